@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Document;
+
+use JsonException;
+
+use function json_decode;
+use function json_encode;
+use function lcfirst;
+use function strlen;
+
+/** JSON text to plain values: objects stay objects, so that `{}` and `[]` can be told apart. */
+final class Json
+{
+    /** The most that one document may weigh, in bytes: 1 MiB. */
+    public const MAX_BYTES = 1_048_576;
+
+    private const MAX_DEPTH = 32;
+
+    /** @throws Refusal when the text is too large, or is no JSON */
+    public static function read(string $text): mixed
+    {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw new Refusal('', 'the document is larger than 1 MiB');
+        }
+        try {
+            return json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $problem) {
+            throw new Refusal('', 'this is not JSON: '.lcfirst($problem->getMessage()));
+        }
+    }
+
+    /** Figures keep all their digits; a float without a fraction stays recognisable as a number. */
+    public static function write(mixed $value): string
+    {
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+}

@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use function array_map;
+use function array_sum;
+use function count;
+use function exp;
+use function log;
+use function max;
+use function min;
+use function range;
+use function usort;
+
+/** The chance of every combination of injuries, given some results. Immutable but for its memory of sums. */
+final class Belief
+{
+    /** States rarer than the likeliest by more than this (natural log) count as exactly so rare. */
+    private const FAINTEST = 700.0;
+
+    /** Conditions in one wide set of sums: more take longer to sum down again than to sum afresh. */
+    private const WIDE = 4;
+
+    /** Below this chance of absence, absent states are summed apart, so that they keep their digits. */
+    private const NEARLY_CERTAIN = 1e-6;
+
+    /** @var list<float> P(s), summing to 1 */
+    public readonly array $states;
+
+    /** @var array<int, Marginals> */
+    private array $marginals = [];
+
+    /** @var array<int, list<float>> */
+    private array $sums = [];
+
+    /** @var array<int, list<list<float>>> */
+    private array $contrasts = [];
+
+    /**
+     * @param  list<float>  $log  natural log of P(s) up to a constant
+     */
+    private function __construct(private readonly array $log, public readonly int $conditions)
+    {
+        $largest = $log === [] ? 0.0 : max($log);
+        $states = [];
+        $total = 0.0;
+        foreach ($log as $value) {
+            $total += $states[] = exp(max($value - $largest, -self::FAINTEST));
+        }
+        foreach ($states as $state => $weight) {
+            $states[$state] = $weight / $total;
+        }
+        $this->states = $states;
+    }
+
+    /**
+     * Base rates and associations, with these factors multiplied in.
+     *
+     * @param  list<Factor>  $factors
+     */
+    public static function given(Problem $problem, array $factors = []): self
+    {
+        $conditions = count($problem->conditions);
+
+        return new self(Factor::onto((1 << $conditions) - 1, $factors, StatesBefore::log($problem)), $conditions);
+    }
+
+    /**
+     * Sums over a few wide sets first, from which the sums over these ones can be had.
+     *
+     * @param  list<int>  $masks
+     */
+    public function foresee(array $masks): void
+    {
+        usort($masks, static fn (int $a, int $b): int => StateSet::size($b) <=> StateSet::size($a));
+        $wide = [];
+        foreach ($masks as $mask) {
+            foreach ($wide as $at => $other) {
+                if (($mask & $other) === $mask || StateSet::size($mask | $other) <= self::WIDE) {
+                    $wide[$at] = $mask | $other;
+
+                    continue 2;
+                }
+            }
+            $wide[] = $mask;
+        }
+        foreach ([...$wide, ...$masks] as $mask) {
+            $this->marginals($mask);
+        }
+    }
+
+    /**
+     * Today's belief with further factors multiplied in.
+     *
+     * @param  list<Factor>  $factors
+     */
+    public function with(array $factors): self
+    {
+        return new self(Factor::onto((1 << $this->conditions) - 1, $factors, $this->log), $this->conditions);
+    }
+
+    /** The chance of one condition if this factor came in; its mask holds the condition. */
+    public function chanceWith(Factor $factor, int $condition): float
+    {
+        $bit = StateSet::local($factor->mask, 1 << $condition);
+        $sides = [0.0, 0.0];
+        foreach ($this->over($factor->mask) as $state => $chance) {
+            $sides[$state & $bit ? 1 : 0] += $chance * exp($factor->log[$state]);
+        }
+
+        return $sides[1] / ($sides[0] + $sides[1]);
+    }
+
+    /**
+     * P(t) for each local state of a set of conditions.
+     *
+     * @return list<float>
+     */
+    public function over(int $mask): array
+    {
+        return $this->sums[$mask] ??= $this->widerThan($mask)?->narrowedTo($mask)->all
+            ?? Marginals::sums($this->states, $this->conditions, $mask);
+    }
+
+    /** Log-odds of one condition, from the sums over states with and without it. */
+    public function logOdds(int $condition): float
+    {
+        [$absent, $present] = array_map(array_sum(...), StateSet::split($this->states, $condition));
+        $bothVisible = min($present, $absent) > exp(-self::FAINTEST / 2);
+
+        return $bothVisible ? log($present / $absent) : $this->faintLogOdds($condition);
+    }
+
+    public function chance(int $condition): float
+    {
+        return Logit::chance($this->logOdds($condition));
+    }
+
+    /**
+     * For each condition k, P(t | k present) − P(t | k absent) over the local states of a set.
+     *
+     * @return list<list<float>>
+     */
+    public function contrasts(int $mask): array
+    {
+        return $this->contrasts[$mask] ??= array_map(fn (int $k): array => $this->contrast($k, $mask), range(0, $this->conditions - 1));
+    }
+
+    /**
+     * @return list<float>
+     */
+    private function contrast(int $k, int $mask): array
+    {
+        $marginals = $this->marginals($mask);
+        $present = array_sum($marginals->present[$k]);
+        $absent = 1 - $present;
+        $without = null;
+        if ($absent < self::NEARLY_CERTAIN) {
+            $states = $this->states;
+            foreach ($states as $state => $_) {
+                $states[$state] = $state >> $k & 1 ? 0.0 : $states[$state];
+            }
+            $without = Marginals::sums($states, $this->conditions, $mask);
+            $absent = array_sum($without);
+        }
+        $contrast = [];
+        foreach ($marginals->present[$k] as $state => $with) {
+            $contrast[] = $with / $present - ($without === null ? $marginals->all[$state] - $with : $without[$state]) / $absent;
+        }
+
+        return $contrast;
+    }
+
+    /** The chances over a set of conditions, alone and together with each other condition. */
+    public function marginals(int $mask): Marginals
+    {
+        return $this->marginals[$mask] ??= $this->widerThan($mask)?->narrowedTo($mask)
+            ?? Marginals::of($this->states, $this->conditions, $mask);
+    }
+
+    /** The narrowest sums at hand that hold these conditions too. */
+    private function widerThan(int $mask): ?Marginals
+    {
+        $narrowest = null;
+        foreach ($this->marginals as $wide => $marginals) {
+            if (($wide & $mask) === $mask && ($narrowest === null || count($marginals->all) < count($narrowest->all))) {
+                $narrowest = $marginals;
+            }
+        }
+
+        return $narrowest;
+    }
+
+    private function faintLogOdds(int $condition): float
+    {
+        $sides = [[], []];
+        foreach ($this->log as $state => $value) {
+            $sides[$state >> $condition & 1][] = $value;
+        }
+        $sum = static function (array $values): float {
+            $largest = max($values);
+            $total = 0.0;
+            foreach ($values as $value) {
+                $total += exp($value - $largest);
+            }
+
+            return $largest + log($total);
+        };
+
+        return $sum($sides[1]) - $sum($sides[0]);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use function array_fill;
+use function array_keys;
+use function array_map;
+use function count;
+use function usort;
+
+/** A factor on the states of a few conditions, kept as natural logs so that many can be multiplied. */
+final class Factor
+{
+    /**
+     * @param  int  $mask  set of condition positions
+     * @param  list<float>  $log  one for each local state of the set
+     */
+    public function __construct(public readonly int $mask, public readonly array $log)
+    {
+    }
+
+    /**
+     * @param  list<self>  $factors
+     */
+    public static function product(array $factors): self
+    {
+        if (count($factors) === 1) {
+            return $factors[0];
+        }
+        $mask = 0;
+        foreach ($factors as $factor) {
+            $mask |= $factor->mask;
+        }
+
+        return new self($mask, self::onto($mask, $factors, array_fill(0, 1 << StateSet::size($mask), 0.0)));
+    }
+
+    /**
+     * Multiplies factors into a table over a wider set. Factors are folded into one another where one
+     * spans the other, so that the wide table is walked as seldom as possible.
+     *
+     * @param  list<self>  $factors
+     * @param  list<float>  $log
+     * @return list<float>
+     */
+    public static function onto(int $mask, array $factors, array $log): array
+    {
+        foreach (self::folded($factors) as $factor) {
+            $added = $factor->log;
+            foreach (StateSet::projection($mask, $factor->mask) as $state => $local) {
+                $log[$state] += $added[$local];
+            }
+        }
+
+        return $log;
+    }
+
+    /**
+     * @param  list<self>  $factors
+     * @return list<self>
+     */
+    private static function folded(array $factors): array
+    {
+        $wide = [];
+        usort($factors, static fn (self $a, self $b): int => count($b->log) <=> count($a->log));
+        foreach ($factors as $factor) {
+            foreach ($wide as $mask => $log) {
+                if (($mask & $factor->mask) === $factor->mask) {
+                    foreach (StateSet::projection($mask, $factor->mask) as $state => $local) {
+                        $wide[$mask][$state] += $factor->log[$local];
+                    }
+
+                    continue 2;
+                }
+            }
+            $wide[$factor->mask] = $factor->log;
+        }
+
+        return array_map(static fn (int $mask): self => new self($mask, $wide[$mask]), array_keys($wide));
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use function array_fill;
+use function array_sum;
+use function count;
+
+/**
+ * How sure a chance is: its variance on the log-odds scale by the delta method, from the published
+ * intervals of every row used, the spread between clinics and the size of the base-rate sample.
+ * Held fixed: which row is the baseline, which rows are no better than chance, who leads. Not held at
+ * all: doubt about echo, associations and thresholds.
+ */
+final class Interval
+{
+    /**
+     * @param  list<GroupLikelihood>  $groups
+     * @return list<float> variance of the log-odds, one for each condition
+     */
+    public static function variances(Problem $problem, Belief $after, array $groups): array
+    {
+        $variances = self::fromBaseRates($problem, $after);
+        foreach ($groups as $group) {
+            foreach ($group->links as $link) {
+                if (! self::isExact($link)) {
+                    self::addLink($variances, $link, $after);
+                }
+            }
+        }
+
+        return $variances;
+    }
+
+    /**
+     * @return list<float>
+     */
+    private static function fromBaseRates(Problem $problem, Belief $after): array
+    {
+        $variances = array_fill(0, count($problem->conditions), 0.0);
+        foreach ($problem->conditions as $i => $condition) {
+            if ($condition->pretestWeight === null) {
+                continue;
+            }
+            $variance = 1 / ($condition->pretestWeight * $condition->pretest * (1 - $condition->pretest) + 1);
+            foreach ($after->contrasts(1 << $i) as $k => $contrast) {
+                $variances[$k] += $variance * $contrast[1] * $contrast[1];
+            }
+        }
+
+        return $variances;
+    }
+
+    private static function isExact(Link $link): bool
+    {
+        foreach ($link->result->finding->rows as $row) {
+            if ($row->sensitivity->variance > 0 || $row->specificity->variance > 0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  list<float>  $variances
+     */
+    private static function addLink(array &$variances, Link $link, Belief $after): void
+    {
+        $finding = $link->result->finding;
+        [$own, $echoed] = self::sensitivityToUndetected($link);
+        $rows = RowSlopes::of($finding);
+        foreach ($after->contrasts($finding->mask) as $k => $contrast) {
+            [$all, $withTarget] = self::average($contrast, $own, $echoed, $link);
+            $sum = 0.0;
+            foreach ($rows as $position => $slopes) {
+                $row = $finding->rows[$position];
+                $bySensitivity = $withTarget[$position] * $slopes->sensitivity;
+                $bySpecificity = $all * $slopes->baseline;
+                foreach ($slopes->specificity as $target => $slope) {
+                    $bySpecificity += $withTarget[$target] * $slope;
+                }
+                $sum += $row->sensitivity->variance * $bySensitivity * $bySensitivity
+                    + $row->specificity->variance * $bySpecificity * $bySpecificity;
+            }
+            $variances[$k] += $sum;
+        }
+    }
+
+    /**
+     * How the log of the contribution moves with log P(negative), in the state itself and in the part
+     * of it that a stronger result spoke for.
+     *
+     * @return array{list<float>, list<float>} by local state
+     */
+    private static function sensitivityToUndetected(Link $link): array
+    {
+        $finding = $link->result->finding;
+        $negative = $finding->chances(Outcome::Negative);
+        $chances = $finding->chances($link->result->outcome);
+        $own = [];
+        foreach ($negative as $state => $chance) {
+            $own[] = $link->result->outcome === Outcome::Negative ? 1.0 : -$chance / (1 - $chance);
+        }
+        $echoed = [];
+        foreach ($own as $state => $slope) {
+            $shared = $state & $link->shared;
+            $share = $link->echo / $chances[$shared];
+            $echoed[] = $link->leads ? 0.0 : $share / ($share + 1 - $link->echo) * $own[$shared];
+        }
+
+        return [$own, $echoed];
+    }
+
+    /**
+     * The slopes averaged over a contrast of states.
+     *
+     * @param  list<float>  $contrast
+     * @param  list<float>  $own
+     * @param  list<float>  $echoed
+     * @return array{float, list<float>} over all states, and over those with each target present
+     */
+    private static function average(array $contrast, array $own, array $echoed, Link $link): array
+    {
+        $all = 0.0;
+        $whole = $alone = [];
+        foreach ($own as $state => $slope) {
+            $alone[] = $contrast[$state] * $slope;
+            $all += $whole[] = $contrast[$state] * ($slope - $echoed[$state]);
+        }
+        $withTarget = [];
+        foreach ($link->result->finding->rows as $position => $_) {
+            $terms = $link->shared >> $position & 1 ? $whole : $alone;
+            $withTarget[] = count($terms) === 2 ? $terms[1] : array_sum(StateSet::split($terms, $position)[1]);
+        }
+
+        return [$all, $withTarget];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use function array_fill;
+use function array_sum;
+use function count;
+
+/** How often each injury, and each pair of injuries, is present in a distribution over combinations. */
+final class Moments
+{
+    /**
+     * @param  array<int, float>  $first  by bit
+     * @param  array<int, array<int, float>>  $pairs  by two different bits, both ways round
+     */
+    private function __construct(public readonly array $first, private readonly array $pairs)
+    {
+    }
+
+    /**
+     * @param  list<float>  $p  chances of the 2^bits combinations, summing to 1
+     */
+    public static function of(array $p, int $bits): self
+    {
+        $first = $pairs = [];
+        for ($bit = $bits - 1; $bit >= 0; $bit--) {
+            [$without, $with] = StateSet::split($p, $bit);
+            $first[$bit] = array_sum($with);
+            for ($other = 0; $other < $bit; $other++) {
+                $pairs[$bit][$other] = $pairs[$other][$bit] = array_sum(StateSet::split($with, $other)[1]);
+            }
+            $p = StateSet::add($without, $with);
+        }
+
+        return new self($first, $pairs);
+    }
+
+    /**
+     * The change of log-tilts that would bring the first moments to `$rates` if they moved in straight
+     * lines: covariance · step = rates − first, by elimination.
+     *
+     * @param  list<float>  $rates
+     * @return list<float>
+     */
+    public function newtonStep(array $rates): array
+    {
+        $matrix = [];
+        foreach ($rates as $i => $rate) {
+            foreach ($rates as $j => $_) {
+                $joint = $i === $j ? $this->first[$i] : $this->pairs[$i][$j];
+                $matrix[$i][$j] = $joint - $this->first[$i] * $this->first[$j];
+            }
+            $matrix[$i][] = $rate - $this->first[$i];
+        }
+        $size = count($rates);
+        for ($pivot = 0; $pivot < $size; $pivot++) {
+            $row = $matrix[$pivot];
+            for ($below = $pivot + 1; $below < $size; $below++) {
+                $share = $matrix[$below][$pivot] / $row[$pivot];
+                for ($column = $pivot; $column <= $size; $column++) {
+                    $matrix[$below][$column] -= $share * $row[$column];
+                }
+            }
+        }
+        $step = array_fill(0, $size, 0.0);
+        for ($i = $size - 1; $i >= 0; $i--) {
+            $rest = $matrix[$i][$size];
+            for ($j = $i + 1; $j < $size; $j++) {
+                $rest -= $matrix[$i][$j] * $step[$j];
+            }
+            $step[$i] = $rest / $matrix[$i][$i];
+        }
+
+        return $step;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+/** What a finding showed. */
+enum Outcome: string
+{
+    case Positive = 'positive';
+    case Negative = 'negative';
+
+    public function other(): self
+    {
+        return $this === self::Positive ? self::Negative : self::Positive;
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use GrayCompass\Core\Document\Faults;
+use GrayCompass\Core\Document\Fields;
+use GrayCompass\Core\Document\Refusal;
+
+use function array_column;
+use function count;
+use function is_array;
+use function is_finite;
+use function is_numeric;
+use function is_string;
+use function sort;
+
+/** Reads the input of `weigh:combine` and refuses what cannot be weighed. */
+final class ProblemReader
+{
+    private const MOST_CONDITIONS = 12;
+
+    private const MOST_GROUPS = 40;
+
+    private const MOST_RESULTS = 200;
+
+    private const MOST_CANDIDATES = 200;
+
+    /** @var array<string, int> condition id to position */
+    private array $conditions = [];
+
+    /** @var array<string, true> findings already met, done or candidate */
+    private array $done = [];
+
+    private int $results = 0;
+
+    private function __construct(private readonly Faults $faults)
+    {
+    }
+
+    /** @throws Refusal naming the first wrong place */
+    public static function read(mixed $document): Problem
+    {
+        $faults = new Faults($document);
+        $problem = (new self($faults))->problem($document);
+        $faults->refuse();
+
+        return $problem;
+    }
+
+    private function problem(mixed $document): Problem
+    {
+        $fields = new Fields($document, '', $this->faults, ['conditions'], ['associations', 'groups', 'candidates']);
+        $conditions = [];
+        foreach ($fields->items('conditions', self::MOST_CONDITIONS) as $index => $item) {
+            $conditions[] = $this->condition($fields->item('conditions', $index, $item, ['id', 'pretest'], ['pretestWeight', 'thresholds']));
+        }
+        if ($fields->has('conditions') && $fields->raw('conditions') === []) {
+            $fields->fault('conditions', 'expected at least one condition');
+        }
+
+        $associations = $this->associations($fields);
+        $groups = $this->groups($fields);
+
+        return new Problem($conditions, $associations, $groups, $this->candidates($fields, $groups));
+    }
+
+    private function condition(Fields $fields): WeighedCondition
+    {
+        $id = $fields->text('id', 1, 100);
+        if (isset($this->conditions[$id])) {
+            $fields->fault('id', "condition {$id} stands twice");
+        }
+        $this->conditions[$id] ??= count($this->conditions);
+        $pretest = $this->chance($fields, 'pretest');
+        $weight = $fields->has('pretestWeight') ? $fields->number('pretestWeight') : null;
+        if ($weight !== null && $weight <= 0 && is_numeric($fields->raw('pretestWeight'))) {
+            $fields->fault('pretestWeight', 'expected more than 0 knees');
+        }
+
+        return new WeighedCondition($id, $pretest, $weight, $fields->has('thresholds') ? $this->thresholds($fields) : new Thresholds);
+    }
+
+    private function thresholds(Fields $condition): Thresholds
+    {
+        $fields = $condition->inner('thresholds', ['ruleOut', 'act']);
+        $ruleOut = $this->chance($fields, 'ruleOut');
+        $act = $this->chance($fields, 'act');
+        if ($fields->has('ruleOut') && $fields->has('act') && $ruleOut >= $act) {
+            $fields->fault('ruleOut', 'expected less than act');
+        }
+
+        return new Thresholds($ruleOut, $act);
+    }
+
+    /**
+     * @return list<Association>
+     */
+    private function associations(Fields $fields): array
+    {
+        $associations = $pairs = [];
+        $most = self::MOST_CONDITIONS * (self::MOST_CONDITIONS - 1) / 2;
+        foreach ($fields->items('associations', (int) $most) as $index => $item) {
+            $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);
+            $ratio = $entry->number('oddsRatio');
+            if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && $ratio <= 0) {
+                $entry->fault('oddsRatio', 'expected a ratio above 0');
+            }
+            $between = $entry->items('between', 2);
+            if ($entry->has('between') && is_array($entry->raw('between')) && count($between) !== 2) {
+                $entry->fault('between', 'expected two conditions');
+
+                continue;
+            }
+            $ends = [];
+            foreach ($between as $end => $id) {
+                $ends[] = $this->position($entry, "between[{$end}]", $id);
+            }
+            if (count($ends) !== 2 || $ends[0] === null || $ends[1] === null) {
+                continue;
+            }
+            sort($ends);
+            if ($ends[0] === $ends[1]) {
+                $entry->fault('between', 'a condition cannot go with itself');
+            } elseif (isset($pairs["{$ends[0]} {$ends[1]}"])) {
+                $entry->fault('between', 'this pair stands twice');
+            }
+            $pairs["{$ends[0]} {$ends[1]}"] = true;
+            $associations[] = new Association($ends[0], $ends[1], $ratio);
+        }
+
+        return $associations;
+    }
+
+    /**
+     * @return list<Group>
+     */
+    private function groups(Fields $fields): array
+    {
+        $groups = $ids = [];
+        foreach ($fields->items('groups', self::MOST_GROUPS) as $index => $item) {
+            $entry = $fields->item('groups', $index, $item, ['id', 'echo', 'results']);
+            $id = $entry->text('id', 1, 100);
+            if (isset($ids[$id]) && $entry->has('id')) {
+                $entry->fault('id', "group {$id} stands twice");
+            }
+            $ids[$id] = true;
+            $echo = $this->echo($entry);
+            $results = [];
+            foreach ($entry->items('results', self::MOST_RESULTS) as $at => $inner) {
+                $result = $entry->item('results', $at, $inner, ['finding', 'outcome', 'targets']);
+                $finding = $this->finding($result);
+                if (++$this->results === self::MOST_RESULTS + 1) {
+                    $result->fault('finding', 'more than '.self::MOST_RESULTS.' results');
+                }
+                $outcome = Outcome::from($result->word('outcome', array_column(Outcome::cases(), 'value')));
+                if ($finding !== null) {
+                    $results[] = new Result($finding, $outcome);
+                }
+            }
+            $groups[] = new Group($id, $echo, $results);
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  list<Group>  $groups
+     * @return list<Candidate>
+     */
+    private function candidates(Fields $fields, array $groups): array
+    {
+        $echoes = [];
+        foreach ($groups as $group) {
+            $echoes[$group->id] = $group->echo;
+        }
+        $candidates = [];
+        foreach ($fields->items('candidates', self::MOST_CANDIDATES) as $index => $item) {
+            $entry = $fields->item('candidates', $index, $item, ['finding', 'group', 'echo', 'minutes', 'targets']);
+            $finding = $this->finding($entry);
+            $group = $entry->text('group', 1, 100);
+            $echo = $this->echo($entry);
+            $echoes[$group] ??= $echo;
+            if ($entry->has('echo') && $echoes[$group] !== $echo) {
+                $entry->fault('echo', "group {$group} has another echo");
+            }
+            $minutes = $entry->number('minutes');
+            if (is_numeric($entry->raw('minutes')) && $minutes <= 0) {
+                $entry->fault('minutes', 'expected more than 0 minutes');
+            }
+            if ($finding !== null) {
+                $candidates[] = new Candidate($finding, $group, $echo, $minutes);
+            }
+        }
+
+        return $candidates;
+    }
+
+    /** A finding may stand once, whether done or still to do. */
+    private function finding(Fields $entry): ?Finding
+    {
+        $id = $entry->text('finding', 1, 100);
+        if (isset($this->done[$id]) && $entry->has('finding')) {
+            $entry->fault('finding', "finding {$id} stands twice");
+        }
+        $this->done[$id] = true;
+        $rows = RowReader::rows($entry, $this->conditions);
+
+        return $rows === [] ? null : new Finding($id, $rows);
+    }
+
+    private function echo(Fields $fields): float
+    {
+        $echo = $fields->number('echo');
+        if ($echo < 0 || $echo >= 1) {
+            $fields->fault('echo', 'expected at least 0 and less than 1');
+        }
+
+        return $echo;
+    }
+
+    private function chance(Fields $fields, string $key): float
+    {
+        $chance = $fields->number($key);
+        if (is_numeric($fields->raw($key)) && is_finite((float) $fields->raw($key)) && ($chance <= 0 || $chance >= 1)) {
+            $fields->fault($key, 'expected a chance between 0 and 1, neither included');
+        }
+
+        return $chance;
+    }
+
+    private function position(Fields $fields, string $key, mixed $id): ?int
+    {
+        if (! is_string($id) || ! isset($this->conditions[$id])) {
+            $fields->fault($key, is_string($id) ? "unknown condition {$id}" : 'expected a condition');
+
+            return null;
+        }
+
+        return $this->conditions[$id];
+    }
+}

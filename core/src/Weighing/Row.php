@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use function max;
+
+/** How one finding speaks of one condition: the figures of one line of evidence. */
+final class Row
+{
+    /** Sensitivity as read: a test no better than chance moves nothing. */
+    public readonly float $detection;
+
+    /**
+     * @param  int  $condition  position in the problem's list of conditions
+     */
+    public function __construct(
+        public readonly int $condition,
+        public readonly Rate $sensitivity,
+        public readonly Rate $specificity,
+        public readonly float $spread = 0.0,
+    ) {
+        $this->detection = max($sensitivity->value, 1 - $specificity->value);
+    }
+
+    public function betterThanChance(): bool
+    {
+        return $this->sensitivity->value > 1 - $this->specificity->value;
+    }
+
+    /** The textbook likelihood ratio of this row alone. */
+    public function ratio(Outcome $outcome): float
+    {
+        return $outcome === Outcome::Positive
+            ? $this->detection / (1 - $this->specificity->value)
+            : (1 - $this->detection) / $this->specificity->value;
+    }
+}
