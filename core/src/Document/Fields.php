@@ -71,6 +71,12 @@ final class Fields
         return property_exists($this->object, $key);
     }
 
+    /** There, and not null: null says "not known" wherever a key may be left out. */
+    public function given(string $key): bool
+    {
+        return isset($this->object->{$key});
+    }
+
     public function raw(string $key): mixed
     {
         return $this->object->{$key} ?? null;
@@ -84,6 +90,25 @@ final class Fields
     public function fault(string $key, string $reason): void
     {
         $this->faults->add(FaultKind::Value, $this->at($key), $reason);
+    }
+
+    /** Something wrong with this object as a whole. */
+    public function ownFault(string $reason): void
+    {
+        $this->faults->add(FaultKind::Value, $this->path, $reason);
+    }
+
+    /** Something wrong with one entry of a list under this object, or with a key of that entry. */
+    public function itemFault(string $key, int $index, string $reason, ?string $inner = null): void
+    {
+        $path = Path::index($this->at($key), $index);
+        $this->faults->add(FaultKind::Value, $inner === null ? $path : Path::key($path, $inner), $reason);
+    }
+
+    /** Yes, no, or null for not known. */
+    public function answer(string $key): ?bool
+    {
+        return $this->given($key) ? $this->boolean($key) : null;
     }
 
     /** A finite number; the stand-in is 0. */
@@ -180,6 +205,28 @@ final class Fields
     }
 
     /**
+     * A list of the given words, each at most once.
+     *
+     * @param  list<string>  $allowed
+     * @return list<string>
+     */
+    public function wordList(string $key, array $allowed): array
+    {
+        $words = [];
+        foreach ($this->items($key, count($allowed)) as $index => $word) {
+            if (! is_string($word) || ! in_array($word, $allowed, true)) {
+                $this->itemFault($key, $index, 'expected one of '.implode(', ', $allowed));
+            } elseif (in_array($word, $words, true)) {
+                $this->itemFault($key, $index, "{$word} stands twice");
+            } else {
+                $words[] = $word;
+            }
+        }
+
+        return $words;
+    }
+
+    /**
      * A list, its items still unread; at most `$most` of them.
      *
      * @return list<mixed>
@@ -211,6 +258,16 @@ final class Fields
     public function inner(string $key, array $required, array $optional = []): self
     {
         return new self($this->raw($key), $this->at($key), $this->faults, $required, $optional);
+    }
+
+    /**
+     * An object that may be left out.
+     *
+     * @param  list<string>  $keys
+     */
+    public function optional(string $key, array $keys): self
+    {
+        return new self($this->given($key) ? $this->raw($key) : new stdClass, $this->at($key), $this->faults, [], $keys);
     }
 
     /**

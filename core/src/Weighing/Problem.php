@@ -20,4 +20,26 @@ final class Problem
         public readonly array $candidates,
     ) {
     }
+
+    /**
+     * Conditions for which one group holds both a positive and a negative result.
+     *
+     * @return list<string> condition ids, in order
+     */
+    public function disagreements(): array
+    {
+        $found = [];
+        foreach ($this->groups as $group) {
+            $spoken = ['positive' => 0, 'negative' => 0];
+            foreach ($group->results as $result) {
+                $spoken[$result->outcome->value] |= $result->finding->mask;
+            }
+            foreach (StateSet::members($spoken['positive'] & $spoken['negative']) as $position) {
+                $found[$position] = $this->conditions[$position]->id;
+            }
+        }
+        ksort($found);
+
+        return array_values($found);
+    }
 }

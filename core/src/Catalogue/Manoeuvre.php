@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Catalogue;
+
+use GrayCompass\Core\Knee\Family;
+use GrayCompass\Core\Knee\Station;
+
+/** One thing done to one knee. */
+final class Manoeuvre
+{
+    /**
+     * @param  float  $minutes  time for both knees
+     * @param  int  $provocation  1 (nothing to feel) to 5 (likely to hurt or frighten)
+     * @param  list<Field>  $fields  what is measured
+     * @param  list<string>  $checks  what must hold for the measurement to be trusted
+     * @param  list<string>  $feeds  ids of the findings that it can give
+     * @param  bool  $bothAtOnce  done with both legs together, recorded once under side `both`
+     */
+    public function __construct(
+        public readonly string $id,
+        public readonly Station $station,
+        public readonly Family $family,
+        public readonly float $minutes,
+        public readonly int $provocation,
+        public readonly array $fields,
+        public readonly array $checks,
+        public readonly array $feeds,
+        public readonly bool $bothAtOnce,
+        public readonly Card $card,
+    ) {}
+
+    public function field(string $name): ?Field
+    {
+        foreach ($this->fields as $field) {
+            if ($field->name === $name) {
+                return $field;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Conclusions;
+
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Standing\Standing;
+
+/** What opening at 0° and at 30° says together. */
+enum CollateralReading: string
+{
+    /** Loose slightly bent, firm straight: the collateral alone. */
+    case At30Only = 'at_30_only';
+
+    /** Loose straight as well: more than the collateral. */
+    case At0Too = 'at_0_too';
+
+    /** Loose slightly bent; nobody tested it straight. */
+    case At0NotDone = 'at_0_not_done';
+
+    /** Null when neither is loose. Side: `valgus` for the medial, `varus` for the lateral side. */
+    public static function of(Standing $standing, string $stress): ?self
+    {
+        $straight = $standing->counted("{$stress}_0_laxity");
+        if ($straight === Sign::Positive) {
+            return self::At0Too;
+        }
+        if ($standing->counted("{$stress}_30_laxity") !== Sign::Positive) {
+            return null;
+        }
+
+        return $straight === null ? self::At0NotDone : self::At30Only;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Conclusions;
+
+/** What may be said of a condition, once it is asked whether anybody tested it. */
+enum ConditionZone: string
+{
+    case RuledOut = 'ruled_out';
+    case Untested = 'untested';
+    case Investigate = 'investigate';
+    case Act = 'act';
+}

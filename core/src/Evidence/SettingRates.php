@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Evidence;
+
+use GrayCompass\Core\Knee\Condition;
+
+/** How often each injury is met in one setting. */
+final class SettingRates
+{
+    /**
+     * @param  float  $weight  number of knees that the rates are worth
+     * @param  array<string, float>  $rates  by condition, in (0, 1)
+     */
+    public function __construct(
+        public readonly string $label,
+        public readonly float $weight,
+        private readonly array $rates,
+    ) {}
+
+    public function rate(Condition $condition): float
+    {
+        return $this->rates[$condition->value];
+    }
+}

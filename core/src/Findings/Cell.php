@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+use GrayCompass\Core\Knee\Aspect;
+
+/** One of the four ways of rotating and stressing the bending knee (McMurray). */
+final class Cell
+{
+    /**
+     * @param  string  $rotation  of the shin: inward or outward
+     * @param  string  $stress  varus or valgus
+     * @param  float|null  $pain  0–10
+     * @param  string|null  $clickSite  medial, lateral or elsewhere
+     * @param  string|null  $painSite  likewise
+     */
+    public function __construct(
+        public readonly string $rotation,
+        public readonly string $stress,
+        public readonly bool $click,
+        public readonly ?string $clickSite,
+        public readonly ?float $pain,
+        public readonly ?string $painSite,
+        public readonly ?bool $familiar,
+    ) {}
+
+    public function hurts(): bool
+    {
+        return $this->pain !== null && $this->pain > 0;
+    }
+
+    public function isPositive(): bool
+    {
+        return $this->click || $this->hurts();
+    }
+
+    /** Where the athlete or the finger put it: medial, lateral, elsewhere, or null when nobody said. */
+    public function namedSite(): ?string
+    {
+        return ($this->hurts() ? $this->painSite : null) ?? ($this->click ? $this->clickSite : null);
+    }
+
+    /** The meniscus that this rotation loads. */
+    public function loadedByRotation(): Aspect
+    {
+        return $this->rotation === 'outward' ? Aspect::Medial : Aspect::Lateral;
+    }
+
+    /** The meniscus that this stress squeezes. */
+    public function loadedByCompression(): Aspect
+    {
+        return $this->stress === 'varus' ? Aspect::Medial : Aspect::Lateral;
+    }
+
+    public function isSameHoldAs(self $other): bool
+    {
+        return $this->rotation === $other->rotation && $this->stress === $other->stress;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** How opening at the side of the knee is graded. */
+enum CollateralSchool: string
+{
+    case ThreeBand = 'three_band';
+    case Centimetre = 'centimetre';
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** Which fluid sign is held to need the least fluid. */
+enum EffusionSchool: string
+{
+    case SweepFirst = 'sweep_first';
+    case TapFirst = 'tap_first';
+}

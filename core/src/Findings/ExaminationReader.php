@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+use BackedEnum;
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Document\Faults;
+use GrayCompass\Core\Document\Fields;
+use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Knee\Side;
+
+/** Reads an examination document and refuses what cannot be an examination. */
+final class ExaminationReader
+{
+    public const FORMAT = 'gray-compass/examination';
+
+    public const VERSION = 1;
+
+    private const REQUIRED = ['format', 'version', 'setting', 'hurtSide', 'findings'];
+
+    private const OPTIONAL = [
+        'route', 'timeLimitMin', 'daysSinceInjury', 'hoursSinceInjury', 'ageYears', 'otherKneeReliable', 'firstImpression',
+        'opening', 'episode', 'schools', 'history', 'safety', 'id', 'athlete', 'examiner', 'examinedAt', 'signedAt',
+    ];
+
+    private const MOST_FINDINGS = 400;
+
+    private const MOST_DAYS = 36_500;
+
+    /** @throws Refusal naming the first wrong place */
+    public static function read(mixed $document, Catalogue $catalogue): Examination
+    {
+        $faults = new Faults($document);
+        $fields = new Fields($document, '', $faults, self::REQUIRED, self::OPTIONAL);
+        self::envelope($fields);
+        $records = RecordReader::readAll($fields, self::MOST_FINDINGS, $catalogue);
+        $hurtSide = Side::from($fields->word('hurtSide', [Side::Left->value, Side::Right->value]));
+        RecordReader::refuseBandOnOther($fields, $records, $hurtSide);
+        $examination = new Examination(
+            self::choice($fields, 'setting', Setting::class) ?? Setting::AcuteTrauma,
+            $hurtSide,
+            self::choice($fields, 'route', Route::class) ?? Route::ClinicFull,
+            $fields->given('timeLimitMin') ? $fields->within('timeLimitMin', 1, 120, 'minutes') : null,
+            $fields->given('daysSinceInjury') ? $fields->whole('daysSinceInjury', 0, self::MOST_DAYS, 'days') : null,
+            $fields->given('hoursSinceInjury') ? $fields->within('hoursSinceInjury', 0, self::MOST_DAYS * 24, 'hours') : null,
+            $fields->given('ageYears') ? $fields->whole('ageYears', 0, 120, 'years') : null,
+            ! $fields->given('otherKneeReliable') || $fields->boolean('otherKneeReliable'),
+            self::choice($fields, 'firstImpression', Condition::class),
+            self::opening($fields),
+            self::episode($fields),
+            self::schools($fields),
+            HistoryReader::read($fields),
+            self::safety($fields),
+            $records,
+        );
+        $faults->refuse();
+
+        return $examination;
+    }
+
+    private static function envelope(Fields $fields): void
+    {
+        if ($fields->has('format') && $fields->raw('format') !== self::FORMAT) {
+            $fields->fault('format', 'expected '.self::FORMAT);
+        }
+        if ($fields->has('version') && $fields->raw('version') !== self::VERSION) {
+            $fields->fault('version', 'expected '.self::VERSION);
+        }
+        foreach (['id', 'athlete', 'examiner', 'examinedAt', 'signedAt'] as $key) {
+            if ($fields->given($key)) {
+                $fields->text($key, 0, 200);
+            }
+        }
+    }
+
+    private static function opening(Fields $fields): Opening
+    {
+        $opening = $fields->optional('opening', Opening::KEYS);
+
+        return new Opening(...array_map($opening->answer(...), Opening::KEYS));
+    }
+
+    private static function episode(Fields $fields): Episode
+    {
+        $episode = $fields->optional('episode', [...Episode::TEXTS, 'bleedingRisk']);
+        $texts = array_map(static fn (string $key): string => $episode->given($key) ? $episode->text($key, 0, 4000) : '', Episode::TEXTS);
+
+        return new Episode(...[...$texts, $episode->answer('bleedingRisk') ?? false]);
+    }
+
+    private static function schools(Fields $fields): Schools
+    {
+        $schools = $fields->optional('schools', ['laxity', 'collateral', 'effusion', 'mcmurraySide', 'evidence']);
+
+        return new Schools(
+            self::choice($schools, 'laxity', LaxitySchool::class) ?? LaxitySchool::SideDifference,
+            self::choice($schools, 'collateral', CollateralSchool::class) ?? CollateralSchool::ThreeBand,
+            self::choice($schools, 'effusion', EffusionSchool::class) ?? EffusionSchool::SweepFirst,
+            self::choice($schools, 'mcmurraySide', McMurraySchool::class) ?? McMurraySchool::PainSite,
+            self::choice($schools, 'evidence', EvidenceChoice::class) ?? EvidenceChoice::Cautious,
+        );
+    }
+
+    private static function safety(Fields $fields): SafetyAnswers
+    {
+        $keys = array_column(SafetyKey::cases(), 'value');
+        $safety = $fields->optional('safety', $keys);
+        $answers = [];
+        foreach ($keys as $key) {
+            $answers[$key] = $safety->answer($key);
+        }
+
+        return new SafetyAnswers(array_filter($answers, is_bool(...)));
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T|null null when nothing was given
+     */
+    private static function choice(Fields $fields, string $key, string $enum): ?BackedEnum
+    {
+        return $fields->given($key)
+            ? $enum::from($fields->word($key, array_map(strval(...), array_column($enum::cases(), 'value'))))
+            : null;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** What is settled before hands-on; null: not noted. */
+final class Opening
+{
+    public const KEYS = ['handsClean', 'identityConfirmed', 'consentGiven', 'guardianConsent', 'chaperoneOffered', 'footSore'];
+
+    public function __construct(
+        public readonly ?bool $handsClean,
+        public readonly ?bool $identityConfirmed,
+        public readonly ?bool $consentGiven,
+        public readonly ?bool $guardianConsent,
+        public readonly ?bool $chaperoneOffered,
+        public readonly ?bool $footSore,
+    ) {}
+}

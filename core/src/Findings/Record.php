@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Knee\DifferenceBand;
+use GrayCompass\Core\Knee\EndFeel;
+use GrayCompass\Core\Knee\Side;
+
+/** What was recorded of one manoeuvre on one knee. */
+final class Record
+{
+    /**
+     * @param  int  $position  place in the document's list of findings, from 0
+     * @param  array<string, bool|float|string|list<string>>  $measures  by field name
+     * @param  list<Cell>  $cells
+     * @param  array<string, bool>  $checks
+     */
+    public function __construct(
+        public readonly int $position,
+        public readonly Manoeuvre $manoeuvre,
+        public readonly Side $side,
+        private readonly array $measures = [],
+        public readonly array $cells = [],
+        private readonly array $checks = [],
+        public readonly bool $normal = false,
+        public readonly ?NotDone $notDone = null,
+        public readonly ?string $override = null,
+        public readonly bool $fromMemory = false,
+        public readonly string $note = '',
+    ) {}
+
+    public function number(string $field): ?float
+    {
+        $value = $this->measures[$field] ?? null;
+
+        return is_float($value) ? $value : null;
+    }
+
+    public function flag(string $field): ?bool
+    {
+        $value = $this->measures[$field] ?? null;
+
+        return is_bool($value) ? $value : null;
+    }
+
+    public function word(string $field): ?string
+    {
+        $value = $this->measures[$field] ?? null;
+
+        return is_string($value) ? $value : null;
+    }
+
+    /**
+     * @return list<string>|null null when the list was not given
+     */
+    public function words(string $field): ?array
+    {
+        $value = $this->measures[$field] ?? null;
+
+        return is_array($value) ? $value : null;
+    }
+
+    public function endFeel(string $field = 'endFeel'): ?EndFeel
+    {
+        return $this->normal ? EndFeel::Firm : EndFeel::tryFrom($this->word($field) ?? '');
+    }
+
+    public function band(): ?DifferenceBand
+    {
+        return DifferenceBand::tryFrom($this->word('differenceBand') ?? '');
+    }
+
+    /** 0–10; a normal finding has none. */
+    public function pain(): ?float
+    {
+        return $this->normal ? 0.0 : $this->number('pain');
+    }
+
+    public function failed(string $check): bool
+    {
+        return ($this->checks[$check] ?? null) === false;
+    }
+
+    /** Ticked, or taken as passed with a normal finding. */
+    public function passed(string $check): bool
+    {
+        return $this->normal || ($this->checks[$check] ?? null) === true;
+    }
+
+    /**
+     * Checks of the manoeuvre that nobody answered.
+     *
+     * @return list<string>
+     */
+    public function unansweredChecks(): array
+    {
+        return $this->normal ? [] : array_values(array_filter(
+            $this->manoeuvre->checks,
+            fn (string $check): bool => ! isset($this->checks[$check]),
+        ));
+    }
+}

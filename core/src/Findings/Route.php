@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** The order of manoeuvres that was chosen. */
+enum Route: string
+{
+    case Touchline = 'touchline';
+    case ClinicFull = 'clinic_full';
+    case FocusCruciate = 'focus_cruciate';
+    case FocusCollateral = 'focus_collateral';
+    case FocusMeniscus = 'focus_meniscus';
+    case FocusFront = 'focus_front';
+    case LookAgain = 'look_again';
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** The yes-or-no questions of the story. */
+enum StoryItem: string
+{
+    case Pop = 'pop';
+    case CouldNotContinue = 'couldNotContinue';
+    case GivingWay = 'givingWay';
+    case Locking = 'locking';
+    case KneecapShifted = 'kneecapShifted';
+    case FrontLoadPain = 'frontLoadPain';
+    case GradualOnset = 'gradualOnset';
+    case WarmUpEases = 'warmUpEases';
+    case NumbnessOrBackPain = 'numbnessOrBackPain';
+    case FirstDislocation = 'firstDislocation';
+
+    /** The finding that its answer gives, or null for one that is only kept. */
+    public function finding(): ?string
+    {
+        return match ($this) {
+            self::Pop => 'story_pop',
+            self::CouldNotContinue => 'story_could_not_continue',
+            self::GivingWay => 'story_giving_way',
+            self::Locking => 'story_locking',
+            self::KneecapShifted => 'story_kneecap_shifted',
+            self::FrontLoadPain => 'story_front_load_pain',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading;
+
+use GrayCompass\Core\Findings\Cell;
+use GrayCompass\Core\Knee\Aspect;
+
+/** A school of giving a positive rotated bend to one meniscus. */
+interface CellSide
+{
+    public function of(Cell $cell): Aspect;
+}

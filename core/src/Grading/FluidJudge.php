@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading;
+
+use GrayCompass\Core\Findings\EffusionSchool;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\SwellingOnset;
+
+/** Reads the fluid signs of the hurt knee together. */
+final class FluidJudge
+{
+    private const MANOEUVRES = ['effusion_sweep', 'patellar_tap', 'fluctuation'];
+
+    private const TOO_EARLY_HOURS = 2;
+
+    public static function effusion(Examination $examination): ?Effusion
+    {
+        $signs = FluidSigns::in($examination);
+        $sign = $signs->sign();
+        if ($sign === null) {
+            return null;
+        }
+
+        return new Effusion(
+            $signs->grade(),
+            $sign,
+            self::rule($examination->schools->effusion)->millilitres($signs),
+            $sign === Sign::Positive && $examination->history->swellingOnset === SwellingOnset::WithinTwoHours,
+        );
+    }
+
+    /** The reading stands with the manoeuvre that was done first. */
+    public static function reading(Examination $examination, Effusion $effusion): Reading
+    {
+        $first = null;
+        foreach (self::MANOEUVRES as $manoeuvre) {
+            $record = $examination->hurt($manoeuvre);
+            if ($record !== null && ($first === null || $record->position < $first->position)) {
+                $first = $record;
+            }
+        }
+        $early = $examination->hoursSinceInjury !== null && $examination->hoursSinceInjury < self::TOO_EARLY_HOURS;
+
+        return new Reading('effusion', $first, $effusion->sign, $early && $effusion->sign === Sign::Negative ? Exclusion::TooEarly : null);
+    }
+
+    public static function rule(EffusionSchool $school): FluidRule
+    {
+        return match ($school) {
+            EffusionSchool::SweepFirst => new SweepFirst,
+            EffusionSchool::TapFirst => new TapFirst,
+        };
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading;
+
+use GrayCompass\Core\Catalogue\Field;
+use GrayCompass\Core\Catalogue\FieldKind;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Record;
+
+/** All measurements, grades and readings of one examination. */
+final class Grading
+{
+    private const UNITS = ['mm', '°', 'cm'];
+
+    /**
+     * @param  list<Measurement>  $measurements
+     * @param  list<Reading>  $readings  in the order done
+     * @param  list<McMurrayReading>|null  $mcmurrayReadings
+     * @param  list<Remark>  $remarks
+     */
+    private function __construct(
+        public readonly array $measurements,
+        public readonly array $readings,
+        public readonly ?Effusion $effusion,
+        public readonly ?array $mcmurrayReadings,
+        public readonly array $remarks,
+    ) {}
+
+    public static function of(Examination $examination): self
+    {
+        $measurements = $readings = $remarks = [];
+        foreach ($examination->records as $record) {
+            $knees = Comparison::in($examination, $record->manoeuvre->id);
+            if ($knees === null || $knees->hurt !== $record) {
+                continue;
+            }
+            $judgement = self::judge($record->manoeuvre->id)?->judge($knees, $examination) ?? new Judgement;
+            $readings = [...$readings, ...$judgement->readings];
+            $remarks = [...$remarks, ...$judgement->remarks];
+            $measurement = $judgement->measurement ?? self::plainMeasurement($knees);
+            if ($measurement !== null) {
+                $measurements[] = $measurement;
+            }
+        }
+        $effusion = FluidJudge::effusion($examination);
+        if ($effusion !== null) {
+            $readings[] = FluidJudge::reading($examination, $effusion);
+        }
+        $readings = self::inOrderDone([...$readings, ...CollateralTenderness::readings($examination)]);
+
+        return new self($measurements, $readings, $effusion, McMurrayJudge::disagreement($examination), $remarks);
+    }
+
+    private static function judge(string $manoeuvre): ?Judge
+    {
+        return match ($manoeuvre) {
+            'lachman', 'anterior_drawer', 'posterior_drawer' => new TranslationJudge,
+            'valgus_0', 'valgus_30', 'varus_0', 'varus_30' => new CollateralJudge,
+            'mcmurray' => new McMurrayJudge,
+            'apley' => SidedSymptomJudge::apley(),
+            'meniscal_grind' => SidedSymptomJudge::grind(),
+            'thessaly_5', 'thessaly_20' => SidedSymptomJudge::thessaly(),
+            default => PlainJudge::of($manoeuvre),
+        };
+    }
+
+    /** Figures that are compared but not graded. */
+    private static function plainMeasurement(Comparison $knees): ?Measurement
+    {
+        $manoeuvre = $knees->hurt->manoeuvre;
+        foreach ($manoeuvre->fields as $field) {
+            if (! self::isCompared($field, $knees->hurt)) {
+                continue;
+            }
+
+            return new Measurement(
+                $manoeuvre->id,
+                $field->unit(),
+                $knees->hurt->number($field->name),
+                $knees->other?->number($field->name),
+                $knees->difference($field->name),
+                provisional: $knees->difference($field->name) === null,
+            );
+        }
+
+        return null;
+    }
+
+    private static function isCompared(Field $field, Record $hurt): bool
+    {
+        return $field->kind === FieldKind::Number
+            && in_array($field->unit(), self::UNITS, true)
+            && $hurt->number($field->name) !== null
+            && ($field->name !== 'angleDeg' || $hurt->manoeuvre->id === 'alignment');
+    }
+
+    /**
+     * @param  list<Reading>  $readings
+     * @return list<Reading>
+     */
+    private static function inOrderDone(array $readings): array
+    {
+        usort($readings, static fn (Reading $a, Reading $b): int => ($a->record->position ?? -1) <=> ($b->record->position ?? -1));
+
+        return $readings;
+    }
+}

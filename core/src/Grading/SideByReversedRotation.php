@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading;
+
+use GrayCompass\Core\Findings\Cell;
+use GrayCompass\Core\Knee\Aspect;
+
+/** The opposite of the usual teaching on rotation; taught by some, and marked as such. */
+final class SideByReversedRotation implements CellSide
+{
+    public function of(Cell $cell): Aspect
+    {
+        return $cell->loadedByRotation()->opposite();
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Knee;
+
+/** The nine injuries in the balance; none excludes another. Case order is the order of every list. */
+enum Condition: string
+{
+    case Acl = 'acl';
+    case Pcl = 'pcl';
+    case Plc = 'plc';
+    case Mcl = 'mcl';
+    case Lcl = 'lcl';
+    case MedialMeniscus = 'medial_meniscus';
+    case LateralMeniscus = 'lateral_meniscus';
+    case PatellofemoralPain = 'patellofemoral_pain';
+    case PatellarInstability = 'patellar_instability';
+
+    /** As practitioners say it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Acl => 'ACL tear',
+            self::Pcl => 'PCL tear',
+            self::Plc => 'posterolateral corner injury',
+            self::Mcl => 'MCL sprain',
+            self::Lcl => 'LCL sprain',
+            self::MedialMeniscus => 'medial meniscus tear',
+            self::LateralMeniscus => 'lateral meniscus tear',
+            self::PatellofemoralPain => 'patellofemoral pain',
+            self::PatellarInstability => 'patellar instability',
+        };
+    }
+
+    public function isLigament(): bool
+    {
+        return in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core;
+
+use GrayCompass\Core\Catalogue\Card;
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\FieldNotation;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Evidence\Baseline;
+use GrayCompass\Core\Evidence\BaselineReader;
+use GrayCompass\Core\Evidence\EvidenceReader;
+use GrayCompass\Core\Evidence\EvidenceRow;
+use GrayCompass\Core\Knee\Family;
+use GrayCompass\Core\Knee\Station;
+use RuntimeException;
+
+/** The one class that reads files: what the product ships in core/data. Each file is read once. */
+final class ShippedData
+{
+    private ?Catalogue $catalogue = null;
+
+    private ?Baseline $baseline = null;
+
+    /** @var list<EvidenceRow>|null */
+    private ?array $evidence = null;
+
+    public function __construct(private readonly string $folder = __DIR__.'/../data') {}
+
+    public function catalogue(): Catalogue
+    {
+        return $this->catalogue ??= $this->readCatalogue();
+    }
+
+    public function baseline(): Baseline
+    {
+        return $this->baseline ??= BaselineReader::read($this->json('baseline.json'));
+    }
+
+    /**
+     * @return list<EvidenceRow>
+     */
+    public function evidence(): array
+    {
+        return $this->evidence ??= array_map(EvidenceReader::row(...), $this->table('evidence.csv'));
+    }
+
+    private function readCatalogue(): Catalogue
+    {
+        $cards = $this->json('cards.json');
+        $manoeuvres = [];
+        foreach ($this->table('manoeuvres.csv') as $row) {
+            $card = is_object($cards->{$row['id']} ?? null) ? get_object_vars($cards->{$row['id']}) : [];
+            $manoeuvres[] = new Manoeuvre(
+                $row['id'],
+                Station::from($row['station']),
+                Family::from($row['family']),
+                (float) $row['minutes'],
+                (int) $row['provocation'],
+                FieldNotation::read($row['fields']),
+                self::list($row['checks']),
+                self::list($row['feeds']),
+                str_contains($row['fields'], '(side both)'),
+                new Card(...array_map(strval(...), array_filter($card, is_string(...)))),
+            );
+        }
+        usort($manoeuvres, static fn (Manoeuvre $a, Manoeuvre $b): int => $a->station->position() <=> $b->station->position());
+
+        return new Catalogue($manoeuvres);
+    }
+
+    private function json(string $file): object
+    {
+        $value = json_decode($this->text($file), false, 32, JSON_THROW_ON_ERROR);
+
+        return is_object($value) ? $value : throw new RuntimeException("core/data/{$file} holds no object.");
+    }
+
+    /**
+     * @return list<array<string, string>>
+     */
+    private function table(string $file): array
+    {
+        $lines = explode("\n", trim($this->text($file)));
+        $head = array_map(strval(...), str_getcsv((string) array_shift($lines)));
+
+        return array_map(static fn (string $line): array => array_combine($head, array_map(strval(...), str_getcsv($line))), $lines);
+    }
+
+    private function text(string $file): string
+    {
+        $text = file_get_contents("{$this->folder}/{$file}");
+
+        return $text === false ? throw new RuntimeException("core/data/{$file} cannot be read.") : $text;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function list(string $entries): array
+    {
+        return $entries === '' ? [] : array_map(trim(...), explode(';', $entries));
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Standing;
+
+use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Grading\Comparison;
+use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Grading;
+use GrayCompass\Core\Grading\Reading;
+use GrayCompass\Core\Grading\Sign;
+
+/** Which reason, if any, keeps a reading from counting: one question for each code. */
+final class ExclusionRules
+{
+    private const FOOT_HELD_DOWN = ['anterior_drawer', 'posterior_drawer', 'quadriceps_active'];
+
+    private const SPOILT_BY_HAMSTRINGS = ['lachman', 'anterior_drawer', 'arthrometer', 'pivot_shift', 'anterolateral_shift'];
+
+    private const FAKED_BY_HAMSTRINGS = ['posterior_drawer', 'posterior_sag'];
+
+    private const FORWARD = ['lachman', 'anterior_drawer', 'lever_sign', 'arthrometer_difference'];
+
+    private const PIVOTS = ['pivot_shift', 'anterolateral_shift'];
+
+    private const BENT_FULLY = ['mcmurray', 'meniscal_grind'];
+
+    private const THESSALY_TURNS = 3;
+
+    private const SHORT_OF_STRAIGHT_DEG = 5.0;
+
+    private const PIVOT_NEEDS_GRADE_BELOW = 2;
+
+    public function __construct(
+        private readonly Examination $examination,
+        private readonly Grading $grading,
+        private readonly EvidenceLibrary $evidence,
+    ) {}
+
+    /** The first code, in the order of the cases, that applies; null when the reading counts. */
+    public function against(Reading $reading): ?Exclusion
+    {
+        foreach (Exclusion::cases() as $code) {
+            if ($reading->flaw === $code || $this->applies($code, $reading)) {
+                return $code;
+            }
+        }
+
+        return null;
+    }
+
+    private function applies(Exclusion $code, Reading $reading): bool
+    {
+        if ($code === Exclusion::NoFigures) {
+            return $this->evidence->rows($reading->finding) === [];
+        }
+        if ($code === Exclusion::BruisedThere) {
+            return $this->bruised($reading);
+        }
+        $record = $reading->record;
+        if ($record === null) {
+            return false;
+        }
+
+        return match ($code) {
+            Exclusion::FootMoved => $record->failed('footStayedDown') && $this->footMatters($record),
+            Exclusion::ThighMoved => $record->failed('thighStable'),
+            Exclusion::Dial30Missing => $reading->finding === 'dial_90' && ! $this->counts('dial_30', Sign::Positive),
+            Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->sign),
+            Exclusion::QuadricepsGuarded => $record->failed('quadricepsRelaxed') && $reading->finding === 'posterior_drawer' && $reading->sign === Sign::Negative,
+            Exclusion::SagUncorrected => $this->sagFools($reading, $record),
+            Exclusion::PivotUnreliable => $reading->sign === Sign::Negative && in_array($reading->finding, self::PIVOTS, true) && $this->pivotCannotShow(),
+            Exclusion::BendIncomplete => $reading->sign === Sign::Negative && in_array($record->manoeuvre->id, self::BENT_FULLY, true)
+                && ($record->failed('fullBendReached') || $record->failed('fullExtensionReached')),
+            Exclusion::NotPinpoint => $reading->sign === Sign::Positive && $record->flag('pinpoint') === false,
+            Exclusion::PainNotFamiliar => $reading->sign === Sign::Positive && $record->flag('familiar') === false,
+            Exclusion::DistractionHurtsToo => $reading->sign === Sign::Positive && $record->flag('compressionPain') === true && $record->flag('distractionRelieves') === false,
+            Exclusion::TooFewRepetitions => $reading->sign === Sign::Negative && str_starts_with($record->manoeuvre->id, 'thessaly') && ($record->number('reps') ?? self::THESSALY_TURNS) < self::THESSALY_TURNS,
+            default => false,
+        };
+    }
+
+    private function footMatters(Record $record): bool
+    {
+        return in_array($record->manoeuvre->id, self::FOOT_HELD_DOWN, true)
+            || ($record->manoeuvre->id === 'lachman' && ($record->word('support') ?? 'hand') === 'hand');
+    }
+
+    private function hamstringsHeld(Record $record, Sign $sign): bool
+    {
+        if (! $record->failed('hamstringsRelaxed') && $record->flag('guarded') !== true) {
+            return false;
+        }
+
+        return ($sign === Sign::Negative && in_array($record->manoeuvre->id, self::SPOILT_BY_HAMSTRINGS, true))
+            || ($sign === Sign::Positive && in_array($record->manoeuvre->id, self::FAKED_BY_HAMSTRINGS, true));
+    }
+
+    /** With the shin sagging, the way forward begins too far back. */
+    private function sagFools(Reading $reading, Record $record): bool
+    {
+        if ($record->passed('startedFromNeutral')) {
+            return false;
+        }
+        $fooled = ($reading->sign === Sign::Positive && in_array($reading->finding, self::FORWARD, true))
+            || ($reading->sign === Sign::Negative && $reading->finding === 'posterior_drawer');
+
+        return $fooled && $this->reads('posterior_sag', Sign::Positive);
+    }
+
+    private function pivotCannotShow(): bool
+    {
+        foreach ($this->grading->readings as $reading) {
+            if ($reading->finding === 'valgus_30_laxity' && ($reading->grade ?? 0) >= self::PIVOT_NEEDS_GRADE_BELOW) {
+                return true;
+            }
+        }
+        $extension = Comparison::in($this->examination, 'passive_extension')?->difference('extensionDeg');
+
+        return $extension !== null && $extension <= -self::SHORT_OF_STRAIGHT_DEG;
+    }
+
+    private function bruised(Reading $reading): bool
+    {
+        $site = $this->examination->history->directBlowSite;
+
+        return $reading->sign === Sign::Positive && $site !== null && str_ends_with($site, '_joint_line')
+            && $reading->finding === 'joint_line_tenderness_'.substr($site, 0, -strlen('_joint_line'));
+    }
+
+    private function reads(string $finding, Sign $sign): bool
+    {
+        foreach ($this->grading->readings as $reading) {
+            if ($reading->finding === $finding && $reading->sign === $sign) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function counts(string $finding, Sign $sign): bool
+    {
+        foreach ($this->grading->readings as $reading) {
+            if ($reading->finding === $finding && $reading->sign === $sign) {
+                return $this->against($reading) === null;
+            }
+        }
+
+        return false;
+    }
+}

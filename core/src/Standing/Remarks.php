@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Standing;
+
+use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\McMurraySchool;
+use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Remark;
+use GrayCompass\Core\Grading\Sign;
+
+/** What is worth saying beside the results. */
+final class Remarks
+{
+    private const FORWARD = ['lachman', 'anterior_drawer', 'lever_sign', 'arthrometer_difference'];
+
+    /**
+     * @return list<Remark>
+     */
+    public static function of(Examination $examination, Standing $standing, EvidenceLibrary $evidence): array
+    {
+        return array_values(array_filter([
+            self::uncheckedSag($examination, $standing),
+            self::dial($standing),
+            self::thinkOfLigament($standing),
+            self::uncheckedHold($examination),
+            self::reversedSchool($examination),
+            $evidence->findings() === [] ? null : new Remark('figures_not_checked', 'The figures in use are a starting set, not yet checked against the papers.'),
+        ]));
+    }
+
+    private static function uncheckedSag(Examination $examination, Standing $standing): ?Remark
+    {
+        if ($examination->hurt('posterior_sag') !== null) {
+            return null;
+        }
+        foreach (self::FORWARD as $finding) {
+            if ($standing->counted($finding) === Sign::Positive) {
+                return new Remark('sag_not_checked', 'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.');
+            }
+        }
+
+        return null;
+    }
+
+    private static function dial(Standing $standing): ?Remark
+    {
+        if ($standing->counted('dial_30') !== Sign::Positive) {
+            return null;
+        }
+
+        return match ($standing->counted('dial_90')) {
+            Sign::Positive => new Remark('dial_both', 'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.'),
+            Sign::Negative => new Remark('dial_30_alone', 'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.'),
+            default => null,
+        };
+    }
+
+    private static function thinkOfLigament(Standing $standing): ?Remark
+    {
+        foreach ($standing->results as $result) {
+            if ($result->exclusion === Exclusion::DistractionHurtsToo) {
+                return new Remark('think_ligament', 'Pulling the shin away hurt as much as pressing: think of a ligament.');
+            }
+        }
+
+        return null;
+    }
+
+    /** A check that nobody answered passes, and is said. */
+    private static function uncheckedHold(Examination $examination): ?Remark
+    {
+        $names = [];
+        foreach ($examination->records as $record) {
+            $open = array_diff($record->unansweredChecks(), ['startedFromNeutral', 'slackTaken']);
+            if ($record->side === $examination->hurtSide && $record->notDone === null && $open !== []) {
+                $names[] = $record->manoeuvre->card->name;
+            }
+        }
+
+        return $names === [] ? null : new Remark('checks_not_ticked', 'Taken as passed, though not ticked: the checks of '.implode(', ', $names).'.');
+    }
+
+    private static function reversedSchool(Examination $examination): ?Remark
+    {
+        return $examination->schools->mcmurraySide === McMurraySchool::RotationReversed && $examination->hurt('mcmurray') !== null
+            ? new Remark('reversed_rotation', 'McMurray is read by the reversed rotation, the opposite of the usual teaching.')
+            : null;
+    }
+}
