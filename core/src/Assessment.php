@@ -44,5 +44,6 @@ final class Assessment
         public readonly ?CollateralReading $lateral,
         public readonly array $answers,
         public readonly array $remarks,
-    ) {}
+    ) {
+    }
 }

@@ -24,16 +24,21 @@ use GrayCompass\Core\Standing\ResultLines;
 use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Weighing\Problem;
 use GrayCompass\Core\Weighing\ProblemBuilder;
-use GrayCompass\Core\Weighing\Result;
-use GrayCompass\Core\Weighing\Step;
 use GrayCompass\Core\Weighing\Trail;
 use GrayCompass\Core\Weighing\Weighed;
 use GrayCompass\Core\Weighing\Weighing;
 
+use function array_filter;
+use function array_keys;
+use function array_map;
+use function array_values;
+
 /** The one door of the core: an examination goes in, its assessment comes out. */
 final class Assessor
 {
-    public function __construct(private readonly ShippedData $data = new ShippedData) {}
+    public function __construct(private readonly ShippedData $data = new ShippedData)
+    {
+    }
 
     /**
      * @param  mixed  $document  decoded JSON, objects as objects

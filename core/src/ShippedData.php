@@ -16,6 +16,20 @@ use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 use RuntimeException;
 
+use function array_combine;
+use function array_filter;
+use function array_map;
+use function array_shift;
+use function explode;
+use function file_get_contents;
+use function get_object_vars;
+use function is_object;
+use function json_decode;
+use function str_contains;
+use function str_getcsv;
+use function trim;
+use function usort;
+
 /** The one class that reads files: what the product ships in core/data. Each file is read once. */
 final class ShippedData
 {
@@ -26,7 +40,9 @@ final class ShippedData
     /** @var list<EvidenceRow>|null */
     private ?array $evidence = null;
 
-    public function __construct(private readonly string $folder = __DIR__.'/../data') {}
+    public function __construct(private readonly string $folder = __DIR__.'/../data')
+    {
+    }
 
     public function catalogue(): Catalogue
     {

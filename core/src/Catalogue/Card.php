@@ -24,5 +24,6 @@ final class Card
         public readonly string $sayFirst = '',
         public readonly string $caution = '',
         public readonly string $easier = '',
-    ) {}
+    ) {
+    }
 }

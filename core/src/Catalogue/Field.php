@@ -6,6 +6,8 @@ namespace GrayCompass\Core\Catalogue;
 
 use InvalidArgumentException;
 
+use function str_ends_with;
+
 /** One thing that a manoeuvre records. */
 final class Field
 {

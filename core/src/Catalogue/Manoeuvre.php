@@ -29,7 +29,8 @@ final class Manoeuvre
         public readonly array $feeds,
         public readonly bool $bothAtOnce,
         public readonly Card $card,
-    ) {}
+    ) {
+    }
 
     public function field(string $name): ?Field
     {

@@ -22,5 +22,6 @@ final class ConditionVerdict
         public readonly bool $tested,
         public readonly bool $unsettled,
         public readonly ?int $grade,
-    ) {}
+    ) {
+    }
 }

@@ -11,6 +11,10 @@ use GrayCompass\Core\Weighing\Outcome;
 use GrayCompass\Core\Weighing\Problem;
 use GrayCompass\Core\Weighing\Result;
 
+use function abs;
+use function log;
+use function round;
+
 /** A tempting wrong reading of sensitivity or specificity, answered with this knee's numbers. */
 final class MistakenReading
 {
@@ -21,7 +25,8 @@ final class MistakenReading
         public readonly string $finding,
         public readonly string $mistake,
         public readonly string $answer,
-    ) {}
+    ) {
+    }
 
     /**
      * The most telling hands-on result for a condition, or null when there is none.

@@ -7,6 +7,11 @@ namespace GrayCompass\Core\Evidence;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 
+use function array_keys;
+use function array_map;
+use function array_values;
+use function in_array;
+
 /** What is held before any finding: base rates by setting, associations, thresholds, echo groups. */
 final class Baseline
 {
@@ -23,11 +28,24 @@ final class Baseline
         private readonly array $thresholds,
         public readonly array $groups,
         private readonly array $spread,
-    ) {}
+    ) {
+    }
 
     public function setting(Setting $setting): SettingRates
     {
         return $this->settings[$setting->value];
+    }
+
+    /**
+     * @return list<array{id: string, label: string}>
+     */
+    public function settingLabels(): array
+    {
+        return array_map(
+            static fn (string $id, SettingRates $rates): array => ['id' => $id, 'label' => $rates->label],
+            array_keys($this->settings),
+            array_values($this->settings),
+        );
     }
 
     /**

@@ -6,6 +6,9 @@ namespace GrayCompass\Core\Evidence;
 
 use GrayCompass\Core\Knee\Condition;
 
+use function array_map;
+use function get_object_vars;
+
 /** Reads data/baseline.json. */
 final class BaselineReader
 {

@@ -15,5 +15,6 @@ final class EchoGroup
         public readonly string $id,
         public readonly float $echo,
         public readonly array $findings,
-    ) {}
+    ) {
+    }
 }

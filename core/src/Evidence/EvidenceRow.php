@@ -30,5 +30,6 @@ final class EvidenceRow
         public readonly string $source,
         public readonly string $note = '',
         public readonly ?string $checked = null,
-    ) {}
+    ) {
+    }
 }

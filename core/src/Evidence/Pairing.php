@@ -13,5 +13,6 @@ final class Pairing
         public readonly Condition $one,
         public readonly Condition $other,
         public readonly float $oddsRatio,
-    ) {}
+    ) {
+    }
 }

@@ -17,7 +17,8 @@ final class SettingRates
         public readonly string $label,
         public readonly float $weight,
         private readonly array $rates,
-    ) {}
+    ) {
+    }
 
     public function rate(Condition $condition): float
     {

@@ -24,7 +24,8 @@ final class Cell
         public readonly ?float $pain,
         public readonly ?string $painSite,
         public readonly ?bool $familiar,
-    ) {}
+    ) {
+    }
 
     public function hurts(): bool
     {

@@ -17,5 +17,6 @@ final class Episode
         public readonly string $goals,
         public readonly string $medication,
         public readonly bool $bleedingRisk,
-    ) {}
+    ) {
+    }
 }

@@ -34,7 +34,8 @@ final class Examination
         public readonly History $history,
         public readonly SafetyAnswers $safety,
         public readonly array $records,
-    ) {}
+    ) {
+    }
 
     public function isAfterInjury(): bool
     {

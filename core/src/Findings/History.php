@@ -22,7 +22,8 @@ final class History
         public readonly ?float $painNow,
         public readonly ?float $painActivity,
         public readonly ?string $painSite,
-    ) {}
+    ) {
+    }
 
     public function answer(StoryItem $item): ?bool
     {

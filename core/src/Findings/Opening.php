@@ -16,5 +16,6 @@ final class Opening
         public readonly ?bool $guardianConsent,
         public readonly ?bool $chaperoneOffered,
         public readonly ?bool $footSore,
-    ) {}
+    ) {
+    }
 }

@@ -9,6 +9,13 @@ use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 use GrayCompass\Core\Knee\Side;
 
+use function array_filter;
+use function array_values;
+use function is_array;
+use function is_bool;
+use function is_float;
+use function is_string;
+
 /** What was recorded of one manoeuvre on one knee. */
 final class Record
 {
@@ -30,7 +37,8 @@ final class Record
         public readonly ?string $override = null,
         public readonly bool $fromMemory = false,
         public readonly string $note = '',
-    ) {}
+    ) {
+    }
 
     public function number(string $field): ?float
     {

@@ -10,7 +10,9 @@ final class SafetyAnswers
     /**
      * @param  array<string, bool>  $answers  by key value; absent means not checked
      */
-    public function __construct(private readonly array $answers) {}
+    public function __construct(private readonly array $answers)
+    {
+    }
 
     public function isTrue(SafetyKey ...$keys): bool
     {

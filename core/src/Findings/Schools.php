@@ -13,5 +13,6 @@ final class Schools
         public readonly EffusionSchool $effusion = EffusionSchool::SweepFirst,
         public readonly McMurraySchool $mcmurraySide = McMurraySchool::PainSite,
         public readonly EvidenceChoice $evidence = EvidenceChoice::Cautious,
-    ) {}
+    ) {
+    }
 }

@@ -8,12 +8,16 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\EndFeel;
 
+use function round;
+
 /** The same manoeuvre on the hurt and on the other knee. */
 final class Comparison
 {
     private const DIGITS = 6;
 
-    private function __construct(public readonly Record $hurt, public readonly ?Record $other) {}
+    private function __construct(public readonly Record $hurt, public readonly ?Record $other)
+    {
+    }
 
     /** Null when the manoeuvre was not done on the hurt knee. An unreliable other knee is as good as none. */
     public static function in(Examination $examination, string $manoeuvre): ?self

@@ -16,5 +16,6 @@ final class Effusion
         public readonly Sign $sign,
         public readonly ?array $millilitres,
         public readonly bool $bloodLikely,
-    ) {}
+    ) {
+    }
 }

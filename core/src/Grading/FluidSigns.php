@@ -6,6 +6,8 @@ namespace GrayCompass\Core\Grading;
 
 use GrayCompass\Core\Findings\Examination;
 
+use function array_search;
+
 /** The three fluid signs of the hurt knee, as far as they were tried. */
 final class FluidSigns
 {
@@ -20,7 +22,8 @@ final class FluidSigns
         public readonly ?int $sweep,
         public readonly ?bool $taps,
         public readonly ?bool $crosses,
-    ) {}
+    ) {
+    }
 
     public static function in(Examination $examination): self
     {

@@ -10,5 +10,7 @@ final class Graded
     /**
      * @param  int  $grade  0–3
      */
-    public function __construct(public readonly Sign $sign, public readonly int $grade) {}
+    public function __construct(public readonly Sign $sign, public readonly int $grade)
+    {
+    }
 }

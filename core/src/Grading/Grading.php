@@ -9,6 +9,9 @@ use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 
+use function in_array;
+use function usort;
+
 /** All measurements, grades and readings of one examination. */
 final class Grading
 {
@@ -26,7 +29,8 @@ final class Grading
         public readonly ?Effusion $effusion,
         public readonly ?array $mcmurrayReadings,
         public readonly array $remarks,
-    ) {}
+    ) {
+    }
 
     public static function of(Examination $examination): self
     {

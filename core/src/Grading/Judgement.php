@@ -15,5 +15,6 @@ final class Judgement
         public readonly array $readings = [],
         public readonly ?Measurement $measurement = null,
         public readonly array $remarks = [],
-    ) {}
+    ) {
+    }
 }

@@ -18,7 +18,8 @@ final class Laxity
         public readonly float $difference,
         public readonly ?EndFeel $endFeel,
         public readonly bool $otherIsFirm,
-    ) {}
+    ) {
+    }
 
     public function yields(): bool
     {

@@ -13,7 +13,8 @@ final class McMurrayReading
         public readonly McMurraySchool $school,
         public readonly ?Sign $medial,
         public readonly ?Sign $lateral,
-    ) {}
+    ) {
+    }
 
     public function agreesWith(self $other): bool
     {

@@ -25,5 +25,6 @@ final class Measurement
         public readonly bool $provisional = false,
         public readonly bool $estimate = false,
         public readonly ?string $school = null,
-    ) {}
+    ) {
+    }
 }

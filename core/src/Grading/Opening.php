@@ -13,5 +13,6 @@ final class Opening
         public readonly float $difference,
         public readonly ?EndFeel $endFeel,
         public readonly bool $hurtsThere,
-    ) {}
+    ) {
+    }
 }

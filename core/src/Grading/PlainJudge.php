@@ -9,6 +9,11 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Aspect;
 
+use function abs;
+use function array_filter;
+use function array_map;
+use function str_starts_with;
+
 /** Manoeuvres whose reading is one question to what was recorded. */
 final class PlainJudge implements Judge
 {
@@ -29,7 +34,9 @@ final class PlainJudge implements Judge
     /**
      * @param  Closure(Comparison): (list<Reading>)  $read
      */
-    private function __construct(private readonly Closure $read) {}
+    private function __construct(private readonly Closure $read)
+    {
+    }
 
     public function judge(Comparison $knees, Examination $examination): Judgement
     {

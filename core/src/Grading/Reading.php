@@ -20,7 +20,8 @@ final class Reading
         public readonly Sign $sign,
         public readonly ?Exclusion $flaw = null,
         public readonly ?int $grade = null,
-    ) {}
+    ) {
+    }
 
     public function manoeuvre(): string
     {

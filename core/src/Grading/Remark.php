@@ -7,5 +7,7 @@ namespace GrayCompass\Core\Grading;
 /** Something worth saying that moves no chance. */
 final class Remark
 {
-    public function __construct(public readonly string $code, public readonly string $say) {}
+    public function __construct(public readonly string $code, public readonly string $say)
+    {
+    }
 }

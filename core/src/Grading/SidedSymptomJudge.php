@@ -9,6 +9,8 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Aspect;
 
+use function array_map;
+
 /** Meniscal tests that ask for a symptom and the side where it is felt: Apley, grind, Thessaly. */
 final class SidedSymptomJudge implements Judge
 {
@@ -18,7 +20,9 @@ final class SidedSymptomJudge implements Judge
      * @param  Closure(Record): bool  $symptom
      * @param  Closure(Record): array{string, Exclusion|null}  $finding  stem of the finding's id, and a reason against any reading
      */
-    private function __construct(private readonly Closure $symptom, private readonly Closure $finding) {}
+    private function __construct(private readonly Closure $symptom, private readonly Closure $finding)
+    {
+    }
 
     public static function apley(): self
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Knee;
 
+use function in_array;
+
 /** The nine injuries in the balance; none excludes another. Case order is the order of every list. */
 enum Condition: string
 {

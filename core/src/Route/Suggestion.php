@@ -13,5 +13,6 @@ final class Suggestion
         public readonly string $manoeuvre,
         public readonly NextTest $test,
         public readonly string $why,
-    ) {}
+    ) {
+    }
 }

@@ -11,6 +11,10 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\SafetyKey;
 
+use function array_slice;
+use function array_values;
+use function in_array;
+
 /** What the answers and looks say must come before any pulling, and which manoeuvres are off limits. */
 final class SafetyGate
 {
@@ -25,7 +29,8 @@ final class SafetyGate
         public readonly bool $open,
         public readonly array $lines,
         public readonly array $blocked,
-    ) {}
+    ) {
+    }
 
     public static function of(Examination $examination, Catalogue $catalogue): self
     {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use function array_column;
+use function array_flip;
+use function usort;
+
 /** A rule that applies to this knee, with what to say and do. */
 final class SafetyLine
 {
@@ -11,7 +15,8 @@ final class SafetyLine
         public readonly Rule $rule,
         public readonly Urgency $urgency,
         public readonly string $say,
-    ) {}
+    ) {
+    }
 
     /**
      * Most urgent first.

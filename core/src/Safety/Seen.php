@@ -13,7 +13,9 @@ final class Seen
     /**
      * @param  list<Record>  $records
      */
-    public function __construct(private readonly array $records, private readonly Side $hurtSide) {}
+    public function __construct(private readonly array $records, private readonly Side $hurtSide)
+    {
+    }
 
     public function flag(string $manoeuvre, string $field): bool
     {

@@ -13,6 +13,12 @@ use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Sign;
 
+use function in_array;
+use function str_ends_with;
+use function str_starts_with;
+use function strlen;
+use function substr;
+
 /** Which reason, if any, keeps a reading from counting: one question for each code. */
 final class ExclusionRules
 {
@@ -38,7 +44,8 @@ final class ExclusionRules
         private readonly Examination $examination,
         private readonly Grading $grading,
         private readonly EvidenceLibrary $evidence,
-    ) {}
+    ) {
+    }
 
     /** The first code, in the order of the cases, that applies; null when the reading counts. */
     public function against(Reading $reading): ?Exclusion

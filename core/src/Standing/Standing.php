@@ -14,6 +14,10 @@ use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyGate;
 
+use function array_filter;
+use function array_map;
+use function array_values;
+
 /** Every reading of the story and of the hurt knee, with what counts and what does not. */
 final class Standing
 {
@@ -26,7 +30,8 @@ final class Standing
         public readonly array $results,
         private readonly array $tested,
         private readonly array $unsettled,
-    ) {}
+    ) {
+    }
 
     public static function of(Examination $examination, SafetyGate $gate, Grading $grading, EvidenceLibrary $evidence): self
     {

@@ -15,7 +15,8 @@ final class StandingResult
         public readonly Reading $reading,
         public readonly ?Exclusion $exclusion,
         public readonly bool $overridden,
-    ) {}
+    ) {
+    }
 
     public function counts(): bool
     {

@@ -15,6 +15,17 @@ use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Standing\Standing;
+use LogicException;
+
+use function array_column;
+use function array_flip;
+use function array_map;
+use function array_values;
+use function count;
+use function in_array;
+use function max;
+use function min;
+use function round;
 
 /** Puts one examination on the scales: base rates of its setting, counted results, tests still to do. */
 final class ProblemBuilder
@@ -149,6 +160,6 @@ final class ProblemBuilder
             $this->baseline->spread($row->quality),
         ), $this->evidence->rows($id));
 
-        return $rows === [] ? throw new \LogicException("Finding {$id} has no figures.") : new Finding($id, $rows);
+        return $rows === [] ? throw new LogicException("Finding {$id} has no figures.") : new Finding($id, $rows);
     }
 }

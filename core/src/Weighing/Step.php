@@ -22,5 +22,6 @@ final class Step
         public readonly float $publishedLr,
         public readonly float $appliedLr,
         public readonly ?float $echoShare,
-    ) {}
+    ) {
+    }
 }

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
+use function abs;
+use function array_map;
+use function count;
+use function log;
+
 /** The way from base rates to today's chances, one result at a time in the order done. */
 final class Trail
 {

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use GrayCompass\Core\Weighing\ProblemReader;
+use GrayCompass\Core\Weighing\WeighedWriter;
+use GrayCompass\Core\Weighing\Weighing;
+
+final class WeighCombine extends DocumentCommand
+{
+    protected $signature = 'weigh:combine {file : a file, or - for standard input}';
+
+    protected $description = 'Combine base rates and results into chances; reads and prints JSON';
+
+    protected function answer(mixed $document): array
+    {
+        // A worked example holds its input beside the expected output; it may be given as it is.
+        if ($document instanceof \stdClass && isset($document->input) && ! isset($document->conditions)) {
+            $document = $document->input;
+        }
+
+        return WeighedWriter::write(Weighing::of(ProblemReader::read($document)));
+    }
+}

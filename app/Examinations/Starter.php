@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Examinations;
+
+use App\Models\Athlete;
+use App\Models\Episode;
+use App\Models\Examination;
+use GrayCompass\Core\Assessor;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
+final class Starter
+{
+    public function __construct(private readonly Assessor $assessor)
+    {
+    }
+
+    /**
+     * @param  string  $hurtSide  left or right
+     * @param  int|null  $daysSinceInjury  null: came on without an injury
+     */
+    public function start(Athlete $athlete, string $examinerId, string $hurtSide, ?int $daysSinceInjury, string $setting, string $route): Examination
+    {
+        $today = Date::now();
+
+        return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today): Examination {
+            $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
+            $episode = $athlete->episodes()->where('hurt_side', $hurtSide)->whereDate('injured_on', $injuredOn)->first()
+                ?? Episode::query()->create(['athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn]);
+            $examination = Examination::query()->create([
+                'team_id' => $athlete->team_id,
+                'episode_id' => $episode->id,
+                'examiner_id' => $examinerId,
+                'status' => Examination::DRAFT,
+                'examined_at' => $today,
+            ]);
+            $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => [
+                'setting' => $setting,
+                'route' => $route,
+                'hurtSide' => $hurtSide,
+                'daysSinceInjury' => $daysSinceInjury,
+                'ageYears' => (int) $athlete->born_on->diffInYears($today),
+            ]]);
+            $this->assessor->read((new Document($examination->load(['sections', 'findings'])))->content);
+
+            return $examination;
+        });
+    }
+}

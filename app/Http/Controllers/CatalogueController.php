@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use GrayCompass\Core\Catalogue\CatalogueWriter;
+use GrayCompass\Core\ShippedData;
+use Illuminate\Http\JsonResponse;
+
+/** Manoeuvres with their fields and cards, stations and settings: what the screens are drawn from. */
+final class CatalogueController
+{
+    public function __invoke(ShippedData $data): JsonResponse
+    {
+        return response()->json([
+            ...CatalogueWriter::write($data->catalogue()),
+            'settings' => $data->baseline()->settingLabels(),
+        ]);
+    }
+}

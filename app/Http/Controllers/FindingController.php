@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Examinations\Recorder;
+use App\Http\Requests\PartRequest;
+use App\Models\Examination;
+use Illuminate\Http\JsonResponse;
+
+/** One manoeuvre on one knee, saved as it is entered. */
+final class FindingController
+{
+    use AssessesExaminations;
+
+    public function update(PartRequest $request, Examination $examination, string $manoeuvre, string $side, Recorder $recorder): JsonResponse
+    {
+        return $this->answer($recorder->finding($examination, $manoeuvre, $side, $request->payload(), $request->save()));
+    }
+
+    public function destroy(PartRequest $request, Examination $examination, string $manoeuvre, string $side, Recorder $recorder): JsonResponse
+    {
+        return $this->answer($recorder->finding($examination, $manoeuvre, $side, null, $request->save()));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LoginRequest;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+
+/** Logging in and out, and who is there. */
+final class SessionController
+{
+    public function store(LoginRequest $request): JsonResponse
+    {
+        if (! Auth::attempt($request->credentials())) {
+            return response()->json(['error' => ['path' => 'password', 'reason' => 'The e-mail or the password is not right.']], 422);
+        }
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user();
+
+        return response()->json([
+            'user' => $user instanceof User ? [
+                'id' => $user->id,
+                'name' => $user->name,
+                'role' => $user->membership->role->value,
+                'team' => $user->membership->team()->value('name'),
+            ] : null,
+            'csrf' => $request->session()->token(),
+            'demo' => (bool) config('app.demo'),
+        ]);
+    }
+
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+
+    /** An empty authenticated answer, the yardstick of bin/bench. */
+    public function ping(): Response
+    {
+        return response()->noContent();
+    }
+}

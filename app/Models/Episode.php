@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
+
+/**
+ * One story of one knee, from the injury on.
+ *
+ * @property string $id
+ * @property string $athlete_id
+ * @property string $hurt_side
+ * @property CarbonImmutable|null $injured_on null: came on without an injury
+ * @property Athlete $athlete
+ * @property Collection<int, Examination> $examinations
+ */
+final class Episode extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $fillable = ['athlete_id', 'hurt_side', 'injured_on'];
+
+    protected $casts = ['injured_on' => 'date'];
+
+    /**
+     * @return BelongsTo<Athlete, $this>
+     */
+    public function athlete(): BelongsTo
+    {
+        return $this->belongsTo(Athlete::class);
+    }
+
+    /**
+     * @return HasMany<Examination, $this>
+     */
+    public function examinations(): HasMany
+    {
+        return $this->hasMany(Examination::class);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
+
+/**
+ * @property string $id
+ * @property string $team_id
+ * @property string $episode_id
+ * @property string $examiner_id
+ * @property string $status draft or signed
+ * @property CarbonImmutable $examined_at
+ * @property CarbonImmutable|null $signed_at
+ * @property Episode $episode
+ * @property User $examiner
+ * @property Collection<int, Section> $sections
+ * @property Collection<int, Finding> $findings
+ */
+final class Examination extends Model
+{
+    use BelongsToTeam;
+    use HasUlids;
+    use SoftDeletes;
+
+    public const DRAFT = 'draft';
+
+    public const SIGNED = 'signed';
+
+    protected $fillable = ['team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at'];
+
+    protected $casts = ['examined_at' => 'datetime', 'signed_at' => 'datetime'];
+
+    /**
+     * @return BelongsTo<Episode, $this>
+     */
+    public function episode(): BelongsTo
+    {
+        return $this->belongsTo(Episode::class);
+    }
+
+    /**
+     * @return BelongsTo<User, $this>
+     */
+    public function examiner(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'examiner_id');
+    }
+
+    /**
+     * @return HasMany<Section, $this>
+     */
+    public function sections(): HasMany
+    {
+        return $this->hasMany(Section::class);
+    }
+
+    /**
+     * In the order in which they were first recorded.
+     *
+     * @return HasMany<Finding, $this>
+     */
+    public function findings(): HasMany
+    {
+        return $this->hasMany(Finding::class)->orderBy('sequence');
+    }
+
+    public function isSigned(): bool
+    {
+        return $this->status === self::SIGNED;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was recorded of one manoeuvre on one knee.
+ *
+ * @property string $manoeuvre
+ * @property string $side
+ * @property array<string, mixed>|null $payload encrypted at rest; null: taken back
+ * @property bool $before_gate recorded before the safety gate closed on it
+ * @property int $sequence
+ * @property int $version
+ */
+final class Finding extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version'];
+
+    protected $casts = ['payload' => 'encrypted:array', 'before_gate' => 'boolean', 'sequence' => 'integer', 'version' => 'integer'];
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A save that was carried out, so that the same one sent twice changes nothing.
+ *
+ * @property string $key
+ * @property string $part
+ * @property int $version the part's version after it
+ */
+final class Save extends Model
+{
+    use HasUlids;
+
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['examination_id', 'key', 'part', 'version'];
+
+    protected $casts = ['version' => 'integer'];
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/** A practice or club whose people share athletes and figures. */
+final class Team extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['name'];
+}

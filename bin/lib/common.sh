@@ -1,0 +1,83 @@
+# Shared by the commands in bin/: paths, words, and what must be installed.
+# shellcheck shell=bash
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+export ROOT
+cd "$ROOT" || exit 1
+
+say() { printf '%s\n' "$*"; }
+fail() { printf 'gray-compass: %s\n' "$*" >&2; exit 1; }
+
+# The JIT stays off: it was seen to return wrong numbers on loops like ours. Coverage costs a quarter
+# of the speed, so it is off unless asked for.
+PHP=(php -d opcache.jit=disable -d opcache.jit_buffer_size=0 -d pcov.enabled=0)
+export PHP_CLI_OPTIONS="${PHP[*]:1}"
+artisan() { "${PHP[@]}" artisan "$@"; }
+
+has_php_module() { php -m 2>/dev/null | grep -qix "$1"; }
+
+# missing_packages [browser]: Debian packages that this machine lacks, one a line with the reason.
+missing_packages() {
+    command -v php >/dev/null || say 'php8.2-cli the language of the application'
+    command -v composer >/dev/null || say 'composer installs the PHP packages'
+    command -v node >/dev/null || say 'nodejs builds the interface'
+    command -v npm >/dev/null || say 'npm installs the interface packages'
+    command -v mariadbd >/dev/null || say 'mariadb-server keeps the records'
+    command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || say 'nginx-light serves pages and compressed assets'
+    [ -x /usr/sbin/php-fpm8.2 ] || say 'php8.2-fpm runs the application behind nginx'
+    has_php_module pdo_mysql || say 'php8.2-mysql speaks to the database'
+    has_php_module curl || say 'php8.2-curl is asked for by the framework'
+    has_php_module zip || say 'php8.2-zip lets Composer unpack packages'
+    has_php_module gd || say 'php8.2-gd draws pictures into the PDF'
+    has_php_module mbstring || say 'php8.2-mbstring counts letters, not bytes'
+    has_php_module dom || say 'php8.2-xml is asked for by the test tools'
+    has_php_module intl || say 'php8.2-intl sorts names as people do'
+    [ "${1:-}" = browser ] || return 0
+    has_php_module pcov || say 'php8.2-pcov measures test coverage'
+    [ -x /usr/bin/chromium ] || say 'chromium drives the interface in tests'
+}
+
+install_missing() {
+    local lacking names
+    lacking=$(missing_packages "${1:-}")
+    [ -n "$lacking" ] || return 0
+    names=$(printf '%s\n' "$lacking" | cut -d' ' -f1 | tr '\n' ' ')
+    if [ "$(id -u)" -ne 0 ]; then
+        fail "some packages are missing and installing them needs root; run: sudo apt-get install --no-install-recommends $names"
+    fi
+    say 'Installing what this machine lacks:'
+    printf '%s\n' "$lacking" | sed 's/^\([^ ]*\) /  \1: /'
+    mkdir -p var
+    # RUNLEVEL keeps the packages from starting system services of their own.
+    # shellcheck disable=SC2086
+    { apt-get update -qq && RUNLEVEL=1 DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $names; } >var/install.log 2>&1 </dev/null \
+        || fail "the packages could not be installed; the end of var/install.log says: $(tail -n 1 var/install.log)"
+    [ -z "$(missing_packages "${1:-}")" ] || fail "after installing, these are still missing: $(missing_packages "${1:-}" | cut -d' ' -f1 | tr '\n' ' ')"
+}
+
+install_php_packages() {
+    mkdir -p bootstrap/cache storage/framework/{views,cache/data,sessions} storage/logs var
+    [ vendor/autoload.php -nt composer.json ] && [ vendor/autoload.php -nt packages/laravel-gaps/composer.json ] && return 0
+    say 'Installing PHP packages (composer)'
+    rm -f bootstrap/cache/*.php
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >var/composer.log 2>&1 </dev/null \
+        || fail "composer could not install the PHP packages; the end of var/composer.log says: $(grep -v '^ *$' var/composer.log | tail -n 1)"
+    touch vendor/autoload.php
+}
+
+install_web_packages() {
+    [ node_modules/.package-lock.json -nt package-lock.json ] && return 0
+    say 'Installing interface packages (npm)'
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund --silent >var/npm.log 2>&1 </dev/null \
+        || fail "npm could not install the interface packages; the end of var/npm.log says: $(grep -v '^ *$' var/npm.log | tail -n 1)"
+    touch node_modules/.package-lock.json
+}
+
+build_interface() {
+    local manifest=public/build/.vite/manifest.json
+    if [ -f $manifest ] && [ -z "$(find web contract vite.config.ts package-lock.json -newer $manifest -print -quit)" ]; then
+        return 0
+    fi
+    say 'Building the interface (vite)'
+    npx vite build --logLevel error >var/build.log 2>&1 </dev/null || fail "the interface could not be built; var/build.log says: $(tail -n 3 var/build.log)"
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Team;
+use Illuminate\Database\Seeder;
+
+/** Loads the demo club once; an existing club is left as it is. */
+final class DatabaseSeeder extends Seeder
+{
+    public function run(): void
+    {
+        if (Team::query()->doesntExist()) {
+            $this->call(DemoSeeder::class);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+/** What was recorded of the demo athletes' knees. All of it is made up. */
+final class DemoKnees
+{
+    private const CLEAR = [
+        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+    ];
+
+    private const CONSENT = ['handsClean' => true, 'identityConfirmed' => true, 'consentGiven' => true, 'chaperoneOffered' => true];
+
+    private const HELD = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];
+
+    /**
+     * @return array<string, array{side: string, days: int|null, setting: string, seenDaysAgo: int, sections: array<string, array<string, mixed>>, findings: list<array{string, string, array<string, mixed>}>}>
+     */
+    public static function all(): array
+    {
+        return [
+            'H07' => [
+                'side' => 'left', 'days' => 4, 'setting' => 'acute_trauma', 'seenDaysAgo' => 0,
+                'sections' => [
+                    'opening' => self::CONSENT,
+                    'history' => ['mechanism' => ['twist_on_planted_foot'], 'pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours'],
+                    'safety' => self::CLEAR,
+                ],
+                'findings' => [
+                    ['posterior_sag', 'right', ['normal' => true]],
+                    ['posterior_sag', 'left', ['sagSeen' => false]],
+                    ['lachman', 'right', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => self::HELD]],
+                    ['lachman', 'left', ['translationMm' => 10, 'endFeel' => 'soft', 'pain' => 2, 'checks' => self::HELD]],
+                ],
+            ],
+            'J02' => [
+                'side' => 'right', 'days' => 1, 'setting' => 'acute_trauma', 'seenDaysAgo' => 1,
+                'sections' => [
+                    'opening' => self::CONSENT,
+                    'history' => ['mechanism' => ['hyperextension'], 'pop' => false, 'couldNotContinue' => true, 'swellingOnset' => 'within_24_hours'],
+                    'safety' => self::CLEAR,
+                ],
+                'findings' => [
+                    ['posterior_sag', 'left', ['normal' => true]],
+                    ['posterior_sag', 'right', ['sagSeen' => false]],
+                    ['lachman', 'left', ['translationMm' => 4, 'endFeel' => 'firm']],
+                    ['lachman', 'right', ['translationMm' => 4, 'endFeel' => 'firm', 'checks' => ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => false]]],
+                ],
+            ],
+            'J05' => [
+                'side' => 'left', 'days' => 200, 'setting' => 'older_trauma', 'seenDaysAgo' => 3,
+                'sections' => [
+                    'opening' => self::CONSENT,
+                    'history' => ['mechanism' => ['shin_blow_bent_knee'], 'givingWay' => false],
+                    'safety' => self::CLEAR,
+                ],
+                'findings' => [
+                    ['posterior_sag', 'right', ['normal' => true]],
+                    ['posterior_sag', 'left', ['sagSeen' => true]],
+                    ['lachman', 'right', ['translationMm' => 3, 'endFeel' => 'firm']],
+                    ['lachman', 'left', ['translationMm' => 9, 'endFeel' => 'firm', 'checks' => self::HELD]],
+                    ['posterior_drawer', 'right', ['translationMm' => 3, 'endFeel' => 'firm']],
+                    ['posterior_drawer', 'left', ['translationMm' => 11, 'endFeel' => 'soft', 'checks' => ['footStayedDown' => true, 'hamstringsRelaxed' => true, 'quadricepsRelaxed' => true, 'startedFromNeutral' => true]]],
+                ],
+            ],
+            'F12' => [
+                'side' => 'right', 'days' => 0, 'setting' => 'acute_trauma', 'seenDaysAgo' => 0,
+                'sections' => [
+                    'safety' => ['cannotTakeFourSteps' => true, 'cannotFlexTo90' => true, 'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false],
+                ],
+                'findings' => [],
+            ],
+        ];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Examinations\Recorder;
+use App\Examinations\SaveRequest;
+use App\Examinations\Starter;
+use App\Models\Athlete;
+use App\Models\Examination;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\Team;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Str;
+
+/** The made-up Fenmoor Indoor Sports Club: four squads, a dozen athletes, some of them with a sore knee. */
+final class DemoSeeder extends Seeder
+{
+    public const EMAIL = 'physio@fenmoor.example';
+
+    public const PASSWORD = 'gray-compass-demo';
+
+    private const ATHLETES = [
+        ['Mirre Aldous', 'H07', 'Handball', 22],
+        ['Tove Brandreth', 'H11', 'Handball', 19],
+        ['Oskar Penhale', 'H23', 'Handball', 27],
+        ['Ines Carrowmore', 'J02', 'Judo', 24],
+        ['Bram Okafor-Lund', 'J05', 'Judo', 31],
+        ['Sana Withernsea', 'J09', 'Judo', 16],
+        ['Lior Haverstock', 'T03', 'Trampoline', 15],
+        ['Wynn Tarbuck', 'T04', 'Trampoline', 18],
+        ['Edda Sollund', 'T08', 'Trampoline', 21],
+        ['Callum Rigg-Mayne', 'F01', 'Fell running', 46],
+        ['Petra Vaughn-Idle', 'F06', 'Fell running', 34],
+        ['Jonah Skelwith', 'F12', 'Fell running', 29],
+    ];
+
+    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder)
+    {
+    }
+
+    public function run(): void
+    {
+        $team = Team::query()->create(['name' => 'Fenmoor Indoor Sports Club']);
+        $user = User::query()->create(['name' => 'Ada Thornquist', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => Role::Lead]);
+        $athletes = [];
+        foreach (self::ATHLETES as [$name, $number, $squad, $age]) {
+            $athletes[$number] = Athlete::query()->create([
+                'team_id' => $team->id, 'name' => $name, 'number' => $number, 'squad' => $squad,
+                'born_on' => Date::now()->subYears($age)->subMonths(5)->toDateString(),
+            ]);
+        }
+        foreach (DemoKnees::all() as $number => $knee) {
+            $this->examine($athletes[$number], $user, $knee);
+        }
+    }
+
+    /**
+     * @param  array{side: string, days: int|null, setting: string, seenDaysAgo: int, sections: array<string, array<string, mixed>>, findings: list<array{string, string, array<string, mixed>}>}  $knee
+     */
+    private function examine(Athlete $athlete, User $user, array $knee): void
+    {
+        $examination = $this->starter->start($athlete, $user->id, $knee['side'], $knee['days'], $knee['setting'], 'clinic_full');
+        foreach ($knee['sections'] as $name => $payload) {
+            $this->recorder->section($examination, $name, $payload, $this->first());
+        }
+        foreach ($knee['findings'] as [$manoeuvre, $side, $payload]) {
+            $this->recorder->finding($examination, $manoeuvre, $side, $payload, $this->first());
+        }
+        if ($knee['seenDaysAgo'] > 0) {
+            Examination::query()->whereKey($examination->id)->update(['examined_at' => Date::now()->subDays($knee['seenDaysAgo'])]);
+        }
+    }
+
+    private function first(): SaveRequest
+    {
+        return new SaveRequest(Str::ulid()->toString(), 0);
+    }
+}

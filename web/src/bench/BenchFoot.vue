@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { inWords } from '@/shared/words'
+
+defineProps<{ canRecord: boolean; canUndo: boolean }>()
+const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: [] }>()
+const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
+</script>
+
+<template>
+  <footer class="foot">
+    <button v-if="canRecord" type="button" class="button main" @click="emit('normal')">Both normal, next <kbd aria-hidden="true">N</kbd></button>
+    <button type="button" class="button" @click="emit('next')">Next <kbd aria-hidden="true">↓</kbd></button>
+    <div v-if="canRecord" class="not" role="group" aria-label="Not done, because of">
+      <span>Not done:</span>
+      <button v-for="reason in REASONS" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
+    </div>
+    <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">Undo <kbd aria-hidden="true">U</kbd></button>
+    <button type="button" class="button quiet" aria-label="Keys" @click="emit('help')">?</button>
+    <p>Names chances, not a diagnosis. Your judgement and local rules come first.</p>
+  </footer>
+</template>
+
+<style scoped>
+.foot { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 10px; padding: 8px 16px; background: var(--paper); border-top: 1px solid var(--line); }
+.not { display: flex; align-items: center; gap: 4px; margin-left: 6px; color: var(--text-2); }
+.not .button { padding: 0 11px; border-color: var(--line); }
+.foot p { flex: 1 1 200px; text-align: right; font-size: 0.87rem; color: var(--text-3); }
+@media (max-width: 1100px) { .foot p { flex-basis: 100%; text-align: left; } }
+@media (max-width: 640px) { .not { flex-wrap: wrap; margin: 0; } .foot { padding: 8px; } }
+</style>

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { Payload } from '@/contract/types'
+import { inWords } from '@/shared/words'
+
+const props = defineProps<{ checks: string[]; payload: Payload }>()
+const emit = defineEmits<{ change: [checks: Payload | undefined] }>()
+
+function answers(): Record<string, boolean> {
+  return (props.payload.checks as Record<string, boolean> | undefined) ?? {}
+}
+
+function set(check: string, value: boolean): void {
+  const next = { ...answers() }
+  if (next[check] === value) delete next[check]
+  else next[check] = value
+  emit('change', Object.keys(next).length > 0 ? next : undefined)
+}
+</script>
+
+<template>
+  <ul class="checks">
+    <li v-for="check in checks" :key="check" role="group" :aria-label="inWords(check)">
+      <button type="button" class="tick choice" :aria-pressed="answers()[check] === true" @click="set(check, true)">
+        <svg viewBox="0 0 14 14" aria-hidden="true"><path v-if="answers()[check] === true" d="M2 7.5 5.5 11 12 3" fill="none" stroke="currentColor" stroke-width="2.4" /></svg>{{ inWords(check) }}
+      </button>
+      <button type="button" class="choice no" :aria-pressed="answers()[check] === false" :aria-label="`${inWords(check)}: no`" @click="set(check, false)">no</button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.checks { display: grid; grid-template-columns: repeat(auto-fill, minmax(190px, 1fr)); gap: 4px; }
+li { display: grid; grid-template-columns: 1fr 48px; gap: 4px; }
+.tick { display: flex; align-items: center; gap: 9px; text-align: left; border-color: var(--line); }
+.tick svg { width: 20px; height: 20px; padding: 2px; flex: none; border: 2px solid var(--line-2); border-radius: 3px; }
+.tick[aria-pressed='true'] svg { background: var(--mine); border-color: var(--mine); color: var(--card); }
+.no { padding: 0; border-color: var(--line); color: var(--text-3); }
+.no[aria-pressed='true'] { color: var(--ink); background: linear-gradient(135deg, var(--ink) 9px, var(--mine-soft) 9.5px); }
+</style>

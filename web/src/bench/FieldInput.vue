@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Field, Payload } from '@/contract/types'
+import { asHeading } from '@/shared/words'
+import BandPicker from './BandPicker.vue'
+import CellBoard from './CellBoard.vue'
+import EndFeelPicker from './EndFeelPicker.vue'
+import FlagPicker from './FlagPicker.vue'
+import NumberRule from './NumberRule.vue'
+import PainStrip from './PainStrip.vue'
+import WordPicker from './WordPicker.vue'
+
+const props = defineProps<{ field: Field; payload: Payload; knee: string }>()
+const emit = defineEmits<{ change: [part: Payload] }>()
+
+const MM_SHOWN = 20
+const value = computed(() => props.payload[props.field.name])
+const label = computed(() => `${asHeading(props.field.name)}, ${props.knee}`)
+const isPain = computed(() => props.field.unit === '/10')
+
+function set(next: unknown): void {
+  emit('change', { [props.field.name]: next })
+}
+
+/** A second tap on the same choice takes it back. */
+function toggle(next: unknown): void {
+  set(value.value === next ? undefined : next)
+}
+
+function toggleAmong(word: string): void {
+  const now = Array.isArray(value.value) ? (value.value as string[]) : []
+  set(now.includes(word) ? now.filter((other) => other !== word) : [...now, word])
+}
+</script>
+
+<template>
+  <div class="input" :data-field="field.name">
+    <h4 v-if="field.name !== 'translationMm' && field.name !== 'openingMm'">{{ asHeading(field.name) }}<small v-if="field.hint"> {{ field.hint }}</small></h4>
+    <BandPicker v-if="field.name === 'differenceBand'" :value="value as string | undefined" @pick="toggle" />
+    <EndFeelPicker v-else-if="field.name === 'endFeel' || field.name === 'endFeelFast'" :value="value as string | undefined" :words="field.words" @pick="toggle" />
+    <PainStrip v-else-if="isPain" :value="value as number | undefined" :label="label" @pick="toggle" />
+    <NumberRule v-else-if="field.kind === 'number'" :value="value as number | undefined" :least="field.least ?? 0" :most="field.most ?? MM_SHOWN" :unit="field.unit" :label="label" :stretch="field.unit === 'mm' ? MM_SHOWN : (field.most ?? MM_SHOWN)" @change="set" />
+    <FlagPicker v-else-if="field.kind === 'flag'" :value="value as boolean | undefined" :label="label" @pick="toggle" />
+    <CellBoard v-else-if="field.kind === 'cells'" :value="value as Payload[] | undefined" @change="set" />
+    <WordPicker v-else-if="field.kind === 'words'" :value="value as string[] | undefined" :words="field.words" :label="label" many @pick="toggleAmong" />
+    <WordPicker v-else :value="value as string | undefined" :words="field.words" :label="label" @pick="toggle" />
+  </div>
+</template>
+
+<style scoped>
+h4 { margin: 0 0 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
+h4 small { font-weight: 400; color: var(--text-3); }
+</style>

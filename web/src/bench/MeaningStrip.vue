@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Manoeuvre } from '@/contract/types'
+import { findingName } from '@/shared/findings'
+import { inHundred, inWords, signed } from '@/shared/words'
+import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
+
+const props = defineProps<{ manoeuvre: Manoeuvre }>()
+const catalogue = useCatalogue()
+const examination = useExamination()
+
+const MEASURES = ['translationMm', 'openingMm', 'stepOffMm', 'externalRotationDeg', 'hyperextensionDeg', 'flexionDeg', 'extensionDeg', 'girthCm']
+
+const parts = computed(() => [examination.hurtSide, examination.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
+const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
+const problem = computed(() => parts.value.map((part) => examination.problems.get(part)).find((found) => found !== undefined))
+const measurement = computed(() => examination.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
+const excluded = computed(() => examination.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
+const results = computed(() => examination.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
+const moved = computed(() => {
+  const feeds = new Set(results.value.filter((r) => r.counts).map((r) => r.finding))
+  const steps = examination.assessment?.trace.filter((step) => feeds.has(step.finding)) ?? []
+  return [...steps].sort((a, b) => Math.abs(Math.log(b.appliedLr)) - Math.abs(Math.log(a.appliedLr))).slice(0, 2)
+})
+
+/** The one thing the browser works out itself: hurt minus other, shown before the answer comes. */
+const difference = computed(() => {
+  const hurt = examination.finding(props.manoeuvre.id, examination.hurtSide)
+  const other = examination.finding(props.manoeuvre.id, examination.otherSide)
+  const name = MEASURES.find((measure) => typeof hurt?.[measure] === 'number' && typeof other?.[measure] === 'number')
+  if (!name) return null
+  return { value: Number(hurt?.[name]) - Number(other?.[name]), unit: props.manoeuvre.fields.find((f) => f.name === name)?.unit ?? '' }
+})
+
+const verdict = computed(() => {
+  const counted = results.value.find((r) => r.counts)
+  if (counted) return `Counts as ${counted.outcome}${counted.overridden ? ', taken against the gate' : ''}.`
+  if (excluded.value.length > 0) return 'Does not count.'
+  if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
+  return ''
+})
+const idle = computed(() => !measurement.value && results.value.length === 0)
+</script>
+
+<template>
+  <aside class="meaning" aria-label="What it means" aria-live="polite">
+    <div v-if="problem" class="problem">
+      <b>{{ problem.newer ? 'Changed in between by another tab or person.' : 'Not saved.' }}</b>
+      <p>{{ problem.newer ? 'Both versions are kept until you choose.' : problem.reason }}</p>
+      <p v-if="problem.newer" class="settle">
+        <button type="button" class="button" @click="examination.settle(problem.part, true)">Keep mine</button>
+        <button type="button" class="button" @click="examination.settle(problem.part, false)">Take theirs</button>
+      </p>
+    </div>
+    <template v-else>
+      <div v-if="difference" class="fact"><span class="big number">{{ signed(difference.value) }}<small> {{ difference.unit }}</small></span><span>hurt minus other</span></div>
+      <div v-if="measurement?.grade !== null && measurement?.grade !== undefined" class="fact" :class="{ provisional: measurement.provisional }">
+        <span class="big number">Grade {{ measurement.grade }}</span>
+        <span>{{ measurement.provisional ? 'provisional, other knee missing' : measurement.estimate ? 'estimate by hand' : inWords(measurement.school ?? '') }}</span>
+      </div>
+      <div class="words">
+        <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
+        <p v-else-if="idle && manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
+        <p v-else-if="idle" class="quiet-text">Nothing recorded on the hurt knee yet.</p>
+        <template v-else>
+          <p><b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b> {{ excluded[0]?.reason }}</p>
+          <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>
+        </template>
+      </div>
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.meaning { display: flex; gap: 22px; align-items: center; min-height: 86px; padding: 8px 24px; background: var(--fill); border: 1px solid var(--line); }
+.fact { display: grid; flex: none; }
+.fact span:last-child { font-size: 0.87rem; color: var(--text-2); }
+.big { font-size: 1.7rem; font-weight: 680; line-height: 1.15; }
+.big small { font-size: 1rem; font-weight: 400; }
+.provisional .big { text-decoration: underline dashed 2px; text-underline-offset: 5px; }
+.words { display: grid; gap: 2px; color: var(--text-2); font-size: 0.96rem; }
+.words b { color: var(--ink); }
+.slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
+.settle { display: flex; gap: 8px; margin-top: 8px; }
+.quiet-text { color: var(--text-2); }
+@media (max-width: 640px) { .meaning { flex-wrap: wrap; gap: 8px 18px; } }
+</style>

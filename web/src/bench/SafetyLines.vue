@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import type { Assessment } from '@/contract/types'
+
+defineProps<{ lines: Assessment['safety']['lines'] }>()
+
+const URGENCY = { emergency: 'Emergency, now', same_day: 'Same day', days: 'Within days', routine: 'Routine' }
+</script>
+
+<template>
+  <ul v-if="lines.length > 0" class="lines">
+    <li v-for="line in lines" :key="line.rule" class="ink-line">
+      <svg viewBox="0 0 24 24" width="26" height="26" aria-hidden="true"><path d="M12 2 23 21H1z M12 9v6 M12 17.6v1.4" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" /></svg>
+      <span><b>{{ URGENCY[line.urgency] }}</b>{{ line.say }}</span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.lines { display: grid; gap: 8px; }
+</style>

@@ -1,0 +1,18 @@
+import type { components } from './api'
+
+type Schemas = components['schemas']
+
+export type Athlete = Schemas['AthleteSummary']
+export type AthleteWithExaminations = Schemas['AthleteWithExaminations']
+export type ExaminationSummary = Schemas['ExaminationSummary']
+export type Examination = Schemas['Examination']
+export type Assessment = Schemas['Assessment']
+export type Verdict = Schemas['ConditionVerdict']
+export type Saved = Schemas['Saved']
+export type Catalogue = Schemas['Catalogue']
+export type Manoeuvre = Schemas['Manoeuvre']
+export type Field = Schemas['Field']
+export type Session = Schemas['Session']
+export type Payload = Record<string, unknown>
+export type Side = 'left' | 'right'
+export type ConditionId = Verdict['id']

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { Assessment, ConditionId } from '@/contract/types'
+import { inHundred } from '@/shared/words'
+import { SHAPES } from './shapes'
+
+const props = defineProps<{ patterns: Assessment['patterns'] }>()
+const SHOWN = 3
+const NAMES: Partial<Record<ConditionId, string>> = { medial_meniscus: 'medial meniscus', lateral_meniscus: 'lateral meniscus', patellar_instability: 'instability' }
+
+function name(id: ConditionId): string {
+  return NAMES[id] ?? SHAPES.find((shape) => shape.id === id)?.short ?? id
+}
+
+function words(present: ConditionId[]): string {
+  return present.length === 0 ? 'none of the nine' : present.map(name).join(' + ')
+}
+</script>
+
+<template>
+  <div class="pictures">
+    <h3>Likeliest together, in 100</h3>
+    <ul>
+      <li v-for="pattern in props.patterns.slice(0, SHOWN)" :key="pattern.present.join()"><b class="number">{{ inHundred(pattern.probability) }}</b> {{ words(pattern.present) }}</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+h3 { font-size: 0.93rem; margin-bottom: 6px; }
+ul { display: flex; flex-wrap: wrap; gap: 6px; }
+li { padding: 3px 9px; font-size: 0.87rem; background: var(--card); border: 1px solid var(--line); border-radius: 999px; }
+</style>

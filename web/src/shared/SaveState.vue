@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { SaveState } from '@/stores/saveQueue'
+
+const props = defineProps<{ state: SaveState }>()
+const words = computed(() => ({ saved: 'Saved', saving: 'Saving', kept: 'Kept on this device, will send' })[props.state])
+</script>
+
+<template>
+  <span class="save" :class="state" role="status">
+    <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
+      <path v-if="state === 'saved'" d="M2 7.5 5.5 11 12 3.5" fill="none" stroke="currentColor" stroke-width="2" />
+      <circle v-else-if="state === 'saving'" cx="7" cy="7" r="4.5" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="18 8" />
+      <path v-else d="M2 3h10v8H2z M5 3v3h4V3" fill="none" stroke="currentColor" stroke-width="1.8" />
+    </svg>
+    {{ words }}
+  </span>
+</template>
+
+<style scoped>
+.save { display: inline-flex; align-items: center; gap: 6px; min-width: 66px; color: var(--text-3); font-size: 0.87rem; white-space: nowrap; }
+.save.kept { color: var(--ink); font-weight: 650; }
+</style>

@@ -1,0 +1,59 @@
+/** Words for codes and field names; anything not listed is split at its capitals. */
+const WORDS: Record<string, string> = {
+  footStayedDown: 'Foot stayed down',
+  thighStable: 'Femur held still',
+  hamstringsRelaxed: 'Hamstrings relaxed',
+  quadricepsRelaxed: 'Quadriceps relaxed',
+  slackTaken: 'Slack taken up first',
+  startedFromNeutral: 'Started from neutral',
+  fullBendReached: 'Full bend reached',
+  fullExtensionReached: 'Full extension reached',
+  translationMm: 'Translation',
+  openingMm: 'Opening',
+  stepOffMm: 'Step-off of the plateau in front of the condyles',
+  sagSeen: 'Sag seen',
+  differenceBand: 'Compared with the other knee',
+  endFeel: 'End feel',
+  endFeelFast: 'End feel, brisk',
+  painSite: 'Where it hurts',
+  angleDeg: 'Angle',
+  inwardMm: 'Foot turned inward',
+  outwardMm: 'Foot turned outward',
+  feet_down: 'feet down',
+  heels_held: 'heels held up',
+  thigh_under: 'own thigh under',
+  cannot_empty: 'cannot be emptied',
+  moves_only: 'moves only',
+  pain_only: 'pain only',
+  not_safe: 'not safe',
+}
+
+export function inWords(code: string): string {
+  const known = WORDS[code]
+  if (known) return known
+  return code
+    .replace(/(Mm|Deg|Cm)$/, '')
+    .replaceAll('_', ' ')
+    .replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`)
+}
+
+export function asHeading(code: string): string {
+  const words = inWords(code)
+  return words.charAt(0).toUpperCase() + words.slice(1)
+}
+
+/** A chance in (0, 1) as whole knees in a hundred; never 0 or 100, since neither is known. */
+export function inHundred(chance: number): string {
+  if (chance < 0.005) return '<1'
+  if (chance > 0.995) return '>99'
+  return String(Math.round(chance * 100))
+}
+
+export function signed(value: number): string {
+  const rounded = Math.round(value * 10) / 10
+  return rounded > 0 ? `+${rounded}` : String(rounded).replace('-', '−')
+}
+
+export function sideLetter(side: string): string {
+  return side === 'left' ? 'L' : side === 'right' ? 'R' : 'both'
+}

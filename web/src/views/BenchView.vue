@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import BenchFoot from '@/bench/BenchFoot.vue'
+import GatePanel from '@/bench/GatePanel.vue'
+import JumpDialog from '@/bench/JumpDialog.vue'
+import KeysDialog from '@/bench/KeysDialog.vue'
+import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
+import MeaningStrip from '@/bench/MeaningStrip.vue'
+import NextTests from '@/bench/NextTests.vue'
+import RouteRail from '@/bench/RouteRail.vue'
+import SafetyLines from '@/bench/SafetyLines.vue'
+import StoryPanel from '@/bench/StoryPanel.vue'
+import { type Place, STORY, route, samePlace } from '@/bench/places'
+import { useBenchKeys } from '@/bench/useBenchKeys'
+import type { ConditionId, Payload, Side } from '@/contract/types'
+import EvidenceChain from '@/plateau/EvidenceChain.vue'
+import KneePlateau from '@/plateau/KneePlateau.vue'
+import LikelyPictures from '@/plateau/LikelyPictures.vue'
+import SaveState from '@/shared/SaveState.vue'
+import { inHundred } from '@/shared/words'
+import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const catalogue = useCatalogue()
+const examination = useExamination()
+
+const place = ref<Place>(STORY)
+const activeSide = ref<Side>('left')
+const picked = ref<ConditionId | null>(null)
+const open = ref<'keys' | 'jump' | null>(null)
+const plateauOpen = ref(false)
+const problem = ref('')
+const middle = useTemplateRef<HTMLElement>('middle')
+
+const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
+const places = computed(() => (catalogue.catalogue ? route(catalogue.catalogue) : []))
+const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
+const frame = computed(() => examination.section('frame'))
+const leading = computed(() => [...(examination.assessment?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest).slice(0, 3))
+const days = computed(() => (typeof frame.value.daysSinceInjury === 'number' ? `day ${frame.value.daysSinceInjury}` : 'without an injury'))
+
+const BANDS = ['same', 'slight', 'clear', 'gross']
+
+async function load(): Promise<void> {
+  try {
+    await Promise.all([catalogue.load(), examination.open(props.id)])
+    activeSide.value = examination.otherSide
+    problem.value = ''
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The examination could not be opened.'
+  }
+}
+
+function go(to: Place): void {
+  place.value = to
+  activeSide.value = examination.otherSide
+}
+
+function step(by: number): void {
+  const at = places.value.findIndex((p) => samePlace(p, place.value))
+  go(places.value[Math.min(Math.max(at + by, 0), places.value.length - 1)] ?? STORY)
+}
+
+function station(by: number): void {
+  const stationOf = (p: Place) => (p.kind === 'manoeuvre' ? catalogue.manoeuvre(p.id).station : p.kind)
+  const order = [...new Set(places.value.map(stationOf))]
+  const target = order[Math.min(Math.max(order.indexOf(stationOf(place.value)) + by, 0), order.length - 1)]
+  go(places.value.find((p) => stationOf(p) === target) ?? STORY)
+}
+
+function sidesOf(): (Side | 'both')[] {
+  return manoeuvre.value?.bothAtOnce ? ['both'] : [examination.otherSide, examination.hurtSide]
+}
+
+function change(part: Payload, side: Side | 'both' = manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value): void {
+  if (!manoeuvre.value) return
+  const { normal: _normal, notDone: _notDone, ...kept } = examination.finding(manoeuvre.value.id, side) ?? {}
+  examination.saveFinding(manoeuvre.value.id, side, { ...kept, ...part })
+}
+
+/** Knees that hold something already keep it. */
+function fill(payload: Payload): void {
+  if (!manoeuvre.value) return step(1)
+  for (const side of sidesOf()) {
+    if (examination.finding(manoeuvre.value.id, side) === null) examination.saveFinding(manoeuvre.value.id, side, payload)
+  }
+  step(1)
+}
+
+/** A band is an estimate of the hurt knee against the other; it takes the place of millimetres. */
+function chooseBand(band: string): void {
+  const id = manoeuvre.value?.id
+  if (!id) return
+  activeSide.value = examination.hurtSide
+  const { translationMm: _t, openingMm: _o, normal: _n, notDone: _d, ...kept } = examination.finding(id, examination.hurtSide) ?? {}
+  const next: Payload = { ...kept, differenceBand: kept.differenceBand === band ? undefined : band }
+  if (next.differenceBand === undefined) delete next.differenceBand
+  examination.saveFinding(id, examination.hurtSide, next)
+}
+
+function has(field: string): boolean {
+  return manoeuvre.value?.fields.some((f) => f.name === field) ?? false
+}
+
+useBenchKeys({
+  bothNormal: () => manoeuvre.value && fill({ normal: true }),
+  band: (index) => has('differenceBand') && chooseBand(BANDS[index] ?? 'same'),
+  endFeel: (word) => has('endFeel') && change({ endFeel: word }),
+  checksPassed: () => {
+    const checks = manoeuvre.value?.checks ?? []
+    if (checks.length > 0) change({ checks: Object.fromEntries(checks.map((check) => [check, true])) })
+  },
+  knee: (which) => {
+    activeSide.value = which === 'hurt' ? examination.hurtSide : examination.otherSide
+    middle.value?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'} [role=slider]`)?.focus()
+  },
+  step,
+  station,
+  weighUp: () => {
+    const feeds = manoeuvre.value?.feeds ?? []
+    picked.value = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? leading.value[0]?.id ?? null
+  },
+  jump: () => (open.value = 'jump'),
+  undo: () => examination.undo(),
+  help: () => (open.value = 'keys'),
+})
+
+watch(() => props.id, load)
+watch(place, () => middle.value?.scrollTo({ top: 0 }))
+onMounted(load)
+</script>
+
+<template>
+  <main v-if="problem && !ready" class="lost" role="alert">
+    <h1>This examination cannot be opened</h1><p>{{ problem }}</p>
+    <p><button class="button" type="button" @click="load">Try again</button> <RouterLink class="button" to="/">Back to today</RouterLink></p>
+  </main>
+  <div v-else-if="ready && examination.head" class="bench">
+    <header class="head">
+      <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
+      <h2>{{ examination.head.athlete.name }}</h2>
+      <span class="facts">{{ examination.head.athlete.squad }} · {{ examination.head.athlete.age }} · {{ examination.hurtSide }} knee hurt, {{ days }}</span>
+      <span class="pill">{{ examination.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
+      <span class="pill" :class="{ ink: examination.assessment?.safety.lines.length }">{{ examination.assessment?.safety.lines.length ? 'safety: see the line' : examination.assessment?.safety.gateOpen ? 'safety clear' : 'safety not answered' }}</span>
+      <SaveState :state="examination.saveState" class="save" />
+      <button type="button" class="button drawer-button" :aria-expanded="plateauOpen" @click="plateauOpen = !plateauOpen">Chances</button>
+      <button type="button" class="button" @click="router.push({ name: 'summary', params: { id } })">Summary</button>
+    </header>
+    <ul class="strip" aria-label="Leading chances">
+      <li v-for="verdict in leading" :key="verdict.id"><b class="number">{{ inHundred(verdict.posttest) }}</b> {{ catalogue.conditionLabel(verdict.id) }}</li>
+    </ul>
+    <RouteRail class="rail" :place="place" @go="go" />
+    <main ref="middle" class="middle">
+      <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="(examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day')" />
+      <template v-if="place.kind === 'story'"><h1>Story</h1><StoryPanel /></template>
+      <template v-else-if="place.kind === 'gate'"><h1>Safety gate</h1><GatePanel /></template>
+      <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="activeSide" @activate="(side) => (activeSide = side)" @band="chooseBand" />
+    </main>
+    <MeaningStrip v-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
+    <section class="picture" :class="{ open: plateauOpen }" aria-label="Chances">
+      <header><h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2><span class="quiet-text">chance in 100</span></header>
+      <KneePlateau :conditions="examination.assessment!.conditions" :side="examination.hurtSide" @pick="(condition) => (picked = condition)" />
+      <LikelyPictures :patterns="examination.assessment!.patterns" />
+      <NextTests @go="(to) => go({ kind: 'manoeuvre', id: to })" />
+    </section>
+    <BenchFoot class="foot" :can-record="manoeuvre !== null" :can-undo="examination.undoable.length > 0" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="examination.undo()" @next="step(1)" @help="open = 'keys'" />
+  </div>
+  <EvidenceChain v-if="picked && examination.assessment" :assessment="examination.assessment" :condition="picked" @close="picked = null" />
+  <KeysDialog v-if="open === 'keys'" @close="open = null" />
+  <JumpDialog v-if="open === 'jump'" @close="open = null" @go="(to) => { open = null; go({ kind: 'manoeuvre', id: to }) }" />
+</template>
+
+<style scoped>
+.bench { display: grid; grid-template: 'head head head' 56px 'rail middle picture' minmax(0, 1fr) 'rail meaning picture' auto 'foot foot foot' auto / 226px minmax(0, 1fr) 404px; height: 100dvh; }
+.head { grid-area: head; display: flex; align-items: center; gap: 12px; padding: 0 14px 0 4px; border-bottom: 1px solid var(--line); white-space: nowrap; }
+.back { padding: 0 12px; font-size: 1.2rem; }
+.facts { color: var(--text-2); overflow: hidden; text-overflow: ellipsis; }
+.pill { padding: 2px 9px; font-size: 0.87rem; border: 1px solid var(--line-2); border-radius: 3px; }
+.pill.ink { color: var(--on-band); background: var(--band); border-color: var(--band); }
+.save { margin-left: auto; }
+.rail { grid-area: rail; }
+.middle { grid-area: middle; overflow-y: auto; padding: 18px 24px 14px; background: var(--card); border: solid var(--line); border-width: 0 1px; }
+.middle > h1 { margin-bottom: 14px; }
+.meaning { grid-area: meaning; }
+.alarm { margin-bottom: 14px; }
+.picture { grid-area: picture; overflow-y: auto; display: flex; flex-direction: column; gap: 12px; padding: 12px 18px; }
+.picture > header { display: flex; justify-content: space-between; align-items: baseline; }
+.foot { grid-area: foot; }
+.strip, .drawer-button { display: none; }
+.lost { display: grid; gap: 14px; padding: 60px; justify-items: start; }
+@media (max-width: 1180px) {
+  .bench { grid-template: 'head head' 56px 'rail middle' minmax(0, 1fr) 'rail meaning' auto 'foot foot' auto / 190px minmax(0, 1fr); }
+  .drawer-button { display: inline-flex; }
+  .pill, .facts { display: none; }
+  .picture { display: none; position: fixed; z-index: 2; top: 56px; right: 0; bottom: 0; width: min(420px, 100vw); background: var(--paper); border-left: 1px solid var(--line-2); }
+  .picture.open { display: flex; }
+}
+@media (max-width: 640px) {
+  .bench { grid-template: 'head' auto 'strip' auto 'rail' auto 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr); }
+  .head { flex-wrap: wrap; gap: 4px 8px; padding: 4px 6px; }
+  .strip { grid-area: strip; display: flex; gap: 12px; padding: 6px 10px; overflow-x: auto; white-space: nowrap; border-bottom: 1px solid var(--line); font-size: 0.87rem; }
+  .strip b { font-size: 1.2rem; }
+  .rail { max-height: 116px; border-bottom: 1px solid var(--line); }
+  .middle { padding: 12px; border: 0; }
+}
+</style>

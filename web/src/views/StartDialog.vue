@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { request } from '@/api/client'
+import type { AthleteWithExaminations, Side } from '@/contract/types'
+import ModalDialog from '@/shared/ModalDialog.vue'
+
+const props = defineProps<{ athlete: AthleteWithExaminations }>()
+const emit = defineEmits<{ close: []; started: [id: string] }>()
+
+const SETTLED_DAYS = 14
+const OLDER_KNEE_AGE = 45
+
+interface Since { label: string; days: number | null }
+
+const SINCE: Since[] = [
+  { label: 'Today', days: 0 },
+  { label: 'Yesterday', days: 1 },
+  { label: 'Within a week', days: 4 },
+  { label: 'Within a fortnight', days: 10 },
+  { label: 'Longer ago', days: 60 },
+  { label: 'No injury', days: null },
+]
+
+const since = ref<Since>(SINCE[0]!)
+const exactDays = ref<number | null>(0)
+const problem = ref('')
+const busy = ref(false)
+
+const setting = computed(() => {
+  if (exactDays.value === null) return props.athlete.age > OLDER_KNEE_AGE ? 'older_knee' : 'gradual'
+  return exactDays.value <= SETTLED_DAYS ? 'acute_trauma' : 'older_trauma'
+})
+
+function choose(choice: Since): void {
+  since.value = choice
+  exactDays.value = choice.days
+}
+
+async function start(side: Side): Promise<void> {
+  busy.value = true
+  try {
+    const body = { hurtSide: side, daysSinceInjury: exactDays.value, setting: setting.value, route: 'clinic_full' }
+    emit('started', (await request<{ id: string }>('POST', `athletes/${props.athlete.id}/examinations`, body)).id)
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The examination could not be started.'
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <ModalDialog :title="athlete.name" @close="emit('close')">
+    <fieldset>
+      <legend>When was it hurt?</legend>
+      <div class="since">
+        <button v-for="choice in SINCE" :key="choice.label" class="choice" type="button" :aria-pressed="since === choice" @click="choose(choice)">{{ choice.label }}</button>
+      </div>
+      <label v-if="exactDays !== null" class="days">exactly <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury"> days ago</label>
+    </fieldset>
+    <fieldset>
+      <legend>Which knee? Starts at once.</legend>
+      <div class="sides">
+        <button class="button" type="button" :disabled="busy" @click="start('right')"><b>R</b> right knee hurt</button>
+        <button class="button" type="button" :disabled="busy" @click="start('left')"><b>L</b> left knee hurt</button>
+      </div>
+    </fieldset>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+  </ModalDialog>
+</template>
+
+<style scoped>
+fieldset { border: 0; margin: 0 0 18px; padding: 0; }
+legend { padding: 0; margin-bottom: 8px; font-weight: 650; }
+.since { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; }
+.days { display: flex; align-items: center; gap: 8px; margin-top: 10px; color: var(--text-2); }
+.days input { width: 90px; min-height: 44px; padding: 0 10px; font: inherit; color: var(--ink); background: var(--card); border: 1px solid var(--line-2); border-radius: var(--radius); }
+.sides { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
+.sides .button { min-height: 64px; }
+.sides b { font-size: 1.4rem; }
+@media (max-width: 480px) { .since { grid-template-columns: 1fr 1fr; } .sides { grid-template-columns: 1fr; } }
+</style>
