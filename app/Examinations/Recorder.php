@@ -58,7 +58,9 @@ final class Recorder
     private function once(Examination $examination, string $part, SaveRequest $save, callable $store): Saved
     {
         return DB::transaction(function () use ($examination, $part, $save, $store): Saved {
-            $locked = Examination::query()->lockForUpdate()->findOrFail($examination->id);
+            $query = Examination::query()->whereKey($examination->id);
+            $query->lockForUpdate();
+            $locked = $query->firstOrFail();
             $earlier = Save::query()->where('examination_id', $locked->id)->where('key', $save->key)->first();
             if ($earlier !== null) {
                 return new Saved($earlier->part, $earlier->version, $this->examine($locked, $part));

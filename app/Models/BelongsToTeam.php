@@ -11,11 +11,11 @@ use Illuminate\Support\Facades\Auth;
 trait BelongsToTeam
 {
     /**
-     * @param  Builder<static>  $query
+     * @return Builder<static>
      */
-    public function scopeOfTeam(Builder $query, string $teamId): void
+    public static function ofTeam(string $teamId): Builder
     {
-        $query->where($this->qualifyColumn('team_id'), $teamId);
+        return static::query()->where('team_id', $teamId);
     }
 
     /**
@@ -27,7 +27,7 @@ trait BelongsToTeam
         $user = Auth::user();
 
         return $user instanceof User
-            ? static::query()->ofTeam($user->teamId())->where($field ?? $this->getRouteKeyName(), $value)->first()
+            ? static::ofTeam($user->teamId())->where($field ?? $this->getRouteKeyName(), $value)->first()
             : null;
     }
 }

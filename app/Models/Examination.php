@@ -70,7 +70,10 @@ final class Examination extends Model
      */
     public function findings(): HasMany
     {
-        return $this->hasMany(Finding::class)->orderBy('sequence');
+        $findings = $this->hasMany(Finding::class);
+        $findings->orderBy('sequence');
+
+        return $findings;
     }
 
     public function isSigned(): bool

@@ -7,7 +7,12 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
-/** A practice or club whose people share athletes and figures. */
+/**
+ * A practice or club whose people share athletes and figures.
+ *
+ * @property string $id
+ * @property string $name
+ */
 final class Team extends Model
 {
     use HasUlids;

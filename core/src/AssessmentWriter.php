@@ -81,7 +81,17 @@ final class AssessmentWriter
      */
     private static function measurement(Measurement $measurement): array
     {
-        return get_object_vars($measurement);
+        return [
+            'manoeuvre' => $measurement->manoeuvre,
+            'unit' => $measurement->unit,
+            'hurt' => $measurement->hurt,
+            'other' => $measurement->other,
+            'difference' => $measurement->difference,
+            'grade' => $measurement->grade,
+            'provisional' => $measurement->provisional,
+            'estimate' => $measurement->estimate,
+            'school' => $measurement->school,
+        ];
     }
 
     /**

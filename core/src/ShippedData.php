@@ -51,6 +51,7 @@ final class ShippedData
 
     public function baseline(): Baseline
     {
+        /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
         return $this->baseline ??= BaselineReader::read($this->json('baseline.json'));
     }
 
@@ -67,7 +68,7 @@ final class ShippedData
         $cards = $this->json('cards.json');
         $manoeuvres = [];
         foreach ($this->table('manoeuvres.csv') as $row) {
-            $card = is_object($cards->{$row['id']} ?? null) ? get_object_vars($cards->{$row['id']}) : [];
+            $card = is_array($cards[$row['id']] ?? null) ? $cards[$row['id']] : [];
             $manoeuvres[] = new Manoeuvre(
                 $row['id'],
                 Station::from($row['station']),
@@ -78,7 +79,7 @@ final class ShippedData
                 self::list($row['checks']),
                 self::list($row['feeds']),
                 str_contains($row['fields'], '(side both)'),
-                new Card(...array_map(strval(...), array_filter($card, is_string(...)))),
+                new Card(...array_filter($card, is_string(...))),
             );
         }
         usort($manoeuvres, static fn (Manoeuvre $a, Manoeuvre $b): int => $a->station->position() <=> $b->station->position());
@@ -86,11 +87,14 @@ final class ShippedData
         return new Catalogue($manoeuvres);
     }
 
-    private function json(string $file): object
+    /**
+     * @return array<array-key, mixed>
+     */
+    private function json(string $file): array
     {
-        $value = json_decode($this->text($file), false, 32, JSON_THROW_ON_ERROR);
+        $value = json_decode($this->text($file), true, 32, JSON_THROW_ON_ERROR);
 
-        return is_object($value) ? $value : throw new RuntimeException("core/data/{$file} holds no object.");
+        return is_array($value) ? $value : throw new RuntimeException("core/data/{$file} holds no object.");
     }
 
     /**

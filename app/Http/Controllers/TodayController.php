@@ -20,7 +20,7 @@ final class TodayController
     {
         $user = $request->user();
         abort_unless($user instanceof User, 401);
-        $athletes = Athlete::query()->ofTeam($user->teamId())->with('episodes.examinations')->get();
+        $athletes = Athlete::ofTeam($user->teamId())->with('episodes.examinations')->get();
 
         return response()->json(['athletes' => $athletes
             ->map(static fn (Athlete $athlete): array => [...AthleteSummary::of($athlete), 'examinations' => self::examinations($athlete)])

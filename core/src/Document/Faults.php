@@ -19,7 +19,7 @@ use function usort;
  */
 final class Faults
 {
-    /** @var list<array{FaultKind, string, string}> */
+    /** @var list<Fault> */
     private array $found = [];
 
     public function __construct(private readonly mixed $document)
@@ -28,7 +28,7 @@ final class Faults
 
     public function add(FaultKind $kind, string $path, string $reason): void
     {
-        $this->found[] = [$kind, $path, $reason];
+        $this->found[] = new Fault($kind, $path, $reason);
     }
 
     public function none(): bool
@@ -44,10 +44,10 @@ final class Faults
         }
         $places = [];
         $this->number($this->document, '', $places);
-        $rank = static fn (array $fault): array => [$fault[0]->value, $places[self::known($fault[1], $places)]];
         $found = $this->found;
-        usort($found, static fn (array $a, array $b): int => $rank($a) <=> $rank($b));
-        throw new Refusal($found[0][1], $found[0][2]);
+        usort($found, static fn (Fault $a, Fault $b): int => $a->kind->value <=> $b->kind->value
+            ?: $places[self::known($a->path, $places)] <=> $places[self::known($b->path, $places)]);
+        throw new Refusal($found[0]->path, $found[0]->reason);
     }
 
     /**

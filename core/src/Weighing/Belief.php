@@ -26,20 +26,20 @@ final class Belief
     /** Below this chance of absence, absent states are summed apart, so that they keep their digits. */
     private const NEARLY_CERTAIN = 1e-6;
 
-    /** @var list<float> P(s), summing to 1 */
+    /** @var array<int, float> P(s), summing to 1 */
     public readonly array $states;
 
     /** @var array<int, Marginals> */
     private array $marginals = [];
 
-    /** @var array<int, list<float>> */
+    /** @var array<int, array<int, float>> */
     private array $sums = [];
 
-    /** @var array<int, list<list<float>>> */
+    /** @var array<int, list<array<int, float>>> */
     private array $contrasts = [];
 
     /**
-     * @param  list<float>  $log  natural log of P(s) up to a constant
+     * @param  array<int, float>  $log  natural log of P(s) up to a constant
      */
     private function __construct(private readonly array $log, public readonly int $conditions)
     {
@@ -116,7 +116,7 @@ final class Belief
     /**
      * P(t) for each local state of a set of conditions.
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function over(int $mask): array
     {
@@ -141,7 +141,7 @@ final class Belief
     /**
      * For each condition k, P(t | k present) − P(t | k absent) over the local states of a set.
      *
-     * @return list<list<float>>
+     * @return list<array<int, float>>
      */
     public function contrasts(int $mask): array
     {
@@ -149,7 +149,7 @@ final class Belief
     }
 
     /**
-     * @return list<float>
+     * @return array<int, float>
      */
     private function contrast(int $k, int $mask): array
     {
@@ -195,20 +195,22 @@ final class Belief
 
     private function faintLogOdds(int $condition): float
     {
-        $sides = [[], []];
-        foreach ($this->log as $state => $value) {
-            $sides[$state >> $condition & 1][] = $value;
+        [$absent, $present] = StateSet::split($this->log, $condition);
+
+        return self::logOfSum($present) - self::logOfSum($absent);
+    }
+
+    /**
+     * @param  array<int, float>  $logs
+     */
+    private static function logOfSum(array $logs): float
+    {
+        $largest = $logs === [] ? 0.0 : max($logs);
+        $total = 0.0;
+        foreach ($logs as $log) {
+            $total += exp($log - $largest);
         }
-        $sum = static function (array $values): float {
-            $largest = max($values);
-            $total = 0.0;
-            foreach ($values as $value) {
-                $total += exp($value - $largest);
-            }
 
-            return $largest + log($total);
-        };
-
-        return $sum($sides[1]) - $sum($sides[0]);
+        return $largest + log($total);
     }
 }

@@ -15,7 +15,7 @@ final class Factor
 {
     /**
      * @param  int  $mask  set of condition positions
-     * @param  list<float>  $log  one for each local state of the set
+     * @param  array<int, float>  $log  one for each local state of the set
      */
     public function __construct(public readonly int $mask, public readonly array $log)
     {
@@ -42,8 +42,8 @@ final class Factor
      * spans the other, so that the wide table is walked as seldom as possible.
      *
      * @param  list<self>  $factors
-     * @param  list<float>  $log
-     * @return list<float>
+     * @param  array<int, float>  $log
+     * @return array<int, float>
      */
     public static function onto(int $mask, array $factors, array $log): array
     {

@@ -31,10 +31,10 @@ final class Finding
     /** Position in `rows` of the row with the highest specificity. */
     public readonly int $baseline;
 
-    /** @var list<float> P(positive) for each local state, in [1e-9, 1 − 1e-9] */
+    /** @var array<int, float> P(positive) for each local state, in [1e-9, 1 − 1e-9] */
     private readonly array $positive;
 
-    /** @var list<float> P(negative), likewise */
+    /** @var array<int, float> P(negative), likewise */
     private readonly array $negative;
 
     /**
@@ -94,7 +94,7 @@ final class Finding
     /**
      * P(outcome | state) for each local state.
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function chances(Outcome $outcome): array
     {

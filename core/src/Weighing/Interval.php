@@ -18,7 +18,7 @@ final class Interval
 {
     /**
      * @param  list<GroupLikelihood>  $groups
-     * @return list<float> variance of the log-odds, one for each condition
+     * @return array<int, float> variance of the log-odds, one for each condition
      */
     public static function variances(Problem $problem, Belief $after, array $groups): array
     {
@@ -35,7 +35,7 @@ final class Interval
     }
 
     /**
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function fromBaseRates(Problem $problem, Belief $after): array
     {
@@ -65,7 +65,7 @@ final class Interval
     }
 
     /**
-     * @param  list<float>  $variances
+     * @param  array<int, float>  $variances
      */
     private static function addLink(array &$variances, Link $link, Belief $after): void
     {
@@ -93,7 +93,7 @@ final class Interval
      * How the log of the contribution moves with log P(negative), in the state itself and in the part
      * of it that a stronger result spoke for.
      *
-     * @return array{list<float>, list<float>} by local state
+     * @return array{array<int, float>, array<int, float>} by local state
      */
     private static function sensitivityToUndetected(Link $link): array
     {
@@ -117,10 +117,10 @@ final class Interval
     /**
      * The slopes averaged over a contrast of states.
      *
-     * @param  list<float>  $contrast
-     * @param  list<float>  $own
-     * @param  list<float>  $echoed
-     * @return array{float, list<float>} over all states, and over those with each target present
+     * @param  array<int, float>  $contrast
+     * @param  array<int, float>  $own
+     * @param  array<int, float>  $echoed
+     * @return array{float, array<int, float>} over all states, and over those with each target present
      */
     private static function average(array $contrast, array $own, array $echoed, Link $link): array
     {

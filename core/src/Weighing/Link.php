@@ -23,7 +23,7 @@ final class Link
      * What the result contributes in each of its local states: P(r|s) when it leads, else
      * e·P(r|s)/P(r|s ∩ shared) + (1 − e)·P(r|s).
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function contribution(): array
     {

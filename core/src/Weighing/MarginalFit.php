@@ -23,9 +23,9 @@ final class MarginalFit
     private const MOST_ROUNDS = 10_000;
 
     /**
-     * @param  non-empty-list<float>  $p  weights of the 2ᵐ combinations, any positive total
-     * @param  list<float>  $rates  the m chances asked for, in (0, 1)
-     * @return list<float> chances summing to 1
+     * @param  non-empty-array<int, float>  $p  weights of the 2ᵐ combinations, any positive total
+     * @param  array<int, float>  $rates  the m chances asked for, in (0, 1)
+     * @return array<int, float> chances summing to 1
      */
     public static function of(array $p, array $rates): array
     {
@@ -49,7 +49,7 @@ final class MarginalFit
     }
 
     /**
-     * @param  list<float>  $rates
+     * @param  array<int, float>  $rates
      */
     private static function worst(Moments $moments, array $rates): float
     {
@@ -65,9 +65,9 @@ final class MarginalFit
     /**
      * One-at-a-time correction: each injury in turn is brought to its chance.
      *
-     * @param  list<float>  $p
-     * @param  list<float>  $rates
-     * @return list<float>
+     * @param  array<int, float>  $p
+     * @param  array<int, float>  $rates
+     * @return array<int, float>
      */
     private static function sweep(array $p, array $rates): array
     {
@@ -85,9 +85,9 @@ final class MarginalFit
     }
 
     /**
-     * @param  list<float>  $p
-     * @param  list<float>  $logTilts  one for each injury
-     * @return list<float>
+     * @param  array<int, float>  $p
+     * @param  array<int, float>  $logTilts  one for each injury
+     * @return array<int, float>
      */
     private static function tilted(array $p, array $logTilts): array
     {
@@ -106,8 +106,8 @@ final class MarginalFit
     }
 
     /**
-     * @param  list<float>  $p
-     * @return list<float>
+     * @param  array<int, float>  $p
+     * @return array<int, float>
      */
     private static function normalised(array $p): array
     {

@@ -10,8 +10,8 @@ use function array_reverse;
 final class Marginals
 {
     /**
-     * @param  list<float>  $all  by local state of T
-     * @param  array<int, list<float>>  $present  by condition, then local state
+     * @param  array<int, float>  $all  by local state of T
+     * @param  array<int, array<int, float>>  $present  by condition, then local state
      */
     private function __construct(
         public readonly int $mask,
@@ -21,7 +21,7 @@ final class Marginals
     }
 
     /**
-     * @param  list<float>  $states  P(s) over all 2ⁿ states
+     * @param  array<int, float>  $states  P(s) over all 2ⁿ states
      */
     public static function of(array $states, int $conditions, int $mask): self
     {
@@ -47,8 +47,8 @@ final class Marginals
     /**
      * P(t) alone, where no other condition is asked for.
      *
-     * @param  list<float>  $states
-     * @return list<float>
+     * @param  array<int, float>  $states
+     * @return array<int, float>
      */
     public static function sums(array $states, int $conditions, int $mask): array
     {

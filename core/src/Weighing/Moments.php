@@ -20,7 +20,7 @@ final class Moments
     }
 
     /**
-     * @param  list<float>  $p  chances of the 2^bits combinations, summing to 1
+     * @param  array<int, float>  $p  chances of the 2^bits combinations, summing to 1
      */
     public static function of(array $p, int $bits): self
     {
@@ -41,8 +41,8 @@ final class Moments
      * The change of log-tilts that would bring the first moments to `$rates` if they moved in straight
      * lines: covariance · step = rates − first, by elimination.
      *
-     * @param  list<float>  $rates
-     * @return list<float>
+     * @param  array<int, float>  $rates
+     * @return array<int, float>
      */
     public function newtonStep(array $rates): array
     {

@@ -11,8 +11,8 @@ final class NextTest
      * @param  float  $chancePositive  in [0, 1]
      * @param  float  $value  expected fall of the losses, at least 0; a further look at one condition costs 1
      * @param  float  $bits  expected fall of the entropies of all conditions
-     * @param  list<float>  $ifPositive  chance of each condition after a positive
-     * @param  list<float>  $ifNegative  and after a negative
+     * @param  array<int, float>  $ifPositive  chance of each condition after a positive
+     * @param  array<int, float>  $ifNegative  and after a negative
      */
     public function __construct(
         public readonly Candidate $candidate,

@@ -24,7 +24,7 @@ final class Outlook
 
     /**
      * @param  list<GroupLikelihood>  $groups
-     * @param  list<float>  $now  chance of each condition today
+     * @param  array<int, float>  $now  chance of each condition today
      */
     public function __construct(
         private readonly Problem $problem,
@@ -101,7 +101,7 @@ final class Outlook
     }
 
     /**
-     * @return list<float>
+     * @return array<int, float>
      */
     private function chancesAfter(Candidate $candidate, Outcome $outcome): array
     {
@@ -146,8 +146,8 @@ final class Outlook
     /**
      * The chance of a positive that keeps today's beliefs today's.
      *
-     * @param  list<float>  $positive
-     * @param  list<float>  $negative
+     * @param  array<int, float>  $positive
+     * @param  array<int, float>  $negative
      */
     private function chancePositive(Candidate $candidate, array $positive, array $negative): float
     {

@@ -99,7 +99,9 @@ final class ProblemReader
      */
     private function associations(Fields $fields): array
     {
-        $associations = $pairs = [];
+        $associations = [];
+        /** @var array<string, true> $pairs */
+        $pairs = [];
         $most = self::MOST_CONDITIONS * (self::MOST_CONDITIONS - 1) / 2;
         foreach ($fields->items('associations', (int) $most) as $index => $item) {
             $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);

@@ -97,14 +97,16 @@ final class RowReader
 
             return null;
         }
+        $sides = [];
         foreach ($ends as $index => $end) {
             if ((! is_int($end) && ! is_float($end)) || $end <= 0 || $end >= 1) {
                 $figures->fault("{$key}[{$index}]", 'expected a share between 0 and 1, neither included');
 
                 return null;
             }
+            $sides[] = (float) $end;
         }
-        [$low, $high] = [(float) $ends[0], (float) $ends[1]];
+        [$low, $high] = $sides;
         if ($sound && ($low > $rate || $rate > $high || $low >= $high)) {
             $figures->fault($key, "expected an interval around the {$rateKey}");
         }

@@ -72,8 +72,8 @@ final class StateSet
     /**
      * Parts a table over local states by one bit.
      *
-     * @param  list<float>  $states
-     * @return array{list<float>, list<float>} the local states without and with this bit, both in order
+     * @param  array<int, float>  $states
+     * @return array{array<int, float>, array<int, float>} the local states without and with this bit, both in order
      */
     public static function split(array $states, int $bit): array
     {
@@ -89,7 +89,7 @@ final class StateSet
 
             return $halves;
         }
-        foreach (array_chunk($states, $step) as $block => $chunk) {
+        foreach (array_chunk($states, max(1, $step)) as $block => $chunk) {
             $halves[$block & 1][] = $chunk;
         }
 
@@ -99,9 +99,9 @@ final class StateSet
     /**
      * Sums two tables state by state.
      *
-     * @param  list<float>  $a
-     * @param  list<float>  $b  as long as `$a`
-     * @return list<float>
+     * @param  array<int, float>  $a
+     * @param  array<int, float>  $b  as long as `$a`
+     * @return array<int, float>
      */
     public static function add(array $a, array $b): array
     {

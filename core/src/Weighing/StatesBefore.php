@@ -18,7 +18,7 @@ use function exp;
 final class StatesBefore
 {
     /**
-     * @return list<float> natural log of P(s), one for each of the 2ⁿ states
+     * @return array<int, float> natural log of P(s), one for each of the 2ⁿ states
      */
     public static function log(Problem $problem): array
     {
@@ -66,7 +66,7 @@ final class StatesBefore
      * The product of odds ratios of the associated pairs in each state, each injury at its own odds.
      *
      * @param  list<int>  $cluster
-     * @return non-empty-list<float>
+     * @return non-empty-array<int, float>
      */
     private static function associated(Problem $problem, array $cluster): array
     {
@@ -94,9 +94,9 @@ final class StatesBefore
     }
 
     /**
-     * @param  list<float>  $states  numbered by `$placed`: bit b stands for condition `$placed[b]`
+     * @param  array<int, float>  $states  numbered by `$placed`: bit b stands for condition `$placed[b]`
      * @param  list<int>  $placed
-     * @return list<float> numbered so that bit i stands for condition i
+     * @return array<int, float> numbered so that bit i stands for condition i
      */
     private static function inOrder(array $states, array $placed): array
     {

@@ -17,7 +17,7 @@ final class Trail
     /** @var list<Step> */
     private array $steps = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $states;
 
     /** @var array<string, Group> what is weighed so far, by group */

@@ -47,7 +47,7 @@ final class Weighing
     /**
      * The chances alone, without intervals or next tests.
      *
-     * @return list<float> in the order of the problem's conditions
+     * @return array<int, float> in the order of the problem's conditions
      */
     public static function chances(Problem $problem): array
     {

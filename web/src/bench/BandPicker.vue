@@ -4,10 +4,10 @@ const emit = defineEmits<{ pick: [band: string] }>()
 
 /** Bands of how much more the hurt knee gives, in mm; their widths follow the distances they stand for. */
 const BANDS = [
-  { id: 'same', label: 'the same', range: '0–2' },
-  { id: 'slight', label: 'slightly more', range: '3–5' },
-  { id: 'clear', label: 'clearly more', range: '6–10' },
-  { id: 'gross', label: 'grossly more', range: '>10' },
+  { id: 'same', label: 'same', range: '0–2' },
+  { id: 'slight', label: 'slightly', range: '3–5' },
+  { id: 'clear', label: 'clearly', range: '6–10' },
+  { id: 'gross', label: 'grossly', range: '>10' },
 ]
 </script>
 

@@ -38,11 +38,12 @@ function change(side: Side | 'both', payload: Payload | null): void {
   <div class="panel">
     <header>
       <h1>{{ manoeuvre.card.name }} <small>{{ manoeuvre.card.gist }}</small></h1>
-      <p v-if="manoeuvre.card.movement" class="how">{{ manoeuvre.card.position }} {{ manoeuvre.card.hold }} {{ manoeuvre.card.movement }}</p>
+      <p v-if="manoeuvre.card.movement" class="how">{{ manoeuvre.card.hold }} {{ manoeuvre.card.movement }}</p>
       <p v-if="manoeuvre.card.caution" class="aside"><b>Caution</b> {{ manoeuvre.card.caution }}</p>
       <details v-if="manoeuvre.card.spoils">
-        <summary>What counts, what spoils it, an easier way</summary>
+        <summary>Position, what counts, what spoils it, an easier way</summary>
         <dl>
+          <dt>Position</dt><dd>{{ manoeuvre.card.position }}</dd>
           <dt>Normal</dt><dd>{{ manoeuvre.card.normal }}</dd>
           <dt>Counts</dt><dd>{{ manoeuvre.card.counts }}</dd>
           <dt>Spoils it</dt><dd>{{ manoeuvre.card.spoils }}</dd>
@@ -63,7 +64,7 @@ function change(side: Side | 'both', payload: Payload | null): void {
     </div>
     <template v-else>
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
-        <h2>Hurt knee gives <small>by hand, or millimetres below</small></h2>
+        <h2>Hurt knee gives more <small>by hand, or in mm below</small></h2>
         <BandPicker :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined" @pick="(band) => emit('band', band)" />
       </section>
       <div class="pair" :class="{ single: sides.length === 1 }">

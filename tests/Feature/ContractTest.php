@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Yaml;
+
+/** What is answered is what contract/openapi.yaml says. */
+final class ContractTest extends FeatureTestCase
+{
+    public function test_answers_match_the_contract(): void
+    {
+        $user = $this->member();
+        $id = $this->examinationBy($user);
+        $this->save($id, 'findings/lachman/right', ['normal' => true])->assertOk();
+        $this->assertMatches('Saved', $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear', 'checks' => ['hamstringsRelaxed' => true]])->content());
+        $this->assertMatches('Saved', $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->content());
+        $this->assertMatches('Saved', $this->save($id, 'sections/history', ['mechanism' => ['twist_on_planted_foot'], 'pop' => true])->content());
+        $this->assertMatches('Saved', $this->save($id, 'sections/safety', ['footDropped' => true])->content());
+        $this->assertMatches('Examination', $this->getJson("/api/examinations/{$id}")->content());
+        $this->assertMatches('Today', $this->getJson('/api/today')->content());
+        $this->assertMatches('Catalogue', $this->getJson('/api/catalogue')->content());
+        $this->assertMatches('Session', $this->getJson('/api/me')->content());
+    }
+
+    private function assertMatches(string $schema, string|false $body): void
+    {
+        /** @var array<string, mixed> $contract */
+        $contract = Yaml::parseFile(__DIR__.'/../../contract/openapi.yaml');
+        $root = json_decode(str_replace('#/components/schemas/', '#/$defs/', (string) json_encode(['$defs' => $contract['components']['schemas'], '$ref' => "#/\$defs/{$schema}"], JSON_UNESCAPED_SLASHES)));
+        $result = (new Validator)->validate(json_decode((string) $body), $root);
+        self::assertTrue($result->isValid(), $schema.': '.json_encode($result->error() === null ? null : (new ErrorFormatter)->format($result->error())));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Athlete;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\Team;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** Through HTTP, against the real database that bin/test starts. */
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** The console answers for real. */
+    public $mockConsoleOutput = false;
+
+    protected const CLEAR = [
+        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+    ];
+
+    public function createApplication(): Application
+    {
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function member(string $team = 'Fenmoor Indoor Sports Club'): User
+    {
+        $club = Team::query()->create(['name' => $team]);
+        $user = User::query()->create(['name' => 'Ada Thornquist', 'email' => Str::random(8).'@fenmoor.example', 'password' => 'a long enough password']);
+        Membership::query()->create(['team_id' => $club->id, 'user_id' => $user->id, 'role' => Role::Practitioner]);
+
+        return $user->refresh();
+    }
+
+    protected function athleteOf(User $user): Athlete
+    {
+        return Athlete::query()->create(['team_id' => $user->teamId(), 'name' => 'Mirre Aldous', 'number' => Str::random(6), 'squad' => 'Handball', 'born_on' => '2004-03-02']);
+    }
+
+    /** An examination of a left knee hurt four days ago; its id. */
+    protected function examinationBy(User $user): string
+    {
+        $answer = $this->actingAs($user)->postJson("/api/athletes/{$this->athleteOf($user)->id}/examinations", [
+            'hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'clinic_full',
+        ]);
+        $answer->assertCreated();
+
+        return (string) $answer->json('id');
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     */
+    protected function save(string $examination, string $part, array $payload, int $version = 0, ?string $key = null): TestResponse
+    {
+        return $this->putJson("/api/examinations/{$examination}/{$part}", ['key' => $key ?? Str::uuid()->toString(), 'version' => $version, 'payload' => (object) $payload]);
+    }
+}

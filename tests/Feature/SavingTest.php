@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Examination;
+use App\Models\Finding;
+use Illuminate\Support\Facades\DB;
+
+/** Each part is saved by itself, once, and never over a newer one. */
+final class SavingTest extends FeatureTestCase
+{
+    private const LACHMAN = ['translationMm' => 10, 'endFeel' => 'soft'];
+
+    public function test_a_finding_is_kept_and_judged_at_once(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
+        $answer = $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
+
+        self::assertSame(1, $answer->json('version'));
+        self::assertSame(2, $answer->json('assessment.measurements.0.grade'));
+        self::assertGreaterThan(0.7, $answer->json('assessment.conditions.0.posttest'));
+        $stored = $this->getJson("/api/examinations/{$id}")->assertOk();
+        self::assertSame(['translationMm' => 10, 'endFeel' => 'soft'], $stored->json('findings.1.payload'));
+        self::assertSame($answer->json('assessment.conditions'), $stored->json('assessment.conditions'));
+    }
+
+    public function test_the_same_save_sent_twice_changes_nothing(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/lachman/left', self::LACHMAN, 0, 'the-same-key')->assertOk();
+        $this->save($id, 'findings/lachman/left', self::LACHMAN, 0, 'the-same-key')->assertOk()->assertJson(['version' => 1]);
+        self::assertSame(1, Finding::query()->count());
+    }
+
+    public function test_a_stale_save_is_told_the_newer_state_and_changes_nothing(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
+        $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 0)
+            ->assertStatus(409)
+            ->assertJson(['newer' => ['version' => 1, 'payload' => ['translationMm' => 10]]]);
+        $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 1)->assertOk()->assertJson(['version' => 2]);
+    }
+
+    public function test_what_the_core_refuses_is_not_stored(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/lachman/left', ['translationMm' => 99])
+            ->assertStatus(422)
+            ->assertExactJson(['error' => ['path' => 'findings[0].translationMm', 'reason' => 'expected 0 to 40 mm']]);
+        self::assertSame(0, Finding::query()->count());
+        $this->save($id, 'sections/safety', ['deformed' => true])->assertStatus(422);
+        $this->save($id, 'sections/elsewhere', [])->assertNotFound();
+    }
+
+    public function test_a_finding_can_be_taken_back_and_given_again(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
+        $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", ['key' => 'taking-it-back', 'version' => 1])
+            ->assertOk()->assertJson(['version' => 2, 'assessment' => ['measurements' => []]]);
+        $this->save($id, 'findings/lachman/left', self::LACHMAN, 2)->assertOk()->assertJson(['version' => 3]);
+    }
+
+    public function test_a_finding_off_limits_needs_a_reason_and_an_earlier_one_is_marked(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/anterior_drawer/left', ['translationMm' => 6])->assertOk();
+        $this->save($id, 'sections/safety', ['cannotTakeFourSteps' => true])->assertOk();
+        self::assertTrue($this->getJson("/api/examinations/{$id}")->json('findings.0.beforeGate'));
+
+        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none'])->assertStatus(422)->assertJsonPath('error.path', 'findings[1]');
+        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none', 'override' => 'under anaesthesia'])->assertOk();
+    }
+
+    public function test_a_signed_examination_never_changes(): void
+    {
+        $id = $this->examinationBy($this->member());
+        Examination::query()->whereKey($id)->update(['status' => Examination::SIGNED]);
+        $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertStatus(423);
+        self::assertSame(0, Finding::query()->count());
+    }
+
+    public function test_names_and_findings_are_unreadable_at_rest(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/lachman/left', ['note' => 'cried when it went', ...self::LACHMAN])->assertOk();
+        $rows = json_encode([DB::table('athletes')->get(), DB::table('findings')->get()]);
+        self::assertStringNotContainsString('Mirre', (string) $rows);
+        self::assertStringNotContainsString('cried', (string) $rows);
+    }
+}
