@@ -90,9 +90,10 @@ start_nginx() {
 # Children in the background ignore the interrupt key, so they are told to end, web first, then waited for.
 stop_services() {
     local pid index
+    set +e
     trap '' INT TERM
     for ((index = ${#PIDS[@]} - 1; index >= 0; index--)); do
-        kill -TERM "${PIDS[index]}" 2>/dev/null
+        kill -TERM "${PIDS[index]}" 2>/dev/null || true
     done
     for _ in $(seq 1 35); do
         local alive=0
@@ -100,7 +101,7 @@ stop_services() {
         [ $alive = 0 ] && break
         sleep 0.1
     done
-    for pid in "${PIDS[@]}"; do kill -KILL "$pid" 2>/dev/null; done
-    wait 2>/dev/null
+    for pid in "${PIDS[@]}"; do kill -KILL "$pid" 2>/dev/null || true; done
+    wait 2>/dev/null || true
     rm -rf "$SOCKETS" "$INSTANCE/sockets"
 }

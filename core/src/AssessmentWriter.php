@@ -19,7 +19,6 @@ use GrayCompass\Core\Weighing\ProblemWriter;
 use GrayCompass\Core\Weighing\Step;
 
 use function array_map;
-use function get_object_vars;
 
 /** An assessment as the document that crosses the wire. */
 final class AssessmentWriter

@@ -64,7 +64,7 @@ final class Assessor
         $builder = new ProblemBuilder($this->data->baseline(), $evidence);
         $problem = $builder->build($examination, $standing, $gate->blocked, $catalogue);
         $weighed = Weighing::of($problem);
-        $trail = Trail::of($problem, array_map($builder->result(...), $standing->counting()));
+        [$trail, $afterStory] = self::trail($problem, $builder, $standing);
 
         return new Assessment(
             $evidence,
@@ -72,8 +72,8 @@ final class Assessor
             $grading,
             $standing,
             $weighed,
-            $this->verdicts($weighed, $standing, $builder),
-            $trail,
+            self::verdicts($weighed, $standing, $afterStory),
+            $trail->steps(),
             Suggestions::of($weighed, $catalogue),
             CollateralReading::of($standing, 'valgus'),
             CollateralReading::of($standing, 'varus'),
@@ -83,18 +83,30 @@ final class Assessor
     }
 
     /**
+     * The trail over all counted results, and the chances where the story ended.
+     *
+     * @return array{Trail, list<float>}
+     */
+    private static function trail(Problem $problem, ProblemBuilder $builder, Standing $standing): array
+    {
+        $trail = new Trail($problem);
+        $afterStory = null;
+        foreach ($standing->counting() as $reading) {
+            if ($reading->record !== null) {
+                $afterStory ??= $trail->chances();
+            }
+            $trail->take($builder->result($reading), $builder->groupOf($reading->finding));
+        }
+
+        return [$trail, $afterStory ?? $trail->chances()];
+    }
+
+    /**
+     * @param  list<float>  $afterStory
      * @return list<ConditionVerdict>
      */
-    private function verdicts(Weighed $weighed, Standing $standing, ProblemBuilder $builder): array
+    private static function verdicts(Weighed $weighed, Standing $standing, array $afterStory): array
     {
-        $story = array_values(array_filter($standing->counting(), static fn (Reading $reading): bool => $reading->record === null));
-        $afterStory = Weighing::chances(new Problem(
-            $weighed->problem->conditions,
-            $weighed->problem->associations,
-            $builder->grouped(array_map($builder->result(...), $story)),
-            [],
-        ));
-
         return array_map(static function (Condition $condition, int $k) use ($weighed, $standing, $afterStory): ConditionVerdict {
             $chance = $weighed->conditions[$k];
             [$tested, $unsettled] = [$standing->isTested($condition), $standing->isUnsettled($condition)];

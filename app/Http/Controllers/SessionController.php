@@ -10,15 +10,25 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
 
 /** Logging in and out, and who is there. */
 final class SessionController
 {
+    /** Failed tries for one account from one address, in a minute. */
+    private const MOST_FAILURES = 10;
+
     public function store(LoginRequest $request): JsonResponse
     {
+        if (RateLimiter::tooManyAttempts($request->throttleKey(), self::MOST_FAILURES)) {
+            return response()->json(['error' => ['path' => '', 'reason' => 'Too many failed tries: wait a minute.']], 429);
+        }
         if (! Auth::attempt($request->credentials())) {
+            RateLimiter::hit($request->throttleKey());
+
             return response()->json(['error' => ['path' => 'password', 'reason' => 'The e-mail or the password is not right.']], 422);
         }
+        RateLimiter::clear($request->throttleKey());
         $request->session()->regenerate();
 
         return $this->show($request);

@@ -11,5 +11,6 @@ final class Fault
         public readonly FaultKind $kind,
         public readonly string $path,
         public readonly string $reason,
-    ) {}
+    ) {
+    }
 }

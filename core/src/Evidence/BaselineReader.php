@@ -6,6 +6,8 @@ namespace GrayCompass\Core\Evidence;
 
 use GrayCompass\Core\Knee\Condition;
 
+use function array_map;
+
 /** Reads data/baseline.json. */
 final class BaselineReader
 {

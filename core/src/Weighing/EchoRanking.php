@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Weighing;
 use function array_filter;
 use function array_map;
 use function count;
+use function log;
 use function usort;
 
 /**
@@ -41,6 +42,29 @@ final class EchoRanking
     public function with(array $newcomers): self
     {
         return self::ordered([...$this->ordered, ...$newcomers]);
+    }
+
+    /** How the likelihood changes from this ranking to a longer one: only links that are new or lost their place differ. */
+    public function changeTo(self $after): Factor
+    {
+        $before = [];
+        foreach ($this->links as $link) {
+            $before[$link->result->finding->id] = $link;
+        }
+        $changes = [];
+        foreach ($after->links as $link) {
+            $old = $before[$link->result->finding->id] ?? null;
+            if ($old !== null && $old->leads === $link->leads && $old->shared === $link->shared) {
+                continue;
+            }
+            $log = array_map(log(...), $link->contribution());
+            foreach ($old?->contribution() ?? [] as $state => $chance) {
+                $log[$state] -= log($chance);
+            }
+            $changes[] = new Factor($link->result->finding->mask, $log);
+        }
+
+        return Factor::product($changes);
     }
 
     /**

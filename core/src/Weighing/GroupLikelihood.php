@@ -34,31 +34,17 @@ final class GroupLikelihood
     }
 
     /**
-     * How the likelihood would change if these findings had come out so too: only links that are new,
-     * or that lose their place to a newcomer, differ.
+     * How the likelihood would change if these findings had come out so too.
      *
      * @param  list<Finding>  $findings
      */
     public function changeBy(array $findings, Outcome $outcome): Factor
     {
-        $old = [];
-        foreach ($this->rankings[$outcome->value]->links as $link) {
-            $old[$link->result->finding->id] = $link;
-        }
-        $newcomers = array_map(fn (Finding $finding): Ranked => new Ranked(new Result($finding, $outcome), $this->group->echo), $findings);
-        $changes = [];
-        foreach ($this->rankings[$outcome->value]->with($newcomers)->links as $link) {
-            $before = $old[$link->result->finding->id] ?? null;
-            if ($before !== null && $before->leads === $link->leads && $before->shared === $link->shared) {
-                continue;
-            }
-            $log = array_map(log(...), $link->contribution());
-            foreach ($before?->contribution() ?? [] as $state => $chance) {
-                $log[$state] -= log($chance);
-            }
-            $changes[] = new Factor($link->result->finding->mask, $log);
-        }
+        $ranking = $this->rankings[$outcome->value];
 
-        return Factor::product($changes);
+        return $ranking->changeTo($ranking->with(array_map(
+            fn (Finding $finding): Ranked => new Ranked(new Result($finding, $outcome), $this->group->echo),
+            $findings,
+        )));
     }
 }

@@ -36,6 +36,9 @@ final class ProblemBuilder
     /** @var array<string, int> condition id to position */
     private readonly array $positions;
 
+    /** @var array<string, Finding> */
+    private array $findings = [];
+
     public function __construct(private readonly Baseline $baseline, private readonly EvidenceLibrary $evidence)
     {
         $this->positions = array_flip(array_column(Condition::cases(), 'value'));
@@ -61,11 +64,19 @@ final class ProblemBuilder
         return new Result($this->finding($reading->finding), $reading->sign === Sign::Positive ? Outcome::Positive : Outcome::Negative);
     }
 
+    /** The group that a finding belongs to, still empty. */
+    public function groupOf(string $finding): Group
+    {
+        $group = $this->baseline->groupOf($finding);
+
+        return new Group($group->id, $group->echo, []);
+    }
+
     /**
      * @param  list<Result>  $results
      * @return list<Group> in the order of the shipped groups
      */
-    public function grouped(array $results): array
+    private function grouped(array $results): array
     {
         $members = [];
         foreach ($results as $result) {
@@ -152,6 +163,11 @@ final class ProblemBuilder
     }
 
     private function finding(string $id): Finding
+    {
+        return $this->findings[$id] ??= $this->newFinding($id);
+    }
+
+    private function newFinding(string $id): Finding
     {
         $rows = array_map(fn (EvidenceRow $row): Row => new Row(
             $this->positions[$row->target->value],

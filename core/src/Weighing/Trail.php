@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Weighing;
 
 use function abs;
-use function array_map;
+use function array_sum;
 use function count;
+use function exp;
 use function log;
 
 /** The way from base rates to today's chances, one result at a time in the order done. */
@@ -17,49 +18,72 @@ final class Trail
     /** @var list<Step> */
     private array $steps = [];
 
-    /** @var array<int, float> */
+    /** @var array<int, float> P(s), summing to 1 */
     private array $states;
 
-    /** @var array<string, Group> what is weighed so far, by group */
-    private array $groups = [];
+    /** @var array<string, EchoRanking> what is weighed so far, by group and outcome */
+    private array $rankings = [];
 
-    private function __construct(private readonly Problem $problem)
+    /** @var array<int, array<int, int>> projections of all states, by set of conditions */
+    private array $projections = [];
+
+    private readonly int $conditions;
+
+    public function __construct(Problem $problem)
     {
+        $this->conditions = count($problem->conditions);
         $this->states = Belief::given($problem)->states;
     }
 
     /**
-     * @param  list<Result>  $results  in the order done
-     * @return list<Step> for every result, a step for each condition that it has a row for
+     * Weighs one more result.
+     *
+     * @param  Group  $group  the group that it belongs to
      */
-    public static function of(Problem $problem, array $results): array
+    public function take(Result $result, Group $group): void
     {
-        $echo = [];
-        foreach ($problem->groups as $group) {
-            foreach ($group->results as $result) {
-                $echo[$result->finding->id] = new Group($group->id, $group->echo, []);
-            }
+        $key = "{$group->id} {$result->outcome->value}";
+        $ranking = $this->rankings[$key] ?? EchoRanking::of([], $result->outcome, $group->echo);
+        $longer = $ranking->with([new Ranked($result, $group->echo)]);
+        $this->rankings[$key] = $longer;
+        $change = $ranking->changeTo($longer);
+        $before = Marginals::sums($this->states, $this->conditions, $change->mask);
+        $after = $factors = [];
+        foreach ($before as $state => $chance) {
+            $factors[$state] = exp($change->log[$state]);
+            $after[$state] = $chance * $factors[$state];
         }
-        $trail = new self($problem);
-        foreach ($results as $result) {
-            $trail->take($result, $echo[$result->finding->id]);
+        $this->multiply($change->mask, $factors, array_sum($after));
+        foreach ($result->finding->rows as $row) {
+            $bit = StateSet::size($change->mask & ((1 << $row->condition) - 1));
+            $this->steps[] = self::step($result, $row, self::odds($before, $bit), self::odds($after, $bit));
         }
-
-        return $trail->steps;
     }
 
-    private function take(Result $result, Group $empty): void
+    /**
+     * For every result taken, a step for each condition that it has a row for.
+     *
+     * @return list<Step>
+     */
+    public function steps(): array
     {
-        $before = [];
-        foreach ($result->finding->rows as $row) {
-            $before[] = $this->odds($row->condition);
+        return $this->steps;
+    }
+
+    /**
+     * The chance of each condition after what was taken so far.
+     *
+     * @return list<float>
+     */
+    public function chances(): array
+    {
+        $chances = [];
+        for ($condition = 0; $condition < $this->conditions; $condition++) {
+            $odds = self::odds($this->states, $condition);
+            $chances[] = $odds / (1 + $odds);
         }
-        $group = $this->groups[$empty->id] ?? $empty;
-        $this->multiply((new GroupLikelihood($group))->changeBy([$result->finding], $result->outcome));
-        $this->groups[$empty->id] = new Group($group->id, $group->echo, [...$group->results, $result]);
-        foreach ($result->finding->rows as $position => $row) {
-            $this->steps[] = self::step($result, $row, $before[$position], $this->odds($row->condition));
-        }
+
+        return $chances;
     }
 
     private static function step(Result $result, Row $row, float $before, float $after): Step
@@ -79,24 +103,28 @@ final class Trail
         );
     }
 
-    private function odds(int $condition): float
+    /**
+     * @param  array<int, float>  $chances  by local state
+     */
+    private static function odds(array $chances, int $bit): float
     {
-        [$absent, $present] = array_map(array_sum(...), StateSet::split($this->states, $condition));
+        [$absent, $present] = StateSet::split($chances, $bit);
 
-        return $present / $absent;
+        return array_sum($present) / array_sum($absent);
     }
 
-    private function multiply(Factor $change): void
+    /**
+     * @param  array<int, float>  $factors  by local state of the set
+     * @param  float  $total  what the states would sum to afterwards
+     */
+    private function multiply(int $mask, array $factors, float $total): void
     {
-        $factors = array_map(exp(...), $change->log);
-        $states = $this->states;
-        $total = 0.0;
-        foreach (StateSet::projection((1 << count($this->problem->conditions)) - 1, $change->mask) as $state => $local) {
-            $total += $states[$state] *= $factors[$local];
+        foreach ($factors as $state => $factor) {
+            $factors[$state] = $factor / $total;
         }
-        foreach ($states as $state => $chance) {
-            $states[$state] = $chance / $total;
+        $this->projections[$mask] ??= StateSet::projection((1 << $this->conditions) - 1, $mask);
+        foreach ($this->projections[$mask] as $state => $local) {
+            $this->states[$state] *= $factors[$local];
         }
-        $this->states = $states;
     }
 }

@@ -45,19 +45,6 @@ final class Weighing
     }
 
     /**
-     * The chances alone, without intervals or next tests.
-     *
-     * @return array<int, float> in the order of the problem's conditions
-     */
-    public static function chances(Problem $problem): array
-    {
-        $factors = array_map(static fn (Group $group): Factor => (new GroupLikelihood($group))->factor, $problem->groups);
-        $belief = Belief::given($problem, $factors);
-
-        return array_map($belief->chance(...), array_keys($problem->conditions));
-    }
-
-    /**
      * The sets of conditions that results and candidates speak of.
      *
      * @return list<int>

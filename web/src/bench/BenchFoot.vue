@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { inWords } from '@/shared/words'
 
 defineProps<{ canRecord: boolean; canUndo: boolean }>()
 const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: [] }>()
+const unfolded = ref(false)
 const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
 </script>
 
@@ -10,7 +12,8 @@ const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
   <footer class="foot">
     <button v-if="canRecord" type="button" class="button main" @click="emit('normal')">Both normal, next <kbd aria-hidden="true">N</kbd></button>
     <button type="button" class="button" @click="emit('next')">Next <kbd aria-hidden="true">↓</kbd></button>
-    <div v-if="canRecord" class="not" role="group" aria-label="Not done, because of">
+    <button v-if="canRecord" type="button" class="button unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">Not done…</button>
+    <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" aria-label="Not done, because of">
       <span>Not done:</span>
       <button v-for="reason in REASONS" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
     </div>
@@ -23,8 +26,17 @@ const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
 <style scoped>
 .foot { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 10px; padding: 8px 16px; background: var(--paper); border-top: 1px solid var(--line); }
 .not { display: flex; align-items: center; gap: 4px; margin-left: 6px; color: var(--text-2); }
+.unfold { display: none; }
 .not .button { padding: 0 11px; border-color: var(--line); }
 .foot p { flex: 1 1 200px; text-align: right; font-size: 0.87rem; color: var(--text-3); }
 @media (max-width: 1100px) { .foot p { flex-basis: 100%; text-align: left; } }
-@media (max-width: 640px) { .not { flex-wrap: wrap; margin: 0; } .foot { padding: 8px; } }
+@media (max-width: 640px) {
+  .foot { gap: 6px; padding: 6px 8px; }
+  .foot .button { padding: 0 12px; }
+  .unfold { display: inline-flex; }
+  .not { display: none; order: 9; flex-wrap: wrap; margin: 0; }
+  .not.unfolded { display: flex; }
+  .not > span, .undo { display: none; }
+  .foot p { order: 10; font-size: 0.8rem; }
+}
 </style>

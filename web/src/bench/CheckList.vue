@@ -18,19 +18,19 @@ function set(check: string, value: boolean): void {
 </script>
 
 <template>
-  <ul class="checks">
-    <li v-for="check in checks" :key="check" role="group" :aria-label="inWords(check)">
+  <div class="checks">
+    <div v-for="check in checks" :key="check" class="check" role="group" :aria-label="inWords(check)">
       <button type="button" class="tick choice" :aria-pressed="answers()[check] === true" @click="set(check, true)">
         <svg viewBox="0 0 14 14" aria-hidden="true"><path v-if="answers()[check] === true" d="M2 7.5 5.5 11 12 3" fill="none" stroke="currentColor" stroke-width="2.4" /></svg>{{ inWords(check) }}
       </button>
       <button type="button" class="choice no" :aria-pressed="answers()[check] === false" :aria-label="`${inWords(check)}: no`" @click="set(check, false)">no</button>
-    </li>
-  </ul>
+    </div>
+  </div>
 </template>
 
 <style scoped>
 .checks { display: grid; grid-template-columns: repeat(auto-fill, minmax(134px, 1fr)); gap: 4px; }
-li { display: grid; grid-template-columns: 1fr 40px; }
+.check { display: grid; grid-template-columns: 1fr 40px; }
 .tick { display: flex; align-items: center; gap: 7px; text-align: left; border-color: var(--line); padding: 2px 8px; font-size: 0.87rem; line-height: 1.15; border-radius: var(--radius) 0 0 var(--radius); }
 .tick svg { width: 20px; height: 20px; padding: 2px; flex: none; border: 2px solid var(--line-2); border-radius: 3px; }
 .tick[aria-pressed='true'] svg { background: var(--mine); border-color: var(--mine); color: var(--card); }

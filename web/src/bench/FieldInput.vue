@@ -35,7 +35,7 @@ function toggleAmong(word: string): void {
 
 <template>
   <div class="input" :data-field="field.name">
-    <h4 v-if="field.name !== 'translationMm' && field.name !== 'openingMm'">{{ asHeading(field.name) }}<small v-if="field.hint"> {{ field.hint }}</small></h4>
+    <h3 v-if="field.name !== 'translationMm' && field.name !== 'openingMm'">{{ asHeading(field.name) }}<small v-if="field.hint"> {{ field.hint }}</small></h3>
     <BandPicker v-if="field.name === 'differenceBand'" :value="value as string | undefined" @pick="toggle" />
     <EndFeelPicker v-else-if="field.name === 'endFeel' || field.name === 'endFeelFast'" :value="value as string | undefined" :words="field.words" @pick="toggle" />
     <PainStrip v-else-if="isPain" :value="value as number | undefined" :label="label" @pick="toggle" />
@@ -48,6 +48,6 @@ function toggleAmong(word: string): void {
 </template>
 
 <style scoped>
-h4 { margin: 0 0 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
-h4 small { font-weight: 400; color: var(--text-3); }
+h3 { margin: 0 0 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
+h3 small { font-weight: 400; color: var(--text-3); }
 </style>

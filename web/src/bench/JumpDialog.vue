@@ -7,9 +7,13 @@ const emit = defineEmits<{ close: []; go: [id: string] }>()
 const catalogue = useCatalogue()
 const words = ref('')
 const SHOWN = 8
-const found = computed(() => (catalogue.catalogue?.manoeuvres ?? [])
-  .filter((m) => `${m.card.name} ${m.id.replaceAll('_', ' ')}`.toLowerCase().includes(words.value.trim().toLowerCase()))
-  .slice(0, SHOWN))
+/** Names that begin with the words come before names that only hold them. */
+const found = computed(() => {
+  const sought = words.value.trim().toLowerCase()
+  const all = (catalogue.catalogue?.manoeuvres ?? []).filter((m) => `${m.card.name} ${m.id.replaceAll('_', ' ')}`.toLowerCase().includes(sought))
+  const begins = (name: string) => Number(name.toLowerCase().startsWith(sought))
+  return all.sort((a, b) => begins(b.card.name) - begins(a.card.name)).slice(0, SHOWN)
+})
 
 function first(): void {
   if (found.value[0]) emit('go', found.value[0].id)

@@ -42,7 +42,7 @@ function change(part: Payload): void {
 </script>
 
 <template>
-  <section class="knee" :class="{ hurt, active }" :aria-label="title" @focusin="emit('activate')" @pointerdown="emit('activate')">
+  <section class="knee" :class="{ hurt, active }" :aria-label="title" tabindex="-1" @focusin="emit('activate')" @pointerdown="emit('activate')">
     <h2>{{ title }} <span v-if="tag">{{ tag }}</span></h2>
     <FieldInput v-for="field in plain" :key="field.name" :field="field" :payload="payload" :knee="title" @change="change" />
     <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => change({ checks })" />
@@ -56,9 +56,11 @@ function change(part: Payload): void {
 <style scoped>
 .knee { display: flex; flex-direction: column; gap: 10px; min-width: 0; padding-top: 8px; border-top: 3px solid var(--line); }
 .knee.hurt { border-color: var(--ink); }
+.knee:focus-visible { outline: none; }
 .knee.active { border-top-width: 5px; padding-top: 6px; }
 h2 { display: flex; justify-content: space-between; gap: 8px; }
 h2 span { font-weight: 400; font-size: 0.93rem; color: var(--mine); }
 details > * + * { margin-top: 8px; }
+@media (max-width: 640px) { .knee:not(.active) { display: none; } }
 summary { min-height: 44px; display: flex; align-items: center; color: var(--text-3); font-size: 0.87rem; cursor: pointer; }
 </style>

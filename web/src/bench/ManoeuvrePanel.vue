@@ -67,6 +67,9 @@ function change(side: Side | 'both', payload: Payload | null): void {
         <h2>Hurt knee gives more <small>by hand, or in mm below</small></h2>
         <BandPicker :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined" @pick="(band) => emit('band', band)" />
       </section>
+      <div v-if="sides.length > 1" class="which" role="group" aria-label="Knee shown">
+        <button v-for="side in sides" :key="side" type="button" class="choice" :aria-pressed="side === activeSide" @click="side !== 'both' && emit('activate', side)">{{ side === 'left' ? 'L' : 'R' }} {{ side === examination.hurtSide ? 'hurt' : 'other' }}</button>
+      </div>
       <div class="pair" :class="{ single: sides.length === 1 }">
         <KneeColumn v-for="side in sides" :key="`${manoeuvre.id}${side}`" :manoeuvre="manoeuvre" :side="side" :active="side === activeSide" @change="(payload) => change(side, payload)" @activate="side !== 'both' && emit('activate', side)" />
       </div>
@@ -85,9 +88,13 @@ dl { display: grid; grid-template-columns: 84px 1fr; gap: 4px 12px; padding: 4px
 dt { color: var(--text-3); }
 .band { display: grid; grid-template-columns: 158px 1fr; gap: 14px; align-items: center; }
 .band small { display: block; font-weight: 400; color: var(--text-3); }
+.which { display: none; }
 .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 24px; }
 .pair.single { grid-template-columns: minmax(0, 460px); }
 .held { display: grid; gap: 10px; justify-items: start; padding: 18px; border: 2px solid var(--ink); border-radius: var(--radius); }
 .held .field { width: 100%; }
-@media (max-width: 640px) { .band { grid-template-columns: 1fr; gap: 4px; } .pair { grid-template-columns: 1fr; } }
+@media (max-width: 640px) {
+  .band, .pair { grid-template-columns: 1fr; gap: 4px; }
+  .which { display: grid; grid-template-columns: 1fr 1fr; gap: 4px; }
+}
 </style>

@@ -84,5 +84,5 @@ const idle = computed(() => !measurement.value && results.value.length === 0)
 .slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
 .settle { display: flex; gap: 8px; margin-top: 8px; }
 .quiet-text { color: var(--text-2); }
-@media (max-width: 640px) { .meaning { flex-wrap: wrap; gap: 8px 18px; } }
+@media (max-width: 640px) { .meaning { gap: 14px; padding: 6px 12px; min-height: 64px; } .big { font-size: 1.27rem; } .words { font-size: 0.87rem; } }
 </style>

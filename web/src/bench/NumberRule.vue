@@ -52,8 +52,8 @@ function key(event: KeyboardEvent): void {
   <div class="measure">
     <div class="read">
       <span class="figure number">{{ typing !== '' ? `${typing}…` : (value ?? '–') }}<small>{{ unit }}</small></span>
-      <button type="button" class="choice" :aria-label="`${label}: one less`" @click="set((value ?? 0) - 1)">−1</button>
-      <button type="button" class="choice" :aria-label="`${label}: one more`" @click="set((value ?? 0) + 1)">+1</button>
+      <button type="button" class="choice" :aria-label="`−1, ${label}`" @click="set((value ?? 0) - 1)">−1</button>
+      <button type="button" class="choice" :aria-label="`+1, ${label}`" @click="set((value ?? 0) + 1)">+1</button>
     </div>
     <div ref="rule" class="rule" role="slider" tabindex="0" :aria-label="label" :aria-valuemin="least" :aria-valuemax="most" :aria-valuenow="value ?? least" :aria-valuetext="value === undefined ? 'not measured' : `${value} ${unit}`" @pointerdown="point" @pointermove="point" @keydown="key">
       <span v-for="tick in ticks" :key="tick" class="tick" :class="{ long: tick % 5 === 0 }" :style="{ left: `${position(tick)}%` }"><i v-if="tick % 5 === 0" class="number">{{ tick }}</i></span>

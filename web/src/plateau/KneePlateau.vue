@@ -38,9 +38,10 @@ function needle(verdict: Verdict, x: number, y: number): { x1: number; y1: numbe
   return { x1, y1, x2, y2 }
 }
 
-function spoken(verdict: Verdict): string {
+/** Begins with the words on the picture, so that speaking them finds it. */
+function spoken(verdict: Verdict, shape: Shape): string {
   const [low, high] = verdict.interval
-  return `${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${inHundred(low ?? 0)} to ${inHundred(high ?? 1)}, ${ZONES[verdict.zone]}${verdict.unsettled ? ', not settled' : ''}`
+  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${inHundred(low ?? 0)} to ${inHundred(high ?? 1)}, ${ZONES[verdict.zone]}${verdict.unsettled ? ', not settled' : ''}`
 }
 
 function turn(shape: Shape): string | undefined {
@@ -60,15 +61,14 @@ function turn(shape: Shape): string | undefined {
         </pattern>
       </defs>
       <path :d="TIBIA" class="tibia" :transform="right ? `matrix(-1 0 0 1 ${WIDTH} 0)` : undefined" />
-      <g v-for="{ shape, verdict, x, inside } in shown" :key="shape.id" class="part" :class="[verdict.zone, { inside }]" role="button" tabindex="0" :aria-label="spoken(verdict)" :data-condition="shape.id" @click="emit('pick', shape.id)" @keydown.enter="emit('pick', shape.id)" @keydown.space.prevent="emit('pick', shape.id)">
+      <g v-for="{ shape, verdict, x, inside } in shown" :key="shape.id" class="part" :class="[verdict.zone, { inside }]" role="button" tabindex="0" :aria-label="spoken(verdict, shape)" :data-condition="shape.id" @click="emit('pick', shape.id)" @keydown.enter="emit('pick', shape.id)" @keydown.space.prevent="emit('pick', shape.id)">
         <path :d="shape.path" class="shape" :class="{ dense: verdict.posttest >= 0.5 }" :transform="turn(shape)" pathLength="100" />
         <line v-if="shape.leader" class="leader" :x1="mirrored(shape.leader.x, right)" :y1="shape.leader.y" :x2="x + (right ? 20 : -20)" :y2="shape.label.y + 4" />
         
         <path :d="arc(0, 1, x, shape.label.y)" class="dial" />
         <path :d="arc(verdict.interval[0] ?? 0, verdict.interval[1] ?? 1, x, shape.label.y)" class="range" />
         <line v-bind="needle(verdict, x, shape.label.y)" class="needle" />
-        <text :x="x" :y="shape.label.y + 8" class="figure">{{ inHundred(verdict.posttest) }}</text>
-        <text :x="x" :y="shape.label.y + 21" class="name">{{ shape.short }}</text>
+        <text><tspan :x="x" :y="shape.label.y + 8" class="figure">{{ inHundred(verdict.posttest) }}</tspan> <tspan :x="x" :y="shape.label.y + 21" class="name">{{ shape.short }}</tspan></text>
       </g>
     </svg>
     <ul class="legend" aria-hidden="true">
@@ -77,7 +77,7 @@ function turn(shape: Shape): string | undefined {
       <li><svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" fill="url(#hatch)" stroke="var(--line-2)" /></svg>look further</li>
       <li><svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch act" /></svg>act</li>
     </ul>
-    <table class="unseen">
+    <div class="unseen"><table>
       <caption>Chances in 100 for the {{ side }} knee</caption>
       <thead><tr><th>Condition</th><th>Chance after</th><th>95 % range</th><th>Zone</th></tr></thead>
       <tbody>
@@ -88,7 +88,7 @@ function turn(shape: Shape): string | undefined {
           <td>{{ ZONES[verdict.zone] }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
         </tr>
       </tbody>
-    </table>
+    </table></div>
   </figure>
 </template>
 

@@ -32,6 +32,7 @@ const activeSide = ref<Side>('left')
 const picked = ref<ConditionId | null>(null)
 const open = ref<'keys' | 'jump' | null>(null)
 const plateauOpen = ref(false)
+const railOpen = ref(false)
 const problem = ref('')
 const middle = useTemplateRef<HTMLElement>('middle')
 
@@ -56,6 +57,7 @@ async function load(): Promise<void> {
 
 function go(to: Place): void {
   place.value = to
+  railOpen.value = false
   activeSide.value = examination.otherSide
 }
 
@@ -115,7 +117,7 @@ useBenchKeys({
   },
   knee: (which) => {
     activeSide.value = which === 'hurt' ? examination.hurtSide : examination.otherSide
-    middle.value?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'} [role=slider]`)?.focus()
+    middle.value?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)?.focus({ preventScroll: true })
   },
   step,
   station,
@@ -149,10 +151,11 @@ onMounted(load)
       <button type="button" class="button drawer-button" :aria-expanded="plateauOpen" @click="plateauOpen = !plateauOpen">Chances</button>
       <button type="button" class="button" @click="router.push({ name: 'summary', params: { id } })">Summary</button>
     </header>
-    <ul class="strip" aria-label="Leading chances">
+    <ul class="strip" aria-label="Route and leading chances">
+      <li><button type="button" class="button" :aria-expanded="railOpen" @click="railOpen = !railOpen">Route</button></li>
       <li v-for="verdict in leading" :key="verdict.id"><b class="number">{{ inHundred(verdict.posttest) }}</b> {{ catalogue.conditionLabel(verdict.id) }}</li>
     </ul>
-    <RouteRail class="rail" :place="place" @go="go" />
+    <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="(examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day')" />
       <template v-if="place.kind === 'story'"><h1>Story</h1><StoryPanel /></template>
@@ -199,11 +202,15 @@ onMounted(load)
   .picture.open { display: flex; }
 }
 @media (max-width: 640px) {
-  .bench { grid-template: 'head' auto 'strip' auto 'rail' auto 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr); }
-  .head { flex-wrap: wrap; gap: 4px 8px; padding: 4px 6px; }
-  .strip { grid-area: strip; display: flex; gap: 12px; padding: 6px 10px; overflow-x: auto; white-space: nowrap; border-bottom: 1px solid var(--line); font-size: 0.87rem; }
+  .bench { grid-template: 'head' 52px 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr); }
+  .head { gap: 4px; padding: 0 6px 0 0; }
+  .head h2 { overflow: hidden; text-overflow: ellipsis; }
+  .head .button { padding: 0 10px; }
+  .strip { grid-area: strip; display: flex; align-items: center; gap: 12px; padding: 0 6px; overflow: hidden; white-space: nowrap; border-bottom: 1px solid var(--line); font-size: 0.87rem; }
   .strip b { font-size: 1.2rem; }
-  .rail { max-height: 116px; border-bottom: 1px solid var(--line); }
-  .middle { padding: 12px; border: 0; }
+  .rail { display: none; position: fixed; z-index: 2; inset: 104px 0 0; background: var(--paper); }
+  .rail.open { display: block; }
+  .picture { top: 52px; }
+  .middle { padding: 10px 12px; border: 0; }
 }
 </style>

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+use GrayCompass\Core\Assessor;
+use GrayCompass\Core\AssessmentWriter;
+use GrayCompass\Core\Weighing\Candidate;
+use GrayCompass\Core\Weighing\Group;
+use GrayCompass\Core\Weighing\Problem;
+use GrayCompass\Core\Weighing\ProblemReader;
+use GrayCompass\Core\Weighing\Weighing;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+/** Median wall time of a call in milliseconds. */
+function median_ms(callable $call, int $runs): float
+{
+    for ($warm = 0; $warm < 20; $warm++) {
+        $call();
+    }
+    $times = [];
+    for ($run = 0; $run < $runs; $run++) {
+        $start = hrtime(true);
+        $call();
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($times);
+
+    return $times[intdiv($runs, 2)];
+}
+
+$examination = json_decode((string) file_get_contents(__DIR__.'/bench-examination.json'));
+$assessor = new Assessor;
+
+// A full case: nine conditions, twelve associations, 25 results with intervals, 20 candidates.
+$all = $assessor->assess($assessor->read($examination))->weighed->problem;
+$results = array_merge(...array_map(static fn (Group $group): array => array_map(static fn ($result) => [$group, $result], $group->results), $all->groups));
+$kept = array_slice($results, 0, 25);
+$groups = [];
+foreach ($kept as [$group, $result]) {
+    $groups[$group->id] = new Group($group->id, $group->echo, [...($groups[$group->id]->results ?? []), $result]);
+}
+$more = array_map(static fn (array $pair) => new Candidate($pair[1]->finding, $pair[0]->id, $pair[0]->echo, 0.5), array_slice($results, 25));
+$full = new Problem($all->conditions, $all->associations, array_values($groups), array_slice([...$all->candidates, ...$more], 0, 20));
+$counts = [count($full->conditions), count($full->associations), count($kept), count($full->candidates)];
+if ($counts !== [9, 12, 25, 20]) {
+    fwrite(STDERR, 'the full case is not full: '.implode(', ', $counts)."\n");
+    exit(1);
+}
+
+$golden = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../core/data/golden/5-intervals.json'))->input);
+$figures = [
+    ['what' => 'weighing a full case', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($full), 300), 'limit' => 4],
+    ['what' => 'weighing golden 5', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($golden), 1000), 'limit' => 0.2],
+    ['what' => 'a full assessment of an examination', 'unit' => 'ms', 'median' => median_ms(static fn () => $assessor->assess($assessor->read($examination)), 200), 'limit' => 10],
+    ['what' => 'the same, written as a document', 'unit' => 'ms', 'median' => median_ms(static fn () => json_encode(AssessmentWriter::write($assessor->assess($assessor->read($examination)))), 200), 'limit' => null],
+];
+memory_reset_peak_usage();
+$assessor->assess($assessor->read($examination));
+$figures[] = ['what' => 'memory of one assessment', 'unit' => 'MiB', 'median' => memory_get_peak_usage() / 1048576, 'limit' => 32];
+echo json_encode($figures, JSON_PRETTY_PRINT);

@@ -1,0 +1,78 @@
+// Times the API and the interface of a running application: BASE_URL says where. Prints JSON.
+import { chromium } from '@playwright/test'
+
+const BASE = process.env.BASE_URL
+const RUNS = 60
+const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+
+// First load after log-in: what Today transfers with an empty cache, bytes on the wire.
+const wire = await page.context().newCDPSession(page)
+await wire.send('Network.enable')
+await page.goto(`${BASE}/`)
+await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+await page.getByLabel('Password').fill('gray-compass-demo')
+await page.getByRole('button', { name: 'Log in' }).click()
+await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+await page.waitForLoadState('networkidle')
+await wire.send('Network.clearBrowserCache')
+let bytes = 0
+wire.on('Network.loadingFinished', (event) => { bytes += event.encodedDataLength })
+await page.reload()
+await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+await page.waitForLoadState('networkidle')
+const firstLoad = bytes / 1024
+
+await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+await page.getByRole('heading', { name: 'Story', level: 1 }).waitFor()
+const { empty, save } = await page.evaluate(async (runs) => {
+  const csrf = (await (await fetch('/api/me')).json()).csrf
+  const today = await (await fetch('/api/today')).json()
+  const athlete = today.athletes.find((a) => a.name === 'Wynn Tarbuck')
+  const headers = { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': csrf }
+  const start = await fetch(`/api/athletes/${athlete.id}/examinations`, { method: 'POST', headers, body: JSON.stringify({ hurtSide: 'left', daysSinceInjury: 4, setting: 'acute_trauma', route: 'clinic_full' }) })
+  const { id } = await start.json()
+  const timed = async (call) => { const begin = performance.now(); const answer = await call(); await answer.text(); return performance.now() - begin }
+  const empty = []
+  const save = []
+  for (let run = 0; run < runs; run++) {
+    empty.push(await timed(() => fetch('/api/ping')))
+    save.push(await timed(() => fetch(`/api/examinations/${id}/findings/lachman/left`, { method: 'PUT', headers, body: JSON.stringify({ key: crypto.randomUUID(), version: run, payload: { translationMm: 5 + (run % 9), endFeel: 'soft' } }) })))
+  }
+  return { empty, save }
+}, RUNS)
+
+// From a tap to its own effect, and to the new chances on the plateau.
+await page.keyboard.press('/')
+await page.getByLabel('Name of the manoeuvre').fill('Lachman')
+await page.keyboard.press('Enter')
+const taps = await page.evaluate(async (runs) => {
+  const bands = [...document.querySelectorAll('.bands button')]
+  const figures = () => [...document.querySelectorAll('[data-condition]')].map((part) => part.getAttribute('aria-label')).join()
+  const frame = () => new Promise((done) => requestAnimationFrame(() => done()))
+  const own = []
+  const chances = []
+  for (let run = 0; run < runs; run++) {
+    const band = bands[run % 2 === 0 ? 0 : 3]
+    const before = figures()
+    const begin = performance.now()
+    band.click()
+    while (band.getAttribute('aria-pressed') !== 'true') await Promise.resolve()
+    own.push(performance.now() - begin)
+    while (figures() === before) await frame()
+    chances.push(performance.now() - begin)
+  }
+  return { own, chances }
+}, RUNS / 2)
+await browser.close()
+
+console.log(JSON.stringify([
+  { what: 'empty authenticated API request', unit: 'ms', median: median(empty), limit: null },
+  { what: 'API save and assess', unit: 'ms', median: median(save), limit: null },
+  { what: 'ratio of save-and-assess to empty', unit: '', median: median(save) / median(empty), limit: 3 },
+  { what: 'a tap shows its own effect', unit: 'ms', median: median(taps.own), limit: 16.7 },
+  { what: 'a tap shows the new chances', unit: 'ms', median: median(taps.chances), limit: 150 },
+  { what: 'first load after log-in', unit: 'kB', median: firstLoad, limit: 350 },
+], null, 2))

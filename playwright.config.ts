@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test'
+
+export default defineConfig({
+  testDir: 'tests/Browser',
+  outputDir: 'var/playwright',
+  workers: 1,
+  timeout: 60_000,
+  forbidOnly: true,
+  reporter: [['list']],
+  use: {
+    baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8147',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+})

@@ -1,0 +1,48 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScroll, goTo, logIn } from './person'
+
+const LOOKS = ['Light', 'Dark', 'Outdoor']
+
+for (const look of LOOKS) {
+  test(`every screen is accessible in the ${look.toLowerCase()} look`, async ({ page }) => {
+    await page.goto('/login')
+    await expectAccessible(page)
+    await logIn(page)
+    await page.getByLabel('Look of the screen').selectOption(look)
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Examine Wynn Tarbuck' }).click()
+    await expectAccessible(page)
+    await page.keyboard.press('Escape')
+    await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+    await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+    await expectAccessible(page)
+    await page.getByRole('button', { name: /^Safety gate/ }).click()
+    await expectAccessible(page)
+    for (const manoeuvre of ['Lachman', 'McMurray', 'Joint line palpation', 'Gait', 'Pivot shift']) {
+      await goTo(page, manoeuvre)
+      await expectAccessible(page)
+    }
+    await page.locator('[data-condition=acl]').click()
+    await expectAccessible(page)
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Summary' }).click()
+    await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
+    await expectAccessible(page)
+  })
+}
+
+for (const width of [390, 768, 1280]) {
+  test(`nothing scrolls sideways at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 800 })
+    await logIn(page)
+    await expectNoSidewaysScroll(page)
+    await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+    await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+    await expectNoSidewaysScroll(page)
+    await goTo(page, 'Lachman')
+    await expectNoSidewaysScroll(page)
+    await page.getByRole('button', { name: 'Summary' }).click()
+    await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
+    await expectNoSidewaysScroll(page)
+  })
+}

@@ -1,0 +1,52 @@
+import AxeBuilder from '@axe-core/playwright'
+import { type Page, expect } from '@playwright/test'
+
+/** What a person does again and again. */
+export async function logIn(page: Page): Promise<void> {
+  await page.goto('/')
+  await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+  await page.getByLabel('Password').fill('gray-compass-demo')
+  await page.getByRole('button', { name: 'Log in' }).click()
+  await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+}
+
+export async function startExamination(page: Page, athlete: string, side: 'left' | 'right', since = 'Within a week'): Promise<void> {
+  await page.getByRole('button', { name: `Examine ${athlete}` }).click()
+  await page.getByRole('button', { name: since }).click()
+  await page.getByRole('button', { name: `${side} knee hurt` }).click()
+  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+}
+
+export async function consentAndClearGate(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('button', { name: /^Safety gate/ }).click()
+  await page.getByRole('button', { name: 'None of these' }).first().click()
+  await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
+}
+
+export async function goTo(page: Page, manoeuvre: string): Promise<void> {
+  await expect(page.getByRole('button', { name: 'Summary' })).toBeVisible()
+  await page.keyboard.press('/')
+  await page.getByLabel('Name of the manoeuvre').fill(manoeuvre)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: manoeuvre })).toBeVisible()
+}
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('.save')).toHaveText('Saved')
+}
+
+/** The chance in 100 that the plateau shows for a condition. */
+export async function chance(page: Page, condition: string): Promise<number> {
+  const label = await page.locator(`[data-condition=${condition}]`).getAttribute('aria-label')
+  return Number(/: <?>?(\d+) in 100/.exec(label ?? '')?.[1])
+}
+
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([])
+}
+
+export async function expectNoSidewaysScroll(page: Page): Promise<void> {
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0)
+}

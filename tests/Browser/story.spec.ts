@@ -1,0 +1,88 @@
+import { expect, test } from '@playwright/test'
+import { chance, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+
+test('one athlete from log-in to summary and reload', async ({ page }) => {
+  await logIn(page)
+  await startExamination(page, 'Tove Brandreth', 'left')
+  const before = await chance(page, 'acl')
+
+  await page.getByRole('group', { name: 'How it happened' }).getByRole('button', { name: 'twist on planted foot' }).click()
+  await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
+  await expect.poll(() => chance(page, 'acl')).toBeGreaterThan(before)
+  const afterStory = await chance(page, 'acl')
+  await consentAndClearGate(page)
+
+  await goTo(page, 'Posterior sag')
+  await page.getByRole('button', { name: 'Both normal, next' }).click()
+  await goTo(page, 'Lachman')
+  const other = page.getByRole('region', { name: 'R · other knee' })
+  const hurt = page.getByRole('region', { name: 'L · hurt knee' })
+  await other.getByRole('slider', { name: /Translation/ }).press('3')
+  await page.keyboard.press('Enter')
+  await other.getByRole('button', { name: 'firm' }).click()
+  await hurt.getByRole('slider', { name: /Translation/ }).focus()
+  await page.keyboard.type('10')
+  await page.keyboard.press('Enter')
+  await hurt.getByRole('button', { name: 'soft' }).click()
+
+  const meaning = page.getByRole('complementary', { name: 'What it means' })
+  await expect(meaning).toContainText('+7')
+  await expect(meaning).toContainText('Grade 2')
+  await expect(meaning).toContainText('Counts as positive.')
+  const after = await chance(page, 'acl')
+  expect(after).toBeGreaterThan(afterStory + 10)
+
+  await goTo(page, 'Anterior drawer')
+  await page.getByRole('button', { name: /^clearly/ }).click()
+  await hurt.getByRole('button', { name: 'Foot stayed down: no' }).click()
+  await expect(meaning).toContainText('Does not count.')
+  await expect(meaning).toContainText('The foot lifted or slid')
+
+  await saved(page)
+  await page.getByRole('button', { name: 'Summary' }).click()
+  await expect(page.getByRole('region', { name: /^Chances/ }).getByRole('row', { name: /^ACL tear/ })).toContainText('act')
+  await expect(page.getByText('The foot lifted or slid')).toBeVisible()
+
+  await page.reload()
+  await expect(page.getByRole('row', { name: /^Lachman/ })).toContainText('+7 mm')
+  await page.getByRole('link', { name: 'Back to the bench' }).click()
+  await goTo(page, 'Lachman')
+  await expect(hurt.getByRole('slider', { name: /Translation/ })).toHaveAttribute('aria-valuetext', '10 mm')
+  await expect(hurt.getByRole('button', { name: 'soft' })).toHaveAttribute('aria-pressed', 'true')
+  expect(await chance(page, 'acl')).toBe(after)
+})
+
+test('a positive Lachman on both knees takes at most eight keys', async ({ page }) => {
+  await logIn(page)
+  await startExamination(page, 'Oskar Penhale', 'right')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  const keys = ['[', 'f', ']', '3', 's', 'c']
+  expect(keys.length).toBeLessThanOrEqual(8)
+  for (const key of keys) await page.keyboard.press(key)
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 2')
+  await page.keyboard.press('u')
+  await expect(page.getByRole('button', { name: 'Foot stayed down', exact: true }).last()).toHaveAttribute('aria-pressed', 'false')
+})
+
+test('a knee that may be broken shuts the gate, and an override stays marked', async ({ page }) => {
+  await logIn(page)
+  await startExamination(page, 'Petra Vaughn-Idle', 'left', 'Today')
+  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('button', { name: /^Safety gate/ }).click()
+  await page.getByRole('group', { name: 'Cannot take four steps' }).getByRole('button', { name: 'yes' }).click()
+  await expect(page.getByText('The fracture rule asks for an X-ray today')).toBeVisible()
+  await goTo(page, 'Pivot shift')
+  await expect(page.getByText('Off limits by the safety gate.')).toBeVisible()
+  await page.getByLabel('say why').fill('surgeon asked, under anaesthesia')
+  await page.getByRole('button', { name: 'Do it with this reason' }).click()
+  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'clunk' }).click()
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('taken against the gate')
+})
+
+test('nobody sees a record without logging in', async ({ page }) => {
+  await page.goto('/examinations/01ARZ3NDEKTSV4RRFFQ69G5FAV')
+  await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
+  expect((await page.request.get('/api/today')).status()).toBe(401)
+})
