@@ -46,22 +46,29 @@ const { empty, save } = await page.evaluate(async (runs) => {
 
 // From a tap to its own effect, and to the new chances on the plateau.
 await page.keyboard.press('/')
-await page.getByLabel('Name of the manoeuvre').fill('Lachman')
+await page.getByLabel('Name of the manoeuvre').fill('Valgus, 30°')
 await page.keyboard.press('Enter')
 const taps = await page.evaluate(async (runs) => {
   const bands = [...document.querySelectorAll('.bands button')]
   const figures = () => [...document.querySelectorAll('[data-condition]')].map((part) => part.getAttribute('aria-label')).join()
   const frame = () => new Promise((done) => requestAnimationFrame(() => done()))
+  const until = async (holds) => {
+    const begin = performance.now()
+    for (let turn = 0; !holds(); turn++) {
+      if (performance.now() - begin > 5000) throw new Error('nothing changed on screen within five seconds')
+      await (turn < 50 ? Promise.resolve() : frame())
+    }
+  }
   const own = []
   const chances = []
   for (let run = 0; run < runs; run++) {
-    const band = bands[run % 2 === 0 ? 0 : 3]
+    const band = bands[run % 2 === 0 ? 0 : 2]
     const before = figures()
     const begin = performance.now()
     band.click()
-    while (band.getAttribute('aria-pressed') !== 'true') await Promise.resolve()
+    await until(() => band.getAttribute('aria-pressed') === 'true')
     own.push(performance.now() - begin)
-    while (figures() === before) await frame()
+    await until(() => figures() !== before)
     chances.push(performance.now() - begin)
   }
   return { own, chances }

@@ -14,7 +14,7 @@ PHP=(php -d opcache.jit=disable -d opcache.jit_buffer_size=0 -d pcov.enabled=0)
 export PHP_CLI_OPTIONS="${PHP[*]:1}"
 artisan() { "${PHP[@]}" artisan "$@"; }
 
-has_php_module() { php -m 2>/dev/null | grep -qix "$1"; }
+has_php_module() { grep -qix "$1" <<<"$(php -m 2>/dev/null)"; }
 
 # missing_packages [browser]: Debian packages that this machine lacks, one a line with the reason.
 missing_packages() {

@@ -31,8 +31,8 @@ function set(check: string, value: boolean): void {
 <style scoped>
 .checks { display: grid; grid-template-columns: repeat(auto-fill, minmax(134px, 1fr)); gap: 4px; }
 .check { display: grid; grid-template-columns: 1fr 40px; }
-.tick { display: flex; align-items: center; gap: 7px; text-align: left; border-color: var(--line); padding: 2px 8px; font-size: 0.87rem; line-height: 1.15; border-radius: var(--radius) 0 0 var(--radius); }
-.tick svg { width: 20px; height: 20px; padding: 2px; flex: none; border: 2px solid var(--line-2); border-radius: 3px; }
+.tick { display: flex; align-items: center; gap: 6px; text-align: left; border-color: var(--line); padding: 2px 6px; font-size: 0.87rem; line-height: 1.15; border-radius: var(--radius) 0 0 var(--radius); }
+.tick svg { width: 18px; height: 18px; padding: 2px; flex: none; border: 2px solid var(--line-2); border-radius: 3px; }
 .tick[aria-pressed='true'] svg { background: var(--mine); border-color: var(--mine); color: var(--card); }
 .no { padding: 0; margin-left: -1px; border-color: var(--line); border-radius: 0 var(--radius) var(--radius) 0; font-size: 0.87rem; color: var(--text-3); }
 .no[aria-pressed='true'] { color: var(--ink); background: linear-gradient(135deg, var(--ink) 9px, var(--mine-soft) 9.5px); }

@@ -54,7 +54,7 @@ function change(part: Payload): void {
 </template>
 
 <style scoped>
-.knee { display: flex; flex-direction: column; gap: 10px; min-width: 0; padding-top: 8px; border-top: 3px solid var(--line); }
+.knee { display: flex; flex-direction: column; gap: 7px; min-width: 0; padding-top: 8px; border-top: 3px solid var(--line); }
 .knee.hurt { border-color: var(--ink); }
 .knee:focus-visible { outline: none; }
 .knee.active { border-top-width: 5px; padding-top: 6px; }

@@ -64,7 +64,7 @@ function change(side: Side | 'both', payload: Payload | null): void {
     </div>
     <template v-else>
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
-        <h2>Hurt knee gives more <small>by hand, or in mm below</small></h2>
+        <h2>Gives more <small>by hand, or mm below</small></h2>
         <BandPicker :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined" @pick="(band) => emit('band', band)" />
       </section>
       <div v-if="sides.length > 1" class="which" role="group" aria-label="Knee shown">
@@ -78,15 +78,15 @@ function change(side: Side | 'both', payload: Payload | null): void {
 </template>
 
 <style scoped>
-.panel { display: flex; flex-direction: column; gap: 14px; min-height: 100%; }
+.panel { display: flex; flex-direction: column; gap: 10px; min-height: 100%; }
 h1 small { font-size: 1rem; font-weight: 400; letter-spacing: 0; color: var(--text-3); margin-left: 6px; }
 .how { margin-top: 6px; max-width: 68ch; color: var(--text-2); }
 .aside { margin-top: 8px; padding-left: 10px; border-left: 3px solid var(--text-2); color: var(--text-2); font-size: 0.96rem; }
-summary { min-height: 34px; display: flex; align-items: center; color: var(--text-3); font-size: 0.93rem; cursor: pointer; }
+summary { min-height: 28px; display: flex; align-items: center; color: var(--text-3); font-size: 0.93rem; cursor: pointer; }
 @media (pointer: coarse) { summary { min-height: 44px; } }
 dl { display: grid; grid-template-columns: 84px 1fr; gap: 4px 12px; padding: 4px 0 8px; font-size: 0.96rem; }
 dt { color: var(--text-3); }
-.band { display: grid; grid-template-columns: 158px 1fr; gap: 14px; align-items: center; }
+.band { display: grid; grid-template-columns: 150px 1fr; gap: 12px; align-items: center; }
 .band small { display: block; font-weight: 400; color: var(--text-3); }
 .which { display: none; }
 .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 24px; }
