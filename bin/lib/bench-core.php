@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use GrayCompass\Core\Assessor;
 use GrayCompass\Core\AssessmentWriter;
+use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Weighing\Candidate;
 use GrayCompass\Core\Weighing\Group;
 use GrayCompass\Core\Weighing\Problem;

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Grading;
+
+use GrayCompass\Core\Tests\Support\Knee;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The fluid signs together, by both schools. */
+final class FluidTest extends TestCase
+{
+    /**
+     * @return iterable<array{string|null, string|null, bool|null, string, float|null, array{float, float|null}|null, array{float, float|null}|null}>
+     *                                                                                                                                               sweep, tap, fluctuation, outcome, grade, ml sweep first, ml tap first
+     */
+    public static function signs(): iterable
+    {
+        yield ['none', null, null, 'negative', 0.0, [0.0, 2.0], [0.0, 2.0]];
+        yield ['none', 'moves_only', false, 'negative', 0.0, [0.0, 2.0], [0.0, 2.0]];
+        yield ['trace', 'still', null, 'equivocal', 0.5, [3.0, 5.0], [2.0, 3.0]];
+        yield ['bulge', null, null, 'positive', 1.0, [5.0, 25.0], [5.0, 25.0]];
+        yield ['refills', null, null, 'positive', 2.0, [25.0, 50.0], [5.0, 25.0]];
+        yield ['refills', 'taps', null, 'positive', 2.0, [25.0, 50.0], [25.0, null]];
+        yield ['cannot_empty', 'taps', null, 'positive', 3.0, [50.0, null], [25.0, null]];
+        yield ['none', 'taps', null, 'positive', 2.0, [25.0, 50.0], [3.0, 5.0]];
+        yield [null, 'taps', null, 'positive', 2.0, [25.0, 50.0], [3.0, 5.0]];
+        yield [null, null, true, 'positive', null, [5.0, null], [5.0, null]];
+    }
+
+    /**
+     * @param  array{float, float|null}|null  $sweepFirst
+     * @param  array{float, float|null}|null  $tapFirst
+     */
+    #[DataProvider('signs')]
+    public function test_signs_are_read_together(?string $sweep, ?string $tap, ?bool $crosses, string $outcome, ?float $grade, ?array $sweepFirst, ?array $tapFirst): void
+    {
+        foreach (['sweep_first' => $sweepFirst, 'tap_first' => $tapFirst] as $school => $millilitres) {
+            $knee = $this->knee($sweep, $tap, $crosses)->with('schools', ['effusion' => $school]);
+            self::assertSame($outcome, $knee->reads('effusion'));
+            self::assertSame($grade, $knee->assessed()->grading->effusion?->grade);
+            self::assertSame($millilitres, $knee->assessed()->grading->effusion?->millilitres);
+        }
+    }
+
+    public function test_a_still_kneecap_without_a_sweep_answers_nothing(): void
+    {
+        foreach ([$this->knee(null, 'still', null), $this->knee(null, null, false), Knee::hurt()] as $knee) {
+            self::assertNull($knee->assessed()->grading->effusion);
+            self::assertSame('', $knee->reads('effusion'));
+        }
+    }
+
+    public function test_blood_is_likely_when_a_swollen_knee_swelled_within_two_hours(): void
+    {
+        $swollen = $this->knee('bulge', null, null);
+        self::assertFalse($swollen->assessed()->grading->effusion?->bloodLikely);
+        self::assertTrue($swollen->with('history', ['swellingOnset' => 'within_2_hours'])->assessed()->grading->effusion?->bloodLikely);
+    }
+
+    public function test_a_dry_knee_within_two_hours_is_too_early_to_call(): void
+    {
+        self::assertSame('negative too_early', $this->knee('none', null, null)->with('hoursSinceInjury', 1)->reads('effusion'));
+        self::assertSame('negative', $this->knee('none', null, null)->with('hoursSinceInjury', 2)->reads('effusion'));
+        self::assertSame('positive', $this->knee('bulge', null, null)->with('hoursSinceInjury', 1)->reads('effusion'));
+    }
+
+    private function knee(?string $sweep, ?string $tap, ?bool $crosses): Knee
+    {
+        $knee = Knee::hurt();
+        if ($sweep !== null) {
+            $knee->found('effusion_sweep', ['grade' => $sweep]);
+        }
+        if ($tap !== null) {
+            $knee->found('patellar_tap', ['result' => $tap]);
+        }
+        if ($crosses !== null) {
+            $knee->found('fluctuation', ['crossesFluid' => $crosses]);
+        }
+
+        return $knee;
+    }
+}

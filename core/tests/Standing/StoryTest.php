@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Standing;
+
+use GrayCompass\Core\Tests\Support\Knee;
+use PHPUnit\Framework\TestCase;
+
+/** What the story says, and what it leaves unsaid. */
+final class StoryTest extends TestCase
+{
+    public function test_yes_and_no_count_and_silence_does_not(): void
+    {
+        $knee = Knee::hurt()->with('history', ['pop' => true, 'givingWay' => false, 'locking' => null, 'warmUpEases' => true, 'gradualOnset' => true]);
+        self::assertSame(['positive', 'negative', ''], [$knee->reads('story_pop'), $knee->reads('story_giving_way'), $knee->reads('story_locking')]);
+        self::assertCount(2, $knee->assessed()->standing->results);
+    }
+
+    public function test_when_it_swelled_speaks_of_fast_and_slow_swelling(): void
+    {
+        $swelled = static fn (string $onset): Knee => Knee::hurt()->with('history', ['swellingOnset' => $onset]);
+        self::assertSame(['positive', ''], [$swelled('within_2_hours')->reads('story_rapid_swelling'), $swelled('within_2_hours')->reads('story_slow_swelling')]);
+        self::assertSame(['negative', 'positive'], [$swelled('within_24_hours')->reads('story_rapid_swelling'), $swelled('within_24_hours')->reads('story_slow_swelling')]);
+        self::assertSame(['negative', 'negative'], [$swelled('none')->reads('story_rapid_swelling'), $swelled('none')->reads('story_slow_swelling')]);
+    }
+
+    public function test_swelling_is_not_read_while_it_is_too_early_to_know(): void
+    {
+        $after = static fn (float $hours): Knee => Knee::hurt()->with('hoursSinceInjury', $hours)->with('history', ['swellingOnset' => 'none']);
+        self::assertSame(['negative too_early', 'negative too_early'], [$after(1.5)->reads('story_rapid_swelling'), $after(1.5)->reads('story_slow_swelling')]);
+        self::assertSame(['negative', 'negative too_early'], [$after(2)->reads('story_rapid_swelling'), $after(23)->reads('story_slow_swelling')]);
+        self::assertSame('negative', $after(24)->reads('story_slow_swelling'));
+    }
+
+    public function test_a_told_mechanism_is_positive_and_a_twist_is_rotation_too(): void
+    {
+        $knee = Knee::hurt()->with('history', ['mechanism' => ['twist_on_planted_foot']]);
+        self::assertSame(['positive', 'positive'], [$knee->reads('story_twist_on_planted_foot'), $knee->reads('story_rotational_trauma')]);
+    }
+
+    public function test_for_a_condition_without_its_mechanism_the_most_telling_one_is_negative(): void
+    {
+        $knee = Knee::hurt()->with('history', ['mechanism' => ['twist_on_planted_foot']]);
+        // ACL, MCL, medial meniscus and kneecap had theirs; PCL, PLC and LCL did not.
+        self::assertSame('negative', $knee->reads('story_shin_blow_bent_knee'));
+        self::assertSame('negative', $knee->reads('story_varus_blow'));
+        self::assertSame('', $knee->reads('story_valgus_blow'));
+        self::assertSame('', $knee->reads('story_hyperextension'));
+        $hyperextended = Knee::hurt()->with('history', ['mechanism' => ['hyperextension']]);
+        self::assertSame('', $hyperextended->reads('story_shin_blow_bent_knee'));
+        self::assertSame('negative', $hyperextended->reads('story_rotational_trauma'));
+        self::assertSame('negative', $hyperextended->reads('story_varus_blow'));
+    }
+
+    public function test_none_recalled_leaves_nothing_negative(): void
+    {
+        self::assertSame([], Knee::hurt()->with('history', ['mechanism' => ['none_recalled']])->assessed()->standing->results);
+        self::assertSame('negative', Knee::hurt()->with('history', ['mechanism' => []])->reads('story_twist_on_planted_foot'));
+    }
+}

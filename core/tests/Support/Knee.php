@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Support;
+
+use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Core\Grading\Measurement;
+use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Standing\StandingResult;
+use PHPUnit\Framework\Assert;
+use stdClass;
+
+/** A made-up examination of a hurt left knee, built step by step. */
+final class Knee
+{
+    private static ?Assessor $assessor = null;
+
+    /** @var array<string, mixed> */
+    private array $document = [
+        'format' => 'gray-compass/examination', 'version' => 1, 'setting' => 'acute_trauma', 'hurtSide' => 'left', 'daysSinceInjury' => 4, 'findings' => [],
+    ];
+
+    public static function hurt(): self
+    {
+        return new self;
+    }
+
+    public function with(string $key, mixed $value): self
+    {
+        $this->document[$key] = $value;
+
+        return $this;
+    }
+
+    /**
+     * @param  array<string, mixed>  $left  what was found on the hurt knee
+     * @param  array<string, mixed>|null  $right  and on the other
+     */
+    public function found(string $manoeuvre, array $left, ?array $right = null): self
+    {
+        if ($right !== null) {
+            $this->document['findings'][] = ['manoeuvre' => $manoeuvre, 'side' => 'right', ...$right];
+        }
+        $this->document['findings'][] = ['manoeuvre' => $manoeuvre, 'side' => 'left', ...$left];
+
+        return $this;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return $this->document;
+    }
+
+    public function assessed(): Assessment
+    {
+        self::$assessor ??= new Assessor;
+
+        return self::$assessor->assess(self::$assessor->read(self::plain($this->document)));
+    }
+
+    public function refusal(): Refusal
+    {
+        try {
+            $this->assessed();
+        } catch (Refusal $refusal) {
+            return $refusal;
+        }
+        Assert::fail('nothing was refused');
+    }
+
+    /** A finding's outcome, with the code that excludes it: `positive`, `negative foot_moved`; empty when there is none. */
+    public function reads(string $finding): string
+    {
+        foreach ($this->assessed()->standing->results as $result) {
+            if ($result->reading->finding === $finding) {
+                return trim("{$result->reading->sign->value} {$result->exclusion?->value}");
+            }
+        }
+
+        return '';
+    }
+
+    public function result(string $finding): StandingResult
+    {
+        foreach ($this->assessed()->standing->results as $result) {
+            if ($result->reading->finding === $finding) {
+                return $result;
+            }
+        }
+        Assert::fail("there is no result {$finding}");
+    }
+
+    public function measured(string $manoeuvre): Measurement
+    {
+        foreach ($this->assessed()->grading->measurements as $measurement) {
+            if ($measurement->manoeuvre === $manoeuvre) {
+                return $measurement;
+            }
+        }
+        Assert::fail("{$manoeuvre} was not measured");
+    }
+
+    /**
+     * @return array<string, string> urgency by rule
+     */
+    public function lines(): array
+    {
+        $lines = $this->assessed()->gate->lines;
+
+        return array_combine(
+            array_map(static fn (SafetyLine $line): string => $line->rule->value, $lines),
+            array_map(static fn (SafetyLine $line): string => $line->urgency->value, $lines),
+        );
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function remarks(): array
+    {
+        return array_map(static fn ($remark): string => $remark->code, $this->assessed()->remarks);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     */
+    public static function plain(array $document): mixed
+    {
+        foreach (['safety', 'history', 'opening', 'episode', 'schools'] as $key) {
+            if (isset($document[$key]) && is_array($document[$key])) {
+                $document[$key] = (object) $document[$key];
+            }
+        }
+        foreach ($document['findings'] ?? [] as $index => $finding) {
+            if (is_array($finding) && isset($finding['checks']) && is_array($finding['checks'])) {
+                $document['findings'][$index]['checks'] = (object) $finding['checks'];
+            }
+        }
+
+        return json_decode((string) json_encode($document === [] ? new stdClass : $document));
+    }
+}
