@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Examinations\AlreadySigned;
+use App\Examinations\StaleVersion;
 use App\Http\Middleware\AnswerInJson;
 use App\Http\Middleware\SecurityHeaders;
 use GrayCompass\Core\Document\Refusal;
@@ -21,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class]);
+        $exceptions->dontReport([Refusal::class, StaleVersion::class, AlreadySigned::class]);
         $exceptions->render(static fn (Refusal $refusal): JsonResponse => response()->json(
             ['error' => ['path' => $refusal->path, 'reason' => $refusal->reason]],
             422,

@@ -26,6 +26,20 @@ final class ContractTest extends FeatureTestCase
         $this->assertMatches('Session', $this->getJson('/api/me')->content());
     }
 
+    public function test_the_open_document_matches_the_schema_made_from_the_catalogue(): void
+    {
+        $id = $this->examinationBy($this->member());
+        $this->save($id, 'findings/mcmurray/left', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true]]])->assertOk();
+        $this->save($id, 'sections/history', ['swellingOnset' => 'none'])->assertOk();
+        $schema = json_decode((string) file_get_contents(__DIR__.'/../../contract/examination.schema.json'));
+        $document = json_decode((string) $this->getJson("/api/examinations/{$id}/document")->content());
+        self::assertTrue((new Validator)->validate($document, $schema)->isValid());
+        $bench = json_decode((string) file_get_contents(__DIR__.'/../../bin/lib/bench-examination.json'));
+        self::assertTrue((new Validator)->validate($bench, $schema)->isValid());
+        $bench->findings[0]->heelRises = true;
+        self::assertFalse((new Validator)->validate($bench, $schema)->isValid());
+    }
+
     private function assertMatches(string $schema, string|false $body): void
     {
         /** @var array<string, mixed> $contract */

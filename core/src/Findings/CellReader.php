@@ -15,7 +15,7 @@ use function array_values;
 /** Reads the cells of a rotated bend: each way of rotating and stressing at most once. */
 final class CellReader
 {
-    private const NAMED_BY = ['rotation', 'stress'];
+    public const NAMED_BY = ['rotation', 'stress'];
 
     /**
      * @return list<Cell>

@@ -137,7 +137,7 @@ final class Knee
                 $document[$key] = (object) $document[$key];
             }
         }
-        foreach ($document['findings'] ?? [] as $index => $finding) {
+        foreach (is_array($document['findings'] ?? null) ? $document['findings'] : [] as $index => $finding) {
             if (is_array($finding) && isset($finding['checks']) && is_array($finding['checks'])) {
                 $document['findings'][$index]['checks'] = (object) $finding['checks'];
             }

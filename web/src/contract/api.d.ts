@@ -210,6 +210,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The examination in the open file format */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Document */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["examination.schema"];
+                    };
+                };
+                404: components["responses"]["Refused"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/examinations/{examination}/sections/{section}": {
         parameters: {
             query?: never;
@@ -535,6 +572,1149 @@ export interface components {
                 code: string;
                 say: string;
             }[];
+        };
+        /** Examination document of Gray Compass */
+        "examination.schema": {
+            /** @constant */
+            format: "gray-compass/examination";
+            /** @constant */
+            version: 1;
+            id?: string | null;
+            athlete?: string | null;
+            examiner?: string | null;
+            examinedAt?: string | null;
+            signedAt?: string | null;
+            /** @enum {unknown} */
+            setting: "acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee";
+            route?: ("touchline" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again") | null;
+            timeLimitMin?: number | null;
+            /** @enum {unknown} */
+            hurtSide: "left" | "right";
+            daysSinceInjury?: number | null;
+            hoursSinceInjury?: number | null;
+            ageYears?: number | null;
+            otherKneeReliable?: boolean | null;
+            firstImpression?: ("acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability") | null;
+            opening?: {
+                handsClean?: boolean | null;
+                identityConfirmed?: boolean | null;
+                consentGiven?: boolean | null;
+                guardianConsent?: boolean | null;
+                chaperoneOffered?: boolean | null;
+                footSore?: boolean | null;
+            };
+            episode?: {
+                sport?: string | null;
+                level?: string | null;
+                whatHappened?: string | null;
+                earlierInjury?: string | null;
+                goals?: string | null;
+                medication?: string | null;
+                bleedingRisk?: boolean | null;
+            };
+            schools?: {
+                /** @enum {unknown} */
+                laxity?: "side_difference" | "five_millimetre" | "gross_shift";
+                /** @enum {unknown} */
+                collateral?: "three_band" | "centimetre";
+                /** @enum {unknown} */
+                effusion?: "sweep_first" | "tap_first";
+                /** @enum {unknown} */
+                mcmurraySide?: "pain_site" | "rotation" | "compression" | "rotation_reversed";
+                /** @enum {unknown} */
+                evidence?: "cautious" | "first_reports" | "own";
+            };
+            history?: {
+                pop?: boolean | null;
+                couldNotContinue?: boolean | null;
+                givingWay?: boolean | null;
+                locking?: boolean | null;
+                kneecapShifted?: boolean | null;
+                frontLoadPain?: boolean | null;
+                gradualOnset?: boolean | null;
+                warmUpEases?: boolean | null;
+                numbnessOrBackPain?: boolean | null;
+                firstDislocation?: boolean | null;
+                swellingOnset?: ("within_2_hours" | "within_24_hours" | "none") | null;
+                mechanism?: ("twist_on_planted_foot" | "rotational_trauma" | "valgus_blow" | "varus_blow" | "shin_blow_bent_knee" | "hyperextension" | "none_recalled")[] | null;
+                directBlowSite?: ("medial_joint_line" | "lateral_joint_line" | "patella" | "shin") | null;
+                painNow?: number | null;
+                painActivity?: number | null;
+                painSite?: string | null;
+            };
+            safety?: {
+                deformity?: boolean | null;
+                boneCrepitus?: boolean | null;
+                dislocationSuspected?: boolean | null;
+                reducedOnItsOwn?: boolean | null;
+                pulseOrSensationLost?: boolean | null;
+                footDropped?: boolean | null;
+                calfTense?: boolean | null;
+                calfSwollenTender?: boolean | null;
+                breathlessOrChestPain?: boolean | null;
+                feverOrHotRedKnee?: boolean | null;
+                openWound?: boolean | null;
+                cannotTakeFourSteps?: boolean | null;
+                cannotFlexTo90?: boolean | null;
+                tenderPatellaAlone?: boolean | null;
+                tenderFibularHead?: boolean | null;
+                xrayClear?: boolean | null;
+                cannotStraightLegRaise?: boolean | null;
+                lockedShort?: boolean | null;
+                kneecapOutNow?: boolean | null;
+                recentSurgery?: boolean | null;
+                nightOrRestPain?: boolean | null;
+                pittingBoth?: boolean | null;
+                pittingOneSide?: boolean | null;
+                shinPainGrows?: boolean | null;
+                limpHipLimited?: boolean | null;
+                painAtRest7?: boolean | null;
+            };
+            findings: ({
+                /** @constant */
+                manoeuvre: "distal_pulse";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "sensation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "ankle_lift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "inspection";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                scar?: boolean | null;
+                bruise?: boolean | null;
+                deformity?: boolean | null;
+                wasting?: boolean | null;
+                girthCm?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "alignment";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                angleDeg?: number | null;
+                kneecapFacing?: ("straight" | "inward" | "outward") | null;
+                archDropped?: boolean | null;
+                wasting?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "gait";
+                /** @enum {unknown} */
+                side: "both";
+                pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
+                aids?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_tracking";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                path?: ("smooth" | "jumps" | "tilts") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "active_range";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                flexionDeg?: number | null;
+                extensionDeg?: number | null;
+                lagDeg?: number | null;
+                crepitus?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "resisted_extension";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                pain?: number | null;
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "resisted_flexion";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "warmth";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                warmer?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "effusion_sweep";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "patellar_tap";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("still" | "moves_only" | "taps") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "fluctuation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                crossesFluid?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "passive_extension";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                extensionDeg?: number | null;
+                heelHeightCm?: number | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "straight_leg_raise";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("full" | "lag" | "unable") | null;
+                lagDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_edges";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tenderMedial?: boolean | null;
+                tenderLateral?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_tendon";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: boolean | null;
+                worseTipped?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "fat_pad_pinch";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painMedial?: boolean | null;
+                painLateral?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_compression";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                familiar?: boolean | null;
+                variant?: ("moved" | "thigh_tightened") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_glide";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_glide_moving";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "valgus_0";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "varus_0";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "toe_lift_recurvatum";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                hyperextensionDeg?: number | null;
+                externalRotationMore?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "posterior_sag";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                stepOffMm?: number | null;
+                sagSeen?: boolean | null;
+                position?: ("feet_down" | "heels_held") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "joint_line_palpation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
+                pinpoint?: boolean | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "landmark_palpation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "flexion_range";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                flexionDeg?: number | null;
+                endPain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "upper_tibiofibular_glide";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                loose?: boolean | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "anterior_drawer";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                translationMm?: number | null;
+                inwardMm?: number | null;
+                outwardMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "posterior_drawer";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                translationMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    quadricepsRelaxed?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "quadriceps_active";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                shiftMm?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "lachman";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                translationMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                support?: ("hand" | "thigh_under" | "prone") | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    thighStable?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    slackTaken?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "lever_sign";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                heelRises?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "arthrometer";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                forceN?: number | null;
+                translationMm?: number | null;
+                checks?: {
+                    hamstringsRelaxed?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "valgus_30";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "varus_30";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "figure_four_lcl";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                cordFelt?: boolean | null;
+                tender?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "mcmurray";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                cells?: {
+                    /** @enum {unknown} */
+                    rotation: "inward" | "outward";
+                    /** @enum {unknown} */
+                    stress: "varus" | "valgus";
+                    click?: boolean;
+                    /** @enum {unknown} */
+                    clickSite?: "medial" | "lateral" | "elsewhere";
+                    pain?: number;
+                    /** @enum {unknown} */
+                    painSite?: "medial" | "lateral" | "elsewhere";
+                    familiar?: boolean;
+                }[] | null;
+                checks?: {
+                    fullBendReached?: boolean | null;
+                    fullExtensionReached?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "tibial_rotation_pain";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "meniscal_grind";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                click?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                checks?: {
+                    fullBendReached?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "displacement_tenderness";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: boolean | null;
+                movesBackOnBending?: boolean | null;
+                site?: ("medial" | "lateral") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "bounce_home";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                end?: ("full" | "rubbery" | "springs_back") | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "plica_roll";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                popOrPain?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "reverse_pivot_shift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                felt?: boolean | null;
+                feltAtDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "pivot_shift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                grade?: ("none" | "glide" | "clunk" | "gross") | null;
+                guarded?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "anterolateral_shift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                felt?: boolean | null;
+                guarded?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "hip_abductor_strength";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "tibial_percussion";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                lingeringPain?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "tibial_vibration";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                lingeringPain?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "popliteal_look";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                swelling?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "apley";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                compressionPain?: boolean | null;
+                distractionRelieves?: boolean | null;
+                rotationWorst?: ("inward" | "outward") | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "dial_30";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                externalRotationDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "dial_90";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                externalRotationDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "single_leg_squat";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pelvisLevel?: boolean | null;
+                kneeDrift?: ("none" | "mild" | "marked") | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "thessaly_5";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                click?: boolean | null;
+                locking?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "thessaly_20";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                click?: boolean | null;
+                locking?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "deep_squat";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painFront?: boolean | null;
+                painSite?: ("medial" | "lateral" | "front" | "back") | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "sit_to_stand";
+                /** @enum {unknown} */
+                side: "both";
+                reps?: number | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "single_leg_sit_to_stand";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                kneeDrift?: ("none" | "mild" | "marked") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "step_down";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "lateral_band_press";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painAt30?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "hop";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                afraid?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "run_cut_stop";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                givesWay?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "hip_screen";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                inwardRotationLimited?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "ankle_screen";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "back_screen";
+                /** @enum {unknown} */
+                side: "both";
+                result?: ("normal" | "abnormal") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            })[];
         };
     };
     responses: {

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Evidence;
+
+use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Evidence\EvidenceRow;
+use GrayCompass\Core\Evidence\Quality;
+use GrayCompass\Core\Findings\EvidenceChoice;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Phase;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Tests\Support\Knee;
+use PHPUnit\Framework\TestCase;
+
+/** Which figures apply: set, phase, fallback; and that the shipped ones are sound. */
+final class EvidenceTest extends TestCase
+{
+    public function test_the_phase_of_the_injury_wins_over_any(): void
+    {
+        self::assertSame(0.49, $this->cautious(Phase::Acute)->row('anterior_drawer', Condition::Acl)?->sensitivity);
+        self::assertSame(0.92, $this->cautious(Phase::Chronic)->row('anterior_drawer', Condition::Acl)?->sensitivity);
+        self::assertSame(0.85, $this->cautious(Phase::Chronic)->row('lachman', Condition::Acl)?->sensitivity);
+        $rows = [$this->row(null, 0.5), $this->row(Phase::Acute, 0.6)];
+        foreach ([$rows, array_reverse($rows)] as $order) {
+            self::assertSame(0.6, (new EvidenceLibrary($order, EvidenceChoice::Cautious, Phase::Acute))->row('f', Condition::Acl)?->sensitivity);
+            self::assertSame(0.5, (new EvidenceLibrary($order, EvidenceChoice::Cautious, Phase::Chronic))->row('f', Condition::Acl)?->sensitivity);
+        }
+    }
+
+    public function test_fourteen_days_are_fresh_and_no_injury_is_not(): void
+    {
+        self::assertSame(Phase::Acute, Phase::of(14));
+        self::assertSame(Phase::Chronic, Phase::of(15));
+        self::assertSame(Phase::Chronic, Phase::of(null));
+        self::assertSame('chronic', Knee::hurt()->with('daysSinceInjury', 15)->assessed()->evidence->phase->value);
+    }
+
+    public function test_a_finding_absent_from_a_set_takes_its_cautious_rows_whole(): void
+    {
+        $first = new EvidenceLibrary((new ShippedData)->evidence(), EvidenceChoice::FirstReports, Phase::Acute);
+        self::assertSame(0.94, $first->row('lachman', Condition::Acl)?->sensitivity);
+        self::assertSame('cautious', $first->row('effusion', Condition::Acl)?->set);
+        self::assertCount(5, $first->rows('effusion'));
+        // In its own set, tenderness of the joint line speaks of the meniscus alone: no cautious row is mixed in.
+        self::assertNull($first->row('joint_line_tenderness_medial', Condition::Mcl));
+        self::assertNotNull($this->cautious(Phase::Acute)->row('joint_line_tenderness_medial', Condition::Mcl));
+        self::assertSame([], $this->cautious(Phase::Acute)->rows('thessaly_5_medial'));
+        self::assertCount(1, $first->rows('thessaly_5_medial'));
+    }
+
+    public function test_an_empty_own_set_is_the_cautious_one(): void
+    {
+        $own = new EvidenceLibrary((new ShippedData)->evidence(), EvidenceChoice::Own, Phase::Acute);
+        self::assertSame($this->cautious(Phase::Acute)->digest(), $own->digest());
+        self::assertNotSame($this->cautious(Phase::Chronic)->digest(), $own->digest());
+    }
+
+    public function test_rows_come_in_the_order_of_conditions(): void
+    {
+        $targets = array_map(static fn (EvidenceRow $row): string => $row->target->value, $this->cautious(Phase::Acute)->rows('effusion'));
+        self::assertSame(['acl', 'pcl', 'medial_meniscus', 'lateral_meniscus', 'patellar_instability'], $targets);
+    }
+
+    public function test_quality_decides_the_spread_and_every_row_is_yet_to_be_checked(): void
+    {
+        $baseline = (new ShippedData)->baseline();
+        self::assertSame([0.5, 0.5, 0.0], array_map($baseline->spread(...), Quality::cases()));
+        foreach ((new ShippedData)->evidence() as $row) {
+            self::assertNull($row->checked);
+            self::assertNotSame('', $row->source);
+            self::assertNotSame('', $row->quality->label());
+        }
+        self::assertContains('figures_not_checked', Knee::hurt()->remarks());
+    }
+
+    public function test_every_shipped_row_is_a_figure_inside_its_interval(): void
+    {
+        foreach ((new ShippedData)->evidence() as $row) {
+            foreach ([[$row->sensitivity, $row->sensitivityInterval], [$row->specificity, $row->specificityInterval]] as [$figure, [$low, $high]]) {
+                self::assertTrue($low > 0 && $low <= $figure && $figure <= $high && $high < 1, "{$row->finding} {$row->target->value}");
+            }
+        }
+    }
+
+    public function test_the_baseline_is_read_whole_and_every_finding_has_a_group(): void
+    {
+        $baseline = (new ShippedData)->baseline();
+        foreach (Setting::cases() as $setting) {
+            foreach (Condition::cases() as $condition) {
+                $rate = $baseline->setting($setting)->rate($condition);
+                self::assertTrue($rate > 0 && $rate < 1);
+            }
+        }
+        self::assertSame(0.2, $baseline->setting(Setting::AcuteTrauma)->rate(Condition::Acl));
+        self::assertSame(30.0, (float) $baseline->setting(Setting::Touchline)->weight);
+        self::assertSame([0.08, 0.8], $baseline->thresholds(Condition::Acl));
+        self::assertCount(12, $baseline->pairings);
+        foreach ($this->cautious(Phase::Acute)->findings() as $finding) {
+            self::assertStringStartsNotWith('alone_', $baseline->groupOf($finding)->id, $finding);
+        }
+        self::assertSame(0.0, $baseline->groupOf('something_new')->echo);
+    }
+
+    public function test_every_finding_of_a_manoeuvre_is_known_to_the_evidence(): void
+    {
+        $known = array_unique(array_map(static fn (EvidenceRow $row): string => $row->finding, (new ShippedData)->evidence()));
+        foreach ((new ShippedData)->catalogue()->manoeuvres as $manoeuvre) {
+            self::assertSame([], array_diff($manoeuvre->feeds, $known), $manoeuvre->id);
+        }
+    }
+
+    private function cautious(Phase $phase): EvidenceLibrary
+    {
+        return new EvidenceLibrary((new ShippedData)->evidence(), EvidenceChoice::Cautious, $phase);
+    }
+
+    private function row(?Phase $phase, float $sensitivity): EvidenceRow
+    {
+        return new EvidenceRow('f', Condition::Acl, $phase, $sensitivity, [0.4, 0.7], 0.9, [0.8, 0.95], 'cautious', Quality::B, 'made up');
+    }
+}
