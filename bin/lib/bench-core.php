@@ -29,7 +29,7 @@ function median_ms(callable $call, int $runs): float
     return $times[intdiv($runs, 2)];
 }
 
-$examination = json_decode((string) file_get_contents(__DIR__.'/bench-examination.json'));
+$examination = json_decode((string) file_get_contents(__DIR__.'/../../examples/whole-clinic-route.json'));
 $assessor = new Assessor;
 
 // A full case: nine conditions, twelve associations, 25 results with intervals, 20 candidates.

@@ -18,8 +18,6 @@ use GrayCompass\Core\Weighing\Picture;
 use GrayCompass\Core\Weighing\ProblemWriter;
 use GrayCompass\Core\Weighing\Step;
 
-use function array_map;
-
 /** An assessment as the document that crosses the wire. */
 final class AssessmentWriter
 {

@@ -28,11 +28,6 @@ use GrayCompass\Core\Weighing\Trail;
 use GrayCompass\Core\Weighing\Weighed;
 use GrayCompass\Core\Weighing\Weighing;
 
-use function array_filter;
-use function array_keys;
-use function array_map;
-use function array_values;
-
 /** The one door of the core: an examination goes in, its assessment comes out. */
 final class Assessor
 {

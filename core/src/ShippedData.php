@@ -16,19 +16,6 @@ use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 use RuntimeException;
 
-use function array_combine;
-use function array_filter;
-use function array_map;
-use function array_shift;
-use function explode;
-use function file_get_contents;
-use function is_array;
-use function json_decode;
-use function str_contains;
-use function str_getcsv;
-use function trim;
-use function usort;
-
 /** The one class that reads files: what the product ships in core/data. Each file is read once. */
 final class ShippedData
 {

@@ -34,7 +34,7 @@ final class ContractTest extends FeatureTestCase
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../contract/examination.schema.json'));
         $document = json_decode((string) $this->getJson("/api/examinations/{$id}/document")->content());
         self::assertTrue((new Validator)->validate($document, $schema)->isValid());
-        $bench = json_decode((string) file_get_contents(__DIR__.'/../../bin/lib/bench-examination.json'));
+        $bench = json_decode((string) file_get_contents(__DIR__.'/../../examples/whole-clinic-route.json'));
         self::assertTrue((new Validator)->validate($bench, $schema)->isValid());
         $bench->findings[0]->heelRises = true;
         self::assertFalse((new Validator)->validate($bench, $schema)->isValid());

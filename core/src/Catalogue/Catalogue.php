@@ -6,8 +6,6 @@ namespace GrayCompass\Core\Catalogue;
 
 use OutOfBoundsException;
 
-use function in_array;
-
 /** All manoeuvres, in the order of the route's stations and of the data file. */
 final class Catalogue
 {

@@ -7,9 +7,6 @@ namespace GrayCompass\Core\Catalogue;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Station;
 
-use function array_map;
-use function get_object_vars;
-
 /** The catalogue as the document that the screens are drawn from. */
 final class CatalogueWriter
 {

@@ -6,8 +6,6 @@ namespace GrayCompass\Core\Catalogue;
 
 use InvalidArgumentException;
 
-use function str_ends_with;
-
 /** One thing that a manoeuvre records. */
 final class Field
 {

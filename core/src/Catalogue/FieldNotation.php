@@ -8,17 +8,6 @@ use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 use InvalidArgumentException;
 
-use function array_column;
-use function array_map;
-use function explode;
-use function implode;
-use function preg_match;
-use function preg_match_all;
-use function str_ends_with;
-use function str_starts_with;
-use function substr;
-use function trim;
-
 /**
  * Reads the short notation of the `fields` column of data/manoeuvres.csv: entries parted by `;`, each
  * `name:bool`, `name:0..10`, `name:a|b`, `name:list of a|b`, `name:list of {…}`, or a bare name whose

@@ -31,15 +31,4 @@ final class Manoeuvre
         public readonly Card $card,
     ) {
     }
-
-    public function field(string $name): ?Field
-    {
-        foreach ($this->fields as $field) {
-            if ($field->name === $name) {
-                return $field;
-            }
-        }
-
-        return null;
-    }
 }

@@ -8,9 +8,6 @@ use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Standing;
 
-use function in_array;
-use function max;
-
 /** The grade of each ligament: the highest of its graded findings. */
 final class LigamentGrades
 {

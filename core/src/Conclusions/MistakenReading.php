@@ -11,10 +11,6 @@ use GrayCompass\Core\Weighing\Outcome;
 use GrayCompass\Core\Weighing\Problem;
 use GrayCompass\Core\Weighing\Result;
 
-use function abs;
-use function log;
-use function round;
-
 /** A tempting wrong reading of sensitivity or specificity, answered with this knee's numbers. */
 final class MistakenReading
 {

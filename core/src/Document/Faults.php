@@ -6,12 +6,6 @@ namespace GrayCompass\Core\Document;
 
 use stdClass;
 
-use function array_values;
-use function count;
-use function get_object_vars;
-use function is_array;
-use function usort;
-
 /**
  * The faults noticed while one document is read. Reading goes on after a fault, so that the one told
  * is chosen by kind and place (unknown keys, then missing ones, then values, each in document order)
@@ -29,11 +23,6 @@ final class Faults
     public function add(FaultKind $kind, string $path, string $reason): void
     {
         $this->found[] = new Fault($kind, $path, $reason);
-    }
-
-    public function none(): bool
-    {
-        return $this->found === [];
     }
 
     /** @throws Refusal the first fault, when there is any */

@@ -6,28 +6,6 @@ namespace GrayCompass\Core\Document;
 
 use stdClass;
 
-use function array_keys;
-use function array_values;
-use function count;
-use function floor;
-use function get_object_vars;
-use function implode;
-use function in_array;
-use function is_array;
-use function is_bool;
-use function is_finite;
-use function is_float;
-use function is_int;
-use function is_numeric;
-use function is_string;
-use function max;
-use function mb_strlen;
-use function min;
-use function number_format;
-use function property_exists;
-use function rtrim;
-use function sprintf;
-
 /**
  * One object of a document, read key by key. Every wrong key or value is noted in {@see Faults} with
  * its path; the methods then return a harmless stand-in, and the caller lets `Faults` refuse at the end.

@@ -6,11 +6,6 @@ namespace GrayCompass\Core\Document;
 
 use JsonException;
 
-use function json_decode;
-use function json_encode;
-use function lcfirst;
-use function strlen;
-
 /** JSON text to plain values: objects stay objects, so that `{}` and `[]` can be told apart. */
 final class Json
 {

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Document;
 
-use function max;
-use function strrpos;
-use function substr;
-
 /** How a place in a document is written: keys joined by dots, list positions from 0 in brackets. */
 final class Path
 {

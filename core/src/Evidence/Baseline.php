@@ -7,11 +7,6 @@ namespace GrayCompass\Core\Evidence;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 
-use function array_keys;
-use function array_map;
-use function array_values;
-use function in_array;
-
 /** What is held before any finding: base rates by setting, associations, thresholds, echo groups. */
 final class Baseline
 {

@@ -6,8 +6,6 @@ namespace GrayCompass\Core\Evidence;
 
 use GrayCompass\Core\Knee\Condition;
 
-use function array_map;
-
 /** Reads data/baseline.json. */
 final class BaselineReader
 {

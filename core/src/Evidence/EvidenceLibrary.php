@@ -8,17 +8,6 @@ use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 
-use function array_column;
-use function array_flip;
-use function array_keys;
-use function array_map;
-use function array_values;
-use function hash;
-use function implode;
-use function sort;
-use function substr;
-use function uksort;
-
 /**
  * The rows that apply under one chosen set at one phase. The cautious set is complete in itself; a
  * finding that another set does not hold takes its cautious rows whole.

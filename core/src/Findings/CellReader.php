@@ -7,11 +7,6 @@ namespace GrayCompass\Core\Findings;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Document\Fields;
 
-use function array_diff;
-use function array_keys;
-use function array_map;
-use function array_values;
-
 /** Reads the cells of a rotated bend: each way of rotating and stressing at most once. */
 final class CellReader
 {

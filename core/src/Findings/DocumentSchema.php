@@ -12,11 +12,6 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 
-use function array_column;
-use function array_combine;
-use function array_fill_keys;
-use function array_map;
-
 /**
  * The JSON Schema of the examination document, from the catalogue and the enums that the readers use.
  * What a schema cannot say (a finding twice, a band on the other knee, the safety gate) the reader refuses.

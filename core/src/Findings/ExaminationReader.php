@@ -13,10 +13,6 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 
-use function array_column;
-use function array_filter;
-use function array_map;
-
 /** Reads an examination document and refuses what cannot be an examination. */
 final class ExaminationReader
 {

@@ -6,10 +6,6 @@ namespace GrayCompass\Core\Findings;
 
 use GrayCompass\Core\Document\Fields;
 
-use function array_column;
-use function array_filter;
-use function array_map;
-
 /** Reads the story. */
 final class HistoryReader
 {

@@ -9,13 +9,6 @@ use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 use GrayCompass\Core\Knee\Side;
 
-use function array_filter;
-use function array_values;
-use function is_array;
-use function is_bool;
-use function is_float;
-use function is_string;
-
 /** What was recorded of one manoeuvre on one knee. */
 final class Record
 {

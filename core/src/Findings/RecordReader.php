@@ -12,13 +12,6 @@ use GrayCompass\Core\Document\Fields;
 use GrayCompass\Core\Knee\Side;
 use stdClass;
 
-use function array_column;
-use function array_filter;
-use function array_keys;
-use function array_map;
-use function get_object_vars;
-use function is_string;
-
 /** Reads the list of findings, each by the fields that the catalogue gives its manoeuvre. */
 final class RecordReader
 {

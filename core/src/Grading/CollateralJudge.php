@@ -10,10 +10,6 @@ use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Aspect;
 use GrayCompass\Core\Knee\EndFeel;
 
-use function max;
-use function str_ends_with;
-use function str_starts_with;
-
 /** Grades sideways opening: valgus and varus, straight and slightly bent. */
 final class CollateralJudge implements Judge
 {

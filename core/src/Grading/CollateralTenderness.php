@@ -7,8 +7,6 @@ namespace GrayCompass\Core\Grading;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 
-use function array_intersect;
-
 /** Tenderness along the collateral ligaments, from the landmarks and from the cord felt in figure four. */
 final class CollateralTenderness
 {

@@ -8,8 +8,6 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\EndFeel;
 
-use function round;
-
 /** The same manoeuvre on the hurt and on the other knee. */
 final class Comparison
 {

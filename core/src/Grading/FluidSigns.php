@@ -6,8 +6,6 @@ namespace GrayCompass\Core\Grading;
 
 use GrayCompass\Core\Findings\Examination;
 
-use function array_search;
-
 /** The three fluid signs of the hurt knee, as far as they were tried. */
 final class FluidSigns
 {

@@ -9,9 +9,6 @@ use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 
-use function in_array;
-use function usort;
-
 /** All measurements, grades and readings of one examination. */
 final class Grading
 {
@@ -66,7 +63,7 @@ final class Grading
             'apley' => SidedSymptomJudge::apley(),
             'meniscal_grind' => SidedSymptomJudge::grind(),
             'thessaly_5', 'thessaly_20' => SidedSymptomJudge::thessaly(),
-            default => PlainJudge::of($manoeuvre),
+            default => ComparedJudge::of($manoeuvre) ?? PlainJudge::of($manoeuvre),
         };
     }
 

@@ -9,8 +9,6 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\McMurraySchool;
 use GrayCompass\Core\Knee\Aspect;
 
-use function array_filter;
-
 /** Reads the four rotated bends for each meniscus, under the chosen school and under the others. */
 final class McMurrayJudge implements Judge
 {

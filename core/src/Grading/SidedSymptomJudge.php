@@ -9,8 +9,6 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Aspect;
 
-use function array_map;
-
 /** Meniscal tests that ask for a symptom and the side where it is felt: Apley, grind, Thessaly. */
 final class SidedSymptomJudge implements Judge
 {

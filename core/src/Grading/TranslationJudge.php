@@ -9,8 +9,6 @@ use GrayCompass\Core\Findings\LaxitySchool;
 use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 
-use function max;
-
 /** Grades how far the shin glides on the thigh: Lachman and both drawers. */
 final class TranslationJudge implements Judge
 {

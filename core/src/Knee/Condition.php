@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Knee;
 
-use function in_array;
-
 /** The nine injuries in the balance; none excludes another. Case order is the order of every list. */
 enum Condition: string
 {
@@ -33,10 +31,5 @@ enum Condition: string
             self::PatellofemoralPain => 'patellofemoral pain',
             self::PatellarInstability => 'patellar instability',
         };
-    }
-
-    public function isLigament(): bool
-    {
-        return in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Knee;
 
-use function array_search;
-
 /** A position of the body with its manoeuvres; case order is the order of the route. */
 enum Station: string
 {

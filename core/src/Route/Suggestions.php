@@ -9,10 +9,6 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Weighing\NextTest;
 use GrayCompass\Core\Weighing\Weighed;
 
-use function abs;
-use function array_values;
-use function round;
-
 /** What to test next: each manoeuvre once, the most useful minute first, with a reason. */
 final class Suggestions
 {

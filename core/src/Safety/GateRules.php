@@ -8,9 +8,6 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\SafetyKey as Key;
 
-use function array_filter;
-use function array_values;
-
 /** When each rule of the gate applies, how urgent it is, and the words for it. */
 final class GateRules
 {

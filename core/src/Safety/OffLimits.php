@@ -8,8 +8,6 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 
-use function in_array;
-
 /** Which manoeuvres a rule takes off the table. Pulse, sensation and ankle lift never are. */
 final class OffLimits
 {

@@ -11,10 +11,6 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\SafetyKey;
 
-use function array_slice;
-use function array_values;
-use function in_array;
-
 /** What the answers and looks say must come before any pulling, and which manoeuvres are off limits. */
 final class SafetyGate
 {

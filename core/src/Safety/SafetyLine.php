@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use function array_column;
-use function array_flip;
-use function usort;
-
 /** A rule that applies to this knee, with what to say and do. */
 final class SafetyLine
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use function array_search;
-
 /** How soon somebody else must see this knee; case order is worst first. */
 enum Urgency: string
 {

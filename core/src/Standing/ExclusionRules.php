@@ -13,12 +13,6 @@ use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Sign;
 
-use function in_array;
-use function str_ends_with;
-use function str_starts_with;
-use function strlen;
-use function substr;
-
 /** Which reason, if any, keeps a reading from counting: one question for each code. */
 final class ExclusionRules
 {

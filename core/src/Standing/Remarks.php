@@ -11,11 +11,6 @@ use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Remark;
 use GrayCompass\Core\Grading\Sign;
 
-use function array_diff;
-use function array_filter;
-use function array_values;
-use function implode;
-
 /** What is worth saying beside the results. */
 final class Remarks
 {

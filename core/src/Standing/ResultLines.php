@@ -11,11 +11,6 @@ use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Safety\Urgency;
 
-use function array_filter;
-use function count;
-use function in_array;
-use function str_contains;
-
 /** Safety lines that only the results can raise. They never refuse what is already recorded. */
 final class ResultLines
 {

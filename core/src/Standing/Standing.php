@@ -14,10 +14,6 @@ use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyGate;
 
-use function array_filter;
-use function array_map;
-use function array_values;
-
 /** Every reading of the story and of the hurt knee, with what counts and what does not. */
 final class Standing
 {

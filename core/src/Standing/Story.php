@@ -14,16 +14,6 @@ use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
 
-use function abs;
-use function array_filter;
-use function array_map;
-use function array_unique;
-use function array_values;
-use function in_array;
-use function log;
-use function max;
-use function strcmp;
-
 /** What the story says, as readings. Only what was asked and answered speaks. */
 final class Story
 {

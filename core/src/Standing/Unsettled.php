@@ -9,8 +9,6 @@ use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Sign;
 
-use function in_array;
-
 /** When a result leaves a condition open until the knee is looked at again. */
 final class Unsettled
 {

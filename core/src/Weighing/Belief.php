@@ -4,16 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_map;
-use function array_sum;
-use function count;
-use function exp;
-use function log;
-use function max;
-use function min;
-use function range;
-use function usort;
-
 /** The chance of every combination of injuries, given some results. Immutable but for its memory of sums. */
 final class Belief
 {
@@ -89,16 +79,6 @@ final class Belief
         foreach ([...$wide, ...$masks] as $mask) {
             $this->marginals($mask);
         }
-    }
-
-    /**
-     * Today's belief with further factors multiplied in.
-     *
-     * @param  list<Factor>  $factors
-     */
-    public function with(array $factors): self
-    {
-        return new self(Factor::onto((1 << $this->conditions) - 1, $factors, $this->log), $this->conditions);
     }
 
     /** The chance of one condition if this factor came in; its mask holds the condition. */

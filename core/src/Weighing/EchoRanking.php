@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_filter;
-use function array_map;
-use function count;
-use function log;
-use function usort;
-
 /**
  * The agreeing results of one group in order: first the one that would lose most as an echo. The order
  * of entry plays no part.

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_fill;
-use function array_keys;
-use function array_map;
-use function count;
-use function usort;
-
 /** A factor on the states of a few conditions, kept as natural logs so that many can be multiplied. */
 final class Factor
 {

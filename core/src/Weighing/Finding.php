@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function max;
-use function min;
-use function usort;
-
 /**
  * How often one finding is positive in each combination of the injuries that it speaks of.
  *

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_map;
-use function log;
-
 /** What all results of one group say together, over the states of the group's own targets only. */
 final class GroupLikelihood
 {

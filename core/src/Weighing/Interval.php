@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_fill;
-use function array_sum;
-use function count;
-
 /**
  * How sure a chance is: its variance on the log-odds scale by the delta method, from the published
  * intervals of every row used, the spread between clinics and the size of the base-rate sample.

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function exp;
-use function log;
-
 /** Chances in (0, 1) and log-odds on the whole line. */
 final class Logit
 {

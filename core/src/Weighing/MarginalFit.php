@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function abs;
-use function array_sum;
-use function count;
-use function exp;
-use function is_nan;
-use function max;
-
 /**
  * Tilts a distribution over combinations of a few injuries until each injury's own chance is as asked,
  * leaving their associations alone. The tilt is unique; repeated one-at-a-time correction leads there,

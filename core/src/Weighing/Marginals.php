@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_reverse;
-
 /** For a small set T of conditions: P(t), and P(t, k present) for each local state t and each condition k. */
 final class Marginals
 {

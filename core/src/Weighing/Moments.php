@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_fill;
-use function array_sum;
-use function count;
-
 /** How often each injury, and each pair of injuries, is present in a distribution over combinations. */
 final class Moments
 {

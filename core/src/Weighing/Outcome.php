@@ -9,9 +9,4 @@ enum Outcome: string
 {
     case Positive = 'positive';
     case Negative = 'negative';
-
-    public function other(): self
-    {
-        return $this === self::Positive ? self::Negative : self::Positive;
-    }
 }

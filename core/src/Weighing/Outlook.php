@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_map;
-use function count;
-use function log;
-use function max;
-use function min;
-use function strcmp;
-use function usort;
-
 /** Weighs again with tests that are not done yet, as if they had come out one way or the other. */
 final class Outlook
 {

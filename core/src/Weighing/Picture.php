@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function abs;
-use function array_slice;
-use function array_values;
-use function arsort;
-use function count;
-use function min;
-use function usort;
-
 /** One whole combination of injuries and its chance. */
 final class Picture
 {

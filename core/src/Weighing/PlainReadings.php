@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function abs;
-use function log;
-use function strcmp;
-
 /** The two readings a person would make by hand, one condition at a time and without echo. */
 final class PlainReadings
 {

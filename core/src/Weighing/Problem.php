@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_values;
-use function ksort;
-
 /** All that one weighing needs: the very content of a `weigh:combine` input. */
 final class Problem
 {

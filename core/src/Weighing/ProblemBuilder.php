@@ -17,16 +17,6 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Standing\Standing;
 use LogicException;
 
-use function array_column;
-use function array_flip;
-use function array_map;
-use function array_values;
-use function count;
-use function in_array;
-use function max;
-use function min;
-use function round;
-
 /** Puts one examination on the scales: base rates of its setting, counted results, tests still to do. */
 final class ProblemBuilder
 {

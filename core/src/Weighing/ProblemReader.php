@@ -8,14 +8,6 @@ use GrayCompass\Core\Document\Faults;
 use GrayCompass\Core\Document\Fields;
 use GrayCompass\Core\Document\Refusal;
 
-use function array_column;
-use function count;
-use function is_array;
-use function is_finite;
-use function is_numeric;
-use function is_string;
-use function sort;
-
 /** Reads the input of `weigh:combine` and refuses what cannot be weighed. */
 final class ProblemReader
 {
@@ -60,7 +52,7 @@ final class ProblemReader
             $fields->fault('conditions', 'expected at least one condition');
         }
 
-        $associations = $this->associations($fields);
+        $associations = AssociationReader::read($fields, $this->conditions, self::MOST_CONDITIONS);
         $groups = $this->groups($fields);
 
         return new Problem($conditions, $associations, $groups, $this->candidates($fields, $groups));
@@ -92,47 +84,6 @@ final class ProblemReader
         }
 
         return new Thresholds($ruleOut, $act);
-    }
-
-    /**
-     * @return list<Association>
-     */
-    private function associations(Fields $fields): array
-    {
-        $associations = [];
-        /** @var array<string, true> $pairs */
-        $pairs = [];
-        $most = self::MOST_CONDITIONS * (self::MOST_CONDITIONS - 1) / 2;
-        foreach ($fields->items('associations', (int) $most) as $index => $item) {
-            $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);
-            $ratio = $entry->number('oddsRatio');
-            if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && $ratio <= 0) {
-                $entry->fault('oddsRatio', 'expected a ratio above 0');
-            }
-            $between = $entry->items('between', 2);
-            if ($entry->has('between') && is_array($entry->raw('between')) && count($between) !== 2) {
-                $entry->fault('between', 'expected two conditions');
-
-                continue;
-            }
-            $ends = [];
-            foreach ($between as $end => $id) {
-                $ends[] = $this->position($entry, "between[{$end}]", $id);
-            }
-            if (count($ends) !== 2 || $ends[0] === null || $ends[1] === null) {
-                continue;
-            }
-            sort($ends);
-            if ($ends[0] === $ends[1]) {
-                $entry->fault('between', 'a condition cannot go with itself');
-            } elseif (isset($pairs["{$ends[0]} {$ends[1]}"])) {
-                $entry->fault('between', 'this pair stands twice');
-            }
-            $pairs["{$ends[0]} {$ends[1]}"] = true;
-            $associations[] = new Association($ends[0], $ends[1], $ratio);
-        }
-
-        return $associations;
     }
 
     /**
@@ -230,16 +181,5 @@ final class ProblemReader
         }
 
         return $chance;
-    }
-
-    private function position(Fields $fields, string $key, mixed $id): ?int
-    {
-        if (! is_string($id) || ! isset($this->conditions[$id])) {
-            $fields->fault($key, is_string($id) ? "unknown condition {$id}" : 'expected a condition');
-
-            return null;
-        }
-
-        return $this->conditions[$id];
     }
 }

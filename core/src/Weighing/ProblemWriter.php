@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_filter;
-use function array_map;
-
 /** A problem as the input of `weigh:combine`, so that anyone can repeat or vary the arithmetic. */
 final class ProblemWriter
 {

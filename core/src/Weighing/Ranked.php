@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function abs;
-use function log;
-use function max;
-use function round;
-use function strcmp;
-
 /** A result with what it would lose if it were only an echo, which decides its place in its group. */
 final class Ranked
 {

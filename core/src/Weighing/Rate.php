@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function max;
-use function min;
-
 /**
  * A sensitivity or specificity as used in the arithmetic: kept within [0.005, 0.995], since no study
  * is large enough to say "never", with its variance on the logit scale.

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function max;
-
 /** How one finding speaks of one condition: the figures of one line of evidence. */
 final class Row
 {

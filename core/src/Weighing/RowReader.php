@@ -7,16 +7,6 @@ namespace GrayCompass\Core\Weighing;
 use GrayCompass\Core\Document\Fields;
 use stdClass;
 
-use function array_keys;
-use function array_map;
-use function count;
-use function get_object_vars;
-use function is_array;
-use function is_finite;
-use function is_float;
-use function is_int;
-use function is_numeric;
-
 /** Reads the `targets` of a result or candidate: one row of figures for each condition. */
 final class RowReader
 {

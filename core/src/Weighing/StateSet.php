@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_chunk;
-use function array_merge;
-use function array_slice;
-use function count;
-use function max;
-
 /** Small helpers for states written as bit sets of conditions. */
 final class StateSet
 {

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_flip;
-use function array_keys;
-use function array_map;
-use function array_values;
-use function exp;
-
 /**
  * The chance of every combination of injuries before any result: associations multiply, then the
  * whole is fitted until each injury's own chance equals its base rate.

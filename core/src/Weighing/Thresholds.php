@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function min;
-
 /** The two chances at which the best choice changes: 0 < ruleOut < act < 1. */
 final class Thresholds
 {

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function abs;
-use function array_sum;
-use function count;
-use function exp;
-use function log;
-
 /** The way from base rates to today's chances, one result at a time in the order done. */
 final class Trail
 {

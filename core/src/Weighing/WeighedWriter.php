@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_map;
-
 /** The output of `weigh:combine`. */
 final class WeighedWriter
 {

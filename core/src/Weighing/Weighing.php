@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use function array_keys;
-use function array_map;
-use function array_merge;
-use function sqrt;
-
 /**
  * Base rates and results in, chances out: exact over all combinations of injuries.
  * The method is told in docs/method.md; each step is a class of its own beside this one.

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Weighing;
+
+use GrayCompass\Core\Document\Fields;
+
+/** Reads the pairs of conditions that travel together. */
+final class AssociationReader
+{
+    /**
+     * @param  array<string, int>  $conditions  id to position
+     * @param  int  $most  conditions that one problem may hold
+     * @return list<Association>
+     */
+    public static function read(Fields $fields, array $conditions, int $most): array
+    {
+        $associations = [];
+        /** @var array<string, true> $pairs */
+        $pairs = [];
+        foreach ($fields->items('associations', intdiv($most * ($most - 1), 2)) as $index => $item) {
+            $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);
+            $ratio = $entry->number('oddsRatio');
+            if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && $ratio <= 0) {
+                $entry->fault('oddsRatio', 'expected a ratio above 0');
+            }
+            $between = $entry->items('between', 2);
+            if ($entry->has('between') && is_array($entry->raw('between')) && count($between) !== 2) {
+                $entry->fault('between', 'expected two conditions');
+
+                continue;
+            }
+            $ends = [];
+            foreach ($between as $end => $id) {
+                $ends[] = self::position($entry, "between[{$end}]", $id, $conditions);
+            }
+            if (count($ends) !== 2 || $ends[0] === null || $ends[1] === null) {
+                continue;
+            }
+            sort($ends);
+            if ($ends[0] === $ends[1]) {
+                $entry->fault('between', 'a condition cannot go with itself');
+            } elseif (isset($pairs["{$ends[0]} {$ends[1]}"])) {
+                $entry->fault('between', 'this pair stands twice');
+            }
+            $pairs["{$ends[0]} {$ends[1]}"] = true;
+            $associations[] = new Association($ends[0], $ends[1], $ratio);
+        }
+
+        return $associations;
+    }
+
+    /**
+     * @param  array<string, int>  $conditions
+     */
+    private static function position(Fields $fields, string $key, mixed $id, array $conditions): ?int
+    {
+        if (! is_string($id) || ! isset($conditions[$id])) {
+            $fields->fault($key, is_string($id) ? "unknown condition {$id}" : 'expected a condition');
+
+            return null;
+        }
+
+        return $conditions[$id];
+    }
+}
