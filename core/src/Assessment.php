@@ -6,7 +6,11 @@ namespace GrayCompass\Core;
 
 use GrayCompass\Core\Conclusions\CollateralReading;
 use GrayCompass\Core\Conclusions\ConditionVerdict;
+use GrayCompass\Core\Conclusions\Consideration;
+use GrayCompass\Core\Conclusions\FrontGate;
+use GrayCompass\Core\Conclusions\LookAgain;
 use GrayCompass\Core\Conclusions\MistakenReading;
+use GrayCompass\Core\Conclusions\Play;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Remark;
@@ -28,6 +32,8 @@ final class Assessment
      * @param  list<Suggestion>  $nextTests
      * @param  CollateralReading|null  $medial  of valgus at 0° and 30°
      * @param  CollateralReading|null  $lateral  of varus at 0° and 30°
+     * @param  list<Consideration>  $alsoConsider
+     * @param  LookAgain|null  $lookAgain  null: nothing asks for it
      * @param  list<MistakenReading>  $answers
      * @param  list<Remark>  $remarks
      */
@@ -42,6 +48,10 @@ final class Assessment
         public readonly array $nextTests,
         public readonly ?CollateralReading $medial,
         public readonly ?CollateralReading $lateral,
+        public readonly FrontGate $frontGate,
+        public readonly array $alsoConsider,
+        public readonly Play $play,
+        public readonly ?LookAgain $lookAgain,
         public readonly array $answers,
         public readonly array $remarks,
     ) {

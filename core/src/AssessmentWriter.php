@@ -6,7 +6,9 @@ namespace GrayCompass\Core;
 
 use GrayCompass\Core\Conclusions\CollateralReading;
 use GrayCompass\Core\Conclusions\ConditionVerdict;
+use GrayCompass\Core\Conclusions\Consideration;
 use GrayCompass\Core\Conclusions\MistakenReading;
+use GrayCompass\Core\Conclusions\Play;
 use GrayCompass\Core\Grading\McMurrayReading;
 use GrayCompass\Core\Grading\Measurement;
 use GrayCompass\Core\Grading\Remark;
@@ -64,7 +66,22 @@ final class AssessmentWriter
                 'school' => $reading->school->value, 'medial' => $reading->medial?->value, 'lateral' => $reading->lateral?->value,
             ], $assessment->grading->mcmurrayReadings),
             'collateralReading' => self::collaterals($assessment),
+            'frontGate' => [
+                'story' => $assessment->frontGate->story->value,
+                'structural' => $assessment->frontGate->structural->value,
+                'compression' => $assessment->frontGate->compression->value,
+                'loaded' => $assessment->frontGate->loaded->value,
+                'supported' => $assessment->frontGate->supported(),
+            ],
+            'alsoConsider' => array_map(static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why], $assessment->alsoConsider),
             'nextTests' => array_map(self::suggestion(...), $assessment->nextTests),
+            'plan' => [
+                'play' => $assessment->play->answer->value,
+                'playWhy' => [...$assessment->play->why, Play::NEVER_CLEARS],
+                'lookAgain' => $assessment->lookAgain === null ? null : [
+                    'from' => $assessment->lookAgain->from, 'to' => $assessment->lookAgain->to, 'why' => $assessment->lookAgain->why,
+                ],
+            ],
             'answers' => array_map(static fn (MistakenReading $answer): array => [
                 'condition' => $answer->condition->value, 'finding' => $answer->finding, 'mistake' => $answer->mistake, 'answer' => $answer->answer,
             ], $assessment->answers),

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core;
 
+use GrayCompass\Core\Conclusions\AlsoConsider;
 use GrayCompass\Core\Conclusions\CollateralReading;
 use GrayCompass\Core\Conclusions\ConditionVerdict;
+use GrayCompass\Core\Conclusions\FrontGate;
 use GrayCompass\Core\Conclusions\LigamentGrades;
+use GrayCompass\Core\Conclusions\LookAgain;
 use GrayCompass\Core\Conclusions\MistakenReading;
+use GrayCompass\Core\Conclusions\Play;
 use GrayCompass\Core\Conclusions\Zones;
 use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
@@ -61,6 +65,8 @@ final class Assessor
         $weighed = Weighing::of($problem);
         [$trail, $afterStory] = self::trail($problem, $builder, $standing);
 
+        $front = FrontGate::of($examination, $standing);
+
         return new Assessment(
             $evidence,
             $gate,
@@ -72,6 +78,10 @@ final class Assessor
             Suggestions::of($weighed, $catalogue),
             CollateralReading::of($standing, 'valgus'),
             CollateralReading::of($standing, 'varus'),
+            $front,
+            AlsoConsider::of($examination),
+            Play::of($examination, $gate, $standing),
+            LookAgain::of($examination, $grading, $standing, $front),
             $this->answers($problem, $builder, $standing),
             [...$grading->remarks, ...Remarks::of($examination, $standing, $evidence), ...self::disagreements($problem)],
         );

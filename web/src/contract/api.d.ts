@@ -335,6 +335,8 @@ export interface components {
         /** @enum {string} */
         ConditionId: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability";
         Chance: number;
+        /** @enum {string} */
+        Gate: "met" | "not_met" | "open";
         Interval: components["schemas"]["Chance"][];
         /** @enum {string} */
         Outcome: "positive" | "negative" | "equivocal";
@@ -561,6 +563,28 @@ export interface components {
                 side: "inner" | "outer";
                 reading: string;
             }[];
+            frontGate: {
+                story: components["schemas"]["Gate"];
+                structural: components["schemas"]["Gate"];
+                compression: components["schemas"]["Gate"];
+                loaded: components["schemas"]["Gate"];
+                supported: boolean;
+            };
+            alsoConsider: {
+                id: string;
+                why: string;
+            }[];
+            plan: {
+                /** @enum {string} */
+                play: "stop" | "may_continue" | "may_continue_supported";
+                playWhy: string[];
+                lookAgain: {
+                    /** @description days from now */
+                    from: number;
+                    to: number;
+                    why: string;
+                } | null;
+            };
             nextTests: components["schemas"]["NextTest"][];
             answers: {
                 condition: components["schemas"]["ConditionId"];

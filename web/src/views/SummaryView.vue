@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
-import type { Verdict } from '@/contract/types'
+import type { Assessment, Verdict } from '@/contract/types'
 import KneePlateau from '@/plateau/KneePlateau.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
@@ -14,6 +14,8 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 const problem = ref('')
 const ZONES: Record<Verdict['zone'], string> = { ruled_out: 'ruled out', untested: 'not tested', investigate: 'look further', act: 'act' }
+
+const PLAY: Record<Assessment['plan']['play'], string> = { stop: 'Stop: not everything asked for is known and in order.', may_continue: 'May continue.', may_continue_supported: 'May continue, supported.' }
 
 const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
 const assessment = computed(() => examination.assessment!)
@@ -78,6 +80,12 @@ onMounted(async () => {
       </div>
       <div>
         <KneePlateau :conditions="assessment.conditions" :side="examination.hurtSide" />
+        <section aria-labelledby="plan">
+          <h2 id="plan">Going on today</h2>
+          <p><b>{{ PLAY[assessment.plan.play] }}</b> <small v-if="assessment.plan.lookAgain">Look again in {{ assessment.plan.lookAgain.from }} to {{ assessment.plan.lookAgain.to }} days: {{ assessment.plan.lookAgain.why }}</small></p>
+          <details><summary>Why</summary><ul><li v-for="reason in assessment.plan.playWhy" :key="reason">{{ reason }}</li></ul></details>
+        </section>
+        <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also"><h2 id="also">Also consider</h2><ul><li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li></ul></section>
         <section aria-labelledby="without">
           <h2 id="without">What did not count, and why</h2>
           <p v-if="assessment.excluded.length === 0" class="quiet-text">Everything recorded counts.</p>
@@ -109,6 +117,7 @@ td, th { padding: 7px 8px 7px 0; border-bottom: 1px solid var(--line); }
 .act .strong, .act .zone { color: var(--needle); font-weight: 680; }
 .untested .strong { font-weight: 400; color: var(--text-2); }
 ul { display: grid; gap: 6px; }
+summary { min-height: 44px; display: flex; align-items: center; color: var(--text-2); cursor: pointer; }
 footer { display: grid; gap: 4px; padding-top: 14px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
 @media (max-width: 900px) { .columns { grid-template-columns: 1fr; } }
 @media (max-width: 560px) { td, th { padding-right: 4px; font-size: 0.87rem; } .n { padding-right: 6px; } }

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Conclusions;
+
+use GrayCompass\Core\Conclusions\Consideration;
+use GrayCompass\Core\Conclusions\LookAgain;
+use GrayCompass\Core\Tests\Support\Knee;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The front-of-knee gate, what else to think of, and when to look again. */
+final class ConclusionsTest extends TestCase
+{
+    private const STORY = ['frontLoadPain' => true, 'locking' => false, 'givingWay' => false, 'numbnessOrBackPain' => false];
+
+    public function test_front_of_knee_pain_is_supported_by_story_structure_and_load(): void
+    {
+        $gate = $this->sore()->found('deep_squat', ['painFront' => true])->assessed()->frontGate;
+        self::assertSame(['met', 'met', 'open', 'met', true], [$gate->story->value, $gate->structural->value, $gate->compression->value, $gate->loaded->value, $gate->supported()]);
+        self::assertFalse($this->sore()->assessed()->frontGate->supported());
+        self::assertTrue($this->sore()->found('kneecap_compression', ['pain' => 3], ['pain' => 0])->assessed()->frontGate->supported());
+        self::assertSame('not_met', $this->sore()->found('step_down', ['painFront' => false])->assessed()->frontGate->loaded->value);
+        self::assertSame('met', $this->sore()->found('single_leg_sit_to_stand', ['pain' => 2, 'kneeDrift' => 'mild'])->assessed()->frontGate->loaded->value);
+        self::assertSame('open', $this->sore()->found('single_leg_sit_to_stand', ['pain' => 0, 'kneeDrift' => 'mild'])->assessed()->frontGate->loaded->value);
+    }
+
+    public function test_the_story_is_refuted_by_an_injury_or_another_sign(): void
+    {
+        self::assertSame('not_met', $this->sore()->with('daysSinceInjury', 3)->assessed()->frontGate->story->value);
+        foreach (['locking', 'givingWay', 'numbnessOrBackPain'] as $item) {
+            self::assertSame('not_met', $this->sore()->with('history', [...self::STORY, $item => true])->assessed()->frontGate->story->value);
+        }
+        self::assertSame('open', $this->sore()->with('history', [])->assessed()->frontGate->story->value);
+        self::assertSame('not_met', $this->sore()->with('history', ['frontLoadPain' => false])->assessed()->frontGate->story->value);
+    }
+
+    public function test_the_structures_are_open_until_all_are_done_and_refuted_by_one(): void
+    {
+        foreach (['lachman', 'valgus_30', 'varus_30', 'flexion_range', 'passive_extension', 'kneecap_tendon', 'fat_pad_pinch', 'joint_line_palpation'] as $missing) {
+            self::assertSame('open', $this->sore($missing)->assessed()->frontGate->structural->value, $missing);
+        }
+        self::assertSame('not_met', $this->sore('kneecap_tendon')->found('kneecap_tendon', ['tender' => true])->assessed()->frontGate->structural->value);
+        self::assertSame('not_met', $this->sore('fat_pad_pinch')->found('fat_pad_pinch', ['painLateral' => true])->assessed()->frontGate->structural->value);
+        self::assertSame('not_met', $this->sore('flexion_range')->found('flexion_range', ['flexionDeg' => 140, 'endPain' => 2])->assessed()->frontGate->structural->value);
+        self::assertSame('not_met', $this->sore('joint_line_palpation')->found('joint_line_palpation', ['points' => ['medial_middle']])->assessed()->frontGate->structural->value);
+    }
+
+    /**
+     * @return iterable<array{string, string, array<string, mixed>, 3?: array<string, mixed>, 4?: int}> id, manoeuvre, hurt, other, age
+     */
+    public static function considerations(): iterable
+    {
+        $tender = static fn (string $place): array => ['tender' => [$place]];
+        yield ['patellar_tendon', 'kneecap_tendon', ['tender' => true]];
+        yield ['patellar_tendon', 'landmark_palpation', $tender('lower_pole')];
+        yield ['fat_pad', 'fat_pad_pinch', ['painMedial' => true]];
+        yield ['plica', 'plica_roll', ['popOrPain' => true]];
+        yield ['outer_band_friction', 'lateral_band_press', ['painAt30' => true]];
+        yield ['pes_bursa', 'landmark_palpation', $tender('pes_insertion')];
+        yield ['front_bursa', 'landmark_palpation', $tender('kneecap_front')];
+        yield ['growth_plate_tubercle', 'landmark_palpation', $tender('tibial_tubercle'), [], 14];
+        yield ['popliteal_cyst', 'popliteal_look', ['swelling' => true]];
+        yield ['wear', 'active_range', ['crepitus' => true], [], 46];
+        yield ['shin_bone_stress', 'tibial_percussion', ['lingeringPain' => true]];
+        yield ['upper_tibiofibular_joint', 'upper_tibiofibular_glide', ['loose' => true]];
+        yield ['weak_hip_abductors', 'hip_abductor_strength', ['strength' => 4]];
+        yield ['knee_drifting_in', 'single_leg_squat', ['kneeDrift' => 'marked']];
+        yield ['quadriceps_wasting', 'inspection', ['girthCm' => 44], ['girthCm' => 45.5]];
+        yield ['lag', 'straight_leg_raise', ['result' => 'lag']];
+        yield ['over_straight', 'passive_extension', ['extensionDeg' => 16]];
+        yield ['over_straight', 'passive_extension', ['extensionDeg' => 8], ['extensionDeg' => 4]];
+        yield ['neighbour_joint', 'hip_screen', ['result' => 'abnormal']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $hurt
+     * @param  array<string, mixed>  $other
+     */
+    #[DataProvider('considerations')]
+    public function test_what_else_showed_is_named_without_a_number(string $id, string $manoeuvre, array $hurt, array $other = [], int $age = 25): void
+    {
+        $knee = Knee::hurt()->with('ageYears', $age)->found($manoeuvre, $hurt, $other ?: null);
+        $ids = array_map(static fn (Consideration $other): string => $other->id, $knee->assessed()->alsoConsider);
+        self::assertContains($id, $ids);
+        self::assertSame([], Knee::hurt()->with('ageYears', $age)->found($manoeuvre, ['normal' => true], ['normal' => true])->assessed()->alsoConsider);
+    }
+
+    public function test_age_decides_what_a_sore_tubercle_or_a_crackle_means(): void
+    {
+        self::assertSame([], Knee::hurt()->with('ageYears', 18)->found('landmark_palpation', ['tender' => ['tibial_tubercle']])->assessed()->alsoConsider);
+        self::assertSame([], Knee::hurt()->with('ageYears', 44)->found('active_range', ['crepitus' => true])->assessed()->alsoConsider);
+    }
+
+    public function test_an_unsettled_knee_is_looked_at_again_sooner_the_older_it_is(): void
+    {
+        foreach ([0 => [5, 10], 1 => [4, 9], 3 => [2, 7], 8 => [2, 2], 20 => [2, 2]] as $days => $window) {
+            self::assertSame($window, $this->window($this->guarded()->with('daysSinceInjury', $days)), "day {$days}");
+        }
+        self::assertSame([2, 7], $this->window($this->guarded()->with('daysSinceInjury', null)));
+        self::assertStringContainsString('ACL', (string) $this->guarded()->assessed()->lookAgain?->why);
+    }
+
+    public function test_fluid_a_sprain_and_front_pain_have_days_of_their_own_and_the_earliest_wins(): void
+    {
+        $fluid = static fn (): Knee => Knee::hurt()->found('effusion_sweep', ['grade' => 'refills']);
+        $sprain = ['openingMm' => 3, 'endFeel' => 'firm', 'pain' => 3];
+        self::assertSame([3, 7], $this->window($fluid()));
+        self::assertSame([7, 14], $this->window(Knee::hurt()->found('valgus_30', $sprain, ['openingMm' => 3])));
+        self::assertSame([3, 7], $this->window($fluid()->found('valgus_30', $sprain, ['openingMm' => 3])));
+        self::assertSame([28, 42], $this->window($this->sore()->found('deep_squat', ['painFront' => true])));
+        self::assertNull(Knee::hurt()->assessed()->lookAgain);
+    }
+
+    private function guarded(): Knee
+    {
+        return Knee::hurt()->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]], ['translationMm' => 3, 'endFeel' => 'firm']);
+    }
+
+    /**
+     * @return array{int, int}|null
+     */
+    private function window(Knee $knee): ?array
+    {
+        $again = $knee->assessed()->lookAgain;
+
+        return $again instanceof LookAgain ? [$again->from, $again->to] : null;
+    }
+
+    /** Front-of-knee pain that came on without an injury, every structure sound. */
+    private function sore(string $without = ''): Knee
+    {
+        $knee = Knee::hurt()->with('setting', 'gradual')->with('daysSinceInjury', null)->with('history', self::STORY);
+        foreach (array_diff(['lachman', 'valgus_30', 'varus_30', 'flexion_range', 'passive_extension', 'kneecap_tendon', 'fat_pad_pinch', 'joint_line_palpation'], [$without]) as $manoeuvre) {
+            $knee->found($manoeuvre, ['normal' => true], ['normal' => true]);
+        }
+
+        return $knee;
+    }
+}

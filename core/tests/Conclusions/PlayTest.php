@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Conclusions;
+
+use GrayCompass\Core\Conclusions\Play;
+use GrayCompass\Core\Tests\Support\Knee;
+use PHPUnit\Framework\TestCase;
+
+/** Who may go on: everything must be known and in order, and each single gap says stop. */
+final class PlayTest extends TestCase
+{
+    private const GATE = [
+        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+    ];
+
+    private const STORY = ['pop' => false, 'givingWay' => false, 'kneecapShifted' => false, 'locking' => false, 'couldNotContinue' => false, 'painNow' => 2];
+
+    private const NORMAL = ['effusion_sweep', 'straight_leg_raise', 'lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30', 'hop', 'run_cut_stop'];
+
+    public function test_a_sound_knee_may_continue_and_is_told_what_that_does_not_mean(): void
+    {
+        self::assertSame(['may_continue', []], $this->play($this->knee()));
+        self::assertStringContainsString('never clears a return', Play::NEVER_CLEARS);
+    }
+
+    public function test_each_thing_left_undone_says_stop(): void
+    {
+        foreach (self::NORMAL as $manoeuvre) {
+            [$answer, $why] = $this->play($this->knee(without: $manoeuvre));
+            self::assertSame('stop', $answer, $manoeuvre);
+            self::assertCount(1, $why, $manoeuvre);
+        }
+        self::assertSame('stop', $this->play($this->knee(walk: false))[0]);
+    }
+
+    public function test_each_part_of_the_story_says_stop_when_told_or_not_asked(): void
+    {
+        foreach (['pop', 'givingWay', 'kneecapShifted', 'locking', 'couldNotContinue'] as $item) {
+            self::assertSame('stop', $this->play($this->knee()->with('history', [...self::STORY, $item => true]))[0], $item);
+            self::assertStringContainsString('Not asked', $this->play($this->knee()->with('history', array_diff_key(self::STORY, [$item => 0])))[1][0]);
+        }
+        self::assertSame('may_continue', $this->play($this->knee()->with('history', [...self::STORY, 'painNow' => 3.9]))[0]);
+        self::assertSame(['stop', ['Pain is 4 or more.']], $this->play($this->knee()->with('history', [...self::STORY, 'painNow' => 4])));
+    }
+
+    public function test_the_gate_must_be_answered_and_empty(): void
+    {
+        self::assertSame('stop', $this->play($this->knee()->with('safety', array_diff_key(self::GATE, ['deformity' => 0])))[0]);
+        self::assertSame(['stop', ['The safety gate raised a line.']], $this->play($this->knee()->with('safety', [...self::GATE, 'pittingBoth' => true])));
+    }
+
+    public function test_what_the_hands_found_decides(): void
+    {
+        $grade1 = ['openingMm' => 3, 'endFeel' => 'firm', 'pain' => 2];
+        self::assertSame('may_continue_supported', $this->play($this->knee(without: 'valgus_30')->found('valgus_30', $grade1, ['openingMm' => 3]))[0]);
+        self::assertSame('stop', $this->play($this->knee(without: 'valgus_30')->found('valgus_30', ['openingMm' => 9], ['openingMm' => 3]))[0]);
+        self::assertSame('stop', $this->play($this->knee(without: 'varus_30')->found('varus_30', ['openingMm' => 6.5], ['openingMm' => 3]))[0]);
+        self::assertSame('stop', $this->play($this->knee()->found('anterior_drawer', ['translationMm' => 12], ['translationMm' => 3]))[0]);
+        self::assertSame('stop', $this->play($this->knee()->found('passive_extension', ['extensionDeg' => -8, 'endFeel' => 'springy'], ['extensionDeg' => 0]))[0]);
+        self::assertSame('stop', $this->play($this->knee(without: 'hop')->found('hop', ['afraid' => true]))[0]);
+        self::assertSame('stop', $this->play($this->knee(without: 'run_cut_stop')->found('run_cut_stop', ['pain' => 1]))[0]);
+        self::assertSame('stop', $this->play($this->knee(without: 'effusion_sweep')->found('effusion_sweep', ['grade' => 'trace']))[0]);
+    }
+
+    private function knee(string $without = '', bool $walk = true): Knee
+    {
+        $knee = Knee::hurt()->with('safety', self::GATE)->with('history', self::STORY);
+        foreach (array_diff(self::NORMAL, [$without]) as $manoeuvre) {
+            $knee->found($manoeuvre, ['normal' => true], ['normal' => true]);
+        }
+        if ($walk) {
+            $findings = $knee->document()['findings'];
+            $knee->with('findings', [...$findings, ['manoeuvre' => 'gait', 'side' => 'both', 'pattern' => 'normal']]);
+        }
+
+        return $knee;
+    }
+
+    /**
+     * @return array{string, list<string>}
+     */
+    private function play(Knee $knee): array
+    {
+        $play = $knee->assessed()->play;
+
+        return [$play->answer->value, $play->why];
+    }
+}
