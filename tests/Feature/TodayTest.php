@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Episode;
+use App\Models\Examination;
+use Database\Seeders\DatabaseSeeder;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\Date;
+
+/** Starting an examination, the list of the day, and the demo club. */
+final class TodayTest extends FeatureTestCase
+{
+    public function test_an_examination_starts_with_the_facts_of_its_athlete(): void
+    {
+        Date::setTestNow('2026-05-10 09:00:00');
+        $id = $this->examinationBy($this->member());
+        $frame = $this->getJson("/api/examinations/{$id}")->assertOk()->json('sections.0');
+        self::assertSame(['frame', 1], [$frame['name'], $frame['version']]);
+        self::assertSame(['left', 4, 22], [$frame['payload']['hurtSide'], $frame['payload']['daysSinceInjury'], $frame['payload']['ageYears']]);
+        self::assertSame('2026-05-06', Episode::query()->firstOrFail()->injured_on?->toDateString());
+        self::assertSame('2026-05-10', Examination::query()->firstOrFail()->examined_at->toDateString());
+    }
+
+    public function test_a_second_look_at_the_same_knee_belongs_to_the_same_episode(): void
+    {
+        Date::setTestNow('2026-05-10 09:00:00');
+        $user = $this->member();
+        $athlete = $this->athleteOf($user);
+        $start = fn (int $days, string $side = 'left') => $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", [
+            'hurtSide' => $side, 'daysSinceInjury' => $days, 'setting' => 'acute_trauma', 'route' => 'clinic_full',
+        ])->assertCreated();
+        $start(1);
+        Date::setTestNow('2026-05-14 09:00:00');
+        $start(5);
+        self::assertSame(1, Episode::query()->count());
+        $start(5, 'right');
+        self::assertSame(2, Episode::query()->count());
+        $listed = $this->getJson('/api/today')->assertOk()->json('athletes.0');
+        self::assertSame('Mirre Aldous', $listed['name']);
+        self::assertCount(3, $listed['examinations']);
+        self::assertSame('2026-05-10', substr((string) $listed['examinations'][2]['examinedAt'], 0, 10));
+        $this->getJson("/api/athletes/{$athlete->id}")->assertOk()->assertJsonCount(3, 'examinations');
+    }
+
+    public function test_a_start_that_cannot_be_is_refused_and_leaves_nothing(): void
+    {
+        $user = $this->member();
+        $athlete = $this->athleteOf($user);
+        $start = fn (array $body) => $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", [
+            'hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'clinic_full', ...$body,
+        ])->assertStatus(422);
+        $start(['hurtSide' => 'both']);
+        $start(['daysSinceInjury' => -1]);
+        $start(['setting' => 'elsewhere'])->assertJsonPath('error.path', 'setting');
+        self::assertSame([0, 0], [Examination::query()->count(), Episode::query()->count()]);
+    }
+
+    public function test_the_demo_club_is_loaded_once(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->seed(DatabaseSeeder::class);
+        $this->postJson('/api/login', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertOk();
+        $athletes = collect($this->getJson('/api/today')->assertOk()->json('athletes'));
+        self::assertCount(12, $athletes);
+        self::assertEqualsCanonicalizing(['Handball', 'Judo', 'Trampoline', 'Fell running'], $athletes->pluck('squad')->unique()->values()->all());
+        self::assertSame(4, $athletes->sum(static fn (array $athlete): int => count($athlete['examinations'])));
+        $mirre = $athletes->firstWhere('name', 'Mirre Aldous');
+        $assessment = $this->getJson("/api/examinations/{$mirre['examinations'][0]['id']}")->assertOk()->json('assessment');
+        self::assertSame('act', $assessment['conditions'][0]['zone']);
+        self::assertSame([], $assessment['excluded']);
+    }
+}
