@@ -68,7 +68,7 @@ function turn(shape: Shape): string | undefined {
         <path :d="arc(0, 1, x, shape.label.y)" class="dial" />
         <path :d="arc(verdict.interval[0] ?? 0, verdict.interval[1] ?? 1, x, shape.label.y)" class="range" />
         <line v-bind="needle(verdict, x, shape.label.y)" class="needle" />
-        <text><tspan :x="x" :y="shape.label.y + 8" class="figure">{{ inHundred(verdict.posttest) }}</tspan> <tspan :x="x" :y="shape.label.y + 21" class="name">{{ shape.short }}</tspan></text>
+        <text><tspan :x="x" :y="shape.label.y + 8" class="figure">{{ inHundred(verdict.posttest) }}</tspan><tspan class="gap">{{ ' ' }}</tspan><tspan :x="x" :y="shape.label.y + 21" class="name">{{ shape.short }}</tspan></text>
       </g>
     </svg>
     <ul class="legend" aria-hidden="true">
@@ -117,6 +117,7 @@ svg { display: block; width: 100%; height: auto; }
 .act .needle { stroke-width: 3.4; }
 .figure { font-size: 20px; font-weight: 700; text-anchor: middle; fill: var(--ink); font-variant-numeric: tabular-nums; }
 .untested .figure { font-weight: 400; fill: var(--text-2); }
+.gap { font-size: 0; }
 .name { font-size: 11.5px; text-anchor: middle; fill: var(--text-2); }
 .legend { display: flex; justify-content: space-between; gap: 8px; padding: 2px 4px 0; font-size: 0.8rem; color: var(--text-3); }
 .legend li { display: flex; align-items: center; gap: 5px; }

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\TestCase;
+
+/** What the commands say when they cannot go on: one clear sentence, and a non-zero exit. */
+final class StartTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    public function test_a_port_in_use_is_told_with_a_way_out(): void
+    {
+        $taken = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($taken);
+        $port = (string) parse_url('tcp://'.stream_socket_get_name($taken, false), PHP_URL_PORT);
+        [$code, $said] = $this->bash('bin/start', ['PORT' => $port]);
+        self::assertSame(1, $code);
+        self::assertStringContainsString("port {$port} is in use", $said);
+        self::assertStringContainsString('PORT=', $said);
+        fclose($taken);
+    }
+
+    public function test_an_unknown_option_or_part_is_told(): void
+    {
+        self::assertSame([1, "gray-compass: unknown option --quick; the only one is --fresh\n"], $this->bash('bin/start --quick'));
+        [$code, $said] = $this->bash('bin/test everything');
+        self::assertSame(1, $code);
+        self::assertStringContainsString('unknown part everything', $said);
+    }
+
+    public function test_a_missing_right_to_install_names_the_one_command(): void
+    {
+        $script = '. bin/lib/common.sh; id() { echo 1000; }; missing_packages() { echo "nginx-light serves pages"; }; install_missing';
+        [$code, $said] = $this->bash($script);
+        self::assertSame(1, $code);
+        self::assertStringContainsString('sudo apt-get install --no-install-recommends nginx-light', $said);
+    }
+
+    public function test_a_database_that_does_not_come_up_is_told_with_its_last_words(): void
+    {
+        $script = '. bin/lib/common.sh; . bin/lib/services.sh; use_instance broken 8199 33199; trap stop_services EXIT;'
+            .' mkdir -p "$INSTANCE/db/mysql"; mariadbd() { echo "no space left"; return 1; }; start_mariadb';
+        [$code, $said] = $this->bash($script);
+        self::assertSame(1, $code);
+        self::assertStringContainsString('the database did not come up', $said);
+        self::assertStringContainsString('no space left', $said);
+        $this->bash('rm -rf var/broken');
+    }
+
+    /**
+     * @param  array<string, string>  $environment
+     * @return array{int, string} exit code and all that was said
+     */
+    private function bash(string $script, array $environment = []): array
+    {
+        $process = proc_open(['bash', '-c', $script], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, self::ROOT, ['PATH' => (string) getenv('PATH'), ...$environment]);
+        self::assertIsResource($process);
+        $said = (string) stream_get_contents($pipes[1]);
+
+        return [proc_close($process), $said];
+    }
+}
