@@ -69,6 +69,24 @@ test('not done is an honest gap in the summary and is not offered again', async 
   await expect(page.getByRole('region', { name: 'L · hurt knee' })).toContainText('not done: declined')
 })
 
+test('a rotated bend is recorded with its own pain and place, and given to that meniscus', async ({ page }) => {
+  await begin(page, 'Petra Vaughn-Idle', 'right', 'No injury')
+  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await goTo(page, 'McMurray')
+  const before = await chance(page, 'lateral_meniscus')
+  const hurt = page.getByRole('region', { name: 'R · hurt knee' })
+  const bend = hurt.getByRole('group', { name: 'turned inward, varus' })
+  await bend.getByRole('button', { name: 'pain', exact: true }).click()
+  await bend.getByRole('button', { name: 'Pain turned inward, varus 6 of 10' }).click()
+  await bend.getByRole('button', { name: 'lateral' }).click()
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
+  expect(await chance(page, 'lateral_meniscus')).toBeGreaterThan(before + 5)
+  await saved(page)
+  await page.reload()
+  await goTo(page, 'McMurray')
+  await expect(bend.getByRole('button', { name: 'Pain turned inward, varus 6 of 10' })).toHaveAttribute('aria-pressed', 'true')
+})
+
 test('hands stay off until consent, and stress tests wait for the gate', async ({ page }) => {
   await begin(page, 'Bram Okafor-Lund', 'right')
   await goTo(page, 'Valgus, 30°')

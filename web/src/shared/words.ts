@@ -14,6 +14,7 @@ const WORDS: Record<string, string> = {
   sagSeen: 'Sag seen',
   differenceBand: 'Compared with the other knee',
   endFeel: 'End feel',
+  cells: 'Turned and stressed',
   endFeelFast: 'End feel, brisk',
   painSite: 'Where it hurts',
   angleDeg: 'Angle',
