@@ -8,7 +8,6 @@ use GrayCompass\Core\Conclusions\CollateralReading;
 use GrayCompass\Core\Conclusions\ConditionVerdict;
 use GrayCompass\Core\Conclusions\Consideration;
 use GrayCompass\Core\Conclusions\MistakenReading;
-use GrayCompass\Core\Conclusions\Play;
 use GrayCompass\Core\Grading\McMurrayReading;
 use GrayCompass\Core\Grading\Measurement;
 use GrayCompass\Core\Grading\Remark;
@@ -74,14 +73,9 @@ final class AssessmentWriter
                 'supported' => $assessment->frontGate->supported(),
             ],
             'alsoConsider' => array_map(static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why], $assessment->alsoConsider),
+            'route' => PlanWriter::route($assessment),
             'nextTests' => array_map(self::suggestion(...), $assessment->nextTests),
-            'plan' => [
-                'play' => $assessment->play->answer->value,
-                'playWhy' => [...$assessment->play->why, Play::NEVER_CLEARS],
-                'lookAgain' => $assessment->lookAgain === null ? null : [
-                    'from' => $assessment->lookAgain->from, 'to' => $assessment->lookAgain->to, 'why' => $assessment->lookAgain->why,
-                ],
-            ],
+            'plan' => PlanWriter::plan($assessment),
             'answers' => array_map(static fn (MistakenReading $answer): array => [
                 'condition' => $answer->condition->value, 'finding' => $answer->finding, 'mistake' => $answer->mistake, 'answer' => $answer->answer,
             ], $assessment->answers),

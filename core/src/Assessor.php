@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace GrayCompass\Core;
 
 use GrayCompass\Core\Conclusions\AlsoConsider;
+use GrayCompass\Core\Conclusions\Bearings;
 use GrayCompass\Core\Conclusions\CollateralReading;
 use GrayCompass\Core\Conclusions\ConditionVerdict;
+use GrayCompass\Core\Conclusions\ForAthlete;
+use GrayCompass\Core\Conclusions\ForCoach;
 use GrayCompass\Core\Conclusions\FrontGate;
+use GrayCompass\Core\Conclusions\LetterNote;
 use GrayCompass\Core\Conclusions\LigamentGrades;
-use GrayCompass\Core\Conclusions\LookAgain;
 use GrayCompass\Core\Conclusions\MistakenReading;
-use GrayCompass\Core\Conclusions\Play;
+use GrayCompass\Core\Conclusions\Plan;
+use GrayCompass\Core\Conclusions\Words;
 use GrayCompass\Core\Conclusions\Zones;
 use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
@@ -21,6 +25,8 @@ use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Remark;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Route\LastTime;
+use GrayCompass\Core\Route\Planner;
 use GrayCompass\Core\Route\Suggestions;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Remarks;
@@ -52,20 +58,26 @@ final class Assessor
         return $examination;
     }
 
-    public function assess(Examination $examination): Assessment
+    /** What an examination leaves to look at again, for the route of the next one. */
+    public function lastTime(Examination $examination): LastTime
+    {
+        return LastTime::of($examination, $this->standing($examination)[2]);
+    }
+
+    public function assess(Examination $examination, ?LastTime $lastTime = null): Assessment
     {
         $catalogue = $this->data->catalogue();
-        $gate = SafetyGate::of($examination, $catalogue);
-        $grading = Grading::of($examination);
-        $evidence = new EvidenceLibrary($this->data->evidence(), $examination->schools->evidence, $examination->phase());
-        $standing = Standing::of($examination, $gate, $grading, $evidence);
+        [$gate, $grading, $standing, $evidence] = $this->standing($examination);
         $gate = $gate->with($catalogue, ...ResultLines::of($examination, $grading, $standing));
         $builder = new ProblemBuilder($this->data->baseline(), $evidence);
         $problem = $builder->build($examination, $standing, $gate->blocked, $catalogue);
         $weighed = Weighing::of($problem);
-        [$trail, $afterStory] = self::trail($problem, $builder, $standing);
-
+        [$trail, $afterStory] = self::trail($weighed, $builder, $standing);
+        $suggestions = Suggestions::of($weighed, $catalogue);
+        $verdicts = self::verdicts($weighed, $standing, $afterStory);
+        $bearings = new Bearings($examination, $gate, $grading, $standing, $verdicts);
         $front = FrontGate::of($examination, $standing);
+        $plan = Plan::of($bearings, $front, $evidence);
 
         return new Assessment(
             $evidence,
@@ -73,18 +85,37 @@ final class Assessor
             $grading,
             $standing,
             $weighed,
-            self::verdicts($weighed, $standing, $afterStory),
+            $verdicts,
             $trail->steps(),
-            Suggestions::of($weighed, $catalogue),
+            (new Planner($catalogue, $evidence))->plan($examination, $gate->blocked, $suggestions, $lastTime),
+            $suggestions,
             CollateralReading::of($standing, 'valgus'),
             CollateralReading::of($standing, 'varus'),
             $front,
             AlsoConsider::of($examination),
-            Play::of($examination, $gate, $standing),
-            LookAgain::of($examination, $grading, $standing, $front),
+            $plan,
+            new Words(
+                (new ForAthlete($bearings, $plan))->text(),
+                ForCoach::text($bearings, $plan),
+                (new LetterNote($bearings, $plan))->text(),
+            ),
             $this->answers($problem, $builder, $standing),
             [...$grading->remarks, ...Remarks::of($examination, $standing, $evidence), ...self::disagreements($problem)],
         );
+    }
+
+    /**
+     * The steps up to what counts.
+     *
+     * @return array{SafetyGate, Grading, Standing, EvidenceLibrary}
+     */
+    private function standing(Examination $examination): array
+    {
+        $gate = SafetyGate::of($examination, $this->data->catalogue());
+        $grading = Grading::of($examination);
+        $evidence = new EvidenceLibrary($this->data->evidence(), $examination->schools->evidence, $examination->phase());
+
+        return [$gate, $grading, Standing::of($examination, $gate, $grading, $evidence), $evidence];
     }
 
     /**
@@ -92,9 +123,9 @@ final class Assessor
      *
      * @return array{Trail, list<float>}
      */
-    private static function trail(Problem $problem, ProblemBuilder $builder, Standing $standing): array
+    private static function trail(Weighed $weighed, ProblemBuilder $builder, Standing $standing): array
     {
-        $trail = new Trail($problem);
+        $trail = new Trail($weighed->before);
         $afterStory = null;
         foreach ($standing->counting() as $reading) {
             if ($reading->record !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Conclusions;
 
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\StoryItem;
 
 /** What lies outside the nine conditions but showed in what was recorded. */
 final class AlsoConsider
@@ -33,6 +34,7 @@ final class AlsoConsider
             ['popliteal_cyst', $seen->flag('popliteal_look', 'swelling') || in_array('popliteal_mass', $tender, true), 'A swelling behind the knee: look for its cause inside the knee.'],
             ['wear', ($examination->ageYears ?? 0) >= self::OLDER_AGE && $seen->flag('active_range', 'crepitus'), 'Crepitus at this age: think of wear.'],
             ['shin_bone_stress', $seen->flag('tibial_percussion', 'lingeringPain') || $seen->flag('tibial_vibration', 'lingeringPain'), 'Pain in the shin lingers after a tap.'],
+            ['shin_tendon', self::shinEases($examination, $seen), 'Shin pain that eases with warming up and does not linger after a tap: think of the tendons along the shin.'],
             ['upper_tibiofibular_joint', $seen->flag('upper_tibiofibular_glide', 'loose') || in_array('upper_tibiofibular_joint', $tender, true), 'The joint between fibula and tibia is loose or tender.'],
             ['weak_hip_abductors', ($seen->number('hip_abductor_strength', 'strength') ?? 5.0) < 5.0, 'The hip abductors are weak.'],
             ['knee_drifting_in', in_array($seen->word('single_leg_squat', 'kneeDrift'), ['mild', 'marked'], true), 'The knee drifts inward under load.'],
@@ -46,6 +48,15 @@ final class AlsoConsider
             static fn (array $row): Consideration => new Consideration($row[0], $row[2]),
             array_filter($rows, static fn (array $row): bool => $row[1]),
         ));
+    }
+
+    /** Told at the shin and easing with use; bone that is tired hurts more with use. */
+    private static function shinEases(Examination $examination, HurtKnee $seen): bool
+    {
+        $history = $examination->history;
+        $lingers = $seen->flag('tibial_percussion', 'lingeringPain') || $seen->flag('tibial_vibration', 'lingeringPain');
+
+        return $history->said(StoryItem::WarmUpEases) && stripos($history->painSite ?? '', 'shin') !== false && ! $lingers;
     }
 
     private static function overStraight(HurtKnee $seen): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
+use DateTimeImmutable;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Setting;
@@ -16,6 +17,7 @@ final class Examination
      * @param  Side  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
      * @param  float|null  $hoursSinceInjury  for the first day
+     * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
      * @param  list<Record>  $records  in the order of the document, which is the order done
      */
     public function __construct(
@@ -34,6 +36,7 @@ final class Examination
         public readonly History $history,
         public readonly SafetyAnswers $safety,
         public readonly array $records,
+        public readonly ?DateTimeImmutable $examinedOn = null,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Findings;
 
 use BackedEnum;
+use DateTimeImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Document\Faults;
 use GrayCompass\Core\Document\Fields;
@@ -56,6 +57,7 @@ final class ExaminationReader
             HistoryReader::read($fields),
             self::safety($fields),
             $records,
+            self::day($fields),
         );
         $faults->refuse();
 
@@ -75,6 +77,22 @@ final class ExaminationReader
                 $fields->text($key, 0, 200);
             }
         }
+    }
+
+    /** The day at the head of the moment of examination; the time of day does not matter here. */
+    private static function day(Fields $fields): ?DateTimeImmutable
+    {
+        if (! $fields->given('examinedAt')) {
+            return null;
+        }
+        $text = $fields->text('examinedAt', 0, 200);
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})(?:T|$)/', $text, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+            $fields->fault('examinedAt', 'expected a date such as 2026-03-14 or 2026-03-14T09:30:00Z');
+
+            return null;
+        }
+
+        return new DateTimeImmutable("{$part[1]}-{$part[2]}-{$part[3]}");
     }
 
     private static function opening(Fields $fields): Opening

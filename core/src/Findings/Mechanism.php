@@ -20,4 +20,18 @@ enum Mechanism: string
     {
         return $this === self::NoneRecalled ? null : "story_{$this->value}";
     }
+
+    /** As it stands in a note. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::TwistOnPlantedFoot => 'twist on the planted foot',
+            self::RotationalTrauma => 'rotational trauma',
+            self::ValgusBlow => 'valgus blow',
+            self::VarusBlow => 'varus blow',
+            self::ShinBlowBentKnee => 'blow on the shin of the bent knee',
+            self::Hyperextension => 'hyperextension',
+            self::NoneRecalled => 'no mechanism recalled',
+        };
+    }
 }

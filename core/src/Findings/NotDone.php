@@ -12,4 +12,15 @@ enum NotDone: string
     case Declined = 'declined';
     case Position = 'position';
     case NotSafe = 'not_safe';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Pain => 'too painful',
+            self::Time => 'no time',
+            self::Declined => 'declined',
+            self::Position => 'position not possible',
+            self::NotSafe => 'not safe',
+        };
+    }
 }

@@ -31,4 +31,21 @@ enum StoryItem: string
             default => null,
         };
     }
+
+    /** As it stands in a note. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Pop => 'pop',
+            self::CouldNotContinue => 'stop of play at once',
+            self::GivingWay => 'giving way',
+            self::Locking => 'locking',
+            self::KneecapShifted => 'patella shifted',
+            self::FrontLoadPain => 'front pain on loading',
+            self::GradualOnset => 'gradual onset',
+            self::WarmUpEases => 'ease with warming up',
+            self::NumbnessOrBackPain => 'numbness or back pain',
+            self::FirstDislocation => 'first dislocation of the patella',
+        };
+    }
 }

@@ -32,4 +32,14 @@ enum Condition: string
             self::PatellarInstability => 'patellar instability',
         };
     }
+
+    /** “an ACL tear”, “patellar instability”. */
+    public function withArticle(): string
+    {
+        return match ($this) {
+            self::PatellofemoralPain, self::PatellarInstability => $this->label(),
+            self::Acl, self::Mcl, self::Lcl => "an {$this->label()}",
+            default => "a {$this->label()}",
+        };
+    }
 }

@@ -6,12 +6,27 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Weighing\Further;
 use GrayCompass\Core\Weighing\NextTest;
 use GrayCompass\Core\Weighing\Weighed;
 
 /** What to test next: each manoeuvre once, the most useful minute first, with a reason. */
 final class Suggestions
 {
+    /** Said when no condition could leave its zone by any test that is left. */
+    public const NOTHING_CHANGES = 'No test here changes what you would do.';
+
+    public static function wouldChangeNothing(Weighed $weighed): bool
+    {
+        foreach ($weighed->conditions as $condition) {
+            if ($condition->further !== Further::NoneWouldChange) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * @return list<Suggestion>
      */

@@ -36,7 +36,12 @@ final class Standing
         foreach ([...Story::readings($examination, $evidence), ...$grading->readings] as $reading) {
             $exclusion = isset($given[$reading->finding]) ? Exclusion::AngleBetween : $rules->against($reading);
             $given[$reading->finding] = true;
-            $results[] = new StandingResult($reading, $exclusion, $reading->record !== null && $gate->isOverridden($reading->record));
+            $results[] = new StandingResult(
+                $reading,
+                $exclusion,
+                $reading->record !== null && $gate->isOverridden($reading->record),
+                Unsettled::by($reading, $exclusion, $examination, $grading),
+            );
         }
         $tested = $unsettled = [];
         foreach ($results as $result) {
@@ -45,7 +50,7 @@ final class Standing
                 if ($result->counts() && $result->isHandsOn()) {
                     $tested[$target->value] = true;
                 }
-                if (Unsettled::by($result, $examination, $grading)) {
+                if ($result->isOpen) {
                     $unsettled[$target->value] = true;
                 }
             }

@@ -11,10 +11,15 @@ use GrayCompass\Core\Grading\Sign;
 /** A reading with the verdict on whether it moves a chance. */
 final class StandingResult
 {
+    /**
+     * @param  bool  $overridden  taken against a rule of the gate, and marked so
+     * @param  bool  $isOpen  leaves its conditions unsettled until the knee is looked at again
+     */
     public function __construct(
         public readonly Reading $reading,
         public readonly ?Exclusion $exclusion,
         public readonly bool $overridden,
+        public readonly bool $isOpen = false,
     ) {
     }
 

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Standing;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Grading;
+use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Sign;
 
 /** When a result leaves a condition open until the knee is looked at again. */
@@ -23,12 +24,12 @@ final class Unsettled
 
     private const FREE_BEND_DEG = 90.0;
 
-    public static function by(StandingResult $result, Examination $examination, Grading $grading): bool
+    public static function by(Reading $reading, ?Exclusion $exclusion, Examination $examination, Grading $grading): bool
     {
-        if (in_array($result->exclusion, self::PASSING, true)) {
+        if (in_array($exclusion, self::PASSING, true)) {
             return true;
         }
-        if (! in_array($result->reading->finding, self::HIDDEN_BY_SWELLING, true) || $result->reading->sign !== Sign::Negative) {
+        if (! in_array($reading->finding, self::HIDDEN_BY_SWELLING, true) || $reading->sign !== Sign::Negative) {
             return false;
         }
 

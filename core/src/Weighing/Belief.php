@@ -45,16 +45,20 @@ final class Belief
         $this->states = $states;
     }
 
+    /** Base rates and associations, before any result. */
+    public static function before(Problem $problem): self
+    {
+        return new self(StatesBefore::log($problem), count($problem->conditions));
+    }
+
     /**
-     * Base rates and associations, with these factors multiplied in.
+     * The same with these factors multiplied in.
      *
      * @param  list<Factor>  $factors
      */
-    public static function given(Problem $problem, array $factors = []): self
+    public function with(array $factors): self
     {
-        $conditions = count($problem->conditions);
-
-        return new self(Factor::onto((1 << $conditions) - 1, $factors, StatesBefore::log($problem)), $conditions);
+        return new self(Factor::onto((1 << $this->conditions) - 1, $factors, $this->log), $this->conditions);
     }
 
     /**

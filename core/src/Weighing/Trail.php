@@ -23,10 +23,10 @@ final class Trail
 
     private readonly int $conditions;
 
-    public function __construct(Problem $problem)
+    public function __construct(Belief $before)
     {
-        $this->conditions = count($problem->conditions);
-        $this->states = Belief::given($problem)->states;
+        $this->conditions = $before->conditions;
+        $this->states = $before->states;
     }
 
     /**

@@ -8,12 +8,14 @@ namespace GrayCompass\Core\Weighing;
 final class Weighed
 {
     /**
+     * @param  Belief  $before  base rates and associations alone
      * @param  list<WeighedChance>  $conditions  in the order of the problem
      * @param  list<Picture>  $pictures  at most five, likeliest first
      * @param  list<NextTest>  $nextTests  most useful minute first
      */
     public function __construct(
         public readonly Problem $problem,
+        public readonly Belief $before,
         public readonly array $conditions,
         public readonly array $pictures,
         public readonly array $nextTests,

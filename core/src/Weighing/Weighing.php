@@ -13,7 +13,8 @@ final class Weighing
     public static function of(Problem $problem): Weighed
     {
         $groups = array_map(static fn (Group $group): GroupLikelihood => new GroupLikelihood($group), $problem->groups);
-        $after = Belief::given($problem, array_map(static fn (GroupLikelihood $group): Factor => $group->factor, $groups));
+        $before = Belief::before($problem);
+        $after = $before->with(array_map(static fn (GroupLikelihood $group): Factor => $group->factor, $groups));
         $after->foresee(self::masks($problem));
         $logOdds = array_map($after->logOdds(...), array_keys($problem->conditions));
         $now = array_map(Logit::chance(...), $logOdds);
@@ -36,7 +37,7 @@ final class Weighing
             );
         }
 
-        return new Weighed($problem, $conditions, Picture::likeliest($after), $nextTests);
+        return new Weighed($problem, $before, $conditions, Picture::likeliest($after), $nextTests);
     }
 
     /**

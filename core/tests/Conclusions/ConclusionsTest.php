@@ -99,7 +99,7 @@ final class ConclusionsTest extends TestCase
             self::assertSame($window, $this->window($this->guarded()->with('daysSinceInjury', $days)), "day {$days}");
         }
         self::assertSame([2, 7], $this->window($this->guarded()->with('daysSinceInjury', null)));
-        self::assertStringContainsString('ACL', (string) $this->guarded()->assessed()->lookAgain?->why);
+        self::assertStringContainsString('ACL', (string) $this->guarded()->assessed()->plan->lookAgain?->why);
     }
 
     public function test_fluid_a_sprain_and_front_pain_have_days_of_their_own_and_the_earliest_wins(): void
@@ -110,7 +110,7 @@ final class ConclusionsTest extends TestCase
         self::assertSame([7, 14], $this->window(Knee::hurt()->found('valgus_30', $sprain, ['openingMm' => 3])));
         self::assertSame([3, 7], $this->window($fluid()->found('valgus_30', $sprain, ['openingMm' => 3])));
         self::assertSame([28, 42], $this->window($this->sore()->found('deep_squat', ['painFront' => true])));
-        self::assertNull(Knee::hurt()->assessed()->lookAgain);
+        self::assertNull(Knee::hurt()->assessed()->plan->lookAgain);
     }
 
     private function guarded(): Knee
@@ -123,7 +123,7 @@ final class ConclusionsTest extends TestCase
      */
     private function window(Knee $knee): ?array
     {
-        $again = $knee->assessed()->lookAgain;
+        $again = $knee->assessed()->plan->lookAgain;
 
         return $again instanceof LookAgain ? [$again->from, $again->to] : null;
     }

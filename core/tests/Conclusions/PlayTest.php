@@ -84,7 +84,7 @@ final class PlayTest extends TestCase
      */
     private function play(Knee $knee): array
     {
-        $play = $knee->assessed()->play;
+        $play = $knee->assessed()->plan->play;
 
         return [$play->answer->value, $play->why];
     }

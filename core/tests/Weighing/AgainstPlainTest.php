@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Tests\Weighing;
 
 use GrayCompass\Core\Tests\Support\Figures;
 use GrayCompass\Core\Tests\Support\PlainWeighing;
+use GrayCompass\Core\Weighing\Belief;
 use GrayCompass\Core\Weighing\Group;
 use GrayCompass\Core\Weighing\ProblemReader;
 use GrayCompass\Core\Weighing\Result;
@@ -50,7 +51,7 @@ final class AgainstPlainTest extends TestCase
             $document = $this->document($figures);
             $read = ProblemReader::read(json_decode((string) json_encode($document)));
             $steps = array_merge(...array_map(static fn (Group $group): array => array_map(static fn (Result $result): array => [$result, $group], $group->results), $read->groups));
-            $trail = new Trail($read);
+            $trail = new Trail(Belief::before($read));
             foreach ($figures->shuffled($steps) as [$result, $group]) {
                 $trail->take($result, new Group($group->id, $group->echo, []));
             }

@@ -25,7 +25,7 @@ final class StatesTest extends TestCase
                     $pairs[] = ['between' => ["c{$i}", 'c'.$figures->whole(0, $i - 1)], 'oddsRatio' => exp($figures->between(-4.0, 4.5))];
                 }
             }
-            $belief = Belief::given(ProblemReader::read(json_decode((string) json_encode(['conditions' => $rates, 'associations' => $pairs]))));
+            $belief = Belief::before(ProblemReader::read(json_decode((string) json_encode(['conditions' => $rates, 'associations' => $pairs]))));
             foreach ($rates as $k => $rate) {
                 self::assertEqualsWithDelta($rate['pretest'], $belief->chance($k), 2e-12);
             }
@@ -35,7 +35,7 @@ final class StatesTest extends TestCase
 
     public function test_the_odds_ratio_of_an_associated_pair_is_kept(): void
     {
-        $belief = Belief::given(ProblemReader::read(json_decode('{"conditions":[{"id":"a","pretest":0.2},{"id":"x","pretest":0.4},{"id":"b","pretest":0.03}],"associations":[{"between":["b","a"],"oddsRatio":8}]}')));
+        $belief = Belief::before(ProblemReader::read(json_decode('{"conditions":[{"id":"a","pretest":0.2},{"id":"x","pretest":0.4},{"id":"b","pretest":0.03}],"associations":[{"between":["b","a"],"oddsRatio":8}]}')));
         [$none, $a, $b, $both] = $belief->over(0b101);
         self::assertEqualsWithDelta(8.0, $both * $none / ($a * $b), 1e-9);
         [$none, $a, $x, $both] = $belief->over(0b011);

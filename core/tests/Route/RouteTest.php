@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Route;
+
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Knee\Family;
+use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Route\Itinerary;
+use GrayCompass\Core\Route\Order;
+use GrayCompass\Core\Route\Suggestions;
+use GrayCompass\Core\Route\TimeLimit;
+use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Tests\Support\TypicalKnees;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** The order of the examination, as properties over random selections, and each route by its purpose. */
+final class RouteTest extends TestCase
+{
+    private const SELECTIONS = 400;
+
+    private const FORWARD_AND_BACK = ['lachman', 'anterior_drawer', 'posterior_drawer', 'lever_sign', 'arthrometer'];
+
+    private static Catalogue $catalogue;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$catalogue = (new ShippedData)->catalogue();
+    }
+
+    public function test_every_random_selection_keeps_the_rules_of_order(): void
+    {
+        foreach (self::selections() as $chosen) {
+            $ordered = (new Order(self::$catalogue, Route::ClinicFull, false))->of($chosen);
+            self::assertEqualsCanonicalizing(self::ids($chosen), self::ids($ordered));
+            $this->assertEachPositionOnce($ordered);
+            $this->assertGentleBeforeProvoking($ordered);
+            $this->assertBefore('posterior_sag', self::FORWARD_AND_BACK, $ordered);
+            foreach (['effusion_sweep', 'patellar_tap', 'fluctuation'] as $fluid) {
+                $this->assertBefore($fluid, ['flexion_range', 'mcmurray', 'meniscal_grind', 'bounce_home', 'deep_squat'], $ordered);
+            }
+            $this->assertBefore('dial_30', ['dial_90'], $ordered);
+            $this->assertLoadedLate($ordered);
+        }
+    }
+
+    public function test_the_order_does_not_depend_on_how_the_selection_was_given(): void
+    {
+        $random = new Randomizer(new Mt19937(41));
+        $order = new Order(self::$catalogue, Route::ClinicFull, false);
+        $all = self::$catalogue->manoeuvres;
+        $expected = self::ids($order->of($all));
+        foreach (range(1, 20) as $_) {
+            /** @var list<Manoeuvre> $shuffled */
+            $shuffled = $random->shuffleArray($all);
+            self::assertSame($expected, self::ids($order->of($shuffled)));
+        }
+    }
+
+    public function test_any_time_limit_keeps_the_order_and_the_pulses_and_what_others_lean_on(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        foreach (self::selections() as $chosen) {
+            $ordered = (new Order(self::$catalogue, Route::ClinicFull, false))->of($chosen);
+            $worth = [];
+            foreach ($ordered as $manoeuvre) {
+                $worth[$manoeuvre->id] = [$random->getInt(0, 3) / 10, $random->getInt(0, 9) / 10];
+            }
+            $limit = (float) $random->getInt(1, 40);
+            $kept = (new TimeLimit($worth, []))->shorten($ordered, $limit);
+            self::assertSame(self::ids($kept), array_values(array_intersect(self::ids($ordered), self::ids($kept))));
+            $pulses = array_values(array_filter($ordered, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->family === Family::Neurovascular));
+            self::assertSame(self::ids($pulses), array_values(array_intersect(self::ids($kept), self::ids($pulses))));
+            self::assertTrue(Itinerary::minutesFor($kept) <= max($limit, Itinerary::minutesFor($pulses)));
+            if (array_intersect(self::ids($kept), self::FORWARD_AND_BACK) !== [] && in_array('posterior_sag', self::ids($ordered), true)) {
+                self::assertContains('posterior_sag', self::ids($kept));
+            }
+        }
+    }
+
+    public function test_what_is_worth_least_goes_first_and_what_is_done_stays(): void
+    {
+        $pick = static fn (string ...$ids): array => array_map(self::$catalogue->get(...), array_values($ids));
+        $worth = ['apley' => [0.1, 0.1], 'dial_30' => [0.3, 0.1], 'popliteal_look' => [0.0, 0.0]];
+        self::assertSame(['dial_30', 'apley'], self::ids((new TimeLimit($worth, []))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 1.4)));
+        self::assertSame(['dial_30'], self::ids((new TimeLimit($worth, []))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 1.0)));
+        self::assertSame(['popliteal_look'], self::ids((new TimeLimit($worth, ['popliteal_look']))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 0.1)));
+    }
+
+    public function test_time_is_minutes_and_half_a_minute_for_each_change_of_position(): void
+    {
+        $pick = array_map(self::$catalogue->get(...), ['effusion_sweep', 'valgus_0', 'lachman', 'apley']);
+        self::assertEqualsWithDelta(0.5 + 0.4 + 0.5 + 0.7 + 0.5 + 0.8, Itinerary::minutesFor($pick), 1e-9);
+        self::assertSame(0.0, Itinerary::minutesFor([]));
+    }
+
+    /**
+     * @return iterable<string, array{Route, list<string>, list<string>}> route, what it holds, what it leaves to be offered
+     */
+    public static function routes(): iterable
+    {
+        yield 'touchline' => [Route::Touchline, ['distal_pulse', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30', 'posterior_sag', 'lachman', 'gait', 'hop', 'run_cut_stop'], ['mcmurray', 'apley']];
+        yield 'cruciates' => [Route::FocusCruciate, ['posterior_sag', 'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'dial_30', 'valgus_30', 'passive_extension', 'effusion_sweep'], ['mcmurray', 'kneecap_glide', 'deep_squat']];
+        yield 'collaterals' => [Route::FocusCollateral, ['valgus_0', 'valgus_30', 'varus_0', 'varus_30', 'landmark_palpation', 'figure_four_lcl', 'dial_30', 'gait'], ['mcmurray', 'kneecap_glide', 'thessaly_20']];
+        yield 'menisci' => [Route::FocusMeniscus, ['mcmurray', 'apley', 'thessaly_20', 'joint_line_palpation', 'bounce_home', 'passive_extension'], ['lachman', 'valgus_30', 'kneecap_glide']];
+        yield 'front' => [Route::FocusFront, ['kneecap_compression', 'kneecap_glide', 'deep_squat', 'step_down', 'kneecap_tendon', 'fat_pad_pinch', 'lachman', 'single_leg_sit_to_stand'], ['apley', 'pivot_shift', 'dial_30']];
+    }
+
+    /**
+     * @param  list<string>  $holds
+     * @param  list<string>  $offers
+     */
+    #[DataProvider('routes')]
+    public function test_each_route_holds_what_its_question_needs_and_offers_the_rest(Route $route, array $holds, array $offers): void
+    {
+        $itinerary = self::plan(Knee::hurt()->with('route', $route->value));
+        self::assertSame([], array_diff($holds, $itinerary->manoeuvres()));
+        self::assertSame([], array_diff($offers, $itinerary->offered));
+        self::assertCount(count(self::$catalogue->manoeuvres), [...$itinerary->manoeuvres(), ...$itinerary->offered]);
+    }
+
+    public function test_the_clinic_route_takes_everything_and_the_touchline_gets_up_once(): void
+    {
+        self::assertCount(68, self::plan(Knee::hurt()->with('route', 'clinic_full'))->manoeuvres());
+        $touchline = self::plan(Knee::hurt()->with('route', 'touchline'))->manoeuvres();
+        self::assertSame(['gait', 'hop', 'run_cut_stop'], array_slice($touchline, -3));
+        self::assertCount(count(self::ids(self::$catalogue->manoeuvres)) - count($touchline), self::plan(Knee::hurt()->with('route', 'touchline'))->offered);
+    }
+
+    public function test_what_is_off_limits_is_not_on_the_way_and_the_other_knee_comes_first(): void
+    {
+        $itinerary = self::plan(Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true]));
+        self::assertContains('lachman', $itinerary->manoeuvres());
+        foreach (['pivot_shift', 'valgus_0', 'anterior_drawer', 'hop'] as $blocked) {
+            self::assertNotContains($blocked, [...$itinerary->manoeuvres(), ...$itinerary->offered]);
+        }
+        self::assertSame(['right', 'left'], array_map(static fn ($side): string => $side->value, $itinerary->sides));
+    }
+
+    public function test_with_high_pain_the_joint_line_is_pressed_after_the_drawers(): void
+    {
+        $order = static fn (Knee $knee): array => array_values(array_intersect(self::plan($knee)->manoeuvres(), ['joint_line_palpation', 'anterior_drawer']));
+        self::assertSame(['joint_line_palpation', 'anterior_drawer'], $order(Knee::hurt()->with('history', ['painNow' => 6])));
+        self::assertSame(['anterior_drawer', 'joint_line_palpation'], $order(Knee::hurt()->with('history', ['painNow' => 7])));
+        self::assertSame(['anterior_drawer', 'joint_line_palpation'], $order(Knee::hurt()->with('safety', ['painAtRest7' => true])));
+    }
+
+    public function test_the_limit_shortens_and_time_done_and_left_add_up(): void
+    {
+        $long = self::plan(Knee::hurt());
+        $short = self::plan(Knee::hurt()->with('timeLimitMin', 12));
+        self::assertLessThanOrEqual(12.0, $short->minutes);
+        self::assertGreaterThan(30.0, $long->minutes);
+        self::assertSame($short->manoeuvres(), array_values(array_diff($long->manoeuvres(), $short->dropped)));
+        self::assertContains('lachman', $short->manoeuvres());
+        $begun = self::plan(Knee::hurt()->found('distal_pulse', ['normal' => true])->found('apley', ['notDone' => 'position']));
+        self::assertEqualsWithDelta($begun->minutes, $begun->minutesDone + $begun->minutesLeft(), 1e-9);
+        self::assertEqualsWithDelta(0.3 + 0.5 + 0.8, $begun->minutesDone, 1e-9);
+    }
+
+    public function test_looking_again_takes_what_was_open_not_done_or_positive_with_what_it_leans_on(): void
+    {
+        $assessor = new \GrayCompass\Core\Assessor;
+        $last = Knee::hurt()
+            ->found('effusion_sweep', ['grade' => 'bulge'])
+            ->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]], ['translationMm' => 3, 'endFeel' => 'firm'])
+            ->found('apley', ['notDone' => 'pain'])
+            ->found('varus_30', ['normal' => true], ['normal' => true]);
+        $lastTime = $assessor->lastTime($assessor->read(Knee::plain($last->document())));
+        self::assertSame(['lachman', 'apley', 'effusion_sweep'], $lastTime->manoeuvres());
+        $again = $assessor->assess($assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())), $lastTime)->route;
+        self::assertSame(['effusion_sweep', 'posterior_sag', 'lachman', 'apley'], array_slice($again->manoeuvres(), 4));
+        self::assertContains('varus_30', $again->offered);
+        self::assertCount(68, self::plan(Knee::hurt()->with('route', 'look_again'))->manoeuvres());
+    }
+
+    public function test_the_next_tests_give_a_reason_in_numbers_or_say_that_none_would_change_anything(): void
+    {
+        $fresh = Knee::hurt()->assessed();
+        self::assertFalse(Suggestions::wouldChangeNothing($fresh->weighed));
+        foreach (array_slice($fresh->nextTests, 0, 3) as $next) {
+            self::assertMatchesRegularExpression('/: \d+ in 100 now; \d+ if positive, \d+ if negative$/', $next->why);
+        }
+        $done = TypicalKnees::openAfterEverything()->assessed();
+        self::assertSame([], array_filter($done->nextTests, static fn ($next): bool => $next->test->candidate->finding->id === 'lachman'));
+        self::assertTrue(Suggestions::wouldChangeNothing($done->weighed));
+    }
+
+    /**
+     * @return iterable<list<Manoeuvre>> fixed seed
+     */
+    private static function selections(): iterable
+    {
+        $random = new Randomizer(new Mt19937(20));
+        for ($i = 0; $i < self::SELECTIONS; $i++) {
+            $share = $random->getInt(1, 9);
+            yield array_values(array_filter(
+                $random->shuffleArray(self::$catalogue->manoeuvres),
+                static fn (Manoeuvre $manoeuvre): bool => $random->getInt(0, 9) < $share,
+            ));
+        }
+    }
+
+    private static function plan(Knee $knee): Itinerary
+    {
+        return $knee->assessed()->route;
+    }
+
+    /**
+     * @param  list<Manoeuvre>  $manoeuvres
+     * @return list<string>
+     */
+    private static function ids(array $manoeuvres): array
+    {
+        return array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $manoeuvres);
+    }
+
+    /**
+     * @param  list<Manoeuvre>  $ordered
+     */
+    private function assertEachPositionOnce(array $ordered): void
+    {
+        $positions = array_map(static fn ($stop): int => $stop->station->position(), Itinerary::stopsOf($ordered));
+        $sorted = array_values(array_unique($positions));
+        sort($sorted);
+        self::assertSame($sorted, $positions);
+    }
+
+    /**
+     * @param  list<Manoeuvre>  $ordered
+     */
+    private function assertGentleBeforeProvoking(array $ordered): void
+    {
+        foreach (array_slice($ordered, 1) as $at => $manoeuvre) {
+            if ($ordered[$at]->station === $manoeuvre->station) {
+                self::assertGreaterThanOrEqual($ordered[$at]->provocation, $manoeuvre->provocation, "{$ordered[$at]->id}, {$manoeuvre->id}");
+                self::assertGreaterThanOrEqual(Order::kind($ordered[$at]->family), Order::kind($manoeuvre->family));
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $later
+     * @param  list<Manoeuvre>  $ordered
+     */
+    private function assertBefore(string $first, array $later, array $ordered): void
+    {
+        $ids = self::ids($ordered);
+        $at = array_search($first, $ids, true);
+        foreach ($later as $id) {
+            $then = array_search($id, $ids, true);
+            if ($at !== false && $then !== false) {
+                self::assertLessThan($then, $at, "{$first} before {$id}");
+            }
+        }
+    }
+
+    /**
+     * @param  list<Manoeuvre>  $ordered
+     */
+    private function assertLoadedLate(array $ordered): void
+    {
+        $loaded = false;
+        foreach ($ordered as $manoeuvre) {
+            $loaded = $loaded || $manoeuvre->family === Family::Loaded;
+            self::assertFalse($loaded && $manoeuvre->station !== Station::Loaded && $manoeuvre->station !== Station::Closing, $manoeuvre->id);
+        }
+    }
+}
