@@ -32,6 +32,7 @@ use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Remarks;
 use GrayCompass\Core\Standing\ResultLines;
 use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Weighing\Finding;
 use GrayCompass\Core\Weighing\Problem;
 use GrayCompass\Core\Weighing\ProblemBuilder;
 use GrayCompass\Core\Weighing\Trail;
@@ -174,7 +175,8 @@ final class Assessor
     {
         return array_map(
             static fn (string $id): Remark => new Remark('tests_disagree', 'Tests of the '.Condition::from($id)->label().' disagree: do both again.'),
-            $problem->disagreements(),
+            // What was told cannot be done again.
+            $problem->disagreements(static fn (Finding $finding): bool => ! str_starts_with($finding->id, 'story_')),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Conclusions;
 
+use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Standing\Standing;
 
@@ -22,14 +23,26 @@ enum CollateralReading: string
     /** Null when neither is loose. Side: `valgus` for the medial, `varus` for the lateral side. */
     public static function of(Standing $standing, string $stress): ?self
     {
-        $straight = $standing->counted("{$stress}_0_laxity");
+        $straight = self::sign($standing, "{$stress}_0_laxity");
         if ($straight === Sign::Positive) {
             return self::At0Too;
         }
-        if ($standing->counted("{$stress}_30_laxity") !== Sign::Positive) {
+        if (self::sign($standing, "{$stress}_30_laxity") !== Sign::Positive) {
             return null;
         }
 
         return $straight === null ? self::At0NotDone : self::At30Only;
+    }
+
+    /** Firm with pain is still firm here, though it does not count against a sprain. */
+    public static function sign(Standing $standing, string $finding): ?Sign
+    {
+        foreach ($standing->results as $result) {
+            if ($result->reading->finding === $finding && $result->exclusion === Exclusion::GradeOneIsFirm) {
+                return $result->reading->sign;
+            }
+        }
+
+        return $standing->counted($finding);
     }
 }

@@ -121,7 +121,7 @@ final class ForAthlete
         $fine = array_filter($verdicts, static fn (ConditionVerdict $verdict): bool => $verdict->zone === ConditionZone::RuledOut);
         if ($fine !== []) {
             $highest = max(array_map(static fn (ConditionVerdict $verdict): float => $verdict->chance->posttest, $fine));
-            $sentences[] = 'For the other parts that we tested, harm is unlikely: at most '.PlainWords::share($highest).' for each.';
+            $sentences[] = 'For the other parts that we tested, harm is unlikely: '.PlainWords::atMost($highest).' for each.';
         }
         $sentences[] = 'These are chances, not a diagnosis.';
 
@@ -166,7 +166,13 @@ final class ForAthlete
     private function next(): array
     {
         $next = [];
+        $image = null;
         foreach ($this->plan->sendOn as $referral) {
+            $pictured = str_contains($referral->to, 'X-ray');
+            if ($pictured && $image !== null) {
+                continue;
+            }
+            $image ??= $pictured ? $referral : null;
             $next[$referral->to] ??= "Next comes {$referral->to}, {$referral->within->words()}.";
         }
         $next = array_slice(array_values($next), 0, self::NAMED);

@@ -24,7 +24,7 @@ final class LookAgain
     ) {
     }
 
-    /** The earliest of all reasons; null when there is none. */
+    /** The earliest of all reasons, the narrower of two that begin alike; null when there is none. */
     public static function of(Bearings $bearings, FrontGate $front, Support $support, bool $sentOn): ?self
     {
         $reasons = array_filter([
@@ -35,7 +35,7 @@ final class LookAgain
             $front->supported() ? new self(28, 42, 'Patellofemoral pain changes over weeks.') : null,
             $sentOn ? new self(self::RESULT_DUE, self::RESULT_DUE, 'After the result of the referral, at the latest in two weeks.') : null,
         ]);
-        usort($reasons, static fn (self $a, self $b): int => $a->from <=> $b->from);
+        usort($reasons, static fn (self $a, self $b): int => [$a->from, $a->to] <=> [$b->from, $b->to]);
 
         return $reasons[0] ?? null;
     }

@@ -44,6 +44,12 @@ final class PlainWords
         };
     }
 
+    /** “at most 4 in 100 knees like this” */
+    public static function atMost(float $chance): string
+    {
+        return 'at most '.max(1, (int) ceil(100 * $chance)).' in 100 knees like this';
+    }
+
     public static function side(Side $side): string
     {
         return $side === Side::Left ? 'left' : 'right';

@@ -147,10 +147,14 @@ final class Play
         $hop = $examination->hurt('hop');
         $run = $examination->hurt('run_cut_stop');
         $wrong = [
-            'The straight leg raise is not full.' => $raise === null || (! $raise->normal && $raise->word('result') !== 'full'),
-            'The gait is not normal.' => $gait === null || (! $gait->normal && $gait->word('pattern') !== 'normal'),
-            'Hopping is not free.' => $hop === null || ($hop->pain() ?? 0.0) > 0 || $knee->flag('hop', 'afraid'),
-            'Running, cutting and stopping is not free.' => $run === null || ($run->pain() ?? 0.0) > 0 || $knee->flag('run_cut_stop', 'givesWay'),
+            'The straight leg raise was not done.' => $raise === null,
+            'The straight leg raise is not full.' => $raise !== null && ! $raise->normal && $raise->word('result') !== 'full',
+            'The gait was not looked at.' => $gait === null,
+            'The gait is not normal.' => $gait !== null && ! $gait->normal && $gait->word('pattern') !== 'normal',
+            'Hopping was not done.' => $hop === null,
+            'Hopping is not free.' => ($hop?->pain() ?? 0.0) > 0 || $knee->flag('hop', 'afraid'),
+            'Running, cutting and stopping was not done.' => $run === null,
+            'Running, cutting and stopping is not free.' => ($run?->pain() ?? 0.0) > 0 || $knee->flag('run_cut_stop', 'givesWay'),
         ];
 
         return array_keys(array_filter($wrong));

@@ -83,7 +83,8 @@ final class Support
     /** Grade 1 on the inner side, firm in both positions, and at least one loaded task done without pain. */
     private static function sprainedButFree(Bearings $bearings): bool
     {
-        $firm = $bearings->standing->counted('valgus_0_laxity') === Sign::Negative && ! $bearings->positive('valgus_30_laxity');
+        $firm = CollateralReading::sign($bearings->standing, 'valgus_0_laxity') === Sign::Negative
+            && CollateralReading::sign($bearings->standing, 'valgus_30_laxity') === Sign::Negative;
         $loaded = array_filter($bearings->examination->records, static fn (Record $record): bool => $record->manoeuvre->family === Family::Loaded
             && $record->side !== $bearings->examination->hurtSide->opposite() && $record->notDone === null);
         $painful = array_filter($loaded, static fn (Record $record): bool => ($record->pain() ?? 0.0) > 0

@@ -24,14 +24,15 @@ final class Problem
     /**
      * Conditions for which one group holds both a positive and a negative result.
      *
+     * @param  callable(Finding): bool  $among  whose results are compared
      * @return list<string> condition ids, in order
      */
-    public function disagreements(): array
+    public function disagreements(callable $among): array
     {
         $found = [];
         foreach ($this->groups as $group) {
             $spoken = ['positive' => 0, 'negative' => 0];
-            foreach ($group->results as $result) {
+            foreach (array_filter($group->results, static fn (Result $result): bool => $among($result->finding)) as $result) {
                 $spoken[$result->outcome->value] |= $result->finding->mask;
             }
             foreach (StateSet::members($spoken['positive'] & $spoken['negative']) as $position) {

@@ -35,7 +35,7 @@ final class WordsTest extends TestCase
             self::assertStringNotContainsString('%', $text, $name);
             foreach ($sentences as $sentence) {
                 if (str_contains($sentence, 'may be torn') || str_contains($sentence, 'unlikely')) {
-                    self::assertMatchesRegularExpression('/(about \d+|fewer than 1|more than 99) in 100 knees like this/', $sentence, $name);
+                    self::assertMatchesRegularExpression('/(about \d+|at most \d+|fewer than 1|more than 99) in 100 knees like this/', $sentence, $name);
                 }
             }
             self::assertStringContainsString('chances, not a diagnosis', $text, $name);
