@@ -521,6 +521,59 @@ export interface components {
             valuePerMinute: number;
             why: string;
         };
+        Referral: {
+            to: string;
+            /** @enum {string} */
+            within: "now" | "same_day" | "days" | "week" | "two_weeks" | "routine";
+            rule: string;
+            why: string;
+        };
+        Support: {
+            /** @enum {string} */
+            type: "none" | "hinged_sleeve" | "hinged_limited" | "extension_splint_calf_support" | "immobiliser" | "functional_hinged";
+            why: string;
+            cost: string;
+            crutches: boolean;
+        };
+        Plan: {
+            sendOn: components["schemas"]["Referral"][];
+            support: components["schemas"]["Support"];
+            /** @enum {string} */
+            play: "stop" | "may_continue" | "may_continue_supported";
+            playWhy: string[];
+            lookAgain: {
+                /** @description days from now */
+                from: number;
+                to: number;
+                why: string;
+            } | null;
+            unanswered: string[];
+            forAthlete: string;
+            /** @description empty without recorded consent */
+            forCoach: string;
+            note: string;
+        };
+        /** @enum {string} */
+        RouteId: "touchline" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again";
+        Itinerary: {
+            id: components["schemas"]["RouteId"];
+            stops: {
+                station: string;
+                manoeuvres: string[];
+            }[];
+            /** @description estimate for both knees */
+            minutes: number;
+            minutesDone: number;
+            minutesLeft: number;
+            /** @description left out for want of time */
+            dropped: string[];
+            /** @description outside this route but open */
+            offered: string[];
+            /** @description which knee first */
+            sides: ("left" | "right")[];
+            /** @description said when no test left would change anything */
+            nothingChanges: string | null;
+        };
         Assessment: {
             /** @constant */
             format: "gray-compass/assessment";
@@ -574,17 +627,8 @@ export interface components {
                 id: string;
                 why: string;
             }[];
-            plan: {
-                /** @enum {string} */
-                play: "stop" | "may_continue" | "may_continue_supported";
-                playWhy: string[];
-                lookAgain: {
-                    /** @description days from now */
-                    from: number;
-                    to: number;
-                    why: string;
-                } | null;
-            };
+            plan: components["schemas"]["Plan"];
+            route: components["schemas"]["Itinerary"];
             nextTests: components["schemas"]["NextTest"][];
             answers: {
                 condition: components["schemas"]["ConditionId"];
