@@ -37,7 +37,8 @@ final class Order
      */
     public function of(array $manoeuvres): array
     {
-        usort($manoeuvres, fn (Manoeuvre $a, Manoeuvre $b): int => $this->place($a) <=> $this->place($b));
+        $places = array_map($this->place(...), $manoeuvres);
+        array_multisort($places, $manoeuvres);
 
         return $manoeuvres;
     }

@@ -9,10 +9,12 @@ final class Trail
 {
     private const NO_WEIGHT = 1e-12;
 
+    private const LARGE = 1e60;
+
     /** @var list<Step> */
     private array $steps = [];
 
-    /** @var array<int, float> P(s), summing to 1 */
+    /** @var array<int, float> P(s) up to a constant */
     private array $states;
 
     /** @var array<string, EchoRanking> what is weighed so far, by group and outcome */
@@ -41,11 +43,11 @@ final class Trail
         $longer = $ranking->with([new Ranked($result, $group->echo)]);
         $this->rankings[$key] = $longer;
         $change = $ranking->changeTo($longer);
-        $before = Marginals::sums($this->states, $this->conditions, $change->mask);
+        $before = $this->sums($change->mask);
         $after = $factors = [];
-        foreach ($before as $state => $chance) {
-            $factors[$state] = exp($change->log[$state]);
-            $after[$state] = $chance * $factors[$state];
+        foreach ($before as $state => $weight) {
+            $factors[$state] = exp($change->log[$state] - $change->log[0]);
+            $after[$state] = $weight * $factors[$state];
         }
         $this->multiply($change->mask, $factors, array_sum($after));
         foreach ($result->finding->rows as $row) {
@@ -108,17 +110,39 @@ final class Trail
     }
 
     /**
-     * @param  array<int, float>  $factors  by local state of the set
-     * @param  float  $total  what the states would sum to afterwards
+     * @return array<int, float> by local state of the set
+     */
+    private function sums(int $mask): array
+    {
+        $sums = array_fill(0, 1 << StateSet::size($mask), 0.0);
+        foreach ($this->projection($mask) as $state => $local) {
+            $sums[$local] += $this->states[$state];
+        }
+
+        return $sums;
+    }
+
+    /**
+     * Only odds are asked for, so the states sum to 1 only when they would grow out of range.
+     *
+     * @param  array<int, float>  $factors  by local state of the set; 1 for the state without any of them
+     * @param  float  $total  what the states will sum to
      */
     private function multiply(int $mask, array $factors, float $total): void
     {
-        foreach ($factors as $state => $factor) {
-            $factors[$state] = $factor / $total;
+        $scale = $total > self::LARGE || $total < 1 / self::LARGE ? 1 / $total : 1.0;
+        foreach ($this->projection($mask) as $state => $local) {
+            if ($local !== 0 || $scale !== 1.0) {
+                $this->states[$state] *= $factors[$local] * $scale;
+            }
         }
-        $this->projections[$mask] ??= StateSet::projection((1 << $this->conditions) - 1, $mask);
-        foreach ($this->projections[$mask] as $state => $local) {
-            $this->states[$state] *= $factors[$local];
-        }
+    }
+
+    /**
+     * @return array<int, int> local state of the set for each whole state
+     */
+    private function projection(int $mask): array
+    {
+        return $this->projections[$mask] ??= StateSet::projection((1 << $this->conditions) - 1, $mask);
     }
 }
