@@ -10,6 +10,7 @@ use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\WeighController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -23,6 +24,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('athletes/{athlete}', [AthleteController::class, 'show']);
         Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store']);
         Route::get('examinations/{examination}', [ExaminationController::class, 'show']);
+        Route::post('examinations/{examination}/signature', [ExaminationController::class, 'sign']);
+        Route::get('examinations/{examination}/summary.pdf', [ExaminationController::class, 'pdf']);
+        Route::get('examinations/{examination}/weighing', [WeighController::class, 'show']);
+        Route::post('weigh', [WeighController::class, 'store']);
         Route::get('examinations/{examination}/document', [ExaminationController::class, 'document']);
         Route::put('examinations/{examination}/sections/{section}', [SectionController::class, 'update']);
         Route::put('examinations/{examination}/findings/{manoeuvre}/{side}', [FindingController::class, 'update']);

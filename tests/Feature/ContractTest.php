@@ -21,6 +21,10 @@ final class ContractTest extends FeatureTestCase
         $this->assertMatches('Saved', $this->save($id, 'sections/history', ['mechanism' => ['twist_on_planted_foot'], 'pop' => true])->content());
         $this->assertMatches('Saved', $this->save($id, 'sections/safety', ['footDropped' => true])->content());
         $this->assertMatches('Examination', $this->getJson("/api/examinations/{$id}")->content());
+        $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
+        $this->assertMatches('Problem', $problem);
+        $this->assertMatches('WeighUp', $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->content());
+        $this->assertMatches('Examination', $this->postJson("/api/examinations/{$id}/signature")->content());
         $this->assertMatches('Today', $this->getJson('/api/today')->content());
         $this->assertMatches('Catalogue', $this->getJson('/api/catalogue')->content());
         $this->assertMatches('Session', $this->getJson('/api/me')->content());

@@ -16,11 +16,11 @@ final class FindingController
 
     public function update(PartRequest $request, Examination $examination, string $manoeuvre, string $side, Recorder $recorder): JsonResponse
     {
-        return $this->answer($recorder->finding($examination, $manoeuvre, $side, $request->payload(), $request->save()));
+        return $this->answer($examination, $recorder->finding($examination, $manoeuvre, $side, $request->payload(), $request->save()));
     }
 
     public function destroy(PartRequest $request, Examination $examination, string $manoeuvre, string $side, Recorder $recorder): JsonResponse
     {
-        return $this->answer($recorder->finding($examination, $manoeuvre, $side, null, $request->save()));
+        return $this->answer($examination, $recorder->finding($examination, $manoeuvre, $side, null, $request->save()));
     }
 }

@@ -19,6 +19,6 @@ final class SectionController
     {
         abort_unless(in_array($section, Section::NAMES, true), 404);
 
-        return $this->answer($recorder->section($examination, $section, $request->payload(), $request->save()));
+        return $this->answer($examination, $recorder->section($examination, $section, $request->payload(), $request->save()));
     }
 }

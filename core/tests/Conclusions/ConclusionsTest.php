@@ -87,6 +87,24 @@ final class ConclusionsTest extends TestCase
         self::assertSame([], Knee::hurt()->with('ageYears', $age)->found($manoeuvre, ['normal' => true], ['normal' => true])->assessed()->alsoConsider);
     }
 
+    public function test_shin_pain_that_eases_with_use_speaks_of_tendons_and_lingering_pain_of_bone(): void
+    {
+        $ids = static fn (Knee $knee): array => array_map(static fn (Consideration $other): string => $other->id, $knee->assessed()->alsoConsider);
+        $eases = Knee::hurt()->with('history', ['warmUpEases' => true, 'painSite' => 'inner shin']);
+        self::assertSame(['shin_tendon'], $ids($eases));
+        self::assertSame(['shin_bone_stress'], $ids($eases->found('tibial_percussion', ['lingeringPain' => true])));
+        self::assertSame([], $ids(Knee::hurt()->with('history', ['warmUpEases' => true, 'painSite' => 'kneecap'])));
+    }
+
+    public function test_a_collateral_that_is_loose_straight_is_at_least_grade_3(): void
+    {
+        $firm = ['openingMm' => 2, 'endFeel' => 'firm'];
+        $loose = ['openingMm' => 8, 'endFeel' => 'soft'];
+        $knee = Knee::hurt()->found('valgus_30', $loose, $firm);
+        self::assertSame(2, $knee->assessed()->conditions[3]->grade);
+        self::assertSame(3, $knee->found('valgus_0', $loose, $firm)->assessed()->conditions[3]->grade);
+    }
+
     public function test_age_decides_what_a_sore_tubercle_or_a_crackle_means(): void
     {
         self::assertSame([], Knee::hurt()->with('ageYears', 18)->found('landmark_palpation', ['tender' => ['tibial_tubercle']])->assessed()->alsoConsider);

@@ -36,6 +36,12 @@ final class PlayTest extends TestCase
         self::assertSame('stop', $this->play($this->knee(walk: false))[0]);
     }
 
+    public function test_a_leg_that_is_raised_with_a_lag_or_a_limp_says_stop(): void
+    {
+        self::assertSame(['stop', ['The straight leg raise is not full.']], $this->play($this->knee(without: 'straight_leg_raise')->found('straight_leg_raise', ['result' => 'lag'])));
+        self::assertSame(['stop', ['The straight leg raise was not done.']], $this->play($this->knee(without: 'straight_leg_raise')));
+    }
+
     public function test_each_part_of_the_story_says_stop_when_told_or_not_asked(): void
     {
         foreach (['pop', 'givingWay', 'kneecapShifted', 'locking', 'couldNotContinue'] as $item) {

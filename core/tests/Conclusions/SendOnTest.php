@@ -89,6 +89,8 @@ final class SendOnTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $ranks);
         self::assertGreaterThan(3, count($ranks));
+        $operated = array_column(self::referrals(TypicalKnees::looseInnerSide(11)->with('safety', ['recentSurgery' => true])), 1);
+        self::assertSame(['week', 'routine'], $operated);
     }
 
     public function test_an_untested_condition_below_act_is_never_sent_on(): void

@@ -175,6 +175,8 @@ final class RouteTest extends TestCase
             ->found('varus_30', ['normal' => true], ['normal' => true]);
         $lastTime = $assessor->lastTime($assessor->read(Knee::plain($last->document())));
         self::assertSame(['lachman', 'apley', 'effusion_sweep'], $lastTime->manoeuvres());
+        $swollen = Knee::hurt()->found('effusion_sweep', ['grade' => 'none'])->found('flexion_range', ['flexionDeg' => 70])->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm'], ['translationMm' => 3, 'endFeel' => 'firm']);
+        self::assertSame(['lachman'], $assessor->lastTime($assessor->read(Knee::plain($swollen->document())))->unsettled);
         $again = $assessor->assess($assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())), $lastTime)->route;
         self::assertSame(['effusion_sweep', 'posterior_sag', 'lachman', 'apley'], array_slice($again->manoeuvres(), 4));
         self::assertContains('varus_30', $again->offered);

@@ -247,6 +247,157 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/signature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign: from now on nothing changes, and the assessment is the one of this moment */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Examination */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Examination"];
+                    };
+                };
+                403: components["responses"]["Refused"];
+                423: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/summary.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The summary on one page of A4 */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description PDF */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/weighing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The very input that its chances were weighed from */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Problem */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Problem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weigh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Weigh figures without a record; condition and order ask for the way of one condition */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: {
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            responses: {
+                /** @description Weighed */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeighUp"];
+                    };
+                };
+                422: components["responses"]["Refused"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/examinations/{examination}/sections/{section}": {
         parameters: {
             query?: never;
@@ -441,6 +592,7 @@ export interface components {
             /** @enum {string} */
             status: "draft" | "signed";
             examinedAt: string;
+            signedAt: string | null;
             examiner: string;
             athlete: components["schemas"]["AthleteSummary"];
             sections: components["schemas"]["StoredSection"][];
@@ -561,18 +713,90 @@ export interface components {
                 station: string;
                 manoeuvres: string[];
             }[];
-            /** @description estimate for both knees */
+            /** @description estimate for both knees, changes of position included */
             minutes: number;
             minutesDone: number;
             minutesLeft: number;
             /** @description left out for want of time */
             dropped: string[];
-            /** @description outside this route but open */
+            /** @description outside this route, but open */
             offered: string[];
             /** @description which knee first */
             sides: ("left" | "right")[];
             /** @description said when no test left would change anything */
             nothingChanges: string | null;
+        };
+        Figures: {
+            sensitivity: number;
+            specificity: number;
+            sensitivityInterval?: number[];
+            specificityInterval?: number[];
+            spread?: number;
+        };
+        Targets: {
+            [key: string]: components["schemas"]["Figures"];
+        };
+        ProblemResult: {
+            finding: string;
+            /** @enum {string} */
+            outcome: "positive" | "negative";
+            targets: components["schemas"]["Targets"];
+        };
+        ProblemGroup: {
+            id: string;
+            echo: number;
+            results: components["schemas"]["ProblemResult"][];
+        };
+        ProblemCondition: {
+            id: string;
+            pretest: number;
+            pretestWeight?: number;
+            thresholds?: {
+                ruleOut: number;
+                act: number;
+            };
+        };
+        Problem: {
+            conditions: components["schemas"]["ProblemCondition"][];
+            associations?: {
+                between: string[];
+                oddsRatio: number;
+            }[];
+            groups?: components["schemas"]["ProblemGroup"][];
+            candidates?: Record<string, never>[];
+        };
+        RailStep: {
+            finding: string;
+            /** @enum {string} */
+            outcome: "positive" | "negative";
+            before: components["schemas"]["Chance"];
+            after: components["schemas"]["Chance"];
+            publishedLr: number;
+            appliedLr: number;
+            echoShare: number | null;
+        };
+        WeighedChance: {
+            id: string;
+            pretest: components["schemas"]["Chance"];
+            posttest: components["schemas"]["Chance"];
+            interval: components["schemas"]["Interval"];
+            textbook: components["schemas"]["Chance"];
+            strongest: components["schemas"]["Chance"];
+            /** @enum {string} */
+            zone: "ruled_out" | "investigate" | "act";
+            further: string;
+        };
+        Curve: {
+            finding: string;
+            /** @description chance before, after a positive, after a negative */
+            points: number[][];
+        };
+        WeighUp: {
+            conditions: components["schemas"]["WeighedChance"][];
+            patterns: Record<string, never>[];
+            nextTests: Record<string, never>[];
+            steps: components["schemas"]["RailStep"][];
+            curves: components["schemas"]["Curve"][];
         };
         Assessment: {
             /** @constant */

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use GrayCompass\Core\Weighing\Curve;
+use GrayCompass\Core\Weighing\Rail;
+use GrayCompass\Core\Weighing\Step;
+use GrayCompass\Core\Weighing\Weighed;
+use GrayCompass\Core\Weighing\WeighedWriter;
+
+/** A weighing with the way of one condition: its steps, and a curve for each test that speaks of it. */
+final class WeighUp
+{
+    /**
+     * @param  string  $condition  id; an unknown or empty one has no steps
+     * @param  list<string>  $order  finding ids in the order done
+     * @return array<string, mixed>
+     */
+    public static function of(Weighed $weighed, string $condition, array $order): array
+    {
+        $ids = array_column(WeighedWriter::write($weighed)['conditions'], 'id');
+        $position = array_search($condition, $ids, true);
+        $steps = $position === false ? [] : Rail::of($weighed, $position, $order);
+
+        return [
+            ...WeighedWriter::write($weighed),
+            'steps' => array_map(self::step(...), $steps),
+            'curves' => array_values(array_filter(array_map(self::curve(...), $steps))),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function step(Step $step): array
+    {
+        return [
+            'finding' => $step->result->finding->id,
+            'outcome' => $step->result->outcome->value,
+            'before' => $step->before,
+            'after' => $step->after,
+            'publishedLr' => $step->publishedLr,
+            'appliedLr' => $step->appliedLr,
+            'echoShare' => $step->echoShare,
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>|null
+     */
+    private static function curve(Step $step): ?array
+    {
+        $row = $step->result->finding->rowFor($step->condition);
+
+        return $row === null ? null : ['finding' => $step->result->finding->id, 'points' => Curve::of($row)];
+    }
+}

@@ -1,0 +1,70 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>Knee examination, {{ $athlete->name }}</title>
+<style>
+@page { margin: 11mm 12mm 10mm; }
+body { font: 7.6pt/1.22 'DejaVu Sans', sans-serif; color: #1c1f22; margin: 0; }
+h1 { font-size: 14pt; margin: 0; } h2 { font-size: 8.6pt; margin: 6pt 0 2pt; border-bottom: .6pt solid #1c1f22; }
+p { margin: 0 0 2pt; } ul { margin: 0; padding-left: 9pt; } table { width: 100%; border-collapse: collapse; }
+th, td { text-align: left; font-weight: normal; padding: .9pt 4pt .9pt 0; border-bottom: .3pt solid #cfd1cf; vertical-align: top; }
+thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-right: 8pt; } b, .b { font-weight: bold; }
+.line { background: #1c1f22; color: #fff; padding: 3pt 6pt; margin: 2pt 0; } .act { color: #c0391a; font-weight: bold; } .half { width: 49%; vertical-align: top; border: 0; padding: 0 8pt 0 0; } .quiet { color: #43484c; }
+.caution { margin-top: 6pt; border-top: 1pt solid #1c1f22; padding-top: 2pt; font-size: 6.8pt; }
+</style>
+</head>
+<body>
+@php($plan = $assessment['plan'])
+<h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: normal">{{ ucfirst($frame['hurtSide'] ?? '') }} knee · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
+<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed '.$examination->signed_at->format('j F Y, H:i').' UTC' : 'DRAFT, not signed' }}</p>
+<h2>Safety</h2>
+@forelse ($assessment['safety']['lines'] as $line)
+<div class="line"><b>{{ $words->urgency($line['urgency']) }}</b> {{ $line['say'] }}</div>
+@empty
+<p>{{ $assessment['safety']['gateOpen'] ? 'The gate is answered; nothing was raised.' : 'The gate is not answered.' }}</p>
+@endforelse
+<h2>Chances, in 100 knees like this</h2>
+<table>
+<thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
+@foreach ($assessment['conditions'] as $c)
+<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->hundred($c['interval'][0]) }} to {{ $words->hundred($c['interval'][1]) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
+@endforeach
+</table>
+<table><tr><td class="half">
+<h2>Both knees</h2>
+<table>
+<thead><tr><th>Manoeuvre</th><th class="n">Hurt</th><th class="n">Other</th><th class="n">Diff.</th><th class="n">Grade</th></tr></thead>
+@foreach ($assessment['measurements'] as $m)
+@if ($m['hurt'] !== null || $m['grade'] !== null)
+<tr><td>{{ $words->manoeuvre($m['manoeuvre']) }}</td><td class="n">{{ $m['estimate'] ? 'by feel' : $words->figure($m['hurt'], $m['unit']) }}</td><td class="n">{{ $words->figure($m['other'], $m['unit']) }}</td><td class="n">{{ $words->signed($m['difference'], $m['unit']) }}</td><td class="n">{{ $m['grade'] ?? '–' }}{{ $m['provisional'] ? '*' : '' }}</td></tr>
+@endif
+@endforeach
+</table>
+@if (collect($assessment['measurements'])->contains('provisional', true))<p class="quiet">* provisional, without the other knee</p>@endif
+<h2>Fluid</h2>
+@php($fluid = $assessment['effusion'])
+<p>{{ $fluid === null ? 'Not tested.' : ($fluid['positive'] ? 'Positive' : 'Not positive').($fluid['millilitres'] === null ? '' : ', '.$fluid['millilitres'][0].($fluid['millilitres'][1] === null ? ' ml or more' : ' to '.$fluid['millilitres'][1].' ml')).($fluid['bloodLikely'] ? ', blood likely.' : '.') }}</p>
+<h2>What did not count, and why</h2>
+@if ($assessment['excluded'] === [])<p>Everything recorded counts.</p>@else
+<ul>@foreach ($assessment['excluded'] as $e)<li>{{ $words->finding($e['finding']) }} {{ $e['outcome'] }}: {{ $e['reason'] }}</li>@endforeach</ul>@endif
+<h2>Not answered</h2>
+@if ($plan['unanswered'] === [])<p>Nothing is left open by what was not done.</p>@else
+<ul>@foreach ($plan['unanswered'] as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+@if ($assessment['alsoConsider'] !== [])<h2>Also consider</h2><ul>@foreach ($assessment['alsoConsider'] as $other)<li>{{ $other['why'] }}</li>@endforeach</ul>@endif
+</td><td class="half" style="padding-right: 0">
+<h2>Plan</h2>
+@foreach ($plan['sendOn'] as $referral)<p><b>{{ ucfirst($words->plain($referral['within'])) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}</span></p>@endforeach
+@if ($plan['sendOn'] === [])<p>Nobody needs to be asked by these rules.</p>@endif
+<p><b>Support:</b> {{ $words->plain($plan['support']['type']) }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
+<p><b>Going on today:</b> {{ $words->play($plan['play']) }} <span class="quiet">{{ implode(' ', $plan['playWhy']) }}</span></p>
+<p><b>Look again:</b> {{ $plan['lookAgain'] === null ? 'nothing asks for it.' : "in {$plan['lookAgain']['from']} to {$plan['lookAgain']['to']} days. {$plan['lookAgain']['why']}" }}</p>
+<h2>For the athlete</h2>
+<p>{{ $plan['forAthlete'] }}</p>
+@if ($plan['forCoach'] !== '')<h2>For the coach</h2><p>{{ $plan['forCoach'] }}</p>@endif
+</td></tr></table>
+@php($schools = $frame['schools'] ?? [])
+<div class="caution"><p>Judged by: laxity {{ $words->plain($schools['laxity'] ?? 'side_difference') }}, collateral {{ $words->plain($schools['collateral'] ?? 'three_band') }}, fluid {{ $words->plain($schools['effusion'] ?? 'sweep_first') }}, McMurray {{ $words->plain($schools['mcmurraySide'] ?? 'pain_site') }}; evidence {{ $assessment['evidence']['set'] }} ({{ $assessment['evidence']['digest'] }}); rules {{ $assessment['rules'] }}.</p>
+<p><b>Chances, not a diagnosis.</b> For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not yet checked against the papers.</p></div>
+</body>
+</html>
