@@ -13,6 +13,7 @@ use GrayCompass\Core\Grading\Measurement;
 use GrayCompass\Core\Grading\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Route\Suggestion;
+use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Weighing\Picture;
@@ -45,6 +46,7 @@ final class AssessmentWriter
                     'rule' => $line->rule->value, 'urgency' => $line->urgency->value, 'say' => $line->say,
                 ], $assessment->gate->lines),
                 'blocked' => $assessment->gate->blocked,
+                'blockedBy' => (object) array_map(static fn (Rule $rule): string => $rule->value, $assessment->gate->blockedBy),
             ],
             'measurements' => array_map(self::measurement(...), $assessment->grading->measurements),
             'effusion' => $effusion === null ? null : [

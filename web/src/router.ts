@@ -8,6 +8,10 @@ export const router = createRouter({
     { path: '/', name: 'today', component: () => import('./views/TodayView.vue') },
     { path: '/examinations/:id', name: 'bench', component: () => import('./views/BenchView.vue'), props: true },
     { path: '/examinations/:id/summary', name: 'summary', component: () => import('./views/SummaryView.vue'), props: true },
+    { path: '/examinations/:id/weigh/:condition', name: 'weigh', component: () => import('./views/WeighUpView.vue'), props: true },
+    { path: '/examinations/:id/touchline', name: 'touchline', component: () => import('./views/TouchlineView.vue'), props: true },
+    { path: '/examinations/:id/emergency', name: 'emergency', component: () => import('./views/EmergencyView.vue'), props: true },
+    { path: '/arithmetic', name: 'arithmetic', component: () => import('./views/ArithmeticView.vue') },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 })

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Conclusions;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyGate;
@@ -33,7 +34,9 @@ final class Play
         SafetyKey::CannotTakeFourSteps, SafetyKey::CannotFlexTo90, SafetyKey::TenderPatellaAlone, SafetyKey::TenderFibularHead,
     ];
 
-    private const CRUCIATES = ['lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'posterior_sag', 'lever_sign', 'quadriceps_active'];
+    private const CRUCIATES = [
+        'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'anterolateral_shift', 'posterior_sag', 'lever_sign', 'quadriceps_active', 'arthrometer_difference',
+    ];
 
     private const COLLATERALS = ['valgus_0', 'valgus_30', 'varus_0', 'varus_30'];
 
@@ -111,15 +114,17 @@ final class Play
         if ($standing->counted('lachman') !== Sign::Negative) {
             $why[] = 'No negative Lachman that counts.';
         }
-        foreach (self::CRUCIATES as $finding) {
-            if ($standing->counted($finding) === Sign::Positive) {
-                $why[] = 'A cruciate test is positive.';
-                break;
-            }
+        $cruciate = self::cruciateDoubt($standing);
+        if ($cruciate !== null) {
+            $why[] = $cruciate;
         }
         foreach (self::COLLATERALS as $manoeuvre) {
             if ($examination->hurt($manoeuvre) === null) {
                 $why[] = 'Not all four collateral tests are done.';
+                break;
+            }
+            if (! self::wasGraded($standing, "{$manoeuvre}_laxity")) {
+                $why[] = 'A collateral test does not count.';
                 break;
             }
         }
@@ -134,6 +139,34 @@ final class Play
         }
 
         return $why;
+    }
+
+    /** A positive that does not count, or an equivocal one, is no negative: on the touchline doubt stops. */
+    private static function cruciateDoubt(Standing $standing): ?string
+    {
+        $doubt = null;
+        foreach ($standing->results as $result) {
+            if (in_array($result->reading->finding, self::CRUCIATES, true) && $result->reading->sign !== Sign::Negative) {
+                if ($result->counts()) {
+                    return 'A cruciate test is positive.';
+                }
+                $doubt = 'A cruciate test is not clear.';
+            }
+        }
+
+        return $doubt;
+    }
+
+    /** A grade 1 sprain is firm: its negative moves no chance, but its grade stands. */
+    private static function wasGraded(Standing $standing, string $finding): bool
+    {
+        foreach ($standing->results as $result) {
+            if ($result->reading->finding === $finding) {
+                return $result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -20,27 +20,25 @@ final class SafetyGate
     /**
      * @param  list<SafetyLine>  $lines  most urgent first
      * @param  list<string>  $blocked  manoeuvre ids, in the order of the catalogue
+     * @param  array<string, Rule>  $blockedBy  the most urgent rule against each of them
      */
     private function __construct(
         public readonly bool $open,
         public readonly array $lines,
         public readonly array $blocked,
+        public readonly array $blockedBy,
     ) {
     }
 
     public static function of(Examination $examination, Catalogue $catalogue): self
     {
-        $lines = GateRules::lines($examination, $examination->records);
-
-        return new self(self::isOpen($examination), SafetyLine::inOrder($lines), self::blockedBy($lines, $catalogue));
+        return self::closedBy(self::isOpen($examination), GateRules::lines($examination, $examination->records), $catalogue);
     }
 
     /** The gate with lines that only the results could raise. */
     public function with(Catalogue $catalogue, SafetyLine ...$more): self
     {
-        $lines = [...$this->lines, ...array_values($more)];
-
-        return new self($this->open, SafetyLine::inOrder($lines), self::blockedBy($lines, $catalogue));
+        return self::closedBy($this->open, [...$this->lines, ...array_values($more)], $catalogue);
     }
 
     /**
@@ -85,18 +83,19 @@ final class SafetyGate
 
     /**
      * @param  list<SafetyLine>  $lines
-     * @return list<string>
      */
-    private static function blockedBy(array $lines, Catalogue $catalogue): array
+    private static function closedBy(bool $open, array $lines, Catalogue $catalogue): self
     {
-        $blocked = [];
+        $lines = SafetyLine::inOrder($lines);
+        $blockedBy = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            if (self::ruleAgainst($manoeuvre, $lines) !== null) {
-                $blocked[] = $manoeuvre->id;
+            $rule = self::ruleAgainst($manoeuvre, $lines);
+            if ($rule !== null) {
+                $blockedBy[$manoeuvre->id] = $rule;
             }
         }
 
-        return $blocked;
+        return new self($open, $lines, array_keys($blockedBy), $blockedBy);
     }
 
     /** After an injury, nobody stresses the knee before these are answered. */

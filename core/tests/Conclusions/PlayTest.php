@@ -71,6 +71,16 @@ final class PlayTest extends TestCase
         self::assertSame('stop', $this->play($this->knee(without: 'effusion_sweep')->found('effusion_sweep', ['grade' => 'trace']))[0]);
     }
 
+    public function test_what_is_not_clear_says_stop(): void
+    {
+        $unsteady = ['openingMm' => 2, 'endFeel' => 'firm', 'checks' => ['thighStable' => false]];
+        self::assertSame(['stop', ['A collateral test does not count.']], $this->play($this->knee(without: 'varus_30')->found('varus_30', $unsteady, ['openingMm' => 2])));
+        $slid = ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['footStayedDown' => false]];
+        self::assertSame(['stop', ['A cruciate test is not clear.']], $this->play($this->knee()->found('anterior_drawer', $slid, ['translationMm' => 3, 'endFeel' => 'firm'])));
+        self::assertSame(['stop', ['A cruciate test is positive.']], $this->play($this->knee()->found('anterolateral_shift', ['felt' => true], ['felt' => false])));
+        self::assertSame(['stop', ['A cruciate test is positive.']], $this->play($this->knee()->found('arthrometer', ['forceN' => 134, 'translationMm' => 9], ['forceN' => 134, 'translationMm' => 4])));
+    }
+
     private function knee(string $without = '', bool $walk = true): Knee
     {
         $knee = Knee::hurt()->with('safety', self::GATE)->with('history', self::STORY);

@@ -121,6 +121,16 @@ final class SafetyGateTest extends TestCase
         self::assertSame(['limb_threat', 'open_joint', 'fracture_likely', 'rest_pain', 'recent_surgery'], array_keys($lines));
     }
 
+    public function test_each_blocked_manoeuvre_names_the_most_urgent_rule_against_it(): void
+    {
+        $gate = Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true, 'lockedShort' => true, 'recentSurgery' => true])->assessed()->gate;
+        self::assertSame($gate->blocked, array_keys($gate->blockedBy));
+        self::assertSame(Rule::FractureRulePositive, $gate->blockedBy['mcmurray']);
+        self::assertSame(Rule::LockedKnee, $gate->blockedBy['passive_extension']);
+        self::assertSame(Rule::RecentSurgery, $gate->blockedBy['lachman']);
+        self::assertArrayNotHasKey('effusion_sweep', $gate->blockedBy);
+    }
+
     public function test_a_manoeuvre_off_limits_is_refused_unless_it_says_why(): void
     {
         $shut = static fn (array $finding): Knee => Knee::hurt()->with('safety', ['calfTense' => true])->found('inspection', ['scar' => false])->found('lachman', $finding);

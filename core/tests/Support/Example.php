@@ -45,7 +45,7 @@ final class Example
     {
         $assessed = self::assessed($name);
         array_walk_recursive($assessed, static function (mixed &$value): void {
-            $value = is_float($value) ? round($value, 6) : $value;
+            $value = is_float($value) ? round($value, 6) + 0.0 : $value;
         });
 
         return (string) json_encode($assessed, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { inWords } from '@/shared/words'
+import { NOT_DONE, inWords } from '@/shared/words'
 
-defineProps<{ canRecord: boolean; canUndo: boolean }>()
-const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: [] }>()
+defineProps<{ canRecord: boolean; canUndo: boolean; fromMemory: boolean }>()
+const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: []; memory: [] }>()
 const unfolded = ref(false)
-const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
 </script>
 
 <template>
@@ -15,8 +14,9 @@ const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
     <button v-if="canRecord" type="button" class="button unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">Not done…</button>
     <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" aria-label="Not done, because of">
       <span>Not done:</span>
-      <button v-for="reason in REASONS" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
+      <button v-for="reason in NOT_DONE" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
     </div>
+    <button v-if="canRecord" type="button" class="choice memory" :aria-pressed="fromMemory" @click="emit('memory')">From memory <kbd aria-hidden="true">M</kbd></button>
     <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">Undo <kbd aria-hidden="true">U</kbd></button>
     <button type="button" class="button quiet" aria-label="Keys" @click="emit('help')">?</button>
     <p>Names chances, not a diagnosis. Your judgement and local rules come first.</p>
@@ -27,6 +27,7 @@ const REASONS = ['pain', 'time', 'declined', 'position', 'not_safe']
 .foot { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 10px; padding: 8px 16px; background: var(--paper); border-top: 1px solid var(--line); }
 .not { display: flex; align-items: center; gap: 4px; margin-left: 6px; color: var(--text-2); }
 .unfold { display: none; }
+@media (hover: none) and (max-width: 1024px) { .memory kbd { display: none; } }
 .not .button { padding: 0 11px; border-color: var(--line); }
 .foot p { flex: 1 1 200px; text-align: right; font-size: 0.87rem; color: var(--text-3); }
 @media (max-width: 1100px) { .foot p { flex-basis: 100%; text-align: left; } }

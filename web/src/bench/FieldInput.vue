@@ -1,22 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Field, Payload } from '@/contract/types'
+import type { Field, Payload, Side } from '@/contract/types'
 import { asHeading } from '@/shared/words'
 import BandPicker from './BandPicker.vue'
 import CellBoard from './CellBoard.vue'
+import DegreeArc from './DegreeArc.vue'
 import EndFeelPicker from './EndFeelPicker.vue'
 import FlagPicker from './FlagPicker.vue'
+import JointLinePoints from './JointLinePoints.vue'
+import LandmarkPicture from './LandmarkPicture.vue'
 import NumberRule from './NumberRule.vue'
 import PainStrip from './PainStrip.vue'
+import SweepWave from './SweepWave.vue'
 import WordPicker from './WordPicker.vue'
 
-const props = defineProps<{ field: Field; payload: Payload; knee: string }>()
+const props = defineProps<{ field: Field; payload: Payload; knee: string; side: Side | 'both' }>()
 const emit = defineEmits<{ change: [part: Payload] }>()
 
 const MM_SHOWN = 20
+const MOST_BEND = 170
+/** Angles worth drawing, and which way they turn. */
+const ARCS: Record<string, 'bend' | 'over' | 'turn'> = { flexionDeg: 'bend', extensionDeg: 'over', hyperextensionDeg: 'over', externalRotationDeg: 'turn' }
 const value = computed(() => props.payload[props.field.name])
 const label = computed(() => `${asHeading(props.field.name)}, ${props.knee}`)
 const isPain = computed(() => props.field.unit === '/10')
+const arc = computed(() => ARCS[props.field.name])
 
 function set(next: unknown): void {
   emit('change', { [props.field.name]: next })
@@ -39,7 +47,13 @@ function toggleAmong(word: string): void {
     <BandPicker v-if="field.name === 'differenceBand'" :value="value as string | undefined" @pick="toggle" />
     <EndFeelPicker v-else-if="field.name === 'endFeel' || field.name === 'endFeelFast'" :value="value as string | undefined" :words="field.words" @pick="toggle" />
     <PainStrip v-else-if="isPain" :value="value as number | undefined" :label="label" @pick="toggle" />
-    <NumberRule v-else-if="field.kind === 'number'" :value="value as number | undefined" :least="field.least ?? 0" :most="field.most ?? MM_SHOWN" :unit="field.unit" :label="label" :stretch="field.unit === 'mm' ? MM_SHOWN : (field.most ?? MM_SHOWN)" @change="set" />
+    <template v-else-if="field.kind === 'number'">
+      <DegreeArc v-if="arc" :value="value as number | undefined" :least="field.least ?? 0" :most="field.most ?? MOST_BEND" :kind="arc" @change="set" />
+      <NumberRule :value="value as number | undefined" :least="field.least ?? 0" :most="field.most ?? MM_SHOWN" :unit="field.unit" :label="label" :stretch="field.unit === 'mm' ? MM_SHOWN : (field.most ?? MM_SHOWN)" @change="set" />
+    </template>
+    <SweepWave v-else-if="field.words.includes('cannot_empty')" :value="value as string | undefined" :words="field.words" :label="label" @pick="toggle" />
+    <JointLinePoints v-else-if="field.name === 'points'" :value="value as string[] | undefined" :words="field.words" :side="side" :label="label" @pick="toggleAmong" @none="set([])" />
+    <LandmarkPicture v-else-if="field.words.includes('fibular_head')" :value="value as string[] | undefined" :words="field.words" :side="side" :label="label" @pick="toggleAmong" @none="set([])" />
     <FlagPicker v-else-if="field.kind === 'flag'" :value="value as boolean | undefined" :label="label" @pick="toggle" />
     <CellBoard v-else-if="field.kind === 'cells'" :value="value as Payload[] | undefined" @change="set" />
     <WordPicker v-else-if="field.kind === 'words'" :value="value as string[] | undefined" :words="field.words" :label="label" many @pick="toggleAmong" />

@@ -13,8 +13,9 @@ const KEYS: [string, string][] = [
   ['← →', 'one less, one more on the focused rule'],
   ['↑ ↓', 'manoeuvre before, after'],
   ['Page up, down', 'station before, after'],
-  ['W', 'chain of evidence of what this manoeuvre tests'],
+  ['W', 'weigh-up of what this manoeuvre tests'],
   ['/', 'go to a manoeuvre by name'],
+  ['M', 'what follows is entered from memory'],
   ['U', 'undo'],
   ['Esc', 'close'],
 ]

@@ -6,7 +6,7 @@ import { useExamination } from '@/stores/examination'
 import CheckList from './CheckList.vue'
 import FieldInput from './FieldInput.vue'
 
-const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean }>()
+const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean; brief?: boolean }>()
 const emit = defineEmits<{ change: [payload: Payload | null]; activate: [] }>()
 const examination = useExamination()
 
@@ -17,18 +17,21 @@ const hurt = computed(() => props.side === 'both' || props.side === examination.
 const payload = computed<Payload>(() => examination.finding(props.manoeuvre.id, props.side) ?? {})
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.name !== 'differenceBand'))
 const plain = computed(() => usable.value.filter((field) => !SELDOM.includes(field.name) && !hidden(field)))
-const seldom = computed(() => usable.value.filter((field) => SELDOM.includes(field.name)))
+const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => SELDOM.includes(field.name))))
 const tag = computed(() => {
   if (payload.value.normal === true) return 'normal'
   if (typeof payload.value.notDone === 'string') return `not done: ${inWords(payload.value.notDone)}`
   if (examination.waitingFor.has(`${props.manoeuvre.id}:${props.side}`)) return 'waiting'
   if (examination.beforeGate.has(`${props.manoeuvre.id}:${props.side}`)) return 'recorded before the gate'
+  if (payload.value.fromMemory === true) return 'from memory'
+  if (typeof payload.value.override === 'string') return 'against the gate'
   return ''
 })
 const title = computed(() => (props.side === 'both' ? 'Both legs' : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`))
 
-/** Where it hurts is only asked once it hurts. */
+/** Where it hurts is only asked once it hurts; in brief, a band serves instead of millimetres. */
 function hidden(field: Field): boolean {
+  if (props.brief && field.unit === 'mm') return true
   return field.name === 'painSite' && Number(payload.value.pain ?? 0) === 0
 }
 
@@ -44,11 +47,11 @@ function change(part: Payload): void {
 <template>
   <section class="knee" :class="{ hurt, active }" :aria-label="title" tabindex="-1" @focusin="emit('activate')" @pointerdown="emit('activate')">
     <h2>{{ title }} <span v-if="tag">{{ tag }}</span></h2>
-    <FieldInput v-for="field in plain" :key="field.name" :field="field" :payload="payload" :knee="title" @change="change" />
+    <FieldInput v-for="field in plain" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="change" />
     <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => change({ checks })" />
     <details v-if="seldom.length > 0">
       <summary>More: {{ seldom.map((field) => asHeading(field.name).toLowerCase()).join(', ') }}</summary>
-      <FieldInput v-for="field in seldom" :key="field.name" :field="field" :payload="payload" :knee="title" @change="change" />
+      <FieldInput v-for="field in seldom" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="change" />
     </details>
   </section>
 </template>

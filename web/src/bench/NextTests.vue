@@ -11,7 +11,7 @@ const SHOWN = 3
 const SECONDS = 60
 
 const worth = computed(() => (examination.assessment?.nextTests ?? []).filter((test) => !leftOut(test.manoeuvre)).slice(0, SHOWN))
-const settled = computed(() => examination.assessment?.conditions.every((c) => c.further === 'none_would_change') ?? false)
+const settled = computed(() => examination.assessment?.route.nothingChanges ?? null)
 
 /** Somebody said why not; it is not offered again. */
 function leftOut(manoeuvre: string): boolean {
@@ -27,7 +27,7 @@ function seconds(manoeuvre: string): number {
 <template>
   <section class="next" aria-label="Worth doing next">
     <h3>Worth doing next</h3>
-    <p v-if="settled" class="quiet-text">No test here changes what you would do.</p>
+    <p v-if="settled" class="quiet-text">{{ settled }}</p>
     <ol v-else>
       <li v-for="test in worth" :key="test.manoeuvre">
         <button type="button" @click="emit('go', test.manoeuvre)"><b>{{ catalogue.nameOf(test.manoeuvre) }}</b><span class="number">{{ seconds(test.manoeuvre) }} s</span><small>{{ test.why }}</small></button>

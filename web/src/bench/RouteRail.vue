@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import PostureMark from './PostureMark.vue'
+import RouteHead from './RouteHead.vue'
 import { GATE, type Place, STORY, samePlace, stations } from './places'
 
 const props = defineProps<{ place: Place }>()
@@ -10,11 +11,13 @@ const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const stops = computed(() => (catalogue.catalogue ? stations(catalogue.catalogue) : []).map((station) => {
+const judged = computed(() => examination.assessment!)
+const stops = computed(() => (catalogue.catalogue ? stations(catalogue.catalogue, judged.value.route, judged.value.safety.blocked) : []).map((station) => {
   const done = station.manoeuvres.filter((m) => isDone(m.id)).length
   const off = station.manoeuvres.filter((m) => isOff(m.id)).length
   return { ...station, done, off, here: station.manoeuvres.some((m) => samePlace(props.place, { kind: 'manoeuvre', id: m.id })) }
 }))
+const others = computed(() => [...judged.value.route.dropped, ...judged.value.route.offered])
 const storyAnswers = computed(() => Object.keys(examination.section('history')).length)
 const gateAnswers = computed(() => Object.keys(examination.section('safety')).length)
 
@@ -34,6 +37,7 @@ function state(done: number, off: number, all: number): string {
 
 <template>
   <nav class="rail" aria-label="Route of the examination">
+    <RouteHead />
     <ol>
       <li>
         <button type="button" class="stop" :class="[storyAnswers ? 'done' : 'open', { here: place.kind === 'story' }]" :aria-current="place.kind === 'story' ? 'step' : undefined" @click="emit('go', STORY)">
@@ -58,6 +62,12 @@ function state(done: number, off: number, all: number): string {
         </ul>
       </li>
     </ol>
+    <details v-if="others.length > 0" class="others">
+      <summary>Also possible, {{ others.length }}</summary>
+      <ul>
+        <li v-for="id in others" :key="id"><button type="button" class="step" :class="{ done: isDone(id) }" :aria-current="samePlace(place, { kind: 'manoeuvre', id }) ? 'step' : undefined" @click="emit('go', { kind: 'manoeuvre', id })"><span>{{ catalogue.nameOf(id) }}</span><span class="mark">{{ isDone(id) ? 'done' : '' }}</span></button></li>
+      </ul>
+    </details>
   </nav>
 </template>
 
@@ -75,5 +85,6 @@ ul { margin: 0 0 6px 20px; padding-left: 14px; border-left: 2px solid var(--line
 .step[aria-current] { color: var(--on-band); background: var(--band); }
 .step .mark { font-size: 0.8rem; opacity: 0.85; white-space: nowrap; }
 .step.off > span:first-child { text-decoration: line-through; }
+summary { min-height: 44px; display: flex; align-items: center; padding: 0 8px; color: var(--text-3); cursor: pointer; }
 @media (pointer: coarse) { .step { min-height: 44px; } }
 </style>

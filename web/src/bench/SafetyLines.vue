@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import type { Assessment } from '@/contract/types'
+import { URGENCY } from '@/shared/verdicts'
 
 defineProps<{ lines: Assessment['safety']['lines'] }>()
-
-const URGENCY = { emergency: 'Emergency, now', same_day: 'Same day', days: 'Within days', routine: 'Routine' }
 </script>
 
 <template>

@@ -1,50 +1,41 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Payload } from '@/contract/types'
+import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import FlagPicker from './FlagPicker.vue'
+import AskedList from './AskedList.vue'
+import EpisodeFacts from './EpisodeFacts.vue'
+import PainStrip from './PainStrip.vue'
 import WordPicker from './WordPicker.vue'
+import { OLDER_KNEE_AGE } from '@/shared/settings'
+import { BLOW_SITES, FIRST_DISLOCATION, MECHANISM, OPENING, SINCE, SWELLING, THEN } from './storyQuestions'
+import { useSections } from './useSections'
 
+const catalogue = useCatalogue()
 const examination = useExamination()
+const { answer, toggle } = useSections()
 const story = computed(() => examination.section('history'))
 const opening = computed(() => examination.section('opening'))
+const frame = computed(() => examination.section('frame'))
 
-/** In the order in which one asks an athlete. */
-const MECHANISM = ['twist_on_planted_foot', 'rotational_trauma', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension', 'none_recalled']
-const SWELLING = ['within_2_hours', 'within_24_hours', 'none']
-const QUESTIONS = [
-  { key: 'pop', ask: 'Did you hear or feel a pop?' },
-  { key: 'couldNotContinue', ask: 'Did you have to stop at once?' },
-  { key: 'givingWay', ask: 'Has it given way since?' },
-  { key: 'locking', ask: 'Does it get stuck, not merely catch?' },
-  { key: 'kneecapShifted', ask: 'Did the kneecap slip out or shift?' },
-  { key: 'frontLoadPain', ask: 'Pain in front on stairs, squats or low chairs?' },
-]
-const OPENING = [
-  { key: 'consentGiven', ask: 'Consent given for hands-on' },
-  { key: 'handsClean', ask: 'Hands clean' },
-  { key: 'identityConfirmed', ask: 'Name confirmed' },
-  { key: 'chaperoneOffered', ask: 'Chaperone offered' },
-  { key: 'guardianConsent', ask: 'Guardian agrees' },
-  { key: 'footSore', ask: 'Foot sore (before sitting on it)' },
-]
-const under18 = computed(() => Number(examination.section('frame').ageYears ?? 18) < 18)
+const under18 = computed(() => Number(frame.value.ageYears ?? 18) < 18)
 const askedOpening = computed(() => OPENING.filter((item) => item.key !== 'guardianConsent' || under18.value))
-
-function saved(section: string, part: Payload): void {
-  const next = { ...examination.section(section), ...part }
-  for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key]
-  examination.saveSection(section, next)
-}
-
-function toggle(section: string, key: string, value: unknown): void {
-  saved(section, { [key]: examination.section(section)[key] === value ? undefined : value })
-}
+const gradualSetting = computed(() => (Number(frame.value.ageYears ?? 0) > OLDER_KNEE_AGE ? 'older_knee' : 'gradual'))
+const since = computed(() => (story.value.kneecapShifted === true ? [FIRST_DISLOCATION, ...SINCE] : SINCE))
 
 function toggleMechanism(word: string): void {
   const now = (story.value.mechanism as string[] | undefined) ?? []
   const next = now.includes(word) ? now.filter((other) => other !== word) : word === 'none_recalled' ? [word] : [...now.filter((w) => w !== 'none_recalled'), word]
-  saved('history', { mechanism: next.length > 0 ? next : undefined })
+  answer('history', { mechanism: next.length > 0 ? next : undefined })
+}
+
+/** What came on bit by bit is weighed from the base rates of that setting; an answer of yes chooses it. */
+function told(key: string, value: boolean): void {
+  toggle('history', key, value)
+  if (key === 'gradualOnset' && value && story.value.gradualOnset === true) answer('frame', { setting: gradualSetting.value })
+}
+
+function textOf(event: Event): string {
+  return (event.target as HTMLInputElement).value.trim()
 }
 </script>
 
@@ -61,22 +52,43 @@ function toggleMechanism(word: string): void {
     <section aria-labelledby="how">
       <h2 id="how">How did it happen?</h2>
       <WordPicker :value="(story.mechanism as string[] | undefined) ?? []" :words="MECHANISM" label="How it happened" many @pick="toggleMechanism" />
+      <p class="ask">If something struck the knee, where?</p>
+      <WordPicker :value="story.directBlowSite as string | undefined" :words="BLOW_SITES" label="Where it was struck" @pick="(word) => toggle('history', 'directBlowSite', word)" />
     </section>
     <section aria-labelledby="then">
-      <h2 id="then">Then, and since</h2>
-      <ul class="asked">
+      <h2 id="then">At that moment</h2>
+      <AskedList :questions="THEN" :answers="story" @answer="(key, value) => told(key, value)">
         <li><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="SWELLING" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
-        <li v-for="question in QUESTIONS" :key="question.key"><span>{{ question.ask }}</span><FlagPicker :value="story[question.key] as boolean | undefined" :label="question.ask" @pick="(value) => toggle('history', question.key, value)" /></li>
-      </ul>
+      </AskedList>
     </section>
+    <section aria-labelledby="since">
+      <h2 id="since">Since then, and now</h2>
+      <AskedList :questions="since" :answers="story" @answer="(key, value) => told(key, value)" />
+      <div class="pains">
+        <div><h3>Pain now, 0 to 10</h3><PainStrip :value="story.painNow as number | undefined" label="Pain now" @pick="(value) => toggle('history', 'painNow', value)" /></div>
+        <div><h3>Pain at its worst in sport, 0 to 10</h3><PainStrip :value="story.painActivity as number | undefined" label="Pain in sport" @pick="(value) => toggle('history', 'painActivity', value)" /></div>
+        <label class="field"><span>Where does it hurt, in their words?</span><input type="text" maxlength="200" :value="story.painSite ?? ''" @change="(event) => answer('history', { painSite: textOf(event) })"></label>
+      </div>
+    </section>
+    <section aria-labelledby="impression">
+      <h2 id="impression">Your first impression <small>from the story alone, before touching</small></h2>
+      <div class="opening" role="group" aria-labelledby="impression">
+        <button v-for="condition in catalogue.catalogue?.conditions ?? []" :key="condition.id" type="button" class="choice" :aria-pressed="frame.firstImpression === condition.id" @click="toggle('frame', 'firstImpression', condition.id)">{{ condition.label }}</button>
+      </div>
+    </section>
+    <EpisodeFacts @episode="(part) => answer('episode', part)" @frame="(part) => answer('frame', part)" />
   </div>
 </template>
 
 <style scoped>
 .story { display: grid; gap: 22px; }
 h2 { margin-bottom: 8px; }
-.opening { display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 6px; }
+h2 small { font-weight: 400; color: var(--text-3); margin-left: 6px; }
+h3 { margin-bottom: 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
+.ask { margin: 12px 0 6px; color: var(--text-2); }
+.opening { display: grid; grid-template-columns: repeat(auto-fill, minmax(176px, 1fr)); gap: 6px; }
 .opening .choice { width: 100%; text-align: left; }
-.asked li { display: grid; grid-template-columns: 1fr minmax(230px, 330px); gap: 16px; align-items: center; padding: 5px 0; border-top: 1px solid var(--line); }
-@media (max-width: 560px) { .asked li { grid-template-columns: 1fr; gap: 4px; } }
+.pains { display: grid; grid-template-columns: 1fr 1fr; gap: 14px 20px; margin-top: 14px; }
+.pains .field { grid-column: 1 / -1; }
+@media (max-width: 900px) { .pains { grid-template-columns: 1fr; } }
 </style>

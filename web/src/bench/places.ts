@@ -1,4 +1,4 @@
-import type { Catalogue, Manoeuvre } from '@/contract/types'
+import type { Catalogue, Itinerary, Manoeuvre } from '@/contract/types'
 
 /** Where one stands in the examination: story, gate, or a manoeuvre. */
 export type Place = { kind: 'story' } | { kind: 'gate' } | { kind: 'manoeuvre'; id: string }
@@ -11,8 +11,8 @@ export function samePlace(a: Place, b: Place): boolean {
 }
 
 /** Everything in the order of the route. */
-export function route(catalogue: Catalogue): Place[] {
-  return [STORY, GATE, ...catalogue.manoeuvres.map((m): Place => ({ kind: 'manoeuvre', id: m.id }))]
+export function route(itinerary: Itinerary): Place[] {
+  return [STORY, GATE, ...itinerary.stops.flatMap((stop) => stop.manoeuvres.map((id): Place => ({ kind: 'manoeuvre', id })))]
 }
 
 export interface Station {
@@ -21,8 +21,20 @@ export interface Station {
   manoeuvres: Manoeuvre[]
 }
 
-export function stations(catalogue: Catalogue): Station[] {
-  return catalogue.stations
-    .map((station) => ({ ...station, manoeuvres: catalogue.manoeuvres.filter((m) => m.station === station.id) }))
-    .filter((station) => station.manoeuvres.length > 0)
+/** The stops of the route; what is off limits stays in its place, so that one sees it and why. */
+export function stations(catalogue: Catalogue, itinerary: Itinerary, blocked: string[]): Station[] {
+  const routed = itinerary.stops.map((stop) => ({
+    id: stop.station,
+    label: catalogue.stations.find((s) => s.id === stop.station)?.label ?? stop.station,
+    manoeuvres: [
+      ...stop.manoeuvres.map((id) => catalogue.manoeuvres.find((m) => m.id === id)).filter((m) => m !== undefined),
+      ...catalogue.manoeuvres.filter((m) => m.station === stop.station && blocked.includes(m.id) && !stop.manoeuvres.includes(m.id)),
+    ],
+  }))
+  const here = new Set(routed.map((station) => station.id))
+  const shut = catalogue.stations
+    .filter((s) => !here.has(s.id))
+    .map((s) => ({ ...s, manoeuvres: catalogue.manoeuvres.filter((m) => m.station === s.id && blocked.includes(m.id)) }))
+    .filter((s) => s.manoeuvres.length > 0)
+  return [...routed, ...shut]
 }

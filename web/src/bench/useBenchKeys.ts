@@ -11,6 +11,7 @@ export interface BenchActions {
   weighUp: () => void
   jump: () => void
   undo: () => void
+  memory: () => void
   help: () => void
 }
 
@@ -38,6 +39,7 @@ export function useBenchKeys(actions: BenchActions): void {
     else if (key === 'w' || key === 'W') actions.weighUp()
     else if (key === '/') actions.jump()
     else if (key === 'u' || key === 'U') actions.undo()
+    else if (key === 'm' || key === 'M') actions.memory()
     else if (key === '?') actions.help()
     else return false
     return true

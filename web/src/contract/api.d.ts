@@ -814,6 +814,10 @@ export interface components {
                 gateOpen: boolean;
                 lines: components["schemas"]["SafetyLine"][];
                 blocked: string[];
+                /** @description the most urgent rule against each blocked manoeuvre */
+                blockedBy: {
+                    [key: string]: string;
+                };
             };
             measurements: components["schemas"]["Measurement"][];
             effusion: {

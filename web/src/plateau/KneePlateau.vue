@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ConditionId, Side, Verdict } from '@/contract/types'
+import { ZONES } from '@/shared/verdicts'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, mirrored } from './shapes'
@@ -11,8 +12,6 @@ const catalogue = useCatalogue()
 
 const ARC = 17
 const ARC_DROP = 14
-
-const ZONES: Record<Verdict['zone'], string> = { ruled_out: 'ruled out', untested: 'not tested', investigate: 'look further', act: 'act' }
 
 const right = computed(() => props.side === 'right')
 const shown = computed(() => SHAPES.map((shape) => {

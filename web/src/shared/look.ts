@@ -1,16 +1,25 @@
 import { usePreferredDark, useStorage } from '@vueuse/core'
-import { computed, watchEffect } from 'vue'
+import { computed, onScopeDispose, ref, watchEffect } from 'vue'
 
 /** Light and dark follow the device unless chosen; outdoor is for bright light on the touchline. */
 export type Look = 'auto' | 'light' | 'dark' | 'outdoor'
 
 const chosen = useStorage<Look>('gray-compass:look', 'auto')
+/** A screen made for bright light, as long as it is open and nobody chose a look by hand. */
+const outdoors = ref(false)
 
 export function useLook() {
   const dark = usePreferredDark()
-  const look = computed(() => (chosen.value === 'auto' ? (dark.value ? 'dark' : 'light') : chosen.value))
+  const look = computed(() => (chosen.value !== 'auto' ? chosen.value : outdoors.value ? 'outdoor' : dark.value ? 'dark' : 'light'))
   watchEffect(() => {
     document.documentElement.dataset.look = look.value
   })
   return { chosen, look }
+}
+
+export function useOutdoorLook(): void {
+  outdoors.value = true
+  onScopeDispose(() => {
+    outdoors.value = false
+  })
 }

@@ -27,7 +27,14 @@ const WORDS: Record<string, string> = {
   moves_only: 'moves only',
   pain_only: 'pain only',
   not_safe: 'not safe',
+  within_2_hours: 'within 2 hours',
+  within_24_hours: 'within 24 hours',
+  none_recalled: 'none recalled',
+  patella: 'kneecap',
 }
+
+/** Why a manoeuvre was left out; the ids of the open file format. */
+export const NOT_DONE = ['pain', 'time', 'declined', 'position', 'not_safe'] as const
 
 export function inWords(code: string): string {
   const known = WORDS[code]

@@ -33,6 +33,10 @@ export const useExamination = defineStore('examination', () => {
   const beforeGate = reactive(new Set<string>())
   const problems = reactive(new Map<string, Problem>())
   const undoable = ref<Undoable[]>([])
+  /** Everything recorded while this is on is marked as entered afterwards. */
+  const fromMemory = ref(false)
+  /** Reasons given for manoeuvres that the gate holds back, by manoeuvre. */
+  const overrides = reactive(new Map<string, string>())
   const queue = shallowRef<ReturnType<typeof useSaveQueue> | null>(null)
 
   const hurtSide = computed<Side>(() => (section('frame').hurtSide === 'right' ? 'right' : 'left'))
@@ -47,6 +51,8 @@ export const useExamination = defineStore('examination', () => {
     beforeGate.clear()
     problems.clear()
     undoable.value = []
+    fromMemory.value = false
+    overrides.clear()
     const { sections, findings, assessment: judged, ...rest } = examination
     head.value = rest
     assessment.value = judged
@@ -68,14 +74,31 @@ export const useExamination = defineStore('examination', () => {
     return parts.get(`${manoeuvre}:${side}`)?.payload ?? null
   }
 
+  /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
+  function overrideOf(manoeuvre: string): string | undefined {
+    const recorded = (['left', 'right', 'both'] as const).map((side) => finding(manoeuvre, side)?.override).find((reason) => typeof reason === 'string')
+    return overrides.get(manoeuvre) ?? (recorded as string | undefined)
+  }
+
+  function override(manoeuvre: string, reason: string): void {
+    overrides.set(manoeuvre, reason)
+  }
+
   function saveSection(name: string, payload: Payload): void {
     save(name, payload)
   }
 
   /** A finding without any content is taken back. */
   function saveFinding(manoeuvre: string, side: Side | 'both', payload: Payload | null): void {
-    const empty = payload === null || Object.keys(payload).every((key) => key === 'checks' || key === 'note')
-    save(`${manoeuvre}:${side}`, empty ? null : payload)
+    const empty = payload === null || Object.keys(payload).every((key) => ['checks', 'note', 'fromMemory', 'override'].includes(key))
+    save(`${manoeuvre}:${side}`, empty ? null : fromMemory.value ? { ...payload, fromMemory: true } : payload)
+  }
+
+  /** Closes it for good, once nothing waits on this device. */
+  async function sign(): Promise<void> {
+    if (!head.value) return
+    await request<Examination>('POST', `examinations/${head.value.id}/signature`)
+    await open(head.value.id)
   }
 
   function undo(): string | null {
@@ -119,7 +142,7 @@ export const useExamination = defineStore('examination', () => {
   }
 
   return {
-    head, assessment, problems, beforeGate, hurtSide, otherSide, saveState, waitingFor, undoable,
-    open, section, finding, saveSection, saveFinding, undo, settle,
+    head, assessment, problems, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
+    open, section, finding, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
   }
 })

@@ -10,9 +10,11 @@ import MeaningStrip from '@/bench/MeaningStrip.vue'
 import NextTests from '@/bench/NextTests.vue'
 import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import StoryChances from '@/bench/StoryChances.vue'
 import StoryPanel from '@/bench/StoryPanel.vue'
 import { type Place, STORY, route, samePlace } from '@/bench/places'
 import { useBenchKeys } from '@/bench/useBenchKeys'
+import { useRecorder } from '@/bench/useRecorder'
 import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import KneePlateau from '@/plateau/KneePlateau.vue'
@@ -37,10 +39,12 @@ const problem = ref('')
 const middle = useTemplateRef<HTMLElement>('middle')
 
 const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
-const places = computed(() => (catalogue.catalogue ? route(catalogue.catalogue) : []))
+const places = computed(() => (examination.assessment ? route(examination.assessment.route) : []))
 const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
+const recorder = useRecorder(manoeuvre)
 const frame = computed(() => examination.section('frame'))
 const leading = computed(() => [...(examination.assessment?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest).slice(0, 3))
+const emergency = computed(() => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
 const days = computed(() => (typeof frame.value.daysSinceInjury === 'number' ? `day ${frame.value.daysSinceInjury}` : 'without an injury'))
 
 const BANDS = ['same', 'slight', 'clear', 'gross']
@@ -48,6 +52,7 @@ const BANDS = ['same', 'slight', 'clear', 'gross']
 async function load(): Promise<void> {
   try {
     await Promise.all([catalogue.load(), examination.open(props.id)])
+    if (examination.head?.status === 'signed') return void router.replace({ name: 'summary', params: { id: props.id } })
     activeSide.value = examination.otherSide
     problem.value = ''
   } catch (error) {
@@ -63,7 +68,12 @@ function go(to: Place): void {
 
 function step(by: number): void {
   const at = places.value.findIndex((p) => samePlace(p, place.value))
-  go(places.value[Math.min(Math.max(at + by, 0), places.value.length - 1)] ?? STORY)
+  go(at < 0 ? nextOpen() : (places.value[Math.min(Math.max(at + by, 0), places.value.length - 1)] ?? STORY))
+}
+
+/** From beside the route one comes back to the first thing on it that is not done. */
+function nextOpen(): Place {
+  return places.value.find((p) => p.kind === 'manoeuvre' && examination.finding(p.id, examination.hurtSide) === null && examination.finding(p.id, 'both') === null) ?? STORY
 }
 
 function station(by: number): void {
@@ -73,44 +83,25 @@ function station(by: number): void {
   go(places.value.find((p) => stationOf(p) === target) ?? STORY)
 }
 
-function sidesOf(): (Side | 'both')[] {
-  return manoeuvre.value?.bothAtOnce ? ['both'] : [examination.otherSide, examination.hurtSide]
-}
-
-function change(part: Payload, side: Side | 'both' = manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value): void {
-  if (!manoeuvre.value) return
-  const { normal: _normal, notDone: _notDone, ...kept } = examination.finding(manoeuvre.value.id, side) ?? {}
-  examination.saveFinding(manoeuvre.value.id, side, { ...kept, ...part })
-}
-
-/** Knees that hold something already keep it. */
+/** Fills both knees and goes on; in story and gate it only goes on. */
 function fill(payload: Payload): void {
-  if (!manoeuvre.value) return step(1)
-  for (const side of sidesOf()) {
-    if (examination.finding(manoeuvre.value.id, side) === null) examination.saveFinding(manoeuvre.value.id, side, payload)
-  }
+  recorder.fill(payload)
   step(1)
 }
 
-/** A band is an estimate of the hurt knee against the other; it takes the place of millimetres. */
 function chooseBand(band: string): void {
-  const id = manoeuvre.value?.id
-  if (!id) return
   activeSide.value = examination.hurtSide
-  const { translationMm: _t, openingMm: _o, normal: _n, notDone: _d, ...kept } = examination.finding(id, examination.hurtSide) ?? {}
-  const next: Payload = { ...kept, differenceBand: kept.differenceBand === band ? undefined : band }
-  if (next.differenceBand === undefined) delete next.differenceBand
-  examination.saveFinding(id, examination.hurtSide, next)
+  recorder.chooseBand(band)
 }
 
-function has(field: string): boolean {
-  return manoeuvre.value?.fields.some((f) => f.name === field) ?? false
+function change(part: Payload): void {
+  recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
 }
 
 useBenchKeys({
   bothNormal: () => manoeuvre.value && fill({ normal: true }),
-  band: (index) => has('differenceBand') && chooseBand(BANDS[index] ?? 'same'),
-  endFeel: (word) => has('endFeel') && change({ endFeel: word }),
+  band: (index) => recorder.has('differenceBand') && chooseBand(BANDS[index] ?? 'same'),
+  endFeel: (word) => recorder.has('endFeel') && change({ endFeel: word }),
   checksPassed: () => {
     const checks = manoeuvre.value?.checks ?? []
     if (checks.length > 0) change({ checks: Object.fromEntries(checks.map((check) => [check, true])) })
@@ -123,10 +114,12 @@ useBenchKeys({
   station,
   weighUp: () => {
     const feeds = manoeuvre.value?.feeds ?? []
-    picked.value = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? leading.value[0]?.id ?? null
+    const condition = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? leading.value[0]?.id
+    if (condition) void router.push({ name: 'weigh', params: { id: props.id, condition } })
   },
   jump: () => (open.value = 'jump'),
   undo: () => examination.undo(),
+  memory: () => (examination.fromMemory = !examination.fromMemory),
   help: () => (open.value = 'keys'),
 })
 
@@ -157,19 +150,21 @@ onMounted(load)
     </ul>
     <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">
+      <RouterLink v-if="emergency" class="button main hand-over" :to="{ name: 'emergency', params: { id } }">Emergency: open the hand-over</RouterLink>
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="(examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day')" />
       <template v-if="place.kind === 'story'"><h1>Story</h1><StoryPanel /></template>
       <template v-else-if="place.kind === 'gate'"><h1>Safety gate</h1><GatePanel /></template>
       <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="activeSide" @activate="(side) => (activeSide = side)" @band="chooseBand" />
     </main>
-    <MeaningStrip v-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
+    <StoryChances v-if="place.kind === 'story'" class="meaning" />
+    <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
     <section class="picture" :class="{ open: plateauOpen }" aria-label="Chances">
       <header><h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2><span class="quiet-text">chance in 100</span></header>
       <KneePlateau :conditions="examination.assessment!.conditions" :side="examination.hurtSide" @pick="(condition) => (picked = condition)" />
       <LikelyPictures :patterns="examination.assessment!.patterns" />
       <NextTests @go="(to) => go({ kind: 'manoeuvre', id: to })" />
     </section>
-    <BenchFoot class="foot" :can-record="manoeuvre !== null" :can-undo="examination.undoable.length > 0" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="examination.undo()" @next="step(1)" @help="open = 'keys'" />
+    <BenchFoot class="foot" :can-record="manoeuvre !== null" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="examination.undo()" @next="step(1)" @help="open = 'keys'" />
   </div>
   <EvidenceChain v-if="picked && examination.assessment" :assessment="examination.assessment" :condition="picked" @close="picked = null" />
   <KeysDialog v-if="open === 'keys'" @close="open = null" />
@@ -189,6 +184,7 @@ onMounted(load)
 .middle > h1 { margin-bottom: 14px; }
 .meaning { grid-area: meaning; }
 .alarm { margin-bottom: 14px; }
+.hand-over { width: 100%; margin-bottom: 8px; }
 .picture { grid-area: picture; overflow-y: auto; display: flex; flex-direction: column; gap: 12px; padding: 12px 18px; }
 .picture > header { display: flex; justify-content: space-between; align-items: baseline; }
 .foot { grid-area: foot; }

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { request } from '@/api/client'
-import type { AthleteWithExaminations, Side } from '@/contract/types'
+import type { AthleteWithExaminations, Itinerary, Side } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
+import { ROUTES } from '@/shared/routes'
+import { OLDER_KNEE_AGE } from '@/shared/settings'
 
 const props = defineProps<{ athlete: AthleteWithExaminations }>()
-const emit = defineEmits<{ close: []; started: [id: string] }>()
+const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const SETTLED_DAYS = 14
-const OLDER_KNEE_AGE = 45
 
 interface Since { label: string; days: number | null }
 
@@ -23,10 +24,12 @@ const SINCE: Since[] = [
 
 const since = ref<Since>(SINCE[0]!)
 const exactDays = ref<number | null>(0)
+const route = ref<Itinerary['id']>('clinic_full')
 const problem = ref('')
 const busy = ref(false)
 
 const setting = computed(() => {
+  if (route.value === 'touchline' && exactDays.value === 0) return 'touchline'
   if (exactDays.value === null) return props.athlete.age > OLDER_KNEE_AGE ? 'older_knee' : 'gradual'
   return exactDays.value <= SETTLED_DAYS ? 'acute_trauma' : 'older_trauma'
 })
@@ -39,8 +42,8 @@ function choose(choice: Since): void {
 async function start(side: Side): Promise<void> {
   busy.value = true
   try {
-    const body = { hurtSide: side, daysSinceInjury: exactDays.value, setting: setting.value, route: 'clinic_full' }
-    emit('started', (await request<{ id: string }>('POST', `athletes/${props.athlete.id}/examinations`, body)).id)
+    const body = { hurtSide: side, daysSinceInjury: exactDays.value, setting: setting.value, route: route.value }
+    emit('started', (await request<{ id: string }>('POST', `athletes/${props.athlete.id}/examinations`, body)).id, route.value)
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The examination could not be started.'
     busy.value = false
@@ -57,6 +60,7 @@ async function start(side: Side): Promise<void> {
       </div>
       <label v-if="exactDays !== null" class="days">exactly <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury"> days ago</label>
     </fieldset>
+    <label class="field route"><span>Which route?</span><select v-model="route"><option v-for="r in ROUTES" :key="r.id" :value="r.id">{{ r.label }}: {{ r.says }}</option></select></label>
     <fieldset>
       <legend>Which knee? Starts at once.</legend>
       <div class="sides">
@@ -72,6 +76,7 @@ async function start(side: Side): Promise<void> {
 fieldset { border: 0; margin: 0 0 18px; padding: 0; }
 legend { padding: 0; margin-bottom: 8px; font-weight: 650; }
 .since { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; }
+.route { margin-bottom: 18px; }
 .days { display: flex; align-items: center; gap: 8px; margin-top: 10px; color: var(--text-2); }
 .days input { width: 90px; min-height: 44px; padding: 0 10px; font: inherit; color: var(--ink); background: var(--card); border: 1px solid var(--line-2); border-radius: var(--radius); }
 .sides { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { request } from '@/api/client'
-import type { AthleteWithExaminations } from '@/contract/types'
+import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 
@@ -45,8 +45,8 @@ function when(examinedAt: string): string {
   return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(examinedAt))
 }
 
-async function begin(id: string): Promise<void> {
-  await router.push({ name: 'bench', params: { id } })
+async function begin(id: string, route: Itinerary['id']): Promise<void> {
+  await router.push({ name: route === 'touchline' ? 'touchline' : 'bench', params: { id } })
 }
 
 onMounted(load)

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { URGENCY } from '@/shared/verdicts'
+import type { Hold } from './useHold'
+
+/** Stands in the place of a manoeuvre that is held back, and says why; a reason opens it, and stays on record. */
+defineProps<{ hold: Hold }>()
+const emit = defineEmits<{ override: [reason: string] }>()
+
+const LEAST_REASON = 3
+const MOST_REASON = 200
+const reason = ref('')
+const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
+</script>
+
+<template>
+  <section class="held" aria-label="Held back">
+    <template v-if="hold.kind === 'consent'"><b>Consent first.</b><p>Hands-on manoeuvres open once consent is ticked in the story.</p></template>
+    <template v-else>
+      <template v-if="hold.kind === 'gate'"><b>The safety gate is not answered yet.</b><p>After an injury, stress tests wait for it.</p></template>
+      <template v-else><b>Off limits by the safety gate.</b><p v-if="hold.line"><b>{{ URGENCY[hold.line.urgency] }}:</b> {{ hold.line.say }}</p></template>
+      <form @submit.prevent="enough && emit('override', reason.trim())">
+        <label class="field"><span>To do it all the same, say why. The finding stays marked for good.</span><input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON"></label>
+        <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>
+      </form>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.held { display: grid; gap: 10px; padding: 18px; border: 2px solid var(--ink); border-radius: var(--radius); }
+form { display: grid; gap: 10px; justify-items: start; margin-top: 6px; }
+.field { width: 100%; }
+</style>

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import type { Plan } from '@/contract/types'
+import { PLAY } from '@/shared/verdicts'
+
+/** Going on today: the answer, and each reason for it. */
+defineProps<{ plan: Plan }>()
+</script>
+
+<template>
+  <section class="verdict" :class="plan.play" aria-labelledby="play">
+    <p class="answer" role="status"><svg viewBox="0 0 28 28" aria-hidden="true"><path v-if="plan.play === 'stop'" d="M9 2h10l7 7v10l-7 7H9l-7-7V9zM8 14h12" /><path v-else d="M2 14h22M15 5l9 9-9 9" /></svg><b id="play">{{ PLAY[plan.play] }}</b></p>
+    <ul><li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li></ul>
+  </section>
+</template>
+
+<style scoped>
+.verdict { display: grid; gap: 14px; }
+.answer { display: flex; align-items: center; gap: 16px; padding: 18px 20px; border: 3px solid var(--ink); border-radius: 6px; font-size: 1.9rem; line-height: 1.1; }
+.stop .answer { color: var(--on-band); background: var(--band); }
+svg { flex: none; width: 44px; fill: none; stroke: currentColor; stroke-width: 2.6; stroke-linejoin: round; }
+ul { display: grid; gap: 7px; font-size: 1.07rem; }
+li { padding-left: 14px; border-left: 3px solid var(--line-2); }
+</style>

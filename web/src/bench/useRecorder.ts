@@ -1,0 +1,43 @@
+import { type Ref, computed } from 'vue'
+import type { Manoeuvre, Payload, Side } from '@/contract/types'
+import { useExamination } from '@/stores/examination'
+
+/** Ways of entering what one manoeuvre showed; the same by tap, by key and on the touchline. */
+export function useRecorder(manoeuvre: Ref<Manoeuvre | null>) {
+  const examination = useExamination()
+  const sides = computed<(Side | 'both')[]>(() => (manoeuvre.value?.bothAtOnce ? ['both'] : [examination.otherSide, examination.hurtSide]))
+
+  /** What is taken against the gate carries the reason that was given for it. */
+  function put(payload: Payload | null, side: Side | 'both'): void {
+    if (!manoeuvre.value) return
+    const reason = examination.overrideOf(manoeuvre.value.id)
+    examination.saveFinding(manoeuvre.value.id, side, payload !== null && reason !== undefined ? { override: reason, ...payload } : payload)
+  }
+
+  /** Adds to what a knee holds; a measure takes the place of “normal” and of “not done”. */
+  function change(part: Payload, side: Side | 'both'): void {
+    if (!manoeuvre.value) return
+    const { normal: _normal, notDone: _notDone, ...kept } = examination.finding(manoeuvre.value.id, side) ?? {}
+    put({ ...kept, ...part }, side)
+  }
+
+  /** Fills the knees that hold nothing yet; the others keep what they have. */
+  function fill(payload: Payload): void {
+    for (const side of sides.value) {
+      if (manoeuvre.value && examination.finding(manoeuvre.value.id, side) === null) put(payload, side)
+    }
+  }
+
+  /** A band is an estimate of the hurt knee against the other; it takes the place of millimetres. A second tap takes it back. */
+  function chooseBand(band: string): void {
+    if (!manoeuvre.value) return
+    const { translationMm: _t, openingMm: _o, normal: _n, notDone: _d, differenceBand, ...kept } = examination.finding(manoeuvre.value.id, examination.hurtSide) ?? {}
+    put(differenceBand === band ? kept : { ...kept, differenceBand: band }, examination.hurtSide)
+  }
+
+  function has(field: string): boolean {
+    return manoeuvre.value?.fields.some((f) => f.name === field) ?? false
+  }
+
+  return { sides, put, change, fill, chooseBand, has }
+}

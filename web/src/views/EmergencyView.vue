@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { inWords } from '@/shared/words'
+import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
+
+/** One large screen to hand an emergency over with: what, since when, and the pulse again and again. */
+const props = defineProps<{ id: string }>()
+const catalogue = useCatalogue()
+const examination = useExamination()
+const problem = ref('')
+const now = ref(new Date())
+const DUE_MIN = 15
+const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
+
+const lines = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
+const signed = computed(() => examination.head?.status === 'signed')
+const log = computed(() => String(examination.finding('distal_pulse', examination.hurtSide)?.note ?? ''))
+const checked = computed(() => log.value.split('\n').filter((line) => line !== ''))
+const last = computed(() => {
+  const time = /^(\d{4}-\d{2}-\d{2}T[\d:.]+Z)/.exec(checked.value.at(-1) ?? '')?.[1]
+  return time ? new Date(time) : null
+})
+const minutes = computed(() => (last.value ? Math.max(0, Math.floor((now.value.getTime() - last.value.getTime()) / 60_000)) : null))
+const state = computed(() => CHECKS.map((id) => ({ id, name: catalogue.nameOf(id), value: spoken(examination.finding(id, examination.hurtSide)) })))
+
+function spoken(finding: Record<string, unknown> | null): string {
+  if (finding === null) return 'not checked'
+  return finding.normal === true ? 'normal' : String(finding.result ?? 'not checked')
+}
+
+/** Each check is a line of the pulse's note, so that the times go with the record. */
+function check(result: 'normal' | 'abnormal'): void {
+  const { normal: _, notDone: __, ...kept } = examination.finding('distal_pulse', examination.hurtSide) ?? {}
+  const line = `${new Date().toISOString()} pulse ${result === 'normal' ? 'felt' : 'not felt'}`
+  examination.saveFinding('distal_pulse', examination.hurtSide, { ...kept, result, note: [...checked.value, line].join('\n').slice(-2000) })
+}
+
+function clock(date: Date): string {
+  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(date)
+}
+
+function asLine(line: string): string {
+  const time = /^(\d{4}-\d{2}-\d{2}T[\d:.]+Z) (.*)$/.exec(line)
+  return time ? `${clock(new Date(time[1]!))} ${time[2]}` : line
+}
+
+useIntervalFn(() => (now.value = new Date()), 5_000)
+onMounted(async () => {
+  try {
+    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The hand-over could not be opened.'
+  }
+})
+</script>
+
+<template>
+  <main class="emergency">
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <template v-else-if="examination.head && examination.assessment">
+      <header>
+        <div><h1>{{ examination.head.athlete.name }}, {{ examination.head.athlete.age }}</h1><p class="side">{{ examination.hurtSide }} knee</p></div>
+        <p class="clock number" aria-label="Time now">{{ clock(now) }}</p>
+        <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+      </header>
+      <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ inWords(line.urgency) }}</b> {{ line.say }}</li></ul>
+      <p v-else class="lines none">No emergency line is raised for this knee.</p>
+      <section class="pulse" aria-labelledby="pulse">
+        <h2 id="pulse">Pulse at the foot</h2>
+        <p class="since number" :class="{ due: minutes === null || minutes >= DUE_MIN }" role="status">{{ minutes === null ? 'not checked with a time yet' : `${minutes} min ago` }}<small v-if="minutes !== null"> · again every {{ DUE_MIN }} min</small></p>
+        <div v-if="!signed" class="taps"><button type="button" class="button main" @click="check('normal')">Felt now</button><button type="button" class="button" @click="check('abnormal')">Not felt</button></div>
+        <ol class="log number"><li v-for="line in checked.slice(-6)" :key="line">{{ asLine(line) }}</li></ol>
+      </section>
+      <section aria-labelledby="state">
+        <h2 id="state">Foot</h2>
+        <dl><template v-for="s in state" :key="s.id"><dt>{{ s.name }}</dt><dd>{{ s.value }}</dd></template></dl>
+        <h2>Do, and do not</h2>
+        <p>{{ examination.assessment.plan.support.why }} A pulse that is felt does not exclude an injured artery.</p>
+        <p>{{ examination.section('episode').whatHappened ?? 'What happened was not noted.' }}</p>
+      </section>
+      <footer><b>Chances, not a diagnosis.</b> Local emergency rules come first.</footer>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.emergency { min-height: 100dvh; padding: clamp(14px, 3vw, 32px); display: grid; grid-template-columns: 1fr 1fr; gap: 22px 40px; align-content: start; font-size: 1.2rem; background: var(--card); }
+header, .lines, footer { grid-column: 1 / -1; }
+header { display: grid; grid-template-columns: 1fr auto auto; gap: 24px; align-items: center; }
+h1 { font-size: 2.4rem; }
+.side { font-size: 1.6rem; text-transform: capitalize; }
+.clock { font-size: 3rem; font-weight: 680; }
+.lines { display: grid; gap: 10px; }
+.lines li { padding: 16px 20px; color: var(--on-band); background: var(--band); border-radius: var(--radius); font-size: 1.4rem; line-height: 1.3; }
+.lines b { display: block; text-transform: uppercase; }
+.none { padding: 16px 20px; border: 2px solid var(--line-2); border-radius: var(--radius); }
+h2 { font-size: 1.2rem; margin-bottom: 6px; }
+.since { font-size: 2.2rem; font-weight: 680; }
+.since small { font-size: 1.1rem; font-weight: 400; }
+.since.due { text-decoration: underline; text-decoration-thickness: 4px; text-underline-offset: 6px; }
+.taps { display: flex; gap: 10px; margin: 12px 0; }
+.taps .button { min-height: 64px; flex: 1; font-size: 1.3rem; }
+dl { display: grid; grid-template-columns: auto 1fr; gap: 4px 20px; margin-bottom: 18px; }
+dd { font-weight: 650; }
+p + p { margin-top: 8px; }
+@media (max-width: 760px) { .emergency { grid-template-columns: 1fr; } header { grid-template-columns: 1fr auto; } header .button { grid-column: 1 / -1; } .clock { font-size: 2rem; } h1 { font-size: 1.8rem; } }
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
+import PlayVerdict from '@/bench/PlayVerdict.vue'
+import SafetyLines from '@/bench/SafetyLines.vue'
+import TouchlineAsk from '@/bench/TouchlineAsk.vue'
+import { useHold } from '@/bench/useHold'
+import { useRecorder } from '@/bench/useRecorder'
+import type { Payload } from '@/contract/types'
+import SaveState from '@/shared/SaveState.vue'
+import { useOutdoorLook } from '@/shared/look'
+import { NOT_DONE, inWords } from '@/shared/words'
+import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
+
+/** The touchline route, one thing at a time, for one hand in bright light; at its end, whether they go on. */
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const catalogue = useCatalogue()
+const examination = useExamination()
+useOutdoorLook()
+
+const at = ref(0)
+const reasonsOpen = ref(false)
+const problem = ref('')
+const body = useTemplateRef<HTMLElement>('body')
+
+const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
+const steps = computed(() => ['story', 'gate', ...(examination.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres), 'answer'])
+const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'story')
+const manoeuvre = computed(() => (['story', 'gate', 'answer'].includes(step.value) ? null : catalogue.manoeuvre(step.value)))
+const hold = useHold(manoeuvre)
+const recorder = useRecorder(manoeuvre)
+const canRecord = computed(() => manoeuvre.value !== null && hold.value === null)
+const urgent = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
+const recorded = computed(() => manoeuvre.value !== null && recorder.sides.value.some((side) => examination.finding(manoeuvre.value?.id ?? '', side) !== null))
+
+function go(by: number): void {
+  at.value = Math.min(Math.max(at.value + by, 0), steps.value.length - 1)
+}
+
+function fill(payload: Payload): void {
+  recorder.fill(payload)
+  go(1)
+}
+
+/** After a reload one goes on where nothing is recorded yet. */
+function firstOpen(): number {
+  if (examination.section('opening').consentGiven !== true) return 0
+  if (examination.assessment?.safety.gateOpen !== true) return 1
+  const open = steps.value.findIndex((id, index) => index > 1 && (id === 'answer' || ([examination.hurtSide, 'both'] as const).every((side) => examination.finding(id, side) === null)))
+  return Math.max(open, 0)
+}
+
+onMounted(async () => {
+  try {
+    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
+    if (examination.head?.status === 'signed') return void router.replace({ name: 'summary', params: { id: props.id } })
+    if (examination.section('frame').route !== 'touchline') examination.saveSection('frame', { ...examination.section('frame'), route: 'touchline' })
+    at.value = firstOpen()
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The examination could not be opened.'
+  }
+})
+watch(step, () => {
+  reasonsOpen.value = false
+  body.value?.scrollTo({ top: 0 })
+})
+</script>
+
+<template>
+  <main v-if="problem && !ready" class="touchline" role="alert"><h1>This examination cannot be opened</h1><p>{{ problem }}</p><RouterLink class="button" to="/">Back to today</RouterLink></main>
+  <div v-else-if="ready && examination.head" class="touchline">
+    <header>
+      <p><b>{{ examination.head.athlete.name }}</b><span>{{ examination.hurtSide }} knee</span></p>
+      <SaveState :state="examination.saveState" class="save" />
+      <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Bench</RouterLink>
+    </header>
+    <div class="way" role="progressbar" aria-label="Way through the route" :aria-valuenow="at + 1" aria-valuemin="1" :aria-valuemax="steps.length" :aria-valuetext="`step ${at + 1} of ${steps.length}`"><i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" /></div>
+    <main ref="body" tabindex="-1">
+      <SafetyLines v-if="step !== 'answer' || urgent.length > 0" :lines="urgent" />
+      <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
+      <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="examination.hurtSide" brief @band="recorder.chooseBand" />
+      <template v-else>
+        <h1>Going on today?</h1>
+        <PlayVerdict :plan="examination.assessment!.plan" />
+        <p v-if="examination.assessment!.plan.lookAgain">Look again in {{ examination.assessment!.plan.lookAgain.from }} to {{ examination.assessment!.plan.lookAgain.to }} days.</p>
+        <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
+        <p class="onward"><RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink><RouterLink v-if="urgent.some((line) => line.urgency === 'emergency')" class="button main" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink></p>
+      </template>
+    </main>
+    <footer>
+      <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of"><button v-for="reason in NOT_DONE" :key="reason" type="button" class="button" @click="fill({ notDone: reason })">{{ inWords(reason) }}</button></div>
+      <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
+      <button v-if="canRecord && !recorded" type="button" class="button" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">Not done…</button>
+      <button v-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">Normal, next</button>
+      <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
+      <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="at = steps.length - 1">Answer</button>
+    </footer>
+  </div>
+</template>
+
+<style scoped>
+.touchline { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; height: 100dvh; max-width: 760px; margin: 0 auto; background: var(--card); }
+header { display: flex; align-items: center; gap: 10px; padding: 8px 12px; }
+header p { display: grid; line-height: 1.2; min-width: 0; }
+header b { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.save { margin-left: auto; white-space: normal; }
+.way { display: flex; gap: 3px; padding: 0 12px 8px; }
+.way i { flex: 1; height: 7px; border: 1px solid var(--ink); border-radius: 2px; }
+.way i.past { background: var(--ink); }
+.touchline > main { overflow-y: auto; display: flex; flex-direction: column; gap: 16px; padding: 12px; border-top: 2px solid var(--ink); }
+.onward { display: flex; flex-wrap: wrap; gap: 8px; }
+footer { display: flex; flex-wrap: wrap; gap: 8px; padding: 10px 12px; border-top: 2px solid var(--ink); background: var(--paper); }
+footer .button { min-height: 60px; padding: 0 14px; }
+footer .main { flex: 1 0 130px; font-size: 1.2rem; }
+.reasons { display: flex; flex-wrap: wrap; gap: 6px; flex-basis: 100%; }
+</style>

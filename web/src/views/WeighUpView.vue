@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { request } from '@/api/client'
+import type { Problem } from '@/contract/types'
+import TopBar from '@/shared/TopBar.vue'
+import { findingName } from '@/shared/findings'
+import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
+import WeighBoard from '@/weighup/WeighBoard.vue'
+
+const props = defineProps<{ id: string; condition: string }>()
+const catalogue = useCatalogue()
+const examination = useExamination()
+const input = shallowRef<Problem | null>(null)
+const problem = ref('')
+
+const assessment = computed(() => examination.assessment)
+const label = computed(() => catalogue.conditionLabel(props.condition as never))
+const title = computed(() => label.value.charAt(0).toUpperCase() + label.value.slice(1))
+const answer = computed(() => assessment.value?.answers.find((a) => a.condition === props.condition))
+const verdict = computed(() => assessment.value?.conditions.find((c) => c.id === props.condition))
+const order = computed(() => (assessment.value?.results ?? []).filter((r) => r.counts).map((r) => r.finding))
+const steps = computed(() => (assessment.value?.trace ?? []).filter((step) => step.condition === props.condition))
+const excluded = computed(() => assessment.value?.excluded ?? [])
+
+function nameOf(finding: string): string {
+  return findingName(finding, catalogue.catalogue)
+}
+
+onMounted(async () => {
+  try {
+    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
+    input.value = await request<Problem>('GET', `examinations/${props.id}/weighing`)
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The weigh-up could not be opened.'
+  }
+})
+</script>
+
+<template>
+  <TopBar />
+  <main class="weigh">
+    <header>
+      <div><p class="quiet-text">Weigh-up · {{ examination.head?.athlete.name }}, {{ examination.hurtSide }} knee</p><h1>{{ title }}</h1></div>
+      <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+    </header>
+    <nav aria-label="Condition">
+      <RouterLink v-for="c in assessment?.conditions ?? []" :key="c.id" class="button" :class="{ here: c.id === condition }" :aria-current="c.id === condition ? 'page' : undefined" :to="{ name: 'weigh', params: { id, condition: c.id } }" replace>{{ catalogue.conditionLabel(c.id) }}</RouterLink>
+    </nav>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf">
+      <div v-if="answer" class="answer"><b>{{ answer.mistake }}</b><p>{{ answer.answer }}</p></div>
+      <p v-else-if="steps.length === 0" class="none">No result speaks of it directly yet; it moves only with the injuries it travels with.</p>
+    </WeighBoard>
+    <section v-if="steps.length > 0" aria-labelledby="sources">
+      <h2 id="sources">Where the figures come from</h2>
+      <ul><li v-for="step in steps" :key="step.finding"><b>{{ nameOf(step.finding) }}</b> {{ step.source }}, grade {{ step.grade }}, {{ step.checked ?? 'not yet checked against the paper' }}</li></ul>
+    </section>
+    <section v-if="excluded.length > 0" aria-labelledby="without">
+      <h2 id="without">On record, but moves nothing</h2>
+      <ul><li v-for="e in excluded" :key="e.finding"><b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b> {{ e.reason }}</li></ul>
+    </section>
+    <p class="caution"><b>A chance, not a diagnosis.</b> <template v-if="verdict?.unsettled">This one is not settled: look again before it is called ruled out. </template>The figures are a starting set; your judgement and local rules come first.</p>
+  </main>
+</template>
+
+<style scoped>
+.weigh { max-width: 1180px; margin: 0 auto; padding: 20px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 16px; }
+.weigh > header { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: center; gap: 14px; }
+nav { display: flex; flex-wrap: wrap; gap: 4px; }
+nav .button { padding: 0 12px; border-color: var(--line); font-size: 0.93rem; }
+nav .here { color: var(--on-band); background: var(--band); }
+.answer { padding-left: 12px; border-left: 3px solid var(--ink); max-width: 88ch; }
+.none { padding: 12px; background: var(--fill); border-radius: var(--radius); }
+h2 { margin-bottom: 6px; }
+ul { display: grid; gap: 4px; color: var(--text-2); }
+.slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
+.caution { padding-top: 12px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
+</style>

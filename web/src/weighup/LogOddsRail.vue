@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { RailStep, WeighedChance } from '@/contract/types'
+import { inHundred } from '@/shared/words'
+import { TICKS, after, place, ratio } from './scale'
+
+const props = defineProps<{ chance: WeighedChance; steps: RailStep[]; thresholds: { ruleOut: number; act: number }; nameOf: (finding: string) => string; picked: string | null }>()
+const emit = defineEmits<{ pick: [finding: string] }>()
+
+const WIDTH = 760
+const NAMES = 218
+const FIGURES = 150
+const ROW = 30
+const TOP = 34
+
+const left = NAMES
+const span = WIDTH - NAMES - FIGURES
+const x = (chance: number) => left + place(chance) * span
+const y = (row: number) => TOP + ROW * (row + 1)
+const height = computed(() => TOP + ROW * (props.steps.length + 2) + 34)
+const end = computed(() => y(props.steps.length) + 6)
+const interval = computed(() => [props.chance.interval[0] ?? 0, props.chance.interval[1] ?? 1] as const)
+
+/** Where the published ratio alone would have taken it: the cut is what was taken as an echo. */
+function cut(step: RailStep): { from: number; to: number } | null {
+  if (step.echoShare === null || step.echoShare < 0.02) return null
+  return { from: x(step.after), to: x(after(step.before, step.publishedLr)) }
+}
+
+function head(step: RailStep): string {
+  const to = x(step.after)
+  const back = step.after >= step.before ? -6 : 6
+  return `M${to} 0L${to + back} -5V5Z`
+}
+</script>
+
+<template>
+  <svg class="rail" :viewBox="`0 0 ${WIDTH} ${height}`" role="group" aria-label="Way of the chance, on a scale of log-odds">
+    <defs><pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" /></pattern></defs>
+    <rect :x="x(thresholds.ruleOut)" :y="TOP - 6" :width="x(thresholds.act) - x(thresholds.ruleOut)" :height="end - TOP + 8" class="look" />
+    <g class="ticks"><template v-for="tick in TICKS" :key="tick"><line :x1="x(tick)" :x2="x(tick)" :y1="TOP - 6" :y2="end" /><text :x="x(tick)" :y="TOP - 12">{{ Math.round(tick * 100) }}</text></template></g>
+    <g class="zones"><text :x="left + 4" :y="12" class="start">ruled out below {{ inHundred(thresholds.ruleOut) }}</text><text :x="left + span" :y="12" class="end">act from {{ inHundred(thresholds.act) }} in 100</text></g>
+    <g :transform="`translate(0 ${y(-1) + 14})`"><text class="name">Chance before</text><circle :cx="x(chance.pretest)" cy="-4" r="6" class="before" /><text :x="WIDTH" class="figure">{{ inHundred(chance.pretest) }} in 100</text></g>
+    <g v-for="(step, row) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${nameOf(step.finding)} ${step.outcome}: ${inHundred(step.before)} to ${inHundred(step.after)} in 100, likelihood ratio ${ratio(step.appliedLr)} of ${ratio(step.publishedLr)} published`" @click="emit('pick', step.finding)" @keydown.enter="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
+      <rect x="0" :y="y(row) - 10" :width="WIDTH" :height="ROW - 2" class="hit" />
+      <text :y="y(row) + 9" class="name"><tspan class="sign">{{ step.outcome === 'positive' ? '+' : '−' }}</tspan> {{ nameOf(step.finding) }}</text>
+      <g :transform="`translate(0 ${y(row) + 4})`">
+        <line v-if="cut(step)" :x1="cut(step)!.from" :x2="cut(step)!.to" y1="0" y2="0" class="cut" />
+        <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" /><path :d="head(step)" class="head" />
+      </g>
+      <line v-if="row < steps.length - 1" :x1="x(step.after)" :x2="x(step.after)" :y1="y(row) + 8" :y2="y(row + 1)" class="down" />
+      <text :x="WIDTH" :y="y(row) + 9" class="figure">LR {{ ratio(step.appliedLr) }}<tspan v-if="step.echoShare !== null && step.echoShare >= 0.02"> of {{ ratio(step.publishedLr) }}</tspan> → {{ inHundred(step.after) }}</text>
+    </g>
+    <g :transform="`translate(0 ${end + 18})`" class="result" :class="chance.zone">
+      <text class="name strong" y="4">Chance after</text>
+      <rect :x="x(interval[0])" y="-8" :width="Math.max(2, x(interval[1]) - x(interval[0]))" height="16" class="band" />
+      <path :d="`M${x(chance.textbook)} -13v26`" class="ghost" /><path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
+      <rect :x="x(chance.posttest) - 3" y="-13" width="6" height="26" class="needle" />
+      <text :x="WIDTH" y="5" class="figure strong">{{ inHundred(chance.posttest) }} in 100</text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.rail { display: block; width: 100%; height: auto; font-size: 13.5px; }
+text { fill: var(--text-2); }
+.look { fill: url(#rail-hatch); opacity: 0.45; }
+.ticks line { stroke: var(--line); }
+.ticks text { text-anchor: middle; font-size: 12px; fill: var(--text-3); font-variant-numeric: tabular-nums; }
+.zones text { font-size: 12px; fill: var(--text-3); }
+.end, .figure { text-anchor: end; font-variant-numeric: tabular-nums; }
+.name { fill: var(--ink); }
+.sign { font-weight: 700; }
+.strong { font-weight: 700; fill: var(--ink); }
+.hit { fill: transparent; }
+.step { cursor: pointer; }
+.step:hover .hit { fill: var(--fill); opacity: 0.6; }
+.step.picked .hit { fill: var(--mine-soft); }
+.step:focus-visible { outline: none; }
+.step:focus-visible .hit { stroke: var(--mine); stroke-width: 2.5; }
+.way { stroke: var(--ink); stroke-width: 4; }
+.head { fill: var(--ink); }
+.cut { stroke: var(--text-3); stroke-width: 4; stroke-dasharray: 3 3; }
+.down { stroke: var(--line-2); stroke-dasharray: 2 3; }
+.before { fill: var(--card); stroke: var(--ink); stroke-width: 2.5; }
+.band { fill: var(--mine-soft); stroke: var(--mine); }
+.ghost { fill: none; stroke: var(--text-2); stroke-width: 2; }
+.ghost.dashed { stroke-dasharray: 3 3; }
+.needle { fill: var(--ink); }
+.act .needle { fill: var(--needle); }
+</style>

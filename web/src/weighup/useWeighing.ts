@@ -1,0 +1,29 @@
+import { useDebounceFn } from '@vueuse/core'
+import { type Ref, ref, shallowRef, watch } from 'vue'
+import { ApiError, request } from '@/api/client'
+import type { Problem, WeighUp } from '@/contract/types'
+
+const SETTLE_MS = 60
+
+/** Weighs a problem anew whenever it changes; the latest answer wins, and the last good one stays on a fault. */
+export function useWeighing(problem: Ref<Problem | null>, condition: Ref<string>, order: Ref<string[]>) {
+  const weighed = shallowRef<WeighUp | null>(null)
+  const fault = ref('')
+  let latest = 0
+
+  async function weigh(): Promise<void> {
+    if (!problem.value) return
+    const mine = ++latest
+    const query = new URLSearchParams({ condition: condition.value, order: order.value.join(',') })
+    try {
+      const answer = await request<WeighUp>('POST', `weigh?${query}`, problem.value)
+      if (mine === latest) [weighed.value, fault.value] = [answer, '']
+    } catch (error) {
+      if (mine === latest) fault.value = error instanceof ApiError && error.fault.path ? `${error.fault.path}: ${error.fault.reason}` : error instanceof Error ? error.message : 'It could not be weighed.'
+    }
+  }
+
+  watch([problem, condition, order], useDebounceFn(weigh, SETTLE_MS), { deep: true, immediate: true })
+
+  return { weighed, fault }
+}
