@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Weighing\InHundred;
 
 /** Names and figures as they stand on paper. */
 final class SummaryWords
@@ -54,14 +55,9 @@ final class SummaryWords
         return self::URGENCY[$urgency] ?? $urgency;
     }
 
-    /** A chance in (0, 1) as knees in a hundred; never 0 or 100. */
     public function hundred(float $chance): string
     {
-        return match (true) {
-            $chance < 0.005 => '<1',
-            $chance > 0.995 => '>99',
-            default => (string) (int) round(100 * $chance),
-        };
+        return InHundred::of($chance);
     }
 
     public function figure(?float $value, string $unit): string

@@ -79,7 +79,7 @@ final class AssessmentWriter
             'nextTests' => array_map(self::suggestion(...), $assessment->nextTests),
             'plan' => PlanWriter::plan($assessment),
             'answers' => array_map(static fn (MistakenReading $answer): array => [
-                'condition' => $answer->condition->value, 'finding' => $answer->finding, 'mistake' => $answer->mistake, 'answer' => $answer->answer,
+                'condition' => $answer->condition, 'finding' => $answer->finding, 'mistake' => $answer->mistake, 'answer' => $answer->answer,
             ], $assessment->answers),
             'remarks' => array_map(static fn (Remark $remark): array => ['code' => $remark->code, 'say' => $remark->say], $assessment->remarks),
             'weighing' => ProblemWriter::write($assessment->weighed->problem),

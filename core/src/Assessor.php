@@ -22,7 +22,6 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\ExaminationReader;
 use GrayCompass\Core\Grading\Grading;
-use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Route\LastTime;
@@ -100,7 +99,7 @@ final class Assessor
                 ForCoach::text($bearings, $plan),
                 (new LetterNote($bearings, $plan))->text(),
             ),
-            $this->answers($problem, $builder, $standing),
+            $this->answers($problem),
             [...$grading->remarks, ...Remarks::of($examination, $standing, $evidence), ...self::disagreements($problem)],
         );
     }
@@ -156,13 +155,12 @@ final class Assessor
     /**
      * @return list<MistakenReading>
      */
-    private function answers(Problem $problem, ProblemBuilder $builder, Standing $standing): array
+    private function answers(Problem $problem): array
     {
-        $handsOn = array_values(array_filter($standing->counting(), static fn (Reading $reading): bool => $reading->record !== null));
-        $results = array_map($builder->result(...), $handsOn);
+        $name = fn (string $finding): string => $this->data->catalogue()->feeding($finding)?->card->name ?? $finding;
 
         return array_values(array_filter(array_map(
-            fn (Condition $condition, int $k): ?MistakenReading => MistakenReading::of($condition, $k, $problem, $results, $this->data->catalogue()),
+            static fn (Condition $condition, int $k): ?MistakenReading => MistakenReading::of($problem, $k, $condition->label(), $name),
             Condition::cases(),
             array_keys(Condition::cases()),
         )));

@@ -10,6 +10,7 @@ use App\Models\Examination;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Document\Json;
 use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Core\ShippedData;
 use GrayCompass\Core\Weighing\ProblemReader;
 use GrayCompass\Core\Weighing\ProblemWriter;
 use GrayCompass\Core\Weighing\Weighing;
@@ -33,11 +34,11 @@ final class WeighController
      *
      * @throws Refusal naming the path of what cannot be weighed
      */
-    public function store(Request $request): JsonResponse
+    public function store(Request $request, ShippedData $data): JsonResponse
     {
         $weighed = Weighing::of(ProblemReader::read(Json::read((string) $request->getContent())));
         $order = array_values(array_filter(explode(',', $request->string('order')->toString()), static fn (string $id): bool => $id !== ''));
 
-        return response()->json(WeighUp::of($weighed, $request->string('condition')->toString(), $order));
+        return response()->json(WeighUp::of($weighed, $request->string('condition')->toString(), $order, $data->catalogue()));
     }
 }

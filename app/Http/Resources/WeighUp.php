@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Conclusions\MistakenReading;
+use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Weighing\Curve;
 use GrayCompass\Core\Weighing\Rail;
 use GrayCompass\Core\Weighing\Step;
@@ -18,7 +21,7 @@ final class WeighUp
      * @param  list<string>  $order  finding ids in the order done
      * @return array<string, mixed>
      */
-    public static function of(Weighed $weighed, string $condition, array $order): array
+    public static function of(Weighed $weighed, string $condition, array $order, Catalogue $catalogue): array
     {
         $ids = array_column(WeighedWriter::write($weighed)['conditions'], 'id');
         $position = array_search($condition, $ids, true);
@@ -28,7 +31,25 @@ final class WeighUp
             ...WeighedWriter::write($weighed),
             'steps' => array_map(self::step(...), $steps),
             'curves' => array_values(array_filter(array_map(self::curve(...), $steps))),
+            'answer' => $position === false ? null : self::answer($weighed, $position, $catalogue),
         ];
+    }
+
+    /**
+     * Figures typed in carry the names of their tests as ids; an injury without a name is just “the injury”.
+     *
+     * @return array{mistake: string, answer: string}|null
+     */
+    private static function answer(Weighed $weighed, int $position, Catalogue $catalogue): ?array
+    {
+        $answer = MistakenReading::of(
+            $weighed->problem,
+            $position,
+            Condition::tryFrom($weighed->problem->conditions[$position]->id)?->label() ?? 'the injury',
+            static fn (string $finding): string => $catalogue->feeding($finding)?->card->name ?? $finding,
+        );
+
+        return $answer === null ? null : ['mistake' => $answer->mistake, 'answer' => $answer->answer];
     }
 
     /**

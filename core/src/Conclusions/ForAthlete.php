@@ -123,6 +123,9 @@ final class ForAthlete
             $highest = max(array_map(static fn (ConditionVerdict $verdict): float => $verdict->chance->posttest, $fine));
             $sentences[] = 'For the other parts that we tested, harm is unlikely: '.PlainWords::atMost($highest).' for each.';
         }
+        if (array_filter($verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested && $verdict->zone !== ConditionZone::Act) !== []) {
+            $sentences[] = 'Some parts of the knee were not tested today.';
+        }
         $sentences[] = 'These are chances, not a diagnosis.';
 
         return $sentences;

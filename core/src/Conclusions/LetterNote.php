@@ -11,6 +11,7 @@ use GrayCompass\Core\Grading\Measurement;
 use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Weighing\InHundred;
 
 /** The note for the letter, as plain text to paste: mechanism, findings, grades, chances, question. */
 final class LetterNote
@@ -32,7 +33,7 @@ final class LetterNote
             self::line('Measured (hurt / other)', implode('; ', array_map(self::measured(...), $this->bearings->grading->measurements))),
             self::line('Fluid', $this->fluid()),
             self::line('Grades', $this->grades()),
-            self::line('Chance before > after (95 % interval)', $this->chances()),
+            self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
             self::line('Did not count', $this->excluded()),
             self::line('Not answered', implode(' ', $this->plan->unanswered)),
             self::line('Question', $this->question()),
@@ -106,15 +107,13 @@ final class LetterNote
 
     private function chances(): string
     {
-        $percent = static fn (float $chance): int => (int) round(100 * $chance);
-
         return implode('; ', array_map(static fn (ConditionVerdict $verdict): string => sprintf(
-            '%s %d > %d %% (%d–%d), %s',
+            '%s %s → %s (%s to %s), %s',
             $verdict->condition->label(),
-            $percent($verdict->chance->pretest),
-            $percent($verdict->chance->posttest),
-            $percent($verdict->chance->interval[0]),
-            $percent($verdict->chance->interval[1]),
+            InHundred::of($verdict->chance->pretest),
+            InHundred::of($verdict->chance->posttest),
+            InHundred::of($verdict->chance->interval[0]),
+            InHundred::of($verdict->chance->interval[1]),
             str_replace('_', ' ', $verdict->zone->value).($verdict->unsettled ? ', unsettled' : ''),
         ), $this->bearings->verdicts));
     }

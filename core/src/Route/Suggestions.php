@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Weighing\Further;
+use GrayCompass\Core\Weighing\InHundred;
 use GrayCompass\Core\Weighing\NextTest;
 use GrayCompass\Core\Weighing\Weighed;
 
@@ -56,7 +57,7 @@ final class Suggestions
         }
         $now = $weighed->conditions[$furthest];
         $name = Condition::from($now->id)->label();
-        $in = static fn (float $chance): int => (int) round(100 * $chance);
+        $in = InHundred::of(...);
 
         return "{$name}: {$in($now->posttest)} in 100 now; {$in($test->ifPositive[$furthest])} if positive, {$in($test->ifNegative[$furthest])} if negative";
     }

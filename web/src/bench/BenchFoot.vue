@@ -19,17 +19,19 @@ const unfolded = ref(false)
     <button v-if="canRecord" type="button" class="choice memory" :aria-pressed="fromMemory" @click="emit('memory')">From memory <kbd aria-hidden="true">M</kbd></button>
     <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">Undo <kbd aria-hidden="true">U</kbd></button>
     <button type="button" class="button quiet" aria-label="Keys" @click="emit('help')">?</button>
-    <p>Names chances, not a diagnosis. Your judgement and local rules come first.</p>
+    <p>Chances, not a diagnosis. Your judgement and local rules come first.</p>
   </footer>
 </template>
 
 <style scoped>
-.foot { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 10px; padding: 8px 16px; background: var(--paper); border-top: 1px solid var(--line); }
-.not { display: flex; align-items: center; gap: 4px; margin-left: 6px; color: var(--text-2); }
+.foot { display: flex; flex-wrap: wrap; align-items: center; gap: 6px; padding: 6px 14px; background: var(--paper); border-top: 1px solid var(--line); }
+.foot > .button, .foot > .choice { padding: 0 13px; gap: 8px; }
+.not { display: flex; align-items: center; gap: 3px; color: var(--text-2); }
+.not > span { font-size: 0.87rem; }
 .unfold { display: none; }
 @media (hover: none) and (max-width: 1024px) { .memory kbd { display: none; } }
-.not .button { padding: 0 11px; border-color: var(--line); }
-.foot p { flex: 1 1 200px; text-align: right; font-size: 0.87rem; color: var(--text-3); }
+.not .button { padding: 0 9px; gap: 0; border-color: var(--line); }
+.foot p { flex: 1 1 140px; text-align: right; font-size: 0.8rem; line-height: 1.2; color: var(--text-3); }
 @media (max-width: 1100px) { .foot p { flex-basis: 100%; text-align: left; } }
 @media (max-width: 640px) {
   .foot { gap: 6px; padding: 6px 8px; }

@@ -22,9 +22,10 @@ const columns = computed(() => {
 
 <template>
   <div class="picture" role="group" :aria-label="label">
-    <svg viewBox="0 0 240 330" preserveAspectRatio="none" aria-hidden="true">
-      <path d="M72 0C70 70 66 110 78 150C66 190 76 250 84 330M168 0C170 70 174 110 162 150C174 190 164 250 156 330" />
-      <path d="M120 78C140 78 150 94 146 114C142 132 132 142 120 146C108 142 98 132 94 114C90 94 100 78 120 78ZM112 148L114 214M128 148L126 214M108 216H132V234H108Z" />
+    <svg viewBox="0 0 240 330" preserveAspectRatio="none" aria-hidden="true" :class="{ left: side === 'left' }">
+      <path class="leg" d="M62 0C58 62 44 108 52 150C46 196 66 258 74 330H166C176 258 194 196 188 150C196 108 182 62 178 0Z" />
+      <path d="M54 152C90 168 150 168 186 152M50 166C64 160 70 172 66 190L72 330" />
+      <path d="M120 84C142 84 152 98 148 118C143 138 132 148 120 152C108 148 97 138 92 118C88 98 98 84 120 84ZM112 152L114 218M128 152L126 218M106 222H134V242H106Z" />
     </svg>
     <div v-for="column in columns" :key="column.name" class="column">
       <h4>{{ column.name }}</h4>
@@ -37,10 +38,12 @@ const columns = computed(() => {
 <style scoped>
 .picture { position: relative; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 4px; padding: 2px 0; }
 svg { position: absolute; inset: 0; width: 100%; height: 100%; }
+svg.left { transform: scaleX(-1); }
+.leg { fill: var(--fill); stroke: none; }
 path { fill: none; stroke: var(--line-2); stroke-width: 2; vector-effect: non-scaling-stroke; }
 .column { position: relative; display: grid; gap: 4px; align-content: space-between; }
 h4 { margin: 0; font-size: 0.8rem; font-weight: 400; color: var(--text-3); text-align: center; }
-.choice { padding: 2px 4px; font-size: 0.8rem; line-height: 1.1; overflow-wrap: anywhere; background: color-mix(in srgb, var(--card) 88%, transparent); }
+.choice { padding: 2px 4px; font-size: 0.8rem; line-height: 1.1; overflow-wrap: anywhere; background: color-mix(in srgb, var(--card) 90%, transparent); }
 .choice[aria-pressed='true'] { background: var(--mine-soft); }
 .none { width: 100%; margin-top: 4px; font-size: 1rem; }
 </style>

@@ -1,24 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
-import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 
 /** What the story alone does to each chance, before any hand is laid on. */
-const catalogue = useCatalogue()
 const examination = useExamination()
 const told = computed(() => Object.keys(examination.section('history')).length > 0)
-const moved = computed(() => [...(examination.assessment?.conditions ?? [])]
+const SHOWN = 5
+const moved = computed(() => (examination.assessment?.conditions ?? [])
+  .filter((verdict) => inHundred(verdict.pretest) !== inHundred(verdict.afterStory))
   .sort((a, b) => Math.abs(b.afterStory - b.pretest) - Math.abs(a.afterStory - a.pretest))
-  .slice(0, 6))
+  .slice(0, SHOWN))
 </script>
 
 <template>
   <aside class="chances" aria-label="Chance before and after the story" aria-live="polite">
-    <p><b>Before → after the story</b><br><small>in 100 knees like this</small></p>
+    <p><b>Before → after story</b><br><small>in 100 knees like this</small></p>
     <p v-if="!told" class="quiet-text">Each answer moves these at once. Nothing is asked yet: only the base rates stand.</p>
+    <p v-else-if="moved.length === 0" class="quiet-text">Nothing told so far moves a chance.</p>
     <ul v-else>
-      <li v-for="verdict in moved" :key="verdict.id"><span class="number">{{ inHundred(verdict.pretest) }} → <b>{{ inHundred(verdict.afterStory) }}</b></span><small>{{ catalogue.conditionLabel(verdict.id) }}</small></li>
+      <li v-for="verdict in moved" :key="verdict.id"><span class="number">{{ inHundred(verdict.pretest) }} → <b>{{ inHundred(verdict.afterStory) }}</b></span><small>{{ shortName(verdict.id) }}</small></li>
     </ul>
   </aside>
 </template>
@@ -26,7 +28,7 @@ const moved = computed(() => [...(examination.assessment?.conditions ?? [])]
 <style scoped>
 .chances { display: flex; gap: 20px; align-items: center; min-height: 78px; padding: 8px 24px; background: var(--fill); border: 1px solid var(--line); }
 .chances > p:first-child { flex: none; }
-ul { display: grid; grid-template-columns: repeat(auto-fit, minmax(92px, 1fr)); gap: 2px 14px; flex: 1; }
+ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(80px, 1fr)); gap: 2px 10px; flex: 1; }
 li { display: grid; }
 li span { font-size: 1.13rem; }
 li small { color: var(--text-2); line-height: 1.15; }

@@ -58,7 +58,7 @@ function textOf(event: Event): string {
     <section aria-labelledby="then">
       <h2 id="then">At that moment</h2>
       <AskedList :questions="THEN" :answers="story" @answer="(key, value) => told(key, value)">
-        <li><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="SWELLING" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
+        <li class="long"><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="SWELLING" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
       </AskedList>
     </section>
     <section aria-labelledby="since">
@@ -86,7 +86,7 @@ h2 { margin-bottom: 8px; }
 h2 small { font-weight: 400; color: var(--text-3); margin-left: 6px; }
 h3 { margin-bottom: 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
 .ask { margin: 12px 0 6px; color: var(--text-2); }
-.opening { display: grid; grid-template-columns: repeat(auto-fill, minmax(176px, 1fr)); gap: 6px; }
+.opening { display: grid; grid-template-columns: repeat(auto-fill, minmax(190px, 1fr)); gap: 6px; }
 .opening .choice { width: 100%; text-align: left; }
 .pains { display: grid; grid-template-columns: 1fr 1fr; gap: 14px 20px; margin-top: 14px; }
 .pains .field { grid-column: 1 / -1; }

@@ -797,6 +797,11 @@ export interface components {
             nextTests: Record<string, never>[];
             steps: components["schemas"]["RailStep"][];
             curves: components["schemas"]["Curve"][];
+            /** @description a tempting mistake about the most telling test, answered with these figures */
+            answer: {
+                mistake: string;
+                answer: string;
+            } | null;
         };
         Assessment: {
             /** @constant */

@@ -10,19 +10,21 @@ const props = defineProps<{ conditions: Verdict[]; side: Side }>()
 const emit = defineEmits<{ pick: [id: ConditionId] }>()
 const catalogue = useCatalogue()
 
-const ARC = 17
-const ARC_DROP = 14
+/** The little dial over each figure; its centre is the foot of the figure. */
+const ARC = 27
+const FOOT = 8
+const TICK = 5
 
 const right = computed(() => props.side === 'right')
 const shown = computed(() => SHAPES.map((shape) => {
   const verdict = props.conditions.find((condition) => condition.id === shape.id)
-  return verdict ? { shape, verdict, x: mirrored(shape.label.x, right.value), inside: !shape.leader && shape.label.x > 90 && shape.label.x < 400 } : null
+  return verdict ? { shape, verdict, x: mirrored(shape.label.x, right.value), inside: shape.inside === true } : null
 }).filter((entry) => entry !== null))
 
-/** A point on the little dial above a figure: 0 at its left end, 100 at its right. */
+/** A point on the dial: 0 at its left end, 100 at its right. */
 function onDial(chance: number, x: number, y: number, radius = ARC): [number, number] {
   const angle = Math.PI * (1 - chance)
-  return [x + radius * Math.cos(angle), y - ARC_DROP + 9 - radius * Math.sin(angle)]
+  return [x + radius * Math.cos(angle), y + FOOT - radius * Math.sin(angle)]
 }
 
 function arc(from: number, to: number, x: number, y: number): string {
@@ -31,9 +33,10 @@ function arc(from: number, to: number, x: number, y: number): string {
   return `M${x1.toFixed(1)} ${y1.toFixed(1)}A${ARC} ${ARC} 0 0 1 ${x2.toFixed(1)} ${y2.toFixed(1)}`
 }
 
+/** The bearing of the chance; longer where it says act. */
 function needle(verdict: Verdict, x: number, y: number): { x1: number; y1: number; x2: number; y2: number } {
-  const [x1, y1] = onDial(verdict.posttest, x, y, ARC - 4)
-  const [x2, y2] = onDial(verdict.posttest, x, y, ARC + 4)
+  const [x1, y1] = onDial(verdict.posttest, x, y, ARC - TICK)
+  const [x2, y2] = onDial(verdict.posttest, x, y, ARC + (verdict.zone === 'act' ? 2 * TICK : TICK))
   return { x1, y1, x2, y2 }
 }
 
@@ -62,12 +65,11 @@ function turn(shape: Shape): string | undefined {
       <path :d="TIBIA" class="tibia" :transform="right ? `matrix(-1 0 0 1 ${WIDTH} 0)` : undefined" />
       <g v-for="{ shape, verdict, x, inside } in shown" :key="shape.id" class="part" :class="[verdict.zone, { inside }]" role="button" tabindex="0" :aria-label="spoken(verdict, shape)" :data-condition="shape.id" @click="emit('pick', shape.id)" @keydown.enter="emit('pick', shape.id)" @keydown.space.prevent="emit('pick', shape.id)">
         <path :d="shape.path" class="shape" :class="{ dense: verdict.posttest >= 0.5 }" :transform="turn(shape)" pathLength="100" />
-        <line v-if="shape.leader" class="leader" :x1="mirrored(shape.leader.x, right)" :y1="shape.leader.y" :x2="x + (right ? 20 : -20)" :y2="shape.label.y + 4" />
-        
+        <line v-if="shape.leader" class="leader" :x1="mirrored(shape.leader.x, right)" :y1="shape.leader.y" :x2="x + (right ? 30 : -30)" :y2="shape.label.y" />
         <path :d="arc(0, 1, x, shape.label.y)" class="dial" />
         <path :d="arc(verdict.interval[0] ?? 0, verdict.interval[1] ?? 1, x, shape.label.y)" class="range" />
         <line v-bind="needle(verdict, x, shape.label.y)" class="needle" />
-        <text><tspan :x="x" :y="shape.label.y + 8" class="figure">{{ inHundred(verdict.posttest) }}</tspan><tspan class="gap">{{ ' ' }}</tspan><tspan :x="x" :y="shape.label.y + 21" class="name">{{ shape.short }}</tspan></text>
+        <text><tspan :x="x" :y="shape.label.y + FOOT" class="figure">{{ inHundred(verdict.posttest) }}</tspan><tspan class="gap">{{ ' ' }}</tspan><tspan :x="x" :y="shape.label.y + FOOT + 16" class="name">{{ shape.short }}</tspan></text>
       </g>
     </svg>
     <ul class="legend" aria-hidden="true">
@@ -107,17 +109,17 @@ svg { display: block; width: 100%; height: auto; }
 .untested.inside .figure, .untested.inside .name { stroke: var(--paper); }
 .act.inside .figure, .act.inside .name { fill: var(--on-needle); stroke: none; }
 .leader { stroke: var(--line-2); stroke-width: 1; }
-.dial { fill: none; stroke: var(--line); stroke-width: 2; }
-.range { fill: none; stroke: var(--text-3); stroke-width: 3.2; stroke-linecap: round; }
-.needle { stroke: var(--ink); stroke-width: 2; }
+.dial { fill: none; stroke: var(--line-2); stroke-width: 1; }
+.range { fill: none; stroke: var(--text-3); stroke-width: 3; }
+.needle { stroke: var(--ink); stroke-width: 2.4; }
 .act .range, .act .needle { stroke: var(--needle); }
-.act.inside .dial { stroke: rgb(255 255 255 / 45%); }
+.act.inside .dial { stroke: var(--on-needle); stroke-opacity: 0.45; }
 .act.inside .range, .act.inside .needle { stroke: var(--on-needle); }
-.act .needle { stroke-width: 3.4; }
-.figure { font-size: 20px; font-weight: 700; text-anchor: middle; fill: var(--ink); font-variant-numeric: tabular-nums; }
+.act .needle { stroke-width: 3.6; }
+.figure { font-size: 24px; font-weight: 700; text-anchor: middle; fill: var(--ink); font-variant-numeric: tabular-nums; }
 .untested .figure { font-weight: 400; fill: var(--text-2); }
 .gap { font-size: 0; }
-.name { font-size: 11.5px; text-anchor: middle; fill: var(--text-2); }
+.name { font-size: 14px; text-anchor: middle; fill: var(--text-2); }
 .legend { display: flex; justify-content: space-between; gap: 8px; padding: 2px 4px 0; font-size: 0.8rem; color: var(--text-3); }
 .legend li { display: flex; align-items: center; gap: 5px; }
 .legend svg { width: 18px; }

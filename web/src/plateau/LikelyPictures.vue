@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import type { Assessment, ConditionId } from '@/contract/types'
 import { inHundred } from '@/shared/words'
-import { SHAPES } from './shapes'
+import { shortName } from './shapes'
 
 const props = defineProps<{ patterns: Assessment['patterns'] }>()
 const SHOWN = 3
 const NAMES: Partial<Record<ConditionId, string>> = { medial_meniscus: 'medial meniscus', lateral_meniscus: 'lateral meniscus', patellar_instability: 'instability' }
 
 function name(id: ConditionId): string {
-  return NAMES[id] ?? SHAPES.find((shape) => shape.id === id)?.short ?? id
+  return NAMES[id] ?? shortName(id)
 }
 
 function words(present: ConditionId[]): string {

@@ -2,7 +2,7 @@ import type { ConditionId } from '@/contract/types'
 
 /** The left knee's plateau seen from above, front at the top; a right knee is its mirror image. */
 export const WIDTH = 460
-export const HEIGHT = 400
+export const HEIGHT = 380
 
 export interface Shape {
   id: ConditionId
@@ -10,6 +10,8 @@ export interface Shape {
   path: string
   /** Where the figure stands, and where a leader line starts when it stands outside. */
   label: { x: number; y: number }
+  /** The figure stands on the drawing, not beside it. */
+  inside?: boolean
   leader?: { x: number; y: number }
 }
 
@@ -31,17 +33,21 @@ function crescent(cx: number, cy: number, outer: [number, number], inner: [numbe
 }
 
 export const SHAPES: Shape[] = [
-  { id: 'patellofemoral_pain', short: 'PFP', path: 'M230 12C264 12 284 28 278 50C272 74 252 90 230 94C208 90 188 74 182 50C176 28 196 12 230 12Z', label: { x: 230, y: 50 } },
-  { id: 'patellar_instability', short: 'instability', path: 'M288 40C322 52 350 76 366 108L352 116C338 90 314 70 283 58Z', label: { x: 404, y: 62 }, leader: { x: 346, y: 82 } },
-  { id: 'acl', short: 'ACL', path: ellipse(226, 170, 27, 38), label: { x: 226, y: 172 } },
-  { id: 'pcl', short: 'PCL', path: ellipse(232, 270, 27, 33), label: { x: 232, y: 273 } },
-  { id: 'medial_meniscus', short: 'med. men.', path: crescent(294, 216, [66, 90], [38, 60], -122, 122), label: { x: 298, y: 218 } },
-  { id: 'lateral_meniscus', short: 'lat. men.', path: crescent(160, 212, [64, 84], [36, 56], 46, 314), label: { x: 162, y: 214 } },
-  { id: 'mcl', short: 'MCL', path: crescent(230, 216, [168, 168], [153, 152], -30, 28), label: { x: 430, y: 216 } },
-  { id: 'lcl', short: 'LCL', path: crescent(230, 216, [167, 166], [155, 154], 166, 198), label: { x: 30, y: 192 } },
-  { id: 'plc', short: 'PL corner', path: crescent(230, 216, [171, 150], [155, 134], 118, 158), label: { x: 52, y: 340 } },
+  { id: 'patellofemoral_pain', short: 'PFP', path: 'M230 4C268 4 292 22 285 48C278 76 254 92 230 96C206 92 182 76 175 48C168 22 192 4 230 4Z', label: { x: 230, y: 48 }, inside: true },
+  { id: 'patellar_instability', short: 'instability', path: 'M296 34C330 46 358 70 374 104L360 112C346 86 322 64 291 52Z', label: { x: 414, y: 56 }, leader: { x: 352, y: 78 } },
+  { id: 'acl', short: 'ACL', path: ellipse(222, 168, 33, 43), label: { x: 222, y: 172 }, inside: true },
+  { id: 'pcl', short: 'PCL', path: ellipse(232, 268, 33, 38), label: { x: 232, y: 268 }, inside: true },
+  { id: 'medial_meniscus', short: 'med. men.', path: crescent(300, 216, [66, 92], [41, 62], -116, 116), label: { x: 300, y: 212 }, inside: true },
+  { id: 'lateral_meniscus', short: 'lat. men.', path: crescent(150, 212, [64, 86], [41, 59], 52, 308), label: { x: 150, y: 208 }, inside: true },
+  { id: 'mcl', short: 'MCL', path: crescent(230, 216, [172, 168], [155, 152], -30, 28), label: { x: 430, y: 216 } },
+  { id: 'lcl', short: 'LCL', path: crescent(230, 216, [169, 166], [155, 154], 164, 198), label: { x: 30, y: 190 } },
+  { id: 'plc', short: 'PL corner', path: crescent(230, 216, [171, 150], [153, 134], 118, 157), label: { x: 54, y: 336 } },
 ]
 
 export function mirrored(x: number, rightKnee: boolean): number {
   return rightKnee ? WIDTH - x : x
+}
+
+export function shortName(id: ConditionId): string {
+  return SHAPES.find((shape) => shape.id === id)?.short ?? id
 }

@@ -1,33 +1,62 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
-import type { Assessment, Verdict } from '@/contract/types'
-import KneePlateau from '@/plateau/KneePlateau.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
-import { inHundred, inWords, signed } from '@/shared/words'
+import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import ChancesTable from '@/summary/ChancesTable.vue'
+import CopyText from '@/summary/CopyText.vue'
+import KneesTable from '@/summary/KneesTable.vue'
+import PlanSections from '@/summary/PlanSections.vue'
+import SignDialog from '@/summary/SignDialog.vue'
 
 const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 const problem = ref('')
-const ZONES: Record<Verdict['zone'], string> = { ruled_out: 'ruled out', untested: 'not tested', investigate: 'look further', act: 'act' }
+const signing = ref(false)
 
-const PLAY: Record<Assessment['plan']['play'], string> = { stop: 'Stop: not everything asked for is known and in order.', may_continue: 'May continue.', may_continue_supported: 'May continue, supported.' }
+const SCHOOLS = { laxity: 'side_difference', collateral: 'three_band', effusion: 'sweep_first', mcmurraySide: 'pain_site' }
 
 const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
 const assessment = computed(() => examination.assessment!)
-const byChance = computed(() => [...assessment.value.conditions].sort((a, b) => b.posttest - a.posttest))
-const schools = computed(() => (examination.section('frame').schools as Record<string, string> | undefined) ?? {})
-const notDone = computed(() => (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
-  const reason = examination.finding(m.id, examination.hurtSide)?.notDone
-  return typeof reason === 'string' ? [{ name: m.card.name, reason: inWords(reason) }] : []
+const schools = computed(() => ({ ...SCHOOLS, ...(examination.section('frame').schools as Record<string, string> | undefined) }))
+const signed = computed(() => examination.head?.status === 'signed')
+const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
+const fluid = computed(() => {
+  const found = assessment.value.effusion
+  if (!found) return 'Not tested.'
+  const [from, to] = found.millilitres ?? []
+  const amount = from === undefined || from === null ? '' : to === null || to === undefined ? `, ${from} ml or more` : `, ${from} to ${to} ml`
+  return `${found.positive ? 'Positive' : 'Not positive'}${amount}${found.bloodLikely ? ', blood likely' : ''}.`
+})
+const byOutcome = computed(() => (['positive', 'negative', 'equivocal'] as const).map((outcome) => ({
+  outcome,
+  names: assessment.value.results.filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && r.manoeuvre).map((r) => nameOf(r.finding)),
+})).filter((group) => group.names.length > 0))
+/** What was taken though the gate held it back, and what was entered afterwards, stays marked. */
+const marked = computed(() => (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
+  const findings = (['left', 'right', 'both'] as const).map((side) => examination.finding(m.id, side)).filter((finding) => finding !== null)
+  const reason = findings.find((finding) => typeof finding.override === 'string')?.override
+  return [
+    ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
+    ...(['left', 'right', 'both'].some((side) => examination.beforeGate.has(`${m.id}:${side}`)) ? [{ name: m.card.name, mark: 'recorded before the gate' }] : []),
+    ...(findings.some((finding) => finding.fromMemory === true) ? [{ name: m.card.name, mark: 'entered from memory' }] : []),
+  ]
 }))
 
-function figure(value: number | null, unit: string): string {
-  return value === null ? '–' : `${value} ${unit}`
+function nameOf(finding: string): string {
+  return findingName(finding, catalogue.catalogue)
+}
+
+function when(time: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', hour: '2-digit', minute: '2-digit' }).format(new Date(time))
+}
+
+function print(): void {
+  window.print()
 }
 
 onMounted(async () => {
@@ -44,81 +73,80 @@ onMounted(async () => {
   <main v-if="problem" class="summary" role="alert"><h1>No summary</h1><p>{{ problem }}</p></main>
   <main v-else-if="ready && examination.head" class="summary">
     <header>
-      <div><h1>{{ examination.head.athlete.name }}</h1><p>{{ examination.head.athlete.squad }} · {{ examination.head.athlete.age }} years · {{ examination.hurtSide }} knee hurt · seen by {{ examination.head.examiner }}</p></div>
-      <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+      <div>
+        <h1>{{ examination.head.athlete.name }}, {{ examination.hurtSide }} knee</h1>
+        <p>{{ examination.head.athlete.squad }}, no. {{ examination.head.athlete.number }} · {{ examination.head.athlete.age }} years · seen by {{ examination.head.examiner }} on {{ when(examination.head.examinedAt) }} · <b>{{ signed && examination.head.signedAt ? `signed ${when(examination.head.signedAt)}` : 'draft, not signed' }}</b></p>
+      </div>
+      <nav aria-label="Summary">
+        <a class="button" :href="`/api/examinations/${id}/summary.pdf`" target="_blank">PDF</a>
+        <button type="button" class="button" @click="print">Print</button>
+        <a class="button" :href="`/api/examinations/${id}/document`" :download="`knee-${examination.head.examinedAt.slice(0, 10)}.json`">Document</a>
+        <template v-if="!signed">
+          <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+          <button type="button" class="button main" @click="signing = true">Sign…</button>
+        </template>
+      </nav>
     </header>
     <SafetyLines :lines="assessment.safety.lines" />
+    <p v-if="assessment.safety.lines.length === 0" class="clear">{{ assessment.safety.gateOpen ? 'The safety gate is answered; nothing was raised.' : 'The safety gate is not answered.' }}</p>
+    <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink>
     <div class="columns">
       <div>
-        <section aria-labelledby="chances">
-          <h2 id="chances">Chances, in 100 knees like this</h2>
-          <table>
-            <thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th></tr></thead>
-            <tbody>
-              <tr v-for="verdict in byChance" :key="verdict.id" :class="verdict.zone">
-                <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}<small v-if="verdict.grade !== null"> grade {{ verdict.grade }}</small></th>
-                <td class="n">{{ inHundred(verdict.pretest) }}</td><td class="n">{{ inHundred(verdict.afterStory) }}</td><td class="n strong">{{ inHundred(verdict.posttest) }}</td>
-                <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td><td class="zone">{{ ZONES[verdict.zone] }}<small v-if="verdict.unsettled">, not settled</small></td>
-              </tr>
-            </tbody>
-          </table>
-        </section>
-        <section aria-labelledby="knees">
-          <h2 id="knees">Both knees</h2>
-          <p v-if="assessment.measurements.length === 0" class="quiet-text">Nothing was measured yet.</p>
-          <table v-else>
-            <thead><tr><th>Manoeuvre</th><th class="n">Hurt</th><th class="n">Other</th><th class="n">Difference</th><th>Grade</th></tr></thead>
-            <tbody>
-              <tr v-for="m in assessment.measurements" :key="m.manoeuvre">
-                <th scope="row">{{ catalogue.nameOf(m.manoeuvre) }}</th>
-                <td class="n">{{ m.estimate ? 'by feel' : figure(m.hurt, m.unit) }}</td><td class="n">{{ figure(m.other, m.unit) }}</td>
-                <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td><td>{{ m.grade ?? '–' }}<small v-if="m.provisional && m.grade !== null"> provisional</small></td>
-              </tr>
-            </tbody>
-          </table>
-        </section>
-      </div>
-      <div>
-        <KneePlateau :conditions="assessment.conditions" :side="examination.hurtSide" />
-        <section aria-labelledby="plan">
-          <h2 id="plan">Going on today</h2>
-          <p><b>{{ PLAY[assessment.plan.play] }}</b> <small v-if="assessment.plan.lookAgain">Look again in {{ assessment.plan.lookAgain.from }} to {{ assessment.plan.lookAgain.to }} days: {{ assessment.plan.lookAgain.why }}</small></p>
-          <details><summary>Why</summary><ul><li v-for="reason in assessment.plan.playWhy" :key="reason">{{ reason }}</li></ul></details>
-        </section>
-        <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also"><h2 id="also">Also consider</h2><ul><li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li></ul></section>
+        <section aria-labelledby="chances"><h2 id="chances">Chances, in 100 knees like this</h2><ChancesTable :conditions="assessment.conditions" /></section>
+        <section aria-labelledby="knees"><h2 id="knees">Both knees</h2><KneesTable :measurements="assessment.measurements" /><p class="fluid"><b>Fluid</b> {{ fluid }}</p></section>
+        <section v-if="byOutcome.length > 0" aria-labelledby="results"><h2 id="results">Results that count</h2><ul><li v-for="group in byOutcome" :key="group.outcome"><b>{{ group.outcome === 'equivocal' ? 'Equivocal, moving nothing' : group.outcome === 'positive' ? 'Positive' : 'Negative' }}:</b> {{ group.names.join(', ') }}</li></ul></section>
         <section aria-labelledby="without">
           <h2 id="without">What did not count, and why</h2>
           <p v-if="assessment.excluded.length === 0" class="quiet-text">Everything recorded counts.</p>
-          <ul v-else><li v-for="e in assessment.excluded" :key="e.finding"><b>{{ findingName(e.finding, catalogue.catalogue) }} {{ e.outcome }}</b> {{ e.reason }}</li></ul>
+          <ul v-else><li v-for="e in assessment.excluded" :key="e.finding"><b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b> {{ e.reason }}</li></ul>
         </section>
-        <section v-if="notDone.length > 0" aria-labelledby="gaps"><h2 id="gaps">Not done</h2><ul><li v-for="gap in notDone" :key="gap.name">{{ gap.name }}: {{ gap.reason }}</li></ul></section>
+        <section aria-labelledby="open"><h2 id="open">Not answered</h2><p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">Nothing is left open by what was not done.</p><ul v-else><li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li></ul></section>
+        <section v-if="marked.length > 0" aria-labelledby="marked"><h2 id="marked">Marked</h2><ul><li v-for="entry in marked" :key="entry.name + entry.mark"><b>{{ entry.name }}</b> {{ entry.mark }}</li></ul></section>
         <section v-if="assessment.remarks.length > 0" aria-labelledby="remarks"><h2 id="remarks">Remarks</h2><ul><li v-for="remark in assessment.remarks" :key="remark.say">{{ remark.say }}</li></ul></section>
+      </div>
+      <div>
+        <section aria-labelledby="plan"><h2 id="plan">Plan</h2><PlanSections :plan="assessment.plan" /></section>
+        <CopyText heading="For the athlete" :text="assessment.plan.forAthlete" />
+        <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
+        <p v-else class="quiet-text">No line for the coach: consent is not recorded.</p>
+        <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also"><h2 id="also">Also consider</h2><ul><li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li></ul></section>
+        <CopyText heading="Note for the letter" :text="assessment.plan.note" lines class="note" />
       </div>
     </div>
     <footer>
       <p><b>Chances, not a diagnosis.</b> For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not yet checked against the papers.</p>
-      <p>Laxity by {{ inWords(schools.laxity ?? 'side_difference') }}, collaterals by {{ inWords(schools.collateral ?? 'three_band') }}, fluid {{ inWords(schools.effusion ?? 'sweep_first') }}, evidence {{ inWords(assessment.evidence.set) }} ({{ assessment.evidence.digest }}), rules {{ assessment.rules }}.</p>
+      <p>Judged by: laxity {{ inWords(schools.laxity) }}, collaterals {{ inWords(schools.collateral) }}, fluid {{ inWords(schools.effusion) }}, McMurray {{ inWords(schools.mcmurraySide) }}; evidence {{ inWords(assessment.evidence.set) }} ({{ assessment.evidence.digest }}); rules {{ assessment.rules }}.</p>
     </footer>
   </main>
+  <SignDialog v-if="signing" @close="signing = false" />
 </template>
 
 <style scoped>
-.summary { max-width: 1240px; margin: 0 auto; padding: 24px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 20px; }
+.summary { max-width: 1280px; margin: 0 auto; padding: 20px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 16px; }
 .summary > header { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: center; gap: 14px; }
+.summary > header p { color: var(--text-2); }
+nav { display: flex; flex-wrap: wrap; gap: 6px; }
+.clear { padding: 8px 14px; background: var(--fill); border-radius: var(--radius); }
 .columns { display: grid; grid-template-columns: minmax(0, 7fr) minmax(0, 5fr); gap: 40px; }
-.columns > div { display: grid; gap: 26px; align-content: start; }
-h2 { margin-bottom: 8px; }
-table { width: 100%; border-collapse: collapse; font-variant-numeric: tabular-nums; }
-th { text-align: left; font-weight: 500; }
-thead th { font-size: 0.87rem; font-weight: 400; color: var(--text-3); }
-td, th { padding: 7px 8px 7px 0; border-bottom: 1px solid var(--line); }
-.n { text-align: right; padding-right: 16px; }
-.strong { font-size: 1.2rem; font-weight: 680; }
-.act .strong, .act .zone { color: var(--needle); font-weight: 680; }
-.untested .strong { font-weight: 400; color: var(--text-2); }
-ul { display: grid; gap: 6px; }
-summary { min-height: 44px; display: flex; align-items: center; color: var(--text-2); cursor: pointer; }
-footer { display: grid; gap: 4px; padding-top: 14px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
-@media (max-width: 900px) { .columns { grid-template-columns: 1fr; } }
-@media (max-width: 560px) { td, th { padding-right: 4px; font-size: 0.87rem; } .n { padding-right: 6px; } }
+.columns > div { display: grid; gap: 22px; align-content: start; }
+h2 { margin-bottom: 6px; }
+.fluid { margin-top: 8px; }
+ul { display: grid; gap: 5px; }
+.slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
+.columns :deep(table) { width: 100%; border-collapse: collapse; font-variant-numeric: tabular-nums; }
+.columns :deep(th) { text-align: left; font-weight: 500; }
+.columns :deep(thead th) { font-size: 0.87rem; font-weight: 400; color: var(--text-3); }
+.columns :deep(td), .columns :deep(th) { padding: 6px 8px 6px 0; border-bottom: 1px solid var(--line); }
+.columns :deep(.n) { text-align: right; padding-right: 14px; white-space: nowrap; }
+footer { display: grid; gap: 4px; padding-top: 12px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
+@media (max-width: 900px) { .columns { grid-template-columns: minmax(0, 1fr); } }
+@media (max-width: 560px) { .columns :deep(td), .columns :deep(th) { padding-right: 4px; font-size: 0.87rem; } .columns :deep(.n) { padding-right: 6px; } }
+@media print {
+  nav { display: none; }
+  .summary { padding: 0; gap: 8px; font-size: 8.5pt; }
+  .columns { gap: 20px; grid-template-columns: minmax(0, 7fr) minmax(0, 5fr); }
+  .columns > div { gap: 8px; }
+  .columns :deep(td), .columns :deep(th) { padding-top: 1.5pt; padding-bottom: 1.5pt; }
+  .note { display: none; }
+}
 </style>

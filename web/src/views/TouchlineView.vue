@@ -57,7 +57,7 @@ onMounted(async () => {
   try {
     await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
     if (examination.head?.status === 'signed') return void router.replace({ name: 'summary', params: { id: props.id } })
-    if (examination.section('frame').route !== 'touchline') examination.saveSection('frame', { ...examination.section('frame'), route: 'touchline' })
+    if (examination.section('frame').route !== 'touchline') return void router.replace({ name: 'bench', params: { id: props.id } })
     at.value = firstOpen()
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The examination could not be opened.'

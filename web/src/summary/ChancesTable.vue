@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Verdict } from '@/contract/types'
+import { ZONES } from '@/shared/verdicts'
+import { inHundred } from '@/shared/words'
+import { useCatalogue } from '@/stores/catalogue'
+
+/** Every chance, the highest first, with its interval drawn to scale. */
+const props = defineProps<{ conditions: Verdict[] }>()
+const catalogue = useCatalogue()
+const byChance = computed(() => [...props.conditions].sort((a, b) => b.posttest - a.posttest))
+</script>
+
+<template>
+  <table>
+    <thead><tr><th scope="col">Condition</th><th scope="col" class="n">Before</th><th scope="col" class="n">After story</th><th scope="col" class="n">After all</th><th scope="col" class="scale"><span class="unseen">95 % range drawn</span><span aria-hidden="true">0</span><span aria-hidden="true">100</span></th><th scope="col" class="n">95 % range</th><th scope="col">Zone</th></tr></thead>
+    <tbody>
+      <tr v-for="verdict in byChance" :key="verdict.id" :class="verdict.zone">
+        <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}<small v-if="verdict.grade !== null"> grade {{ verdict.grade }}</small></th>
+        <td class="n">{{ inHundred(verdict.pretest) }}</td><td class="n">{{ inHundred(verdict.afterStory) }}</td><td class="n strong">{{ inHundred(verdict.posttest) }}</td>
+        <td class="drawn">
+          <svg viewBox="0 0 100 20" preserveAspectRatio="none" aria-hidden="true">
+            <path d="M0 10H100" class="track" /><path :d="`M${100 * verdict.pretest} 5v10`" class="before" />
+            <path :d="`M${100 * (verdict.interval[0] ?? 0)} 10H${100 * (verdict.interval[1] ?? 1)}`" class="range" /><path :d="`M${100 * verdict.posttest} 2v16`" class="now" />
+          </svg>
+        </td>
+        <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td><td class="zone">{{ ZONES[verdict.zone] }}<small v-if="verdict.unsettled">, not settled</small></td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.strong { font-size: 1.2rem; font-weight: 680; }
+.act .strong, .act .zone { color: var(--needle); font-weight: 680; }
+.untested .strong { font-weight: 400; color: var(--text-2); }
+.scale { width: 20%; }
+.scale span:nth-child(3) { float: right; }
+svg { display: block; width: 100%; height: 20px; overflow: visible; }
+path { fill: none; vector-effect: non-scaling-stroke; }
+.track { stroke: var(--line); }
+.before { stroke: var(--line-2); stroke-dasharray: 2 2; }
+.range { stroke: var(--text-3); stroke-width: 4; }
+.now { stroke: var(--ink); stroke-width: 3; }
+.act .range, .act .now { stroke: var(--needle); }
+@media (max-width: 700px) { .scale, .drawn { display: none; } }
+</style>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import type { Plan } from '@/contract/types'
+import { PLAY, SUPPORT, WITHIN } from '@/shared/verdicts'
+
+/** What follows from the examination: who else sees it, what it wears, whether it plays, when to look again. */
+defineProps<{ plan: Plan }>()
+</script>
+
+<template>
+  <dl class="plan">
+    <dt>Send on</dt>
+    <dd v-if="plan.sendOn.length === 0">Nobody needs to be asked by these rules.</dd>
+    <dd v-else><ul><li v-for="referral in plan.sendOn" :key="referral.rule + referral.to"><b>{{ WITHIN[referral.within] }}:</b> {{ referral.to }}. <span>{{ referral.why }}</span></li></ul></dd>
+    <dt>Going on today</dt>
+    <dd><b>{{ PLAY[plan.play] }}.</b><details><summary>{{ plan.playWhy.length }} {{ plan.playWhy.length === 1 ? 'reason' : 'reasons' }}</summary><ul><li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li></ul></details></dd>
+    <dt>Support</dt>
+    <dd><b>{{ SUPPORT[plan.support.type] }}{{ plan.support.crutches ? ', with crutches' : '' }}.</b> <span>{{ plan.support.why }} {{ plan.support.cost }}</span></dd>
+    <dt>Look again</dt>
+    <dd v-if="plan.lookAgain"><b>In {{ plan.lookAgain.from === plan.lookAgain.to ? plan.lookAgain.from : `${plan.lookAgain.from} to ${plan.lookAgain.to}` }} days.</b> <span>{{ plan.lookAgain.why }}</span></dd>
+    <dd v-else>Nothing asks for it.</dd>
+  </dl>
+</template>
+
+<style scoped>
+.plan { display: grid; grid-template-columns: 116px 1fr; }
+dt, dd { padding: 8px 0; border-top: 1px solid var(--line); }
+dt { color: var(--text-3); }
+dd span { color: var(--text-2); }
+ul { display: grid; gap: 4px; }
+summary { min-height: 32px; display: flex; align-items: center; color: var(--text-3); cursor: pointer; }
+@media (pointer: coarse) { summary { min-height: 44px; } }
+@media (max-width: 560px) { .plan { grid-template-columns: 1fr; } dt { border: 0; padding-bottom: 0; } dd { border: 0; padding-top: 0; } }
+@media print { details::details-content { content-visibility: visible; height: auto; } summary { display: none; } }
+</style>
