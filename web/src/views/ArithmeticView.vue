@@ -15,6 +15,9 @@ const before = ref(20)
 const echo = ref(40)
 const ruleOut = ref(10)
 const act = ref(80)
+/** Between clinics, on the log-odds scale: what the shipped figures carry. */
+const spread = ref(0.5)
+const worth = ref(40)
 const tests = ref<TypedTest[]>([{ id: 1, name: 'First test', sensitivity: 85, specificity: 94, outcome: 'positive' }])
 
 const inRange = (percent: number) => Number.isFinite(percent) && percent > 0 && percent < 100
@@ -22,23 +25,24 @@ const fault = computed(() => {
   if (!inRange(before.value)) return 'The chance before lies between 0 and 100, without either.'
   if (!inRange(ruleOut.value) || !inRange(act.value) || ruleOut.value >= act.value) return '“Ruled out below” lies under “act from”, both between 0 and 100.'
   if (!(echo.value >= 0 && echo.value < 100)) return 'The echo lies from 0 up to 99 %.'
+  if (!(spread.value >= 0 && spread.value <= 2)) return 'The spread between clinics lies from 0 to 2.'
+  if (!(worth.value > 0)) return 'The chance before is worth more than 0 knees.'
   const wrong = tests.value.findIndex((test) => !inRange(test.sensitivity) || !inRange(test.specificity))
   return wrong >= 0 ? `Test ${wrong + 1}: sensitivity and specificity lie between 0 and 100 %, without either.` : ''
 })
+/** Each test goes by its name; one without a name, or with another's, by its number. */
+const names = computed(() => tests.value.map((test, at) => {
+  const name = test.name.trim()
+  return name === '' || tests.value.some((other, before) => before < at && other.name.trim() === name) ? `test ${at + 1}` : name
+}))
 const problem = computed<Problem>((last) => (fault.value && last ? last : {
-  conditions: [{ id: INJURY, pretest: before.value / 100, thresholds: { ruleOut: ruleOut.value / 100, act: act.value / 100 } }],
+  conditions: [{ id: INJURY, pretest: before.value / 100, pretestWeight: worth.value, thresholds: { ruleOut: ruleOut.value / 100, act: act.value / 100 } }],
   associations: [],
-  groups: [{ id: 'tests', echo: echo.value / 100, results: tests.value.map((test) => ({
-    finding: String(test.id), outcome: test.outcome, targets: { [INJURY]: { sensitivity: test.sensitivity / 100, specificity: test.specificity / 100 } },
+  groups: [{ id: 'tests', echo: echo.value / 100, results: tests.value.map((test, at) => ({
+    finding: names.value[at] ?? '', outcome: test.outcome, targets: { [INJURY]: { sensitivity: test.sensitivity / 100, specificity: test.specificity / 100, spread: spread.value } },
   })) }],
   candidates: [],
 }))
-const order = computed(() => tests.value.map((test) => String(test.id)))
-
-function nameOf(finding: string): string {
-  const at = tests.value.findIndex((test) => String(test.id) === finding)
-  return tests.value[at]?.name || `Test ${at + 1}`
-}
 
 function add(): void {
   tests.value.push({ ...AGAIN, id: Math.max(0, ...tests.value.map((test) => test.id)) + 1 })
@@ -56,12 +60,14 @@ function add(): void {
           <label class="field"><span>Echo among tests, %</span><input v-model.number="echo" type="number" min="0" max="99" step="any"></label>
           <label class="field"><span>Ruled out below, in 100</span><input v-model.number="ruleOut" type="number" min="0.1" max="99" step="any"></label>
           <label class="field"><span>Act from, in 100</span><input v-model.number="act" type="number" min="1" max="99.9" step="any"></label>
+          <label class="field"><span>Before is worth, knees</span><input v-model.number="worth" type="number" min="1" step="any"></label>
+          <label class="field"><span>Spread of clinics, 0–2</span><input v-model.number="spread" type="number" min="0" max="2" step="any"></label>
         </div>
         <TestRow v-for="(test, at) in tests" :key="test.id" v-model="tests[at]!" :number="at + 1" :removable="tests.length > 1" @remove="tests.splice(at, 1)" />
         <button v-if="tests.length < MOST_TESTS" type="button" class="button" @click="add">Add a test</button>
         <p v-if="fault" class="fault" role="alert">{{ fault }} The last sound figures are shown.</p>
       </form>
-      <WeighBoard :problem="problem" :condition="INJURY" :order="order" :name-of="nameOf" />
+      <WeighBoard :problem="problem" :condition="INJURY" :order="names" :name-of="(finding) => finding" />
     </div>
     <p class="caution"><b>A chance, not a diagnosis.</b> It is as good as the figures put in. Your judgement and local rules come first.</p>
   </main>

@@ -2,8 +2,10 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { request } from '@/api/client'
 import type { Problem } from '@/contract/types'
+import { shortName } from '@/plateau/shapes'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
+import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import WeighBoard from '@/weighup/WeighBoard.vue'
@@ -17,7 +19,6 @@ const problem = ref('')
 const assessment = computed(() => examination.assessment)
 const label = computed(() => catalogue.conditionLabel(props.condition as never))
 const title = computed(() => label.value.charAt(0).toUpperCase() + label.value.slice(1))
-const answer = computed(() => assessment.value?.answers.find((a) => a.condition === props.condition))
 const verdict = computed(() => assessment.value?.conditions.find((c) => c.id === props.condition))
 const order = computed(() => (assessment.value?.results ?? []).filter((r) => r.counts).map((r) => r.finding))
 const steps = computed(() => (assessment.value?.trace ?? []).filter((step) => step.condition === props.condition))
@@ -45,13 +46,10 @@ onMounted(async () => {
       <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
     </header>
     <nav aria-label="Condition">
-      <RouterLink v-for="c in assessment?.conditions ?? []" :key="c.id" class="button" :class="{ here: c.id === condition }" :aria-current="c.id === condition ? 'page' : undefined" :to="{ name: 'weigh', params: { id, condition: c.id } }" replace>{{ catalogue.conditionLabel(c.id) }}</RouterLink>
+      <RouterLink v-for="c in assessment?.conditions ?? []" :key="c.id" class="button" :class="{ here: c.id === condition }" :aria-current="c.id === condition ? 'page' : undefined" :aria-label="`${shortName(c.id)} ${inHundred(c.posttest)} in 100, ${catalogue.conditionLabel(c.id)}`" :to="{ name: 'weigh', params: { id, condition: c.id } }" replace>{{ shortName(c.id) }} <b class="number">{{ inHundred(c.posttest) }}</b></RouterLink>
     </nav>
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf">
-      <div v-if="answer" class="answer"><b>{{ answer.mistake }}</b><p>{{ answer.answer }}</p></div>
-      <p v-else-if="steps.length === 0" class="none">No result speaks of it directly yet; it moves only with the injuries it travels with.</p>
-    </WeighBoard>
+    <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf" what-if />
     <section v-if="steps.length > 0" aria-labelledby="sources">
       <h2 id="sources">Where the figures come from</h2>
       <ul><li v-for="step in steps" :key="step.finding"><b>{{ nameOf(step.finding) }}</b> {{ step.source }}, grade {{ step.grade }}, {{ step.checked ?? 'not yet checked against the paper' }}</li></ul>
@@ -65,13 +63,11 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.weigh { max-width: 1180px; margin: 0 auto; padding: 20px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 16px; }
+.weigh { max-width: 1280px; margin: 0 auto; padding: 20px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 16px; }
 .weigh > header { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: center; gap: 14px; }
 nav { display: flex; flex-wrap: wrap; gap: 4px; }
-nav .button { padding: 0 12px; border-color: var(--line); font-size: 0.93rem; }
+nav .button { gap: 7px; padding: 0 12px; border-color: var(--line); font-size: 0.93rem; }
 nav .here { color: var(--on-band); background: var(--band); }
-.answer { padding-left: 12px; border-left: 3px solid var(--ink); max-width: 88ch; }
-.none { padding: 12px; background: var(--fill); border-radius: var(--radius); }
 h2 { margin-bottom: 6px; }
 ul { display: grid; gap: 4px; color: var(--text-2); }
 .slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }

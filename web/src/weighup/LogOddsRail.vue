@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
 import type { RailStep, WeighedChance } from '@/contract/types'
 import { inHundred } from '@/shared/words'
 import { TICKS, after, place, ratio } from './scale'
@@ -7,19 +8,36 @@ import { TICKS, after, place, ratio } from './scale'
 const props = defineProps<{ chance: WeighedChance; steps: RailStep[]; thresholds: { ruleOut: number; act: number }; nameOf: (finding: string) => string; picked: string | null }>()
 const emit = defineEmits<{ pick: [finding: string] }>()
 
-const WIDTH = 760
-const NAMES = 218
-const FIGURES = 150
-const ROW = 30
-const TOP = 34
+const NARROW = 560
+const WIDEST = 860
+const TOP = 40
+const holder = useTemplateRef<HTMLElement>('holder')
+const size = useElementSize(holder)
 
-const left = NAMES
-const span = WIDTH - NAMES - FIGURES
-const x = (chance: number) => left + place(chance) * span
-const y = (row: number) => TOP + ROW * (row + 1)
-const height = computed(() => TOP + ROW * (props.steps.length + 2) + 34)
-const end = computed(() => y(props.steps.length) + 6)
+/** Drawn at its own size, so that letters keep theirs; on a phone the names stand above the bars. */
+const width = computed(() => Math.min(Math.max(size.width.value, 300), WIDEST))
+const narrow = computed(() => width.value < NARROW)
+const left = computed(() => (narrow.value ? 0 : 212))
+const span = computed(() => width.value - left.value - (narrow.value ? 0 : 138))
+const row = computed(() => (narrow.value ? 46 : 30))
+/** How far above its bar a name stands. */
+const lift = computed(() => (narrow.value ? 14 : -5))
+
+const x = (chance: number) => left.value + place(chance) * span.value
+const y = (index: number) => TOP + row.value * (index + 1) + (narrow.value ? 18 : 0)
+const height = computed(() => y(props.steps.length) + row.value + 22)
+const end = computed(() => y(props.steps.length) + (narrow.value ? -8 : 6))
 const interval = computed(() => [props.chance.interval[0] ?? 0, props.chance.interval[1] ?? 1] as const)
+
+const zones = computed(() => {
+  const { ruleOut, act } = props.thresholds
+  const between = (from: number, to: number) => (from + to) / 2
+  return [
+    { label: `ruled out, <${inHundred(ruleOut)}`, x: between(left.value, x(ruleOut)) },
+    { label: 'look further', x: between(x(ruleOut), x(act)) },
+    { label: `act, from ${inHundred(act)}`, x: between(x(act), left.value + span.value) },
+  ]
+})
 
 /** Where the published ratio alone would have taken it: the cut is what was taken as an echo. */
 function cut(step: RailStep): { from: number; to: number } | null {
@@ -35,39 +53,43 @@ function head(step: RailStep): string {
 </script>
 
 <template>
-  <svg class="rail" :viewBox="`0 0 ${WIDTH} ${height}`" role="group" aria-label="Way of the chance, on a scale of log-odds">
-    <defs><pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" /></pattern></defs>
-    <rect :x="x(thresholds.ruleOut)" :y="TOP - 6" :width="x(thresholds.act) - x(thresholds.ruleOut)" :height="end - TOP + 8" class="look" />
-    <g class="ticks"><template v-for="tick in TICKS" :key="tick"><line :x1="x(tick)" :x2="x(tick)" :y1="TOP - 6" :y2="end" /><text :x="x(tick)" :y="TOP - 12">{{ Math.round(tick * 100) }}</text></template></g>
-    <g class="zones"><text :x="left + 4" :y="12" class="start">ruled out below {{ inHundred(thresholds.ruleOut) }}</text><text :x="left + span" :y="12" class="end">act from {{ inHundred(thresholds.act) }} in 100</text></g>
-    <g :transform="`translate(0 ${y(-1) + 14})`"><text class="name">Chance before</text><circle :cx="x(chance.pretest)" cy="-4" r="6" class="before" /><text :x="WIDTH" class="figure">{{ inHundred(chance.pretest) }} in 100</text></g>
-    <g v-for="(step, row) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${nameOf(step.finding)} ${step.outcome}: ${inHundred(step.before)} to ${inHundred(step.after)} in 100, likelihood ratio ${ratio(step.appliedLr)} of ${ratio(step.publishedLr)} published`" @click="emit('pick', step.finding)" @keydown.enter="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
-      <rect x="0" :y="y(row) - 10" :width="WIDTH" :height="ROW - 2" class="hit" />
-      <text :y="y(row) + 9" class="name"><tspan class="sign">{{ step.outcome === 'positive' ? '+' : '−' }}</tspan> {{ nameOf(step.finding) }}</text>
-      <g :transform="`translate(0 ${y(row) + 4})`">
-        <line v-if="cut(step)" :x1="cut(step)!.from" :x2="cut(step)!.to" y1="0" y2="0" class="cut" />
-        <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" /><path :d="head(step)" class="head" />
+  <div ref="holder">
+    <svg class="rail" :width="width" :height="height" role="group" aria-label="Way of the chance, on a scale of log-odds">
+      <defs><pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" /></pattern></defs>
+      <rect :x="x(thresholds.ruleOut)" :y="TOP - 6" :width="x(thresholds.act) - x(thresholds.ruleOut)" :height="end - TOP + 8" class="look" />
+      <g class="ticks"><template v-for="tick in TICKS" :key="tick"><line :x1="x(tick)" :x2="x(tick)" :y1="TOP - 6" :y2="end" /><text :x="x(tick)" :y="TOP - 12">{{ Math.round(tick * 100) }}</text></template></g>
+      <line :x1="x(thresholds.act)" :x2="x(thresholds.act)" :y1="TOP - 6" :y2="end + 2" class="act-edge" />
+      <g class="zones"><text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text></g>
+      <g :transform="`translate(0 ${y(-1) + 14})`"><text class="name" :y="-lift">Chance before</text><circle :cx="x(chance.pretest)" cy="0" r="6" class="before" /><text :x="width" :y="-lift" class="figure">{{ inHundred(chance.pretest) }} in 100</text></g>
+      <g v-for="(step, index) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${nameOf(step.finding)} ${step.outcome}: ${inHundred(step.before)} to ${inHundred(step.after)} in 100, likelihood ratio ${ratio(step.appliedLr)} of ${ratio(step.publishedLr)} published`" @click="emit('pick', step.finding)" @keydown.enter="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
+        <g :transform="`translate(0 ${y(index) + 4})`">
+          <rect x="0" :y="narrow ? -28 : -14" :width="width" :height="row - 2" class="hit" />
+          <text :y="-lift" class="name"><tspan class="sign">{{ step.outcome === 'positive' ? '+' : '−' }}</tspan> {{ nameOf(step.finding) }}</text>
+          <line v-if="cut(step)" :x1="cut(step)!.from" :x2="cut(step)!.to" y1="0" y2="0" class="cut" />
+          <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" /><path :d="head(step)" class="head" />
+          <line v-if="index < steps.length - 1" :x1="x(step.after)" :x2="x(step.after)" y1="4" :y2="row - 4" class="down" />
+          <text :x="width" :y="-lift" class="figure">LR {{ ratio(step.appliedLr) }}<tspan v-if="step.echoShare !== null && step.echoShare >= 0.02"> of {{ ratio(step.publishedLr) }}</tspan> → {{ inHundred(step.after) }}</text>
+        </g>
       </g>
-      <line v-if="row < steps.length - 1" :x1="x(step.after)" :x2="x(step.after)" :y1="y(row) + 8" :y2="y(row + 1)" class="down" />
-      <text :x="WIDTH" :y="y(row) + 9" class="figure">LR {{ ratio(step.appliedLr) }}<tspan v-if="step.echoShare !== null && step.echoShare >= 0.02"> of {{ ratio(step.publishedLr) }}</tspan> → {{ inHundred(step.after) }}</text>
-    </g>
-    <g :transform="`translate(0 ${end + 18})`" class="result" :class="chance.zone">
-      <text class="name strong" y="4">Chance after</text>
-      <rect :x="x(interval[0])" y="-8" :width="Math.max(2, x(interval[1]) - x(interval[0]))" height="16" class="band" />
-      <path :d="`M${x(chance.textbook)} -13v26`" class="ghost" /><path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
-      <rect :x="x(chance.posttest) - 3" y="-13" width="6" height="26" class="needle" />
-      <text :x="WIDTH" y="5" class="figure strong">{{ inHundred(chance.posttest) }} in 100</text>
-    </g>
-  </svg>
+      <g :transform="`translate(0 ${y(steps.length) + 24})`" class="result" :class="chance.zone">
+        <text class="name strong" :y="narrow ? -18 : 4">Chance after</text>
+        <rect :x="x(interval[0])" y="-8" :width="Math.max(2, x(interval[1]) - x(interval[0]))" height="16" class="band" />
+        <path :d="`M${x(chance.textbook)} -13v26`" class="ghost" /><path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
+        <rect :x="x(chance.posttest) - 3" y="-13" width="6" height="26" class="needle" />
+        <text :x="width" :y="narrow ? -18 : 5" class="figure strong">{{ inHundred(chance.posttest) }} in 100</text>
+      </g>
+    </svg>
+  </div>
 </template>
 
 <style scoped>
-.rail { display: block; width: 100%; height: auto; font-size: 13.5px; }
+.rail { display: block; max-width: 100%; font-size: 13.5px; }
 text { fill: var(--text-2); }
 .look { fill: url(#rail-hatch); opacity: 0.45; }
 .ticks line { stroke: var(--line); }
 .ticks text { text-anchor: middle; font-size: 12px; fill: var(--text-3); font-variant-numeric: tabular-nums; }
-.zones text { font-size: 12px; fill: var(--text-3); }
+.zones text { font-size: 12px; text-anchor: middle; fill: var(--text-2); }
+.act-edge { stroke: var(--needle); stroke-width: 2; }
 .end, .figure { text-anchor: end; font-variant-numeric: tabular-nums; }
 .name { fill: var(--ink); }
 .sign { font-weight: 700; }
