@@ -41,7 +41,7 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   await saved(page)
   await page.getByRole('button', { name: 'Summary' }).click()
   await expect(page.getByRole('region', { name: /^Chances/ }).getByRole('row', { name: /^ACL tear/ })).toContainText('act')
-  await expect(page.getByText('The foot lifted or slid')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'What did not count, and why' })).toContainText('The foot lifted or slid')
 
   await page.reload()
   await expect(page.getByRole('row', { name: /^Lachman/ })).toContainText('+7 mm')

@@ -19,7 +19,10 @@ export class ApiError extends Error {
 export class Unreachable extends Error {}
 
 const REACH_MS = 15_000
-const UNREACHABLE_STATUS = [502, 503, 504]
+/** The session was renewed in another tab: the token is asked for again, once. */
+const TOKEN_EXPIRED = 419
+const BUSY = 429
+const BROKEN = 500
 
 let csrf = ''
 
@@ -27,8 +30,23 @@ export function rememberCsrf(token: string): void {
   csrf = token
 }
 
-/** @throws ApiError when the server refuses; Unreachable when it does not answer */
+/**
+ * @throws ApiError when the server refuses; Unreachable when it does not answer, or cannot just now
+ */
 export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+  let response = await reach(method, path, body)
+  if (response.status === TOKEN_EXPIRED) {
+    const session = (await (await reach('GET', 'me')).json()) as { csrf: string }
+    rememberCsrf(session.csrf)
+    response = await reach(method, path, body)
+  }
+  if (response.status === 204) return undefined as T
+  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>
+  if (!response.ok) throw new ApiError(response.status, faultIn(answer, response.status), answer)
+  return answer as T
+}
+
+async function reach(method: string, path: string, body?: unknown): Promise<Response> {
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
@@ -41,11 +59,9 @@ export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }
-  if (UNREACHABLE_STATUS.includes(response.status)) throw new Unreachable('The server cannot be reached.')
-  if (response.status === 204) return undefined as T
-  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  if (!response.ok) throw new ApiError(response.status, faultIn(answer, response.status), answer)
-  return answer as T
+  if (response.status >= BROKEN) throw new Unreachable(`The server cannot answer just now (${response.status}).`)
+  if (response.status === BUSY && method !== 'POST') throw new Unreachable('The server is busy.')
+  return response
 }
 
 function faultIn(answer: Record<string, unknown>, status: number): Fault {

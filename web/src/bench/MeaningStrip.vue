@@ -14,7 +14,6 @@ const MEASURES = ['translationMm', 'openingMm', 'stepOffMm', 'externalRotationDe
 
 const parts = computed(() => [examination.hurtSide, examination.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
 const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
-const problem = computed(() => parts.value.map((part) => examination.problems.get(part)).find((found) => found !== undefined))
 const measurement = computed(() => examination.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
 const excluded = computed(() => examination.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
 const results = computed(() => examination.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
@@ -45,30 +44,20 @@ const idle = computed(() => !measurement.value && results.value.length === 0)
 
 <template>
   <aside class="meaning" aria-label="What it means" aria-live="polite">
-    <div v-if="problem" class="problem">
-      <b>{{ problem.newer ? 'Changed in between by another tab or person.' : 'Not saved.' }}</b>
-      <p>{{ problem.newer ? 'Both versions are kept until you choose.' : problem.reason }}</p>
-      <p v-if="problem.newer" class="settle">
-        <button type="button" class="button" @click="examination.settle(problem.part, true)">Keep mine</button>
-        <button type="button" class="button" @click="examination.settle(problem.part, false)">Take theirs</button>
-      </p>
+    <div v-if="difference" class="fact"><span class="big number">{{ signed(difference.value) }}<small> {{ difference.unit }}</small></span><span>hurt minus other</span></div>
+    <div v-if="measurement?.grade !== null && measurement?.grade !== undefined" class="fact" :class="{ provisional: measurement.provisional }">
+      <span class="big number">Grade {{ measurement.grade }}</span>
+      <span>{{ measurement.provisional ? 'provisional, other knee missing' : measurement.estimate ? 'estimate by hand' : inWords(measurement.school ?? '') }}</span>
     </div>
-    <template v-else>
-      <div v-if="difference" class="fact"><span class="big number">{{ signed(difference.value) }}<small> {{ difference.unit }}</small></span><span>hurt minus other</span></div>
-      <div v-if="measurement?.grade !== null && measurement?.grade !== undefined" class="fact" :class="{ provisional: measurement.provisional }">
-        <span class="big number">Grade {{ measurement.grade }}</span>
-        <span>{{ measurement.provisional ? 'provisional, other knee missing' : measurement.estimate ? 'estimate by hand' : inWords(measurement.school ?? '') }}</span>
-      </div>
-      <div class="words">
-        <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
-        <p v-else-if="idle && manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
-        <p v-else-if="idle" class="quiet-text">Nothing recorded on the hurt knee yet.</p>
-        <template v-else>
-          <p><b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b> {{ excluded[0]?.reason }}</p>
-          <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>
-        </template>
-      </div>
-    </template>
+    <div class="words">
+      <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
+      <p v-else-if="idle && manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
+      <p v-else-if="idle" class="quiet-text">Nothing recorded on the hurt knee yet.</p>
+      <template v-else>
+        <p><b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b> {{ excluded[0]?.reason }}</p>
+        <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>
+      </template>
+    </div>
   </aside>
 </template>
 
@@ -82,7 +71,6 @@ const idle = computed(() => !measurement.value && results.value.length === 0)
 .words { display: grid; gap: 2px; color: var(--text-2); font-size: 0.96rem; }
 .words b { color: var(--ink); }
 .slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
-.settle { display: flex; gap: 8px; margin-top: 8px; }
 .quiet-text { color: var(--text-2); }
 @media (max-width: 640px) { .meaning { gap: 14px; padding: 6px 12px; min-height: 64px; } .big { font-size: 1.27rem; } .words { font-size: 0.87rem; } }
 </style>

@@ -3,7 +3,14 @@ import { computed } from 'vue'
 import type { SaveState } from '@/stores/saveQueue'
 
 const props = defineProps<{ state: SaveState }>()
-const words = computed(() => ({ saved: 'Saved', saving: 'Saving', kept: 'Kept on this device, will send' })[props.state])
+const WORDS: Record<SaveState, string> = {
+  saved: 'Saved',
+  saving: 'Saving',
+  kept: 'Kept on this device, will send',
+  login: 'Kept on this device: log in again to send',
+  refused: 'Something is not saved',
+}
+const words = computed(() => WORDS[props.state])
 </script>
 
 <template>
@@ -19,5 +26,5 @@ const words = computed(() => ({ saved: 'Saved', saving: 'Saving', kept: 'Kept on
 
 <style scoped>
 .save { display: inline-flex; align-items: center; gap: 6px; min-width: 66px; color: var(--text-3); font-size: 0.87rem; white-space: nowrap; }
-.save.kept { color: var(--ink); font-weight: 650; }
+.save.kept, .save.login, .save.refused { color: var(--ink); font-weight: 650; }
 </style>

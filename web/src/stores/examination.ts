@@ -1,77 +1,83 @@
 import { defineStore } from 'pinia'
-import { computed, reactive, ref, shallowRef } from 'vue'
+import { type EffectScope, computed, effectScope, reactive, ref, shallowRef } from 'vue'
 import { type ApiError, request } from '@/api/client'
-import type { Assessment, Examination, Payload, Side } from '@/contract/types'
-import { type SaveState, type Waiting, useSaveQueue } from './saveQueue'
-
-interface Part {
-  payload: Payload | null
-  version: number
-}
-
-/** A part that the server would not take as it is. */
-export interface Problem {
-  part: string
-  reason: string
-  /** What the server holds instead, when somebody else changed it in between. */
-  newer: Part | null
-  mine: Payload | null
-}
+import type { Assessment, Examination, Payload, Saved, Side } from '@/contract/types'
+import { type StoredPart, type Waiting, adopt } from './desk'
+import { merge, same } from './merge'
+import { type SaveState, useSaveQueue } from './saveQueue'
+import { thisTab } from './tab'
 
 interface Undoable {
   part: string
   payload: Payload | null
 }
 
+const NOTHING: StoredPart = { payload: null, version: 0 }
 const MOST_UNDO = 100
+const STALE = 409
 
 /** The examination on the bench: what was entered, what the server made of it, what still waits. */
 export const useExamination = defineStore('examination', () => {
   const head = shallowRef<Omit<Examination, 'sections' | 'findings' | 'assessment'> | null>(null)
   const assessment = shallowRef<Assessment | null>(null)
-  const parts = reactive(new Map<string, Part>())
+  /** As the person sees them, saved or not. */
+  const parts = reactive(new Map<string, Payload | null>())
+  /** As the server last told them. */
+  const stored = new Map<string, StoredPart>()
   const beforeGate = reactive(new Set<string>())
-  const problems = reactive(new Map<string, Problem>())
+  /** What was brought together by itself, to be told once. */
+  const merged = ref('')
   const undoable = ref<Undoable[]>([])
   /** Everything recorded while this is on is marked as entered afterwards. */
   const fromMemory = ref(false)
   /** Reasons given for manoeuvres that the gate holds back, by manoeuvre. */
   const overrides = reactive(new Map<string, string>())
   const queue = shallowRef<ReturnType<typeof useSaveQueue> | null>(null)
+  let scope: EffectScope | undefined
 
   const hurtSide = computed<Side>(() => (section('frame').hurtSide === 'right' ? 'right' : 'left'))
   const otherSide = computed<Side>(() => (hurtSide.value === 'left' ? 'right' : 'left'))
   const saveState = computed<SaveState>(() => queue.value?.state.value ?? 'saved')
-  const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item: Waiting) => item.part)))
+  const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item) => item.part)))
+  const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
-    const examination = await request<Examination>('GET', `examinations/${id}`)
-    queue.value?.stop()
+    const [examination, tab] = await Promise.all([request<Examination>('GET', `examinations/${id}`), thisTab()])
+    scope?.stop()
+    scope = effectScope(true)
     parts.clear()
+    stored.clear()
     beforeGate.clear()
-    problems.clear()
     undoable.value = []
     fromMemory.value = false
+    merged.value = ''
     overrides.clear()
     const { sections, findings, assessment: judged, ...rest } = examination
     head.value = rest
     assessment.value = judged
-    for (const s of sections) parts.set(s.name, { payload: s.payload as Payload, version: s.version })
+    for (const s of sections) receive(s.name, { payload: s.payload as Payload, version: s.version })
     for (const f of findings) {
-      parts.set(`${f.manoeuvre}:${f.side}`, { payload: f.payload as Payload | null, version: f.version })
+      receive(`${f.manoeuvre}:${f.side}`, { payload: f.payload as Payload | null, version: f.version })
       if (f.beforeGate) beforeGate.add(`${f.manoeuvre}:${f.side}`)
     }
-    queue.value = useSaveQueue(id, { versionOf: (part) => parts.get(part)?.version ?? 0, saved, refused })
-    for (const item of queue.value.waiting.value) put(item.part, item.payload)
-    void queue.value.send()
+    const adopted = await adopt(id, tab)
+    queue.value = scope.run(() => useSaveQueue(id, tab, adopted, { stored: (part) => stored.get(part) ?? NOTHING, saved, refused })) ?? null
+    for (const problem of problems.value) parts.set(problem.part, problem.mine)
+    for (const item of queue.value?.waiting.value ?? []) parts.set(item.part, item.payload)
+    void queue.value?.send()
+  }
+
+  function receive(part: string, newest: StoredPart): void {
+    stored.set(part, newest)
+    parts.set(part, newest.payload)
   }
 
   function section(name: string): Payload {
-    return parts.get(name)?.payload ?? {}
+    return parts.get(name) ?? {}
   }
 
   function finding(manoeuvre: string, side: Side | 'both'): Payload | null {
-    return parts.get(`${manoeuvre}:${side}`)?.payload ?? null
+    return parts.get(`${manoeuvre}:${side}`) ?? null
   }
 
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
@@ -101,48 +107,59 @@ export const useExamination = defineStore('examination', () => {
     await open(head.value.id)
   }
 
+  /** Takes the last entry back; tells which part it was. */
   function undo(): string | null {
     const last = undoable.value.pop()
     if (!last) return null
-    put(last.part, last.payload)
-    queue.value?.add(last.part, last.payload)
+    enter(last.part, last.payload)
     return last.part
   }
 
-  /** After somebody else changed the same part: put mine over it, or take theirs. */
+  /** After somebody else changed the same part, or the server would not take it: put mine over it, or go back to theirs. */
   function settle(part: string, keepMine: boolean): void {
-    const problem = problems.get(part)
-    problems.delete(part)
+    const problem = problems.value.find((other) => other.part === part)
     if (!problem) return
-    if (keepMine) save(part, problem.mine)
-    else put(part, problem.newer?.payload ?? null)
+    queue.value?.dropRefused(part)
+    if (keepMine) enter(part, problem.mine)
+    else parts.set(part, stored.get(part)?.payload ?? null)
   }
 
   function save(part: string, payload: Payload | null): void {
-    undoable.value = [...undoable.value, { part, payload: parts.get(part)?.payload ?? null }].slice(-MOST_UNDO)
-    problems.delete(part)
-    put(part, payload)
+    undoable.value = [...undoable.value, { part, payload: parts.get(part) ?? (part.includes(':') ? null : {}) }].slice(-MOST_UNDO)
+    enter(part, payload)
+  }
+
+  function enter(part: string, payload: Payload | null): void {
+    queue.value?.dropRefused(part)
+    parts.set(part, payload)
     queue.value?.add(part, payload)
   }
 
-  function put(part: string, payload: Payload | null): void {
-    parts.set(part, { payload, version: parts.get(part)?.version ?? 0 })
-  }
-
-  function saved(answer: { part: string; version: number; assessment: Assessment }): void {
-    const part = parts.get(answer.part)
-    if (part) part.version = answer.version
+  function saved(answer: Saved, item: Waiting): void {
+    stored.set(answer.part, { payload: item.payload, version: answer.version })
     assessment.value = answer.assessment
   }
 
+  /** Answers to different questions go together by themselves; where both answered the same one, the person chooses. */
   function refused(item: Waiting, error: ApiError): void {
-    const newer = error.body.newer as Part | null | undefined
-    if (newer) parts.set(item.part, { payload: item.payload, version: newer.version })
-    problems.set(item.part, { part: item.part, reason: error.fault.reason, newer: newer ?? null, mine: item.payload })
+    const newer = error.status === STALE ? ((error.body.newer as StoredPart | null | undefined) ?? NOTHING) : null
+    if (newer === null) return void queue.value?.keepRefused({ part: item.part, mine: item.payload, reason: error.fault.reason, newer })
+    stored.set(item.part, newer)
+    // What was entered on top of it holds it as well, and meets the newer state itself.
+    if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
+    if (same(item.payload, newer.payload)) return
+    const isSection = !item.part.includes(':')
+    const { merged: both, clashes } = merge(item.from.payload ?? {}, item.payload ?? {}, newer.payload ?? {})
+    if (isSection && clashes.length === 0) {
+      enter(item.part, both)
+      merged.value = item.part
+    } else {
+      queue.value?.keepRefused({ part: item.part, mine: isSection ? both : item.payload, reason: error.fault.reason, newer })
+    }
   }
 
   return {
-    head, assessment, problems, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
+    head, assessment, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
     open, section, finding, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
   }
 })

@@ -1,44 +1,43 @@
 import { useOnline, useStorage } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import { ApiError, Unreachable, request } from '@/api/client'
 import type { Payload, Saved } from '@/contract/types'
-
-/** One part waiting to be saved; a null payload takes a finding back. */
-export interface Waiting {
-  part: string
-  payload: Payload | null
-  key: string
-}
+import { type Desk, type Refused, type StoredPart, type Waiting, deskKey } from './desk'
 
 /** What is honest to say about saving. */
-export type SaveState = 'saved' | 'saving' | 'kept'
+export type SaveState = 'saved' | 'saving' | 'kept' | 'login' | 'refused'
 
 export interface SaveHandlers {
-  versionOf: (part: string) => number
-  saved: (answer: Saved) => void
+  /** What the server last told of a part. */
+  stored: (part: string) => StoredPart
+  saved: (answer: Saved, item: Waiting) => void
   refused: (item: Waiting, error: ApiError) => void
 }
 
 const RETRY_MS = 2_000
+const LONGEST_RETRY_MS = 30_000
+const UNAUTHENTICATED = 401
 
 /**
  * Sends parts of one examination in the order entered, one at a time. What waits is kept on the device,
  * so neither a dropped connection nor a reload loses it; the key makes a repeated send harmless.
  */
-export function useSaveQueue(examinationId: string, handlers: SaveHandlers) {
-  const waiting = useStorage<Waiting[]>(`gray-compass:queue:${examinationId}`, [], localStorage)
+export function useSaveQueue(examination: string, tab: string, adopted: Desk, handlers: SaveHandlers) {
+  const desk = useStorage<Desk>(deskKey(examination, tab), { waiting: [], refused: [] }, localStorage, { listenToStorageChanges: false, writeDefaults: false })
+  desk.value = { waiting: [...adopted.waiting, ...desk.value.waiting], refused: [...adopted.refused, ...desk.value.refused] }
+
   const sending = ref(false)
-  const unreachable = ref(false)
+  const away = ref<'kept' | 'login' | null>(null)
   const online = useOnline()
   let timer: ReturnType<typeof setTimeout> | undefined
-  let inFlight: string | null = null
+  let tries = 0
 
-  const state = computed<SaveState>(() => (unreachable.value ? 'kept' : waiting.value.length > 0 ? 'saving' : 'saved'))
+  const state = computed<SaveState>(() => away.value ?? (desk.value.waiting.length > 0 ? 'saving' : desk.value.refused.length > 0 ? 'refused' : 'saved'))
 
   function add(part: string, payload: Payload | null): void {
-    const last = waiting.value.findLast((item) => item.part === part)
-    if (last && last.key !== inFlight) last.payload = payload
-    else waiting.value.push({ part, payload, key: crypto.randomUUID() })
+    const last = desk.value.waiting.findLast((item) => item.part === part)
+    if (last && !last.tried) last.payload = payload
+    else desk.value.waiting.push({ part, payload, key: crypto.randomUUID(), from: handlers.stored(part), tried: false })
     void send()
   }
 
@@ -46,44 +45,61 @@ export function useSaveQueue(examinationId: string, handlers: SaveHandlers) {
     if (sending.value) return
     sending.value = true
     clearTimeout(timer)
-    while (waiting.value[0]) {
-      const item = waiting.value[0]
-      inFlight = item.key
-      try {
-        const answer = await post(item)
-        unreachable.value = false
-        handlers.saved(answer)
-      } catch (error) {
-        if (error instanceof Unreachable || (error instanceof ApiError && error.status === 401)) {
-          unreachable.value = true
-          timer = setTimeout(() => void send(), RETRY_MS)
-          break
-        }
-        if (!(error instanceof ApiError)) throw error
-        handlers.refused(item, error)
-      } finally {
-        inFlight = null
-      }
-      waiting.value.splice(
-        waiting.value.findIndex((other) => other.key === item.key),
-        1,
-      )
-    }
+    while (desk.value.waiting[0] && (await sendOne(desk.value.waiting[0])));
     sending.value = false
   }
 
-  function post(item: Waiting): Promise<Saved> {
+  /** False when the server is away, or wants a new log-in: then it is tried again later. */
+  async function sendOne(item: Waiting): Promise<boolean> {
+    item.tried = true
+    try {
+      const answer = await put(item)
+      followOn(item, { payload: item.payload, version: answer.version })
+      handlers.saved(answer, item)
+    } catch (error) {
+      if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
+        away.value = error instanceof Unreachable ? 'kept' : 'login'
+        timer = setTimeout(() => void send(), Math.min(RETRY_MS * 2 ** tries++, LONGEST_RETRY_MS))
+        return false
+      }
+      handlers.refused(item, error instanceof ApiError ? error : new ApiError(0, { path: item.part, reason: String(error) }, {}))
+    }
+    away.value = null
+    tries = 0
+    desk.value.waiting = desk.value.waiting.filter((other) => other.key !== item.key)
+    return true
+  }
+
+  /** What was entered on top of a save that went through was made from that save. */
+  function followOn(item: Waiting, stored: StoredPart): void {
+    for (const later of desk.value.waiting) if (later.part === item.part && later.key !== item.key) later.from = stored
+  }
+
+  function put(item: Waiting): Promise<Saved> {
     const [name, side] = item.part.split(':')
-    const path = side ? `examinations/${examinationId}/findings/${name}/${side}` : `examinations/${examinationId}/sections/${name}`
-    const body = { key: item.key, version: handlers.versionOf(item.part), ...(item.payload === null ? {} : { payload: item.payload }) }
+    const path = side ? `examinations/${examination}/findings/${name}/${side}` : `examinations/${examination}/sections/${name}`
+    const body = { key: item.key, version: item.from.version, ...(item.payload === null ? {} : { payload: item.payload }) }
     return request<Saved>(item.payload === null ? 'DELETE' : 'PUT', path, body)
   }
 
-  function stop(): void {
-    clearTimeout(timer)
+  function keepRefused(refused: Refused): void {
+    desk.value.refused = [...desk.value.refused.filter((other) => other.part !== refused.part), refused]
+  }
+
+  function dropRefused(part: string): void {
+    if (desk.value.refused.some((refused) => refused.part === part)) desk.value.refused = desk.value.refused.filter((refused) => refused.part !== part)
   }
 
   watch(online, (back) => back && void send())
+  onScopeDispose(() => clearTimeout(timer))
 
-  return { waiting, state, add, send, stop }
+  return {
+    state,
+    waiting: computed(() => desk.value.waiting),
+    refused: computed(() => desk.value.refused),
+    add,
+    send,
+    keepRefused,
+    dropRefused,
+  }
 }

@@ -8,11 +8,12 @@ import KeysDialog from '@/bench/KeysDialog.vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import MeaningStrip from '@/bench/MeaningStrip.vue'
 import NextTests from '@/bench/NextTests.vue'
+import ProblemsBar from '@/bench/ProblemsBar.vue'
 import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import StoryChances from '@/bench/StoryChances.vue'
 import StoryPanel from '@/bench/StoryPanel.vue'
-import { type Place, STORY, route, samePlace } from '@/bench/places'
+import { GATE, type Place, STORY, route, samePlace } from '@/bench/places'
 import { useBenchKeys } from '@/bench/useBenchKeys'
 import { useRecorder } from '@/bench/useRecorder'
 import type { ConditionId, Payload, Side } from '@/contract/types'
@@ -36,6 +37,8 @@ const open = ref<'keys' | 'jump' | null>(null)
 const plateauOpen = ref(false)
 const railOpen = ref(false)
 const problem = ref('')
+/** For those who listen: changes that happen away from where the hand is. */
+const said = ref('')
 const middle = useTemplateRef<HTMLElement>('middle')
 
 const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
@@ -61,6 +64,7 @@ async function load(): Promise<void> {
 }
 
 function go(to: Place): void {
+  said.value = ''
   place.value = to
   railOpen.value = false
   activeSide.value = examination.otherSide
@@ -98,6 +102,20 @@ function change(part: Payload): void {
   recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
 }
 
+/** Where a part is entered: a manoeuvre, the gate, or the story. */
+function goToPart(part: string): void {
+  const [name = '', side] = part.split(':')
+  go(side ? { kind: 'manoeuvre', id: name } : name === 'safety' ? GATE : STORY)
+}
+
+/** What was taken back is shown, so that nothing changes out of sight. */
+function undo(): void {
+  const part = examination.undo()
+  if (part === null) return
+  if (part !== 'frame') goToPart(part)
+  said.value = 'Taken back.'
+}
+
 useBenchKeys({
   bothNormal: () => manoeuvre.value && fill({ normal: true }),
   band: (index) => recorder.has('differenceBand') && chooseBand(BANDS[index] ?? 'same'),
@@ -118,11 +136,12 @@ useBenchKeys({
     if (condition) void router.push({ name: 'weigh', params: { id: props.id, condition } })
   },
   jump: () => (open.value = 'jump'),
-  undo: () => examination.undo(),
+  undo,
   memory: () => (examination.fromMemory = !examination.fromMemory),
   help: () => (open.value = 'keys'),
 })
 
+watch(() => examination.merged, (part) => part && (said.value = 'Another tab or person answered other questions here; both are kept.'))
 watch(() => props.id, load)
 watch(place, () => middle.value?.scrollTo({ top: 0 }))
 onMounted(load)
@@ -150,12 +169,14 @@ onMounted(load)
     </ul>
     <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">
+      <ProblemsBar @go="goToPart" />
       <RouterLink v-if="emergency" class="button main hand-over" :to="{ name: 'emergency', params: { id } }">Emergency: open the hand-over</RouterLink>
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="(examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day')" />
       <template v-if="place.kind === 'story'"><h1>Story</h1><StoryPanel /></template>
       <template v-else-if="place.kind === 'gate'"><h1>Safety gate</h1><GatePanel /></template>
       <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="activeSide" @activate="(side) => (activeSide = side)" @band="chooseBand" />
     </main>
+    <p class="said" role="status">{{ said }}</p>
     <StoryChances v-if="place.kind === 'story'" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
     <section class="picture" :class="{ open: plateauOpen }" aria-label="Chances">
@@ -164,7 +185,7 @@ onMounted(load)
       <LikelyPictures :patterns="examination.assessment!.patterns" />
       <NextTests @go="(to) => go({ kind: 'manoeuvre', id: to })" />
     </section>
-    <BenchFoot class="foot" :can-record="manoeuvre !== null" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="examination.undo()" @next="step(1)" @help="open = 'keys'" />
+    <BenchFoot class="foot" :can-record="manoeuvre !== null" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="undo" @next="step(1)" @help="open = 'keys'" />
   </div>
   <EvidenceChain v-if="picked && examination.assessment" :assessment="examination.assessment" :condition="picked" @close="picked = null" />
   <KeysDialog v-if="open === 'keys'" @close="open = null" />
@@ -188,6 +209,8 @@ onMounted(load)
 .picture { grid-area: picture; overflow-y: auto; display: flex; flex-direction: column; gap: 12px; padding: 12px 18px; }
 .picture > header { display: flex; justify-content: space-between; align-items: baseline; }
 .foot { grid-area: foot; }
+.said { position: fixed; z-index: 3; left: 50%; bottom: 84px; transform: translateX(-50%); padding: 10px 16px; color: var(--on-band); background: var(--band); border-radius: var(--radius); }
+.said:empty { display: none; }
 .strip, .drawer-button { display: none; }
 .lost { display: grid; gap: 14px; padding: 60px; justify-items: start; }
 @media (max-width: 1180px) {

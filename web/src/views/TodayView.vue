@@ -5,6 +5,7 @@ import { request } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
+import { unsent } from '@/stores/desk'
 
 const router = useRouter()
 const athletes = ref<AthleteWithExaminations[] | null>(null)
@@ -25,6 +26,12 @@ const unfinished = computed(() => (athletes.value ?? []).flatMap((athlete) => at
   .filter((examination) => examination.status === 'draft')
   .map((examination) => ({ athlete, examination })))
   .sort((a, b) => b.examination.examinedAt.localeCompare(a.examination.examinedAt)))
+
+/** Entered on this device, and not with the server yet. */
+const kept = computed(() => (athletes.value === null ? [] : unsent()).flatMap(({ examination, count }) => {
+  const athlete = athletes.value?.find((a) => a.examinations.some((e) => e.id === examination))
+  return athlete ? [{ id: examination, name: athlete.name, count }] : []
+}))
 
 async function load(): Promise<void> {
   try {
@@ -59,6 +66,7 @@ onMounted(load)
       <h1 id="unfinished">To go on with</h1>
       <p v-if="problem" role="alert">{{ problem }} <button class="button" type="button" @click="load">Try again</button></p>
       <p v-else-if="athletes && unfinished.length === 0" class="quiet-text">Nothing is unfinished. Choose an athlete to start with.</p>
+      <p v-for="{ id, name, count } in kept" :key="id" class="ink-line kept"><span aria-hidden="true">!</span><span><b>{{ count }} {{ count === 1 ? 'entry' : 'entries' }} for {{ name }} not sent yet</b><RouterLink :to="{ name: 'bench', params: { id } }">Open it to send</RouterLink></span></p>
       <ol>
         <li v-for="{ athlete, examination } in unfinished" :key="examination.id">
           <RouterLink :to="{ name: 'bench', params: { id: examination.id } }" class="case">
@@ -92,6 +100,7 @@ onMounted(load)
 <style scoped>
 .today { display: grid; grid-template-columns: minmax(0, 6fr) minmax(0, 7fr); gap: 40px; padding: 28px clamp(16px, 3vw, 44px); }
 .unfinished h1 { margin-bottom: 16px; }
+.kept { margin-bottom: 10px; }
 .case { display: grid; grid-template-columns: 44px 1fr auto; gap: 14px; align-items: center; min-height: 68px; padding: 8px 14px 8px 10px; margin-bottom: 8px; text-decoration: none; background: var(--card); border: 1px solid var(--line); border-radius: var(--radius); }
 .case:hover { border-color: var(--ink); }
 .side { display: grid; place-items: center; width: 44px; height: 44px; font-size: 1.27rem; font-weight: 680; border: 2px solid var(--line-2); border-radius: 50%; }

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import PlayVerdict from '@/bench/PlayVerdict.vue'
+import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TouchlineAsk from '@/bench/TouchlineAsk.vue'
 import { useHold } from '@/bench/useHold'
@@ -38,6 +39,11 @@ const recorded = computed(() => manoeuvre.value !== null && recorder.sides.value
 
 function go(by: number): void {
   at.value = Math.min(Math.max(at.value + by, 0), steps.value.length - 1)
+}
+
+function goToPart(part: string): void {
+  const [name = ''] = part.split(':')
+  at.value = Math.max(steps.value.indexOf(name === 'safety' ? 'gate' : name), 0)
 }
 
 function fill(payload: Payload): void {
@@ -79,6 +85,7 @@ watch(step, () => {
     </header>
     <div class="way" role="progressbar" aria-label="Way through the route" :aria-valuenow="at + 1" aria-valuemin="1" :aria-valuemax="steps.length" :aria-valuetext="`step ${at + 1} of ${steps.length}`"><i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" /></div>
     <main ref="body" tabindex="-1">
+      <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="step !== 'answer' || urgent.length > 0" :lines="urgent" />
       <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
       <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="examination.hurtSide" brief @band="recorder.chooseBand" />

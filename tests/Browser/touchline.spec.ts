@@ -1,0 +1,81 @@
+import { type Page, expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScroll, logIn } from './person'
+
+test.use({ viewport: { width: 390, height: 800 }, hasTouch: true })
+
+async function start(page: Page, athlete: string): Promise<void> {
+  await logIn(page)
+  await page.getByRole('button', { name: `Examine ${athlete}` }).tap()
+  await page.getByLabel('Which route?').selectOption('touchline')
+  await page.getByRole('button', { name: 'left knee hurt' }).tap()
+  await expect(page.getByRole('heading', { level: 1, name: 'Ask' })).toBeVisible()
+}
+
+async function askNothingWrong(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Consent given for hands-on' }).tap()
+  await page.getByRole('button', { name: 'None of these' }).tap()
+  await page.getByRole('button', { name: 'Pain now 2 of 10' }).tap()
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+  await page.getByRole('button', { name: 'None of these' }).tap()
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+}
+
+const ROUTE = ['Distal pulse', 'Sensation of the foot', 'Ankle lift', 'Inspection', 'Effusion sweep', 'Straight leg raise', 'Valgus, 0°', 'Varus, 0°', 'Posterior sag', 'Lachman', 'Valgus, 30°', 'Varus, 30°', 'Gait', 'Hop', 'Run, cut, stop']
+
+test('a sound knee goes on after one tap for each manoeuvre', async ({ page }) => {
+  await start(page, 'Tove Brandreth')
+  await expect(page.locator('html')).toHaveAttribute('data-look', 'outdoor')
+  await expectAccessible(page)
+  await askNothingWrong(page)
+  for (const name of ROUTE) {
+    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
+    await page.getByRole('button', { name: 'Normal, next' }).tap()
+  }
+  const verdict = page.getByRole('region', { name: /continue/ })
+  await expect(verdict).toContainText('May continue')
+  await expect(verdict).toContainText('It never clears a return after a cruciate injury.')
+  await expectAccessible(page)
+  await expectNoSidewaysScroll(page)
+})
+
+test('a loose knee stops, with the reasons, and goes on where it was after a reload', async ({ page }) => {
+  await start(page, 'Wynn Tarbuck')
+  await askNothingWrong(page)
+  for (let taps = 0; taps < ROUTE.indexOf('Lachman'); taps++) await page.getByRole('button', { name: 'Normal, next' }).tap()
+  await expect(page.getByRole('heading', { level: 1, name: 'Lachman' })).toBeVisible()
+  await expectAccessible(page)
+  await expectNoSidewaysScroll(page)
+  await page.getByRole('button', { name: /^clearly/ }).tap()
+  await page.getByRole('button', { name: 'soft' }).tap()
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+  await expect(page.locator('.save')).toHaveText('Saved')
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1, name: 'Valgus, 30°' })).toBeVisible()
+  await page.getByRole('button', { name: 'Not done…' }).tap()
+  await page.getByRole('button', { name: 'pain', exact: true }).tap()
+  for (let taps = 0; taps < 4; taps++) await page.getByRole('button', { name: 'Normal, next' }).tap()
+  await expect(page.getByRole('status').filter({ hasText: 'Stop' })).toBeVisible()
+  await expect(page.getByText('A cruciate test is positive.')).toBeVisible()
+  await expect(page.getByText('Not all four collateral tests are done.')).toBeVisible()
+  await page.getByRole('link', { name: 'Summary' }).tap()
+  await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
+})
+
+test('a danger is told at once, and every target is large enough', async ({ page }) => {
+  await start(page, 'Sana Withernsea')
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+  await page.getByRole('group', { name: 'Pulse or feeling in the foot lost' }).getByRole('button', { name: 'yes' }).tap()
+  await expect(page.getByText('The limb may be in danger')).toBeVisible()
+  const small = await page.locator('button:visible, a:visible').evaluateAll((targets) => targets
+    .map((target) => ({ name: target.textContent?.trim(), height: target.getBoundingClientRect().height }))
+    .filter(({ height }) => height < 43.5))
+  expect(small).toEqual([])
+  await page.getByRole('button', { name: 'Answer' }).tap()
+  await page.getByRole('link', { name: 'Emergency hand-over' }).tap()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Sana Withernsea')
+  await page.getByRole('button', { name: 'Felt now' }).tap()
+  await expect(page.getByText(/0 min ago/)).toBeVisible()
+  await expect(page.getByText(/pulse felt/)).toBeVisible()
+  await expectAccessible(page)
+  await expectNoSidewaysScroll(page)
+})

@@ -1,0 +1,75 @@
+import type { Payload } from '@/contract/types'
+import { isTabOpen } from './tab'
+
+/** A part as the server last told it; a null payload is a finding that is not there. */
+export interface StoredPart {
+  payload: Payload | null
+  version: number
+}
+
+/** One part waiting to be saved, with what it was made from; a null payload takes a finding back. */
+export interface Waiting {
+  part: string
+  payload: Payload | null
+  key: string
+  from: StoredPart
+  /** It may have reached the server already: from now on its content stands. */
+  tried: boolean
+}
+
+/** A part that the server would not take as it is; kept here until the person decides. */
+export interface Refused {
+  part: string
+  mine: Payload | null
+  reason: string
+  /** What the server holds instead, where somebody else changed it in between. */
+  newer: StoredPart | null
+}
+
+/** What one tab still has to send, or to settle, for one examination. */
+export interface Desk {
+  waiting: Waiting[]
+  refused: Refused[]
+}
+
+const PREFIX = 'gray-compass:desk:'
+
+export function deskKey(examination: string, tab: string): string {
+  return `${PREFIX}${examination}:${tab}`
+}
+
+function desks(): { key: string; examination: string; tab: string }[] {
+  return Object.keys(localStorage).filter((key) => key.startsWith(PREFIX)).map((key) => {
+    const [examination = '', tab = ''] = key.slice(PREFIX.length).split(':')
+    return { key, examination, tab }
+  })
+}
+
+function read(key: string): Desk {
+  const { waiting = [], refused = [] } = JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Desk>
+  return { waiting, refused }
+}
+
+/** What tabs that are closed by now left for an examination; it is taken over, and theirs is cleared. */
+export async function adopt(examination: string, tab: string): Promise<Desk> {
+  const adopted: Desk = { waiting: [], refused: [] }
+  for (const desk of desks()) {
+    if (desk.examination !== examination || desk.tab === tab || (await isTabOpen(desk.tab))) continue
+    const left = read(desk.key)
+    adopted.waiting.push(...left.waiting)
+    adopted.refused.push(...left.refused)
+    localStorage.removeItem(desk.key)
+  }
+  return adopted
+}
+
+/** Examinations for which this device holds something that the server does not have yet. */
+export function unsent(): { examination: string; count: number }[] {
+  const counts = new Map<string, number>()
+  for (const desk of desks()) {
+    const { waiting, refused } = read(desk.key)
+    const count = waiting.length + refused.length
+    if (count > 0) counts.set(desk.examination, (counts.get(desk.examination) ?? 0) + count)
+  }
+  return [...counts].map(([examination, count]) => ({ examination, count }))
+}
