@@ -7,6 +7,11 @@ export default defineConfig({
   timeout: 60_000,
   forbidOnly: true,
   reporter: [['list']],
+  // Last comes what leaves the application that bin/test started dead.
+  projects: [
+    { name: 'interface', testIgnore: /killed/ },
+    { name: 'killed', testMatch: /killed/, dependencies: ['interface'] },
+  ],
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8147',
     viewport: { width: 1280, height: 800 },

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Conclusions\SupportType;
+use GrayCompass\Core\Conclusions\Within;
 use GrayCompass\Core\Weighing\InHundred;
 
 /** Names and figures as they stand on paper. */
@@ -48,6 +50,22 @@ final class SummaryWords
     public function play(string $play): string
     {
         return self::PLAY[$play] ?? $play;
+    }
+
+    public function within(string $within): string
+    {
+        return ucfirst(Within::from($within)->words());
+    }
+
+    public function support(string $type): string
+    {
+        return SupportType::from($type)->words();
+    }
+
+    /** “14 days”, or “3 to 7 days” */
+    public function days(int $from, int $to): string
+    {
+        return $from === $to ? "{$from} days" : "{$from} to {$to} days";
     }
 
     public function urgency(string $urgency): string

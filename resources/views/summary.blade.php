@@ -54,11 +54,11 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @if ($assessment['alsoConsider'] !== [])<h2>Also consider</h2><ul>@foreach ($assessment['alsoConsider'] as $other)<li>{{ $other['why'] }}</li>@endforeach</ul>@endif
 </td><td class="half" style="padding-right: 0">
 <h2>Plan</h2>
-@foreach ($plan['sendOn'] as $referral)<p><b>{{ ucfirst($words->plain($referral['within'])) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}</span></p>@endforeach
+@foreach ($plan['sendOn'] as $referral)<p><b>{{ $words->within($referral['within']) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}</span></p>@endforeach
 @if ($plan['sendOn'] === [])<p>Nobody needs to be asked by these rules.</p>@endif
-<p><b>Support:</b> {{ $words->plain($plan['support']['type']) }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
+<p><b>Support:</b> {{ $words->support($plan['support']['type']) }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
 <p><b>Going on today:</b> {{ $words->play($plan['play']) }} <span class="quiet">{{ implode(' ', $plan['playWhy']) }}</span></p>
-<p><b>Look again:</b> {{ $plan['lookAgain'] === null ? 'nothing asks for it.' : "in {$plan['lookAgain']['from']} to {$plan['lookAgain']['to']} days. {$plan['lookAgain']['why']}" }}</p>
+<p><b>Look again:</b> {{ $plan['lookAgain'] === null ? 'nothing asks for it.' : "in {$words->days($plan['lookAgain']['from'], $plan['lookAgain']['to'])}. {$plan['lookAgain']['why']}" }}</p>
 <h2>For the athlete</h2>
 <p>{{ $plan['forAthlete'] }}</p>
 @if ($plan['forCoach'] !== '')<h2>For the coach</h2><p>{{ $plan['forCoach'] }}</p>@endif

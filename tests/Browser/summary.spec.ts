@@ -33,14 +33,14 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await expect(page.getByRole('region', { name: 'For the athlete' })).toContainText('These are chances, not a diagnosis.')
   await expect(page.getByRole('region', { name: 'For the coach' })).toContainText('Out.')
   await page.getByRole('button', { name: 'Copy: Note for the letter' }).click()
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('Question: please confirm or exclude an ACL tear')
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('Question: please help to settle an ACL tear')
 
   const [pdf] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'PDF' }).evaluate((link) => link.setAttribute('download', '')).then(() => page.getByRole('link', { name: 'PDF' }).click()),
   ])
   const text = textOf(await pdf.path())
-  for (const words of ['Lior Haverstock', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (pain)', 'Within a week', 'A positive Lachman under 18', 'These are chances, not a diagnosis.', 'Out.', 'side difference', 'cautious', 'Chances, not a diagnosis.']) {
+  for (const words of ['Lior Haverstock', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (too painful)', 'Within a week', 'A positive Lachman under 18', 'These are chances, not a diagnosis.', 'Out.', 'side difference', 'cautious', 'Chances, not a diagnosis.']) {
     expect(text).toContain(words)
   }
 

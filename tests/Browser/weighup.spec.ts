@@ -12,7 +12,7 @@ test('the weigh-up shows each step and answers what if, without touching the rec
   await expect(now).toContainText(`20 → ${recorded}`)
   const rail = page.getByRole('group', { name: 'Way of the chance' })
   await expect(rail.getByRole('button')).toHaveCount(5)
-  await expect(rail.getByRole('button', { name: /^Lachman positive: 77 to 98 in 100, likelihood ratio 14 of 14 published/ })).toBeVisible()
+  await expect(rail.getByRole('button', { name: '+ Lachman LR 14 → 98 in 100, positive, from 77' })).toBeVisible()
   await expect(page.getByText('94 % specific, so 94 % sure of it?')).toBeVisible()
   await expect(page.getByText(/makes it 78 in 100; with 2 in 100 before it would be 22/)).toBeVisible()
 
@@ -41,7 +41,7 @@ test('a picked step has its own curve, read by keyboard too', async ({ page }) =
   await goTo(page, 'Lachman')
   await page.keyboard.press('w')
   await expect(page.getByRole('img', { name: /^Lachman alone: from 20 in 100 before, a positive result makes it 78 in 100/ })).toBeVisible()
-  await page.getByRole('button', { name: /^Pop \(story\)/ }).press('Enter')
+  await page.getByRole('button', { name: /Pop \(story\) LR/ }).press('Enter')
   await expect(page.getByRole('img', { name: /^Pop \(story\) alone/ })).toBeVisible()
 })
 
@@ -75,7 +75,7 @@ test('any figures can be weighed without a record, and nonsense is told by its p
   await second.getByLabel('Sensitivity, %').fill('49')
   await second.getByLabel('Specificity, %').fill('58')
   await expect(now).toContainText('20 → 79')
-  await expect(page.getByRole('button', { name: /^Second look positive: 78 to 79 in 100/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Second look LR 1\.1 of 1\.2 → 79 in 100, positive, from 78/ })).toBeVisible()
   await second.getByLabel('Sensitivity, %').fill('120')
   await expect(page.getByRole('alert')).toContainText('Test 2: sensitivity and specificity lie between 0 and 100 %')
   await expect(now).toContainText('20 → 79')

@@ -37,7 +37,7 @@ final class LetterNote
             self::line('Did not count', $this->excluded()),
             self::line('Not answered', implode(' ', $this->plan->unanswered)),
             self::line('Question', $this->question()),
-            "Judged by: laxity {$schools->laxity->value}, collateral {$schools->collateral->value}, effusion {$schools->effusion->value}, McMurray {$schools->mcmurraySide->value}, evidence {$schools->evidence->value} (starting figures).",
+            'Judged by: '.self::finding("laxity {$schools->laxity->value}, collateral {$schools->collateral->value}, effusion {$schools->effusion->value}, McMurray {$schools->mcmurraySide->value}, evidence {$schools->evidence->value}").' (starting figures).',
             'These are chances, not a diagnosis; local rules and clinical judgement come first.',
         ], static fn (string $line): bool => $line !== ''));
     }
@@ -81,9 +81,10 @@ final class LetterNote
     {
         $figure = static fn (?float $value): string => $value === null ? '–' : (string) round($value, 1);
         $grade = $measurement->grade === null ? '' : ", grade {$measurement->grade}";
-        $unsure = ($measurement->provisional ? ', provisional' : '').($measurement->estimate ? ', estimate' : '');
+        $unsure = $measurement->provisional ? ', provisional' : '';
+        $figures = $measurement->estimate ? 'by feel' : "{$figure($measurement->hurt)} / {$figure($measurement->other)} {$measurement->unit}";
 
-        return self::finding($measurement->manoeuvre)." {$figure($measurement->hurt)} / {$figure($measurement->other)} {$measurement->unit}{$grade}{$unsure}";
+        return self::finding($measurement->manoeuvre)." {$figures}{$grade}{$unsure}";
     }
 
     private function fluid(): string

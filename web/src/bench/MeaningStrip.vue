@@ -70,7 +70,6 @@ const idle = computed(() => !measurement.value && results.value.length === 0)
 .provisional .big { text-decoration: underline dashed 2px; text-underline-offset: 5px; }
 .words { display: grid; gap: 2px; color: var(--text-2); font-size: 0.96rem; }
 .words b { color: var(--ink); }
-.slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
 .quiet-text { color: var(--text-2); }
 @media (max-width: 640px) { .meaning { gap: 14px; padding: 6px 12px; min-height: 64px; } .big { font-size: 1.27rem; } .words { font-size: 0.87rem; } }
 </style>

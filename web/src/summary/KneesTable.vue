@@ -3,7 +3,7 @@ import type { Assessment } from '@/contract/types'
 import { signed } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
-defineProps<{ measurements: Assessment['measurements'] }>()
+defineProps<{ measurements: Assessment['measurements']; excluded: string[] }>()
 const catalogue = useCatalogue()
 
 function figure(value: number | null, unit: string): string {
@@ -19,7 +19,7 @@ function figure(value: number | null, unit: string): string {
       <tr v-for="m in measurements" :key="m.manoeuvre">
         <th scope="row">{{ catalogue.nameOf(m.manoeuvre) }}</th>
         <td class="n">{{ m.estimate ? 'by feel' : figure(m.hurt, m.unit) }}</td><td class="n">{{ figure(m.other, m.unit) }}</td>
-        <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td><td>{{ m.grade ?? '–' }}<small v-if="m.provisional && m.grade !== null"> provisional</small></td>
+        <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td><td><span :class="{ slashed: excluded.includes(m.manoeuvre) }">{{ m.grade ?? '–' }}</span><small v-if="excluded.includes(m.manoeuvre)"> does not count</small><small v-if="m.provisional && m.grade !== null"> provisional</small></td>
       </tr>
     </tbody>
   </table>

@@ -93,7 +93,7 @@ onMounted(async () => {
     <div class="columns">
       <div>
         <section aria-labelledby="chances"><h2 id="chances">Chances, in 100 knees like this</h2><ChancesTable :conditions="assessment.conditions" /></section>
-        <section aria-labelledby="knees"><h2 id="knees">Both knees</h2><KneesTable :measurements="assessment.measurements" /><p class="fluid"><b>Fluid</b> {{ fluid }}</p></section>
+        <section aria-labelledby="knees"><h2 id="knees">Both knees</h2><KneesTable :measurements="assessment.measurements" :excluded="assessment.excluded.filter((e) => e.code !== 'grade_one_is_firm').map((e) => e.manoeuvre)" /><p class="fluid"><b>Fluid</b> {{ fluid }}</p></section>
         <section v-if="byOutcome.length > 0" aria-labelledby="results"><h2 id="results">Results that count</h2><ul><li v-for="group in byOutcome" :key="group.outcome"><b>{{ group.outcome === 'equivocal' ? 'Equivocal, moving nothing' : group.outcome === 'positive' ? 'Positive' : 'Negative' }}:</b> {{ group.names.join(', ') }}</li></ul></section>
         <section aria-labelledby="without">
           <h2 id="without">What did not count, and why</h2>
@@ -132,7 +132,6 @@ nav { display: flex; flex-wrap: wrap; gap: 6px; }
 h2 { margin-bottom: 6px; }
 .fluid { margin-top: 8px; }
 ul { display: grid; gap: 5px; }
-.slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
 .columns :deep(table) { width: 100%; border-collapse: collapse; font-variant-numeric: tabular-nums; }
 .columns :deep(th) { text-align: left; font-weight: 500; }
 .columns :deep(thead th) { font-size: 0.87rem; font-weight: 400; color: var(--text-3); }

@@ -82,8 +82,8 @@ watch(step, () => {
       <p><b>{{ examination.head.athlete.name }}</b><span>{{ examination.hurtSide }} knee</span></p>
       <SaveState :state="examination.saveState" class="save" />
       <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Bench</RouterLink>
+      <div class="way" role="progressbar" aria-label="Way through the route" :aria-valuenow="at + 1" aria-valuemin="1" :aria-valuemax="steps.length" :aria-valuetext="`step ${at + 1} of ${steps.length}`"><i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" /></div>
     </header>
-    <div class="way" role="progressbar" aria-label="Way through the route" :aria-valuenow="at + 1" aria-valuemin="1" :aria-valuemax="steps.length" :aria-valuetext="`step ${at + 1} of ${steps.length}`"><i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" /></div>
     <main ref="body" tabindex="-1">
       <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="step !== 'answer' || urgent.length > 0" :lines="urgent" />
@@ -109,12 +109,12 @@ watch(step, () => {
 </template>
 
 <style scoped>
-.touchline { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; height: 100dvh; max-width: 760px; margin: 0 auto; background: var(--card); }
-header { display: flex; align-items: center; gap: 10px; padding: 8px 12px; }
+.touchline { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; height: 100dvh; max-width: 760px; margin: 0 auto; background: var(--card); }
+header { display: flex; flex-wrap: wrap; align-items: center; gap: 10px; padding: 8px 12px; }
 header p { display: grid; line-height: 1.2; min-width: 0; }
 header b { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .save { margin-left: auto; white-space: normal; }
-.way { display: flex; gap: 3px; padding: 0 12px 8px; }
+.way { display: flex; flex-basis: 100%; gap: 3px; }
 .way i { flex: 1; height: 7px; border: 1px solid var(--ink); border-radius: 2px; }
 .way i.past { background: var(--ink); }
 .touchline > main { overflow-y: auto; display: flex; flex-direction: column; gap: 16px; padding: 12px; border-top: 2px solid var(--ink); }

@@ -70,6 +70,5 @@ nav .button { gap: 7px; padding: 0 12px; border-color: var(--line); font-size: 0
 nav .here { color: var(--on-band); background: var(--band); }
 h2 { margin-bottom: 6px; }
 ul { display: grid; gap: 4px; color: var(--text-2); }
-.slashed { padding-left: 16px; background: linear-gradient(135deg, var(--ink) 8px, transparent 8.5px) no-repeat 0 4px / 12px 12px; }
 .caution { padding-top: 12px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
 </style>

@@ -8,6 +8,7 @@ import { TICKS, after, place, ratio } from './scale'
 const props = defineProps<{ chance: WeighedChance; steps: RailStep[]; thresholds: { ruleOut: number; act: number }; nameOf: (finding: string) => string; picked: string | null }>()
 const emit = defineEmits<{ pick: [finding: string] }>()
 
+const LEAST_ECHO = 0.02
 const NARROW = 560
 const WIDEST = 860
 const TOP = 40
@@ -41,8 +42,18 @@ const zones = computed(() => {
 
 /** Where the published ratio alone would have taken it: the cut is what was taken as an echo. */
 function cut(step: RailStep): { from: number; to: number } | null {
-  if (step.echoShare === null || step.echoShare < 0.02) return null
+  if (step.echoShare === null || step.echoShare < LEAST_ECHO) return null
   return { from: x(step.after), to: x(after(step.before, step.publishedLr)) }
+}
+
+function name(step: RailStep): string {
+  return `${step.outcome === 'positive' ? '+' : '−'} ${props.nameOf(step.finding)}`
+}
+
+/** The likelihood ratio as applied, the published one where an echo cut it, and where the chance stands after it. */
+function figure(step: RailStep): string {
+  const published = step.echoShare !== null && step.echoShare >= LEAST_ECHO ? ` of ${ratio(step.publishedLr)}` : ''
+  return `LR ${ratio(step.appliedLr)}${published} → ${inHundred(step.after)}`
 }
 
 function head(step: RailStep): string {
@@ -61,14 +72,13 @@ function head(step: RailStep): string {
       <line :x1="x(thresholds.act)" :x2="x(thresholds.act)" :y1="TOP - 6" :y2="end + 2" class="act-edge" />
       <g class="zones"><text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text></g>
       <g :transform="`translate(0 ${y(-1) + 14})`"><text class="name" :y="-lift">Chance before</text><circle :cx="x(chance.pretest)" cy="0" r="6" class="before" /><text :x="width" :y="-lift" class="figure">{{ inHundred(chance.pretest) }} in 100</text></g>
-      <g v-for="(step, index) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${nameOf(step.finding)} ${step.outcome}: ${inHundred(step.before)} to ${inHundred(step.after)} in 100, likelihood ratio ${ratio(step.appliedLr)} of ${ratio(step.publishedLr)} published`" @click="emit('pick', step.finding)" @keydown.enter="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
+      <g v-for="(step, index) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${name(step)} ${figure(step)} in 100, ${step.outcome}, from ${inHundred(step.before)}`" @click="emit('pick', step.finding)" @keydown.enter="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
         <g :transform="`translate(0 ${y(index) + 4})`">
           <rect x="0" :y="narrow ? -28 : -14" :width="width" :height="row - 2" class="hit" />
-          <text :y="-lift" class="name"><tspan class="sign">{{ step.outcome === 'positive' ? '+' : '−' }}</tspan> {{ nameOf(step.finding) }}</text>
+          <text :y="-lift"><tspan class="name">{{ name(step) }}</tspan><tspan class="gap">{{ ' ' }}</tspan><tspan :x="width" class="figure">{{ figure(step) }}</tspan></text>
           <line v-if="cut(step)" :x1="cut(step)!.from" :x2="cut(step)!.to" y1="0" y2="0" class="cut" />
           <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" /><path :d="head(step)" class="head" />
           <line v-if="index < steps.length - 1" :x1="x(step.after)" :x2="x(step.after)" y1="4" :y2="row - 4" class="down" />
-          <text :x="width" :y="-lift" class="figure">LR {{ ratio(step.appliedLr) }}<tspan v-if="step.echoShare !== null && step.echoShare >= 0.02"> of {{ ratio(step.publishedLr) }}</tspan> → {{ inHundred(step.after) }}</text>
         </g>
       </g>
       <g :transform="`translate(0 ${y(steps.length) + 24})`" class="result" :class="chance.zone">
@@ -84,15 +94,15 @@ function head(step: RailStep): string {
 
 <style scoped>
 .rail { display: block; max-width: 100%; font-size: 13.5px; }
-text { fill: var(--text-2); }
+text, tspan { fill: var(--text-2); }
 .look { fill: url(#rail-hatch); opacity: 0.45; }
 .ticks line { stroke: var(--line); }
 .ticks text { text-anchor: middle; font-size: 12px; fill: var(--text-3); font-variant-numeric: tabular-nums; }
 .zones text { font-size: 12px; text-anchor: middle; fill: var(--text-2); }
 .act-edge { stroke: var(--needle); stroke-width: 2; }
 .end, .figure { text-anchor: end; font-variant-numeric: tabular-nums; }
+.gap { font-size: 0; }
 .name { fill: var(--ink); }
-.sign { font-weight: 700; }
 .strong { font-weight: 700; fill: var(--ink); }
 .hit { fill: transparent; }
 .step { cursor: pointer; }
