@@ -17,7 +17,7 @@ final class DemoKnees
     private const HELD = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];
 
     /**
-     * @return array<string, array{side: string, days: int|null, setting: string, seenDaysAgo: int, sections: array<string, array<string, mixed>>, findings: list<array{string, string, array<string, mixed>}>}>
+     * @return array<string, array{side: string, days: int|null, setting: string, route?: string, signed?: bool, seenDaysAgo: int, sections: array<string, array<string, mixed>>, findings: list<array{string, string, array<string, mixed>}>}>
      */
     public static function all(): array
     {
@@ -73,6 +73,59 @@ final class DemoKnees
                 ],
                 'findings' => [],
             ],
+            'T08' => [
+                'side' => 'left', 'days' => 0, 'setting' => 'touchline', 'route' => 'touchline', 'seenDaysAgo' => 0,
+                'sections' => [
+                    'opening' => self::CONSENT,
+                    'history' => ['pop' => false, 'couldNotContinue' => false, 'kneecapShifted' => false, 'givingWay' => false, 'locking' => false, 'painNow' => 2],
+                    'safety' => self::CLEAR,
+                ],
+                'findings' => [
+                    ...self::normal('distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'varus_0', 'posterior_sag'),
+                    ['lachman', 'left', ['differenceBand' => 'slight', 'endFeel' => 'firm']],
+                ],
+            ],
+            'F06' => [
+                'side' => 'right', 'days' => 0, 'setting' => 'acute_trauma', 'seenDaysAgo' => 0,
+                'sections' => [
+                    'opening' => self::CONSENT,
+                    'episode' => ['whatHappened' => 'Fell on a descent, the lower leg went sideways and came back by itself.'],
+                    'history' => ['mechanism' => ['hyperextension'], 'couldNotContinue' => true, 'pop' => true, 'painNow' => 7],
+                    'safety' => [...self::CLEAR, 'reducedOnItsOwn' => true, 'dislocationSuspected' => true, 'calfTense' => false, 'footDropped' => false],
+                ],
+                'findings' => self::normal('sensation', 'ankle_lift'),
+            ],
+            'F01' => [
+                'side' => 'right', 'days' => null, 'setting' => 'older_knee', 'signed' => true, 'seenDaysAgo' => 6,
+                'sections' => [
+                    'opening' => self::CONSENT,
+                    'history' => ['mechanism' => ['none_recalled'], 'locking' => false, 'givingWay' => false, 'gradualOnset' => true, 'swellingOnset' => 'none'],
+                    'safety' => self::CLEAR,
+                ],
+                'findings' => [
+                    ['effusion_sweep', 'left', ['grade' => 'none']],
+                    ['effusion_sweep', 'right', ['grade' => 'trace']],
+                    ...self::normal('lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30'),
+                    ['joint_line_palpation', 'left', ['points' => []]],
+                    ['joint_line_palpation', 'right', ['points' => ['medial_back'], 'pinpoint' => true, 'familiar' => true]],
+                    ['mcmurray', 'left', ['normal' => true]],
+                    ['mcmurray', 'right', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true, 'pain' => 4, 'painSite' => 'medial']], 'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true]]],
+                    ['thessaly_20', 'right', ['notDone' => 'pain']],
+                ],
+            ],
         ];
+    }
+
+    /**
+     * @return list<array{string, string, array<string, mixed>}>
+     */
+    private static function normal(string ...$manoeuvres): array
+    {
+        $findings = [];
+        foreach ($manoeuvres as $manoeuvre) {
+            array_push($findings, [$manoeuvre, 'left', ['normal' => true]], [$manoeuvre, 'right', ['normal' => true]]);
+        }
+
+        return $findings;
     }
 }

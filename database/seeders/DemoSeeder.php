@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Examinations\Recorder;
 use App\Examinations\SaveRequest;
+use App\Examinations\Signer;
 use App\Examinations\Starter;
 use App\Models\Athlete;
 use App\Models\Examination;
@@ -39,7 +40,7 @@ final class DemoSeeder extends Seeder
         ['Jonah Skelwith', 'F12', 'Fell running', 29],
     ];
 
-    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder)
+    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder, private readonly Signer $signer)
     {
     }
 
@@ -61,11 +62,11 @@ final class DemoSeeder extends Seeder
     }
 
     /**
-     * @param  array{side: string, days: int|null, setting: string, seenDaysAgo: int, sections: array<string, array<string, mixed>>, findings: list<array{string, string, array<string, mixed>}>}  $knee
+     * @param  array{side: string, days: int|null, setting: string, route?: string, signed?: bool, seenDaysAgo: int, sections: array<string, array<string, mixed>>, findings: list<array{string, string, array<string, mixed>}>}  $knee
      */
     private function examine(Athlete $athlete, User $user, array $knee): void
     {
-        $examination = $this->starter->start($athlete, $user->id, $knee['side'], $knee['days'], $knee['setting'], 'clinic_full');
+        $examination = $this->starter->start($athlete, $user->id, $knee['side'], $knee['days'], $knee['setting'], $knee['route'] ?? 'clinic_full');
         foreach ($knee['sections'] as $name => $payload) {
             $this->recorder->section($examination, $name, $payload, $this->first());
         }
@@ -74,6 +75,9 @@ final class DemoSeeder extends Seeder
         }
         if ($knee['seenDaysAgo'] > 0) {
             Examination::query()->whereKey($examination->id)->update(['examined_at' => Date::now()->subDays($knee['seenDaysAgo'])]);
+        }
+        if ($knee['signed'] ?? false) {
+            $this->signer->sign($examination);
         }
     }
 

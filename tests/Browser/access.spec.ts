@@ -5,6 +5,7 @@ const LOOKS = ['Light', 'Dark', 'Outdoor']
 
 for (const look of LOOKS) {
   test(`every screen is accessible in the ${look.toLowerCase()} look`, async ({ page }) => {
+    test.setTimeout(180_000)
     await page.goto('/login')
     await expectAccessible(page)
     await logIn(page)
@@ -43,6 +44,11 @@ for (const look of LOOKS) {
     await expectAccessible(page)
     await page.goto('/arithmetic')
     await expect(page.getByRole('group', { name: 'Way of the chance' })).toBeVisible()
+    await expectAccessible(page)
+    await page.goto('/')
+    await page.getByRole('link', { name: /Edda Sollund/ }).click()
+    await page.getByRole('link', { name: 'One-hand view' }).click()
+    await expect(page.getByRole('button', { name: 'Normal, next' })).toBeVisible()
     await expectAccessible(page)
     await page.goto('/')
     await page.getByRole('link', { name: /Jonah Skelwith/ }).click()

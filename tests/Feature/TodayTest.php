@@ -66,7 +66,7 @@ final class TodayTest extends FeatureTestCase
         $athletes = collect($this->getJson('/api/today')->assertOk()->json('athletes'));
         self::assertCount(12, $athletes);
         self::assertEqualsCanonicalizing(['Handball', 'Judo', 'Trampoline', 'Fell running'], $athletes->pluck('squad')->unique()->values()->all());
-        self::assertSame(4, $athletes->sum(static fn (array $athlete): int => count($athlete['examinations'])));
+        self::assertSame(7, $athletes->sum(static fn (array $athlete): int => count($athlete['examinations'])));
         $mirre = $athletes->firstWhere('name', 'Mirre Aldous');
         $assessment = $this->getJson("/api/examinations/{$mirre['examinations'][0]['id']}")->assertOk()->json('assessment');
         self::assertSame('act', $assessment['conditions'][0]['zone']);

@@ -33,13 +33,14 @@ const unfolded = ref(false)
 .not .button { padding: 0 9px; gap: 0; border-color: var(--line); }
 .foot p { flex: 1 1 140px; text-align: right; font-size: 0.8rem; line-height: 1.2; color: var(--text-3); }
 @media (max-width: 1100px) { .foot p { flex-basis: 100%; text-align: left; } }
-@media (max-width: 640px) {
+@media (max-width: 900px) {
   .foot { gap: 6px; padding: 6px 8px; }
   .foot .button { padding: 0 12px; }
   .unfold { display: inline-flex; }
   .not { display: none; order: 9; flex-wrap: wrap; margin: 0; }
   .not.unfolded { display: flex; }
-  .not > span, .undo { display: none; }
+  .not > span { display: none; }
   .foot p { order: 10; font-size: 0.8rem; }
 }
+@media (max-width: 640px) { .undo { display: none; } }
 </style>

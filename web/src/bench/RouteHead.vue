@@ -39,6 +39,7 @@ function minutes(value: number): string {
 <style scoped>
 .head { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 84px); gap: 4px 6px; padding: 0 4px 8px; }
 select { width: 100%; min-height: 44px; padding: 0 4px; font: inherit; font-size: 0.93rem; color: var(--ink); background: var(--card); border: 1px solid var(--line); border-radius: var(--radius); }
+@media (max-width: 1180px) { .head { grid-template-columns: minmax(0, 1fr); } }
 .time { grid-column: 1 / -1; font-size: 0.93rem; color: var(--text-2); }
 .bar { grid-column: 1 / -1; height: 5px; background: var(--line); border-radius: 3px; overflow: hidden; }
 .bar i { display: block; height: 100%; background: var(--mine); }

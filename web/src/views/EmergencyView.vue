@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
+import { findingName } from '@/shared/findings'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -24,6 +25,16 @@ const last = computed(() => {
 })
 const minutes = computed(() => (last.value ? Math.max(0, Math.floor((now.value.getTime() - last.value.getTime()) / 60_000)) : null))
 const state = computed(() => CHECKS.map((id) => ({ id, name: catalogue.nameOf(id), value: spoken(examination.finding(id, examination.hurtSide)) })))
+
+const injured = computed(() => {
+  const { daysSinceInjury: days, hoursSinceInjury: hours } = examination.section('frame')
+  if (typeof hours === 'number') return `${hours} h ago`
+  return days === 0 ? 'today' : days === 1 ? 'yesterday' : typeof days === 'number' ? `${days} days ago` : 'no injury recalled'
+})
+const found = computed(() => (examination.assessment?.results ?? [])
+  .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre)
+  .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
+  .join(', '))
 
 function spoken(finding: Record<string, unknown> | null): string {
   if (finding === null) return 'not checked'
@@ -76,9 +87,16 @@ onMounted(async () => {
       <section aria-labelledby="state">
         <h2 id="state">Foot</h2>
         <dl><template v-for="s in state" :key="s.id"><dt>{{ s.name }}</dt><dd>{{ s.value }}</dd></template></dl>
-        <h2>Do, and do not</h2>
+      </section>
+      <section aria-labelledby="told">
+        <h2 id="told">What happened</h2>
+        <p>{{ examination.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
+        <dl><dt>Injured</dt><dd>{{ injured }}</dd><dt>Examined from</dt><dd class="number">{{ clock(new Date(examination.head.examinedAt)) }}</dd><dt>By</dt><dd>{{ examination.head.examiner }}</dd></dl>
+      </section>
+      <section aria-labelledby="found">
+        <h2 id="found">Found, and what to do</h2>
+        <p>{{ found || 'No hand has been on the knee itself.' }}</p>
         <p>{{ examination.assessment.plan.support.why }} A pulse that is felt does not exclude an injured artery.</p>
-        <p>{{ examination.section('episode').whatHappened ?? 'What happened was not noted.' }}</p>
       </section>
       <footer><b>Chances, not a diagnosis.</b> Local emergency rules come first.</footer>
     </template>
@@ -86,23 +104,25 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.emergency { min-height: 100dvh; padding: clamp(14px, 3vw, 32px); display: grid; grid-template-columns: 1fr 1fr; gap: 22px 40px; align-content: start; font-size: 1.2rem; background: var(--card); }
+.emergency { min-height: 100dvh; padding: clamp(14px, 3vw, 32px); display: grid; grid-template-columns: 1fr 1fr; gap: 26px 48px; align-content: start; font-size: 1.3rem; background: var(--card); }
 header, .lines, footer { grid-column: 1 / -1; }
 header { display: grid; grid-template-columns: 1fr auto auto; gap: 24px; align-items: center; }
 h1 { font-size: 2.4rem; }
 .side { font-size: 1.6rem; text-transform: capitalize; }
 .clock { font-size: 3rem; font-weight: 680; }
 .lines { display: grid; gap: 10px; }
-.lines li { padding: 16px 20px; color: var(--on-band); background: var(--band); border-radius: var(--radius); font-size: 1.4rem; line-height: 1.3; }
+.lines li { padding: 18px 22px; color: var(--on-band); background: var(--band); border-radius: var(--radius); font-size: 1.6rem; line-height: 1.3; }
 .lines b { display: block; text-transform: uppercase; }
 .none { padding: 16px 20px; border: 2px solid var(--line-2); border-radius: var(--radius); }
-h2 { font-size: 1.2rem; margin-bottom: 6px; }
-.since { font-size: 2.2rem; font-weight: 680; }
+h2 { font-size: 1.3rem; margin-bottom: 6px; }
+.since { font-size: 2.6rem; font-weight: 680; }
 .since small { font-size: 1.1rem; font-weight: 400; }
 .since.due { text-decoration: underline; text-decoration-thickness: 4px; text-underline-offset: 6px; }
 .taps { display: flex; gap: 10px; margin: 12px 0; }
 .taps .button { min-height: 64px; flex: 1; font-size: 1.3rem; }
-dl { display: grid; grid-template-columns: auto 1fr; gap: 4px 20px; margin-bottom: 18px; }
+dl { display: grid; grid-template-columns: auto 1fr; gap: 4px 20px; }
+p + dl { margin-top: 8px; }
+dt { color: var(--text-2); }
 dd { font-weight: 650; }
 p + p { margin-top: 8px; }
 @media (max-width: 760px) { .emergency { grid-template-columns: 1fr; } header { grid-template-columns: 1fr auto; } header .button { grid-column: 1 / -1; } .clock { font-size: 2rem; } h1 { font-size: 1.8rem; } }

@@ -2,11 +2,12 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { request } from '@/api/client'
-import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
+import type { AthleteWithExaminations, ExaminationSummary, Itinerary } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { unsent } from '@/stores/desk'
 
+const SEEN_SHOWN = 5
 const router = useRouter()
 const athletes = ref<AthleteWithExaminations[] | null>(null)
 const problem = ref('')
@@ -22,10 +23,16 @@ const squads = computed(() => {
   for (const athlete of found.value) groups.set(athlete.squad, [...(groups.get(athlete.squad) ?? []), athlete])
   return [...groups].sort(([a], [b]) => a.localeCompare(b))
 })
-const unfinished = computed(() => (athletes.value ?? []).flatMap((athlete) => athlete.examinations
-  .filter((examination) => examination.status === 'draft')
-  .map((examination) => ({ athlete, examination })))
-  .sort((a, b) => b.examination.examinedAt.localeCompare(a.examination.examinedAt)))
+const unfinished = computed(() => examinations('draft'))
+const seen = computed(() => examinations('signed').slice(0, SEEN_SHOWN))
+const lists = computed(() => [{ cases: unfinished.value, to: 'bench' }, { cases: seen.value, to: 'summary' }])
+
+/** Newest first, over all athletes. */
+function examinations(status: ExaminationSummary['status']) {
+  return (athletes.value ?? [])
+    .flatMap((athlete) => athlete.examinations.filter((examination) => examination.status === status).map((examination) => ({ athlete, examination })))
+    .sort((a, b) => b.examination.examinedAt.localeCompare(a.examination.examinedAt))
+}
 
 /** Entered on this device, and not with the server yet. */
 const kept = computed(() => (athletes.value === null ? [] : unsent()).flatMap(({ examination, count }) => {
@@ -67,15 +74,18 @@ onMounted(load)
       <p v-if="problem" role="alert">{{ problem }} <button class="button" type="button" @click="load">Try again</button></p>
       <p v-else-if="athletes && unfinished.length === 0" class="quiet-text">Nothing is unfinished. Choose an athlete to start with.</p>
       <p v-for="{ id, name, count } in kept" :key="id" class="ink-line kept"><span aria-hidden="true">!</span><span><b>{{ count }} {{ count === 1 ? 'entry' : 'entries' }} for {{ name }} not sent yet</b><RouterLink :to="{ name: 'bench', params: { id } }">Open it to send</RouterLink></span></p>
-      <ol>
-        <li v-for="{ athlete, examination } in unfinished" :key="examination.id">
-          <RouterLink :to="{ name: 'bench', params: { id: examination.id } }" class="case">
-            <span class="side" :aria-label="`${examination.hurtSide} knee`">{{ examination.hurtSide === 'left' ? 'L' : 'R' }}</span>
-            <span class="who"><b>{{ athlete.name }}</b><span>{{ athlete.squad }} · {{ examination.hurtSide }} knee · {{ sinceInjury(examination.injuredOn) }}</span></span>
-            <span class="when quiet-text">{{ when(examination.examinedAt) }}</span>
-          </RouterLink>
-        </li>
-      </ol>
+      <template v-for="{ cases, to } in lists" :key="to">
+        <h2 v-if="to === 'summary' && cases.length > 0">Seen lately</h2>
+        <ol>
+          <li v-for="{ athlete, examination } in cases" :key="examination.id">
+            <RouterLink :to="{ name: to, params: { id: examination.id } }" class="case">
+              <span class="side" :aria-label="`${examination.hurtSide} knee`">{{ examination.hurtSide === 'left' ? 'L' : 'R' }}</span>
+              <span class="who"><b>{{ athlete.name }}</b><span>{{ athlete.squad }} · {{ examination.hurtSide }} knee · {{ sinceInjury(examination.injuredOn) }}</span></span>
+              <span class="when quiet-text">{{ when(examination.examinedAt) }}</span>
+            </RouterLink>
+          </li>
+        </ol>
+      </template>
     </section>
     <section class="all" aria-labelledby="all">
       <header>
@@ -100,6 +110,7 @@ onMounted(load)
 <style scoped>
 .today { display: grid; grid-template-columns: minmax(0, 6fr) minmax(0, 7fr); gap: 40px; padding: 28px clamp(16px, 3vw, 44px); }
 .unfinished h1 { margin-bottom: 16px; }
+.unfinished h2 { margin: 22px 0 10px; }
 .kept { margin-bottom: 10px; }
 .case { display: grid; grid-template-columns: 44px 1fr auto; gap: 14px; align-items: center; min-height: 68px; padding: 8px 14px 8px 10px; margin-bottom: 8px; text-decoration: none; background: var(--card); border: 1px solid var(--line); border-radius: var(--radius); }
 .case:hover { border-color: var(--ink); }
