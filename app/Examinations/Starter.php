@@ -28,7 +28,7 @@ final class Starter
 
         return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today): Examination {
             $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
-            $episode = $athlete->episodes()->where('hurt_side', $hurtSide)->whereDate('injured_on', $injuredOn)->first()
+            $episode = $athlete->episodes()->where('hurt_side', $hurtSide)->where('injured_on', $injuredOn)->first()
                 ?? Episode::query()->create(['athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn]);
             $examination = Examination::query()->create([
                 'team_id' => $athlete->team_id,

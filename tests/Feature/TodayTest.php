@@ -45,6 +45,16 @@ final class TodayTest extends FeatureTestCase
         $this->getJson("/api/athletes/{$athlete->id}")->assertOk()->assertJsonCount(3, 'examinations');
     }
 
+    public function test_a_knee_without_an_injury_is_looked_at_again_in_the_same_episode(): void
+    {
+        $user = $this->member();
+        $athlete = $this->athleteOf($user);
+        foreach (['clinic_full', 'look_again'] as $route) {
+            $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", ['hurtSide' => 'left', 'daysSinceInjury' => null, 'setting' => 'gradual', 'route' => $route])->assertCreated();
+        }
+        self::assertSame([1, 2], [Episode::query()->count(), Examination::query()->count()]);
+    }
+
     public function test_a_start_that_cannot_be_is_refused_and_leaves_nothing(): void
     {
         $user = $this->member();

@@ -6,7 +6,6 @@ namespace GrayCompass\Core\Conclusions;
 
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\Rule;
 
 /** The paragraph that the athlete takes home: short sentences, nothing unexplained, no diagnosis. */
 final class ForAthlete
@@ -29,7 +28,7 @@ final class ForAthlete
             ...$this->lookedAt(),
             ...$this->found(),
             ...$this->mayMean(),
-            ...$this->tomorrow(),
+            ...(new Tomorrow($this->bearings, $this->plan))->sentences(),
             ...$this->next(),
             self::CALL,
         ];
@@ -129,38 +128,6 @@ final class ForAthlete
         $sentences[] = 'These are chances, not a diagnosis.';
 
         return $sentences;
-    }
-
-    /**
-     * @return list<string>
-     */
-    private function tomorrow(): array
-    {
-        $support = $this->plan->support;
-        $still = $this->plan->soonest() === Within::Now || $support->type === SupportType::Immobiliser;
-        $noWeight = $this->bearings->raised(Rule::HipFirst, Rule::LimbThreat, Rule::FractureLikely, Rule::FractureRulePositive, Rule::KneecapOut, Rule::MultiLigament);
-
-        return [
-            match (true) {
-                $noWeight => 'Put no weight on the leg until you have been seen.',
-                $support->crutches => 'Use crutches and put on only as much weight as feels comfortable.',
-                default => 'You may walk as far as it feels comfortable.',
-            },
-            $still ? 'Do not bend the knee until you are told to.' : 'Bend and straighten it gently, as far as it does not hurt.',
-            $this->sport(),
-            $noWeight || $still || $support->crutches ? 'Do not drive.' : 'Drive only when you can brake hard without pain.',
-        ];
-    }
-
-    private function sport(): string
-    {
-        return match (Availability::of($this->bearings, $this->plan)) {
-            Availability::Available => 'You may go on with your sport today; stop if it hurts, swells or gives way.',
-            Availability::Modified => $this->plan->play->answer === PlayAnswer::MayContinueSupported
-                ? 'You may go on with the knee taped or braced; stop if it hurts more.'
-                : 'Do only as much sport as does not hurt on the day or the next.',
-            Availability::Out => 'No sport for now.',
-        };
     }
 
     /**

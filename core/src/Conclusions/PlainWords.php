@@ -50,6 +50,18 @@ final class PlainWords
         return 'at most '.max(1, (int) ceil(100 * $chance)).' in 100 knees like this';
     }
 
+    /** What to put on; empty for nothing, and where a surgeon decides. */
+    public static function wear(SupportType $support): string
+    {
+        return match ($support) {
+            SupportType::None, SupportType::FunctionalHinged => '',
+            SupportType::HingedSleeve => 'A sleeve with hinges may feel good for walking.',
+            SupportType::HingedLimited => 'Wear the brace with hinges day and night.',
+            SupportType::ExtensionSplintCalfSupport => 'Wear the straight splint, with your calf held up, day and night.',
+            SupportType::Immobiliser => 'Wear the straight splint for a few days only.',
+        };
+    }
+
     public static function side(Side $side): string
     {
         return $side === Side::Left ? 'left' : 'right';

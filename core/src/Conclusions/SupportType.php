@@ -38,4 +38,10 @@ enum SupportType: string
             self::FunctionalHinged => 'Bulky, and it slows the leg a little; it does not replace training.',
         };
     }
+
+    /** Nobody brakes hard with a leg that is held. */
+    public function stopsDriving(): bool
+    {
+        return in_array($this, [self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser], true);
+    }
 }

@@ -70,6 +70,29 @@ final class WordsTest extends TestCase
         self::assertStringContainsString('have not tested it by hand', Knee::hurt()->assessed()->words->forAthlete);
     }
 
+    public function test_what_is_worn_decides_on_bending_and_driving(): void
+    {
+        $pcl = TypicalKnees::tornPcl()->assessed()->words->forAthlete;
+        self::assertStringContainsString('Wear the straight splint, with your calf held up', $pcl);
+        self::assertStringContainsString('Do not bend the knee', $pcl);
+        self::assertStringContainsString('Do not drive.', $pcl);
+        $loose = TypicalKnees::looseInnerSide(8)->assessed()->words->forAthlete;
+        self::assertStringContainsString('Wear the brace with hinges', $loose);
+        self::assertStringContainsString('Bend it only as far as the brace lets you.', $loose);
+        $locked = Knee::hurt()->with('safety', ['lockedShort' => true])->assessed()->words->forAthlete;
+        self::assertStringContainsString('Do not force it straight.', $locked);
+        self::assertStringNotContainsString('Bend and straighten', $locked);
+        self::assertStringContainsString('Drive only when', $locked);
+    }
+
+    public function test_the_letter_says_by_feel_where_nobody_measured(): void
+    {
+        $note = Knee::hurt()->found('lachman', ['differenceBand' => 'clear'])->assessed()->words->note;
+        self::assertStringContainsString('lachman by feel, grade 2', $note);
+        self::assertStringContainsString('PCL tear 3 → ', $note);
+        self::assertDoesNotMatchRegularExpression('/→ (0|100)\b/', TypicalKnees::tornAcl()->assessed()->words->note);
+    }
+
     public function test_the_coach_hears_nothing_without_consent_and_nothing_medical_with_it(): void
     {
         self::assertSame('', TypicalKnees::tornAcl()->assessed()->words->forCoach);
@@ -88,7 +111,7 @@ final class WordsTest extends TestCase
         $note = TypicalKnees::tornAcl()->with('ageYears', 22)->with('history', ['pop' => true, 'locking' => false, 'mechanism' => ['twist_on_planted_foot']])->assessed()->words->note;
         foreach ([
             'Left knee, 4 days after injury, age 22.', 'twist on the planted foot', 'no locking', 'lachman 10 / 3 mm, grade 2', 'Grades: ACL 2',
-            'ACL tear 20 > ', 'Question: please confirm or exclude an ACL tear', 'laxity side_difference', 'not a diagnosis',
+            'ACL tear 20 → ', 'Question: please confirm or exclude an ACL tear', 'laxity side difference', 'not a diagnosis',
         ] as $part) {
             self::assertStringContainsString($part, $note);
         }

@@ -188,7 +188,7 @@ final class RouteTest extends TestCase
         $fresh = Knee::hurt()->assessed();
         self::assertFalse(Suggestions::wouldChangeNothing($fresh->weighed));
         foreach (array_slice($fresh->nextTests, 0, 3) as $next) {
-            self::assertMatchesRegularExpression('/: \d+ in 100 now; \d+ if positive, \d+ if negative$/', $next->why);
+            self::assertMatchesRegularExpression('/: [<>]?\d+ in 100 now; [<>]?\d+ if positive, [<>]?\d+ if negative$/', $next->why);
         }
         $done = TypicalKnees::openAfterEverything()->assessed();
         self::assertSame([], array_filter($done->nextTests, static fn ($next): bool => $next->test->candidate->finding->id === 'lachman'));

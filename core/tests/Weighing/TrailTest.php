@@ -6,7 +6,6 @@ namespace GrayCompass\Core\Tests\Weighing;
 
 use GrayCompass\Core\Assessment;
 use GrayCompass\Core\AssessmentWriter;
-use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Weighing\ProblemReader;
 use GrayCompass\Core\Weighing\Step;
@@ -122,8 +121,7 @@ final class TrailTest extends TestCase
     {
         $answers = [];
         foreach ($assessment->answers as $answer) {
-            self::assertInstanceOf(Condition::class, $answer->condition);
-            $answers[$answer->condition->value] = $answer;
+            $answers[$answer->condition] = $answer;
         }
 
         return $answers;

@@ -7,7 +7,7 @@ import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
 const props = defineProps<{ assessment: Assessment; condition: ConditionId }>()
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; weigh: [] }>()
 const catalogue = useCatalogue()
 
 const verdict = computed(() => props.assessment.conditions.find((c) => c.id === props.condition)!)
@@ -40,6 +40,7 @@ function echo(share: number | null): string {
       </li>
     </ol>
     <div v-if="answer" class="answer"><b>{{ answer.mistake }}</b><p>{{ answer.answer }}</p></div>
+    <p class="onward"><button type="button" class="button" @click="emit('weigh')">Weigh-up, and what if</button></p>
     <p class="quiet-text foot">A chance, not a diagnosis. The figures are a starting set; your judgement and local rules come first.</p>
   </ModalDialog>
 </template>
@@ -55,5 +56,6 @@ li small { display: block; color: var(--text-3); }
 .step { text-align: right; }
 .none { margin: 14px 0; padding: 12px; background: var(--fill); border-radius: var(--radius); }
 .answer { margin-top: 12px; padding-left: 12px; border-left: 3px solid var(--ink); }
+.onward { margin-top: 14px; }
 .foot { margin-top: 14px; font-size: 0.87rem; }
 </style>

@@ -7,7 +7,7 @@ const WORDS: Record<SaveState, string> = {
   saved: 'Saved',
   saving: 'Saving',
   kept: 'Kept on this device, will send',
-  login: 'Kept on this device: log in again to send',
+  login: 'Kept on this device, to send once you are logged in again.',
   refused: 'Something is not saved',
 }
 const words = computed(() => WORDS[props.state])
@@ -21,10 +21,12 @@ const words = computed(() => WORDS[props.state])
       <path v-else d="M2 3h10v8H2z M5 3v3h4V3" fill="none" stroke="currentColor" stroke-width="1.8" />
     </svg>
     {{ words }}
+    <RouterLink v-if="state === 'login'" class="again" :to="{ name: 'login', query: { to: $route.fullPath } }">Log in</RouterLink>
   </span>
 </template>
 
 <style scoped>
 .save { display: inline-flex; align-items: center; gap: 6px; min-width: 66px; color: var(--text-3); font-size: 0.87rem; white-space: nowrap; }
+.again { display: inline-flex; align-items: center; min-height: 44px; color: var(--ink); }
 .save.kept, .save.login, .save.refused { color: var(--ink); font-weight: 650; }
 </style>

@@ -15,6 +15,7 @@ import StoryChances from '@/bench/StoryChances.vue'
 import StoryPanel from '@/bench/StoryPanel.vue'
 import { GATE, type Place, STORY, route, samePlace } from '@/bench/places'
 import { useBenchKeys } from '@/bench/useBenchKeys'
+import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
 import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
@@ -45,6 +46,8 @@ const ready = computed(() => catalogue.catalogue !== null && examination.head?.i
 const places = computed(() => (examination.assessment ? route(examination.assessment.route) : []))
 const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
 const recorder = useRecorder(manoeuvre)
+const hold = useHold(manoeuvre)
+const canRecord = computed(() => manoeuvre.value !== null && hold.value === null)
 const frame = computed(() => examination.section('frame'))
 const leading = computed(() => [...(examination.assessment?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest).slice(0, 3))
 const emergency = computed(() => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
@@ -87,19 +90,24 @@ function station(by: number): void {
   go(places.value.find((p) => stationOf(p) === target) ?? STORY)
 }
 
-/** Fills both knees and goes on; in story and gate it only goes on. */
+/** Fills both knees and goes on; where nothing can be recorded it only goes on. */
 function fill(payload: Payload): void {
-  recorder.fill(payload)
+  if (canRecord.value) recorder.fill(payload)
   step(1)
 }
 
 function chooseBand(band: string): void {
+  if (!canRecord.value) return
   activeSide.value = examination.hurtSide
   recorder.chooseBand(band)
 }
 
 function change(part: Payload): void {
-  recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
+  if (canRecord.value) recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
+}
+
+function weigh(condition: ConditionId): void {
+  void router.push({ name: 'weigh', params: { id: props.id, condition } })
 }
 
 /** Where a part is entered: a manoeuvre, the gate, or the story. */
@@ -133,7 +141,7 @@ useBenchKeys({
   weighUp: () => {
     const feeds = manoeuvre.value?.feeds ?? []
     const condition = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? leading.value[0]?.id
-    if (condition) void router.push({ name: 'weigh', params: { id: props.id, condition } })
+    if (condition) weigh(condition)
   },
   jump: () => (open.value = 'jump'),
   undo,
@@ -185,9 +193,9 @@ onMounted(load)
       <LikelyPictures :patterns="examination.assessment!.patterns" />
       <NextTests @go="(to) => go({ kind: 'manoeuvre', id: to })" />
     </section>
-    <BenchFoot class="foot" :can-record="manoeuvre !== null" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="undo" @next="step(1)" @help="open = 'keys'" />
+    <BenchFoot class="foot" :can-record="canRecord" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="undo" @next="step(1)" @help="open = 'keys'" />
   </div>
-  <EvidenceChain v-if="picked && examination.assessment" :assessment="examination.assessment" :condition="picked" @close="picked = null" />
+  <EvidenceChain v-if="picked && examination.assessment" :assessment="examination.assessment" :condition="picked" @close="picked = null" @weigh="weigh(picked)" />
   <KeysDialog v-if="open === 'keys'" @close="open = null" />
   <JumpDialog v-if="open === 'jump'" @close="open = null" @go="(to) => { open = null; go({ kind: 'manoeuvre', id: to }) }" />
 </template>

@@ -10,6 +10,8 @@ const props = defineProps<{ athlete: AthleteWithExaminations }>()
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const SETTLED_DAYS = 14
+const AGAIN_SHOWN = 3
+const DAY_MS = 86_400_000
 
 interface Since { label: string; days: number | null }
 
@@ -34,6 +36,18 @@ const setting = computed(() => {
   return exactDays.value <= SETTLED_DAYS ? 'acute_trauma' : 'older_trauma'
 })
 
+/** Knees that were examined before, each once; looking again begins with what was left open. */
+const again = computed(() => {
+  const knees = new Map(props.athlete.examinations.map((e) => [`${e.hurtSide} ${e.injuredOn ?? ''}`, { side: e.hurtSide, injuredOn: e.injuredOn }]))
+  return [...knees.values()].slice(0, AGAIN_SHOWN)
+})
+
+function lookAgain(knee: { side: Side; injuredOn: string | null }): void {
+  route.value = 'look_again'
+  exactDays.value = knee.injuredOn === null ? null : Math.max(0, Math.floor((Date.now() - Date.parse(knee.injuredOn)) / DAY_MS))
+  void start(knee.side)
+}
+
 function choose(choice: Since): void {
   since.value = choice
   exactDays.value = choice.days
@@ -53,8 +67,12 @@ async function start(side: Side): Promise<void> {
 
 <template>
   <ModalDialog :title="athlete.name" @close="emit('close')">
+    <fieldset v-if="again.length > 0">
+      <legend>Look again at</legend>
+      <div class="since"><button v-for="knee in again" :key="knee.side + knee.injuredOn" class="button" type="button" :disabled="busy" @click="lookAgain(knee)">{{ knee.side }} knee<small>{{ knee.injuredOn === null ? 'no injury' : `of ${knee.injuredOn}` }}</small></button></div>
+    </fieldset>
     <fieldset>
-      <legend>When was it hurt?</legend>
+      <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
       <div class="since">
         <button v-for="choice in SINCE" :key="choice.label" class="choice" type="button" :aria-pressed="since === choice" @click="choose(choice)">{{ choice.label }}</button>
       </div>
