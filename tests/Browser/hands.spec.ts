@@ -198,10 +198,11 @@ test('bends are dragged on the arc, tender points tapped on the drawing', async 
   await goTo(page, 'Flexion range')
   const hurt = page.getByRole('region', { name: 'L · hurt knee' })
   const arc = (await hurt.locator('.arc').boundingBox())!
+  // The drawing is 190 wide; the joint stands at 96 across, 24 down.
   const unit = arc.width / 190
-  await page.mouse.move(arc.x + (96 + 60) * unit, arc.y + 74 * unit)
+  await page.mouse.move(arc.x + (96 + 60) * unit, arc.y + 24 * unit)
   await page.mouse.down()
-  await page.mouse.move(arc.x + 96 * unit, arc.y + (74 + 60) * unit, { steps: 4 })
+  await page.mouse.move(arc.x + 96 * unit, arc.y + (24 + 60) * unit, { steps: 4 })
   await page.mouse.up()
   await expect(hurt.getByRole('slider', { name: /Flexion/ })).toHaveAttribute('aria-valuenow', '90')
   await hurt.getByRole('slider', { name: /Flexion/ }).press('ArrowRight')

@@ -11,6 +11,8 @@ const svg = useTemplateRef<SVGSVGElement>('svg')
 
 const CENTRE = { x: 96, y: 74 }
 const LEG = 62
+/** The part of the drawing in which the leg moves. */
+const VIEW = { bend: '0 50 190 112', over: '0 16 190 146', turn: '74 -14 116 100' }
 const shown = computed(() => props.value ?? 0)
 
 /** Bending turns the shin down, going over straight turns it up; a turning foot starts from twelve o'clock. */
@@ -28,7 +30,7 @@ const sweep = computed(() => {
 })
 const scale = computed(() => {
   const ticks = []
-  for (let degrees = Math.ceil(props.least / 30) * 30; degrees <= Math.min(props.most, 150); degrees += 30) ticks.push({ degrees, ...end(degrees, 74) })
+  for (let degrees = Math.ceil(props.least / 30) * 30; degrees <= Math.min(props.most, 150); degrees += 30) ticks.push({ degrees, ...end(degrees, 76) })
   return ticks
 })
 
@@ -42,10 +44,10 @@ function drag(event: PointerEvent): void {
 </script>
 
 <template>
-  <svg ref="svg" class="arc" viewBox="0 0 190 150" aria-hidden="true" @pointerdown="drag" @pointermove="drag">
+  <svg ref="svg" class="arc" :viewBox="VIEW[kind]" aria-hidden="true" @pointerdown="drag" @pointermove="drag">
     <path v-if="kind !== 'turn'" :d="`M14 ${CENTRE.y}H${CENTRE.x}`" class="thigh" />
     <path :d="`M${CENTRE.x} ${CENTRE.y}L${end(0).x} ${end(0).y}`" class="straight" />
-    <text v-for="tick in scale" :key="tick.degrees" :x="tick.x" :y="tick.y + 4">{{ tick.degrees }}°</text>
+    <text v-for="tick in scale" :key="tick.degrees" :x="tick.x" :y="tick.y + (kind === 'turn' ? 0 : 6)">{{ tick.degrees }}°</text>
     <path v-if="value !== undefined" :d="sweep" class="sweep" />
     <path :d="`M${CENTRE.x} ${CENTRE.y}L${end(shown).x} ${end(shown).y}`" class="shin" :class="{ unset: value === undefined }" />
     <circle :cx="CENTRE.x" :cy="CENTRE.y" r="6" class="joint" />

@@ -39,7 +39,7 @@ const verdict = computed(() => {
   if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
   return ''
 })
-const idle = computed(() => !measurement.value && results.value.length === 0)
+const recorded = computed(() => examination.finding(props.manoeuvre.id, examination.hurtSide) !== null || examination.finding(props.manoeuvre.id, 'both') !== null)
 </script>
 
 <template>
@@ -51,8 +51,9 @@ const idle = computed(() => !measurement.value && results.value.length === 0)
     </div>
     <div class="words">
       <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
-      <p v-else-if="idle && manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
-      <p v-else-if="idle" class="quiet-text">Nothing recorded on the hurt knee yet.</p>
+      <p v-else-if="!recorded" class="quiet-text">Nothing recorded on the hurt knee yet.</p>
+      <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
+      <p v-else-if="results.length === 0" class="quiet-text">Kept on record; by itself it gives no result.</p>
       <template v-else>
         <p><b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b> {{ excluded[0]?.reason }}</p>
         <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>

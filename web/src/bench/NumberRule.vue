@@ -6,11 +6,15 @@ const emit = defineEmits<{ change: [value: number | undefined] }>()
 const typing = ref('')
 const rule = useTemplateRef<HTMLElement>('rule')
 
+const MOST_FIGURES = 6
+
 /** The drawn part of the scale; figures beyond it are typed. */
 const from = computed(() => Math.max(props.least, props.least < 0 ? -props.stretch : 0))
 const to = computed(() => Math.min(props.most, Math.max(props.stretch, props.value ?? 0)))
+/** As many long ticks as have room for their figures. */
+const long = computed(() => [5, 10, 30, 60].find((step) => (to.value - from.value) / step <= MOST_FIGURES) ?? 60)
 const ticks = computed(() => {
-  const step = to.value - from.value > 40 ? 5 : 1
+  const step = long.value / 5
   return Array.from({ length: Math.floor((to.value - from.value) / step) + 1 }, (_, i) => from.value + i * step)
 })
 const shownPart = computed(() => (props.value === undefined ? null : position(props.value)))
@@ -51,12 +55,12 @@ function key(event: KeyboardEvent): void {
 <template>
   <div class="measure">
     <div class="read">
-      <span class="figure number">{{ typing !== '' ? `${typing}…` : (value ?? '–') }}<small>{{ unit }}</small></span>
+      <span class="figure number">{{ typing !== '' ? `${typing}…` : (value ?? '–') }}<small v-if="value !== undefined || typing !== ''">{{ unit }}</small></span>
       <button type="button" class="choice" :aria-label="`−1, ${label}`" @click="set((value ?? 0) - 1)">−1</button>
       <button type="button" class="choice" :aria-label="`+1, ${label}`" @click="set((value ?? 0) + 1)">+1</button>
     </div>
     <div ref="rule" class="rule" role="slider" tabindex="0" :aria-label="label" :aria-valuemin="least" :aria-valuemax="most" :aria-valuenow="value ?? least" :aria-valuetext="value === undefined ? 'not measured' : `${value} ${unit}`" @pointerdown="point" @pointermove="point" @keydown="key">
-      <span v-for="tick in ticks" :key="tick" class="tick" :class="{ long: tick % 5 === 0 }" :style="{ left: `${position(tick)}%` }"><i v-if="tick % 5 === 0" class="number">{{ tick }}</i></span>
+      <span v-for="tick in ticks" :key="tick" class="tick" :class="{ long: tick % long === 0 }" :style="{ left: `${position(tick)}%` }"><i v-if="tick % long === 0" class="number">{{ tick }}</i></span>
       <span v-if="shownPart !== null" class="fill" :style="{ width: `${shownPart}%` }" />
     </div>
   </div>

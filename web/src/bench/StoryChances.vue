@@ -28,9 +28,9 @@ const moved = computed(() => (examination.assessment?.conditions ?? [])
 <style scoped>
 .chances { display: flex; gap: 20px; align-items: center; min-height: 78px; padding: 8px 24px; background: var(--fill); border: 1px solid var(--line); }
 .chances > p:first-child { flex: none; }
-ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(80px, 1fr)); gap: 2px 10px; flex: 1; }
+ul { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 2px 10px; flex: 1; }
 li { display: grid; }
-li span { font-size: 1.13rem; }
+li span { font-size: 1.07rem; white-space: nowrap; }
 li small { color: var(--text-2); line-height: 1.15; }
 @media (max-width: 640px) { .chances { gap: 10px; padding: 6px 12px; } ul { grid-template-columns: repeat(3, 1fr); } li:nth-child(n + 4) { display: none; } }
 </style>

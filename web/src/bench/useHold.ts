@@ -9,7 +9,7 @@ const WITHOUT_CONSENT = ['look', 'neurovascular']
 /** After an injury these wait until the gate is answered. */
 const STRESSING = ['stress', 'drawer', 'pivot']
 
-/** Consent first, then the rules of the gate, then the gate itself; a reason given opens the last two. */
+/** A rule of the gate, then consent, then the gate not yet answered; a reason given opens all but consent. */
 export function useHold(manoeuvre: Ref<Manoeuvre | null>) {
   const examination = useExamination()
 
@@ -17,9 +17,9 @@ export function useHold(manoeuvre: Ref<Manoeuvre | null>) {
     const here = manoeuvre.value
     const safety = examination.assessment?.safety
     if (!here || !safety) return null
+    const overridden = examination.overrideOf(here.id) !== undefined
+    if (safety.blocked.includes(here.id) && !overridden) return { kind: 'blocked', line: safety.lines.find((line) => line.rule === safety.blockedBy[here.id]) }
     if (examination.section('opening').consentGiven !== true && !WITHOUT_CONSENT.includes(here.family)) return { kind: 'consent' }
-    if (examination.overrideOf(here.id) !== undefined) return null
-    if (safety.blocked.includes(here.id)) return { kind: 'blocked', line: safety.lines.find((line) => line.rule === safety.blockedBy[here.id]) }
-    return !safety.gateOpen && STRESSING.includes(here.family) ? { kind: 'gate' } : null
+    return !safety.gateOpen && !overridden && STRESSING.includes(here.family) ? { kind: 'gate' } : null
   })
 }

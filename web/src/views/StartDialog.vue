@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { request } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary, Side } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
@@ -24,7 +24,7 @@ const SINCE: Since[] = [
   { label: 'No injury', days: null },
 ]
 
-const since = ref<Since>(SINCE[0]!)
+const since = shallowRef<Since>(SINCE[0]!)
 const exactDays = ref<number | null>(0)
 const route = ref<Itinerary['id']>('clinic_full')
 const problem = ref('')
@@ -48,6 +48,10 @@ function lookAgain(knee: { side: Side; injuredOn: string | null }): void {
   void start(knee.side)
 }
 
+function day(date: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }).format(new Date(date))
+}
+
 function choose(choice: Since): void {
   since.value = choice
   exactDays.value = choice.days
@@ -69,7 +73,7 @@ async function start(side: Side): Promise<void> {
   <ModalDialog :title="athlete.name" @close="emit('close')">
     <fieldset v-if="again.length > 0">
       <legend>Look again at</legend>
-      <div class="since"><button v-for="knee in again" :key="knee.side + knee.injuredOn" class="button" type="button" :disabled="busy" @click="lookAgain(knee)">{{ knee.side }} knee<small>{{ knee.injuredOn === null ? 'no injury' : `of ${knee.injuredOn}` }}</small></button></div>
+      <div class="since"><button v-for="knee in again" :key="knee.side + knee.injuredOn" class="button" type="button" :disabled="busy" @click="lookAgain(knee)">{{ knee.side }} knee<small>{{ knee.injuredOn === null ? 'no injury' : `of ${day(knee.injuredOn)}` }}</small></button></div>
     </fieldset>
     <fieldset>
       <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
