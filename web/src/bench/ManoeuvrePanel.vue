@@ -41,7 +41,8 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
       </details>
     </header>
     <HeldNotice v-if="hold" :key="manoeuvre.id" :hold="hold" @override="(reason) => examination.override(manoeuvre.id, reason)" />
-    <template v-else>
+    <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
+    <div v-if="!hold || examination.isRecorded(manoeuvre.id)" class="entry" :inert="hold !== null">
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
         <h2>Gives more <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small></h2>
         <BandPicker :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined" @pick="(band) => emit('band', band)" />
@@ -52,7 +53,7 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
       <div class="pair" :class="{ single: sides.length === 1 }">
         <KneeColumn v-for="side in sides" :key="`${manoeuvre.id}${side}`" :manoeuvre="manoeuvre" :side="side" :active="brief || side === 'both' || side === activeSide" :brief="brief" @change="(payload) => recorder.put(payload, side)" @activate="side !== 'both' && emit('activate', side)" />
       </div>
-    </template>
+    </div>
   </div>
 </template>
 
@@ -65,6 +66,8 @@ summary { min-height: 28px; display: flex; align-items: center; color: var(--tex
 @media (pointer: coarse) { summary { min-height: 44px; } }
 dl { display: grid; grid-template-columns: 84px 1fr; gap: 4px 12px; padding: 4px 0 8px; font-size: 0.96rem; }
 dt { color: var(--text-3); }
+.entry { display: flex; flex-direction: column; gap: 10px; }
+.entry[inert] { opacity: 0.75; }
 .band { display: grid; grid-template-columns: 150px 1fr; gap: 12px; align-items: center; }
 .band small { display: block; font-weight: 400; color: var(--text-3); }
 .which { display: none; }

@@ -38,7 +38,7 @@ function seconds(manoeuvre: string): number {
 
 <style scoped>
 h3 { margin-bottom: 4px; }
-button { display: grid; grid-template-columns: 1fr auto; width: 100%; min-height: 52px; padding: 6px 4px; font: inherit; text-align: left; color: var(--ink); background: none; border: 0; border-top: 1px solid var(--line); cursor: pointer; }
+button { display: grid; grid-template-columns: 1fr auto; width: 100%; min-height: 53px; padding: 6px 4px; font: inherit; text-align: left; color: var(--ink); background: none; border: 0; border-top: 1px solid var(--line); cursor: pointer; }
 button:hover { background: var(--fill); }
 button b { font-weight: 600; }
 small { grid-column: 1 / 3; color: var(--text-2); }

@@ -25,8 +25,9 @@ function isDone(id: string): boolean {
   return (['left', 'right', 'both'] as const).some((side) => examination.finding(id, side) !== null && (side === 'both' || side === examination.hurtSide))
 }
 
+/** What was done before the gate closed is done. */
 function isOff(id: string): boolean {
-  return examination.assessment?.safety.blocked.includes(id) ?? false
+  return !isDone(id) && (examination.assessment?.safety.blocked.includes(id) ?? false)
 }
 
 function state(done: number, off: number, all: number): string {

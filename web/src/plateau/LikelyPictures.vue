@@ -27,6 +27,7 @@ function words(present: ConditionId[]): string {
 
 <style scoped>
 h3 { font-size: 0.93rem; margin-bottom: 6px; }
-ul { display: flex; flex-wrap: wrap; gap: 6px; }
+/* Room for two rows, so that nothing below jumps when a picture grows. */
+ul { display: flex; flex-wrap: wrap; align-content: start; gap: 6px; min-height: 64px; }
 li { padding: 3px 9px; font-size: 0.87rem; background: var(--card); border: 1px solid var(--line); border-radius: 999px; }
 </style>

@@ -80,6 +80,10 @@ export const useExamination = defineStore('examination', () => {
     return parts.get(`${manoeuvre}:${side}`) ?? null
   }
 
+  function isRecorded(manoeuvre: string): boolean {
+    return (['left', 'right', 'both'] as const).some((side) => finding(manoeuvre, side) !== null)
+  }
+
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
   function overrideOf(manoeuvre: string): string | undefined {
     const recorded = (['left', 'right', 'both'] as const).map((side) => finding(manoeuvre, side)?.override).find((reason) => typeof reason === 'string')
@@ -160,6 +164,6 @@ export const useExamination = defineStore('examination', () => {
 
   return {
     head, assessment, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
-    open, section, finding, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
+    open, section, finding, isRecorded, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
   }
 })

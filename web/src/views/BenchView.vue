@@ -51,6 +51,8 @@ const canRecord = computed(() => manoeuvre.value !== null && hold.value === null
 const frame = computed(() => examination.section('frame'))
 const leading = computed(() => [...(examination.assessment?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest).slice(0, 3))
 const emergency = computed(() => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
+/** The line that holds back this very manoeuvre is told in its place. */
+const alarms = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && !(hold.value?.kind === 'blocked' && hold.value.line?.rule === line.rule))))
 const days = computed(() => (typeof frame.value.daysSinceInjury === 'number' ? `day ${frame.value.daysSinceInjury}` : 'without an injury'))
 
 const BANDS = ['same', 'slight', 'clear', 'gross']
@@ -178,8 +180,7 @@ onMounted(load)
     <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">
       <ProblemsBar @go="goToPart" />
-      <RouterLink v-if="emergency" class="button main hand-over" :to="{ name: 'emergency', params: { id } }">Emergency: open the hand-over</RouterLink>
-      <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="(examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day')" />
+      <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms"><RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Open the hand-over</RouterLink></SafetyLines>
       <template v-if="place.kind === 'story'"><h1>Story</h1><StoryPanel /></template>
       <template v-else-if="place.kind === 'gate'"><h1>Safety gate</h1><GatePanel /></template>
       <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="activeSide" @activate="(side) => (activeSide = side)" @band="chooseBand" />
@@ -213,7 +214,6 @@ onMounted(load)
 .middle > h1 { margin-bottom: 14px; }
 .meaning { grid-area: meaning; }
 .alarm { margin-bottom: 14px; }
-.hand-over { width: 100%; margin-bottom: 8px; }
 .picture { grid-area: picture; overflow-y: auto; display: flex; flex-direction: column; gap: 12px; padding: 12px 18px; }
 .picture > header { display: flex; justify-content: space-between; align-items: baseline; }
 .foot { grid-area: foot; }
