@@ -12,7 +12,7 @@ export async function logIn(page: Page): Promise<void> {
 
 export async function startExamination(page: Page, athlete: string, side: 'left' | 'right', since = 'Within a week'): Promise<void> {
   await page.getByRole('button', { name: `Examine ${athlete}` }).click()
-  await page.getByRole('button', { name: since }).click()
+  await page.getByRole('button', { name: since, exact: true }).click()
   await page.getByRole('button', { name: `${side} knee hurt` }).click()
   await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
 }
