@@ -23,6 +23,7 @@ final class SummaryPdf
      */
     public function render(Examination $examination, array $assessment): string
     {
+        $words = new SummaryWords($this->data->catalogue());
         $options = new Options;
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);
@@ -36,11 +37,37 @@ final class SummaryPdf
             'athlete' => $examination->episode->athlete,
             'frame' => $examination->sections->firstWhere('name', 'frame')->payload ?? [],
             'assessment' => $assessment,
-            'words' => new SummaryWords($this->data->catalogue()),
+            'words' => $words,
+            'marked' => self::marked($examination, $words),
             'conditions' => array_combine(array_column(Condition::cases(), 'value'), array_map(static fn (Condition $condition): string => $condition->label(), Condition::cases())),
         ])->render());
         $pdf->render();
 
         return (string) $pdf->output();
+    }
+
+    /**
+     * What was taken against the gate or before it, and what was entered afterwards, stays marked.
+     *
+     * @return list<string>
+     */
+    private static function marked(Examination $examination, SummaryWords $words): array
+    {
+        $lines = [];
+        foreach ($examination->findings as $finding) {
+            $payload = $finding->payload ?? [];
+            $name = $words->manoeuvre($finding->manoeuvre);
+            if (is_string($payload['override'] ?? null)) {
+                $lines[] = "{$name}: taken against the gate, {$payload['override']}";
+            }
+            if ($finding->before_gate) {
+                $lines[] = "{$name}: recorded before the gate";
+            }
+            if (($payload['fromMemory'] ?? false) === true) {
+                $lines[] = "{$name}: entered from memory";
+            }
+        }
+
+        return array_values(array_unique($lines));
     }
 }

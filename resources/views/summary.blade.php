@@ -33,6 +33,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 </table>
 <table><tr><td class="half">
 <h2>Both knees</h2>
+@if ($assessment['measurements'] === [])<p>Nothing was measured.</p>@else
 <table>
 <thead><tr><th>Manoeuvre</th><th class="n">Hurt</th><th class="n">Other</th><th class="n">Diff.</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['measurements'] as $m)
@@ -41,16 +42,22 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @endif
 @endforeach
 </table>
+@endif
 @if (collect($assessment['measurements'])->contains('provisional', true))<p class="quiet">* provisional, without the other knee</p>@endif
 <h2>Fluid</h2>
 @php($fluid = $assessment['effusion'])
 <p>{{ $fluid === null ? 'Not tested.' : ($fluid['positive'] ? 'Positive' : 'Not positive').($fluid['millilitres'] === null ? '' : ', '.$fluid['millilitres'][0].($fluid['millilitres'][1] === null ? ' ml or more' : ' to '.$fluid['millilitres'][1].' ml')).($fluid['bloodLikely'] ? ', blood likely.' : '.') }}</p>
+@foreach (['positive', 'negative', 'equivocal'] as $outcome)
+@php($names = collect($assessment['results'])->filter(fn ($r) => $r['outcome'] === $outcome && ($r['counts'] || $outcome === 'equivocal') && $r['manoeuvre'] !== null)->map(fn ($r) => $words->finding($r['finding']))->implode(', '))
+@if ($names !== '')<p><b>{{ ucfirst($outcome) }}:</b> {{ $names }}.</p>@endif
+@endforeach
 <h2>What did not count, and why</h2>
 @if ($assessment['excluded'] === [])<p>Everything recorded counts.</p>@else
 <ul>@foreach ($assessment['excluded'] as $e)<li>{{ $words->finding($e['finding']) }} {{ $e['outcome'] }}: {{ $e['reason'] }}</li>@endforeach</ul>@endif
 <h2>Not answered</h2>
 @if ($plan['unanswered'] === [])<p>Nothing is left open by what was not done.</p>@else
 <ul>@foreach ($plan['unanswered'] as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+@if ($marked !== [])<h2>Marked</h2><ul>@foreach ($marked as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
 @if ($assessment['alsoConsider'] !== [])<h2>Also consider</h2><ul>@foreach ($assessment['alsoConsider'] as $other)<li>{{ $other['why'] }}</li>@endforeach</ul>@endif
 </td><td class="half" style="padding-right: 0">
 <h2>Plan</h2>

@@ -22,6 +22,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await goTo(page, 'Pivot shift')
   await page.getByRole('group', { name: 'Not done, because of' }).getByRole('button', { name: 'pain' }).click()
   await goTo(page, 'Anterior drawer')
+  await page.keyboard.press('m')
   await page.keyboard.press('3')
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'Foot stayed down: no' }).click()
   await saved(page)
@@ -40,7 +41,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
     page.getByRole('link', { name: 'PDF' }).evaluate((link) => link.setAttribute('download', '')).then(() => page.getByRole('link', { name: 'PDF' }).click()),
   ])
   const text = textOf(await pdf.path())
-  for (const words of ['Lior Haverstock', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (too painful)', 'Within a week', 'A positive Lachman under 18', 'These are chances, not a diagnosis.', 'Out.', 'side difference', 'cautious', 'Chances, not a diagnosis.']) {
+  for (const words of ['Lior Haverstock', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (too painful)', 'Positive: Lachman', 'Negative: Posterior sag', 'Anterior drawer: entered from memory', 'Within a week', 'A positive Lachman under 18', 'These are chances, not a diagnosis.', 'Out.', 'side difference', 'cautious', 'Chances, not a diagnosis.']) {
     expect(text).toContain(words)
   }
 

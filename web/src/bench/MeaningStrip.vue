@@ -33,8 +33,9 @@ const difference = computed(() => {
 })
 
 const verdict = computed(() => {
-  const counted = results.value.find((r) => r.counts)
-  if (counted) return `Counts as ${counted.outcome}${counted.overridden ? ', taken against the gate' : ''}.`
+  const counted = results.value.filter((r) => r.counts)
+  const outcomes = [...new Set(counted.map((r) => r.outcome))].sort().reverse()
+  if (counted.length > 0) return `Counts as ${outcomes.join(' here, ')}${outcomes.length > 1 ? ' there' : ''}${counted.some((r) => r.overridden) ? ', taken against the gate' : ''}.`
   if (excluded.value.length > 0) return 'Does not count.'
   if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
   return ''
@@ -56,7 +57,7 @@ const recorded = computed(() => examination.finding(props.manoeuvre.id, examinat
       <p v-else-if="results.length === 0" class="quiet-text">Kept on record; by itself it gives no result.</p>
       <template v-else>
         <p><b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b> {{ excluded[0]?.reason }}</p>
-        <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>
+        <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>
       </template>
     </div>
   </aside>

@@ -35,4 +35,5 @@ nav a.router-link-exact-active { color: var(--ink); box-shadow: inset 0 -3px var
 .look { margin-left: auto; }
 @media (max-width: 900px) { .team, .who { display: none; } .bar { gap: 8px; } }
 @media (max-width: 560px) { .home b, nav a:first-child { display: none; } .bar { gap: 2px; } .bar .button { padding: 0 8px; } }
+@media print { .bar { display: none; } }
 </style>

@@ -30,5 +30,12 @@ ul { display: grid; gap: 4px; }
 summary { min-height: 32px; display: flex; align-items: center; color: var(--text-3); cursor: pointer; }
 @media (pointer: coarse) { summary { min-height: 44px; } }
 @media (max-width: 560px) { .plan { grid-template-columns: 1fr; } dt { border: 0; padding-bottom: 0; } dd { border: 0; padding-top: 0; } }
-@media print { details::details-content { content-visibility: visible; height: auto; } summary { display: none; } }
+@media print {
+  details, details ul, details li { display: inline; }
+  details::details-content { display: inline; content-visibility: visible; }
+  summary { display: none; }
+  li::before { content: ' '; }
+  .plan { grid-template-columns: 80px 1fr; }
+  dt, dd { padding: 2pt 0; }
+}
 </style>

@@ -13,6 +13,7 @@ const examination = useExamination()
 const problem = ref('')
 const now = ref(new Date())
 const DUE_MIN = 15
+const STORY = 'history'
 const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
 
 const lines = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
@@ -32,7 +33,7 @@ const injured = computed(() => {
   return days === 0 ? 'today' : days === 1 ? 'yesterday' : typeof days === 'number' ? `${days} days ago` : 'no injury recalled'
 })
 const found = computed(() => (examination.assessment?.results ?? [])
-  .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre)
+  .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre !== STORY)
   .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
   .join(', '))
 

@@ -142,10 +142,13 @@ footer { display: grid; gap: 4px; padding-top: 12px; border-top: 2px solid var(-
 @media (max-width: 560px) { .columns :deep(td), .columns :deep(th) { padding-right: 4px; font-size: 0.87rem; } .columns :deep(.n) { padding-right: 6px; } }
 @media print {
   nav { display: none; }
-  .summary { padding: 0; gap: 8px; font-size: 8.5pt; }
+  .summary { padding: 0; gap: 6px; font-size: 7.8pt; line-height: 1.25; }
+  .summary h1 { font-size: 14pt; }
   .columns { gap: 20px; grid-template-columns: minmax(0, 7fr) minmax(0, 5fr); }
   .columns > div { gap: 8px; }
-  .columns :deep(td), .columns :deep(th) { padding-top: 1.5pt; padding-bottom: 1.5pt; }
+  .columns :deep(td), .columns :deep(th) { padding: 1pt 4pt 1pt 0; white-space: nowrap; }
+  .columns :deep(.scale), .columns :deep(.drawn) { display: none; }
+  h2 { margin-bottom: 1pt; }
   .note { display: none; }
 }
 </style>
