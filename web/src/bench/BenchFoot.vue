@@ -16,9 +16,9 @@ const unfolded = ref(false)
       <span>Not done:</span>
       <button v-for="reason in NOT_DONE" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
     </div>
-    <button v-if="canRecord" type="button" class="choice memory" :aria-pressed="fromMemory" @click="emit('memory')">From memory <kbd aria-hidden="true">M</kbd></button>
+    <button v-if="canRecord" type="button" class="choice memory" :class="{ unfolded }" :aria-pressed="fromMemory" @click="emit('memory')">From memory <kbd aria-hidden="true">M</kbd></button>
     <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">Undo <kbd aria-hidden="true">U</kbd></button>
-    <button type="button" class="button quiet" aria-label="Keys" @click="emit('help')">?</button>
+    <button type="button" class="button quiet help" aria-label="Keys" @click="emit('help')">?</button>
     <p>Chances, not a diagnosis. Your judgement and local rules come first.</p>
   </footer>
 </template>
@@ -42,5 +42,6 @@ const unfolded = ref(false)
   .not > span { display: none; }
   .foot p { order: 10; font-size: 0.8rem; }
 }
-@media (max-width: 640px) { .undo { display: none; } }
+@media (hover: none) { .help { display: none; } }
+@media (max-width: 640px) { .memory:not(.unfolded) { display: none; } .foot > .button { padding: 0 8px; } }
 </style>

@@ -35,7 +35,7 @@ const answers = computed(() => examination.section('safety'))
 .gate { display: grid; gap: 16px; }
 .state { padding: 10px 14px; background: var(--fill); border-radius: var(--radius); }
 header { display: flex; justify-content: space-between; align-items: center; margin-bottom: 6px; }
-ul { display: grid; grid-template-columns: 1fr 1fr; column-gap: 26px; }
-li { display: grid; grid-template-columns: 1fr 108px; gap: 10px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
-@media (max-width: 700px) { ul { grid-template-columns: 1fr; } }
+section ul { display: grid; grid-template-columns: 1fr 1fr; column-gap: 26px; }
+section li { display: grid; grid-template-columns: 1fr 108px; gap: 10px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
+@media (max-width: 700px) { section ul { grid-template-columns: 1fr; } }
 </style>

@@ -17,3 +17,8 @@ export const SUPPORT: Record<Plan['support']['type'], string> = {
   immobiliser: 'Immobiliser for a few days',
   functional_hinged: 'Functional hinged brace',
 }
+
+/** “14 days”, or “3 to 7 days” */
+export function inDays({ from, to }: { from: number; to: number }): string {
+  return from === to ? `${from} days` : `${from} to ${to} days`
+}

@@ -6,8 +6,11 @@ import { useCatalogue } from '@/stores/catalogue'
 defineProps<{ measurements: Assessment['measurements']; excluded: string[] }>()
 const catalogue = useCatalogue()
 
-function figure(value: number | null, unit: string): string {
-  return value === null ? '–' : `${value} ${unit}`
+type Measurement = Assessment['measurements'][number]
+
+function figure(value: number | null, m: Measurement): string {
+  if (value !== null) return `${value} ${m.unit}`
+  return m.difference === 0 ? 'normal' : '–'
 }
 </script>
 
@@ -18,7 +21,7 @@ function figure(value: number | null, unit: string): string {
     <tbody>
       <tr v-for="m in measurements" :key="m.manoeuvre">
         <th scope="row">{{ catalogue.nameOf(m.manoeuvre) }}</th>
-        <td class="n">{{ m.estimate ? 'by feel' : figure(m.hurt, m.unit) }}</td><td class="n">{{ figure(m.other, m.unit) }}</td>
+        <td class="n">{{ m.estimate ? 'by feel' : figure(m.hurt, m) }}</td><td class="n">{{ figure(m.other, m) }}</td>
         <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td><td><span :class="{ slashed: excluded.includes(m.manoeuvre) }">{{ m.grade ?? '–' }}</span><small v-if="excluded.includes(m.manoeuvre)"> does not count</small><small v-if="m.provisional && m.grade !== null"> provisional</small></td>
       </tr>
     </tbody>

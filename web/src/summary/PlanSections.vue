@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Plan } from '@/contract/types'
-import { PLAY, SUPPORT, WITHIN } from '@/shared/verdicts'
+import { PLAY, SUPPORT, WITHIN, inDays } from '@/shared/verdicts'
 
 /** What follows from the examination: who else sees it, what it wears, whether it plays, when to look again. */
 defineProps<{ plan: Plan }>()
@@ -16,7 +16,7 @@ defineProps<{ plan: Plan }>()
     <dt>Support</dt>
     <dd><b>{{ SUPPORT[plan.support.type] }}{{ plan.support.crutches ? ', with crutches' : '' }}.</b> <span>{{ plan.support.why }} {{ plan.support.cost }}</span></dd>
     <dt>Look again</dt>
-    <dd v-if="plan.lookAgain"><b>In {{ plan.lookAgain.from === plan.lookAgain.to ? plan.lookAgain.from : `${plan.lookAgain.from} to ${plan.lookAgain.to}` }} days.</b> <span>{{ plan.lookAgain.why }}</span></dd>
+    <dd v-if="plan.lookAgain"><b>In {{ inDays(plan.lookAgain) }}.</b> <span>{{ plan.lookAgain.why }}</span></dd>
     <dd v-else>Nothing asks for it.</dd>
   </dl>
 </template>

@@ -21,6 +21,7 @@ import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import KneePlateau from '@/plateau/KneePlateau.vue'
 import LikelyPictures from '@/plateau/LikelyPictures.vue'
+import { shortName } from '@/plateau/shapes'
 import SaveState from '@/shared/SaveState.vue'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -175,7 +176,7 @@ onMounted(load)
     </header>
     <ul class="strip" aria-label="Route and leading chances">
       <li><button type="button" class="button" :aria-expanded="railOpen" @click="railOpen = !railOpen">Route</button></li>
-      <li v-for="verdict in leading" :key="verdict.id"><b class="number">{{ inHundred(verdict.posttest) }}</b> {{ catalogue.conditionLabel(verdict.id) }}</li>
+      <li v-for="verdict in leading" :key="verdict.id"><b class="number">{{ inHundred(verdict.posttest) }}</b> {{ shortName(verdict.id) }}<span class="unseen"> in 100, {{ catalogue.conditionLabel(verdict.id) }}</span></li>
     </ul>
     <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">

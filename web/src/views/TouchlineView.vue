@@ -11,6 +11,7 @@ import { useRecorder } from '@/bench/useRecorder'
 import type { Payload } from '@/contract/types'
 import SaveState from '@/shared/SaveState.vue'
 import { useOutdoorLook } from '@/shared/look'
+import { inDays } from '@/shared/verdicts'
 import { NOT_DONE, inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -92,7 +93,7 @@ watch(step, () => {
       <template v-else>
         <h1>Going on today?</h1>
         <PlayVerdict :plan="examination.assessment!.plan" />
-        <p v-if="examination.assessment!.plan.lookAgain">Look again in {{ examination.assessment!.plan.lookAgain.from }} to {{ examination.assessment!.plan.lookAgain.to }} days.</p>
+        <p v-if="examination.assessment!.plan.lookAgain">Look again in {{ inDays(examination.assessment!.plan.lookAgain) }}.</p>
         <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
         <p class="onward"><RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink><RouterLink v-if="urgent.some((line) => line.urgency === 'emergency')" class="button main" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink></p>
       </template>
