@@ -19,6 +19,7 @@ use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Weighing\Picture;
 use GrayCompass\Core\Weighing\ProblemWriter;
 use GrayCompass\Core\Weighing\Step;
+use GrayCompass\Core\Weighing\WeighedWriter;
 
 /** An assessment as the document that crosses the wire. */
 final class AssessmentWriter
@@ -170,13 +171,7 @@ final class AssessmentWriter
 
         return [
             'condition' => $condition->value,
-            'finding' => $step->result->finding->id,
-            'outcome' => $step->result->outcome->value,
-            'before' => $step->before,
-            'after' => $step->after,
-            'publishedLr' => $step->publishedLr,
-            'appliedLr' => $step->appliedLr,
-            'echoShare' => $step->echoShare,
+            ...WeighedWriter::step($step),
             'grade' => $row?->quality->value,
             'source' => $row?->source,
             'checked' => $row?->checked,

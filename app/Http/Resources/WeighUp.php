@@ -29,7 +29,7 @@ final class WeighUp
 
         return [
             ...WeighedWriter::write($weighed),
-            'steps' => array_map(self::step(...), $steps),
+            'steps' => array_map(WeighedWriter::step(...), $steps),
             'curves' => array_values(array_filter(array_map(self::curve(...), $steps))),
             'answer' => $position === false ? null : self::answer($weighed, $position, $catalogue),
         ];
@@ -50,22 +50,6 @@ final class WeighUp
         );
 
         return $answer === null ? null : ['mistake' => $answer->mistake, 'answer' => $answer->answer];
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private static function step(Step $step): array
-    {
-        return [
-            'finding' => $step->result->finding->id,
-            'outcome' => $step->result->outcome->value,
-            'before' => $step->before,
-            'after' => $step->after,
-            'publishedLr' => $step->publishedLr,
-            'appliedLr' => $step->appliedLr,
-            'echoShare' => $step->echoShare,
-        ];
     }
 
     /**

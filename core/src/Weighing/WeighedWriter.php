@@ -46,4 +46,22 @@ final class WeighedWriter
             'further' => $chance->further->value,
         ];
     }
+
+    /**
+     * One step on the way of a chance.
+     *
+     * @return array<string, mixed>
+     */
+    public static function step(Step $step): array
+    {
+        return [
+            'finding' => $step->result->finding->id,
+            'outcome' => $step->result->outcome->value,
+            'before' => $step->before,
+            'after' => $step->after,
+            'publishedLr' => $step->publishedLr,
+            'appliedLr' => $step->appliedLr,
+            'echoShare' => $step->echoShare,
+        ];
+    }
 }

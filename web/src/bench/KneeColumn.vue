@@ -7,26 +7,28 @@ import CheckList from './CheckList.vue'
 import FieldInput from './FieldInput.vue'
 
 const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean; brief?: boolean }>()
-const emit = defineEmits<{ change: [payload: Payload | null]; activate: [] }>()
+const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()
 const examination = useExamination()
 
 /** Fields that are seldom needed stand behind one tap. */
 const SELDOM = ['inwardMm', 'outwardMm', 'endFeelFast', 'angleDeg', 'support', 'heelHeightCm', 'position', 'variant', 'feltAtDeg', 'clickSite']
+
+const MOST_NOTE = 2000
 
 const hurt = computed(() => props.side === 'both' || props.side === examination.hurtSide)
 const payload = computed<Payload>(() => examination.finding(props.manoeuvre.id, props.side) ?? {})
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.name !== 'differenceBand'))
 const plain = computed(() => usable.value.filter((field) => !SELDOM.includes(field.name) && !hidden(field)))
 const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => SELDOM.includes(field.name))))
-const tag = computed(() => {
-  if (payload.value.normal === true) return 'normal'
-  if (typeof payload.value.notDone === 'string') return `not done: ${inWords(payload.value.notDone)}`
-  if (examination.waitingFor.has(`${props.manoeuvre.id}:${props.side}`)) return 'waiting'
-  if (examination.beforeGate.has(`${props.manoeuvre.id}:${props.side}`)) return 'recorded before the gate'
-  if (payload.value.fromMemory === true) return 'from memory'
-  if (typeof payload.value.override === 'string') return 'against the gate'
-  return ''
-})
+const part = computed(() => `${props.manoeuvre.id}:${props.side}`)
+const tags = computed(() => [
+  payload.value.normal === true && 'normal',
+  typeof payload.value.notDone === 'string' && `not done: ${inWords(payload.value.notDone)}`,
+  Object.keys(payload.value).length > 0 && !examination.isDone(props.manoeuvre.id, props.side) && 'waits for a measure',
+  examination.waitingFor.has(part.value) && 'waiting',
+  examination.beforeGate.has(part.value) ? 'recorded before the gate' : typeof payload.value.override === 'string' && 'against the gate',
+  payload.value.fromMemory === true && 'from memory',
+].filter((tag) => tag !== false))
 const title = computed(() => (props.side === 'both' ? 'Both legs' : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`))
 
 /** Where it hurts is only asked once it hurts; in brief, a band serves instead of millimetres. */
@@ -34,24 +36,17 @@ function hidden(field: Field): boolean {
   if (props.brief && field.unit === 'mm') return true
   return field.name === 'painSite' && Number(payload.value.pain ?? 0) === 0
 }
-
-function change(part: Payload): void {
-  const { normal: _normal, notDone: _notDone, ...kept } = payload.value
-  const next: Payload = { ...kept, ...part }
-  if (part.translationMm !== undefined || part.openingMm !== undefined) delete next.differenceBand
-  for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key]
-  emit('change', Object.keys(next).length > 0 ? next : null)
-}
 </script>
 
 <template>
   <section class="knee" :class="{ hurt, active }" :aria-label="title" tabindex="-1" @focusin="emit('activate')" @pointerdown="emit('activate')">
-    <h2>{{ title }} <span v-if="tag">{{ tag }}</span></h2>
-    <FieldInput v-for="field in plain" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="change" />
-    <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => change({ checks })" />
-    <details v-if="seldom.length > 0">
-      <summary>More: {{ seldom.map((field) => asHeading(field.name).toLowerCase()).join(', ') }}</summary>
-      <FieldInput v-for="field in seldom" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="change" />
+    <h2>{{ title }} <span v-if="tags.length > 0">{{ tags.join(', ') }}</span></h2>
+    <FieldInput v-for="field in plain" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
+    <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => emit('change', { checks })" />
+    <details v-if="!brief">
+      <summary>More: {{ [...seldom.map((field) => asHeading(field.name).toLowerCase()), 'note'].join(', ') }}</summary>
+      <FieldInput v-for="field in seldom" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
+      <label class="field"><span>Note, goes along with what is recorded</span><input type="text" :maxlength="MOST_NOTE" :value="payload.note ?? ''" @change="(event) => emit('change', { note: (event.target as HTMLInputElement).value.trim() || undefined })"></label>
     </details>
   </section>
 </template>

@@ -28,17 +28,19 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
       <h1>{{ manoeuvre.card.name }} <small>{{ manoeuvre.card.gist }}</small></h1>
       <p v-if="manoeuvre.card.movement" class="how">{{ manoeuvre.card.hold }} {{ manoeuvre.card.movement }}</p>
       <p v-if="manoeuvre.card.caution" class="aside"><b>Caution</b> {{ manoeuvre.card.caution }}</p>
-      <details v-if="manoeuvre.card.spoils && !brief">
-        <summary>Position, what counts, what spoils it, an easier way</summary>
-        <dl>
-          <dt>Position</dt><dd>{{ manoeuvre.card.position }}</dd>
-          <dt>Normal</dt><dd>{{ manoeuvre.card.normal }}</dd>
-          <dt>Counts</dt><dd>{{ manoeuvre.card.counts }}</dd>
-          <dt>Spoils it</dt><dd>{{ manoeuvre.card.spoils }}</dd>
-          <dt>Say first</dt><dd>{{ manoeuvre.card.sayFirst }}</dd>
-          <template v-if="manoeuvre.card.easier"><dt>Easier</dt><dd>{{ manoeuvre.card.easier }}</dd></template>
-        </dl>
-      </details>
+      <div class="under">
+        <p v-if="manoeuvre.card.sayFirst" class="say"><span class="unseen">Say first: </span>{{ manoeuvre.card.sayFirst }}</p>
+        <details v-if="manoeuvre.card.spoils && !brief">
+          <summary>Position, what counts, what spoils it</summary>
+          <dl>
+            <dt>Position</dt><dd>{{ manoeuvre.card.position }}</dd>
+            <dt>Normal</dt><dd>{{ manoeuvre.card.normal }}</dd>
+            <dt>Counts</dt><dd>{{ manoeuvre.card.counts }}</dd>
+            <dt>Spoils it</dt><dd>{{ manoeuvre.card.spoils }}</dd>
+            <template v-if="manoeuvre.card.easier"><dt>Easier</dt><dd>{{ manoeuvre.card.easier }}</dd></template>
+          </dl>
+        </details>
+      </div>
     </header>
     <HeldNotice v-if="hold" :key="manoeuvre.id" :hold="hold" @override="(reason) => examination.override(manoeuvre.id, reason)" />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
@@ -51,7 +53,7 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
         <button v-for="side in sides" :key="side" type="button" class="choice" :aria-pressed="side === activeSide" @click="side !== 'both' && emit('activate', side)">{{ side === 'left' ? 'L' : 'R' }} {{ side === examination.hurtSide ? 'hurt' : 'other' }}</button>
       </div>
       <div class="pair" :class="{ single: sides.length === 1 }">
-        <KneeColumn v-for="side in sides" :key="`${manoeuvre.id}${side}`" :manoeuvre="manoeuvre" :side="side" :active="brief || side === 'both' || side === activeSide" :brief="brief" @change="(payload) => recorder.put(payload, side)" @activate="side !== 'both' && emit('activate', side)" />
+        <KneeColumn v-for="side in sides" :key="`${manoeuvre.id}${side}`" :manoeuvre="manoeuvre" :side="side" :active="brief || side === 'both' || side === activeSide" :brief="brief" @change="(part) => recorder.change(part, side)" @activate="side !== 'both' && emit('activate', side)" />
       </div>
     </div>
   </div>
@@ -62,6 +64,9 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
 h1 small { font-size: 1rem; font-weight: 400; letter-spacing: 0; color: var(--text-3); margin-left: 6px; }
 .how { margin-top: 6px; max-width: 68ch; color: var(--text-2); }
 .aside { margin-top: 8px; padding-left: 10px; border-left: 3px solid var(--text-2); color: var(--text-2); font-size: 0.96rem; }
+.under { display: flex; flex-wrap: wrap; align-items: baseline; justify-content: space-between; gap: 2px 20px; }
+.under details[open] { flex-basis: 100%; order: 2; }
+.say { font-style: italic; color: var(--text-2); font-size: 0.96rem; }
 summary { min-height: 28px; display: flex; align-items: center; color: var(--text-3); font-size: 0.93rem; cursor: pointer; }
 @media (pointer: coarse) { summary { min-height: 44px; } }
 dl { display: grid; grid-template-columns: 84px 1fr; gap: 4px 12px; padding: 4px 0 8px; font-size: 0.96rem; }

@@ -40,7 +40,7 @@ const verdict = computed(() => {
   if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
   return ''
 })
-const recorded = computed(() => examination.finding(props.manoeuvre.id, examination.hurtSide) !== null || examination.finding(props.manoeuvre.id, 'both') !== null)
+const recorded = computed(() => examination.isDone(props.manoeuvre.id, examination.hurtSide) || examination.isDone(props.manoeuvre.id, 'both'))
 </script>
 
 <template>

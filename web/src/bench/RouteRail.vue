@@ -22,7 +22,7 @@ const storyAnswers = computed(() => Object.keys(examination.section('history')).
 const gateAnswers = computed(() => Object.keys(examination.section('safety')).length)
 
 function isDone(id: string): boolean {
-  return (['left', 'right', 'both'] as const).some((side) => examination.finding(id, side) !== null && (side === 'both' || side === examination.hurtSide))
+  return examination.isDone(id, examination.hurtSide) || examination.isDone(id, 'both')
 }
 
 /** What was done before the gate closed is done. */

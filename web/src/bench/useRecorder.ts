@@ -14,17 +14,22 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>) {
     examination.saveFinding(manoeuvre.value.id, side, payload !== null && reason !== undefined ? { override: reason, ...payload } : payload)
   }
 
-  /** Adds to what a knee holds; a measure takes the place of “normal” and of “not done”. */
+  /** Adds to what a knee holds; a measure takes the place of “normal” and of “not done”, a check or a note does not. */
   function change(part: Payload, side: Side | 'both'): void {
     if (!manoeuvre.value) return
-    const { normal: _normal, notDone: _notDone, ...kept } = examination.finding(manoeuvre.value.id, side) ?? {}
-    put({ ...kept, ...part }, side)
+    const { normal, notDone, ...kept } = examination.finding(manoeuvre.value.id, side) ?? {}
+    const alongside = Object.keys(part).every((key) => key === 'checks' || key === 'note')
+    const next: Payload = { ...kept, ...(alongside && { normal, notDone }), ...part }
+    if (part.translationMm !== undefined || part.openingMm !== undefined) delete next.differenceBand
+    for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key]
+    put(next, side)
   }
 
   /** Fills the knees that hold nothing yet; the others keep what they have. */
   function fill(payload: Payload): void {
     for (const side of sides.value) {
-      if (manoeuvre.value && examination.finding(manoeuvre.value.id, side) === null) put(payload, side)
+      if (!manoeuvre.value || examination.isDone(manoeuvre.value.id, side)) continue
+      put({ ...examination.finding(manoeuvre.value.id, side), ...payload }, side)
     }
   }
 

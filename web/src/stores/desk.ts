@@ -30,6 +30,12 @@ export interface Refused {
 export interface Desk {
   waiting: Waiting[]
   refused: Refused[]
+  /** Checks and notes that came before their measure, by part; the server takes them together with it. */
+  drafts: Record<string, Payload>
+}
+
+export function emptyDesk(): Desk {
+  return { waiting: [], refused: [], drafts: {} }
 }
 
 const PREFIX = 'gray-compass:desk:'
@@ -46,18 +52,18 @@ function desks(): { key: string; examination: string; tab: string }[] {
 }
 
 function read(key: string): Desk {
-  const { waiting = [], refused = [] } = JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Desk>
-  return { waiting, refused }
+  return { ...emptyDesk(), ...(JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Desk>) }
 }
 
 /** What tabs that are closed by now left for an examination; it is taken over, and theirs is cleared. */
 export async function adopt(examination: string, tab: string): Promise<Desk> {
-  const adopted: Desk = { waiting: [], refused: [] }
+  const adopted = emptyDesk()
   for (const desk of desks()) {
     if (desk.examination !== examination || desk.tab === tab || (await isTabOpen(desk.tab))) continue
     const left = read(desk.key)
     adopted.waiting.push(...left.waiting)
     adopted.refused.push(...left.refused)
+    Object.assign(adopted.drafts, left.drafts)
     localStorage.removeItem(desk.key)
   }
   return adopted

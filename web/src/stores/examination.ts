@@ -16,6 +16,13 @@ const NOTHING: StoredPart = { payload: null, version: 0 }
 const MOST_UNDO = 100
 const STALE = 409
 
+/** What goes along with a measure, but is none. */
+const ALONGSIDE = ['checks', 'note', 'fromMemory', 'override']
+
+function isMeasured(payload: Payload | null): boolean {
+  return payload !== null && Object.keys(payload).some((key) => !ALONGSIDE.includes(key))
+}
+
 /** The examination on the bench: what was entered, what the server made of it, what still waits. */
 export const useExamination = defineStore('examination', () => {
   const head = shallowRef<Omit<Examination, 'sections' | 'findings' | 'assessment'> | null>(null)
@@ -62,6 +69,7 @@ export const useExamination = defineStore('examination', () => {
     }
     const adopted = await adopt(id, tab)
     queue.value = scope.run(() => useSaveQueue(id, tab, adopted, { stored: (part) => stored.get(part) ?? NOTHING, saved, refused })) ?? null
+    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {})) if (!isMeasured(parts.get(part) ?? null)) parts.set(part, draft)
     for (const problem of problems.value) parts.set(problem.part, problem.mine)
     for (const item of queue.value?.waiting.value ?? []) parts.set(item.part, item.payload)
     void queue.value?.send()
@@ -81,7 +89,12 @@ export const useExamination = defineStore('examination', () => {
   }
 
   function isRecorded(manoeuvre: string): boolean {
-    return (['left', 'right', 'both'] as const).some((side) => finding(manoeuvre, side) !== null)
+    return (['left', 'right', 'both'] as const).some((side) => isDone(manoeuvre, side))
+  }
+
+  /** Something counts as entered: a measure, normal, or not done. */
+  function isDone(manoeuvre: string, side: Side | 'both'): boolean {
+    return isMeasured(finding(manoeuvre, side))
   }
 
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
@@ -98,10 +111,19 @@ export const useExamination = defineStore('examination', () => {
     save(name, payload)
   }
 
-  /** A finding without any content is taken back. */
+  /** A finding without a measure is taken back; its checks and note stay here, and go along once there is one. */
   function saveFinding(manoeuvre: string, side: Side | 'both', payload: Payload | null): void {
-    const empty = payload === null || Object.keys(payload).every((key) => ['checks', 'note', 'fromMemory', 'override'].includes(key))
-    save(`${manoeuvre}:${side}`, empty ? null : fromMemory.value ? { ...payload, fromMemory: true } : payload)
+    const part = `${manoeuvre}:${side}`
+    const entered = payload !== null && fromMemory.value ? { ...payload, fromMemory: true } : payload
+    if (isMeasured(entered)) {
+      queue.value?.keepDraft(part, null)
+      save(part, entered)
+      return
+    }
+    const draft = entered !== null && Object.keys(entered).length > 0 ? entered : null
+    if (isMeasured(parts.get(part) ?? null)) save(part, null)
+    queue.value?.keepDraft(part, draft)
+    parts.set(part, draft)
   }
 
   /** Closes it for good, once nothing waits on this device. */
@@ -164,6 +186,6 @@ export const useExamination = defineStore('examination', () => {
 
   return {
     head, assessment, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
-    open, section, finding, isRecorded, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
+    open, section, finding, isDone, isRecorded, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
   }
 })

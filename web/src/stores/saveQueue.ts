@@ -2,7 +2,7 @@ import { useOnline, useStorage } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watch } from 'vue'
 import { ApiError, Unreachable, request } from '@/api/client'
 import type { Payload, Saved } from '@/contract/types'
-import { type Desk, type Refused, type StoredPart, type Waiting, deskKey } from './desk'
+import { type Desk, type Refused, type StoredPart, type Waiting, deskKey, emptyDesk } from './desk'
 
 /** What is honest to say about saving. */
 export type SaveState = 'saved' | 'saving' | 'kept' | 'login' | 'refused'
@@ -23,8 +23,12 @@ const UNAUTHENTICATED = 401
  * so neither a dropped connection nor a reload loses it; the key makes a repeated send harmless.
  */
 export function useSaveQueue(examination: string, tab: string, adopted: Desk, handlers: SaveHandlers) {
-  const desk = useStorage<Desk>(deskKey(examination, tab), { waiting: [], refused: [] }, localStorage, { listenToStorageChanges: false, writeDefaults: false })
-  desk.value = { waiting: [...adopted.waiting, ...desk.value.waiting], refused: [...adopted.refused, ...desk.value.refused] }
+  const desk = useStorage<Desk>(deskKey(examination, tab), emptyDesk(), localStorage, { listenToStorageChanges: false, writeDefaults: false })
+  desk.value = {
+    waiting: [...adopted.waiting, ...desk.value.waiting],
+    refused: [...adopted.refused, ...desk.value.refused],
+    drafts: { ...adopted.drafts, ...desk.value.drafts },
+  }
 
   const sending = ref(false)
   const away = ref<'kept' | 'login' | null>(null)
@@ -90,6 +94,11 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
     if (desk.value.refused.some((refused) => refused.part === part)) desk.value.refused = desk.value.refused.filter((refused) => refused.part !== part)
   }
 
+  function keepDraft(part: string, draft: Payload | null): void {
+    const { [part]: _, ...others } = desk.value.drafts
+    desk.value.drafts = draft === null ? others : { ...others, [part]: draft }
+  }
+
   watch(online, (back) => back && void send())
   onScopeDispose(() => clearTimeout(timer))
 
@@ -99,7 +108,9 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
     refused: computed(() => desk.value.refused),
     add,
     send,
+    drafts: computed(() => desk.value.drafts),
     keepRefused,
+    keepDraft,
     dropRefused,
   }
 }

@@ -83,7 +83,7 @@ function step(by: number): void {
 
 /** From beside the route one comes back to the first thing on it that is not done. */
 function nextOpen(): Place {
-  return places.value.find((p) => p.kind === 'manoeuvre' && examination.finding(p.id, examination.hurtSide) === null && examination.finding(p.id, 'both') === null) ?? STORY
+  return places.value.find((p) => p.kind === 'manoeuvre' && !examination.isDone(p.id, examination.hurtSide) && !examination.isDone(p.id, 'both')) ?? STORY
 }
 
 function station(by: number): void {
@@ -142,6 +142,8 @@ useBenchKeys({
   step,
   station,
   weighUp: () => {
+    const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
+    if (focused) return weigh(focused as ConditionId)
     const feeds = manoeuvre.value?.feeds ?? []
     const condition = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? leading.value[0]?.id
     if (condition) weigh(condition)

@@ -36,7 +36,7 @@ const hold = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre)
 const canRecord = computed(() => manoeuvre.value !== null && hold.value === null)
 const urgent = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
-const recorded = computed(() => manoeuvre.value !== null && recorder.sides.value.some((side) => examination.finding(manoeuvre.value?.id ?? '', side) !== null))
+const recorded = computed(() => manoeuvre.value !== null && examination.isRecorded(manoeuvre.value.id))
 
 function go(by: number): void {
   at.value = Math.min(Math.max(at.value + by, 0), steps.value.length - 1)
@@ -56,7 +56,7 @@ function fill(payload: Payload): void {
 function firstOpen(): number {
   if (examination.section('opening').consentGiven !== true) return 0
   if (examination.assessment?.safety.gateOpen !== true) return 1
-  const open = steps.value.findIndex((id, index) => index > 1 && (id === 'answer' || ([examination.hurtSide, 'both'] as const).every((side) => examination.finding(id, side) === null)))
+  const open = steps.value.findIndex((id, index) => index > 1 && (id === 'answer' || !examination.isDone(id, examination.hurtSide) && !examination.isDone(id, 'both')))
   return Math.max(open, 0)
 }
 

@@ -1,0 +1,107 @@
+import { type Page, expect, test } from '@playwright/test'
+import { chance, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+
+/** Where the middle of a structure stands, from the left edge of the picture, as a share of its width. */
+async function acrossPicture(page: Page, condition: string): Promise<number> {
+  const whole = (await page.locator('.plateau > svg').boundingBox())!
+  const shape = (await page.locator(`[data-condition=${condition}] .shape`).boundingBox())!
+  return (shape.x + shape.width / 2 - whole.x) / whole.width
+}
+
+test('the plateau is mirrored for the other side, its table says the same, and zones differ in form', async ({ page }) => {
+  await logIn(page)
+  await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+  await expect(page.getByRole('group', { name: 'Plateau of the left knee from above, chances in 100' })).toBeVisible()
+  expect(await acrossPicture(page, 'mcl')).toBeGreaterThan(0.8)
+  expect(await acrossPicture(page, 'lcl')).toBeLessThan(0.2)
+  const twin = page.getByRole('table', { name: 'Chances in 100 for the left knee' })
+  await expect(twin.getByRole('row')).toHaveCount(10)
+  const row = twin.getByRole('row', { name: /^ACL tear/ })
+  await expect(row).toContainText(String(await chance(page, 'acl')))
+  await expect(row).toContainText('91 to >99')
+  await expect(row).toContainText('act')
+  await expect(twin.getByRole('row', { name: /^patellofemoral pain/ })).toContainText('not tested')
+  const fill = (condition: string) => page.locator(`[data-condition=${condition}] .shape`).evaluate((shape) => getComputedStyle(shape).fill)
+  expect(await fill('mcl')).toContain('hatch')
+  expect(await fill('acl')).not.toContain('url')
+  expect(await fill('pcl')).not.toBe(await fill('acl'))
+
+  await page.getByRole('link', { name: 'Back to today' }).click()
+  await page.getByRole('link', { name: /Ines Carrowmore/ }).click()
+  await expect(page.getByRole('group', { name: 'Plateau of the right knee from above, chances in 100' })).toBeVisible()
+  expect(await acrossPicture(page, 'mcl')).toBeLessThan(0.2)
+  expect(await acrossPicture(page, 'lcl')).toBeGreaterThan(0.8)
+})
+
+test('a structure opens its chain by keyboard, and from there its weigh-up', async ({ page }) => {
+  await logIn(page)
+  await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+  await page.locator('[data-condition=pcl]').focus()
+  await page.keyboard.press('Enter')
+  const chain = page.getByRole('dialog', { name: 'PCL tear' })
+  await expect(chain).toContainText('Posterior sag negative')
+  await chain.getByRole('button', { name: 'Weigh-up, and what if' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'PCL tear' })).toBeVisible()
+})
+
+test('the story moves the chances from its first answer, and chooses the setting', async ({ page }) => {
+  await logIn(page)
+  await startExamination(page, 'Petra Vaughn-Idle', 'left')
+  const strip = page.getByRole('complementary', { name: 'Chance before and after the story' })
+  await expect(strip).toContainText('Nothing is asked yet')
+  await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
+  await expect(strip).toContainText('20 → ')
+  await expect(strip.getByText('ACL')).toBeVisible()
+  const rate = await chance(page, 'patellofemoral_pain')
+  await page.getByRole('group', { name: 'Did it come on bit by bit?' }).getByRole('button', { name: 'yes' }).click()
+  await expect(page.getByLabel('Seen as')).toHaveValue('gradual')
+  await expect.poll(() => chance(page, 'patellofemoral_pain')).toBeGreaterThan(rate)
+  await page.getByRole('button', { name: 'ACL tear', exact: true }).click()
+  await page.getByLabel('What happened', { exact: true }).fill('Landed from a jump shot')
+  await page.keyboard.press('Tab')
+  await page.getByRole('group', { name: 'Pain now, 0 to 10' }).getByRole('button', { name: 'Pain now 3 of 10' }).click()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'ACL tear', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByLabel('What happened', { exact: true })).toHaveValue('Landed from a jump shot')
+  await expect(page.getByRole('button', { name: 'Guardian agrees' })).toBeHidden()
+})
+
+test('a minor is asked for the guardian, and a slipped kneecap for the first time', async ({ page }) => {
+  await logIn(page)
+  await startExamination(page, 'Sana Withernsea', 'right')
+  await expect(page.getByRole('button', { name: 'Guardian agrees' })).toBeVisible()
+  const first = page.getByRole('group', { name: 'Was that the first time it came out?' })
+  await expect(first).toBeHidden()
+  await page.getByRole('group', { name: 'Did the kneecap slip out or shift?' }).getByRole('button', { name: 'yes' }).click()
+  await expect(first).toBeVisible()
+})
+
+test('a knee is looked at again with what was left open first', async ({ page }) => {
+  await logIn(page)
+  await page.getByRole('button', { name: 'Examine Ines Carrowmore' }).click()
+  await page.getByRole('group', { name: 'Look again at' }).getByRole('button').first().click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Story' })).toBeVisible()
+  const rail = page.getByRole('navigation', { name: 'Route of the examination' })
+  await expect(rail.getByLabel('Route')).toHaveValue('look_again')
+  await expect(rail.getByRole('button', { name: /^Supine, 20–30° 0\/1/ })).toBeVisible()
+  await goTo(page, 'Lachman')
+  await expect(page.getByRole('heading', { level: 1, name: 'Lachman' })).toBeVisible()
+})
+
+test('a result that closes the gate leaves its own finding in reach', async ({ page }) => {
+  await logIn(page)
+  await startExamination(page, 'Bram Okafor-Lund', 'right')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  await page.keyboard.press('4')
+  await goTo(page, 'Valgus, 30°')
+  await page.keyboard.press('4')
+  await expect(page.getByText('More than one main ligament gives')).toBeVisible()
+  await expect(page.getByRole('button', { name: /^grossly/ })).toHaveAttribute('aria-pressed', 'true')
+  await goTo(page, 'Pivot shift')
+  await expect(page.getByRole('region', { name: 'Held back' })).toContainText('More than one main ligament gives')
+  await goTo(page, 'Valgus, 30°')
+  await page.keyboard.press('1')
+  await expect(page.getByText('More than one main ligament gives')).toBeHidden()
+})
