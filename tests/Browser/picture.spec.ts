@@ -27,7 +27,7 @@ test('the plateau is mirrored for the other side, its table says the same, and z
   expect(await fill('pcl')).not.toBe(await fill('acl'))
 
   await page.getByRole('link', { name: 'Back to today' }).click()
-  await page.getByRole('link', { name: /Ines Carrowmore/ }).click()
+  await page.getByRole('link', { name: /^R Jonah Skelwith|Jonah Skelwith.*right knee/ }).last().click()
   await expect(page.getByRole('group', { name: 'Plateau of the right knee from above, chances in 100' })).toBeVisible()
   expect(await acrossPicture(page, 'mcl')).toBeLessThan(0.2)
   expect(await acrossPicture(page, 'lcl')).toBeGreaterThan(0.8)
@@ -79,7 +79,13 @@ test('a minor is asked for the guardian, and a slipped kneecap for the first tim
 
 test('a knee is looked at again with what was left open first', async ({ page }) => {
   await logIn(page)
-  await page.getByRole('button', { name: 'Examine Ines Carrowmore' }).click()
+  await startExamination(page, 'Tove Brandreth', 'left', 'Within a fortnight')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  await page.getByRole('group', { name: 'Not done, because of' }).getByRole('button', { name: 'time' }).click()
+  await saved(page)
+  await page.getByRole('link', { name: 'Back to today' }).click()
+  await page.getByRole('button', { name: 'Examine Tove Brandreth' }).click()
   await page.getByRole('group', { name: 'Look again at' }).getByRole('button').first().click()
   await expect(page.getByRole('heading', { level: 1, name: 'Story' })).toBeVisible()
   const rail = page.getByRole('navigation', { name: 'Route of the examination' })

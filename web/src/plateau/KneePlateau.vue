@@ -63,7 +63,7 @@ function turn(shape: Shape): string | undefined {
         </pattern>
       </defs>
       <path :d="TIBIA" class="tibia" :transform="right ? `matrix(-1 0 0 1 ${WIDTH} 0)` : undefined" />
-      <g v-for="{ shape, verdict, x, inside } in shown" :key="shape.id" class="part" :class="[verdict.zone, { inside }]" role="button" tabindex="0" :aria-label="spoken(verdict, shape)" :data-condition="shape.id" @click="emit('pick', shape.id)" @keydown.enter="emit('pick', shape.id)" @keydown.space.prevent="emit('pick', shape.id)">
+      <g v-for="{ shape, verdict, x, inside } in shown" :key="shape.id" class="part" :class="[verdict.zone, { inside }]" role="button" tabindex="0" :aria-label="spoken(verdict, shape)" :data-condition="shape.id" @click="emit('pick', shape.id)" @keydown.enter.prevent="emit('pick', shape.id)" @keydown.space.prevent="emit('pick', shape.id)">
         <path :d="shape.path" class="shape" :class="{ dense: verdict.posttest >= 0.5 }" :transform="turn(shape)" pathLength="100" />
         <line v-if="shape.leader" class="leader" :x1="mirrored(shape.leader.x, right)" :y1="shape.leader.y" :x2="x + (right ? 30 : -30)" :y2="shape.label.y" />
         <path :d="arc(0, 1, x, shape.label.y)" class="dial" />

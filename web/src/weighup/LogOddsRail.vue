@@ -72,7 +72,7 @@ function head(step: RailStep): string {
       <line :x1="x(thresholds.act)" :x2="x(thresholds.act)" :y1="TOP - 6" :y2="end + 2" class="act-edge" />
       <g class="zones"><text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text></g>
       <g :transform="`translate(0 ${y(-1) + (narrow ? 14 : 4)})`"><text class="name" :y="-lift">Chance before</text><circle :cx="x(chance.pretest)" cy="0" r="6" class="before" /><text :x="width" :y="-lift" class="figure">{{ inHundred(chance.pretest) }} in 100</text></g>
-      <g v-for="(step, index) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${name(step)} ${figure(step)} in 100, ${step.outcome}, from ${inHundred(step.before)}`" @click="emit('pick', step.finding)" @keydown.enter="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
+      <g v-for="(step, index) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${name(step)} ${figure(step)} in 100, ${step.outcome}, from ${inHundred(step.before)}`" @click="emit('pick', step.finding)" @keydown.enter.prevent="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
         <g :transform="`translate(0 ${y(index) + 4})`">
           <rect x="0" :y="narrow ? -28 : -14" :width="width" :height="row - 2" class="hit" />
           <text :y="-lift"><tspan class="name">{{ name(step) }}</tspan><tspan class="gap">{{ ' ' }}</tspan><tspan :x="width" class="figure">{{ figure(step) }}</tspan></text>
