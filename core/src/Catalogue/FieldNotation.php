@@ -15,6 +15,8 @@ use InvalidArgumentException;
  */
 final class FieldNotation
 {
+    private const BOTH_LEGS = 'side both';
+
     /** Types of the names that may stand bare. */
     private const COMMON = [
         'pain' => '0..10',
@@ -42,7 +44,8 @@ final class FieldNotation
     {
         preg_match('/^([^(]*)(?:\(([^)]*)\))?$/', $part, $match);
         $plain = trim($match[1] ?? $part);
-        $hint = $match[2] ?? '';
+        // That a manoeuvre is recorded for both legs at once is said of the whole, not of its last field.
+        $hint = trim(str_replace(self::BOTH_LEGS, '', $match[2] ?? ''));
         if ($plain === '' || str_ends_with($plain, 'may be empty')) {
             return null;
         }

@@ -14,15 +14,17 @@ import PainStrip from './PainStrip.vue'
 import SweepWave from './SweepWave.vue'
 import WordPicker from './WordPicker.vue'
 
-const props = defineProps<{ field: Field; payload: Payload; knee: string; side: Side | 'both' }>()
+const props = defineProps<{ field: Field; payload: Payload; knee: string; side: Side | 'both'; lead?: boolean }>()
 const emit = defineEmits<{ change: [part: Payload] }>()
 
 const MM_SHOWN = 20
 const MOST_BEND = 170
 /** Angles worth drawing, and which way they turn. */
 const ARCS: Record<string, 'bend' | 'over' | 'turn'> = { flexionDeg: 'bend', extensionDeg: 'over', hyperextensionDeg: 'over', externalRotationDeg: 'turn' }
-/** Their controls carry words of their own. */
-const SPEAKS_FOR_ITSELF = ['translationMm', 'openingMm', 'endFeel', 'differenceBand']
+/** Their controls carry words of their own; the distance does where it is what the manoeuvre is about. */
+const speaksForItself = computed(() => ['endFeel', 'differenceBand'].includes(props.field.name) || (props.lead && ['translationMm', 'openingMm'].includes(props.field.name)))
+/** Short answers stand beside their question. */
+const beside = computed(() => isPain.value || props.field.kind === 'flag')
 const value = computed(() => props.payload[props.field.name])
 const label = computed(() => `${asHeading(props.field.name)}, ${props.knee}`)
 const isPain = computed(() => props.field.unit === '/10')
@@ -44,8 +46,8 @@ function toggleAmong(word: string): void {
 </script>
 
 <template>
-  <div class="input" :class="{ beside: isPain }" :data-field="field.name">
-    <h3 :class="{ unseen: SPEAKS_FOR_ITSELF.includes(field.name) }">{{ asHeading(field.name) }}<small v-if="field.hint"> {{ field.hint }}</small></h3>
+  <div class="input" :class="{ beside, flag: field.kind === 'flag' }" :data-field="field.name">
+    <h3 :class="{ unseen: speaksForItself }">{{ asHeading(field.name) }}<small v-if="field.hint"> {{ field.hint }}</small></h3>
     <BandPicker v-if="field.name === 'differenceBand'" :value="value as string | undefined" @pick="toggle" />
     <EndFeelPicker v-else-if="field.name === 'endFeel' || field.name === 'endFeelFast'" :value="value as string | undefined" :words="field.words" @pick="toggle" />
     <PainStrip v-else-if="isPain" :value="value as number | undefined" :label="label" @pick="toggle" />
@@ -66,6 +68,7 @@ function toggleAmong(word: string): void {
 <style scoped>
 h3 { margin: 0 0 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
 .beside { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: 8px; align-items: center; }
-.beside h3 { margin: 0; }
-h3 small { font-weight: 400; color: var(--text-3); }
+.beside.flag { grid-template-columns: minmax(0, 2fr) minmax(0, 3fr); }
+.beside h3 { margin: 0; line-height: 1.2; }
+h3 small { margin-left: 6px; font-weight: 400; color: var(--text-3); }
 </style>

@@ -17,6 +17,7 @@ const MOST_NOTE = 2000
 
 const hurt = computed(() => props.side === 'both' || props.side === examination.hurtSide)
 const payload = computed<Payload>(() => examination.finding(props.manoeuvre.id, props.side) ?? {})
+const banded = computed(() => props.manoeuvre.fields.some((field) => field.name === 'differenceBand'))
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.name !== 'differenceBand'))
 const plain = computed(() => usable.value.filter((field) => !SELDOM.includes(field.name) && !hidden(field)))
 const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => SELDOM.includes(field.name))))
@@ -41,7 +42,7 @@ function hidden(field: Field): boolean {
 <template>
   <section class="knee" :class="{ hurt, active }" :aria-label="title" tabindex="-1" @focusin="emit('activate')" @pointerdown="emit('activate')">
     <h2>{{ title }} <span v-if="tags.length > 0">{{ tags.join(', ') }}</span></h2>
-    <FieldInput v-for="field in plain" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
+    <FieldInput v-for="field in plain" :key="field.name" :field="field" :lead="banded" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
     <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => emit('change', { checks })" />
     <details v-if="!brief">
       <summary>More: {{ [...seldom.map((field) => asHeading(field.name).toLowerCase()), 'note'].join(', ') }}</summary>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
 import type { Manoeuvre, Side } from '@/contract/types'
+import { capital } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import BandPicker from './BandPicker.vue'
 import HeldNotice from './HeldNotice.vue'
@@ -16,6 +17,8 @@ const manoeuvre = toRef(props, 'manoeuvre')
 const hold = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre)
 
+/** Where nothing is held, only what to do is said. */
+const how = computed(() => capital(`${props.manoeuvre.card.hold.replace(/^None[.:,]?\s*/, '')} ${props.manoeuvre.card.movement}`.trim()))
 const banded = computed(() => recorder.has('differenceBand'))
 
 /** As seen from the foot of the couch: the right knee on the left. */
@@ -26,7 +29,7 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
   <div class="panel">
     <header>
       <h1>{{ manoeuvre.card.name }} <small>{{ manoeuvre.card.gist }}</small></h1>
-      <p v-if="manoeuvre.card.movement" class="how">{{ manoeuvre.card.hold }} {{ manoeuvre.card.movement }}</p>
+      <p v-if="manoeuvre.card.movement" class="how">{{ how }}</p>
       <p v-if="manoeuvre.card.caution" class="aside"><b>Caution</b> {{ manoeuvre.card.caution }}</p>
       <div class="under">
         <p v-if="manoeuvre.card.sayFirst" class="say"><span class="unseen">Say first: </span>{{ manoeuvre.card.sayFirst }}</p>

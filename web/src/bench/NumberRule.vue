@@ -15,7 +15,8 @@ const to = computed(() => Math.min(props.most, Math.max(props.stretch, props.val
 const long = computed(() => [5, 10, 30, 60].find((step) => (to.value - from.value) / step <= MOST_FIGURES) ?? 60)
 const ticks = computed(() => {
   const step = long.value / 5
-  return Array.from({ length: Math.floor((to.value - from.value) / step) + 1 }, (_, i) => from.value + i * step)
+  const first = Math.ceil(from.value / step) * step
+  return Array.from({ length: Math.floor((to.value - first) / step) + 1 }, (_, i) => first + i * step)
 })
 const shownPart = computed(() => (props.value === undefined ? null : position(props.value)))
 

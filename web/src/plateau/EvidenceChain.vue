@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
 import { findingName } from '@/shared/findings'
-import { inHundred } from '@/shared/words'
+import { capital, inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
 const props = defineProps<{ assessment: Assessment; condition: ConditionId }>()
@@ -13,10 +13,7 @@ const catalogue = useCatalogue()
 const verdict = computed(() => props.assessment.conditions.find((c) => c.id === props.condition)!)
 const steps = computed(() => props.assessment.trace.filter((step) => step.condition === props.condition))
 const answer = computed(() => props.assessment.answers.find((a) => a.condition === props.condition))
-const title = computed(() => {
-  const label = catalogue.conditionLabel(props.condition)
-  return `${label.charAt(0).toUpperCase()}${label.slice(1)}`
-})
+const title = computed(() => capital(catalogue.conditionLabel(props.condition)))
 
 function ratio(value: number): string {
   return value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2)

@@ -10,7 +10,9 @@ const WORDS: Record<string, string> = {
   fullExtensionReached: 'Full extension reached',
   translationMm: 'Translation',
   openingMm: 'Opening',
-  stepOffMm: 'Step-off of the plateau in front of the condyles',
+  stepOffMm: 'Step-off of the plateau',
+  painAt30: 'Pain at 30°',
+  forceN: 'Force',
   sagSeen: 'Sag seen',
   differenceBand: 'Compared with the other knee',
   endFeel: 'End feel',
@@ -46,8 +48,11 @@ export function inWords(code: string): string {
 }
 
 export function asHeading(code: string): string {
-  const words = inWords(code)
-  return words.charAt(0).toUpperCase() + words.slice(1)
+  return capital(inWords(code))
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
 /** A chance in (0, 1) as whole knees in a hundred; never 0 or 100, since neither is known. */
@@ -60,8 +65,4 @@ export function inHundred(chance: number): string {
 export function signed(value: number): string {
   const rounded = Math.round(value * 10) / 10
   return rounded > 0 ? `+${rounded}` : String(rounded).replace('-', '−')
-}
-
-export function sideLetter(side: string): string {
-  return side === 'left' ? 'L' : side === 'right' ? 'R' : 'both'
 }

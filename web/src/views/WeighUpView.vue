@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { request } from '@/api/client'
-import type { Problem } from '@/contract/types'
+import type { ConditionId, Problem } from '@/contract/types'
 import { shortName } from '@/plateau/shapes'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
-import { inHundred } from '@/shared/words'
+import { capital, inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import WeighBoard from '@/weighup/WeighBoard.vue'
@@ -17,8 +17,7 @@ const input = shallowRef<Problem | null>(null)
 const problem = ref('')
 
 const assessment = computed(() => examination.assessment)
-const label = computed(() => catalogue.conditionLabel(props.condition as never))
-const title = computed(() => label.value.charAt(0).toUpperCase() + label.value.slice(1))
+const title = computed(() => capital(catalogue.conditionLabel(props.condition as ConditionId)))
 const verdict = computed(() => assessment.value?.conditions.find((c) => c.id === props.condition))
 const order = computed(() => (assessment.value?.results ?? []).filter((r) => r.counts).map((r) => r.finding))
 const steps = computed(() => (assessment.value?.trace ?? []).filter((step) => step.condition === props.condition))
