@@ -66,6 +66,7 @@ final class ReportTest extends FeatureTestCase
         self::assertEqualsWithDelta(0.2, $answer->json('steps.0.before'), 1e-9);
         self::assertEqualsWithDelta(0.790348, $answer->json('steps.1.after'), 1e-6);
         self::assertEqualsWithDelta(0.779817, $answer->json('curves.0.points.8.1'), 1e-6);
+        self::assertEqualsWithDelta(0.805142, $answer->json('steps.1.withoutEcho'), 1e-6);
         self::assertStringContainsString('a positive Lachman alone makes it 78 in 100', (string) $answer->json('answer.answer'));
         self::assertSame(0, Examination::query()->count());
         $this->call('POST', '/api/weigh', content: str_replace('0.85', '1.85', $input))

@@ -8,6 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Conclusions\MistakenReading;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Weighing\Curve;
+use GrayCompass\Core\Weighing\Logit;
 use GrayCompass\Core\Weighing\Rail;
 use GrayCompass\Core\Weighing\Step;
 use GrayCompass\Core\Weighing\Weighed;
@@ -29,10 +30,20 @@ final class WeighUp
 
         return [
             ...WeighedWriter::write($weighed),
-            'steps' => array_map(WeighedWriter::step(...), $steps),
+            'steps' => array_map(self::step(...), $steps),
             'curves' => array_values(array_filter(array_map(self::curve(...), $steps))),
             'answer' => $position === false ? null : self::answer($weighed, $position, $catalogue),
         ];
+    }
+
+    /**
+     * A step, and where the published ratio alone would have taken it.
+     *
+     * @return array<string, mixed>
+     */
+    private static function step(Step $step): array
+    {
+        return [...WeighedWriter::step($step), 'withoutEcho' => Logit::chance(Logit::of($step->before) + log($step->publishedLr))];
     }
 
     /**

@@ -766,6 +766,7 @@ export interface components {
             candidates?: Record<string, never>[];
         };
         RailStep: {
+            withoutEcho: components["schemas"]["Chance"];
             finding: string;
             /** @enum {string} */
             outcome: "positive" | "negative";

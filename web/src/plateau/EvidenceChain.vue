@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
 import { findingName } from '@/shared/findings'
-import { capital, inHundred } from '@/shared/words'
+import { capital, inHundred, ratio } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
 const props = defineProps<{ assessment: Assessment; condition: ConditionId }>()
@@ -14,10 +14,6 @@ const verdict = computed(() => props.assessment.conditions.find((c) => c.id === 
 const steps = computed(() => props.assessment.trace.filter((step) => step.condition === props.condition))
 const answer = computed(() => props.assessment.answers.find((a) => a.condition === props.condition))
 const title = computed(() => capital(catalogue.conditionLabel(props.condition)))
-
-function ratio(value: number): string {
-  return value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2)
-}
 
 function echo(share: number | null): string {
   return share !== null && share > 0.005 ? `${Math.round(share * 100)} % taken as echo` : ''

@@ -66,3 +66,8 @@ export function signed(value: number): string {
   const rounded = Math.round(value * 10) / 10
   return rounded > 0 ? `+${rounded}` : String(rounded).replace('-', '−')
 }
+
+/** A likelihood ratio with as many digits as it deserves. */
+export function ratio(value: number): string {
+  return value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2)
+}

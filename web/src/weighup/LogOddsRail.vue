@@ -2,8 +2,8 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { RailStep, WeighedChance } from '@/contract/types'
-import { inHundred } from '@/shared/words'
-import { TICKS, after, place, ratio } from './scale'
+import { inHundred, ratio } from '@/shared/words'
+import { TICKS, place } from './scale'
 
 const props = defineProps<{ chance: WeighedChance; steps: RailStep[]; thresholds: { ruleOut: number; act: number }; nameOf: (finding: string) => string; picked: string | null }>()
 const emit = defineEmits<{ pick: [finding: string] }>()
@@ -43,7 +43,7 @@ const zones = computed(() => {
 /** Where the published ratio alone would have taken it: the cut is what was taken as an echo. */
 function cut(step: RailStep): { from: number; to: number } | null {
   if (step.echoShare === null || step.echoShare < LEAST_ECHO) return null
-  return { from: x(step.after), to: x(after(step.before, step.publishedLr)) }
+  return { from: x(step.after), to: x(step.withoutEcho) }
 }
 
 function name(step: RailStep): string {
