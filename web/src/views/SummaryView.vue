@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
+import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
@@ -87,6 +88,7 @@ onMounted(async () => {
         </template>
       </nav>
     </header>
+    <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
     <SafetyLines :lines="assessment.safety.lines" />
     <p v-if="assessment.safety.lines.length === 0" class="clear">{{ assessment.safety.gateOpen ? 'The safety gate is answered; nothing was raised.' : 'The safety gate is not answered.' }}</p>
     <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink>
