@@ -69,6 +69,15 @@ final class ConclusionsTest extends TestCase
         yield ['knee_drifting_in', 'single_leg_squat', ['kneeDrift' => 'marked']];
         yield ['quadriceps_wasting', 'inspection', ['girthCm' => 44], ['girthCm' => 45.5]];
         yield ['lag', 'straight_leg_raise', ['result' => 'lag']];
+        yield ['lag', 'active_range', ['lagDeg' => 5]];
+        yield ['patellar_tendon', 'landmark_palpation', $tender('patellar_tendon')];
+        yield ['fat_pad', 'fat_pad_pinch', ['painLateral' => true]];
+        yield ['outer_band_friction', 'landmark_palpation', $tender('outer_band')];
+        yield ['popliteal_cyst', 'landmark_palpation', $tender('popliteal_mass')];
+        yield ['shin_bone_stress', 'tibial_vibration', ['lingeringPain' => true]];
+        yield ['upper_tibiofibular_joint', 'landmark_palpation', $tender('upper_tibiofibular_joint')];
+        yield ['knee_drifting_in', 'single_leg_squat', ['kneeDrift' => 'mild']];
+        yield ['neighbour_joint', 'ankle_screen', ['result' => 'abnormal']];
         yield ['over_straight', 'passive_extension', ['extensionDeg' => 16]];
         yield ['over_straight', 'passive_extension', ['extensionDeg' => 8], ['extensionDeg' => 4]];
         yield ['neighbour_joint', 'hip_screen', ['result' => 'abnormal']];
@@ -103,6 +112,15 @@ final class ConclusionsTest extends TestCase
         $knee = Knee::hurt()->found('valgus_30', $loose, $firm);
         self::assertSame(2, $knee->assessed()->conditions[3]->grade);
         self::assertSame(3, $knee->found('valgus_0', $loose, $firm)->assessed()->conditions[3]->grade);
+    }
+
+    public function test_a_ligament_has_the_highest_grade_of_its_findings_in_whatever_order(): void
+    {
+        $loose = ['translationMm' => 10, 'endFeel' => 'soft'];
+        $tight = ['translationMm' => 3, 'endFeel' => 'firm'];
+        $first = Knee::hurt()->found('lachman', $loose, $tight)->found('anterior_drawer', $tight, $tight);
+        $last = Knee::hurt()->found('anterior_drawer', $tight, $tight)->found('lachman', $loose, $tight);
+        self::assertSame([2, 2], array_map(static fn (Knee $knee): ?int => $knee->assessed()->conditions[0]->grade, [$first, $last]));
     }
 
     public function test_age_decides_what_a_sore_tubercle_or_a_crackle_means(): void

@@ -96,6 +96,7 @@ final class WordsTest extends TestCase
     public function test_the_coach_hears_nothing_without_consent_and_nothing_medical_with_it(): void
     {
         self::assertSame('', TypicalKnees::tornAcl()->assessed()->words->forCoach);
+        self::assertSame('', TypicalKnees::tornAcl()->with('opening', ['consentGiven' => false])->assessed()->words->forCoach);
         $line = TypicalKnees::tornAcl()->with('opening', ['consentGiven' => true])->with('examinedAt', '2026-03-28T18:00:00Z')->assessed()->words->forCoach;
         self::assertStringStartsWith('Out.', $line);
         self::assertStringContainsString('April 2026', $line);
