@@ -1,0 +1,85 @@
+// One picture of each main view, taken as a person would come to it. BASE_URL says where, the argument into which folder.
+import { chromium } from '@playwright/test'
+
+const BASE = process.env.BASE_URL
+const FOLDER = process.argv[2]
+const DESK = { width: 1280, height: 800 }
+const TABLET = { width: 768, height: 1024 }
+const PHONE = { width: 390, height: 844 }
+
+const open = (name) => async (page) => {
+  await page.getByRole('link', { name }).first().click()
+  await page.waitForURL(/examinations/)
+  await page.getByRole('heading', { level: 1 }).first().waitFor()
+}
+const inside = (path) => async (page) => { await page.goto(page.url() + path) }
+const goTo = (manoeuvre) => async (page) => {
+  await page.getByRole('button', { name: 'Summary' }).waitFor()
+  await page.keyboard.press('/')
+  await page.getByLabel('Name of the manoeuvre').fill(manoeuvre)
+  await page.keyboard.press('Enter')
+  await page.getByRole('heading', { level: 1, name: manoeuvre }).waitFor()
+}
+const click = (role, name) => async (page) => { await page.getByRole(role, { name }).first().click() }
+const key = (name) => async (page) => { await page.keyboard.press(name) }
+const look = (name) => async (page) => { await page.getByLabel('Look of the screen').selectOption(name) }
+const mcMurray = async (page) => {
+  const cell = page.getByRole('region', { name: 'L · hurt knee' })
+  await cell.getByRole('group', { name: 'turned outward, varus', exact: true }).getByRole('button', { name: 'pain' }).click()
+  await cell.getByRole('button', { name: 'Pain turned outward, varus 5 of 10' }).click()
+  await cell.getByRole('button', { name: 'medial' }).click()
+}
+const arithmetic = async (page) => {
+  await page.goto(`${BASE}/arithmetic`)
+  await page.getByRole('button', { name: 'Add a test' }).click()
+  await page.getByLabel('Name').first().fill('Lachman')
+  await page.getByLabel('Name').last().fill('Anterior drawer')
+  await page.getByLabel('Sensitivity, %').last().fill('49')
+  await page.getByLabel('Specificity, %').last().fill('58')
+}
+const normal = click('button', 'Normal, next')
+
+/** Views that change the demo come after those that show it as it is. */
+const PICTURES = [
+  ['today', DESK, []],
+  ['story', DESK, [open(/Mirre Aldous/)]],
+  ['gate', DESK, [open(/Jonah Skelwith/), click('button', /^Safety gate/)]],
+  ['bench', DESK, [open(/Mirre Aldous/), goTo('Lachman')]],
+  ['held', DESK, [open(/Petra Vaughn-Idle/), goTo('Valgus, 30°')]],
+  ['evidence', DESK, [open(/Mirre Aldous/), goTo('Lachman'), click('button', /ACL tear/)]],
+  ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w')]],
+  ['summary', DESK, [open(/Ines Carrowmore/), inside('/summary')], { fullPage: true }],
+  ['arithmetic', DESK, [arithmetic]],
+  ['emergency', DESK, [open(/Petra Vaughn-Idle/), inside('/emergency'), click('button', 'Felt now')]],
+  ['tablet', TABLET, [open(/Mirre Aldous/), goTo('Lachman')]],
+  ['phone', PHONE, [open(/Mirre Aldous/), goTo('Lachman'), click('button', 'L hurt')]],
+  ['touchline', PHONE, [open(/Edda Sollund/), inside('/touchline')]],
+  ['touchline-answer', PHONE, [open(/Edda Sollund/), inside('/touchline'), normal, normal, normal, normal, normal]],
+  ['dark', DESK, [look('Dark'), open(/Mirre Aldous/), goTo('Landmark palpation')]],
+  ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
+]
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+
+async function take(name, viewport, steps, options, loggedIn) {
+  const context = await browser.newContext({ viewport, hasTouch: viewport !== DESK })
+  const page = await context.newPage()
+  await page.goto(`${BASE}/`)
+  await page.getByLabel('E-mail').waitFor()
+  if (loggedIn) {
+    await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+    await page.getByLabel('Password').fill('gray-compass-demo')
+    await page.getByRole('button', { name: 'Log in' }).click()
+    await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+  }
+  for (const step of steps) await step(page)
+  await page.waitForLoadState('networkidle')
+  await page.evaluate(() => document.fonts.ready)
+  await page.screenshot({ path: `${FOLDER}/${name}.png`, animations: 'disabled', ...options })
+  await context.close()
+  console.log(`${FOLDER}/${name}.png`)
+}
+
+await take('login', DESK, [], {}, false)
+for (const [name, viewport, steps, options] of PICTURES) await take(name, viewport, steps, options, true)
+await browser.close()
