@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Examinations\Judge;
 use App\Examinations\Saved;
 use App\Models\Examination;
+use App\Models\Finding;
 use Illuminate\Http\JsonResponse;
 
 /** How a judged examination is answered. */
@@ -22,6 +23,8 @@ trait AssessesExaminations
             'part' => $saved->part,
             'version' => $saved->version,
             'assessment' => $this->judge->assessment($examination, $saved->examination),
+            'beforeGate' => $examination->findings()->where('before_gate', true)->get()
+                ->map(static fn (Finding $finding): string => "{$finding->manoeuvre}:{$finding->side}")->values()->all(),
         ]);
     }
 }

@@ -600,6 +600,8 @@ export interface components {
             assessment: components["schemas"]["Assessment"];
         };
         Saved: {
+            /** @description findings that the gate has closed on since, as manoeuvre:side */
+            beforeGate: string[];
             part: string;
             version: number;
             assessment: components["schemas"]["Assessment"];

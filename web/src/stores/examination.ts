@@ -19,6 +19,11 @@ const STALE = 409
 /** What goes along with a measure, but is none. */
 const ALONGSIDE = ['checks', 'note', 'fromMemory', 'override']
 
+/** Parts are sections by their name, or findings as manoeuvre and side. */
+function isFinding(part: string): boolean {
+  return part.includes(':')
+}
+
 function isMeasured(payload: Payload | null): boolean {
   return payload !== null && Object.keys(payload).some((key) => !ALONGSIDE.includes(key))
 }
@@ -108,22 +113,24 @@ export const useExamination = defineStore('examination', () => {
   }
 
   function saveSection(name: string, payload: Payload): void {
-    save(name, payload)
+    remember(name)
+    enter(name, payload)
+  }
+
+  function saveFinding(manoeuvre: string, side: Side | 'both', payload: Payload | null): void {
+    const part = `${manoeuvre}:${side}`
+    remember(part)
+    enterFinding(part, payload !== null && fromMemory.value ? { ...payload, fromMemory: true } : payload)
   }
 
   /** A finding without a measure is taken back; its checks and note stay here, and go along once there is one. */
-  function saveFinding(manoeuvre: string, side: Side | 'both', payload: Payload | null): void {
-    const part = `${manoeuvre}:${side}`
-    const entered = payload !== null && fromMemory.value ? { ...payload, fromMemory: true } : payload
-    if (isMeasured(entered)) {
-      queue.value?.keepDraft(part, null)
-      save(part, entered)
-      return
-    }
-    const draft = entered !== null && Object.keys(entered).length > 0 ? entered : null
-    if (isMeasured(parts.get(part) ?? null)) save(part, null)
+  function enterFinding(part: string, payload: Payload | null): void {
+    const measured = isMeasured(payload)
+    const draft = measured || payload === null || Object.keys(payload).length === 0 ? null : payload
+    if (measured) enter(part, payload)
+    else if (isMeasured(parts.get(part) ?? null)) enter(part, null)
     queue.value?.keepDraft(part, draft)
-    parts.set(part, draft)
+    if (!measured) parts.set(part, draft)
   }
 
   /** Closes it for good, once nothing waits on this device. */
@@ -137,7 +144,8 @@ export const useExamination = defineStore('examination', () => {
   function undo(): string | null {
     const last = undoable.value.pop()
     if (!last) return null
-    enter(last.part, last.payload)
+    if (isFinding(last.part)) enterFinding(last.part, last.payload)
+    else enter(last.part, last.payload ?? {})
     return last.part
   }
 
@@ -150,9 +158,8 @@ export const useExamination = defineStore('examination', () => {
     else parts.set(part, stored.get(part)?.payload ?? null)
   }
 
-  function save(part: string, payload: Payload | null): void {
-    undoable.value = [...undoable.value, { part, payload: parts.get(part) ?? (part.includes(':') ? null : {}) }].slice(-MOST_UNDO)
-    enter(part, payload)
+  function remember(part: string): void {
+    undoable.value = [...undoable.value, { part, payload: parts.get(part) ?? null }].slice(-MOST_UNDO)
   }
 
   function enter(part: string, payload: Payload | null): void {
@@ -164,6 +171,8 @@ export const useExamination = defineStore('examination', () => {
   function saved(answer: Saved, item: Waiting): void {
     stored.set(answer.part, { payload: item.payload, version: answer.version })
     assessment.value = answer.assessment
+    beforeGate.clear()
+    for (const part of answer.beforeGate) beforeGate.add(part)
   }
 
   /** Answers to different questions go together by themselves; where both answered the same one, the person chooses. */
@@ -174,7 +183,7 @@ export const useExamination = defineStore('examination', () => {
     // What was entered on top of it holds it as well, and meets the newer state itself.
     if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
     if (same(item.payload, newer.payload)) return
-    const isSection = !item.part.includes(':')
+    const isSection = !isFinding(item.part)
     const { merged: both, clashes } = merge(item.from.payload ?? {}, item.payload ?? {}, newer.payload ?? {})
     if (isSection && clashes.length === 0) {
       enter(item.part, both)
