@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
 import { asHeading, inWords } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
-import CheckList from './CheckList.vue'
-import FieldInput from './FieldInput.vue'
+import CheckList from './inputs/CheckList.vue'
+import FieldInput from './inputs/FieldInput.vue'
 
 const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean; brief?: boolean }>()
 const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()

@@ -51,8 +51,13 @@ function desks(): { key: string; examination: string; tab: string }[] {
   })
 }
 
+/** A desk that cannot be read must not keep an examination shut. */
 function read(key: string): Desk {
-  return { ...emptyDesk(), ...(JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Desk>) }
+  try {
+    return { ...emptyDesk(), ...(JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<Desk>) }
+  } catch {
+    return emptyDesk()
+  }
 }
 
 /** What tabs that are closed by now left for an examination; it is taken over, and theirs is cleared. */

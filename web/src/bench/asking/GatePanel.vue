@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
-import FlagPicker from './FlagPicker.vue'
-import SafetyLines from './SafetyLines.vue'
+import FlagPicker from '@/bench/inputs/FlagPicker.vue'
+import SafetyLines from '@/bench/SafetyLines.vue'
 import { ALSO_LOOK, BEFORE_STRESS, NONE_ALSO } from './gateQuestions'
 import { useSections } from './useSections'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Payload } from '@/contract/types'
-import FlagPicker from './FlagPicker.vue'
+import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 import type { Question } from './storyQuestions'
 
 defineProps<{ questions: Question[]; answers: Payload }>()

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import AskedList from './AskedList.vue'
-import PainStrip from './PainStrip.vue'
+import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { BEFORE_STRESS } from './gateQuestions'
 import { TOUCHLINE } from './storyQuestions'
 import { useSections } from './useSections'
