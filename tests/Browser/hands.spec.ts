@@ -125,6 +125,8 @@ test.describe('by touch on a phone', () => {
     await expect(page.getByRole('list', { name: 'Route and leading chances' })).toContainText('ACL tear')
     await page.getByRole('button', { name: 'Chances' }).tap()
     await expect(page.locator('[data-condition=acl]')).toBeVisible()
+    await page.keyboard.press('Escape')
+    await expect(page.locator('[data-condition=acl]')).toBeHidden()
   })
 
   test('every control is large enough for a finger', async ({ page }) => {

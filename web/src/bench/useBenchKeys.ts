@@ -13,6 +13,8 @@ export interface BenchActions {
   undo: () => void
   memory: () => void
   help: () => void
+  /** Drawers over the bench; an open dialog closes by itself. */
+  close: () => void
 }
 
 const FEELS: Record<string, string> = { f: 'firm', s: 'soft', a: 'absent', h: 'hard', p: 'springy' }
@@ -41,6 +43,7 @@ export function useBenchKeys(actions: BenchActions): void {
     else if (key === 'u' || key === 'U') actions.undo()
     else if (key === 'm' || key === 'M') actions.memory()
     else if (key === '?') actions.help()
+    else if (key === 'Escape') actions.close()
     else return false
     return true
   }

@@ -50,6 +50,7 @@ export const useExamination = defineStore('examination', () => {
   const hurtSide = computed<Side>(() => (section('frame').hurtSide === 'right' ? 'right' : 'left'))
   const otherSide = computed<Side>(() => (hurtSide.value === 'left' ? 'right' : 'left'))
   const saveState = computed<SaveState>(() => queue.value?.state.value ?? 'saved')
+  const byChance = computed(() => [...(assessment.value?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest))
   const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item) => item.part)))
   const problems = computed(() => queue.value?.refused.value ?? [])
 
@@ -194,7 +195,7 @@ export const useExamination = defineStore('examination', () => {
   }
 
   return {
-    head, assessment, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
+    head, assessment, byChance, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
     open, section, finding, isDone, isRecorded, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
   }
 })

@@ -1,21 +1,19 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Verdict } from '@/contract/types'
 import { ZONES } from '@/shared/verdicts'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
 
 /** Every chance, the highest first, with its interval drawn to scale. */
-const props = defineProps<{ conditions: Verdict[] }>()
 const catalogue = useCatalogue()
-const byChance = computed(() => [...props.conditions].sort((a, b) => b.posttest - a.posttest))
+const examination = useExamination()
 </script>
 
 <template>
   <table>
     <thead><tr><th scope="col">Condition</th><th scope="col" class="n">Before</th><th scope="col" class="n">After story</th><th scope="col" class="n">After all</th><th scope="col" class="scale"><span class="unseen">95 % range drawn</span><span aria-hidden="true">0</span><span aria-hidden="true">100</span></th><th scope="col" class="n">95 % range</th><th scope="col">Zone</th></tr></thead>
     <tbody>
-      <tr v-for="verdict in byChance" :key="verdict.id" :class="verdict.zone">
+      <tr v-for="verdict in examination.byChance" :key="verdict.id" :class="verdict.zone">
         <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}<small v-if="verdict.grade !== null"> grade {{ verdict.grade }}</small></th>
         <td class="n">{{ inHundred(verdict.pretest) }}</td><td class="n">{{ inHundred(verdict.afterStory) }}</td><td class="n strong">{{ inHundred(verdict.posttest) }}</td>
         <td class="drawn">

@@ -2,9 +2,11 @@
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
+import BenchHead from '@/bench/BenchHead.vue'
 import GatePanel from '@/bench/asking/GatePanel.vue'
 import JumpDialog from '@/bench/JumpDialog.vue'
 import KeysDialog from '@/bench/KeysDialog.vue'
+import LeadingStrip from '@/bench/LeadingStrip.vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import MeaningStrip from '@/bench/MeaningStrip.vue'
 import NextTests from '@/bench/NextTests.vue'
@@ -21,9 +23,6 @@ import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import KneePlateau from '@/plateau/KneePlateau.vue'
 import LikelyPictures from '@/plateau/LikelyPictures.vue'
-import { shortName } from '@/plateau/shapes'
-import SaveState from '@/shared/SaveState.vue'
-import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 
@@ -49,12 +48,9 @@ const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.m
 const recorder = useRecorder(manoeuvre)
 const hold = useHold(manoeuvre)
 const canRecord = computed(() => manoeuvre.value !== null && hold.value === null)
-const frame = computed(() => examination.section('frame'))
-const leading = computed(() => [...(examination.assessment?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest).slice(0, 3))
 const emergency = computed(() => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
 /** The line that holds back this very manoeuvre is told in its place. */
 const alarms = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && !(hold.value?.kind === 'blocked' && hold.value.line?.rule === line.rule))))
-const days = computed(() => (typeof frame.value.daysSinceInjury === 'number' ? `day ${frame.value.daysSinceInjury}` : 'without an injury'))
 
 const BANDS = ['same', 'slight', 'clear', 'gross']
 
@@ -145,13 +141,14 @@ useBenchKeys({
     const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
     if (focused) return weigh(focused as ConditionId)
     const feeds = manoeuvre.value?.feeds ?? []
-    const condition = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? leading.value[0]?.id
+    const condition = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? examination.byChance[0]?.id
     if (condition) weigh(condition)
   },
   jump: () => (open.value = 'jump'),
   undo,
   memory: () => (examination.fromMemory = !examination.fromMemory),
   help: () => (open.value = 'keys'),
+  close: () => (plateauOpen.value = railOpen.value = false),
 })
 
 watch(() => examination.merged, (part) => part && (said.value = 'Another tab or person answered other questions here; both are kept.'))
@@ -166,20 +163,8 @@ onMounted(load)
     <p><button class="button" type="button" @click="load">Try again</button> <RouterLink class="button" to="/">Back to today</RouterLink></p>
   </main>
   <div v-else-if="ready && examination.head" class="bench">
-    <header class="head">
-      <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
-      <h2>{{ examination.head.athlete.name }}</h2>
-      <span class="facts">{{ examination.head.athlete.squad }} · {{ examination.head.athlete.age }} · {{ examination.hurtSide }} knee hurt, {{ days }}</span>
-      <span class="pill">{{ examination.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
-      <span class="pill" :class="{ ink: examination.assessment?.safety.lines.length }">{{ examination.assessment?.safety.lines.length ? 'safety: see the line' : examination.assessment?.safety.gateOpen ? 'safety clear' : 'safety not answered' }}</span>
-      <SaveState :state="examination.saveState" class="save" />
-      <button type="button" class="button drawer-button" :aria-expanded="plateauOpen" @click="plateauOpen = !plateauOpen">Chances</button>
-      <button type="button" class="button" @click="router.push({ name: 'summary', params: { id } })">Summary</button>
-    </header>
-    <ul class="strip" aria-label="Route and leading chances">
-      <li><button type="button" class="button" :aria-expanded="railOpen" @click="railOpen = !railOpen">Route</button></li>
-      <li v-for="verdict in leading" :key="verdict.id"><b class="number">{{ inHundred(verdict.posttest) }}</b> {{ shortName(verdict.id) }}<span class="unseen"> in 100, {{ catalogue.conditionLabel(verdict.id) }}</span></li>
-    </ul>
+    <BenchHead class="head" :plateau-open="plateauOpen" @plateau="plateauOpen = !plateauOpen" @summary="router.push({ name: 'summary', params: { id } })" />
+    <LeadingStrip class="strip" :rail-open="railOpen" @rail="railOpen = !railOpen" />
     <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">
       <ProblemsBar @go="goToPart" />
@@ -206,12 +191,7 @@ onMounted(load)
 
 <style scoped>
 .bench { display: grid; grid-template: 'head head head' 56px 'rail middle picture' minmax(0, 1fr) 'rail meaning picture' auto 'foot foot foot' auto / 226px minmax(0, 1fr) 404px; height: 100dvh; }
-.head { grid-area: head; display: flex; align-items: center; gap: 12px; padding: 0 14px 0 4px; border-bottom: 1px solid var(--line); white-space: nowrap; }
-.back { padding: 0 12px; font-size: 1.2rem; }
-.facts { color: var(--text-2); overflow: hidden; text-overflow: ellipsis; }
-.pill { padding: 2px 9px; font-size: 0.87rem; border: 1px solid var(--line-2); border-radius: 3px; }
-.pill.ink { color: var(--on-band); background: var(--band); border-color: var(--band); }
-.save { margin-left: auto; }
+.head { grid-area: head; }
 .rail { grid-area: rail; }
 .middle { grid-area: middle; overflow-y: auto; padding: 18px 24px 14px; background: var(--card); border: solid var(--line); border-width: 0 1px; }
 .middle > h1 { margin-bottom: 14px; }
@@ -222,22 +202,15 @@ onMounted(load)
 .foot { grid-area: foot; }
 .said { position: fixed; z-index: 3; left: 50%; bottom: 84px; transform: translateX(-50%); padding: 10px 16px; color: var(--on-band); background: var(--band); border-radius: var(--radius); }
 .said:empty { display: none; }
-.strip, .drawer-button { display: none; }
 .lost { display: grid; gap: 14px; padding: 60px; justify-items: start; }
 @media (max-width: 1180px) {
   .bench { grid-template: 'head head' 56px 'rail middle' minmax(0, 1fr) 'rail meaning' auto 'foot foot' auto / 190px minmax(0, 1fr); }
-  .drawer-button { display: inline-flex; }
-  .pill, .facts { display: none; }
   .picture { display: none; position: fixed; z-index: 2; top: 56px; right: 0; bottom: 0; width: min(420px, 100vw); background: var(--paper); border-left: 1px solid var(--line-2); }
   .picture.open { display: flex; }
 }
 @media (max-width: 640px) {
   .bench { grid-template: 'head' 52px 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr); }
-  .head { gap: 4px; padding: 0 6px 0 0; }
-  .head h2 { overflow: hidden; text-overflow: ellipsis; }
-  .head .button { padding: 0 10px; }
-  .strip { grid-area: strip; display: flex; align-items: center; gap: 12px; padding: 0 6px; overflow: hidden; white-space: nowrap; border-bottom: 1px solid var(--line); font-size: 0.87rem; }
-  .strip b { font-size: 1.2rem; }
+  .strip { grid-area: strip; }
   .rail { display: none; position: fixed; z-index: 2; inset: 104px 0 0; background: var(--paper); }
   .rail.open { display: block; }
   .picture { top: 52px; }

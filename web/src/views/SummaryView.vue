@@ -94,7 +94,7 @@ onMounted(async () => {
     <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink>
     <div class="columns">
       <div>
-        <section aria-labelledby="chances"><h2 id="chances">Chances, in 100 knees like this</h2><ChancesTable :conditions="assessment.conditions" /></section>
+        <section aria-labelledby="chances"><h2 id="chances">Chances, in 100 knees like this</h2><ChancesTable /></section>
         <section aria-labelledby="knees"><h2 id="knees">Both knees</h2><KneesTable :measurements="assessment.measurements" :excluded="assessment.excluded.filter((e) => e.code !== 'grade_one_is_firm').map((e) => e.manoeuvre)" /><p class="fluid"><b>Fluid</b> {{ fluid }}</p></section>
         <section v-if="byOutcome.length > 0" aria-labelledby="results"><h2 id="results">Results that count</h2><ul><li v-for="group in byOutcome" :key="group.outcome"><b>{{ group.outcome === 'equivocal' ? 'Equivocal, moving nothing' : group.outcome === 'positive' ? 'Positive' : 'Negative' }}:</b> {{ group.names.join(', ') }}</li></ul></section>
         <section aria-labelledby="without">
