@@ -17,6 +17,9 @@ final class Trail
     /** @var array<int, float> P(s) up to a constant */
     private array $states;
 
+    /** @var array{array<int, int>, array<int, float>}|null places and factors of the last result, not multiplied in yet */
+    private ?array $left = null;
+
     /** @var array<string, EchoRanking> what is weighed so far, by group and outcome */
     private array $rankings = [];
 
@@ -49,7 +52,7 @@ final class Trail
             $factors[$state] = exp($change->log[$state] - $change->log[0]);
             $after[$state] = $weight * $factors[$state];
         }
-        $this->multiply($change->mask, $factors, array_sum($after));
+        $this->leave($change->mask, $factors, array_sum($after));
         foreach ($result->finding->rows as $row) {
             $bit = StateSet::size($change->mask & ((1 << $row->condition) - 1));
             $this->steps[] = self::step($result, $row, self::odds($before, $bit), self::odds($after, $bit));
@@ -73,6 +76,7 @@ final class Trail
      */
     public function chances(): array
     {
+        $this->sums(0);
         $chances = [];
         for ($condition = 0; $condition < $this->conditions; $condition++) {
             $odds = self::odds($this->states, $condition);
@@ -110,32 +114,46 @@ final class Trail
     }
 
     /**
+     * Multiplies in what the last result left, and sums over the set in the same pass.
+     *
      * @return array<int, float> by local state of the set
      */
     private function sums(int $mask): array
     {
         $sums = array_fill(0, 1 << StateSet::size($mask), 0.0);
-        foreach ($this->projection($mask) as $state => $local) {
-            $sums[$local] += $this->states[$state];
+        $projection = $this->projection($mask);
+        $states = $this->states;
+        // Held by one variable only, the list is changed in place instead of copied.
+        $this->states = [];
+        if ($this->left === null) {
+            foreach ($projection as $state => $local) {
+                $sums[$local] += $states[$state];
+            }
+        } else {
+            [$places, $factors] = $this->left;
+            foreach ($projection as $state => $local) {
+                $sums[$local] += $states[$state] *= $factors[$places[$state]];
+            }
         }
+        $this->states = $states;
+        $this->left = null;
 
         return $sums;
     }
 
     /**
-     * Only odds are asked for, so the states sum to 1 only when they would grow out of range.
+     * Keeps factors for the next pass. Only odds are asked for, so the states are brought back to a sum of 1
+     * only when they would grow out of range.
      *
      * @param  array<int, float>  $factors  by local state of the set; 1 for the state without any of them
      * @param  float  $total  what the states will sum to
      */
-    private function multiply(int $mask, array $factors, float $total): void
+    private function leave(int $mask, array $factors, float $total): void
     {
-        $scale = $total > self::LARGE || $total < 1 / self::LARGE ? 1 / $total : 1.0;
-        foreach ($this->projection($mask) as $state => $local) {
-            if ($local !== 0 || $scale !== 1.0) {
-                $this->states[$state] *= $factors[$local] * $scale;
-            }
+        if ($total > self::LARGE || $total < 1 / self::LARGE) {
+            $factors = array_map(static fn (float $factor): float => $factor / $total, $factors);
         }
+        $this->left = [$this->projection($mask), $factors];
     }
 
     /**
