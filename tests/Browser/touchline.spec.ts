@@ -61,6 +61,21 @@ test('a loose knee stops, with the reasons, and goes on where it was after a rel
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
 })
 
+test('a pulse that was missing once keeps the emergency, even when it is felt again', async ({ page }) => {
+  await start(page, 'Lior Haverstock')
+  await page.goto(page.url().replace('touchline', 'emergency'))
+  await expect(page.getByText('No emergency line is raised for this knee.')).toBeVisible()
+  await page.getByRole('button', { name: 'Not felt' }).tap()
+  await expect(page.getByText('The limb may be in danger')).toBeVisible()
+  await page.getByRole('button', { name: 'Felt now' }).tap()
+  await expect(page.getByText(/pulse felt/)).toBeVisible()
+  await expect(page.locator('.save')).toHaveText('Saved')
+  await page.reload()
+  await expect(page.getByText('The limb may be in danger')).toBeVisible()
+  await expect(page.getByText(/pulse not felt/)).toBeVisible()
+  await expectNoSidewaysScroll(page)
+})
+
 test('a danger is told at once, and every target is large enough', async ({ page }) => {
   await start(page, 'Sana Withernsea')
   await page.getByRole('button', { name: 'Next', exact: true }).tap()

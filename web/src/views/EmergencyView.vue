@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
+import SaveState from '@/shared/SaveState.vue'
 import { findingName } from '@/shared/findings'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -42,11 +43,14 @@ function spoken(finding: Record<string, unknown> | null): string {
   return finding.normal === true ? 'normal' : String(finding.result ?? 'not checked')
 }
 
-/** Each check is a line of the pulse's note, so that the times go with the record. */
+/**
+ * Each check is a line of the pulse's note, so that the times go with the record. A pulse that was missing once
+ * stays abnormal: that it came back does not take the emergency away.
+ */
 function check(result: 'normal' | 'abnormal'): void {
   const { normal: _, notDone: __, ...kept } = examination.finding('distal_pulse', examination.hurtSide) ?? {}
   const line = `${new Date().toISOString()} pulse ${result === 'normal' ? 'felt' : 'not felt'}`
-  examination.saveFinding('distal_pulse', examination.hurtSide, { ...kept, result, note: [...checked.value, line].join('\n').slice(-2000) })
+  examination.saveFinding('distal_pulse', examination.hurtSide, { ...kept, result: kept.result === 'abnormal' ? 'abnormal' : result, note: [...checked.value, line].join('\n').slice(-2000) })
 }
 
 function clock(date: Date): string {
@@ -75,6 +79,7 @@ onMounted(async () => {
       <header>
         <div><h1>{{ examination.head.athlete.name }}, {{ examination.head.athlete.age }}</h1><p class="side">{{ examination.hurtSide }} knee</p></div>
         <p class="clock number" aria-label="Time now">{{ clock(now) }}</p>
+        <SaveState :state="examination.saveState" class="save" />
         <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
       </header>
       <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ inWords(line.urgency) }}</b> {{ line.say }}</li></ul>
@@ -107,7 +112,7 @@ onMounted(async () => {
 <style scoped>
 .emergency { min-height: 100dvh; padding: clamp(14px, 3vw, 32px); display: grid; grid-template-columns: 1fr 1fr; gap: 26px 48px; align-content: start; font-size: 1.3rem; background: var(--card); }
 header, .lines, footer { grid-column: 1 / -1; }
-header { display: grid; grid-template-columns: 1fr auto auto; gap: 24px; align-items: center; }
+header { display: grid; grid-template-columns: 1fr auto auto auto; gap: 24px; align-items: center; }
 h1 { font-size: 2.4rem; }
 .side { font-size: 1.6rem; text-transform: capitalize; }
 .clock { font-size: 3rem; font-weight: 680; }
@@ -126,5 +131,5 @@ p + dl { margin-top: 8px; }
 dt { color: var(--text-2); }
 dd { font-weight: 650; }
 p + p { margin-top: 8px; }
-@media (max-width: 760px) { .emergency { grid-template-columns: 1fr; } header { grid-template-columns: 1fr auto; } header .button { grid-column: 1 / -1; } .clock { font-size: 2rem; } h1 { font-size: 1.8rem; } }
+@media (max-width: 760px) { .emergency { grid-template-columns: 1fr; } header { grid-template-columns: 1fr auto; } header .button, header .save { grid-column: 1 / -1; } .clock { font-size: 2rem; } h1 { font-size: 1.8rem; } }
 </style>
