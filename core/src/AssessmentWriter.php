@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core;
 
-use GrayCompass\Core\Conclusions\CollateralReading;
-use GrayCompass\Core\Conclusions\ConditionVerdict;
-use GrayCompass\Core\Conclusions\Consideration;
-use GrayCompass\Core\Conclusions\MistakenReading;
+use GrayCompass\Core\Findings\EarlierFinding;
 use GrayCompass\Core\Grading\McMurrayReading;
 use GrayCompass\Core\Grading\Measurement;
 use GrayCompass\Core\Grading\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Route\Suggestion;
-use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\CollateralReading;
+use GrayCompass\Core\Verdict\ConditionVerdict;
+use GrayCompass\Core\Verdict\Consideration;
+use GrayCompass\Core\Verdict\MistakenReading;
 use GrayCompass\Core\Weighing\Picture;
 use GrayCompass\Core\Weighing\ProblemWriter;
 use GrayCompass\Core\Weighing\Step;
@@ -33,51 +33,49 @@ final class AssessmentWriter
      */
     public static function write(Assessment $assessment): array
     {
-        $effusion = $assessment->grading->effusion;
+        $bearings = $assessment->bearings;
+        $effusion = $bearings->grading->effusion;
+        $front = $bearings->front;
 
         return [
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'rules' => Assessment::RULES,
-            'evidence' => ['set' => $assessment->evidence->choice->value, 'digest' => $assessment->evidence->digest()],
+            'evidence' => ['set' => $assessment->evidence->choice->value, 'digest' => $assessment->digest],
             'phase' => $assessment->evidence->phase->value,
-            'safety' => [
-                'gateOpen' => $assessment->gate->open,
-                'lines' => array_map(static fn (SafetyLine $line): array => [
-                    'rule' => $line->rule->value, 'urgency' => $line->urgency->value, 'say' => $line->say,
-                ], $assessment->gate->lines),
-                'blocked' => $assessment->gate->blocked,
-                'blockedBy' => (object) array_map(static fn (Rule $rule): string => $rule->value, $assessment->gate->blockedBy),
-            ],
-            'measurements' => array_map(self::measurement(...), $assessment->grading->measurements),
+            'setting' => $bearings->examination->setting->value,
+            'safety' => SafetyWriter::write($bearings),
+            'measurements' => array_map(self::measurement(...), $bearings->grading->measurements),
             'effusion' => $effusion === null ? null : [
                 'grade' => $effusion->grade,
                 'positive' => $effusion->sign->value === 'positive',
                 'millilitres' => $effusion->millilitres,
                 'bloodLikely' => $effusion->bloodLikely,
             ],
-            'results' => array_map(self::result(...), $assessment->standing->results),
+            'results' => array_map(static fn (StandingResult $result): array => self::result($result, $bearings), $bearings->standing->results),
             'excluded' => self::excluded($assessment),
-            'conditions' => array_map(self::condition(...), $assessment->conditions),
+            'conditions' => array_map(self::condition(...), $bearings->verdicts),
             'patterns' => array_map(static fn (Picture $picture): array => [
                 'present' => array_map(static fn (int $k): string => Condition::cases()[$k]->value, $picture->present),
                 'probability' => $picture->probability,
             ], $assessment->weighed->pictures),
             'trace' => array_map(static fn (Step $step): array => self::step($step, $assessment), $assessment->trail),
-            'mcmurrayReadings' => $assessment->grading->mcmurrayReadings === null ? null : array_map(static fn (McMurrayReading $reading): array => [
+            'mcmurrayReadings' => $bearings->grading->mcmurrayReadings === null ? null : array_map(static fn (McMurrayReading $reading): array => [
                 'school' => $reading->school->value, 'medial' => $reading->medial?->value, 'lateral' => $reading->lateral?->value,
-            ], $assessment->grading->mcmurrayReadings),
+            ], $bearings->grading->mcmurrayReadings),
             'collateralReading' => self::collaterals($assessment),
             'frontGate' => [
-                'story' => $assessment->frontGate->story->value,
-                'structural' => $assessment->frontGate->structural->value,
-                'compression' => $assessment->frontGate->compression->value,
-                'loaded' => $assessment->frontGate->loaded->value,
-                'supported' => $assessment->frontGate->supported(),
+                'story' => $front->story->value,
+                'structural' => $front->structural->value,
+                'compression' => $front->compression->value,
+                'loaded' => $front->loaded->value,
+                'supported' => $front->supported(),
             ],
-            'alsoConsider' => array_map(static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why], $assessment->alsoConsider),
+            'alsoConsider' => array_map(static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why], $bearings->also),
             'route' => PlanWriter::route($assessment),
             'nextTests' => array_map(self::suggestion(...), $assessment->nextTests),
+            'nothingChanges' => $assessment->nothingChanges(),
+            'earlierFinding' => array_map(static fn (EarlierFinding $earlier): array => get_object_vars($earlier), $bearings->examination->earlierFindings),
             'plan' => PlanWriter::plan($assessment),
             'answers' => array_map(static fn (MistakenReading $answer): array => [
                 'condition' => $answer->condition, 'finding' => $answer->finding, 'mistake' => $answer->mistake, 'answer' => $answer->answer,
@@ -102,20 +100,26 @@ final class AssessmentWriter
             'provisional' => $measurement->provisional,
             'estimate' => $measurement->estimate,
             'school' => $measurement->school,
+            'level' => $measurement->level?->value,
         ];
     }
 
     /**
      * @return array<string, mixed>
      */
-    private static function result(StandingResult $result): array
+    private static function result(StandingResult $result, Bearings $bearings): array
     {
+        $record = $result->reading->record;
+        $hold = $record === null ? null : $bearings->holds->against($record);
+
         return [
             'finding' => $result->reading->finding,
             'manoeuvre' => $result->reading->manoeuvre(),
             'outcome' => $result->reading->sign->value,
             'counts' => $result->counts(),
-            'overridden' => $result->overridden,
+            'level' => $result->reading->level?->value,
+            'overridden' => $hold !== null && $record->override !== null,
+            'againstRule' => $hold?->name(),
         ];
     }
 
@@ -125,7 +129,7 @@ final class AssessmentWriter
     private static function excluded(Assessment $assessment): array
     {
         $excluded = [];
-        foreach ($assessment->standing->results as $result) {
+        foreach ($assessment->bearings->standing->results as $result) {
             if ($result->exclusion !== null) {
                 $excluded[] = [
                     'finding' => $result->reading->finding,
@@ -154,9 +158,12 @@ final class AssessmentWriter
             'textbook' => $verdict->chance->textbook,
             'strongest' => $verdict->chance->strongest,
             'zone' => $verdict->zone->value,
+            'bare' => $verdict->chance->zone->value,
             'tested' => $verdict->tested,
             'further' => $verdict->chance->further->value,
             'unsettled' => $verdict->unsettled,
+            'raised' => $verdict->raised,
+            'seriousness' => $verdict->seriousness,
             'grade' => $verdict->grade,
         ];
     }
@@ -172,6 +179,7 @@ final class AssessmentWriter
         return [
             'condition' => $condition->value,
             ...WeighedWriter::step($step),
+            'level' => $assessment->bearings->standing->result($step->result->finding->id)?->reading->level?->value,
             'grade' => $row?->quality->value,
             'source' => $row?->source,
             'checked' => $row?->checked,
@@ -199,12 +207,12 @@ final class AssessmentWriter
     private static function suggestion(Suggestion $suggestion): array
     {
         return [
-            'finding' => $suggestion->test->candidate->finding->id,
+            'finding' => $suggestion->sign,
             'manoeuvre' => $suggestion->manoeuvre,
-            'chancePositive' => $suggestion->test->chancePositive,
-            'value' => $suggestion->test->value,
-            'bits' => $suggestion->test->bits,
-            'valuePerMinute' => $suggestion->test->valuePerMinute(),
+            'chancePositive' => $suggestion->test?->chancePositive,
+            'value' => $suggestion->test?->value,
+            'bits' => $suggestion->test?->bits,
+            'valuePerMinute' => $suggestion->test?->valuePerMinute(),
             'why' => $suggestion->why,
         ];
     }

@@ -4,43 +4,50 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core;
 
-use GrayCompass\Core\Conclusions\AlsoConsider;
-use GrayCompass\Core\Conclusions\Bearings;
-use GrayCompass\Core\Conclusions\CollateralReading;
-use GrayCompass\Core\Conclusions\ConditionVerdict;
-use GrayCompass\Core\Conclusions\ForAthlete;
-use GrayCompass\Core\Conclusions\ForCoach;
-use GrayCompass\Core\Conclusions\FrontGate;
-use GrayCompass\Core\Conclusions\LetterNote;
-use GrayCompass\Core\Conclusions\LigamentGrades;
-use GrayCompass\Core\Conclusions\MistakenReading;
-use GrayCompass\Core\Conclusions\Plan;
-use GrayCompass\Core\Conclusions\Words;
-use GrayCompass\Core\Conclusions\Zones;
 use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\ExaminationReader;
+use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Grading\Grading;
-use GrayCompass\Core\Grading\Remark;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Plan\Plan;
+use GrayCompass\Core\Route\Candidates;
 use GrayCompass\Core\Route\LastTime;
+use GrayCompass\Core\Route\NextSteps;
 use GrayCompass\Core\Route\Planner;
-use GrayCompass\Core\Route\Suggestions;
+use GrayCompass\Core\Safety\Blood;
+use GrayCompass\Core\Safety\Holds;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Remarks;
-use GrayCompass\Core\Standing\ResultLines;
+use GrayCompass\Core\Standing\Settled;
 use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Weighing\Finding;
-use GrayCompass\Core\Weighing\Problem;
+use GrayCompass\Core\Verdict\AlsoConsider;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\CollateralReading;
+use GrayCompass\Core\Verdict\Disagreements;
+use GrayCompass\Core\Verdict\FrontGate;
+use GrayCompass\Core\Verdict\Loose;
+use GrayCompass\Core\Verdict\MistakenReading;
+use GrayCompass\Core\Verdict\ResultLines;
+use GrayCompass\Core\Verdict\VerdictRemarks;
+use GrayCompass\Core\Verdict\Verdicts;
 use GrayCompass\Core\Weighing\ProblemBuilder;
 use GrayCompass\Core\Weighing\Trail;
 use GrayCompass\Core\Weighing\Weighed;
+use GrayCompass\Core\Weighing\WeighedChance;
 use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Core\Words\ForAthlete;
+use GrayCompass\Core\Words\ForCoach;
+use GrayCompass\Core\Words\LetterNote;
+use GrayCompass\Core\Words\Words;
 
 /** The one door of the core: an examination goes in, its assessment comes out. */
 final class Assessor
 {
+    /** @var array<string, EvidenceLibrary> by chosen set and phase */
+    private array $libraries = [];
+
     public function __construct(private readonly ShippedData $data = new ShippedData)
     {
     }
@@ -52,70 +59,88 @@ final class Assessor
      */
     public function read(mixed $document): Examination
     {
-        $examination = ExaminationReader::read($document, $this->data->catalogue());
-        SafetyGate::refuseBlocked($examination);
-
-        return $examination;
+        return ExaminationReader::read($document, $this->data->catalogue());
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */
     public function lastTime(Examination $examination): LastTime
     {
-        return LastTime::of($examination, $this->standing($examination)[2]);
+        return LastTime::of($this->assess($examination)->bearings);
+    }
+
+    /** What may not be done now: the verdict that is asked for before anything is stored. */
+    public function holds(Examination $examination): Holds
+    {
+        return $this->assess($examination)->bearings->holds;
+    }
+
+    /** Names the rules and figures that an assessment of this examination would be made with. */
+    public function basis(Examination $examination): string
+    {
+        return Assessment::RULES.' '.$this->data->digest($this->library($examination));
     }
 
     public function assess(Examination $examination, ?LastTime $lastTime = null): Assessment
     {
         $catalogue = $this->data->catalogue();
-        [$gate, $grading, $standing, $evidence] = $this->standing($examination);
-        $gate = $gate->with($catalogue, ...ResultLines::of($examination, $grading, $standing));
-        $builder = new ProblemBuilder($this->data->baseline(), $evidence);
-        $problem = $builder->build($examination, $standing, $gate->blocked, $catalogue);
-        $weighed = Weighing::of($problem);
-        [$trail, $afterStory] = self::trail($weighed, $builder, $standing);
-        $suggestions = Suggestions::of($weighed, $catalogue);
-        $verdicts = self::verdicts($weighed, $standing, $afterStory);
-        $bearings = new Bearings($examination, $gate, $grading, $standing, $verdicts);
+        $evidence = $this->library($examination);
+        $gate = SafetyGate::of($examination);
+        $grading = Grading::of($examination);
+        $standing = Standing::of($examination, $grading, $evidence, $this->data->signs());
+        $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
+        $weighed = Weighing::of($builder->build($examination, $standing, Candidates::of($examination, $gate, $standing, $evidence, $catalogue)));
+        $chances = array_combine(array_column(Condition::cases(), 'value'), array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions));
+        $loose = new Loose($examination, $standing, $chances);
+        $gate = $gate->with(...(new ResultLines($examination, $gate->signs, $standing, $loose, $weighed->after))->lines());
+        $holds = Holds::of($examination, $gate, $catalogue);
+        $settled = Settled::of($examination, $grading, $standing, $holds, $catalogue);
         $front = FrontGate::of($examination, $standing);
-        $plan = Plan::of($bearings, $front, $evidence);
+        [$trail, $afterStory] = self::trail($weighed, $builder, $standing);
+        $bearings = new Bearings(
+            $examination,
+            $gate,
+            $holds,
+            $grading,
+            $standing,
+            $settled,
+            Verdicts::of($examination, $standing, $settled, $front, $weighed, $afterStory),
+            $loose,
+            $front,
+            AlsoConsider::of($examination, $standing),
+            Disagreements::of($standing, $weighed),
+            $weighed->after,
+            Blood::likely($examination, FluidSigns::in($examination)),
+            $catalogue,
+        );
+        $suggestions = NextSteps::of($bearings, $weighed, $catalogue);
+        $plan = Plan::of($bearings, $evidence);
 
         return new Assessment(
             $evidence,
-            $gate,
-            $grading,
-            $standing,
+            $this->data->digest($evidence),
+            $bearings,
             $weighed,
-            $verdicts,
             $trail->steps(),
-            (new Planner($catalogue, $evidence))->plan($examination, $gate->blocked, $suggestions, $lastTime),
+            (new Planner($catalogue, $evidence))->plan($bearings, $suggestions, $lastTime),
             $suggestions,
             CollateralReading::of($standing, 'valgus'),
             CollateralReading::of($standing, 'varus'),
-            $front,
-            AlsoConsider::of($examination),
             $plan,
             new Words(
                 (new ForAthlete($bearings, $plan))->text(),
-                ForCoach::text($bearings, $plan),
+                ForCoach::text($examination, $plan),
                 (new LetterNote($bearings, $plan))->text(),
             ),
-            $this->answers($problem),
-            [...$grading->remarks, ...Remarks::of($examination, $standing, $evidence), ...self::disagreements($problem)],
+            $this->answers($weighed),
+            [...VerdictRemarks::of($bearings), ...$grading->remarks, ...Remarks::of($examination, $standing, $evidence)],
         );
     }
 
-    /**
-     * The steps up to what counts.
-     *
-     * @return array{SafetyGate, Grading, Standing, EvidenceLibrary}
-     */
-    private function standing(Examination $examination): array
+    private function library(Examination $examination): EvidenceLibrary
     {
-        $gate = SafetyGate::of($examination, $this->data->catalogue());
-        $grading = Grading::of($examination);
-        $evidence = new EvidenceLibrary($this->data->evidence(), $examination->schools->evidence, $examination->phase());
+        $key = "{$examination->schools->evidence->value} {$examination->phase()->value}";
 
-        return [$gate, $grading, Standing::of($examination, $gate, $grading, $evidence), $evidence];
+        return $this->libraries[$key] ??= new EvidenceLibrary($this->data->evidence(), $examination->schools->evidence, $examination->phase());
     }
 
     /**
@@ -138,43 +163,17 @@ final class Assessor
     }
 
     /**
-     * @param  list<float>  $afterStory
-     * @return list<ConditionVerdict>
-     */
-    private static function verdicts(Weighed $weighed, Standing $standing, array $afterStory): array
-    {
-        return array_map(static function (Condition $condition, int $k) use ($weighed, $standing, $afterStory): ConditionVerdict {
-            $chance = $weighed->conditions[$k];
-            [$tested, $unsettled] = [$standing->isTested($condition), $standing->isUnsettled($condition)];
-            $zone = Zones::of($chance, $weighed->problem->conditions[$k]->thresholds, $tested, $unsettled);
-
-            return new ConditionVerdict($condition, $chance, $afterStory[$k], $zone, $tested, $unsettled, LigamentGrades::of($condition, $standing));
-        }, Condition::cases(), array_keys(Condition::cases()));
-    }
-
-    /**
      * @return list<MistakenReading>
      */
-    private function answers(Problem $problem): array
+    private function answers(Weighed $weighed): array
     {
-        $name = fn (string $finding): string => $this->data->catalogue()->feeding($finding)?->card->name ?? $finding;
+        $answers = [];
+        foreach (Condition::cases() as $k => $condition) {
+            $tempting = MistakenReading::isTempting($weighed->conditions[$k]->posttest, $weighed->problem->conditions[$k]->thresholds);
+            $answer = $tempting ? MistakenReading::of($weighed->problem, $k, $condition->label(), $this->data->signs()->label(...)) : null;
+            $answers[] = $answer;
+        }
 
-        return array_values(array_filter(array_map(
-            static fn (Condition $condition, int $k): ?MistakenReading => MistakenReading::of($problem, $k, $condition->label(), $name),
-            Condition::cases(),
-            array_keys(Condition::cases()),
-        )));
-    }
-
-    /**
-     * @return list<Remark>
-     */
-    private static function disagreements(Problem $problem): array
-    {
-        return array_map(
-            static fn (string $id): Remark => new Remark('tests_disagree', 'Tests of the '.Condition::from($id)->label().' disagree: do both again.'),
-            // What was told cannot be done again.
-            $problem->disagreements(static fn (Finding $finding): bool => ! str_starts_with($finding->id, 'story_')),
-        );
+        return array_values(array_filter($answers));
     }
 }

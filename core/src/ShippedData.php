@@ -8,12 +8,19 @@ use GrayCompass\Core\Catalogue\Card;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\FieldNotation;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\BaselineReader;
+use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
+use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Simulation\Dice;
+use GrayCompass\Core\Simulation\Figures as SimulationFigures;
+use GrayCompass\Core\Simulation\KneeMaker;
 use RuntimeException;
 
 /** The one class that reads files: what the product ships in core/data. Each file is read once. */
@@ -22,6 +29,13 @@ final class ShippedData
     private ?Catalogue $catalogue = null;
 
     private ?Baseline $baseline = null;
+
+    private ?SignBook $signs = null;
+
+    private ?LevelFactors $levels = null;
+
+    /** Fingerprint of the figures that no choice changes. */
+    private ?string $fixed = null;
 
     /** @var list<EvidenceRow>|null */
     private ?array $evidence = null;
@@ -33,6 +47,32 @@ final class ShippedData
     public function catalogue(): Catalogue
     {
         return $this->catalogue ??= $this->readCatalogue();
+    }
+
+    /** What each sign is called, whose own test it is, and how an athlete hears of it. */
+    public function signs(): SignBook
+    {
+        /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
+        return $this->signs ??= SignBook::read($this->json('signs.json'));
+    }
+
+    public function levels(): LevelFactors
+    {
+        return $this->levels ??= LevelFactors::read($this->table('levels.csv'));
+    }
+
+    /** A short fingerprint of every figure that a chance depends on: rows in use, levels, and all of the baseline. */
+    public function digest(EvidenceLibrary $evidence): string
+    {
+        $this->fixed ??= hash('sha256', $this->text('baseline.json').$this->text('levels.csv'));
+
+        return substr(hash('sha256', $this->fixed.$evidence->digest()), 0, 12);
+    }
+
+    /** Draws virtual knees from these figures. */
+    public function kneeMaker(Dice $dice): KneeMaker
+    {
+        return new KneeMaker($this->baseline(), $this->evidence(), $this->levels(), new SimulationFigures($this->json('simulation.json')), $dice);
     }
 
     public function baseline(): Baseline
@@ -66,6 +106,7 @@ final class ShippedData
                 self::list($row['feeds']),
                 str_contains($row['fields'], '(side both)'),
                 new Card(...array_filter($card, is_string(...))),
+                self::traits($row['traits']),
             );
         }
         usort($manoeuvres, static fn (Manoeuvre $a, Manoeuvre $b): int => $a->station->position() <=> $b->station->position());
@@ -99,6 +140,22 @@ final class ShippedData
         $text = file_get_contents("{$this->folder}/{$file}");
 
         return $text === false ? throw new RuntimeException("core/data/{$file} cannot be read.") : $text;
+    }
+
+    /**
+     * `name` or `name:value`, parted by `;`.
+     *
+     * @return array<string, string>
+     */
+    private static function traits(string $entries): array
+    {
+        $traits = [];
+        foreach (self::list($entries) as $entry) {
+            [$name, $value] = explode(':', $entry, 2) + [1 => ''];
+            $traits[ManoeuvreTrait::from($name)->value] = $value;
+        }
+
+        return $traits;
     }
 
     /**

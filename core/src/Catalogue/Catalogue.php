@@ -35,6 +35,14 @@ final class Catalogue
         return $this->byId[$id] ?? throw new OutOfBoundsException("There is no manoeuvre {$id}.");
     }
 
+    /**
+     * @return list<Manoeuvre> in the order of the catalogue
+     */
+    public function with(ManoeuvreTrait $trait): array
+    {
+        return array_values(array_filter($this->manoeuvres, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has($trait)));
+    }
+
     /** The first manoeuvre that can give a finding, or null for one that comes from the story. */
     public function feeding(string $finding): ?Manoeuvre
     {

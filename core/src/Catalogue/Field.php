@@ -42,7 +42,7 @@ final class Field
             str_ends_with($this->name, 'Mm') => 'mm',
             str_ends_with($this->name, 'Cm') => 'cm',
             str_ends_with($this->name, 'Deg') => '°',
-            str_ends_with($this->name, 'N') => 'N',
+            str_ends_with($this->name, 'N'), $this->name === 'newtons' => 'N',
             $this->name === 'pain' || $this->name === 'endPain' => '/10',
             $this->name === 'strength' => '/5',
             default => '',

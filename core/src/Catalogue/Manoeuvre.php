@@ -17,6 +17,7 @@ final class Manoeuvre
      * @param  list<string>  $checks  what must hold for the measurement to be trusted
      * @param  list<string>  $feeds  ids of the findings that it can give
      * @param  bool  $bothAtOnce  done with both legs together, recorded once under side `both`
+     * @param  array<string, string>  $traits  what rules ask for, by {@see ManoeuvreTrait}
      */
     public function __construct(
         public readonly string $id,
@@ -29,6 +30,28 @@ final class Manoeuvre
         public readonly array $feeds,
         public readonly bool $bothAtOnce,
         public readonly Card $card,
+        private readonly array $traits = [],
     ) {
+    }
+
+    public function has(ManoeuvreTrait $trait): bool
+    {
+        return isset($this->traits[$trait->value]);
+    }
+
+    /** The whole number that goes with a trait, such as the bend needed in degrees; null without the trait. */
+    public function amount(ManoeuvreTrait $trait): ?int
+    {
+        return isset($this->traits[$trait->value]) ? (int) $this->traits[$trait->value] : null;
+    }
+
+    /**
+     * The names that go with a trait.
+     *
+     * @return list<string>
+     */
+    public function names(ManoeuvreTrait $trait): array
+    {
+        return array_values(array_filter(explode(' ', $this->traits[$trait->value] ?? '')));
     }
 }

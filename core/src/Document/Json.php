@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Document;
 
 use JsonException;
+use stdClass;
 
 /** JSON text to plain values: objects stay objects, so that `{}` and `[]` can be told apart. */
 final class Json
@@ -14,16 +15,37 @@ final class Json
 
     private const MAX_DEPTH = 32;
 
-    /** @throws Refusal when the text is too large, or is no JSON */
+    /** @throws Refusal when the text is too large, is no JSON, or holds a number beyond all bounds */
     public static function read(string $text): mixed
     {
         if (strlen($text) > self::MAX_BYTES) {
             throw new Refusal('', 'the document is larger than 1 MiB');
         }
         try {
-            return json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+            $value = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $problem) {
             throw new Refusal('', 'this is not JSON: '.lcfirst($problem->getMessage()));
+        }
+        if (preg_match('/[eE]\+?\d{3}|\d{300}/', $text) === 1) {
+            self::refuseBoundless($value, '');
+        }
+
+        return $value;
+    }
+
+    /** Digits that no machine can hold arrive as infinity, which nothing downstream can write again. */
+    private static function refuseBoundless(mixed $value, string $path): void
+    {
+        if (is_float($value) && ! is_finite($value)) {
+            throw new Refusal($path, 'this number is too large');
+        }
+        if (is_array($value) || $value instanceof stdClass) {
+            foreach ((array) $value as $key => $inner) {
+                self::refuseBoundless($inner, match (true) {
+                    is_array($value) => "{$path}[{$key}]",
+                    default => $path === '' ? (string) $key : "{$path}.{$key}",
+                });
+            }
         }
     }
 

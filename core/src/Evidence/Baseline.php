@@ -10,12 +10,18 @@ use GrayCompass\Core\Knee\Setting;
 /** What is held before any finding: base rates by setting, associations, thresholds, echo groups. */
 final class Baseline
 {
+    private const CHILD = 12;
+
+    private const GROWN = 18;
+
     /**
      * @param  array<string, SettingRates>  $settings  by setting
      * @param  list<Pairing>  $pairings
      * @param  array<string, array{float, float}>  $thresholds  rule out and act, by condition
      * @param  list<EchoGroup>  $groups
      * @param  array<string, float>  $spread  between clinics on the logit scale, by quality
+     * @param  array<string, float>  $seriousness  how much a miss costs, over 0 to 10, by condition
+     * @param  array<string, array<string, SettingRates>>  $young  of ages `under12` and `12to17`, by setting
      */
     public function __construct(
         private readonly array $settings,
@@ -23,12 +29,26 @@ final class Baseline
         private readonly array $thresholds,
         public readonly array $groups,
         private readonly array $spread,
+        private readonly array $seriousness,
+        private readonly array $young,
     ) {
     }
 
-    public function setting(Setting $setting): SettingRates
+    /** The rates of a setting, for the young those of their age where the setting has such. */
+    public function rates(Setting $setting, ?int $ageYears): SettingRates
     {
-        return $this->settings[$setting->value];
+        $age = match (true) {
+            $ageYears === null, $ageYears >= self::GROWN => null,
+            $ageYears < self::CHILD => 'under12',
+            default => '12to17',
+        };
+
+        return ($age === null ? null : $this->young[$age][$setting->value] ?? null) ?? $this->settings[$setting->value];
+    }
+
+    public function seriousness(Condition $condition): float
+    {
+        return $this->seriousness[$condition->value];
     }
 
     /**

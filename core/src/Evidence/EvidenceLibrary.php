@@ -17,6 +17,8 @@ final class EvidenceLibrary
     /** @var array<string, list<EvidenceRow>> by finding, in the order of conditions */
     private readonly array $byFinding;
 
+    private ?string $digest = null;
+
     /**
      * @param  list<EvidenceRow>  $rows  of all sets and phases
      */
@@ -54,15 +56,20 @@ final class EvidenceLibrary
         return array_map(strval(...), array_keys($this->byFinding));
     }
 
-    /** A short fingerprint of every figure in use, so that two assessments can be seen to share them. */
+    /** A short fingerprint of the rows in use. */
     public function digest(): string
+    {
+        return $this->digest ??= $this->fingerprint();
+    }
+
+    private function fingerprint(): string
     {
         $lines = [];
         foreach ($this->byFinding as $finding => $rows) {
             foreach ($rows as $row) {
                 $lines[] = implode(' ', [
                     $finding, $row->target->value, $row->sensitivity, ...$row->sensitivityInterval,
-                    $row->specificity, ...$row->specificityInterval, $row->quality->value,
+                    $row->specificity, ...$row->specificityInterval ?? [], $row->quality->value,
                 ]);
             }
         }

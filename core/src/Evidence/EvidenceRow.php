@@ -10,10 +10,13 @@ use GrayCompass\Core\Knee\Phase;
 /** One published or estimated line of figures: how a finding speaks of a condition. */
 final class EvidenceRow
 {
+    /** No study is large enough to say more often than this. */
+    private const MOST_RATE = 0.995;
+
     /**
      * @param  Phase|null  $phase  null: for fresh and old injuries alike
      * @param  array{float, float}  $sensitivityInterval  95 %
-     * @param  array{float, float}  $specificityInterval  95 %
+     * @param  array{float, float}|null  $specificityInterval  95 %; null where both ends meet a limit
      * @param  string  $set  cautious, first_reports or own
      * @param  string|null  $checked  who compared the row with the paper, and when; null: nobody yet
      */
@@ -24,12 +27,28 @@ final class EvidenceRow
         public readonly float $sensitivity,
         public readonly array $sensitivityInterval,
         public readonly float $specificity,
-        public readonly array $specificityInterval,
+        public readonly ?array $specificityInterval,
         public readonly string $set,
         public readonly Quality $quality,
         public readonly string $source,
         public readonly string $note = '',
         public readonly ?string $checked = null,
     ) {
+    }
+
+    /**
+     * The same row with its false positive rate multiplied, figure and interval alike; specificity stays
+     * within [0.005, 0.995].
+     */
+    public function atFalsePositives(float $factor): self
+    {
+        $scaled = static fn (float $specificity): float => min(max(1 - (1 - $specificity) * $factor, 1 - self::MOST_RATE), self::MOST_RATE);
+        $interval = $this->specificityInterval === null ? null : array_map($scaled, $this->specificityInterval);
+
+        return new self(
+            $this->finding, $this->target, $this->phase, $this->sensitivity, $this->sensitivityInterval,
+            $scaled($this->specificity), $interval === null || $interval[0] >= $interval[1] ? null : $interval,
+            $this->set, $this->quality, $this->source, $this->note, $this->checked,
+        );
     }
 }

@@ -10,11 +10,12 @@ use GrayCompass\Core\Knee\Aspect;
 final class Cell
 {
     /**
-     * @param  string  $rotation  of the shin: inward or outward
+     * @param  string  $rotation  of the shin: inward, outward or none
      * @param  string  $stress  varus or valgus
      * @param  float|null  $pain  0–10
      * @param  string|null  $clickSite  medial, lateral or elsewhere
      * @param  string|null  $painSite  likewise
+     * @param  float|null  $hurtsAtDeg  bend at which it hurts, 0–160
      */
     public function __construct(
         public readonly string $rotation,
@@ -24,6 +25,7 @@ final class Cell
         public readonly ?float $pain,
         public readonly ?string $painSite,
         public readonly ?bool $familiar,
+        public readonly ?float $hurtsAtDeg = null,
     ) {
     }
 
@@ -43,10 +45,14 @@ final class Cell
         return ($this->hurts() ? $this->painSite : null) ?? ($this->click ? $this->clickSite : null);
     }
 
-    /** The meniscus that this rotation loads. */
-    public function loadedByRotation(): Aspect
+    /** The meniscus that this rotation loads; null without rotation. */
+    public function loadedByRotation(): ?Aspect
     {
-        return $this->rotation === 'outward' ? Aspect::Medial : Aspect::Lateral;
+        return match ($this->rotation) {
+            'outward' => Aspect::Medial,
+            'inward' => Aspect::Lateral,
+            default => null,
+        };
     }
 
     /** The meniscus that this stress squeezes. */

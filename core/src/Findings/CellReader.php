@@ -12,6 +12,9 @@ final class CellReader
 {
     public const NAMED_BY = ['rotation', 'stress'];
 
+    /** Three rotations times two stresses. */
+    public const MOST = 6;
+
     /**
      * @return list<Cell>
      */
@@ -23,7 +26,7 @@ final class CellReader
         }
         $optional = array_values(array_diff(array_map(strval(...), array_keys($inner)), self::NAMED_BY));
         $cells = [];
-        $items = $finding->items($field->name, 4);
+        $items = $finding->items($field->name, self::MOST);
         if ($items === [] && $finding->raw($field->name) === []) {
             $finding->fault($field->name, 'expected at least one cell');
         }
@@ -38,6 +41,7 @@ final class CellReader
                 $fields->given('pain') ? $fields->within('pain', (float) $inner['pain']->least, (float) $inner['pain']->most) : null,
                 $word('painSite'),
                 $fields->answer('familiar'),
+                $fields->given('hurtsAtDeg') ? $fields->within('hurtsAtDeg', (float) $inner['hurtsAtDeg']->least, (float) $inner['hurtsAtDeg']->most, '°') : null,
             );
             foreach ($cells as $earlier) {
                 if ($earlier->isSameHoldAs($cell) && $fields->has('rotation') && $fields->has('stress')) {

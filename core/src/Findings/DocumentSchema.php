@@ -34,6 +34,7 @@ final class DocumentSchema
                 'id' => self::orNull($text), 'athlete' => self::orNull($text), 'examiner' => self::orNull($text),
                 'examinedAt' => self::orNull($text), 'signedAt' => self::orNull($text),
                 'setting' => self::choice(Setting::cases()),
+                'settingChosen' => self::orNull(['type' => 'string', 'minLength' => 3, 'maxLength' => 200]),
                 'route' => self::orNull(self::choice(Route::cases())),
                 'timeLimitMin' => ['type' => ['number', 'null'], 'minimum' => 1, 'maximum' => 120],
                 'hurtSide' => ['enum' => ['left', 'right']],
@@ -43,7 +44,7 @@ final class DocumentSchema
                 'otherKneeReliable' => ['type' => ['boolean', 'null']],
                 'firstImpression' => self::orNull(self::choice(Condition::cases())),
                 'opening' => self::object(self::flags(Opening::KEYS)),
-                'episode' => self::object([...array_fill_keys(Episode::TEXTS, ['type' => ['string', 'null'], 'maxLength' => 4000]), 'bleedingRisk' => ['type' => ['boolean', 'null']]]),
+                'episode' => self::episode(),
                 'schools' => self::object([
                     'laxity' => self::choice(LaxitySchool::cases()),
                     'collateral' => self::choice(CollateralSchool::cases()),
@@ -53,9 +54,32 @@ final class DocumentSchema
                 ]),
                 'history' => self::history(),
                 'safety' => self::object(self::flags(array_column(SafetyKey::cases(), 'value'))),
+                'earlierFinding' => ['type' => ['array', 'null'], 'items' => self::object([
+                    'what' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 2000], 'by' => self::orNull($text), 'on' => self::orNull($text),
+                ], ['what'])],
+                'pulseChecks' => ['type' => ['array', 'null'], 'items' => self::object([
+                    'at' => ['type' => 'string', 'maxLength' => 40], 'felt' => ['type' => 'boolean'], 'by' => self::orNull($text),
+                ], ['at', 'felt'])],
                 'findings' => ['type' => 'array', 'items' => ['anyOf' => array_map(self::finding(...), $catalogue->manoeuvres)]],
             ], ['format', 'version', 'setting', 'hurtSide', 'findings']),
         ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function episode(): array
+    {
+        return self::object([
+            ...array_fill_keys(Episode::TEXTS, ['type' => ['string', 'null'], 'maxLength' => 4000]),
+            'bleedingRisk' => ['type' => ['boolean', 'null']],
+            'fluidDrawn' => self::orNull(self::choice(FluidDrawn::cases())),
+            'injectionWeeksAgo' => ['type' => ['integer', 'null'], 'minimum' => 0, 'maximum' => 52],
+            'operated' => self::orNull(self::object([
+                'what' => ['enum' => [...array_column(Condition::cases(), 'value'), Operation::OTHER]],
+                'weeksAgo' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 3000],
+            ], ['what', 'weeksAgo'])),
+        ]);
     }
 
     /**
@@ -72,7 +96,10 @@ final class DocumentSchema
             'directBlowSite' => self::orNull(['enum' => HistoryReader::BLOW_SITES]),
             'painNow' => $pain,
             'painActivity' => $pain,
-            'painSite' => ['type' => ['string', 'null'], 'maxLength' => 200],
+            'painSite' => ['anyOf' => [
+                ['type' => 'array', 'uniqueItems' => true, 'items' => ['enum' => HistoryReader::PAIN_PLACES]],
+                ['type' => ['string', 'null'], 'maxLength' => 200],
+            ]],
         ]);
     }
 
@@ -112,7 +139,7 @@ final class DocumentSchema
             FieldKind::Number => ['type' => 'number', 'minimum' => $field->least, 'maximum' => $field->most],
             FieldKind::Word => ['enum' => $field->words],
             FieldKind::Words => ['type' => 'array', 'uniqueItems' => true, 'items' => ['enum' => $field->words]],
-            FieldKind::Cells => ['type' => 'array', 'minItems' => 1, 'maxItems' => 4, 'items' => self::object(
+            FieldKind::Cells => ['type' => 'array', 'minItems' => 1, 'maxItems' => CellReader::MOST, 'items' => self::object(
                 array_combine(
                     array_map(static fn (Field $inner): string => $inner->name, $field->inner),
                     array_map(self::field(...), $field->inner),

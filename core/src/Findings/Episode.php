@@ -4,19 +4,27 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** Free facts about this injury and this athlete. */
-final class Episode
+/** Facts about this injury and this athlete. */
+final readonly class Episode
 {
     public const TEXTS = ['sport', 'level', 'whatHappened', 'earlierInjury', 'goals', 'medication'];
 
+    public const FACTS = ['bleedingRisk', 'fluidDrawn', 'injectionWeeksAgo', 'operated'];
+
+    /**
+     * @param  int|null  $injectionWeeksAgo  0–52, into this knee; null: none known
+     */
     public function __construct(
-        public readonly string $sport,
-        public readonly string $level,
-        public readonly string $whatHappened,
-        public readonly string $earlierInjury,
-        public readonly string $goals,
-        public readonly string $medication,
-        public readonly bool $bleedingRisk,
+        public string $sport = '',
+        public string $level = '',
+        public string $whatHappened = '',
+        public string $earlierInjury = '',
+        public string $goals = '',
+        public string $medication = '',
+        public bool $bleedingRisk = false,
+        public ?FluidDrawn $fluidDrawn = null,
+        public ?int $injectionWeeksAgo = null,
+        public ?Operation $operated = null,
     ) {
     }
 }

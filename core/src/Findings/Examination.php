@@ -13,10 +13,26 @@ use GrayCompass\Core\Knee\Side;
 /** A whole examination document, checked and typed. */
 final class Examination
 {
+    /** Growth plates are taken as closed from here on. Working estimate. */
+    public const GROWN_YEARS = 18;
+
+    /** @var array<string, Record> what was measured on the hurt knee, by manoeuvre */
+    private readonly array $hurt;
+
+    /** @var array<string, Record> and on the other */
+    private readonly array $other;
+
+    /** @var array<string, Record> what was left out on the hurt knee */
+    private readonly array $leftOut;
+
     /**
      * @param  Side  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
      * @param  float|null  $hoursSinceInjury  for the first day
+     * @param  Setting  $setting  as it applies; it follows the days unless it was chosen
+     * @param  bool  $settingMoved  another setting was given than the days say
+     * @param  list<PulseCheck>  $pulseChecks  in the order taken
+     * @param  list<EarlierFinding>  $earlierFindings  of other people
      * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
      * @param  list<Record>  $records  in the order of the document, which is the order done
      */
@@ -37,7 +53,25 @@ final class Examination
         public readonly SafetyAnswers $safety,
         public readonly array $records,
         public readonly ?DateTimeImmutable $examinedOn = null,
+        public readonly string $settingChosen = '',
+        public readonly bool $settingMoved = false,
+        public readonly array $earlierFindings = [],
+        public readonly array $pulseChecks = [],
     ) {
+        $hurt = $other = $leftOut = [];
+        foreach ($records as $record) {
+            $id = $record->manoeuvre->id;
+            $onOther = $record->side === $hurtSide->opposite();
+            if ($record->notDone !== null) {
+                $leftOut += $onOther ? [] : [$id => $record];
+            } elseif ($onOther) {
+                $other[$id] = $record;
+            } else {
+                $hurt[$id] = $record;
+                $other += $record->side === Side::Both ? [$id => $record] : [];
+            }
+        }
+        [$this->hurt, $this->other, $this->leftOut] = [$hurt, $other, $leftOut];
     }
 
     public function isAfterInjury(): bool
@@ -55,27 +89,61 @@ final class Examination
         return Phase::of($this->daysSinceInjury);
     }
 
+    /** A pulse that was missing once is not trusted again, even when it is felt later. */
+    public function pulseWasMissing(): bool
+    {
+        foreach ($this->pulseChecks as $check) {
+            if (! $check->felt) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Without an age, nobody is known to be grown up: rules for the young that ask for it say so themselves. */
+    public function isUnder(int $years): bool
+    {
+        return $this->ageYears !== null && $this->ageYears < $years;
+    }
+
+    public function isAtLeast(int $years): bool
+    {
+        return $this->ageYears !== null && $this->ageYears >= $years;
+    }
+
+    public function isOnTouchline(): bool
+    {
+        return $this->setting === Setting::Touchline || $this->route === Route::Touchline;
+    }
+
+    /** Bone near a growth plate, by age in years. */
+    public function isGrowing(): bool
+    {
+        return $this->isUnder(self::GROWN_YEARS);
+    }
+
     /** What was measured on the hurt knee, or null when it was not done. */
     public function hurt(string $manoeuvre): ?Record
     {
-        return $this->done($manoeuvre, $this->hurtSide);
+        return $this->hurt[$manoeuvre] ?? null;
     }
 
     /** What was measured on the other knee, or null when it was not done. */
     public function other(string $manoeuvre): ?Record
     {
-        return $this->done($manoeuvre, $this->hurtSide->opposite());
+        return $this->other[$manoeuvre] ?? null;
     }
 
-    private function done(string $manoeuvre, Side $side): ?Record
+    /** What was left out on the hurt knee, with its reason. */
+    public function leftOut(string $manoeuvre): ?NotDone
     {
-        foreach ($this->records as $record) {
-            if ($record->manoeuvre->id === $manoeuvre && $record->notDone === null
-                && ($record->side === $side || $record->side === Side::Both)) {
-                return $record;
-            }
-        }
+        return ($this->leftOut[$manoeuvre] ?? null)?->notDone;
+    }
 
-        return null;
+    /** Place in the document of what was recorded or left out on the hurt knee; −1 when nothing was. */
+    public function position(string $manoeuvre): int
+    {
+        return ($this->hurt[$manoeuvre] ?? $this->leftOut[$manoeuvre] ?? null)->position ?? -1;
     }
 }

@@ -25,10 +25,14 @@ final class ExaminationReader
 
     private const OPTIONAL = [
         'route', 'timeLimitMin', 'daysSinceInjury', 'hoursSinceInjury', 'ageYears', 'otherKneeReliable', 'firstImpression',
-        'opening', 'episode', 'schools', 'history', 'safety', 'id', 'athlete', 'examiner', 'examinedAt', 'signedAt',
+        'settingChosen', 'opening', 'episode', 'schools', 'history', 'safety', 'earlierFinding', 'pulseChecks', 'id', 'athlete', 'examiner', 'examinedAt', 'signedAt',
     ];
 
     private const MOST_FINDINGS = 400;
+
+    private const MOST_EARLIER = 40;
+
+    private const MOST_PULSES = 400;
 
     private const MOST_DAYS = 36_500;
 
@@ -41,13 +45,19 @@ final class ExaminationReader
         $records = RecordReader::readAll($fields, self::MOST_FINDINGS, $catalogue);
         $hurtSide = Side::from($fields->word('hurtSide', [Side::Left->value, Side::Right->value]));
         RecordReader::refuseBandOnOther($fields, $records, $hurtSide);
+        $days = $fields->given('daysSinceInjury') ? $fields->whole('daysSinceInjury', 0, self::MOST_DAYS, 'days') : null;
+        $hours = $fields->given('hoursSinceInjury') ? $fields->within('hoursSinceInjury', 0, self::MOST_DAYS * 24, 'hours') : null;
+        self::refuseMismatch($fields, $days, $hours);
+        $given = self::choice($fields, 'setting', Setting::class) ?? Setting::AcuteTrauma;
+        $chosen = $fields->given('settingChosen') ? $fields->text('settingChosen', 3, 200) : '';
+        $setting = $chosen === '' && $given->followsDays() ? Setting::byDays($days) : $given;
         $examination = new Examination(
-            self::choice($fields, 'setting', Setting::class) ?? Setting::AcuteTrauma,
+            $setting,
             $hurtSide,
-            self::choice($fields, 'route', Route::class) ?? Route::ClinicFull,
+            self::choice($fields, 'route', Route::class) ?? Route::ClinicCore,
             $fields->given('timeLimitMin') ? $fields->within('timeLimitMin', 1, 120, 'minutes') : null,
-            $fields->given('daysSinceInjury') ? $fields->whole('daysSinceInjury', 0, self::MOST_DAYS, 'days') : null,
-            $fields->given('hoursSinceInjury') ? $fields->within('hoursSinceInjury', 0, self::MOST_DAYS * 24, 'hours') : null,
+            $days,
+            $hours,
             $fields->given('ageYears') ? $fields->whole('ageYears', 0, 120, 'years') : null,
             ! $fields->given('otherKneeReliable') || $fields->boolean('otherKneeReliable'),
             self::choice($fields, 'firstImpression', Condition::class),
@@ -58,6 +68,10 @@ final class ExaminationReader
             self::safety($fields),
             $records,
             self::day($fields),
+            $chosen,
+            $setting !== $given,
+            self::earlier($fields),
+            self::pulseChecks($fields),
         );
         $faults->refuse();
 
@@ -102,12 +116,75 @@ final class ExaminationReader
         return new Opening(...array_map($opening->answer(...), Opening::KEYS));
     }
 
+    /** Hours count the first days only, and must say the same as the days. */
+    private static function refuseMismatch(Fields $fields, ?int $days, ?float $hours): void
+    {
+        if ($hours === null || $days === null) {
+            return;
+        }
+        if ($days === 0 && $hours > 24) {
+            $fields->fault('hoursSinceInjury', 'expected at most 24 hours on the day of the injury');
+        } elseif ($days > 1 && $hours < 24 * ($days - 1)) {
+            $fields->fault('hoursSinceInjury', 'expected at least '.(24 * ($days - 1))." hours, {$days} days after the injury");
+        }
+    }
+
     private static function episode(Fields $fields): Episode
     {
-        $episode = $fields->optional('episode', [...Episode::TEXTS, 'bleedingRisk']);
+        $episode = $fields->optional('episode', [...Episode::TEXTS, ...Episode::FACTS]);
         $texts = array_map(static fn (string $key): string => $episode->given($key) ? $episode->text($key, 0, 4000) : '', Episode::TEXTS);
 
-        return new Episode(...[...$texts, $episode->answer('bleedingRisk') ?? false]);
+        return new Episode(...[
+            ...$texts,
+            $episode->answer('bleedingRisk') ?? false,
+            self::choice($episode, 'fluidDrawn', FluidDrawn::class),
+            $episode->given('injectionWeeksAgo') ? $episode->whole('injectionWeeksAgo', 0, 52, 'weeks') : null,
+            $episode->given('operated') ? self::operation($episode) : null,
+        ]);
+    }
+
+    private static function operation(Fields $episode): Operation
+    {
+        $operation = $episode->inner('operated', ['what', 'weeksAgo']);
+        $what = $operation->word('what', [...array_column(Condition::cases(), 'value'), Operation::OTHER]);
+
+        return new Operation(Condition::tryFrom($what), $operation->whole('weeksAgo', 0, 3000, 'weeks'));
+    }
+
+    /**
+     * @return list<EarlierFinding>
+     */
+    private static function earlier(Fields $fields): array
+    {
+        $earlier = [];
+        if (! $fields->given('earlierFinding')) {
+            return $earlier;
+        }
+        foreach ($fields->items('earlierFinding', self::MOST_EARLIER) as $index => $item) {
+            $entry = $fields->item('earlierFinding', $index, $item, ['what'], ['by', 'on']);
+            $text = static fn (string $key): string => $entry->given($key) ? $entry->text($key, 0, 200) : '';
+            $earlier[] = new EarlierFinding($entry->text('what', 1, 2000), $text('by'), $text('on'));
+        }
+
+        return $earlier;
+    }
+
+    /**
+     * @return list<PulseCheck>
+     */
+    private static function pulseChecks(Fields $fields): array
+    {
+        $checks = [];
+        foreach ($fields->given('pulseChecks') ? $fields->items('pulseChecks', self::MOST_PULSES) : [] as $index => $item) {
+            $entry = $fields->item('pulseChecks', $index, $item, ['at', 'felt'], ['by']);
+            $at = $entry->text('at', 0, 40);
+            if ($entry->has('at') && preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$/', $at) !== 1) {
+                $entry->fault('at', 'expected a moment such as 2026-03-14T09:30:00Z');
+            }
+            $checks[] = new PulseCheck($at, $entry->boolean('felt'), $entry->given('by') ? $entry->text('by', 0, 200) : '');
+        }
+
+        return $checks;
     }
 
     private static function schools(Fields $fields): Schools

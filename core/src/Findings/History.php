@@ -13,6 +13,8 @@ final class History
      * @param  string|null  $directBlowSite  medial_joint_line, lateral_joint_line, patella or shin
      * @param  float|null  $painNow  0–10
      * @param  float|null  $painActivity  0–10
+     * @param  list<string>  $painPlaces  front, below_kneecap, inner, outer, back, inner_shin
+     * @param  string  $painSite  the place in words, as older documents tell it
      */
     public function __construct(
         private readonly array $answers,
@@ -21,13 +23,26 @@ final class History
         public readonly ?string $directBlowSite,
         public readonly ?float $painNow,
         public readonly ?float $painActivity,
-        public readonly ?string $painSite,
+        public readonly array $painPlaces = [],
+        public readonly string $painSite = '',
     ) {
     }
 
     public function answer(StoryItem $item): ?bool
     {
         return $this->answers[$item->value] ?? null;
+    }
+
+    /** Whether pain was told along the inner shin. */
+    public function hurtsAtShin(): bool
+    {
+        return in_array('inner_shin', $this->painPlaces, true) || stripos($this->painSite, 'shin') !== false;
+    }
+
+    /** Nothing of the story was asked yet. */
+    public function isEmpty(): bool
+    {
+        return $this->answers === [] && $this->swellingOnset === null && $this->mechanism === null;
     }
 
     public function said(StoryItem $item): bool

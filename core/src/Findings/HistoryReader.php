@@ -11,6 +11,8 @@ final class HistoryReader
 {
     public const BLOW_SITES = ['medial_joint_line', 'lateral_joint_line', 'patella', 'shin'];
 
+    public const PAIN_PLACES = ['front', 'below_kneecap', 'inner', 'outer', 'back', 'inner_shin'];
+
     public static function read(Fields $document): History
     {
         $items = array_column(StoryItem::cases(), 'value');
@@ -21,6 +23,7 @@ final class HistoryReader
         foreach ($items as $item) {
             $answers[$item] = $fields->answer($item);
         }
+        $listed = is_array($fields->raw('painSite'));
         $onset = array_column(SwellingOnset::cases(), 'value');
 
         return new History(
@@ -30,7 +33,8 @@ final class HistoryReader
             $fields->given('directBlowSite') ? $fields->word('directBlowSite', self::BLOW_SITES) : null,
             $fields->given('painNow') ? $fields->within('painNow', 0, 10) : null,
             $fields->given('painActivity') ? $fields->within('painActivity', 0, 10) : null,
-            $fields->given('painSite') ? $fields->text('painSite', 0, 200) : null,
+            $listed ? $fields->wordList('painSite', self::PAIN_PLACES) : [],
+            $fields->given('painSite') && ! $listed ? $fields->text('painSite', 0, 200) : '',
         );
     }
 

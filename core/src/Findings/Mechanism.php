@@ -13,12 +13,33 @@ enum Mechanism: string
     case VarusBlow = 'varus_blow';
     case ShinBlowBentKnee = 'shin_blow_bent_knee';
     case Hyperextension = 'hyperextension';
+    case BuckledInward = 'buckled_inward';
+    case BuckledOutward = 'buckled_outward';
     case NoneRecalled = 'none_recalled';
 
-    /** The finding that it makes positive, or null. */
+    /** The sign of its own, or null for one that is weighed as others. */
     public function finding(): ?string
     {
-        return $this === self::NoneRecalled ? null : "story_{$this->value}";
+        return match ($this) {
+            self::NoneRecalled, self::BuckledInward, self::BuckledOutward => null,
+            default => "story_{$this->value}",
+        };
+    }
+
+    /**
+     * All mechanisms that telling this one makes positive.
+     *
+     * @return list<self>
+     */
+    public function implies(): array
+    {
+        return match ($this) {
+            self::NoneRecalled => [],
+            self::TwistOnPlantedFoot => [self::TwistOnPlantedFoot, self::RotationalTrauma],
+            self::BuckledInward => [self::ValgusBlow, self::TwistOnPlantedFoot, self::RotationalTrauma],
+            self::BuckledOutward => [self::VarusBlow],
+            default => [$this],
+        };
     }
 
     /** As it stands in a note. */
@@ -31,6 +52,8 @@ enum Mechanism: string
             self::VarusBlow => 'varus blow',
             self::ShinBlowBentKnee => 'blow on the shin of the bent knee',
             self::Hyperextension => 'hyperextension',
+            self::BuckledInward => 'knee buckled inward',
+            self::BuckledOutward => 'knee buckled outward',
             self::NoneRecalled => 'no mechanism recalled',
         };
     }

@@ -12,6 +12,8 @@ use GrayCompass\Core\Knee\Side;
 /** What was recorded of one manoeuvre on one knee. */
 final class Record
 {
+    private const DIGITS = 6;
+
     /**
      * @param  int  $position  place in the document's list of findings, from 0
      * @param  array<string, bool|float|string|list<string>>  $measures  by field name
@@ -64,6 +66,20 @@ final class Record
         return is_array($value) ? $value : null;
     }
 
+    /** A figure of one record minus the same of another; 0 for two normal ones; null when either is missing. */
+    public static function difference(?self $of, ?self $and, string $field): ?float
+    {
+        if ($of === null || $and === null) {
+            return null;
+        }
+        if ($of->normal && $and->normal) {
+            return 0.0;
+        }
+        [$one, $other] = [$of->number($field), $and->number($field)];
+
+        return $one === null || $other === null ? null : round($one - $other, self::DIGITS);
+    }
+
     public function endFeel(string $field = 'endFeel'): ?EndFeel
     {
         return $this->normal ? EndFeel::Firm : EndFeel::tryFrom($this->word($field) ?? '');
@@ -83,6 +99,12 @@ final class Record
     public function failed(string $check): bool
     {
         return ($this->checks[$check] ?? null) === false;
+    }
+
+    /** Ticked by somebody, not merely taken as passed. */
+    public function saidTrue(string $check): bool
+    {
+        return ($this->checks[$check] ?? null) === true;
     }
 
     /** Ticked, or taken as passed with a normal finding. */

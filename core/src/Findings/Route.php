@@ -8,6 +8,7 @@ namespace GrayCompass\Core\Findings;
 enum Route: string
 {
     case Touchline = 'touchline';
+    case ClinicCore = 'clinic_core';
     case ClinicFull = 'clinic_full';
     case FocusCruciate = 'focus_cruciate';
     case FocusCollateral = 'focus_collateral';

@@ -17,6 +17,9 @@ enum StoryItem: string
     case WarmUpEases = 'warmUpEases';
     case NumbnessOrBackPain = 'numbnessOrBackPain';
     case FirstDislocation = 'firstDislocation';
+    case KneecapReduced = 'kneecapReduced';
+    case Catching = 'catching';
+    case LoadChange = 'loadChange';
 
     /** The finding that its answer gives, or null for one that is only kept. */
     public function finding(): ?string
@@ -37,15 +40,18 @@ enum StoryItem: string
     {
         return match ($this) {
             self::Pop => 'pop',
-            self::CouldNotContinue => 'stop of play at once',
+            self::CouldNotContinue => 'could not continue',
             self::GivingWay => 'giving way',
             self::Locking => 'locking',
             self::KneecapShifted => 'patella shifted',
             self::FrontLoadPain => 'front pain on loading',
             self::GradualOnset => 'gradual onset',
-            self::WarmUpEases => 'ease with warming up',
+            self::WarmUpEases => 'eases with warming up',
             self::NumbnessOrBackPain => 'numbness or back pain',
             self::FirstDislocation => 'first dislocation of the patella',
+            self::KneecapReduced => 'patella put back',
+            self::Catching => 'catching',
+            self::LoadChange => 'change of load before it began',
         };
     }
 }

@@ -7,8 +7,8 @@ namespace GrayCompass\Core\Grading;
 use GrayCompass\Core\Findings\Cell;
 use GrayCompass\Core\Knee\Aspect;
 
-/** A school of giving a positive rotated bend to one meniscus. */
+/** A school of giving a positive rotated bend to one meniscus; null where it gives it to neither. */
 interface CellSide
 {
-    public function of(Cell $cell): Aspect;
+    public function of(Cell $cell): ?Aspect;
 }

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
-use GrayCompass\Core\Knee\EndFeel;
+use GrayCompass\Core\Knee\Level;
 
 /** Only more than a centimetre, or no end at all, is loose; 3 mm up to that is left open. */
 final class Centimetre implements CollateralRule
 {
+    private const OPEN_FROM_MM = 3.0;
+
+    private const TORN_OVER_MM = 10.0;
+
     public function judge(Opening $opening): Graded
     {
-        $torn = $opening->difference > 10 || $opening->endFeel === EndFeel::Absent;
-        $open = ! $torn && $opening->difference >= 3;
-
-        return new Graded($open ? Sign::Equivocal : Sign::of($torn), $torn ? 3 : 0);
+        return match (true) {
+            $opening->isAbsent(), $opening->difference > self::TORN_OVER_MM => new Graded(Sign::Positive, 3, Level::Gross),
+            $opening->difference >= self::OPEN_FROM_MM => new Graded(Sign::Equivocal, 0),
+            default => new Graded(Sign::Negative, 0),
+        };
     }
 }

@@ -8,6 +8,7 @@ use GrayCompass\Core\Findings\CollateralSchool;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Aspect;
+use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 
 /** Grades sideways opening: valgus and varus, straight and slightly bent. */
@@ -15,25 +16,44 @@ final class CollateralJudge implements Judge
 {
     private const FIELD = 'openingMm';
 
+    /** A sound other knee opens so far at most. Working estimate. */
+    private const SOUND_OTHER_MM = 6.0;
+
+    /** A bent knee that is tighter than the straight one by more than this does not fit. Working estimate. */
+    private const TIGHTER_MM = 2.0;
+
     public function judge(Comparison $knees, Examination $examination): Judgement
     {
-        $id = $knees->hurt->manoeuvre->id;
-        $school = $examination->schools->collateral;
-        $flaw = self::angleIsBetween($knees->hurt) ? Exclusion::AngleBetween : null;
-        $readings = [];
+        $stress = self::stress($knees->hurt);
+        $between = self::angleIsBetween($knees->hurt);
+        $readings = $remarks = [];
         $measurement = null;
-        $graded = self::graded($knees, $school);
+        [$graded, $provisional] = self::graded($knees, $examination->schools->collateral) ?? [null, false];
         if ($graded !== null) {
-            $firmFlaw = $graded->sign === Sign::Negative && $graded->grade === 1 ? Exclusion::GradeOneIsFirm : null;
-            $readings[] = $knees->reading("{$id}_laxity", $graded->sign, $flaw ?? $firmFlaw, $graded->grade);
-            $measurement = self::measurement($knees, $examination, $graded);
+            // Between the angles a positive speaks as the bent test, never as the straight one.
+            $borrowed = $between && $graded->sign === Sign::Positive;
+            $flaw = $graded->flaw ?? self::misfit($graded, $knees, $examination);
+            $readings[] = new Reading(
+                $borrowed ? "{$stress}_30_laxity" : "{$knees->hurt->manoeuvre->id}_laxity",
+                $knees->hurt,
+                $graded->sign,
+                $between && ! $borrowed ? Exclusion::AngleBetween : $flaw,
+                $graded->grade,
+                $graded->level,
+                $provisional,
+                self::span($knees)[0] ?? null,
+                $borrowed,
+            );
+            $measurement = self::measurement($knees, $examination, $graded, $provisional);
+            $remarks = self::remarks($knees, $graded, $borrowed);
         }
         $pain = $knees->hurt->pain();
-        if ($id === 'valgus_30' && $pain !== null) {
-            $readings[] = $knees->reading('valgus_30_pain', Sign::of(self::hurtsThere($knees->hurt)), $flaw);
+        if ($knees->hurt->manoeuvre->id === 'valgus_30' && $pain !== null) {
+            $hurts = self::hurtsThere($knees->hurt);
+            $readings[] = $knees->reading('valgus_30_pain', Sign::of($hurts), $between && ! $hurts ? Exclusion::AngleBetween : null);
         }
 
-        return new Judgement($readings, $measurement);
+        return new Judgement($readings, $measurement, $remarks);
     }
 
     public static function rule(CollateralSchool $school): CollateralRule
@@ -44,53 +64,146 @@ final class CollateralJudge implements Judge
         };
     }
 
-    private static function graded(Comparison $knees, CollateralSchool $school): ?Graded
+    /**
+     * @return array{Graded, bool}|null with whether it was judged without the other knee
+     */
+    private static function graded(Comparison $knees, CollateralSchool $school): ?array
     {
         $hurt = $knees->hurt;
+        $loose = $knees->otherIsLoose(self::FIELD, self::SOUND_OTHER_MM);
         if ($hurt->normal) {
-            return new Graded(Sign::Negative, 0);
+            return [new Graded(Sign::Negative, 0, flaw: $loose ? Exclusion::OtherKneeNotNormal : null), false];
         }
-        $endFeel = $hurt->endFeel();
-        $band = $hurt->band();
-        if ($band !== null) {
-            $byEndFeel = match (true) {
-                $endFeel === EndFeel::Absent => 3,
-                $endFeel === EndFeel::Soft => 2,
-                default => self::hurtsThere($hurt) ? 1 : 0,
-            };
+        // A soft end that the other knee has as well says nothing.
+        $endFeel = $knees->otherYields() && $hurt->endFeel() !== EndFeel::Absent ? null : $hurt->endFeel();
+        $difference = $knees->difference(self::FIELD) ?? self::byBand($hurt->band());
+        $alone = new Opening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
+        if ($hurt->band() !== null) {
+            return [self::ofBand($hurt->band(), new Opening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))), false];
+        }
+        if ($difference === null && $hurt->number(self::FIELD) === null) {
+            if ($endFeel?->yields() !== true) {
+                return null;
+            }
 
-            return new Graded(Sign::of($band->grade() > 0 || $byEndFeel >= 2), max($band->grade(), $byEndFeel));
+            return $knees->other === null
+                ? [ThreeBand::alone($alone), true]
+                : [self::rule($school)->judge(new Opening(0.0, $endFeel, self::hurtsThere($hurt))), false];
         }
-        $distance = $knees->difference(self::FIELD) ?? $hurt->number(self::FIELD);
-        if ($distance === null && $endFeel?->yields() !== true) {
-            return null;
+        if ($difference === null) {
+            return [ThreeBand::alone($alone), true];
         }
+        $graded = self::rule($school)->judge(new Opening($difference, $endFeel, self::hurtsThere($hurt)));
+        if ($graded->sign === Sign::Positive || ! $loose) {
+            return [$graded, false];
+        }
+        $byItself = ThreeBand::alone(new Opening($alone->difference, $endFeel, $alone->hurtsThere));
 
-        return self::rule($school)->judge(new Opening($distance ?? 0.0, $endFeel, self::hurtsThere($hurt)));
+        return $byItself->sign === Sign::Positive
+            ? [$byItself, true]
+            : [new Graded($graded->sign, $graded->grade, flaw: $graded->flaw === Exclusion::WithinHandError ? $graded->flaw : Exclusion::OtherKneeNotNormal), false];
     }
 
-    private static function measurement(Comparison $knees, Examination $examination, Graded $graded): Measurement
+    /** A band has no margin of the hands: it is an estimate already. */
+    private static function ofBand(DifferenceBand $band, Opening $opening): Graded
+    {
+        if ($band !== DifferenceBand::Same || $opening->yields()) {
+            return new Graded(Sign::Positive, max($band->grade(), ThreeBand::grade($opening)), ThreeBand::level($opening));
+        }
+
+        return $opening->hurtsThere ? new Graded(Sign::Negative, 1, flaw: Exclusion::GradeOneIsFirm) : new Graded(Sign::Negative, 0);
+    }
+
+    /** A difference in the middle of a band, in mm. */
+    private static function byBand(?DifferenceBand $band): ?float
+    {
+        return match ($band) {
+            DifferenceBand::Same => 0.0,
+            DifferenceBand::Slight => 4.0,
+            DifferenceBand::Clear => 8.0,
+            DifferenceBand::Gross => 12.0,
+            null => null,
+        };
+    }
+
+    /** The straight knee open further than the bent one does not fit: one of them was measured wrongly. */
+    private static function misfit(Graded $graded, Comparison $knees, Examination $examination): ?Exclusion
+    {
+        if ($graded->sign !== Sign::Positive || ! str_ends_with($knees->hurt->manoeuvre->id, '_0')) {
+            return null;
+        }
+        $bent = Comparison::in($examination, self::stress($knees->hurt).'_30');
+        $straight = self::span($knees);
+        $slack = $bent === null ? null : self::span($bent);
+
+        return $straight !== null && $slack !== null && $straight[0] - $slack[1] > self::TIGHTER_MM ? Exclusion::DoesNotFit : null;
+    }
+
+    /**
+     * The least and the most that the hurt knee opens more than the other, in mm.
+     *
+     * @return array{float, float}|null
+     */
+    private static function span(Comparison $knees): ?array
+    {
+        $difference = $knees->difference(self::FIELD) ?? ($knees->hurt->normal ? 0.0 : null);
+        if ($difference !== null) {
+            return [$difference, $difference];
+        }
+
+        return match ($knees->hurt->band()) {
+            DifferenceBand::Same => [0.0, 2.0],
+            DifferenceBand::Slight => [3.0, 5.0],
+            DifferenceBand::Clear => [5.0, 10.0],
+            DifferenceBand::Gross => [10.0, INF],
+            null => null,
+        };
+    }
+
+    private static function measurement(Comparison $knees, Examination $examination, Graded $graded, bool $provisional): Measurement
     {
         $band = $knees->hurt->band();
-        $difference = $knees->difference(self::FIELD);
 
         return new Measurement(
             $knees->hurt->manoeuvre->id,
             'mm',
             $knees->hurt->number(self::FIELD),
             $knees->other?->number(self::FIELD),
-            $difference,
-            $graded->grade,
-            $band === null ? $difference === null && ! $knees->hurt->normal : ! $examination->otherKneeReliable,
+            $knees->difference(self::FIELD),
+            $graded->sign === Sign::Equivocal ? null : $graded->grade,
+            $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
             $examination->schools->collateral->value,
+            level: $graded->level,
         );
+    }
+
+    /**
+     * @return list<Remark>
+     */
+    private static function remarks(Comparison $knees, Graded $graded, bool $borrowed): array
+    {
+        $name = $knees->hurt->manoeuvre->card->name;
+        $remarks = [];
+        if ($borrowed) {
+            $remarks[] = new Remark('angle_between', "{$name}: positive at an angle between the two tests; it counts as the one at 30°.");
+        }
+        if ($graded->sign === Sign::Positive && $graded->grade === 1 && $knees->hurt->endFeel()?->yields() === true) {
+            $remarks[] = new Remark('end_feel_alone', "{$name}: soft at the end, hardly open. Feel it again.");
+        }
+
+        return $remarks;
+    }
+
+    private static function stress(Record $hurt): string
+    {
+        return str_starts_with($hurt->manoeuvre->id, 'valgus') ? 'valgus' : 'varus';
     }
 
     /** Pain on the side that is stretched; where no place was named, it is taken to be there. */
     private static function hurtsThere(Record $hurt): bool
     {
-        $stretched = str_starts_with($hurt->manoeuvre->id, 'valgus') ? Aspect::Medial : Aspect::Lateral;
+        $stretched = self::stress($hurt) === 'valgus' ? Aspect::Medial : Aspect::Lateral;
 
         return ($hurt->pain() ?? 0.0) >= 1 && ($hurt->word('painSite') ?? $stretched->value) === $stretched->value;
     }

@@ -14,6 +14,9 @@ final class CollateralTenderness
 
     private const LCL = ['fibular_head', 'outer_cord'];
 
+    /** Days after which a hurt ligament need not be tender any more. Working estimate. */
+    private const TENDER_DAYS = 10;
+
     /**
      * @return list<Reading>
      */
@@ -23,16 +26,36 @@ final class CollateralTenderness
         $figureFour = $examination->hurt('figure_four_lcl');
         $readings = [];
         if ($landmarks !== null) {
-            $readings[] = new Reading('mcl_tenderness', $landmarks, Sign::of(self::among($landmarks, self::MCL)));
+            $readings[] = self::reading('mcl_tenderness', $landmarks, self::among($landmarks, self::MCL), $examination);
         }
-        $cord = $figureFour?->normal ? false : $figureFour?->flag('tender');
+        $cord = self::cord($examination);
         if ($landmarks !== null || $cord !== null) {
             $atLandmarks = $landmarks !== null && self::among($landmarks, self::LCL);
             $source = $cord !== null && ! $atLandmarks && ($cord || $landmarks === null) ? $figureFour : $landmarks;
-            $readings[] = new Reading('lcl_tenderness', $source, Sign::of($atLandmarks || $cord === true));
+            $readings[] = self::reading('lcl_tenderness', $source, $atLandmarks || $cord === true, $examination);
         }
 
         return $readings;
+    }
+
+    private static function reading(string $finding, ?Record $record, bool $positive, Examination $examination): Reading
+    {
+        $late = $examination->daysSinceInjury !== null && $examination->daysSinceInjury > self::TENDER_DAYS;
+
+        return new Reading($finding, $record, Sign::of($positive), $late && ! $positive ? Exclusion::TooLate : null);
+    }
+
+    /** Tender, or not to be felt while the other knee's can be; null where figure four says neither. */
+    private static function cord(Examination $examination): ?bool
+    {
+        $here = $examination->hurt('figure_four_lcl');
+        if ($here === null || $here->normal) {
+            return $here === null ? null : false;
+        }
+        $there = $examination->otherKneeReliable ? $examination->other('figure_four_lcl') : null;
+        $missing = $here->flag('cordFelt') === false && ($there?->flag('cordFelt') === true || $there?->normal === true);
+
+        return $missing ? true : $here->flag('tender');
     }
 
     /**

@@ -22,6 +22,9 @@ final class ComparedJudge implements Judge
 
     private const SHORT_OF_STRAIGHT_DEG = 5.0;
 
+    /** The heel of a knee that lacks extension lies so much higher, prone or with the heels propped. Working estimate. */
+    private const HEEL_CM = 2.0;
+
     /**
      * @param  Closure(Comparison): (list<Reading>)  $read
      */
@@ -117,10 +120,14 @@ final class ComparedJudge implements Judge
             return [$knees->reading('loss_of_extension', Sign::Negative)];
         }
         $difference = $knees->difference('extensionDeg');
+        $springy = $knees->hurt->word('endFeel') === 'springy';
+        if ($springy && ($knees->difference('heelHeightCm') ?? 0.0) >= self::HEEL_CM) {
+            return [$knees->reading('loss_of_extension', Sign::Positive)];
+        }
         if ($difference === null) {
             return $knees->hurt->number('extensionDeg') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'loss_of_extension')];
         }
-        $positive = $difference <= -self::SHORT_OF_STRAIGHT_DEG && $knees->hurt->word('endFeel') === 'springy';
+        $positive = $difference <= -self::SHORT_OF_STRAIGHT_DEG && $springy;
 
         return [$knees->reading('loss_of_extension', Sign::of($positive))];
     }
@@ -136,7 +143,9 @@ final class ComparedJudge implements Judge
             return $knees->hurt->number('translationMm') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'arthrometer_difference')];
         }
 
-        return [$knees->reading('arthrometer_difference', Sign::of($difference >= self::ARTHROMETER_MM))];
+        $positive = $difference >= self::ARTHROMETER_MM;
+
+        return [new Reading('arthrometer_difference', $knees->hurt, Sign::of($positive), level: $positive ? SideDifference::level($difference, false, false) : null)];
     }
 
     private static function uncompared(Comparison $knees, string $finding): Reading

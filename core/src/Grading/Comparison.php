@@ -6,14 +6,14 @@ namespace GrayCompass\Core\Grading;
 
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
-use GrayCompass\Core\Knee\EndFeel;
 
 /** The same manoeuvre on the hurt and on the other knee. */
-final class Comparison
+final readonly class Comparison
 {
-    private const DIGITS = 6;
+    /** The other knee gives so many mm more than the hurt one: something is wrong with one of them. Working estimate. */
+    private const LOOSER_MM = 5.0;
 
-    private function __construct(public readonly Record $hurt, public readonly ?Record $other)
+    private function __construct(public Record $hurt, public ?Record $other)
     {
     }
 
@@ -28,25 +28,38 @@ final class Comparison
     /** Hurt minus other; 0 for two normal knees; null when either figure is missing. */
     public function difference(string $field): ?float
     {
-        if ($this->other === null) {
-            return null;
-        }
-        if ($this->hurt->normal && $this->other->normal) {
-            return 0.0;
-        }
-        $hurt = $this->hurt->number($field);
-        $other = $this->other->number($field);
-
-        return $hurt === null || $other === null ? null : round($hurt - $other, self::DIGITS);
+        return Record::difference($this->hurt, $this->other, $field);
     }
 
+    /** The other knee was done, and its end does not yield. */
     public function otherIsFirm(): bool
     {
-        return $this->other !== null && $this->other->endFeel() === EndFeel::Firm;
+        return $this->other !== null && ! $this->otherYields();
     }
 
-    public function reading(string $finding, Sign $sign, ?Exclusion $flaw = null, ?int $grade = null): Reading
+    public function otherYields(): bool
     {
-        return new Reading($finding, $this->hurt, $sign, $flaw, $grade);
+        return $this->other?->endFeel()?->yields() === true;
+    }
+
+    /**
+     * An other knee that is itself too loose to say that the hurt one is sound.
+     *
+     * @param  float  $most  mm that a sound other knee gives at most
+     */
+    public function otherIsLoose(string $field, float $most): bool
+    {
+        if ($this->other === null) {
+            return false;
+        }
+        $difference = $this->difference($field);
+
+        return $this->otherYields() || ($this->other->number($field) ?? 0.0) > $most
+            || ($difference !== null && $difference <= -self::LOOSER_MM);
+    }
+
+    public function reading(string $finding, Sign $sign, ?Exclusion $flaw = null): Reading
+    {
+        return new Reading($finding, $this->hurt, $sign, $flaw);
     }
 }

@@ -4,28 +4,63 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
-/** Judges the hurt knee's own figure: over 5 mm is too much. */
+use GrayCompass\Core\Knee\Level;
+
+/** Judges the hurt knee's own figure: over 5 mm is too much. Bands as taught; levels are working estimates. */
 final class FiveMillimetre implements LaxityRule
 {
+    private const LOOSE_OVER_MM = 5.0;
+
+    private const GROSS_OVER_MM = 10.0;
+
+    private const MORE_THAN_OTHER_MM = 3.0;
+
+    private const CLEARLY_MORE_MM = 5.0;
+
     public function judge(Laxity $laxity): Graded
     {
         $byEndFeel = $laxity->isAbsent() || ($laxity->yields() && $laxity->difference > 0);
-        $sign = match (true) {
-            $laxity->isAbsent() => Sign::Positive,
-            $laxity->hurt > 5 && $laxity->hurt <= 10 && ! $laxity->yields() && $laxity->difference < 3 => Sign::Equivocal,
-            default => Sign::of($laxity->hurt > 5 || $byEndFeel),
+        $between = $laxity->hurt > self::LOOSE_OVER_MM && $laxity->hurt <= self::GROSS_OVER_MM;
+        $grade = self::grade($laxity->hurt, $byEndFeel);
+        if (! $laxity->isAbsent() && $between && ! $laxity->yields() && $laxity->difference < self::MORE_THAN_OTHER_MM) {
+            return new Graded(Sign::Equivocal, $grade);
+        }
+        if ($laxity->hurt <= self::LOOSE_OVER_MM && ! $byEndFeel) {
+            return new Graded(Sign::Negative, $grade);
+        }
+        $level = match (true) {
+            $laxity->isAbsent(), $laxity->hurt > self::GROSS_OVER_MM => Level::Gross,
+            ! $between => Level::Slight,
+            default => ! $laxity->yields() && $laxity->difference < self::CLEARLY_MORE_MM ? Level::Slight : Level::Clear,
         };
 
-        return new Graded($sign, self::grade($laxity->hurt, $byEndFeel));
+        return new Graded(Sign::Positive, $grade, $level);
     }
 
-    /** Grade by the absolute figure in mm. */
+    /**
+     * Grade by the absolute figure in mm.
+     *
+     * @return int<0, 3>
+     */
     public static function grade(float $hurt, bool $positiveByEndFeel): int
     {
         return match (true) {
-            $hurt <= 5 => $positiveByEndFeel ? 1 : 0,
-            $hurt <= 10 => 2,
+            $hurt <= self::LOOSE_OVER_MM => $positiveByEndFeel ? 1 : 0,
+            $hurt <= self::GROSS_OVER_MM => 2,
             default => 3,
+        };
+    }
+
+    /** The hurt knee read alone: it says clear at most, and positive only far out or without a firm end. */
+    public static function alone(float $hurt, bool $yields, bool $absent): Graded
+    {
+        $grade = self::grade($hurt, $yields);
+
+        return match (true) {
+            $absent, $hurt > self::GROSS_OVER_MM => new Graded(Sign::Positive, $grade, Level::Clear),
+            $yields => new Graded(Sign::Positive, $grade, Level::Slight),
+            $hurt > self::LOOSE_OVER_MM => new Graded(Sign::Equivocal, $grade),
+            default => new Graded(Sign::Negative, $grade),
         };
     }
 }

@@ -6,7 +6,8 @@ namespace GrayCompass\Core\Grading;
 
 use GrayCompass\Core\Findings\EffusionSchool;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Safety\Blood;
 
 /** Reads the fluid signs of the hurt knee together. */
 final class FluidJudge
@@ -18,7 +19,12 @@ final class FluidJudge
     public static function effusion(Examination $examination): ?Effusion
     {
         $signs = FluidSigns::in($examination);
-        $sign = $signs->sign();
+        $sign = match (true) {
+            $signs->isPositive() => Sign::Positive,
+            $signs->isTrace() => Sign::Equivocal,
+            $signs->isNegative() => Sign::Negative,
+            default => null,
+        };
         if ($sign === null) {
             return null;
         }
@@ -27,7 +33,7 @@ final class FluidJudge
             $signs->grade(),
             $sign,
             self::rule($examination->schools->effusion)->millilitres($signs),
-            $sign === Sign::Positive && $examination->history->swellingOnset === SwellingOnset::WithinTwoHours,
+            Blood::likely($examination, $signs),
         );
     }
 

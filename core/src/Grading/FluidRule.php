@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
+use GrayCompass\Core\Findings\FluidSigns;
+
 /** A school of how much fluid a sign needs. */
 interface FluidRule
 {

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
+use GrayCompass\Core\Knee\Level;
+
 /** What a school makes of one laxity. */
-final class Graded
+final readonly class Graded
 {
     /**
-     * @param  int  $grade  0–3
+     * @param  int<0, 3>  $grade
+     * @param  Level|null  $level  of a positive
+     * @param  Exclusion|null  $flaw  a reason against it that the school itself sees
      */
-    public function __construct(public readonly Sign $sign, public readonly int $grade)
+    public function __construct(public Sign $sign, public int $grade, public ?Level $level = null, public ?Exclusion $flaw = null)
     {
     }
 }

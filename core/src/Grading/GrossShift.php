@@ -4,23 +4,30 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
+use GrayCompass\Core\Knee\Level;
+
 /** Calls only a gross shift positive, and leaves everything from 3 mm up to it open. */
 final class GrossShift implements LaxityRule
 {
+    private const OPEN_FROM_MM = 3.0;
+
+    private const POSITIVE_FROM_MM = 15.0;
+
+    private const WORST_OVER_MM = 20.0;
+
     public function judge(Laxity $laxity): Graded
     {
         $difference = $laxity->difference;
-        $sign = match (true) {
-            $laxity->isAbsent() => Sign::Positive,
-            $difference >= 3 && $difference < 15 => Sign::Equivocal,
-            default => Sign::of($difference >= 15),
-        };
         $grade = match (true) {
-            $difference < 15 => 0,
-            $difference <= 20 => 2,
+            $difference < self::POSITIVE_FROM_MM => 0,
+            $difference <= self::WORST_OVER_MM => 2,
             default => 3,
         };
 
-        return new Graded($sign, $grade);
+        return match (true) {
+            $laxity->isAbsent(), $difference >= self::POSITIVE_FROM_MM => new Graded(Sign::Positive, $grade, Level::Gross),
+            $difference >= self::OPEN_FROM_MM => new Graded(Sign::Equivocal, $grade),
+            default => new Graded(Sign::Negative, $grade),
+        };
     }
 }

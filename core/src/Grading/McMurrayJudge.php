@@ -12,6 +12,9 @@ use GrayCompass\Core\Knee\Aspect;
 /** Reads the four rotated bends for each meniscus, under the chosen school and under the others. */
 final class McMurrayJudge implements Judge
 {
+    /** Pain of both knees that differs by so much at most, of 10, is the same. Working estimate. */
+    public const SAME_PAIN = 1.0;
+
     private const ELSEWHERE = 'elsewhere';
 
     public function judge(Comparison $knees, Examination $examination): Judgement
@@ -82,7 +85,7 @@ final class McMurrayJudge implements Judge
                     $elsewhere[] = $cell;
                 }
             } elseif ($rule->of($cell) === $aspect) {
-                if (! $cell->hurts() && self::otherClicksToo($knees, $cell)) {
+                if (self::otherDoesToo($knees, $cell)) {
                     $equivocal[] = $cell;
                 } else {
                     $positive[] = $cell;
@@ -93,16 +96,23 @@ final class McMurrayJudge implements Judge
         return match (true) {
             $positive !== [] => $knees->reading($finding, Sign::Positive, self::unfamiliar($positive)),
             $elsewhere !== [] => $knees->reading($finding, Sign::Positive, Exclusion::PainElsewhere),
-            $equivocal !== [] => $knees->reading($finding, Sign::Equivocal),
+            $equivocal !== [] => $knees->reading($finding, Sign::Equivocal, Exclusion::SameOnOtherKnee),
             $tried => $knees->reading($finding, Sign::Negative),
             default => null,
         };
     }
 
-    private static function otherClicksToo(Comparison $knees, Cell $cell): bool
+    /** The other knee hurts alike in this hold, or clicks in it where this one only clicks. */
+    private static function otherDoesToo(Comparison $knees, Cell $cell): bool
     {
         foreach ($knees->other === null ? [] : $knees->other->cells as $other) {
-            if ($other->click && $other->isSameHoldAs($cell)) {
+            if (! $other->isSameHoldAs($cell)) {
+                continue;
+            }
+            $alike = $cell->hurts()
+                ? $other->hurts() && abs($cell->pain - $other->pain) <= self::SAME_PAIN
+                : $other->click;
+            if ($alike) {
                 return true;
             }
         }

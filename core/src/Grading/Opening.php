@@ -7,12 +7,26 @@ namespace GrayCompass\Core\Grading;
 use GrayCompass\Core\Knee\EndFeel;
 
 /** How far the joint opens to one side, in mm, how it stops, and whether it hurts there. */
-final class Opening
+final readonly class Opening
 {
+    /**
+     * @param  float  $difference  hurt minus other
+     * @param  EndFeel|null  $endFeel  null as well where the other knee yields alike
+     */
     public function __construct(
-        public readonly float $difference,
-        public readonly ?EndFeel $endFeel,
-        public readonly bool $hurtsThere,
+        public float $difference,
+        public ?EndFeel $endFeel,
+        public bool $hurtsThere,
     ) {
+    }
+
+    public function yields(): bool
+    {
+        return $this->endFeel?->yields() === true;
+    }
+
+    public function isAbsent(): bool
+    {
+        return $this->endFeel === EndFeel::Absent;
     }
 }

@@ -8,6 +8,7 @@ use Closure;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Aspect;
+use GrayCompass\Core\Knee\Level;
 
 /** Manoeuvres whose reading is one question to what was recorded. */
 final class PlainJudge implements Judge
@@ -31,17 +32,17 @@ final class PlainJudge implements Judge
     {
         $read = match ($manoeuvre) {
             'quadriceps_active' => self::one('quadriceps_active', static fn (Record $r): ?bool => self::over($r->number('shiftMm'), self::QUADRICEPS_SHIFT_MM)),
-            'pivot_shift' => self::one('pivot_shift', static fn (Record $r): ?bool => self::otherThan($r->word('grade'), 'none')),
+            'pivot_shift' => self::pivot(...),
             'anterolateral_shift' => self::one('anterolateral_shift', static fn (Record $r): ?bool => $r->flag('felt')),
             'reverse_pivot_shift' => self::one('reverse_pivot_shift', static fn (Record $r): ?bool => $r->flag('felt')),
             'lever_sign' => self::one('lever_sign', static fn (Record $r): ?bool => self::not($r->flag('heelRises'))),
             'bounce_home' => self::one('bounce_home', static fn (Record $r): ?bool => self::otherThan($r->word('end'), 'full')),
-            'kneecap_glide' => self::one('patellar_apprehension', self::apprehension(...)),
-            'kneecap_glide_moving' => self::one('moving_patellar_apprehension', self::apprehension(...)),
-            'kneecap_edges' => self::one('patellar_edge_tenderness', static fn (Record $r): ?bool => $r->flag('tenderMedial') === null && $r->flag('tenderLateral') === null
+            'kneecap_glide' => self::compared('patellar_apprehension', self::apprehension(...)),
+            'kneecap_glide_moving' => self::compared('moving_patellar_apprehension', self::apprehension(...)),
+            'kneecap_edges' => self::compared('patellar_edge_tenderness', static fn (Record $r): ?bool => $r->flag('tenderMedial') === null && $r->flag('tenderLateral') === null
                 ? null : ($r->flag('tenderMedial') === true || $r->flag('tenderLateral') === true)),
-            'deep_squat' => self::one('squat_front_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
-            'step_down' => self::one('step_down_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
+            'deep_squat' => self::compared('squat_front_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
+            'step_down' => self::compared('step_down_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
             'resisted_extension' => self::one('resisted_extension_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
             'joint_line_palpation' => self::jointLine(...),
             'displacement_tenderness' => self::displacement(...),
@@ -65,6 +66,48 @@ final class PlainJudge implements Judge
     }
 
     /**
+     * As `one`, but what the other knee shows as well says nothing.
+     *
+     * @param  Closure(Record): ?bool  $positive
+     * @return Closure(Comparison): (list<Reading>)
+     */
+    private static function compared(string $finding, Closure $positive): Closure
+    {
+        return static function (Comparison $knees) use ($finding, $positive): array {
+            $answer = $knees->hurt->normal ? false : $positive($knees->hurt);
+            if ($answer === null) {
+                return [];
+            }
+            $alike = $answer && $knees->other !== null && $positive($knees->other) === true;
+
+            return [$alike ? $knees->reading($finding, Sign::Equivocal, Exclusion::SameOnOtherKnee) : $knees->reading($finding, Sign::of($answer))];
+        };
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function pivot(Comparison $knees): array
+    {
+        $grade = $knees->hurt->normal ? 'none' : $knees->hurt->word('grade');
+        if ($grade === null) {
+            return [];
+        }
+        $otherGlides = $knees->other !== null && self::otherThan($knees->other->word('grade'), 'none') === true;
+        if ($grade === 'glide' && $otherGlides) {
+            return [$knees->reading('pivot_shift', Sign::Equivocal, Exclusion::SameOnOtherKnee)];
+        }
+        $level = match ($grade) {
+            'glide' => Level::Slight,
+            'clunk' => Level::Clear,
+            'gross' => Level::Gross,
+            default => null,
+        };
+
+        return [new Reading('pivot_shift', $knees->hurt, Sign::of($level !== null), level: $level)];
+    }
+
+    /**
      * @return list<Reading>
      */
     private static function jointLine(Comparison $knees): array
@@ -73,12 +116,22 @@ final class PlainJudge implements Judge
         if ($points === null) {
             return [];
         }
-        $tender = static fn (Aspect $aspect): bool => array_filter($points, static fn (string $point): bool => str_starts_with($point, $aspect->value)) !== [];
+        $others = $knees->other?->words('points') ?? [];
 
-        return array_map(
-            static fn (Aspect $aspect): Reading => $knees->reading("joint_line_tenderness_{$aspect->value}", Sign::of($tender($aspect))),
-            Aspect::cases(),
-        );
+        return array_map(static function (Aspect $aspect) use ($knees, $points, $others): Reading {
+            $tender = self::onSide($points, $aspect);
+            $alike = $tender && self::onSide($others, $aspect);
+
+            return $knees->reading("joint_line_tenderness_{$aspect->value}", $alike ? Sign::Equivocal : Sign::of($tender), $alike ? Exclusion::SameOnOtherKnee : null);
+        }, Aspect::cases());
+    }
+
+    /**
+     * @param  list<string>  $points
+     */
+    private static function onSide(array $points, Aspect $aspect): bool
+    {
+        return array_filter($points, static fn (string $point): bool => str_starts_with($point, $aspect->value)) !== [];
     }
 
     /**

@@ -10,7 +10,7 @@ use GrayCompass\Core\Knee\Aspect;
 /** The athlete, and the finger on the joint line, know best; where nobody said, the rotation decides. */
 final class SideByPainSite implements CellSide
 {
-    public function of(Cell $cell): Aspect
+    public function of(Cell $cell): ?Aspect
     {
         return Aspect::tryFrom($cell->namedSite() ?? '') ?? $cell->loadedByRotation();
     }

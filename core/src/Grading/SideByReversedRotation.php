@@ -10,8 +10,8 @@ use GrayCompass\Core\Knee\Aspect;
 /** The opposite of the usual teaching on rotation; taught by some, and marked as such. */
 final class SideByReversedRotation implements CellSide
 {
-    public function of(Cell $cell): Aspect
+    public function of(Cell $cell): ?Aspect
     {
-        return $cell->loadedByRotation()->opposite();
+        return $cell->loadedByRotation()?->opposite();
     }
 }

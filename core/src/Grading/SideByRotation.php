@@ -10,7 +10,7 @@ use GrayCompass\Core\Knee\Aspect;
 /** Outward rotation loads the medial meniscus, inward the lateral. */
 final class SideByRotation implements CellSide
 {
-    public function of(Cell $cell): Aspect
+    public function of(Cell $cell): ?Aspect
     {
         return $cell->loadedByRotation();
     }

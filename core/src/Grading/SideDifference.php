@@ -4,20 +4,49 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
-/** Judges by how much more the hurt knee gives: it takes out the looseness people are born with. */
+use GrayCompass\Core\Knee\Level;
+
+/**
+ * Judges by how much more the hurt knee gives: it takes out the looseness people are born with. Bands of
+ * 3, 5 and 10 mm more (IKDC 1993); the last millimetre below 3 is within what hands err (working estimate).
+ */
 final class SideDifference implements LaxityRule
 {
+    private const POSITIVE_MM = 3.0;
+
+    private const HAND_ERROR_MM = 1.0;
+
+    private const CLEAR_OVER_MM = 5.0;
+
+    private const GROSS_OVER_MM = 10.0;
+
     public function judge(Laxity $laxity): Graded
     {
         $byEndFeel = $laxity->isAbsent() || ($laxity->yields() && $laxity->otherIsFirm);
         $difference = $laxity->difference;
+        if ($difference < self::POSITIVE_MM && ! $byEndFeel) {
+            return $difference >= self::POSITIVE_MM - self::HAND_ERROR_MM
+                ? new Graded(Sign::Equivocal, 0, flaw: Exclusion::WithinHandError)
+                : new Graded(Sign::Negative, 0);
+        }
         $grade = match (true) {
-            $difference < 3 => $byEndFeel ? 1 : 0,
-            $difference <= 5 => 1,
-            $difference <= 10 => 2,
+            $difference <= self::CLEAR_OVER_MM => 1,
+            $difference <= self::GROSS_OVER_MM => 2,
             default => 3,
         };
 
-        return new Graded(Sign::of($difference >= 3 || $byEndFeel), $grade);
+        return new Graded(Sign::Positive, $grade, self::level($difference, $byEndFeel, $laxity->isAbsent()));
+    }
+
+    /**
+     * @param  bool  $yields  soft or absent, against a firm other knee
+     */
+    public static function level(float $difference, bool $yields, bool $absent): Level
+    {
+        return match (true) {
+            $absent, $difference > self::GROSS_OVER_MM => Level::Gross,
+            $difference > self::CLEAR_OVER_MM, $yields && $difference >= self::POSITIVE_MM => Level::Clear,
+            default => Level::Slight,
+        };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
+use GrayCompass\Core\Findings\FluidSigns;
+
 /** A small amount can be stroked across long before it floats the kneecap. */
 final class SweepFirst implements FluidRule
 {

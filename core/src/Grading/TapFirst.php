@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading;
 
+use GrayCompass\Core\Findings\FluidSigns;
+
 /** The tap is held to show less fluid than the sweep. */
 final class TapFirst implements FluidRule
 {

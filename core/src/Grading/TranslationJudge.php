@@ -14,6 +14,9 @@ final class TranslationJudge implements Judge
 {
     private const FIELD = 'translationMm';
 
+    /** A sound other knee glides so far at most, by hand. Working estimate. */
+    private const SOUND_OTHER_MM = 10.0;
+
     private const CORNER_MM = 3.0;
 
     public function judge(Comparison $knees, Examination $examination): Judgement
@@ -21,14 +24,7 @@ final class TranslationJudge implements Judge
         $school = $examination->schools->laxity;
         $manoeuvre = $knees->hurt->manoeuvre->id;
         $band = $knees->hurt->band();
-        $difference = $knees->difference(self::FIELD);
-        $provisional = $band === null ? $difference === null && ! $knees->hurt->normal : ! $examination->otherKneeReliable;
-        $graded = match (true) {
-            $knees->hurt->normal => new Graded(Sign::Negative, 0),
-            $band !== null => self::byBand($band, $knees),
-            $difference === null => self::absolute($knees),
-            default => self::rule($school)->judge(new Laxity((float) $knees->hurt->number(self::FIELD), $difference, self::endFeel($knees), $knees->otherIsFirm())),
-        };
+        [$graded, $provisional] = self::graded($knees, $school) ?? [null, false];
         if ($graded === null) {
             return new Judgement;
         }
@@ -37,14 +33,49 @@ final class TranslationJudge implements Judge
             'mm',
             $knees->hurt->number(self::FIELD),
             $knees->other?->number(self::FIELD),
-            $difference,
-            $graded->grade,
-            $provisional,
+            $knees->difference(self::FIELD),
+            $graded->sign === Sign::Equivocal ? null : $graded->grade,
+            $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
             $band === null ? $school->value : LaxitySchool::SideDifference->value,
+            level: $graded->level,
         );
+        $reading = new Reading($manoeuvre, $knees->hurt, $graded->sign, $graded->flaw, $graded->grade, $graded->level, $provisional);
 
-        return new Judgement([$knees->reading($manoeuvre, $graded->sign, grade: $graded->grade)], $measurement, self::corners($knees));
+        return new Judgement([$reading], $measurement, self::corners($knees));
+    }
+
+    /**
+     * @return array{Graded, bool}|null with whether it was judged without the other knee
+     */
+    private static function graded(Comparison $knees, LaxitySchool $school): ?array
+    {
+        $hurt = $knees->hurt;
+        $loose = $knees->otherIsLoose(self::FIELD, self::SOUND_OTHER_MM);
+        if ($hurt->normal) {
+            return [new Graded(Sign::Negative, 0, flaw: $loose ? Exclusion::OtherKneeNotNormal : null), false];
+        }
+        $difference = $knees->difference(self::FIELD);
+        if ($hurt->band() !== null) {
+            $graded = self::byBand($hurt->band(), $knees);
+
+            return [$loose && $graded->sign === Sign::Negative ? new Graded(Sign::Negative, $graded->grade, flaw: Exclusion::OtherKneeNotNormal) : $graded, false];
+        }
+        if ($difference === null) {
+            $alone = self::alone($knees);
+
+            return $alone === null ? null : [$alone, true];
+        }
+        $graded = self::rule($school)->judge(new Laxity((float) $hurt->number(self::FIELD), $difference, self::endFeel($knees), $knees->otherIsFirm()));
+        if ($graded->sign === Sign::Positive || ! $loose) {
+            return [$graded, false];
+        }
+        // Void only by the other knee: read the hurt one alone; only a positive counts.
+        $alone = self::alone($knees, $knees->otherYields());
+
+        return $alone?->sign === Sign::Positive
+            ? [$alone, true]
+            : [new Graded($graded->sign, $graded->grade, flaw: $graded->flaw ?? Exclusion::OtherKneeNotNormal), false];
     }
 
     public static function rule(LaxitySchool $school): LaxityRule
@@ -62,27 +93,37 @@ final class TranslationJudge implements Judge
         return $knees->hurt->endFeel('endFeelFast') ?? $knees->hurt->endFeel();
     }
 
+    /** A band has no margin of the hands, and takes the other knee as firm unless it was felt to yield. */
     private static function byBand(DifferenceBand $band, Comparison $knees): Graded
     {
         $endFeel = self::endFeel($knees);
-        $firm = $knees->other === null || $knees->otherIsFirm();
-        $byEndFeel = $endFeel === EndFeel::Absent || ($endFeel?->yields() === true && $firm);
+        $absent = $endFeel === EndFeel::Absent;
+        $yields = $absent || ($endFeel?->yields() === true && ! $knees->otherYields());
+        if ($band === DifferenceBand::Same && ! $yields) {
+            return new Graded(Sign::Negative, 0);
+        }
+        $difference = match ($band) {
+            DifferenceBand::Same => 0.0,
+            DifferenceBand::Slight => 4.0,
+            DifferenceBand::Clear => 8.0,
+            DifferenceBand::Gross => 12.0,
+        };
 
-        return new Graded(Sign::of($band !== DifferenceBand::Same || $byEndFeel), max($band->grade(), $byEndFeel ? 1 : 0));
+        return new Graded(Sign::Positive, max($band->grade(), $yields ? 1 : 0), SideDifference::level($difference, $yields, $absent));
     }
 
-    /** Without the other knee: the hurt knee's own figure, or an end that yields. */
-    private static function absolute(Comparison $knees): ?Graded
+    /**
+     * Without the other knee: the hurt knee's own figure, or an end that yields.
+     *
+     * @param  bool  $softAlike  the other knee is soft as well, so a soft end says nothing
+     */
+    private static function alone(Comparison $knees, bool $softAlike = false): ?Graded
     {
         $hurt = $knees->hurt->number(self::FIELD);
         $endFeel = self::endFeel($knees);
-        $yields = $endFeel?->yields() === true;
-        if ($hurt === null) {
-            return $yields ? new Graded(Sign::Positive, 1) : null;
-        }
-        $sign = $hurt > 5 && $hurt <= 10 && ! $yields ? Sign::Equivocal : Sign::of($hurt > 10 || $yields);
+        $yields = $endFeel === EndFeel::Absent || ($endFeel?->yields() === true && ! $softAlike);
 
-        return new Graded($sign, FiveMillimetre::grade($hurt, $yields));
+        return $hurt === null && ! $yields ? null : FiveMillimetre::alone($hurt ?? 0.0, $yields, $endFeel === EndFeel::Absent);
     }
 
     /**

@@ -17,6 +17,27 @@ enum Condition: string
     case PatellofemoralPain = 'patellofemoral_pain';
     case PatellarInstability = 'patellar_instability';
 
+    public function position(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
+    public function isLigament(): bool
+    {
+        return in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);
+    }
+
+    public function isMeniscus(): bool
+    {
+        return $this === self::MedialMeniscus || $this === self::LateralMeniscus;
+    }
+
+    /** Something torn or loose, not only painful. */
+    public function isStructural(): bool
+    {
+        return $this !== self::PatellofemoralPain;
+    }
+
     /** As practitioners say it. */
     public function label(): string
     {

@@ -12,6 +12,9 @@ enum DifferenceBand: string
     case Clear = 'clear';
     case Gross = 'gross';
 
+    /**
+     * @return int<0, 3>
+     */
     public function grade(): int
     {
         return match ($this) {

@@ -9,13 +9,13 @@ enum Station: string
 {
     case FirstLook = 'first_look';
     case Standing = 'standing';
-    case Sitting = 'sitting';
     case SupineStraight = 'supine_straight';
     case SupineRightAngle = 'supine_right_angle';
     case SupineSlightBend = 'supine_slight_bend';
     case SupineMoving = 'supine_moving';
     case SideLying = 'side_lying';
     case Prone = 'prone';
+    case Sitting = 'sitting';
     case Loaded = 'loaded';
     case Closing = 'closing';
 
@@ -24,13 +24,13 @@ enum Station: string
         return match ($this) {
             self::FirstLook => 'First look',
             self::Standing => 'Standing',
-            self::Sitting => 'Sitting',
             self::SupineStraight => 'Supine, straight',
             self::SupineRightAngle => 'Supine, 90°',
             self::SupineSlightBend => 'Supine, 20–30°',
             self::SupineMoving => 'Supine, moving',
             self::SideLying => 'Side lying',
             self::Prone => 'Prone',
+            self::Sitting => 'Sitting',
             self::Loaded => 'Loaded',
             self::Closing => 'Closing',
         };

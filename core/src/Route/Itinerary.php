@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Weighing\ProblemBuilder;
 
 /** A route laid out for one knee: where to stop, what to do there, and how long it takes. */
@@ -19,6 +20,7 @@ final class Itinerary
      * @param  list<string>  $dropped  left out for want of time, in the order of the route
      * @param  list<string>  $offered  not part of this route, but open to be done
      * @param  list<Side>  $sides  which knee first
+     * @param  bool  $tooShort  the time asked for is less than what no knee goes without
      */
     public function __construct(
         public readonly Route $route,
@@ -28,6 +30,7 @@ final class Itinerary
         public readonly array $dropped,
         public readonly array $offered,
         public readonly array $sides,
+        public readonly bool $tooShort = false,
     ) {
     }
 
@@ -37,19 +40,12 @@ final class Itinerary
     }
 
     /**
-     * @return list<string>
-     */
-    public function manoeuvres(): array
-    {
-        return array_merge(...array_map(static fn (Stop $stop): array => $stop->manoeuvres, $this->stops));
-    }
-
-    /**
      * Estimated time for manoeuvres in this order, in minutes.
      *
      * @param  list<Manoeuvre>  $manoeuvres
+     * @param  bool  $touchline  one knee: half of it
      */
-    public static function minutesFor(array $manoeuvres): float
+    public static function minutesFor(array $manoeuvres, bool $touchline = false): float
     {
         $minutes = 0.0;
         $here = null;
@@ -59,25 +55,27 @@ final class Itinerary
             $here = $manoeuvre->station;
         }
 
-        return round($minutes, 2);
+        return round($touchline ? $minutes / 2 : $minutes, 2);
     }
 
     /**
      * Neighbours in one station share a stop.
      *
      * @param  list<Manoeuvre>  $manoeuvres
+     * @param  callable(Manoeuvre): Station  $stationOf
      * @return list<Stop>
      */
-    public static function stopsOf(array $manoeuvres): array
+    public static function stopsOf(array $manoeuvres, callable $stationOf): array
     {
         $stops = [];
         foreach ($manoeuvres as $manoeuvre) {
+            $station = $stationOf($manoeuvre);
             $last = $stops === [] ? null : $stops[count($stops) - 1];
-            if ($last?->station === $manoeuvre->station) {
+            if ($last?->station === $station) {
                 array_pop($stops);
-                $stops[] = new Stop($manoeuvre->station, [...$last->manoeuvres, $manoeuvre->id]);
+                $stops[] = new Stop($station, [...$last->manoeuvres, $manoeuvre->id]);
             } else {
-                $stops[] = new Stop($manoeuvre->station, [$manoeuvre->id]);
+                $stops[] = new Stop($station, [$manoeuvre->id]);
             }
         }
 

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Route;
 
-use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Grading\Sign;
-use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Verdict\Bearings;
 
 /** What an earlier examination of the same knee left to look at again. */
 final class LastTime
@@ -24,20 +23,20 @@ final class LastTime
     ) {
     }
 
-    public static function of(Examination $examination, Standing $standing): self
+    public static function of(Bearings $bearings): self
     {
         $unsettled = $notDone = $positive = [];
-        foreach ($standing->results as $result) {
+        foreach ($bearings->standing->results as $result) {
             if (! $result->isHandsOn()) {
                 continue;
             }
-            if (self::isOpen($result)) {
+            if (self::isOpen($result, $bearings)) {
                 $unsettled[] = $result->reading->manoeuvre();
             } elseif ($result->reading->sign === Sign::Positive) {
                 $positive[] = $result->reading->manoeuvre();
             }
         }
-        foreach ($examination->records as $record) {
+        foreach ($bearings->examination->records as $record) {
             if ($record->notDone !== null) {
                 $notDone[] = $record->manoeuvre->id;
             }
@@ -54,9 +53,12 @@ final class LastTime
         return array_values(array_unique([...$this->unsettled, ...$this->notDone, ...$this->positive]));
     }
 
-    /** Excluded or equivocal: a second try may tell. */
-    private static function isOpen(StandingResult $result): bool
+    /** Excluded, equivocal, or a negative of something that is not settled: a second try may tell. */
+    private static function isOpen(StandingResult $result, Bearings $bearings): bool
     {
-        return $result->isOpen || $result->exclusion !== null || $result->reading->sign === Sign::Equivocal;
+        $own = $bearings->signs->ownTestOf($result->reading->finding);
+
+        return $result->exclusion !== null || $result->reading->sign === Sign::Equivocal
+            || ($result->isNegative() && $own !== null && $bearings->of($own)->unsettled);
     }
 }

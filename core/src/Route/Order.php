@@ -6,6 +6,8 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
@@ -13,22 +15,23 @@ use GrayCompass\Core\Knee\Station;
 /**
  * The order in which manoeuvres are done: each position once, in the order of the stations, so that the
  * sag is seen before the drawers and the fluid before the bending; inside a position looking, touching,
- * moving, stressing, the most provoking last.
+ * moving, stressing, then pressing on sore places, the most provoking last.
  */
 final class Order
 {
-    /** Sore from being pressed, the athlete would guard what is pulled next. */
-    private const PRESSES_THE_JOINT_LINE = 'joint_line_palpation';
+    private const PROVOKING = 4;
+
+    private const SCREENS_THE_HIP = 'hip_screen';
 
     /** @var array<string, int> place in the catalogue, by manoeuvre */
     private readonly array $listed;
 
-    /**
-     * @param  bool  $painIsHigh  pressing then comes after pulling
-     */
-    public function __construct(Catalogue $catalogue, private readonly Route $route, private readonly bool $painIsHigh)
+    private readonly bool $hipFirst;
+
+    public function __construct(Catalogue $catalogue, private readonly Examination $examination)
     {
         $this->listed = array_flip(array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $catalogue->manoeuvres));
+        $this->hipFirst = $examination->isGrowing() || ! $examination->isAfterInjury();
     }
 
     /**
@@ -43,22 +46,41 @@ final class Order
         return $manoeuvres;
     }
 
+    /** Where this knee has it done: a hip that may be the cause is looked at first. */
+    public function station(Manoeuvre $manoeuvre): Station
+    {
+        return $this->hipFirst && $manoeuvre->id === self::SCREENS_THE_HIP ? Station::FirstLook : $manoeuvre->station;
+    }
+
     /**
      * @return array{int, int, int, int}
      */
     private function place(Manoeuvre $manoeuvre): array
     {
-        $late = $this->painIsHigh && $manoeuvre->id === self::PRESSES_THE_JOINT_LINE;
-
-        return [$this->station($manoeuvre), $late ? self::kind(Family::Stress) + 1 : self::kind($manoeuvre->family), $manoeuvre->provocation, $this->listed[$manoeuvre->id]];
+        return [$this->stationPlace($manoeuvre), self::kindOf($manoeuvre), $manoeuvre->provocation, $this->listed[$manoeuvre->id]];
     }
 
-    /** On the touchline the athlete lies already, and gets up once, at the end. */
-    private function station(Manoeuvre $manoeuvre): int
+    /** On the touchline the athlete lies already, and gets up once, at the end; prone comes late on the first day. */
+    private function stationPlace(Manoeuvre $manoeuvre): int
     {
-        $upright = $this->route === Route::Touchline && $manoeuvre->station === Station::Standing;
+        $station = $this->station($manoeuvre);
+        if ($this->examination->route === Route::Touchline && $station === Station::Standing) {
+            return 2 * Station::Loaded->position() - 1;
+        }
+        if ($this->examination->daysSinceInjury === 0 && $station === Station::Prone) {
+            return 2 * Station::Closing->position() - 1;
+        }
 
-        return 2 * ($upright ? Station::Loaded : $manoeuvre->station)->position() - ($upright ? 1 : 0);
+        return 2 * $station->position();
+    }
+
+    private static function kindOf(Manoeuvre $manoeuvre): int
+    {
+        return match (true) {
+            $manoeuvre->provocation >= self::PROVOKING => 5,
+            $manoeuvre->has(ManoeuvreTrait::Palpation) => 4,
+            default => self::kind($manoeuvre->family),
+        };
     }
 
     /** Looking, touching, moving, stressing. */

@@ -8,23 +8,52 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Verdict\Bearings;
 
 /** Lays out the chosen route for this knee, as far as it is safe and as time allows. */
-final class Planner
+final readonly class Planner
 {
-    /** 0–10; from here on, pressing the joint line would spoil what is pulled next. */
-    private const HIGH_PAIN = 7.0;
+    /** What no knee goes without takes so long, in minutes; half of it on the touchline. Working estimate. */
+    private const LEAST_MIN = 7.0;
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly EvidenceLibrary $evidence)
+    public function __construct(private Catalogue $catalogue, private EvidenceLibrary $evidence)
     {
     }
 
     /**
-     * @param  list<string>  $blocked  manoeuvres that are off limits
      * @param  list<Suggestion>  $suggestions  what the rest is worth
      */
-    public function plan(Examination $examination, array $blocked, array $suggestions, ?LastTime $lastTime = null): Itinerary
+    public function plan(Bearings $bearings, array $suggestions, ?LastTime $lastTime = null): Itinerary
+    {
+        $examination = $bearings->examination;
+        $touchline = $examination->route === Route::Touchline;
+        $done = self::done($examination);
+        $held = $bearings->holds->byRule();
+        $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || in_array($manoeuvre->id, $done, true);
+        $order = new Order($this->catalogue, $examination);
+        $selected = array_values(array_filter((new Selection($this->catalogue, $this->evidence))->of($examination, $lastTime), $open));
+        $ordered = $order->of([...$selected, ...$this->further($examination, $selected, $suggestions, $done)]);
+        $limit = $examination->timeLimitMin;
+        $kept = $limit === null ? $ordered : (new TimeLimit(self::worth($suggestions), $done, $touchline))->shorten($ordered, $limit);
+        $dealtWith = array_values(array_filter($kept, static fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $done, true)));
+
+        return new Itinerary(
+            $examination->route,
+            Itinerary::stopsOf($kept, $order->station(...)),
+            Itinerary::minutesFor($kept, $touchline),
+            Itinerary::minutesFor($dealtWith, $touchline),
+            self::others($ordered, $kept),
+            self::others(array_values(array_filter($this->catalogue->manoeuvres, $open)), $ordered),
+            $touchline ? [$examination->hurtSide] : [$examination->hurtSide->opposite(), $examination->hurtSide],
+            $limit !== null && $limit < ($touchline ? self::LEAST_MIN / 2 : self::LEAST_MIN),
+        );
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function done(Examination $examination): array
     {
         $done = [];
         foreach ($examination->records as $record) {
@@ -32,29 +61,28 @@ final class Planner
                 $done[] = $record->manoeuvre->id;
             }
         }
-        $open = fn (Manoeuvre $manoeuvre): bool => ! in_array($manoeuvre->id, $blocked, true) || in_array($manoeuvre->id, $done, true);
-        $selected = array_values(array_filter((new Selection($this->catalogue, $this->evidence))->of($examination->route, $lastTime), $open));
-        $ordered = (new Order($this->catalogue, $examination->route, self::painIsHigh($examination)))->of($selected);
-        $kept = $examination->timeLimitMin === null
-            ? $ordered
-            : (new TimeLimit(self::worth($suggestions), $done))->shorten($ordered, $examination->timeLimitMin);
-        $ids = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $kept);
-        $dealtWith = array_values(array_filter($kept, static fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $done, true)));
 
-        return new Itinerary(
-            $examination->route,
-            Itinerary::stopsOf($kept),
-            Itinerary::minutesFor($kept),
-            Itinerary::minutesFor($dealtWith),
-            self::others($ordered, $ids),
-            self::others(array_values(array_filter($this->catalogue->manoeuvres, $open)), array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $ordered)),
-            [$examination->hurtSide->opposite(), $examination->hurtSide],
-        );
+        return $done;
     }
 
-    private static function painIsHigh(Examination $examination): bool
+    /**
+     * Beyond the core set: what was done all the same, and once the core set is through the next thing worth doing.
+     *
+     * @param  list<Manoeuvre>  $selected
+     * @param  list<Suggestion>  $suggestions
+     * @param  list<string>  $done
+     * @return list<Manoeuvre>
+     */
+    private function further(Examination $examination, array $selected, array $suggestions, array $done): array
     {
-        return ($examination->history->painNow ?? 0.0) >= self::HIGH_PAIN || $examination->safety->isTrue(SafetyKey::PainAtRest7);
+        if ($examination->route !== Route::ClinicCore) {
+            return [];
+        }
+        $ids = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $selected);
+        $next = array_values(array_filter($suggestions, static fn (Suggestion $one): bool => $one->manoeuvre !== null))[0]->manoeuvre ?? null;
+        $extra = array_diff($next === null ? $done : [...$done, $next], $ids);
+
+        return array_map($this->catalogue->get(...), array_values(array_unique($extra)));
     }
 
     /**
@@ -65,7 +93,9 @@ final class Planner
     {
         $worth = [];
         foreach ($suggestions as $suggestion) {
-            $worth[$suggestion->manoeuvre] = [$suggestion->test->valuePerMinute(), $suggestion->test->bitsPerMinute()];
+            if ($suggestion->manoeuvre !== null && $suggestion->test !== null) {
+                $worth[$suggestion->manoeuvre] = [$suggestion->test->valuePerMinute(), $suggestion->test->bitsPerMinute()];
+            }
         }
 
         return $worth;
@@ -73,11 +103,13 @@ final class Planner
 
     /**
      * @param  list<Manoeuvre>  $all
-     * @param  list<string>  $without
+     * @param  list<Manoeuvre>  $without
      * @return list<string>
      */
     private static function others(array $all, array $without): array
     {
-        return array_values(array_diff(array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $all), $without));
+        $id = static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id;
+
+        return array_values(array_diff(array_map($id, $all), array_map($id, $without)));
     }
 }

@@ -6,10 +6,12 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Standing\CoreSet;
 
 /**
  * Which manoeuvres belong to a route. A focused route takes every manoeuvre that the evidence aims at its
@@ -17,30 +19,6 @@ use GrayCompass\Core\Knee\Station;
  */
 final class Selection
 {
-    private const TOUCHLINE = [
-        'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'varus_0', 'posterior_sag', 'valgus_30', 'varus_30', 'lachman', 'gait', 'hop', 'run_cut_stop',
-    ];
-
-    /** A result of the first means little without the others. */
-    public const LEANS_ON = [
-        'lachman' => ['posterior_sag'],
-        'anterior_drawer' => ['posterior_sag'],
-        'posterior_drawer' => ['posterior_sag'],
-        'lever_sign' => ['posterior_sag'],
-        'arthrometer' => ['posterior_sag'],
-        'pivot_shift' => ['valgus_30', 'passive_extension'],
-        'anterolateral_shift' => ['valgus_30', 'passive_extension'],
-        'dial_90' => ['dial_30'],
-        'valgus_30' => ['valgus_0'],
-        'varus_30' => ['varus_0'],
-    ];
-
-    /** What the front-of-knee gate asks for. */
-    private const FRONT_GATE = [
-        'straight_leg_raise', 'passive_extension', 'kneecap_tendon', 'fat_pad_pinch', 'joint_line_palpation', 'flexion_range',
-        'lachman', 'valgus_30', 'varus_30', 'hip_abductor_strength', 'single_leg_sit_to_stand',
-    ];
-
     public function __construct(private readonly Catalogue $catalogue, private readonly EvidenceLibrary $evidence)
     {
     }
@@ -48,15 +26,19 @@ final class Selection
     /**
      * @return list<Manoeuvre> in the order of the catalogue
      */
-    public function of(Route $route, ?LastTime $lastTime): array
+    public function of(Examination $examination, ?LastTime $lastTime): array
     {
+        $route = $examination->route;
+        $core = self::ids(CoreSet::of($examination, $this->catalogue));
+        $hip = $examination->isGrowing() || ! $examination->isAfterInjury();
         $chosen = match ($route) {
-            Route::Touchline => fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, self::TOUCHLINE, true),
+            Route::Touchline => static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Touchline),
+            Route::ClinicCore => static fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $core, true),
             Route::ClinicFull => static fn (Manoeuvre $manoeuvre): bool => true,
             Route::FocusCruciate => $this->aimedAt([Condition::Acl, Condition::Pcl, Condition::Plc], ['flexion_range']),
             Route::FocusCollateral => $this->aimedAt([Condition::Mcl, Condition::Lcl, Condition::Plc], ['gait']),
             Route::FocusMeniscus => $this->aimedAt([Condition::MedialMeniscus, Condition::LateralMeniscus], ['passive_extension', 'flexion_range']),
-            Route::FocusFront => $this->aimedAt([Condition::PatellofemoralPain, Condition::PatellarInstability], self::FRONT_GATE),
+            Route::FocusFront => $this->aimedAt([Condition::PatellofemoralPain, Condition::PatellarInstability], self::ids($this->catalogue->with(ManoeuvreTrait::FrontGate))),
             Route::LookAgain => $lastTime === null || $lastTime->manoeuvres() === []
                 ? static fn (Manoeuvre $manoeuvre): bool => true
                 : fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $this->withCompanions($lastTime->manoeuvres()), true),
@@ -64,7 +46,7 @@ final class Selection
 
         return array_values(array_filter(
             $this->catalogue->manoeuvres,
-            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->station === Station::FirstLook || $chosen($manoeuvre),
+            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::First) || $chosen($manoeuvre) || ($hip && $manoeuvre->id === 'hip_screen'),
         ));
     }
 
@@ -96,13 +78,23 @@ final class Selection
      */
     private function withCompanions(array $ids): array
     {
-        foreach ($ids as $id) {
-            array_push($ids, ...(self::LEANS_ON[$id] ?? []));
-        }
-        foreach ($ids as $id) {
-            array_push($ids, ...(self::LEANS_ON[$id] ?? []));
+        for ($at = 0; $at < count($ids); $at++) {
+            foreach ($this->catalogue->get($ids[$at])->names(ManoeuvreTrait::LeansOn) as $companion) {
+                if (! in_array($companion, $ids, true)) {
+                    $ids[] = $companion;
+                }
+            }
         }
 
         return array_values(array_unique($ids));
+    }
+
+    /**
+     * @param  list<Manoeuvre>  $manoeuvres
+     * @return list<string>
+     */
+    private static function ids(array $manoeuvres): array
+    {
+        return array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $manoeuvres);
     }
 }

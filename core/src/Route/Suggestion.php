@@ -6,13 +6,24 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Weighing\NextTest;
 
-/** A manoeuvre worth doing next, by the best of its findings. */
-final class Suggestion
+/** What to do next: a manoeuvre, or a question that comes before all of them. */
+final readonly class Suggestion
 {
+    /** Asked before any manoeuvre; no manoeuvre goes with it. */
+    public const ANSWER_GATE = 'answer_gate';
+
+    public const ASK_STORY = 'ask_story';
+
+    /**
+     * @param  string|null  $sign  the sign it would give, or one of the questions; null for a manoeuvre that moves no chance
+     * @param  string|null  $manoeuvre  null for a question
+     * @param  NextTest|null  $test  what it is worth; null where it moves no chance
+     */
     public function __construct(
-        public readonly string $manoeuvre,
-        public readonly NextTest $test,
-        public readonly string $why,
+        public ?string $sign,
+        public ?string $manoeuvre,
+        public ?NextTest $test,
+        public string $why,
     ) {
     }
 }

@@ -5,28 +5,27 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Knee\Family;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 
-/** Shortens a route to a time by dropping what is worth least; the order stays. */
-final class TimeLimit
+/** Shortens a route to a time by dropping what is worth least; the order stays, and so does what no knee goes without. */
+final readonly class TimeLimit
 {
     /**
      * @param  array<string, array{float, float}>  $worth  by manoeuvre: value and bits per minute
-     * @param  list<string>  $kept  manoeuvres that are dealt with already
+     * @param  list<string>  $done  manoeuvres that are dealt with already
+     * @param  bool  $touchline  one knee, at half the time
      */
-    public function __construct(private readonly array $worth, private readonly array $kept)
+    public function __construct(private array $worth, private array $done, private bool $touchline)
     {
     }
 
     /**
-     * Pulse, sensation and ankle lift stay, and so does what is done. What others lean on goes after them.
-     *
      * @param  list<Manoeuvre>  $manoeuvres  in order
      * @return list<Manoeuvre>
      */
     public function shorten(array $manoeuvres, float $minutes): array
     {
-        while (Itinerary::minutesFor($manoeuvres) > $minutes) {
+        while (Itinerary::minutesFor($manoeuvres, $this->touchline) > $minutes) {
             $least = null;
             foreach ($manoeuvres as $at => $manoeuvre) {
                 if ($this->mayGo($manoeuvre, $manoeuvres) && ($least === null || $this->isWorthLess($manoeuvre, $manoeuvres[$least]))) {
@@ -43,15 +42,18 @@ final class TimeLimit
     }
 
     /**
+     * What others lean on goes after them.
+     *
      * @param  list<Manoeuvre>  $manoeuvres
      */
     private function mayGo(Manoeuvre $manoeuvre, array $manoeuvres): bool
     {
-        if ($manoeuvre->family === Family::Neurovascular || in_array($manoeuvre->id, $this->kept, true)) {
+        if ($manoeuvre->has(ManoeuvreTrait::Kept) || in_array($manoeuvre->id, $this->done, true)) {
             return false;
         }
         foreach ($manoeuvres as $other) {
-            if (in_array($manoeuvre->id, Selection::LEANS_ON[$other->id] ?? [], true) && ! in_array($other->id, $this->kept, true)) {
+            if (in_array($manoeuvre->id, $other->names(ManoeuvreTrait::LeansOn), true) && ! in_array($other->id, $this->done, true)
+                && ! $other->has(ManoeuvreTrait::Kept)) {
                 return false;
             }
         }

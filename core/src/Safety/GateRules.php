@@ -5,106 +5,246 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Findings\FluidDrawn;
+use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Knee\Family;
+use GrayCompass\Core\Knee\Station;
 
-/** When each rule of the gate applies, how urgent it is, and the words for it. */
-final class GateRules
+/**
+ * When each rule that ticks, looks and hands can raise applies, how urgent it is, what it leaves open, and
+ * the words for it. Limits in days, years and pain are working estimates; the fracture rule is Stiell's
+ * (1996). What only the results can raise stands in {@see \GrayCompass\Core\Standing\ResultLines}.
+ */
+final readonly class GateRules
 {
-    private const FRACTURE_RULE_DAYS = 7;
+    private const FRESH_DAYS = 14;
 
-    private const FRACTURE_RULE_AGE = 55;
+    private const XRAY_TODAY_DAYS = 7;
 
-    private const ADULT = 18;
+    private const XRAY_AGE = 55;
 
-    private const HIP_AGES = [8, 17];
+    private const CHILD_AGE = 16;
+
+    private const NERVE_NOW_DAYS = 7;
+
+    private const EXTENSOR_DAYS = 42;
+
+    private const SEVERE_PAIN = 7.0;
+
+    private const AFTER_NEEDLE_WEEKS = 12;
+
+    private const HIGH_PROVOCATION = 4;
+
+    private HurtKnee $knee;
+
+    private bool $warm;
+
+    private float $fluidGrade;
+
+    public function __construct(private Examination $examination, private Signs $signs, private FluidSigns $fluid)
+    {
+        $this->knee = new HurtKnee($examination);
+        $this->warm = $this->knee->flagHereOnly('warmth', 'warmer');
+        $this->fluidGrade = $fluid->grade() ?? ($fluid->isPositive() ? 1.0 : 0.0);
+    }
 
     /**
-     * @param  list<Record>  $records  those that may speak: a finding only blocks what follows it
      * @return list<SafetyLine>
      */
-    public static function lines(Examination $examination, array $records): array
+    public function lines(): array
     {
-        $seen = new Seen($records, $examination->hurtSide);
-
-        return array_values(array_filter([
-            ...self::emergencies($examination, $seen),
-            ...self::sameDay($examination, $seen),
-            ...self::later($examination, $seen),
-        ]));
+        return array_values(array_filter([...$this->limbAndNerve(), ...$this->outsideTheJoint(), ...$this->bone(), ...$this->insideTheJoint(), ...$this->later()]));
     }
 
     /**
      * @return list<SafetyLine|null>
      */
-    private static function emergencies(Examination $examination, Seen $seen): array
+    private function limbAndNerve(): array
     {
-        $safety = $examination->safety;
-        $limb = $safety->isTrue(Key::PulseOrSensationLost, Key::DislocationSuspected, Key::ReducedOnItsOwn, Key::CalfTense)
-            || $seen->word('distal_pulse', 'result', 'abnormal') || $seen->word('sensation', 'result', 'abnormal');
-        $nerve = $safety->isTrue(Key::FootDropped) || $seen->word('ankle_lift', 'result', 'abnormal');
+        $fresh = $this->examination->injuredWithin(self::FRESH_DAYS);
+        $limb = [Key::PulseOrSensationLost, Key::DislocationSuspected, Key::ReducedOnItsOwn, Key::CalfTense];
+        $tense = $this->examination->safety->isTrue(Key::CalfTense);
+        $poorFoot = $this->knee->says('distal_pulse', 'foot', 'cold', 'pale', 'painful');
 
         return [
-            self::line($limb, Rule::LimbThreat, Urgency::Emergency, 'The limb may be in danger: splint it as found and send now. A pulse that can be felt does not exclude an injured artery; pulse, sensation and ankle lift are checked again over the next days.'),
-            self::line($nerve, Rule::NerveSign, $examination->injuredWithin(7) ? Urgency::Emergency : Urgency::SameDay, 'The foot does not lift: the nerve at the fibular head may be hurt. Think of the lateral side and the posterolateral corner.'),
-            self::line($safety->isTrue(Key::OpenWound), Rule::OpenJoint, Urgency::Emergency, 'An open wound may reach the joint: cover it, do not probe it, send now.'),
-            self::line($safety->isTrue(Key::BreathlessOrChestPain) && $safety->isTrue(Key::CalfSwollenTender), Rule::ChestSigns, Urgency::Emergency, 'A swollen calf with breathlessness or chest pain: call emergency help now, think of a clot in the lung.'),
-            self::line($safety->isTrue(Key::KneecapOutNow), Rule::KneecapOut, Urgency::Emergency, 'The kneecap is out: do not push it, support the leg as it lies, send now.'),
+            $this->told($limb, Rule::LimbThreat, Urgency::Emergency, Opens::firstAnd(),
+                'The limb may be in danger: splint it as found and send now. A pulse that can be felt does not exclude an injured artery; pulse, sensation and ankle lift every 15 minutes, and again over the next days.'
+                .($tense ? ' The calf is tense: think of compartment pressure, and put nothing tight around the leg.' : '')),
+            $this->told([Key::FootDropped], Rule::NerveSign, $this->examination->injuredWithin(self::NERVE_NOW_DAYS) ? Urgency::Emergency : Urgency::SameDay,
+                Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
+                'The common peroneal nerve may be hurt: the foot does not lift, or feels numb on top. Think of the lateral side and the posterolateral corner.'),
+            $this->found($this->signs->hands->altersSensationOtherwise(), ['sensation'], Rule::NerveOrBack, Urgency::Days, Opens::all(),
+                'Sensation is newly altered, not as a fresh knee injury does it: a nerve further up, or the back.'),
+            $this->found(! $fresh && $this->signs->hands->pulseIsLost(), ['distal_pulse'], Rule::PulseOld, $poorFoot ? Urgency::SameDay : Urgency::Days, Opens::allBut(Family::Loaded),
+                'The pulse or the ankle pressure is low without a fresh injury: think of the arteries of the leg.'),
         ];
     }
 
     /**
      * @return list<SafetyLine|null>
      */
-    private static function sameDay(Examination $examination, Seen $seen): array
+    private function outsideTheJoint(): array
     {
-        $safety = $examination->safety;
-        $minor = $examination->ageYears !== null && $examination->ageYears < self::ADULT;
-        $youngHip = $examination->ageYears !== null && $examination->ageYears >= self::HIP_AGES[0] && $examination->ageYears <= self::HIP_AGES[1];
-
         return [
-            self::line($safety->isTrue(Key::Deformity, Key::BoneCrepitus), Rule::FractureLikely, Urgency::SameDay, 'Deformity or grating bone: imaging before any testing.'),
-            self::line(self::fractureRule($examination), Rule::FractureRulePositive, Urgency::SameDay, $minor
-                ? 'The fracture rule asks for an X-ray today. Under 18, think of a growth plate or a torn-off tibial spine until imaged.'
-                : 'The fracture rule asks for an X-ray today, before the knee is loaded or pulled.'),
-            self::line($safety->isTrue(Key::FeverOrHotRedKnee), Rule::JointInfection, Urgency::SameDay, 'Fever, or a hot red knee: think of an infected joint today. Gout looks alike and needs the same visit.'),
-            self::line($safety->isTrue(Key::CannotStraightLegRaise) && $examination->isAfterInjury(), Rule::ExtensorRupture, Urgency::SameDay, 'The straight leg cannot be raised after an injury: the quadriceps or patellar tendon, or the kneecap, may be torn or broken.'),
-            self::line($safety->isTrue(Key::CalfSwollenTender, Key::PittingOneSide), Rule::ClotSuspected, Urgency::SameDay, 'A swollen, tender calf or pitting on one side: think of a clot. No percussion, no prone positions, no loading.'),
-            self::line($safety->isTrue(Key::LimpHipLimited) || ($youngHip && $seen->flag('hip_screen', 'inwardRotationLimited')), Rule::HipFirst, Urgency::SameDay, 'A limp with a stiff hip at this age: X-ray of the hip today, no weight on the leg until then.'),
-            self::line($safety->isTrue(Key::PainAtRest7), Rule::SeverePain, Urgency::SameDay, 'Pain of 7 or more at rest: find out why it hurts so much before testing on.'),
+            $this->told([Key::OpenWound], Rule::OpenJoint, Urgency::Emergency, Opens::firstAnd(),
+                'An open wound may reach the joint: cover it, do not probe it, nothing by mouth, send now.'),
+            $this->told([Key::BreathlessOrChestPain], Rule::ChestSigns, Urgency::Emergency, Opens::firstAnd(),
+                'Breathless, or pain in the chest: call an ambulance now and think of a clot in the lung, with or without signs in the calf.'),
+            $this->told([Key::KneecapOutNow], Rule::KneecapOut, Urgency::Emergency, Opens::firstAnd(),
+                'The patella is out: leave it where it is, support the leg as it lies, send now.'),
+            $this->told([Key::CalfSwollenTender, Key::PittingOneSide], Rule::ClotSuspected, Urgency::SameDay,
+                Opens::allBut(Family::Loaded, 'tibial_percussion')->andStation(Station::Prone),
+                'A swollen, tender calf, or pitting on one side: think of a clot. No percussion, no prone positions, no loading.'),
         ];
     }
 
     /**
      * @return list<SafetyLine|null>
      */
-    private static function later(Examination $examination, Seen $seen): array
+    private function bone(): array
     {
-        $safety = $examination->safety;
-        $minor = $examination->ageYears !== null && $examination->ageYears < self::ADULT;
-        $lingers = $seen->flag('tibial_percussion', 'lingeringPain') || $seen->flag('tibial_vibration', 'lingeringPain');
+        $examination = $this->examination;
+        $fat = $examination->episode->fluidDrawn === FluidDrawn::BloodAndFat;
+        $deformed = $this->signs->since(Key::Deformity);
+        $broken = $fat ? -1 : $this->signs->since(Key::BoneCrepitus);
+        $unimaged = ! $examination->safety->isTrue(Key::XrayClear);
+        $questions = [Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead];
+        $fractureRule = $examination->injuredWithin(self::FRESH_DAYS) && $unimaged && $this->signs->yes(...$questions);
+        $xray = $examination->injuredWithin(self::XRAY_TODAY_DAYS) ? Urgency::SameDay : Urgency::Days;
+        $byAge = $examination->injuredWithin(self::XRAY_TODAY_DAYS) && $examination->isAtLeast(self::XRAY_AGE) && $unimaged && ! $fractureRule && ! $this->looksSound();
+        $bleeding = Blood::likely($examination, $this->fluid) || $this->fluidGrade >= 2;
+        $growing = $examination->isGrowing() && $examination->injuredWithin(self::FRESH_DAYS) && $unimaged && $bleeding;
 
         return [
-            self::line($safety->isTrue(Key::NightOrRestPain), Rule::RestPain, $minor ? Urgency::SameDay : Urgency::Days, 'Pain at night or at rest: an X-ray and a doctor before it is called a sports injury.'),
-            self::line($safety->isTrue(Key::LockedShort), Rule::LockedKnee, Urgency::Days, 'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within days.'),
-            self::line($safety->isTrue(Key::RecentSurgery), Rule::RecentSurgery, Urgency::Routine, "Operated within 12 weeks: the surgeon's protocol decides what may be tested."),
-            self::line($safety->isTrue(Key::PittingBoth), Rule::GeneralSwelling, Urgency::Days, 'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.'),
-            self::line($safety->isTrue(Key::ShinPainGrows) || $lingers, Rule::BoneStress, Urgency::Days, 'Shin pain that grows with running, or lingers after a tap: imaging for a stress injury of the bone before any hopping or running.'),
+            $deformed === null && $broken === null ? null : new SafetyLine(
+                Rule::FractureLikely,
+                $deformed === null ? Urgency::SameDay : Urgency::Emergency,
+                $fat ? 'Blood with fat was drawn: a fracture into the joint is likely. Imaging before any testing.' : 'Deformity or grating bone: imaging before any testing.',
+                $deformed ?? (int) $broken,
+                Opens::firstAnd(),
+            ),
+            $fractureRule ? $this->told($questions, Rule::FractureRulePositive, $xray,
+                Opens::firstAnd('gait', 'warmth', Family::Fluid, 'straight_leg_raise', 'active_range', 'palpation'),
+                'The fracture rule asks for an X-ray before the knee is loaded or pulled; then examine again.'
+                .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until imaged.' : '')) : null,
+            $byAge ? new SafetyLine(Rule::AgeXray, Urgency::Days, 'From 55 the fracture rule asks for an X-ray, unless gait, bend, bones and fluid are all normal.', -1,
+                Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION)) : null,
+            $growing ? new SafetyLine(Rule::GrowingBone, self::growingUrgency($examination),
+                'Blood or much fluid in a growing knee: an X-ray first. Growth plate, tibial spine or sleeve avulsion until imaged.',
+                $this->fluid->wasTried() ? $this->since('effusion_sweep', 'patellar_tap', 'fluctuation') : -1,
+                Opens::firstAnd('warmth', Family::Fluid, 'straight_leg_raise', 'palpation', 'active_range')) : null,
         ];
     }
 
-    private static function fractureRule(Examination $examination): bool
+    /** Bone that is likely hurt near a growth plate: today below 16 years. */
+    public static function growingUrgency(Examination $examination): Urgency
     {
-        $safety = $examination->safety;
-
-        return $examination->injuredWithin(self::FRACTURE_RULE_DAYS)
-            && ! $safety->isTrue(Key::XrayClear)
-            && ($safety->isTrue(Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead)
-                || ($examination->ageYears ?? 0) >= self::FRACTURE_RULE_AGE);
+        return $examination->isUnder(self::CHILD_AGE) ? Urgency::SameDay : Urgency::Days;
     }
 
-    private static function line(bool $applies, Rule $rule, Urgency $urgency, string $say): ?SafetyLine
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function insideTheJoint(): array
     {
-        return $applies ? new SafetyLine($rule, $urgency, $say) : null;
+        $examination = $this->examination;
+        $noInjury = ! $examination->isAfterInjury();
+        $child = $examination->isUnder(self::CHILD_AGE);
+        $operated = $this->signs->yes(Key::RecentSurgery) || $examination->episode->operated?->isRecent() === true;
+        $needle = ($examination->episode->injectionWeeksAgo ?? PHP_INT_MAX) <= self::AFTER_NEEDLE_WEEKS;
+        $hot = $this->warm && $this->fluid->isPositive();
+        $hotAlone = $noInjury && $this->warm && $this->fluidGrade >= 2 && (($examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN || $child);
+        $told = $examination->safety->isTrue(Key::FeverOrHotRedKnee) || $examination->episode->fluidDrawn === FluidDrawn::Cloudy;
+        $infected = $told || $hotAlone || (($operated || $needle) && $hot);
+        $unasked = ! $infected && $hot && ! $examination->safety->answered(Key::FeverOrHotRedKnee);
+        $swollen = $noInjury && ($this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm));
+        $restless = $this->warm && $this->signs->yes(Key::NightOrRestPain, Key::PainAtRest7);
+        $seen = $this->since('warmth', 'effusion_sweep', 'patellar_tap', 'fluctuation');
+
+        return [
+            $infected ? new SafetyLine(Rule::JointInfection, Urgency::SameDay,
+                'Think of an infected joint today: a hospital doctor. Gout looks alike and needs the same visit; never wait for a second look.',
+                $told ? -1 : $seen, Opens::firstAnd('warmth', Family::Fluid, 'active_range', 'hip_screen')) : null,
+            $unasked ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look for redness now. The examination cannot be signed before.',
+                $seen, Opens::allBut(Family::Stress, Family::Twist, Family::Loaded)) : null,
+            $swollen ? new SafetyLine(Rule::SwellingWithoutInjury, $child || $restless ? Urgency::SameDay : Urgency::Days,
+                'Fluid without an injury: a doctor finds out why before it is called a sports injury.', $seen,
+                Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION)) : null,
+            $examination->episode->bleedingRisk && $this->fluid->isPositive() && $examination->injuredWithin(self::FRESH_DAYS)
+                ? new SafetyLine(Rule::BleedingRisk, Urgency::SameDay, 'Fluid after an injury in somebody who bleeds easily: a doctor today.', $seen, Opens::all()) : null,
+            $examination->isAfterInjury() && ! $examination->injuredWithin(self::EXTENSOR_DAYS) ? null : $this->told([Key::CannotStraightLegRaise], Rule::ExtensorRupture, Urgency::SameDay,
+                Opens::firstAnd('warmth', Family::Fluid, 'straight_leg_raise', 'palpation', 'lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30'),
+                'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel for a gap.'),
+            $this->told([Key::LockedShort], Rule::LockedKnee, Urgency::Week, Opens::allBut('bounce_home', Family::Twist, Family::Loaded),
+                'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within a week.'),
+        ];
+    }
+
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function later(): array
+    {
+        $examination = $this->examination;
+        $grown = $examination->isAtLeast(Examination::GROWN_YEARS);
+        $noInjury = ! $examination->isAfterInjury();
+        $stiffHip = $grown && $noInjury && $this->knee->limps() && $this->knee->says('hip_screen', 'result', 'abnormal');
+        $operated = $examination->episode->operated?->isRecent() === true;
+        $lump = $this->knee->flag('shin_palpation', 'lump') || $this->knee->says('popliteal_look', 'mass', 'hard', 'growing', 'pulsing');
+        $old = ! $examination->injuredWithin(self::FRESH_DAYS);
+
+        return [
+            $grown ? null : $this->told([Key::LimpHipLimited], Rule::HipFirst, Urgency::SameDay, Opens::firstAnd('warmth', Family::Fluid, 'hip_screen'),
+                'A limp with a stiff hip in the young: X-ray of the hip today, no weight on the leg until then.'),
+            $grown && ($stiffHip || $this->signs->yes(Key::LimpHipLimited))
+                ? new SafetyLine(Rule::HipCheck, Urgency::Days, 'A limp with a stiff hip: look at the hip before the knee is blamed. No hopping.',
+                    $stiffHip && ! $examination->safety->isTrue(Key::LimpHipLimited) ? $this->since('hip_screen', 'gait') : -1, Opens::allBut('hop', 'run_cut_stop')) : null,
+            $old ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing() ? Urgency::SameDay : Urgency::Days, Opens::all(),
+                'Pain at night or at rest: an X-ray and a doctor before it is called a sports injury.') : null,
+            $this->told([Key::PainAtRest7], Rule::SeverePain, Urgency::SameDay, Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
+                'Pain of 7 or more at rest: a doctor finds out today why it hurts so much.'),
+            $operated || $this->signs->yes(Key::RecentSurgery) ? new SafetyLine(Rule::RecentSurgery, Urgency::Routine, "Operated within 12 weeks: the surgeon's protocol decides what may be tested.", -1,
+                Opens::allBut(Family::Stress, 'kneecap_glide', 'kneecap_glide_moving', Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded, 'resisted_extension')) : null,
+            $this->told([Key::PittingBoth], Rule::GeneralSwelling, Urgency::Days, Opens::all(), 'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.'),
+            $this->told([Key::ShinPainGrows], Rule::BoneStress, Urgency::Days, Opens::allBut('hop', 'run_cut_stop'),
+                'Shin pain that grows with running, lingers after a tap, or sits at one point: imaging for a stress injury of the bone before any hopping or running.'),
+            $this->found($lump, ['shin_palpation', 'popliteal_look'], Rule::Lump, Urgency::Days, Opens::all(), 'A lump that is hard, grows or pulses: a doctor and imaging.'),
+        ];
+    }
+
+    /** All that the fracture rule looks at from 55 on was recorded, and is normal. */
+    private function looksSound(): bool
+    {
+        $bones = $this->knee->isNormal('landmark_palpation') || $this->knee->record('landmark_palpation')?->words('tender') === [];
+        $bend = $this->signs->answered(Key::CannotFlexTo90) && ! $this->signs->yes(Key::CannotFlexTo90)
+            && ($this->knee->done('flexion_range') || $this->knee->done('active_range'));
+
+        return $this->knee->walksFreely() && $bend && $bones && $this->fluid->isNegative();
+    }
+
+    /**
+     * @param  list<Key>  $keys
+     */
+    private function told(array $keys, Rule $rule, Urgency $urgency, Opens $opens, string $say): ?SafetyLine
+    {
+        $since = $this->signs->since(...$keys);
+
+        return $since === null ? null : new SafetyLine($rule, $urgency, $say, $since, $opens);
+    }
+
+    /**
+     * @param  list<string>  $by  manoeuvres that can say so
+     */
+    private function found(bool $applies, array $by, Rule $rule, Urgency $urgency, Opens $opens, string $say): ?SafetyLine
+    {
+        return $applies ? new SafetyLine($rule, $urgency, $say, $this->since(...$by), $opens) : null;
+    }
+
+    /** Where the last of these stands in the document. */
+    private function since(string ...$manoeuvres): int
+    {
+        return max([-1, ...array_map($this->knee->position(...), array_values($manoeuvres))]);
     }
 }

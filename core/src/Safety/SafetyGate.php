@@ -4,119 +4,104 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Findings\SafetyKey as Key;
 
-/** What the answers and looks say must come before any pulling, and which manoeuvres are off limits. */
-final class SafetyGate
+/** What ticks, looks and hands say must come before any pulling. */
+final readonly class SafetyGate
 {
-    /** Manoeuvres whose findings can raise a rule. */
-    private const RAISING = ['distal_pulse', 'sensation', 'ankle_lift', 'tibial_percussion', 'tibial_vibration', 'hip_screen'];
+    /** Asked after an injury before anybody pulls; pulse or sensation done answers theirs. */
+    public const AFTER_INJURY = [
+        Key::Deformity, Key::DislocationSuspected, Key::PulseOrSensationLost, Key::FeverOrHotRedKnee,
+        Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead,
+    ];
+
+    /** Asked where it came on without one. */
+    public const WITHOUT_INJURY = [Key::FeverOrHotRedKnee, Key::NightOrRestPain, Key::CalfSwollenTender, Key::RecentSurgery];
 
     /**
+     * @param  bool  $open  whether its questions are answered and the age is known
      * @param  list<SafetyLine>  $lines  most urgent first
-     * @param  list<string>  $blocked  manoeuvre ids, in the order of the catalogue
-     * @param  array<string, Rule>  $blockedBy  the most urgent rule against each of them
+     * @param  list<Key>  $unasked  questions that keep it shut
      */
     private function __construct(
-        public readonly bool $open,
-        public readonly array $lines,
-        public readonly array $blocked,
-        public readonly array $blockedBy,
+        public bool $open,
+        public array $lines,
+        public Signs $signs,
+        public array $unasked,
+        public bool $ageIsMissing,
     ) {
     }
 
-    public static function of(Examination $examination, Catalogue $catalogue): self
+    public static function of(Examination $examination): self
     {
-        return self::closedBy(self::isOpen($examination), GateRules::lines($examination, $examination->records), $catalogue);
+        $signs = new Signs($examination);
+        $unasked = array_values(array_filter(self::questions($examination), static fn (Key $key): bool => ! $signs->answered($key)));
+        $lines = SafetyLine::inOrder((new GateRules($examination, $signs, FluidSigns::in($examination)))->lines());
+
+        return new self($unasked === [] && $examination->ageYears !== null, $lines, $signs, $unasked, $examination->ageYears === null);
+    }
+
+    /**
+     * The questions that open the gate for this knee.
+     *
+     * @return list<Key>
+     */
+    public static function questions(Examination $examination): array
+    {
+        if ($examination->isAfterInjury()) {
+            return self::AFTER_INJURY;
+        }
+
+        return $examination->isGrowing() ? [...self::WITHOUT_INJURY, Key::LimpHipLimited] : self::WITHOUT_INJURY;
     }
 
     /** The gate with lines that only the results could raise. */
-    public function with(Catalogue $catalogue, SafetyLine ...$more): self
+    public function with(SafetyLine ...$more): self
     {
-        return self::closedBy($this->open, [...$this->lines, ...array_values($more)], $catalogue);
-    }
-
-    /**
-     * A finding that was off limits when it was taken is refused, unless somebody says why it was done
-     * all the same. What a later finding raises does not reach back.
-     *
-     * @throws Refusal
-     */
-    public static function refuseBlocked(Examination $examination): void
-    {
-        $lines = GateRules::lines($examination, []);
-        foreach ($examination->records as $position => $record) {
-            $rule = self::ruleAgainst($record->manoeuvre, $lines);
-            if ($rule !== null && $record->override === null && $record->notDone === null) {
-                throw new Refusal("findings[{$record->position}]", "{$record->manoeuvre->id} is off limits by {$rule->value}; give an override with a reason, or leave it out");
-            }
-            if (in_array($record->manoeuvre->id, self::RAISING, true)) {
-                $lines = GateRules::lines($examination, array_slice($examination->records, 0, $position + 1));
-            }
+        if ($more === []) {
+            return $this;
         }
+        $lines = [];
+        foreach ([...$this->lines, ...array_values($more)] as $line) {
+            $worse = $lines[$line->rule->value] ?? null;
+            $lines[$line->rule->value] = $worse === null || self::isWorse($line, $worse) ? $line : $worse;
+        }
+
+        return new self($this->open, SafetyLine::inOrder(array_values($lines)), $this->signs, $this->unasked, $this->ageIsMissing);
     }
 
-    /** Whether a finding was taken against a rule, and marked so. */
-    public function isOverridden(Record $record): bool
+    public function raised(Rule ...$rules): bool
     {
-        return $record->override !== null && in_array($record->manoeuvre->id, $this->blocked, true);
-    }
-
-    /**
-     * @param  list<SafetyLine>  $lines
-     */
-    private static function ruleAgainst(Manoeuvre $manoeuvre, array $lines): ?Rule
-    {
-        foreach ($lines as $line) {
-            if (OffLimits::by($line->rule, $manoeuvre)) {
-                return $line->rule;
+        foreach ($this->lines as $line) {
+            if (in_array($line->rule, $rules, true)) {
+                return true;
             }
         }
 
-        return null;
+        return false;
     }
 
-    /**
-     * @param  list<SafetyLine>  $lines
-     */
-    private static function closedBy(bool $open, array $lines, Catalogue $catalogue): self
+    public function isEmergency(): bool
     {
-        $lines = SafetyLine::inOrder($lines);
-        $blockedBy = [];
-        foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $rule = self::ruleAgainst($manoeuvre, $lines);
-            if ($rule !== null) {
-                $blockedBy[$manoeuvre->id] = $rule;
+        return ($this->lines[0] ?? null)?->urgency === Urgency::Emergency;
+    }
+
+    /** Whether somebody else must see this knee today. */
+    public function isToday(): bool
+    {
+        foreach ($this->lines as $line) {
+            if ($line->isToday()) {
+                return true;
             }
         }
 
-        return new self($open, $lines, array_keys($blockedBy), $blockedBy);
+        return false;
     }
 
-    /** After an injury, nobody stresses the knee before these are answered. */
-    private static function isOpen(Examination $examination): bool
+    private static function isWorse(SafetyLine $a, SafetyLine $b): bool
     {
-        if (! $examination->isAfterInjury()) {
-            return true;
-        }
-        $safety = $examination->safety;
-        $circulation = $safety->answered(SafetyKey::PulseOrSensationLost)
-            || $examination->hurt('distal_pulse') !== null
-            || $examination->hurt('sensation') !== null;
-
-        return $circulation && $safety->answered(
-            SafetyKey::Deformity,
-            SafetyKey::DislocationSuspected,
-            SafetyKey::CannotTakeFourSteps,
-            SafetyKey::CannotFlexTo90,
-            SafetyKey::TenderPatellaAlone,
-            SafetyKey::TenderFibularHead,
-            SafetyKey::FeverOrHotRedKnee,
-        );
+        return ($a->urgency?->rank() ?? 0) < ($b->urgency?->rank() ?? 0);
     }
 }

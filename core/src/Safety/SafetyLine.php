@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-/** A rule that applies to this knee, with what to say and do. */
-final class SafetyLine
+/** A rule that applies to this knee, with what to say and do, and what it leaves open. */
+final readonly class SafetyLine
 {
+    /**
+     * @param  Urgency|null  $urgency  null: a question that must be answered first, nobody is sent
+     * @param  string  $say  for the practitioner
+     * @param  int  $since  place in the document of the finding that raised it; −1: known before any of them
+     * @param  Opens  $opens  what may still be done
+     */
     public function __construct(
-        public readonly Rule $rule,
-        public readonly Urgency $urgency,
-        public readonly string $say,
+        public Rule $rule,
+        public ?Urgency $urgency,
+        public string $say,
+        public int $since,
+        public Opens $opens,
     ) {
     }
 
     /**
-     * Most urgent first.
+     * Most urgent first; a question that is still open comes before all that is not today's.
      *
      * @param  list<self>  $lines
      * @return list<self>
@@ -23,9 +31,15 @@ final class SafetyLine
     public static function inOrder(array $lines): array
     {
         $order = array_flip(array_column(Rule::cases(), 'value'));
-        usort($lines, static fn (self $a, self $b): int => $a->urgency->rank() <=> $b->urgency->rank()
+        $rank = static fn (self $line): int => $line->urgency?->rank() ?? Urgency::SameDay->rank();
+        usort($lines, static fn (self $a, self $b): int => $rank($a) <=> $rank($b)
             ?: $order[$a->rule->value] <=> $order[$b->rule->value]);
 
         return $lines;
+    }
+
+    public function isToday(): bool
+    {
+        return $this->urgency !== null && $this->urgency->isToday();
     }
 }

@@ -10,10 +10,17 @@ enum Urgency: string
     case Emergency = 'emergency';
     case SameDay = 'same_day';
     case Days = 'days';
+    case Week = 'week';
     case Routine = 'routine';
 
+    /** 0 is worst. */
     public function rank(): int
     {
         return (int) array_search($this, self::cases(), true);
+    }
+
+    public function isToday(): bool
+    {
+        return $this === self::Emergency || $this === self::SameDay;
     }
 }

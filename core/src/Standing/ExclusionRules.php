@@ -18,7 +18,7 @@ final class ExclusionRules
 {
     private const FOOT_HELD_DOWN = ['anterior_drawer', 'posterior_drawer', 'quadriceps_active'];
 
-    private const SPOILT_BY_HAMSTRINGS = ['lachman', 'anterior_drawer', 'arthrometer', 'pivot_shift', 'anterolateral_shift'];
+    private const SPOILT_BY_HAMSTRINGS = ['lachman', 'anterior_drawer', 'arthrometer', 'pivot_shift', 'anterolateral_shift', 'lever_sign', 'quadriceps_active'];
 
     private const FAKED_BY_HAMSTRINGS = ['posterior_drawer', 'posterior_sag'];
 
@@ -68,10 +68,10 @@ final class ExclusionRules
 
         return match ($code) {
             Exclusion::FootMoved => $record->failed('footStayedDown') && $this->footMatters($record),
-            Exclusion::ThighMoved => $record->failed('thighStable'),
+            Exclusion::ThighMoved => $record->failed('thighStable') || $record->failed('thighsTogether'),
             Exclusion::Dial30Missing => $reading->finding === 'dial_90' && ! $this->counts('dial_30', Sign::Positive),
             Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->sign),
-            Exclusion::QuadricepsGuarded => $record->failed('quadricepsRelaxed') && $reading->finding === 'posterior_drawer' && $reading->sign === Sign::Negative,
+            Exclusion::QuadricepsGuarded => $reading->sign === Sign::Negative && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
             Exclusion::SagUncorrected => $this->sagFools($reading, $record),
             Exclusion::PivotUnreliable => $reading->sign === Sign::Negative && in_array($reading->finding, self::PIVOTS, true) && $this->pivotCannotShow(),
             Exclusion::BendIncomplete => $reading->sign === Sign::Negative && in_array($record->manoeuvre->id, self::BENT_FULLY, true)
@@ -92,6 +92,9 @@ final class ExclusionRules
 
     private function hamstringsHeld(Record $record, Sign $sign): bool
     {
+        if ($record->failed('relaxed') && $sign === Sign::Negative) {
+            return true;
+        }
         if (! $record->failed('hamstringsRelaxed') && $record->flag('guarded') !== true) {
             return false;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Standing;
 
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\McMurraySchool;
@@ -26,6 +27,7 @@ final class Remarks
             self::dial($standing),
             self::thinkOfLigament($standing),
             self::uncheckedHold($examination),
+            self::tickThatMatters($examination),
             self::reversedSchool($examination),
             $evidence->findings() === [] ? null : new Remark('figures_not_checked', 'The figures in use are a starting set, not yet checked against the papers.'),
         ]));
@@ -81,6 +83,20 @@ final class Remarks
         }
 
         return $names === [] ? null : new Remark('checks_not_ticked', 'Taken as passed, though not ticked: the checks of '.implode(', ', $names).'.');
+    }
+
+    /** “Normal” takes its checks as passed; the one that could hide a tear should be said. */
+    private static function tickThatMatters(Examination $examination): ?Remark
+    {
+        $names = [];
+        foreach ($examination->records as $record) {
+            $ticks = $record->manoeuvre->names(ManoeuvreTrait::TickThatMatters);
+            if ($record->side === $examination->hurtSide && $record->normal && array_filter($ticks, $record->saidTrue(...)) !== $ticks) {
+                $names[] = $record->manoeuvre->card->name;
+            }
+        }
+
+        return $names === [] ? null : new Remark('tick_not_said', 'Recorded as normal, without saying that the muscles were soft: '.implode(', ', $names).'.');
     }
 
     private static function reversedSchool(Examination $examination): ?Remark

@@ -4,82 +4,97 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Standing;
 
+use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\SafetyGate;
 
 /** Every reading of the story and of the hurt knee, with what counts and what does not. */
-final class Standing
+final readonly class Standing
 {
+    /** @var array<string, StandingResult> what counts, by sign */
+    private array $counted;
+
     /**
      * @param  list<StandingResult>  $results  the story first, then in the order done
-     * @param  array<string, true>  $tested  by condition
-     * @param  array<string, true>  $unsettled  by condition
      */
-    private function __construct(
-        public readonly array $results,
-        private readonly array $tested,
-        private readonly array $unsettled,
-    ) {
+    private function __construct(public array $results, public SignBook $signs)
+    {
+        $counted = [];
+        foreach ($results as $result) {
+            if ($result->counts()) {
+                $counted[$result->reading->finding] = $result;
+            }
+        }
+        $this->counted = $counted;
     }
 
-    public static function of(Examination $examination, SafetyGate $gate, Grading $grading, EvidenceLibrary $evidence): self
+    public static function of(Examination $examination, Grading $grading, EvidenceLibrary $evidence, SignBook $signs): self
     {
         $rules = new ExclusionRules($examination, $grading, $evidence);
-        $results = $given = [];
-        foreach ([...Story::readings($examination, $evidence), ...$grading->readings] as $reading) {
-            $exclusion = isset($given[$reading->finding]) ? Exclusion::AngleBetween : $rules->against($reading);
-            $given[$reading->finding] = true;
-            $results[] = new StandingResult(
-                $reading,
-                $exclusion,
-                $reading->record !== null && $gate->isOverridden($reading->record),
-                Unsettled::by($reading, $exclusion, $examination, $grading),
-            );
-        }
-        $tested = $unsettled = [];
-        foreach ($results as $result) {
-            $targets = array_map(static fn (EvidenceRow $row): Condition => $row->target, $evidence->rows($result->reading->finding));
-            foreach ($targets as $target) {
-                if ($result->counts() && $result->isHandsOn()) {
-                    $tested[$target->value] = true;
-                }
-                if ($result->isOpen) {
-                    $unsettled[$target->value] = true;
-                }
+        $readings = [...Story::readings($examination, $evidence), ...$grading->readings];
+        $exclusions = array_map($rules->against(...), $readings);
+
+        return new self(array_map(
+            static fn (Reading $reading, ?Exclusion $exclusion): StandingResult => new StandingResult($reading, $exclusion),
+            $readings,
+            self::onceEach($readings, $exclusions),
+        ), $signs);
+    }
+
+    /** The result of a sign that counts, or null. */
+    public function result(string $sign): ?StandingResult
+    {
+        return $this->counted[$sign] ?? null;
+    }
+
+    public function counted(string $sign): ?Sign
+    {
+        return ($this->counted[$sign] ?? null)?->reading->sign;
+    }
+
+    public function isPositive(string ...$signs): bool
+    {
+        foreach ($signs as $sign) {
+            if ($this->counted($sign) === Sign::Positive) {
+                return true;
             }
         }
 
-        return new self($results, $tested, $unsettled);
+        return false;
     }
 
-    /** Whether a counted hands-on result was aimed at it. */
+    /** Whether an own test of this condition counts. */
     public function isTested(Condition $condition): bool
     {
-        return isset($this->tested[$condition->value]);
+        return $this->own($condition) !== [];
     }
 
-    /** Whether a result aimed at it may turn out otherwise on another day. */
-    public function isUnsettled(Condition $condition): bool
+    /**
+     * Own tests of a condition that count.
+     *
+     * @return list<StandingResult>
+     */
+    public function own(Condition $condition): array
     {
-        return isset($this->unsettled[$condition->value]);
+        return array_values(array_filter($this->counted, fn (StandingResult $result): bool => $this->signs->ownTestOf($result->reading->finding) === $condition));
     }
 
-    public function counted(string $finding): ?Sign
+    /**
+     * @return list<StandingResult>
+     */
+    public function ownPositives(Condition $condition): array
     {
-        foreach ($this->results as $result) {
-            if ($result->reading->finding === $finding && $result->counts()) {
-                return $result->reading->sign;
-            }
-        }
+        return array_values(array_filter($this->own($condition), static fn (StandingResult $result): bool => $result->isPositive()));
+    }
 
-        return null;
+    public function hasOwnPositive(Condition $condition): bool
+    {
+        return $this->ownPositives($condition) !== [];
     }
 
     /**
@@ -93,5 +108,30 @@ final class Standing
             static fn (StandingResult $result): Reading => $result->reading,
             array_values(array_filter($this->results, static fn (StandingResult $result): bool => $result->counts())),
         );
+    }
+
+    /**
+     * Each sign counts once: by its own manoeuvre before a borrowed one, then by the first.
+     *
+     * @param  list<Reading>  $readings
+     * @param  list<Exclusion|null>  $exclusions
+     * @return list<Exclusion|null>
+     */
+    private static function onceEach(array $readings, array $exclusions): array
+    {
+        $taken = [];
+        foreach ([false, true] as $borrowed) {
+            foreach ($readings as $at => $reading) {
+                if ($reading->borrowed !== $borrowed || $exclusions[$at] !== null || $reading->sign === Sign::Equivocal) {
+                    continue;
+                }
+                if (isset($taken[$reading->finding])) {
+                    $exclusions[$at] = Exclusion::DoneTwice;
+                }
+                $taken[$reading->finding] = true;
+            }
+        }
+
+        return $exclusions;
     }
 }

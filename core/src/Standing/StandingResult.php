@@ -12,20 +12,27 @@ use GrayCompass\Core\Grading\Sign;
 final class StandingResult
 {
     /**
-     * @param  bool  $overridden  taken against a rule of the gate, and marked so
-     * @param  bool  $isOpen  leaves its conditions unsettled until the knee is looked at again
+     * @param  Exclusion|null  $exclusion  why it moves nothing; null for one that counts, or is equivocal
      */
     public function __construct(
         public readonly Reading $reading,
         public readonly ?Exclusion $exclusion,
-        public readonly bool $overridden,
-        public readonly bool $isOpen = false,
     ) {
     }
 
     public function counts(): bool
     {
         return $this->exclusion === null && $this->reading->sign !== Sign::Equivocal;
+    }
+
+    public function isPositive(): bool
+    {
+        return $this->counts() && $this->reading->sign === Sign::Positive;
+    }
+
+    public function isNegative(): bool
+    {
+        return $this->counts() && $this->reading->sign === Sign::Negative;
     }
 
     public function isHandsOn(): bool

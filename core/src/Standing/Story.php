@@ -70,14 +70,11 @@ final class Story
         if ($told === null) {
             return [];
         }
-        $positive = [];
-        foreach ($told as $mechanism) {
-            $positive[] = $mechanism->finding();
-            if ($mechanism === Mechanism::TwistOnPlantedFoot) {
-                $positive[] = Mechanism::RotationalTrauma->finding();
-            }
-        }
-        $positive = array_values(array_unique(array_filter($positive, is_string(...))));
+        $implied = array_merge(...array_map(static fn (Mechanism $mechanism): array => $mechanism->implies(), $told));
+        $positive = array_values(array_unique(array_filter(
+            array_map(static fn (Mechanism $mechanism): ?string => $mechanism->finding(), $implied),
+            is_string(...),
+        )));
         $readings = array_map(static fn (string $finding): Reading => new Reading($finding, null, Sign::Positive), $positive);
         if (in_array(Mechanism::NoneRecalled, $told, true)) {
             return $readings;

@@ -9,6 +9,9 @@ use GrayCompass\Core\Document\Fields;
 /** Reads the pairs of conditions that travel together. */
 final class AssociationReader
 {
+    /** Beyond this two conditions are one, and the arithmetic loses them. */
+    private const MOST_ODDS = 10_000;
+
     /**
      * @param  array<string, int>  $conditions  id to position
      * @param  int  $most  conditions that one problem may hold
@@ -22,8 +25,8 @@ final class AssociationReader
         foreach ($fields->items('associations', intdiv($most * ($most - 1), 2)) as $index => $item) {
             $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);
             $ratio = $entry->number('oddsRatio');
-            if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && $ratio <= 0) {
-                $entry->fault('oddsRatio', 'expected a ratio above 0');
+            if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && ($ratio < 1 / self::MOST_ODDS || $ratio > self::MOST_ODDS)) {
+                $entry->fault('oddsRatio', 'expected a ratio from 1/'.self::MOST_ODDS.' to '.self::MOST_ODDS);
             }
             $between = $entry->items('between', 2);
             if ($entry->has('between') && is_array($entry->raw('between')) && count($between) !== 2) {

@@ -117,6 +117,27 @@ final class Belief
         return $bothVisible ? log($present / $absent) : $this->faintLogOdds($condition);
     }
 
+    /**
+     * P(one condition and at least one of others), in [0, 1].
+     *
+     * @param  list<int>  $others  positions
+     */
+    public function joint(int $condition, array $others): float
+    {
+        $any = 0;
+        foreach ($others as $other) {
+            $any |= 1 << $other;
+        }
+        $sum = 0.0;
+        foreach ($this->states as $state => $chance) {
+            if ($state >> $condition & 1 && $state & $any) {
+                $sum += $chance;
+            }
+        }
+
+        return $sum;
+    }
+
     public function chance(int $condition): float
     {
         return Logit::chance($this->logOdds($condition));

@@ -20,27 +20,4 @@ final class Problem
         public readonly array $candidates,
     ) {
     }
-
-    /**
-     * Conditions for which one group holds both a positive and a negative result.
-     *
-     * @param  callable(Finding): bool  $among  whose results are compared
-     * @return list<string> condition ids, in order
-     */
-    public function disagreements(callable $among): array
-    {
-        $found = [];
-        foreach ($this->groups as $group) {
-            $spoken = ['positive' => 0, 'negative' => 0];
-            foreach (array_filter($group->results, static fn (Result $result): bool => $among($result->finding)) as $result) {
-                $spoken[$result->outcome->value] |= $result->finding->mask;
-            }
-            foreach (StateSet::members($spoken['positive'] & $spoken['negative']) as $position) {
-                $found[$position] = $this->conditions[$position]->id;
-            }
-        }
-        ksort($found);
-
-        return array_values($found);
-    }
 }

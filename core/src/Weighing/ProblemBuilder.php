@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Weighing;
 
-use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
+use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Grading\Reading;
 use GrayCompass\Core\Grading\Sign;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Standing\Standing;
 use LogicException;
@@ -26,32 +27,32 @@ final class ProblemBuilder
     /** @var array<string, int> condition id to position */
     private readonly array $positions;
 
-    /** @var array<string, Finding> */
+    /** @var array<string, Finding> by sign and level */
     private array $findings = [];
 
-    public function __construct(private readonly Baseline $baseline, private readonly EvidenceLibrary $evidence)
+    public function __construct(private readonly Baseline $baseline, private readonly EvidenceLibrary $evidence, private readonly LevelFactors $levels)
     {
         $this->positions = array_flip(array_column(Condition::cases(), 'value'));
     }
 
     /**
-     * @param  list<string>  $blocked  manoeuvres that are off limits
+     * @param  list<array{string, Manoeuvre}>  $open  signs still to be had, with the manoeuvre that gives each
      */
-    public function build(Examination $examination, Standing $standing, array $blocked, Catalogue $catalogue): Problem
+    public function build(Examination $examination, Standing $standing, array $open): Problem
     {
-        $results = array_map($this->result(...), $standing->counting());
+        $here = $examination->records === [] ? Station::FirstLook : $examination->records[count($examination->records) - 1]->manoeuvre->station;
 
         return new Problem(
             $this->conditions($examination),
             $this->associations(),
-            $this->grouped($results),
-            $this->candidates($examination, $standing, $blocked, $catalogue),
+            $this->grouped(array_map($this->result(...), $standing->counting())),
+            array_map(fn (array $pair): Candidate => $this->candidate($pair[0], $pair[1], $here), $open),
         );
     }
 
     public function result(Reading $reading): Result
     {
-        return new Result($this->finding($reading->finding), $reading->sign === Sign::Positive ? Outcome::Positive : Outcome::Negative);
+        return new Result($this->finding($reading->finding, $reading->level), $reading->sign === Sign::Positive ? Outcome::Positive : Outcome::Negative);
     }
 
     /** The group that a finding belongs to, still empty. */
@@ -91,13 +92,14 @@ final class ProblemBuilder
      */
     private function conditions(Examination $examination): array
     {
-        $rates = $this->baseline->setting($examination->setting);
+        $rates = $this->baseline->rates($examination->setting, $examination->ageYears);
 
         return array_map(fn (Condition $condition): WeighedCondition => new WeighedCondition(
             $condition->value,
             $rates->rate($condition),
             $rates->weight,
             new Thresholds(...$this->baseline->thresholds($condition)),
+            $this->baseline->seriousness($condition),
         ), Condition::cases());
     }
 
@@ -115,35 +117,6 @@ final class ProblemBuilder
         return $associations;
     }
 
-    /**
-     * @param  list<string>  $blocked
-     * @return list<Candidate>
-     */
-    private function candidates(Examination $examination, Standing $standing, array $blocked, Catalogue $catalogue): array
-    {
-        $here = $examination->records === [] ? Station::FirstLook : $examination->records[count($examination->records) - 1]->manoeuvre->station;
-        $candidates = [];
-        foreach ($catalogue->manoeuvres as $manoeuvre) {
-            if (in_array($manoeuvre->id, $blocked, true)) {
-                continue;
-            }
-            foreach ($manoeuvre->feeds as $finding) {
-                if (! isset($candidates[$finding]) && $this->isOpen($finding, $standing)) {
-                    $candidates[$finding] = $this->candidate($finding, $manoeuvre, $here);
-                }
-            }
-        }
-
-        return array_values($candidates);
-    }
-
-    private function isOpen(string $finding, Standing $standing): bool
-    {
-        return $this->evidence->rows($finding) !== []
-            && $standing->counted($finding) === null
-            && ($finding !== 'dial_90' || $standing->counted('dial_30') === Sign::Positive);
-    }
-
     private function candidate(string $finding, Manoeuvre $manoeuvre, Station $here): Candidate
     {
         $group = $this->baseline->groupOf($finding);
@@ -152,19 +125,27 @@ final class ProblemBuilder
         return new Candidate($this->finding($finding), $group->id, $group->echo, round($manoeuvre->minutes + $move, 2));
     }
 
-    private function finding(string $id): Finding
+    private function finding(string $id, ?Level $level = null): Finding
     {
-        return $this->findings[$id] ??= $this->newFinding($id);
+        return $this->findings["{$id} {$level?->value}"] ??= $this->newFinding($id, $level);
     }
 
-    private function newFinding(string $id): Finding
+    private function newFinding(string $id, ?Level $level): Finding
     {
-        $rows = array_map(fn (EvidenceRow $row): Row => new Row(
-            $this->positions[$row->target->value],
-            new Rate($row->sensitivity, $row->sensitivityInterval, $this->baseline->spread($row->quality)),
-            new Rate($row->specificity, $row->specificityInterval, $this->baseline->spread($row->quality)),
-            $this->baseline->spread($row->quality),
-        ), $this->evidence->rows($id));
+        $levelled = $level !== null && $this->levels->has($id);
+        $rows = array_map(function (EvidenceRow $row) use ($id, $level, $levelled): Row {
+            if ($levelled) {
+                $row = $row->atFalsePositives($this->levels->factor($id, $level));
+            }
+            $spread = $levelled ? LevelFactors::SPREAD : $this->baseline->spread($row->quality);
+
+            return new Row(
+                $this->positions[$row->target->value],
+                new Rate($row->sensitivity, $row->sensitivityInterval, $spread),
+                new Rate($row->specificity, $row->specificityInterval, $spread),
+                $spread,
+            );
+        }, $this->evidence->rows($id));
 
         return $rows === [] ? throw new LogicException("Finding {$id} has no figures.") : new Finding($id, $rows);
     }

@@ -19,6 +19,8 @@ final class ProblemReader
 
     private const MOST_CANDIDATES = 200;
 
+    private const MOST_WEIGHT = 10.0;
+
     /** @var array<string, int> condition id to position */
     private array $conditions = [];
 
@@ -46,7 +48,7 @@ final class ProblemReader
         $fields = new Fields($document, '', $this->faults, ['conditions'], ['associations', 'groups', 'candidates']);
         $conditions = [];
         foreach ($fields->items('conditions', self::MOST_CONDITIONS) as $index => $item) {
-            $conditions[] = $this->condition($fields->item('conditions', $index, $item, ['id', 'pretest'], ['pretestWeight', 'thresholds']));
+            $conditions[] = $this->condition($fields->item('conditions', $index, $item, ['id', 'pretest'], ['pretestWeight', 'thresholds', 'weight']));
         }
         if ($fields->has('conditions') && $fields->raw('conditions') === []) {
             $fields->fault('conditions', 'expected at least one condition');
@@ -71,7 +73,20 @@ final class ProblemReader
             $fields->fault('pretestWeight', 'expected more than 0 knees');
         }
 
-        return new WeighedCondition($id, $pretest, $weight, $fields->has('thresholds') ? $this->thresholds($fields) : new Thresholds);
+        return new WeighedCondition($id, $pretest, $weight, $fields->has('thresholds') ? $this->thresholds($fields) : new Thresholds, self::seriousness($fields));
+    }
+
+    private static function seriousness(Fields $fields): float
+    {
+        if (! $fields->has('weight')) {
+            return 1.0;
+        }
+        $weight = $fields->number('weight');
+        if (is_numeric($fields->raw('weight')) && ($weight <= 0 || $weight > self::MOST_WEIGHT)) {
+            $fields->fault('weight', 'expected more than 0, at most 10');
+        }
+
+        return $weight;
     }
 
     private function thresholds(Fields $condition): Thresholds

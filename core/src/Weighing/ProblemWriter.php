@@ -20,6 +20,7 @@ final class ProblemWriter
                 'pretest' => $condition->pretest,
                 'pretestWeight' => $condition->pretestWeight,
                 'thresholds' => ['ruleOut' => $condition->thresholds->ruleOut, 'act' => $condition->thresholds->act],
+                'weight' => $condition->weight === 1.0 ? null : $condition->weight,
             ], static fn (mixed $value): bool => $value !== null), $problem->conditions),
             'associations' => array_map(static fn (Association $pair): array => [
                 'between' => [$ids[$pair->first], $ids[$pair->second]],

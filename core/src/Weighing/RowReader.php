@@ -50,8 +50,8 @@ final class RowReader
     private static function spread(Fields $figures): float
     {
         $spread = $figures->number('spread');
-        if ($spread < 0 || $spread >= 2) {
-            $figures->fault('spread', 'expected at least 0 and less than 2');
+        if ($spread < 0 || $spread > 2) {
+            $figures->fault('spread', 'expected 0 to 2');
         }
 
         return $spread;

@@ -37,7 +37,7 @@ final class Weighing
             );
         }
 
-        return new Weighed($problem, $before, $conditions, Picture::likeliest($after), $nextTests);
+        return new Weighed($problem, $before, $after, $conditions, Picture::likeliest($after), $nextTests);
     }
 
     /**

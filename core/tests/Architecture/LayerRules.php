@@ -15,7 +15,7 @@ final class LayerRules
 
     /** The order in which data flows; the first two are shared by all. */
     private const STEPS = [
-        'Document', 'Knee', 'Catalogue', 'Findings', 'Safety', 'Grading', 'Evidence', 'Standing', 'Weighing', 'Route', 'Conclusions',
+        'Document', 'Knee', 'Catalogue', 'Findings', 'Safety', 'Grading', 'Evidence', 'Standing', 'Weighing', 'Verdict', 'Route', 'Plan', 'Words',
     ];
 
     public function testCoreStandsAlone(): Rule

@@ -9,6 +9,7 @@ use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\Quality;
 use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\ShippedData;
@@ -90,12 +91,17 @@ final class EvidenceTest extends TestCase
         $baseline = (new ShippedData)->baseline();
         foreach (Setting::cases() as $setting) {
             foreach (Condition::cases() as $condition) {
-                $rate = $baseline->setting($setting)->rate($condition);
-                self::assertTrue($rate > 0 && $rate < 1);
+                foreach ([null, 11, 12, 17, 18] as $age) {
+                    $rate = $baseline->rates($setting, $age)->rate($condition);
+                    self::assertTrue($rate > 0 && $rate < 1);
+                }
             }
         }
-        self::assertSame(0.2, $baseline->setting(Setting::AcuteTrauma)->rate(Condition::Acl));
-        self::assertSame(30.0, (float) $baseline->setting(Setting::Touchline)->weight);
+        $acl = static fn (?int $age): float => $baseline->rates(Setting::AcuteTrauma, $age)->rate(Condition::Acl);
+        self::assertSame([0.2, 0.05, 0.15, 0.15, 0.2], array_map($acl, [null, 11, 12, 17, 18]));
+        self::assertSame($baseline->rates(Setting::Specialist, null), $baseline->rates(Setting::Specialist, 9));
+        self::assertSame(30.0, (float) $baseline->rates(Setting::Touchline, 9)->weight);
+        self::assertSame([3.0, 4.0, 1.0], array_map(static fn (Condition $one): float => (float) $baseline->seriousness($one), [Condition::Acl, Condition::Plc, Condition::PatellofemoralPain]));
         self::assertSame([0.08, 0.8], $baseline->thresholds(Condition::Acl));
         self::assertCount(12, $baseline->pairings);
         foreach ($this->cautious(Phase::Acute)->findings() as $finding) {
@@ -110,6 +116,50 @@ final class EvidenceTest extends TestCase
         foreach ((new ShippedData)->catalogue()->manoeuvres as $manoeuvre) {
             self::assertSame([], array_diff($manoeuvre->feeds, $known), $manoeuvre->id);
         }
+    }
+
+    public function test_the_plain_row_is_the_average_of_its_levels(): void
+    {
+        $levels = (new ShippedData)->levels();
+        self::assertCount(9, $levels->signs());
+        foreach ($levels->signs() as $sign) {
+            $sums = [0.0, 0.0];
+            foreach (Level::cases() as $level) {
+                $sums[0] += $levels->share($sign, $level);
+                $sums[1] += $levels->share($sign, $level) * $levels->factor($sign, $level);
+            }
+            self::assertEqualsWithDelta([1.0, 1.0], $sums, 0.001, $sign);
+        }
+        self::assertSame(1.0, $levels->factor('effusion', Level::Gross));
+    }
+
+    public function test_a_level_changes_the_false_positives_alone(): void
+    {
+        $row = $this->row(null, 0.6)->atFalsePositives(0.5);
+        self::assertSame([0.6, [0.4, 0.7]], [$row->sensitivity, $row->sensitivityInterval]);
+        self::assertEqualsWithDelta([0.95, 0.9, 0.975], [$row->specificity, ...(array) $row->specificityInterval], 1e-12);
+        $most = $this->row(null, 0.6)->atFalsePositives(0.01);
+        self::assertSame([0.995, null], [$most->specificity, $most->specificityInterval]);
+    }
+
+    public function test_a_digest_tells_apart_any_figure(): void
+    {
+        $data = new ShippedData;
+        $folder = sys_get_temp_dir().'/gc-figures-'.getmypid();
+        mkdir($folder);
+        foreach (['evidence.csv', 'baseline.json', 'levels.csv'] as $file) {
+            copy(__DIR__."/../../data/{$file}", "{$folder}/{$file}");
+        }
+        self::assertSame($data->digest($this->cautious(Phase::Acute)), (new ShippedData($folder))->digest($this->cautious(Phase::Acute)));
+        $changes = ['baseline.json' => ['"acl": 0.2' => '"acl": 0.21'], 'levels.csv' => [',2.8,' => ',2.9,']];
+        foreach ($changes as $file => $change) {
+            $text = (string) file_get_contents("{$folder}/{$file}");
+            file_put_contents("{$folder}/{$file}", strtr($text, $change));
+            self::assertNotSame($data->digest($this->cautious(Phase::Acute)), (new ShippedData($folder))->digest($this->cautious(Phase::Acute)), $file);
+            file_put_contents("{$folder}/{$file}", $text);
+        }
+        array_map(unlink(...), (array) glob("{$folder}/*"));
+        rmdir($folder);
     }
 
     private function cautious(Phase $phase): EvidenceLibrary

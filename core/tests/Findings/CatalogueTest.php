@@ -23,10 +23,10 @@ final class CatalogueTest extends TestCase
     public function test_every_manoeuvre_is_read_with_its_bounds(): void
     {
         $catalogue = $this->catalogue();
-        self::assertCount(68, $catalogue->manoeuvres);
+        self::assertCount(69, $catalogue->manoeuvres);
         $lachman = $catalogue->get('lachman');
         self::assertSame(['supine_slight_bend', 'drawer', 0.7, 3], [$lachman->station->value, $lachman->family->value, $lachman->minutes, $lachman->provocation]);
-        self::assertSame(['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support'], array_map(static fn (Field $field): string => $field->name, $lachman->fields));
+        self::assertSame(['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support', 'backwardMm'], array_map(static fn (Field $field): string => $field->name, $lachman->fields));
         self::assertSame([0.0, 40.0, 'mm'], [$lachman->fields[0]->least, $lachman->fields[0]->most, $lachman->fields[0]->unit()]);
         self::assertSame(['lachman'], $lachman->feeds);
         self::assertTrue($catalogue->get('gait')->bothAtOnce);
@@ -41,7 +41,7 @@ final class CatalogueTest extends TestCase
             self::assertLessThan($at[$later], $at['posterior_sag']);
         }
         self::assertLessThan($at['flexion_range'], $at['effusion_sweep']);
-        self::assertSame(['distal_pulse', 'back_screen'], [$ids[0], $ids[67]]);
+        self::assertSame(['distal_pulse', 'back_screen'], [$ids[0], $ids[68]]);
     }
 
     public function test_the_notation_covers_every_kind_of_field(): void
@@ -98,7 +98,7 @@ final class CatalogueTest extends TestCase
         self::assertSame(['id' => 'first_look', 'label' => 'First look'], $written['stations'][0]);
         self::assertSame(array_column(Condition::cases(), 'value'), array_column($written['conditions'], 'id'));
         $mcmurray = $written['manoeuvres'][array_search('mcmurray', array_column($written['manoeuvres'], 'id'), true)];
-        self::assertSame(['fullBendReached', 'fullExtensionReached'], $mcmurray['checks']);
+        self::assertSame(['fullBendReached', 'fullExtensionReached', 'relaxed'], $mcmurray['checks']);
         self::assertSame('rotation', $mcmurray['fields'][0]['inner'][0]['name']);
         self::assertSame('McMurray', $mcmurray['card']['name']);
         $settings = (new ShippedData)->baseline()->settingLabels();
@@ -112,7 +112,7 @@ final class CatalogueTest extends TestCase
         self::assertFalse($schema['additionalProperties']);
         self::assertSame(['format', 'version', 'setting', 'hurtSide', 'findings'], $schema['required']);
         $findings = $schema['properties']['findings']['items']['anyOf'];
-        self::assertCount(68, $findings);
+        self::assertCount(69, $findings);
         foreach ($this->catalogue()->manoeuvres as $index => $manoeuvre) {
             $properties = $findings[$index]['properties'];
             self::assertSame(['const' => $manoeuvre->id], $properties['manoeuvre']);

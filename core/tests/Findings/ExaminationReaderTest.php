@@ -106,7 +106,7 @@ final class ExaminationReaderTest extends TestCase
             static fn ($school): string => $school->value,
             [$examination->schools->laxity, $examination->schools->collateral, $examination->schools->effusion, $examination->schools->mcmurraySide, $examination->schools->evidence],
         ));
-        self::assertSame([null, true, 'clinic_full', true], [$examination->daysSinceInjury, $examination->otherKneeReliable, $examination->route->value, $examination->opening->consentGiven]);
+        self::assertSame([null, true, 'clinic_core', true], [$examination->daysSinceInjury, $examination->otherKneeReliable, $examination->route->value, $examination->opening->consentGiven]);
         self::assertTrue($examination->history->said(StoryItem::GivingWay));
         self::assertSame(['handball', 3.0], [$examination->episode->sport, $examination->history->painNow]);
     }

@@ -6,15 +6,10 @@ namespace GrayCompass\Core\Tests\Findings;
 
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\AssessmentWriter;
-use GrayCompass\Core\Catalogue\Field;
-use GrayCompass\Core\Catalogue\FieldKind;
-use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Document\Refusal;
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\ShippedData;
 use GrayCompass\Core\Tests\Support\Figures;
 use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Tests\Support\RandomDocuments;
 use PHPUnit\Framework\TestCase;
 
 /** Random mutations of valid documents, from a fixed seed: each is assessed, or refused with a path. */
@@ -32,7 +27,7 @@ final class FuzzTest extends TestCase
         $assessor = new Assessor;
         $assessed = $refused = 0;
         for ($round = 0; $round < self::DOCUMENTS; $round++) {
-            $document = $this->valid($figures);
+            $document = RandomDocuments::one($figures);
             for ($mutations = $figures->whole(0, 2); $mutations > 0; $mutations--) {
                 $document = $this->mutated($document, $figures);
             }
@@ -58,59 +53,6 @@ final class FuzzTest extends TestCase
             self::assertTrue($condition['interval'][0] <= $condition['posttest'] && $condition['posttest'] <= $condition['interval'][1]);
         }
         self::assertJson((string) json_encode($assessment, JSON_THROW_ON_ERROR));
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private function valid(Figures $figures): array
-    {
-        $catalogue = (new ShippedData)->catalogue()->manoeuvres;
-        $findings = [];
-        foreach (array_slice($figures->shuffled($catalogue), 0, $figures->whole(0, 12)) as $manoeuvre) {
-            foreach ($manoeuvre->bothAtOnce ? ['both'] : ['right', 'left'] as $side) {
-                $findings[] = $this->finding($manoeuvre, $side, $figures);
-            }
-        }
-        $document = [...Knee::hurt()->document(), 'findings' => $findings, 'daysSinceInjury' => [null, 0, 4, 60][$figures->whole(0, 3)], 'ageYears' => $figures->whole(8, 70)];
-        $yesNo = static fn (array $cases): array => array_map(static fn (): bool => (bool) $figures->whole(0, 1), array_flip(array_column(array_slice($figures->shuffled($cases), 0, 4), 'value')));
-        $document['history'] = $yesNo(StoryItem::cases());
-        if ($figures->whole(0, 4) === 0) {
-            $document['safety'] = $yesNo(SafetyKey::cases());
-        }
-
-        return $document;
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private function finding(Manoeuvre $manoeuvre, string $side, Figures $figures): array
-    {
-        $finding = ['manoeuvre' => $manoeuvre->id, 'side' => $side];
-        $measures = [];
-        foreach ($manoeuvre->fields as $field) {
-            if ($field->name !== 'differenceBand' && $figures->whole(0, 2) > 0) {
-                $measures[$field->name] = $this->value($field, $figures);
-            }
-        }
-        $finding += $measures === [] ? ['normal' => true] : $measures;
-        foreach ($manoeuvre->checks as $check) {
-            $finding['checks'][$check] = $figures->whole(0, 3) > 0;
-        }
-
-        return $finding;
-    }
-
-    private function value(Field $field, Figures $figures): mixed
-    {
-        return match ($field->kind) {
-            FieldKind::Flag => (bool) $figures->whole(0, 1),
-            FieldKind::Number => round($figures->between((float) $field->least, (float) $field->most), 1),
-            FieldKind::Word => $field->words[$figures->whole(0, count($field->words) - 1)],
-            FieldKind::Words => array_slice($figures->shuffled($field->words), 0, $figures->whole(0, 2)),
-            FieldKind::Cells => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => $figures->whole(0, 3), 'click' => (bool) $figures->whole(0, 1)]],
-        };
     }
 
     /**

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Grading;
 
-use GrayCompass\Core\Conclusions\CollateralReading;
+use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -19,31 +20,34 @@ final class CollateralTest extends TestCase
     public static function openings(): iterable
     {
         $three = 'three_band';
-        yield [$three, 2.5, 'firm', 0, 'negative', 0];
+        yield [$three, 1.9, 'firm', 0, 'negative', 0];
+        yield [$three, 2.5, 'firm', 0, 'equivocal within_hand_error', null];
         yield [$three, 2.5, 'firm', 3, 'negative grade_one_is_firm', 1];
-        yield [$three, 3, 'firm', 0, 'positive', 1];
+        yield [$three, 3, 'firm', 0, 'positive', 1, 'slight'];
         yield [$three, 4.5, 'firm', 3, 'positive', 1];
-        yield [$three, 2, 'soft', 0, 'positive', 2];
-        yield [$three, 5, 'firm', 0, 'positive', 2];
+        yield [$three, 2, 'soft', 0, 'positive', 1, 'slight'];
+        yield [$three, 3, 'soft', 0, 'positive', 2, 'clear'];
+        yield [$three, 5, 'firm', 0, 'positive', 2, 'clear'];
         yield [$three, 10, 'firm', 0, 'positive', 2];
-        yield [$three, 10.5, 'firm', 0, 'positive', 3];
-        yield [$three, 2, 'absent', 0, 'positive', 3];
+        yield [$three, 10.5, 'firm', 0, 'positive', 3, 'gross'];
+        yield [$three, 2, 'absent', 0, 'positive', 3, 'gross'];
         $centimetre = 'centimetre';
         yield [$centimetre, 2.5, 'firm', 3, 'negative', 0];
-        yield [$centimetre, 3, 'firm', 0, 'equivocal', 0];
-        yield [$centimetre, 10, 'soft', 0, 'equivocal', 0];
+        yield [$centimetre, 3, 'firm', 0, 'equivocal', null];
+        yield [$centimetre, 10, 'soft', 0, 'equivocal', null];
         yield [$centimetre, 10.5, 'firm', 0, 'positive', 3];
         yield [$centimetre, 1, 'absent', 0, 'positive', 3];
     }
 
     #[DataProvider('openings')]
-    public function test_a_school_judges_and_grades(string $school, float $difference, string $end, int $pain, string $reads, int $grade): void
+    public function test_a_school_judges_and_grades(string $school, float $difference, string $end, int $pain, string $reads, ?int $grade, ?string $level = null): void
     {
         foreach (['valgus_0', 'valgus_30', 'varus_0', 'varus_30'] as $manoeuvre) {
             $knee = Knee::hurt()->with('schools', ['collateral' => $school])
                 ->found($manoeuvre, ['openingMm' => 3 + $difference, 'endFeel' => $end, 'pain' => $pain], ['openingMm' => 3, 'endFeel' => 'firm']);
             self::assertSame($reads, $knee->reads("{$manoeuvre}_laxity"), $manoeuvre);
             self::assertSame($grade, $knee->measured($manoeuvre)->grade, $manoeuvre);
+            self::assertSame($level ?? $knee->result("{$manoeuvre}_laxity")->reading->level?->value, $knee->result("{$manoeuvre}_laxity")->reading->level?->value);
         }
     }
 
@@ -60,12 +64,49 @@ final class CollateralTest extends TestCase
 
     public function test_the_angle_decides_whether_the_figures_apply(): void
     {
-        foreach (['valgus_0' => [2 => '', 3 => 'angle_between'], 'varus_30' => [14 => 'angle_between', 15 => '', 35 => '', 36 => 'angle_between']] as $manoeuvre => $angles) {
-            foreach ($angles as $angle => $code) {
-                $knee = Knee::hurt()->found($manoeuvre, ['openingMm' => 9, 'angleDeg' => $angle], ['openingMm' => 3]);
-                self::assertSame(trim("positive {$code}"), $knee->reads("{$manoeuvre}_laxity"), "{$manoeuvre} at {$angle}°");
+        foreach (['valgus_0' => [2 => 'valgus_0_laxity', 3 => 'valgus_30_laxity'], 'varus_30' => [14 => 'varus_30_laxity', 15 => 'varus_30_laxity']] as $manoeuvre => $angles) {
+            foreach ($angles as $angle => $sign) {
+                $loose = Knee::hurt()->found($manoeuvre, ['openingMm' => 9, 'angleDeg' => $angle], ['openingMm' => 3]);
+                self::assertSame('positive', $loose->reads($sign), "{$manoeuvre} at {$angle}°");
             }
         }
+        $firm = static fn (int $angle): string => Knee::hurt()->found('varus_30', ['openingMm' => 3, 'endFeel' => 'firm', 'angleDeg' => $angle], ['openingMm' => 3])->reads('varus_30_laxity');
+        self::assertSame(['negative angle_between', 'negative', 'negative', 'negative angle_between'], array_map($firm, [14, 15, 35, 36]));
+        self::assertContains('angle_between', Knee::hurt()->found('valgus_0', ['openingMm' => 9, 'angleDeg' => 10], ['openingMm' => 3])->remarks());
+    }
+
+    public function test_a_borrowed_positive_never_takes_the_place_of_the_real_one(): void
+    {
+        $knee = Knee::hurt()->found('valgus_0', ['openingMm' => 8, 'angleDeg' => 10], ['openingMm' => 3])->found('valgus_30', ['openingMm' => 15], ['openingMm' => 3]);
+        $read = array_map(static fn (StandingResult $result): string => trim("{$result->reading->manoeuvre()} {$result->reading->finding} {$result->exclusion?->value}"), $knee->assessed()->bearings->standing->results);
+        self::assertContains('valgus_0 valgus_30_laxity done_twice', $read);
+        self::assertContains('valgus_30 valgus_30_laxity', $read);
+    }
+
+    public function test_a_soft_end_counts_against_a_firm_other_knee_only(): void
+    {
+        $soft = ['openingMm' => 4, 'endFeel' => 'soft'];
+        self::assertSame('negative other_knee_not_normal', Knee::hurt()->found('valgus_30', $soft, $soft)->reads('valgus_30_laxity'));
+        self::assertSame('positive', Knee::hurt()->found('valgus_30', $soft)->reads('valgus_30_laxity'));
+        self::assertTrue(Knee::hurt()->found('valgus_30', $soft)->result('valgus_30_laxity')->reading->provisional);
+        self::assertContains('end_feel_alone', Knee::hurt()->found('valgus_30', $soft, ['openingMm' => 4, 'endFeel' => 'firm'])->remarks());
+        self::assertContains('other_knee_not_normal', Knee::hurt()->found('valgus_30', $soft, $soft)->remarks());
+    }
+
+    public function test_alone_an_opening_counts_from_a_centimetre(): void
+    {
+        $alone = static fn (float $mm): string => Knee::hurt()->found('varus_30', ['openingMm' => $mm, 'endFeel' => 'firm'])->reads('varus_30_laxity');
+        self::assertSame(['negative', 'equivocal', 'equivocal', 'positive'], array_map($alone, [4.9, 5.0, 9.9, 10.0]));
+        self::assertSame('negative other_knee_not_normal', Knee::hurt()->found('varus_30', ['openingMm' => 8, 'endFeel' => 'firm'], ['openingMm' => 7, 'endFeel' => 'firm'])->reads('varus_30_laxity'));
+        self::assertSame('positive', Knee::hurt()->found('varus_30', ['openingMm' => 11, 'endFeel' => 'firm'], ['openingMm' => 10, 'endFeel' => 'firm'])->reads('varus_30_laxity'));
+    }
+
+    public function test_absence_of_soreness_says_nothing_late_and_a_missing_cord_says_much(): void
+    {
+        $late = static fn (int $days): string => Knee::hurt()->with('daysSinceInjury', $days)->with('setting', 'older_trauma')->found('landmark_palpation', ['normal' => true])->reads('mcl_tenderness');
+        self::assertSame(['negative', 'negative too_late'], array_map($late, [10, 11]));
+        self::assertSame('positive', Knee::hurt()->found('figure_four_lcl', ['cordFelt' => false, 'tender' => false], ['cordFelt' => true])->reads('lcl_tenderness'));
+        self::assertSame('negative', Knee::hurt()->found('figure_four_lcl', ['cordFelt' => false, 'tender' => false], ['cordFelt' => false])->reads('lcl_tenderness'));
     }
 
     public function test_bands_take_pain_and_end_feel_along(): void
@@ -84,8 +125,14 @@ final class CollateralTest extends TestCase
             ->found('valgus_30', ['openingMm' => 9, 'endFeel' => 'firm'], ['openingMm' => 3]);
         self::assertSame(CollateralReading::At30Only, $opened(0)->assessed()->medial);
         self::assertSame(2, $this->grade($opened(0), Condition::Mcl));
-        self::assertSame(CollateralReading::At0Too, $opened(4)->assessed()->medial);
-        self::assertSame(3, $this->grade($opened(4), Condition::Mcl));
+        self::assertSame(CollateralReading::At30Only, $opened(4)->assessed()->medial);
+        self::assertSame(2, $this->grade($opened(4), Condition::Mcl));
+        self::assertSame(CollateralReading::At0Too, $opened(5)->assessed()->medial);
+        self::assertSame(3, $this->grade($opened(5), Condition::Mcl));
+        self::assertSame('positive', $opened(8)->reads('valgus_0_laxity'));
+        self::assertSame('positive does_not_fit', $opened(8.5)->reads('valgus_0_laxity'));
+        self::assertSame('positive does_not_fit', Knee::hurt()->found('valgus_0', ['differenceBand' => 'clear'])->found('valgus_30', ['differenceBand' => 'same'])->reads('valgus_0_laxity'));
+        self::assertSame('positive', Knee::hurt()->found('valgus_0', ['differenceBand' => 'clear'])->found('valgus_30', ['differenceBand' => 'slight'])->reads('valgus_0_laxity'));
         $untested = Knee::hurt()->found('varus_30', ['openingMm' => 9], ['openingMm' => 3]);
         self::assertSame(CollateralReading::At0NotDone, $untested->assessed()->lateral);
         self::assertNull($untested->assessed()->medial);
@@ -100,7 +147,7 @@ final class CollateralTest extends TestCase
 
     private function grade(Knee $knee, Condition $condition): ?int
     {
-        foreach ($knee->assessed()->conditions as $verdict) {
+        foreach ($knee->assessed()->bearings->verdicts as $verdict) {
             if ($verdict->condition === $condition) {
                 return $verdict->grade;
             }

@@ -39,15 +39,15 @@ final class FluidTest extends TestCase
         foreach (['sweep_first' => $sweepFirst, 'tap_first' => $tapFirst] as $school => $millilitres) {
             $knee = $this->knee($sweep, $tap, $crosses)->with('schools', ['effusion' => $school]);
             self::assertSame($outcome, $knee->reads('effusion'));
-            self::assertSame($grade, $knee->assessed()->grading->effusion?->grade);
-            self::assertSame($millilitres, $knee->assessed()->grading->effusion?->millilitres);
+            self::assertSame($grade, $knee->assessed()->bearings->grading->effusion?->grade);
+            self::assertSame($millilitres, $knee->assessed()->bearings->grading->effusion?->millilitres);
         }
     }
 
     public function test_a_still_kneecap_without_a_sweep_answers_nothing(): void
     {
         foreach ([$this->knee(null, 'still', null), $this->knee(null, null, false), Knee::hurt()] as $knee) {
-            self::assertNull($knee->assessed()->grading->effusion);
+            self::assertNull($knee->assessed()->bearings->grading->effusion);
             self::assertSame('', $knee->reads('effusion'));
         }
     }
@@ -55,15 +55,28 @@ final class FluidTest extends TestCase
     public function test_blood_is_likely_when_a_swollen_knee_swelled_within_two_hours(): void
     {
         $swollen = $this->knee('bulge', null, null);
-        self::assertFalse($swollen->assessed()->grading->effusion?->bloodLikely);
-        self::assertTrue($swollen->with('history', ['swellingOnset' => 'within_2_hours'])->assessed()->grading->effusion?->bloodLikely);
+        self::assertFalse($swollen->assessed()->bearings->grading->effusion?->bloodLikely);
+        self::assertTrue($swollen->with('history', ['swellingOnset' => 'within_2_hours'])->assessed()->bearings->grading->effusion?->bloodLikely);
+    }
+
+    public function test_blood_shows_by_time_and_amount_too(): void
+    {
+        $likely = static fn (Knee $knee): bool => $knee->assessed()->bearings->bloodLikely;
+        $today = static fn (string $grade, ?float $hours): Knee => Knee::hurt()->with('daysSinceInjury', 0)->with('hoursSinceInjury', $hours)->found('effusion_sweep', ['grade' => $grade]);
+        self::assertSame([true, false, true, false], array_map($likely, [$today('bulge', 4), $today('bulge', 4.1), $today('refills', null), $today('bulge', null)]));
+        self::assertTrue($likely(Knee::hurt()->with('history', ['swellingOnset' => 'within_2_hours'])), 'told, and no fluid test done');
+        self::assertFalse($likely(Knee::hurt()->with('history', ['swellingOnset' => 'within_2_hours'])->found('effusion_sweep', ['grade' => 'none'])));
+        foreach (['blood' => true, 'blood_and_fat' => true, 'clear' => false, 'cloudy' => false] as $drawn => $is) {
+            self::assertSame($is, $likely(Knee::hurt()->with('daysSinceInjury', 21)->with('episode', ['fluidDrawn' => $drawn])), $drawn);
+            self::assertFalse($likely(Knee::hurt()->with('daysSinceInjury', 22)->with('episode', ['fluidDrawn' => $drawn])), "{$drawn}, late");
+        }
     }
 
     public function test_a_dry_knee_within_two_hours_is_too_early_to_call(): void
     {
-        self::assertSame('negative too_early', $this->knee('none', null, null)->with('hoursSinceInjury', 1)->reads('effusion'));
-        self::assertSame('negative', $this->knee('none', null, null)->with('hoursSinceInjury', 2)->reads('effusion'));
-        self::assertSame('positive', $this->knee('bulge', null, null)->with('hoursSinceInjury', 1)->reads('effusion'));
+        self::assertSame('negative too_early', $this->knee('none', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 1)->reads('effusion'));
+        self::assertSame('negative', $this->knee('none', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 2)->reads('effusion'));
+        self::assertSame('positive', $this->knee('bulge', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 1)->reads('effusion'));
     }
 
     private function knee(?string $sweep, ?string $tap, ?bool $crosses): Knee

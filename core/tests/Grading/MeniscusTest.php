@@ -33,11 +33,11 @@ final class MeniscusTest extends TestCase
 
     public function test_schools_that_disagree_are_all_shown(): void
     {
-        $readings = $this->bent(['rotation' => 'outward', 'stress' => 'valgus', 'pain' => 4, 'painSite' => 'lateral'])->assessed()->grading->mcmurrayReadings;
+        $readings = $this->bent(['rotation' => 'outward', 'stress' => 'valgus', 'pain' => 4, 'painSite' => 'lateral'])->assessed()->bearings->grading->mcmurrayReadings;
         self::assertNotNull($readings);
         self::assertSame(['pain_site', 'rotation', 'compression', 'rotation_reversed'], array_map(static fn ($reading): string => $reading->school->value, $readings));
         self::assertSame('positive', $readings[1]->medial?->value);
-        self::assertNull(Knee::hurt()->found('mcmurray', ['normal' => true])->assessed()->grading->mcmurrayReadings);
+        self::assertNull(Knee::hurt()->found('mcmurray', ['normal' => true])->assessed()->bearings->grading->mcmurrayReadings);
     }
 
     public function test_without_a_named_site_the_rotation_decides(): void
@@ -57,8 +57,12 @@ final class MeniscusTest extends TestCase
     {
         $click = ['rotation' => 'outward', 'stress' => 'varus', 'click' => true];
         $both = static fn (array $hurt): Knee => Knee::hurt()->found('mcmurray', ['cells' => [$hurt]], ['cells' => [$click]]);
-        self::assertSame('equivocal', $both($click)->reads('mcmurray_medial'));
+        self::assertSame('equivocal same_on_other_knee', $both($click)->reads('mcmurray_medial'));
         self::assertSame('positive', $both([...$click, 'pain' => 2])->reads('mcmurray_medial'));
+        $sore = static fn (int $other): string => Knee::hurt()->found('mcmurray', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => 4]]], ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => $other]]])->reads('mcmurray_medial');
+        self::assertSame(['positive', 'equivocal same_on_other_knee', 'equivocal same_on_other_knee', 'positive'], array_map($sore, [2, 3, 5, 6]));
+        self::assertSame('', Knee::hurt()->found('mcmurray', ['cells' => [['rotation' => 'none', 'stress' => 'varus', 'pain' => 0]]])->reads('mcmurray_medial'));
+        self::assertSame('positive', Knee::hurt()->found('mcmurray', ['cells' => [['rotation' => 'none', 'stress' => 'varus', 'pain' => 3, 'painSite' => 'medial']]])->reads('mcmurray_medial'));
         self::assertSame('positive', $both([...$click, 'stress' => 'valgus'])->reads('mcmurray_medial'));
     }
 
@@ -94,11 +98,14 @@ final class MeniscusTest extends TestCase
         self::assertSame('negative', $twisted('thessaly_20', ['pain' => 0])->reads('thessaly_20_medial'));
         self::assertSame('positive', $twisted('thessaly_20', ['pain' => 4, 'site' => 'medial', 'angleDeg' => 8])->reads('thessaly_5_medial'));
         self::assertSame('positive', $twisted('thessaly_5', ['locking' => true, 'site' => 'medial', 'angleDeg' => 11])->reads('thessaly_20_medial'));
-        self::assertSame('positive angle_between', $twisted('thessaly_20', ['pain' => 4, 'site' => 'medial', 'angleDeg' => 26])->reads('thessaly_20_medial'));
+        self::assertSame('positive', $twisted('thessaly_20', ['pain' => 4, 'site' => 'medial', 'angleDeg' => 26])->reads('thessaly_20_medial'));
+        self::assertSame('positive', $twisted('thessaly_5', ['pain' => 4, 'site' => 'medial', 'angleDeg' => 30])->reads('thessaly_20_medial'));
+        self::assertSame('negative angle_between', $twisted('thessaly_20', ['pain' => 0, 'angleDeg' => 26])->reads('thessaly_20_medial'));
+        self::assertSame('positive', $twisted('thessaly_20', ['givesWay' => true, 'site' => 'medial'])->reads('thessaly_20_medial'));
         self::assertSame('negative too_few_repetitions', $twisted('thessaly_20', ['pain' => 0, 'reps' => 2])->reads('thessaly_20_medial'));
         $twice = $twisted('thessaly_5', ['pain' => 4, 'site' => 'medial'])->found('thessaly_20', ['reps' => 3, 'pain' => 0, 'angleDeg' => 8]);
         self::assertSame('positive', $twice->reads('thessaly_5_medial'));
-        $counted = array_filter($twice->assessed()->standing->counting(), static fn ($reading): bool => $reading->finding === 'thessaly_5_medial');
+        $counted = array_filter($twice->assessed()->bearings->standing->counting(), static fn ($reading): bool => $reading->finding === 'thessaly_5_medial');
         self::assertCount(1, $counted, 'one finding is weighed once');
     }
 

@@ -90,9 +90,9 @@ final class PlainReadingsTest extends TestCase
     public function test_what_was_not_done_says_nothing_and_the_other_knee_moves_nothing(): void
     {
         self::assertSame('', Knee::hurt()->found('lachman', ['notDone' => 'pain'])->reads('lachman'));
-        $before = Knee::hurt()->assessed()->conditions[0]->chance->posttest;
+        $before = Knee::hurt()->assessed()->bearings->verdicts[0]->chance->posttest;
         $other = Knee::hurt()->with('findings', [['manoeuvre' => 'lachman', 'side' => 'right', 'translationMm' => 15, 'endFeel' => 'absent']]);
-        self::assertSame($before, $other->assessed()->conditions[0]->chance->posttest);
+        self::assertSame($before, $other->assessed()->bearings->verdicts[0]->chance->posttest);
     }
 
     public function test_tenderness_found_twice_is_one_result(): void

@@ -4,51 +4,63 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Safety;
 
-use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Safety\OffLimits;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Every rule of the gate: when it applies, how urgent it is, what it takes off the table. */
+/** Every rule of the gate: when it applies, by tick and by hand, and how urgent it is. */
 final class SafetyGateTest extends TestCase
 {
+    private const NO_INJURY = ['daysSinceInjury' => null, 'setting' => 'gradual'];
+
     /**
      * @return iterable<string, array{array<string, bool>, array<string, mixed>, string, string|null}> answers, frame, rule, urgency
      */
-    public static function rules(): iterable
+    public static function ticks(): iterable
     {
         foreach (['pulseOrSensationLost', 'dislocationSuspected', 'reducedOnItsOwn', 'calfTense'] as $key) {
             yield "limb {$key}" => [[$key => true], [], 'limb_threat', 'emergency'];
         }
         yield 'nerve fresh' => [['footDropped' => true], ['daysSinceInjury' => 7], 'nerve_sign', 'emergency'];
-        yield 'nerve old' => [['footDropped' => true], ['daysSinceInjury' => 8], 'nerve_sign', 'same_day'];
+        yield 'nerve later' => [['footDropped' => true], ['daysSinceInjury' => 8], 'nerve_sign', 'same_day'];
         yield 'open joint' => [['openWound' => true], [], 'open_joint', 'emergency'];
-        yield 'chest with calf' => [['breathlessOrChestPain' => true, 'calfSwollenTender' => true], [], 'chest_signs', 'emergency'];
-        yield 'chest alone' => [['breathlessOrChestPain' => true], [], 'chest_signs', null];
+        yield 'chest alone' => [['breathlessOrChestPain' => true], [], 'chest_signs', 'emergency'];
         yield 'kneecap out' => [['kneecapOutNow' => true], [], 'kneecap_out', 'emergency'];
-        yield 'deformity' => [['deformity' => true], [], 'fracture_likely', 'same_day'];
+        yield 'deformity' => [['deformity' => true], [], 'fracture_likely', 'emergency'];
         yield 'crepitus' => [['boneCrepitus' => true], [], 'fracture_likely', 'same_day'];
+        yield 'fat' => [[], ['episode' => ['fluidDrawn' => 'blood_and_fat']], 'fracture_likely', 'same_day'];
         foreach (['cannotTakeFourSteps', 'cannotFlexTo90', 'tenderPatellaAlone', 'tenderFibularHead'] as $key) {
             yield "fracture rule {$key}" => [[$key => true], ['daysSinceInjury' => 7], 'fracture_rule_positive', 'same_day'];
+            yield "fracture rule {$key} later" => [[$key => true], ['daysSinceInjury' => 14], 'fracture_rule_positive', 'days'];
+            yield "fracture rule {$key} too late" => [[$key => true], ['daysSinceInjury' => 15], 'fracture_rule_positive', null];
+            yield "fracture rule {$key} after a clear X-ray" => [[$key => true, 'xrayClear' => true], [], 'fracture_rule_positive', null];
         }
-        yield 'fracture rule by age' => [[], ['ageYears' => 55], 'fracture_rule_positive', 'same_day'];
-        yield 'fracture rule just younger' => [[], ['ageYears' => 54], 'fracture_rule_positive', null];
-        yield 'fracture rule too late' => [['cannotFlexTo90' => true], ['daysSinceInjury' => 8], 'fracture_rule_positive', null];
-        yield 'fracture rule after a clear X-ray' => [['cannotFlexTo90' => true, 'xrayClear' => true], [], 'fracture_rule_positive', null];
+        yield 'age' => [[], ['ageYears' => 55, 'daysSinceInjury' => 7], 'age_xray', 'days'];
+        yield 'age, just younger' => [[], ['ageYears' => 54], 'age_xray', null];
+        yield 'age, too late' => [[], ['ageYears' => 55, 'daysSinceInjury' => 8], 'age_xray', null];
+        yield 'age, clear X-ray' => [['xrayClear' => true], ['ageYears' => 55], 'age_xray', null];
+        yield 'age, fracture rule' => [['cannotFlexTo90' => true], ['ageYears' => 55], 'age_xray', null];
         yield 'infection' => [['feverOrHotRedKnee' => true], [], 'joint_infection', 'same_day'];
-        yield 'extensor' => [['cannotStraightLegRaise' => true], [], 'extensor_rupture', 'same_day'];
-        yield 'extensor without injury' => [['cannotStraightLegRaise' => true], ['daysSinceInjury' => null], 'extensor_rupture', null];
+        yield 'infection, cloudy' => [[], ['episode' => ['fluidDrawn' => 'cloudy']], 'joint_infection', 'same_day'];
+        yield 'extensor' => [['cannotStraightLegRaise' => true], ['daysSinceInjury' => 42], 'extensor_rupture', 'same_day'];
+        yield 'extensor too late' => [['cannotStraightLegRaise' => true], ['daysSinceInjury' => 43], 'extensor_rupture', null];
+        yield 'extensor without injury' => [['cannotStraightLegRaise' => true], self::NO_INJURY, 'extensor_rupture', 'same_day'];
         yield 'clot by calf' => [['calfSwollenTender' => true], [], 'clot_suspected', 'same_day'];
         yield 'clot by pitting' => [['pittingOneSide' => true], [], 'clot_suspected', 'same_day'];
-        yield 'hip' => [['limpHipLimited' => true], ['ageYears' => 12], 'hip_first', 'same_day'];
-        yield 'rest pain' => [['nightOrRestPain' => true], ['ageYears' => 30], 'rest_pain', 'days'];
-        yield 'rest pain of a minor' => [['nightOrRestPain' => true], ['ageYears' => 17], 'rest_pain', 'same_day'];
+        yield 'hip' => [['limpHipLimited' => true], ['ageYears' => 17], 'hip_first', 'same_day'];
+        yield 'hip, age not given' => [['limpHipLimited' => true], ['ageYears' => null], 'hip_first', 'same_day'];
+        yield 'hip of a grown-up' => [['limpHipLimited' => true], ['ageYears' => 18], 'hip_check', 'days'];
+        yield 'rest pain' => [['nightOrRestPain' => true], self::NO_INJURY, 'rest_pain', 'days'];
+        yield 'rest pain, old injury' => [['nightOrRestPain' => true], ['daysSinceInjury' => 15], 'rest_pain', 'days'];
+        yield 'rest pain, fresh injury' => [['nightOrRestPain' => true], ['daysSinceInjury' => 14], 'rest_pain', null];
+        yield 'rest pain of a minor' => [['nightOrRestPain' => true], [...self::NO_INJURY, 'ageYears' => 17], 'rest_pain', 'same_day'];
         yield 'severe pain' => [['painAtRest7' => true], [], 'severe_pain', 'same_day'];
-        yield 'locked' => [['lockedShort' => true], [], 'locked_knee', 'days'];
+        yield 'locked' => [['lockedShort' => true], [], 'locked_knee', 'week'];
         yield 'surgery' => [['recentSurgery' => true], [], 'recent_surgery', 'routine'];
+        yield 'operated 12 weeks ago' => [[], ['episode' => ['operated' => ['what' => 'acl', 'weeksAgo' => 12]]], 'recent_surgery', 'routine'];
+        yield 'operated 13 weeks ago' => [[], ['episode' => ['operated' => ['what' => 'acl', 'weeksAgo' => 13]]], 'recent_surgery', null];
         yield 'general swelling' => [['pittingBoth' => true], [], 'general_swelling', 'days'];
         yield 'bone stress' => [['shinPainGrows' => true], [], 'bone_stress', 'days'];
     }
@@ -57,150 +69,182 @@ final class SafetyGateTest extends TestCase
      * @param  array<string, bool>  $answers
      * @param  array<string, mixed>  $frame
      */
-    #[DataProvider('rules')]
-    public function test_a_rule_applies_when_it_should(array $answers, array $frame, string $rule, ?string $urgency): void
+    #[DataProvider('ticks')]
+    public function test_a_tick_raises_its_rule(array $answers, array $frame, string $rule, ?string $urgency): void
     {
-        $knee = Knee::hurt()->with('safety', $answers);
-        foreach ($frame as $key => $value) {
-            $knee->with($key, $value);
+        self::assertSame($urgency, $this->knee($frame)->with('safety', $answers)->lines()[$rule] ?? null);
+    }
+
+    /**
+     * @return iterable<string, array{list<array{string, array<string, mixed>, 2?: array<string, mixed>}>, array<string, mixed>, string, string|null}> findings, frame, rule, urgency
+     */
+    public static function hands(): iterable
+    {
+        $tender = static fn (string ...$places): array => ['landmark_palpation', ['tender' => $places]];
+        yield 'deformity' => [[['inspection', ['deformity' => true]]], ['daysSinceInjury' => 14], 'fracture_likely', 'emergency'];
+        yield 'deformity, old' => [[['inspection', ['deformity' => true]]], ['daysSinceInjury' => 15], 'fracture_likely', null];
+        yield 'raise unable' => [[['straight_leg_raise', ['result' => 'unable']]], [], 'extensor_rupture', 'same_day'];
+        foreach (['quadriceps_tendon', 'kneecap_front', 'lower_pole', 'patellar_tendon', 'tibial_tubercle'] as $place) {
+            yield "lag and {$place}" => [[['straight_leg_raise', ['result' => 'lag']], $tender($place)], [], 'extensor_rupture', 'same_day'];
+        }
+        yield 'active lag of 10' => [[['active_range', ['lagDeg' => 10]], $tender('lower_pole')], [], 'extensor_rupture', 'same_day'];
+        yield 'active lag of 9' => [[['active_range', ['lagDeg' => 9]], $tender('lower_pole')], [], 'extensor_rupture', null];
+        yield 'lag alone' => [[['straight_leg_raise', ['result' => 'lag', 'lagDeg' => 20]]], [], 'extensor_rupture', null];
+        yield 'lag, old' => [[['straight_leg_raise', ['result' => 'lag']], $tender('lower_pole')], ['daysSinceInjury' => 15], 'extensor_rupture', null];
+        $short = static fn (int $deg, string $end = 'springy'): array => ['passive_extension', ['extensionDeg' => $deg, 'endFeel' => $end], ['extensionDeg' => 3, 'endFeel' => 'firm']];
+        yield 'springy 10 short' => [[$short(-7)], [], 'locked_knee', 'week'];
+        yield 'springy 9 short' => [[$short(-6)], [], 'locked_knee', null];
+        yield 'firm 10 short' => [[$short(-7, 'firm')], [], 'locked_knee', null];
+        yield 'springy, no other knee' => [[['passive_extension', ['extensionDeg' => -10, 'endFeel' => 'springy']]], [], 'locked_knee', 'week'];
+        yield 'bend by hand' => [[['flexion_range', ['flexionDeg' => 89]]], [], 'fracture_rule_positive', 'same_day'];
+        yield 'bend by hand enough' => [[['flexion_range', ['flexionDeg' => 90]]], [], 'fracture_rule_positive', null];
+        yield 'active bend' => [[['active_range', ['flexionDeg' => 60]]], [], 'fracture_rule_positive', 'same_day'];
+        yield 'bend not done for pain' => [[['flexion_range', ['notDone' => 'pain']]], [], 'fracture_rule_positive', 'same_day'];
+        yield 'bend not done for time' => [[['flexion_range', ['notDone' => 'time']]], [], 'fracture_rule_positive', null];
+        yield 'fibular head' => [[$tender('fibular_head')], [], 'fracture_rule_positive', 'same_day'];
+        yield 'patella alone' => [[$tender('kneecap_front')], [], 'fracture_rule_positive', 'same_day'];
+        yield 'patella and epicondyle' => [[$tender('kneecap_front', 'medial_epicondyle')], [], 'fracture_rule_positive', null];
+        yield 'patella and pes' => [[$tender('kneecap_front', 'pes_insertion')], [], 'fracture_rule_positive', 'same_day'];
+        yield 'ankle lift' => [[['ankle_lift', ['result' => 'abnormal']]], ['daysSinceInjury' => 90], 'nerve_sign', 'same_day'];
+        yield 'turns out weak' => [[['ankle_lift', ['result' => 'normal', 'turnsOut' => 'weak']]], [], 'nerve_sign', 'emergency'];
+        foreach (['web' => 'nerve_sign', 'outer_shin' => 'nerve_sign', 'foot' => 'limb_threat', 'stocking' => 'limb_threat', 'inner_leg' => 'nerve_or_back', 'knee_patch' => 'nerve_or_back'] as $where => $rule) {
+            yield "sensation {$where}" => [[['sensation', ['result' => 'abnormal', 'where' => $where]]], [], $rule, $rule === 'nerve_or_back' ? 'days' : 'emergency'];
+            yield "old sensation {$where}" => [[['sensation', ['result' => 'abnormal', 'where' => $where, 'since' => 'old']]], [], $rule, null];
+        }
+        yield 'sensation somewhere' => [[['sensation', ['result' => 'abnormal']]], [], 'limb_threat', 'emergency'];
+        yield 'sensation without injury' => [[['sensation', ['result' => 'abnormal']]], self::NO_INJURY, 'nerve_or_back', 'days'];
+        yield 'pulse' => [[['distal_pulse', ['result' => 'abnormal']]], ['daysSinceInjury' => 14], 'limb_threat', 'emergency'];
+        yield 'index' => [[['distal_pulse', ['result' => 'normal', 'pressureIndex' => 0.89]]], [], 'limb_threat', 'emergency'];
+        yield 'index enough' => [[['distal_pulse', ['result' => 'normal', 'pressureIndex' => 0.9]]], [], 'limb_threat', null];
+        yield 'pulse, old' => [[['distal_pulse', ['result' => 'abnormal']]], ['daysSinceInjury' => 15], 'pulse_old', 'days'];
+        yield 'pulse, old and cold' => [[['distal_pulse', ['result' => 'abnormal', 'foot' => 'cold']]], self::NO_INJURY, 'pulse_old', 'same_day'];
+        $hip = ['inwardRotationLimited' => true];
+        yield 'hip of a child' => [[['hip_screen', $hip]], ['ageYears' => 12], 'hip_first', 'same_day'];
+        yield 'hip of a child, both sides' => [[['hip_screen', $hip, $hip]], ['ageYears' => 12], 'hip_first', null];
+        yield 'hip of an adult' => [[['hip_screen', $hip]], [], 'hip_first', null];
+        yield 'shin tap' => [[['tibial_percussion', ['lingeringPain' => true]]], [], 'bone_stress', 'days'];
+        yield 'shin fork' => [[['tibial_vibration', ['lingeringPain' => true]]], [], 'bone_stress', 'days'];
+        yield 'shin point' => [[['shin_palpation', ['tender' => 'point']]], self::NO_INJURY, 'bone_stress', 'days'];
+        yield 'shin point after an injury' => [[['shin_palpation', ['tender' => 'point']]], [], 'bone_stress', null];
+        yield 'lump' => [[['shin_palpation', ['lump' => true]]], [], 'lump', 'days'];
+        yield 'hard mass' => [[['popliteal_look', ['mass' => 'hard']]], [], 'lump', 'days'];
+        yield 'soft mass' => [[['popliteal_look', ['mass' => 'soft']]], [], 'lump', null];
+        $wet = ['effusion_sweep', ['grade' => 'refills']];
+        yield 'hot unasked' => [[['warmth', ['warmer' => true]], ['effusion_sweep', ['grade' => 'bulge']]], [], 'hot_knee_unasked', ''];
+        yield 'swelling without injury' => [[$wet], self::NO_INJURY, 'swelling_without_injury', 'days'];
+        yield 'little swelling without injury' => [[['effusion_sweep', ['grade' => 'bulge']]], self::NO_INJURY, 'swelling_without_injury', null];
+        yield 'little and warm' => [[['effusion_sweep', ['grade' => 'bulge']], ['warmth', ['warmer' => true]]], self::NO_INJURY, 'swelling_without_injury', 'days'];
+        yield 'swelling of a child' => [[$wet], [...self::NO_INJURY, 'ageYears' => 15], 'swelling_without_injury', 'same_day'];
+        yield 'hot child' => [[$wet, ['warmth', ['warmer' => true]]], [...self::NO_INJURY, 'ageYears' => 15], 'joint_infection', 'same_day'];
+        yield 'hot and painful' => [[$wet, ['warmth', ['warmer' => true]]], [...self::NO_INJURY, 'history' => ['painNow' => 7]], 'joint_infection', 'same_day'];
+        yield 'hot after a needle' => [[$wet, ['warmth', ['warmer' => true]]], ['episode' => ['injectionWeeksAgo' => 12]], 'joint_infection', 'same_day'];
+        yield 'hot long after a needle' => [[$wet, ['warmth', ['warmer' => true]]], ['episode' => ['injectionWeeksAgo' => 13]], 'joint_infection', null];
+        yield 'bleeds easily' => [[['effusion_sweep', ['grade' => 'bulge']]], ['episode' => ['bleedingRisk' => true]], 'bleeding_risk', 'same_day'];
+        yield 'bleeds easily, old' => [[['effusion_sweep', ['grade' => 'bulge']]], ['episode' => ['bleedingRisk' => true], 'daysSinceInjury' => 15], 'bleeding_risk', null];
+        yield 'blood in a growing knee' => [[$wet], ['ageYears' => 15], 'growing_bone', 'same_day'];
+        yield 'blood at sixteen' => [[$wet], ['ageYears' => 16], 'growing_bone', 'days'];
+        yield 'blood when grown' => [[$wet], ['ageYears' => 18], 'growing_bone', null];
+        yield 'pain of seven told' => [[], ['history' => ['painNow' => 7]], 'severe_pain', 'same_day'];
+        yield 'pain of seven on the touchline' => [[], ['history' => ['painNow' => 7], 'setting' => 'touchline'], 'severe_pain', null];
+        yield 'pain of seven, not at rest' => [[], ['history' => ['painNow' => 7], 'safety' => ['painAtRest7' => false]], 'severe_pain', null];
+    }
+
+    /**
+     * @param  list<array{string, array<string, mixed>, 2?: array<string, mixed>}>  $findings
+     * @param  array<string, mixed>  $frame
+     */
+    #[DataProvider('hands')]
+    public function test_a_finding_raises_the_same_rule(array $findings, array $frame, string $rule, ?string $urgency): void
+    {
+        $knee = $this->knee($frame);
+        foreach ($findings as $finding) {
+            $knee->found(...$finding);
         }
         self::assertSame($urgency, $knee->lines()[$rule] ?? null);
     }
 
-    /**
-     * @return iterable<array{string, list<string>, list<string>}> rule, some of what it takes away, some of what it leaves
-     */
-    public static function limits(): iterable
+    public function test_gait_speaks_for_steps_and_for_the_hip(): void
     {
-        yield ['limb_threat', ['lachman', 'effusion_sweep', 'warmth', 'hip_screen'], ['posterior_sag', 'inspection', 'distal_pulse']];
-        yield ['multi_ligament', ['pivot_shift', 'lachman', 'valgus_30', 'dial_30'], ['mcmurray', 'effusion_sweep', 'posterior_sag']];
-        yield ['nerve_sign', ['valgus_0', 'reverse_pivot_shift'], ['lachman', 'ankle_lift']];
-        yield ['open_joint', ['lachman', 'patellar_tap'], ['inspection', 'sensation']];
-        yield ['chest_signs', ['lachman', 'patellar_tap'], ['inspection', 'distal_pulse']];
-        yield ['kneecap_out', ['kneecap_glide', 'active_range'], ['inspection', 'distal_pulse']];
-        yield ['fracture_likely', ['lachman', 'straight_leg_raise'], ['alignment', 'sensation']];
-        yield ['fracture_rule_positive', ['pivot_shift', 'mcmurray', 'apley', 'hop', 'valgus_30', 'resisted_extension', 'anterior_drawer', 'posterior_drawer', 'quadriceps_active'], ['straight_leg_raise', 'posterior_sag', 'lachman', 'effusion_sweep', 'joint_line_palpation']];
-        yield ['joint_infection', ['lachman', 'warmth'], ['effusion_sweep', 'inspection']];
-        yield ['extensor_rupture', ['deep_squat', 'resisted_extension', 'quadriceps_active', 'kneecap_glide', 'kneecap_glide_moving'], ['straight_leg_raise', 'lachman', 'kneecap_compression']];
-        yield ['clot_suspected', ['apley', 'dial_30', 'popliteal_look', 'tibial_percussion', 'hop'], ['lachman', 'tibial_vibration']];
-        yield ['hip_first', ['hop', 'deep_squat'], ['lachman', 'hip_screen']];
-        yield ['rest_pain', [], ['lachman', 'hop']];
-        yield ['severe_pain', ['hop', 'pivot_shift', 'mcmurray'], ['lachman']];
-        yield ['locked_knee', ['bounce_home', 'mcmurray', 'thessaly_20', 'deep_squat', 'single_leg_squat', 'passive_extension'], ['lachman', 'hop']];
-        yield ['recent_surgery', ['pivot_shift', 'lachman', 'mcmurray', 'hop', 'resisted_extension'], ['valgus_30', 'effusion_sweep']];
-        yield ['bone_stress', ['hop', 'run_cut_stop'], ['deep_squat']];
-        yield ['general_swelling', [], ['lachman']];
-        yield ['bleeding_risk', [], ['lachman']];
+        self::assertSame('days', $this->knee([...self::NO_INJURY, 'ageYears' => 40])->found('hip_screen', ['result' => 'abnormal'])->walked('antalgic')->lines()['hip_check'] ?? null);
+        self::assertArrayNotHasKey('hip_check', $this->knee([...self::NO_INJURY, 'ageYears' => 40])->found('hip_screen', ['result' => 'abnormal'])->walked('normal')->lines());
+        $both = ['inwardRotationLimited' => true];
+        self::assertArrayHasKey('hip_first', $this->knee([...self::NO_INJURY, 'ageYears' => 12])->found('hip_screen', $both, $both)->walked('antalgic')->lines());
     }
 
-    /**
-     * @param  list<string>  $away
-     * @param  list<string>  $left
-     */
-    #[DataProvider('limits')]
-    public function test_a_rule_takes_away_what_it_should(string $rule, array $away, array $left): void
+    public function test_from_55_a_wholly_sound_knee_needs_no_x_ray(): void
     {
-        $catalogue = (new ShippedData)->catalogue();
-        foreach ($away as $id) {
-            self::assertTrue(OffLimits::by(Rule::from($rule), $catalogue->get($id)), "{$rule} should take away {$id}");
-        }
-        foreach ([...$left, 'distal_pulse', 'sensation', 'ankle_lift'] as $id) {
-            self::assertFalse(OffLimits::by(Rule::from($rule), $catalogue->get($id)), "{$rule} should leave {$id}");
-        }
+        $sound = $this->knee(['ageYears' => 60])->walked('normal')->found('flexion_range', ['flexionDeg' => 120])->found('landmark_palpation', ['tender' => []])->found('effusion_sweep', ['grade' => 'none']);
+        self::assertArrayNotHasKey('age_xray', $sound->lines());
+        self::assertArrayHasKey('age_xray', $this->knee(['ageYears' => 60])->walked('normal')->found('flexion_range', ['flexionDeg' => 120])->found('landmark_palpation', ['tender' => []])->lines());
     }
 
-    public function test_every_rule_is_in_the_tables_above(): void
+    public function test_where_tick_and_hand_differ_yes_wins_and_is_told(): void
     {
-        $limits = array_column(iterator_to_array(self::limits(), false), 0);
-        self::assertEqualsCanonicalizing(array_column(Rule::cases(), 'value'), $limits);
+        $knee = Knee::hurt()->with('safety', ['cannotFlexTo90' => false])->found('flexion_range', ['flexionDeg' => 60]);
+        self::assertArrayHasKey('fracture_rule_positive', $knee->lines());
+        self::assertContains('gate_and_hand_disagree', $knee->remarks());
+        self::assertContains('gate_and_hand_disagree', Knee::hurt()->with('safety', ['cannotFlexTo90' => true])->found('flexion_range', ['flexionDeg' => 120])->remarks());
+        self::assertNotContains('gate_and_hand_disagree', Knee::hurt()->with('safety', ['pulseOrSensationLost' => true])->found('distal_pulse', ['result' => 'normal'])->remarks(), 'sensation was not done');
+        self::assertNotContains('gate_and_hand_disagree', Knee::hurt()->with('safety', ['cannotFlexTo90' => false])->found('flexion_range', ['flexionDeg' => 120])->remarks());
+    }
+
+    public function test_a_pulse_that_was_missing_once_stays_an_emergency(): void
+    {
+        $checks = [['at' => '2026-03-14T09:30:00Z', 'felt' => false], ['at' => '2026-03-14T09:45:00Z', 'felt' => true]];
+        $knee = Knee::hurt()->with('pulseChecks', $checks)->found('distal_pulse', ['result' => 'normal']);
+        self::assertSame('emergency', $knee->lines()['limb_threat']);
+        self::assertContains('pulse_missing_once', $knee->remarks());
+        self::assertSame([], Knee::hurt()->with('pulseChecks', [['at' => '2026-03-14T09:30:00Z', 'felt' => true]])->lines());
+        self::assertSame('pulseChecks[0].at', Knee::hurt()->with('pulseChecks', [['at' => 'noon', 'felt' => true]])->refusal()->path);
     }
 
     public function test_lines_are_told_most_urgent_first(): void
     {
-        $lines = Knee::hurt()->with('safety', ['recentSurgery' => true, 'nightOrRestPain' => true, 'openWound' => true, 'deformity' => true, 'calfTense' => true])->lines();
-        self::assertSame(['limb_threat', 'open_joint', 'fracture_likely', 'rest_pain', 'recent_surgery'], array_keys($lines));
+        $lines = $this->knee(self::NO_INJURY)->with('safety', ['recentSurgery' => true, 'nightOrRestPain' => true, 'openWound' => true, 'boneCrepitus' => true, 'calfTense' => true, 'lockedShort' => true])->lines();
+        self::assertSame(['limb_threat', 'open_joint', 'fracture_likely', 'rest_pain', 'locked_knee', 'recent_surgery'], array_keys($lines));
     }
 
-    public function test_each_blocked_manoeuvre_names_the_most_urgent_rule_against_it(): void
+    public function test_the_gate_opens_when_its_questions_are_answered_and_the_age_is_known(): void
     {
-        $gate = Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true, 'lockedShort' => true, 'recentSurgery' => true])->assessed()->gate;
-        self::assertSame($gate->blocked, array_keys($gate->blockedBy));
-        self::assertSame(Rule::FractureRulePositive, $gate->blockedBy['mcmurray']);
-        self::assertSame(Rule::LockedKnee, $gate->blockedBy['passive_extension']);
-        self::assertSame(Rule::RecentSurgery, $gate->blockedBy['lachman']);
-        self::assertArrayNotHasKey('effusion_sweep', $gate->blockedBy);
-    }
-
-    public function test_a_manoeuvre_off_limits_is_refused_unless_it_says_why(): void
-    {
-        $shut = static fn (array $finding): Knee => Knee::hurt()->with('safety', ['calfTense' => true])->found('inspection', ['scar' => false])->found('lachman', $finding);
-        self::assertSame('findings[1]', $shut(['translationMm' => 9])->refusal()->path);
-        self::assertStringContainsString('limb_threat', $shut(['translationMm' => 9])->refusal()->reason);
-        self::assertTrue($shut(['translationMm' => 12, 'override' => 'the surgeon asked'])->result('lachman')->overridden);
-        self::assertTrue($shut(['translationMm' => 12, 'override' => 'the surgeon asked'])->result('lachman')->counts());
-        self::assertSame('', $shut(['notDone' => 'not_safe'])->reads('lachman'));
-        self::assertFalse(Knee::hurt()->found('lachman', ['translationMm' => 12, 'override' => 'nothing was in the way'])->result('lachman')->overridden);
-    }
-
-    public function test_a_finding_can_raise_a_rule_for_what_follows_it(): void
-    {
-        $lingering = ['lingeringPain' => true];
-        self::assertSame('findings[1]', Knee::hurt()->found('tibial_percussion', $lingering)->found('hop', ['pain' => 0])->refusal()->path);
-        self::assertSame('days', Knee::hurt()->found('hop', ['pain' => 0])->found('tibial_vibration', $lingering)->lines()['bone_stress']);
-        self::assertSame('emergency', Knee::hurt()->found('distal_pulse', ['result' => 'abnormal'])->lines()['limb_threat']);
-        self::assertSame('emergency', Knee::hurt()->found('ankle_lift', ['result' => 'abnormal'])->lines()['nerve_sign']);
-        $hip = Knee::hurt()->found('hip_screen', ['inwardRotationLimited' => true]);
-        self::assertArrayNotHasKey('hip_first', $hip->with('ageYears', 18)->lines());
-        self::assertArrayHasKey('hip_first', $hip->with('ageYears', 17)->lines());
-    }
-
-    public function test_the_gate_opens_when_its_questions_are_answered(): void
-    {
-        $all = array_fill_keys(['deformity', 'dislocationSuspected', 'pulseOrSensationLost', 'feverOrHotRedKnee', 'cannotTakeFourSteps', 'cannotFlexTo90', 'tenderPatellaAlone', 'tenderFibularHead'], false);
-        self::assertTrue(Knee::hurt()->with('safety', $all)->assessed()->gate->open);
-        foreach (array_keys($all) as $key) {
-            self::assertFalse(Knee::hurt()->with('safety', array_diff_key($all, [$key => 0]))->assessed()->gate->open, $key);
+        self::assertTrue(Knee::hurt()->with('safety', Knee::CLEAR)->assessed()->bearings->gate->open);
+        foreach (array_keys(Knee::CLEAR) as $key) {
+            $gate = Knee::hurt()->with('safety', array_diff_key(Knee::CLEAR, [$key => 0]))->assessed()->bearings->gate;
+            self::assertFalse($gate->open, $key);
+            self::assertSame([$key], array_map(static fn ($one): string => $one->value, $gate->unasked));
         }
-        $byHand = Knee::hurt()->with('safety', array_diff_key($all, ['pulseOrSensationLost' => 0]))->found('distal_pulse', ['result' => 'normal']);
-        self::assertTrue($byHand->assessed()->gate->open);
-        self::assertTrue(Knee::hurt()->with('daysSinceInjury', null)->assessed()->gate->open);
+        $byHand = Knee::hurt()->with('safety', array_diff_key(Knee::CLEAR, ['pulseOrSensationLost' => 0]))->found('distal_pulse', ['result' => 'normal']);
+        self::assertTrue($byHand->assessed()->bearings->gate->open);
+        self::assertFalse(Knee::hurt()->with('ageYears', null)->with('safety', Knee::CLEAR)->assessed()->bearings->gate->open);
+        self::assertContains('age_not_given', Knee::hurt()->with('ageYears', null)->remarks());
+        $slow = ['feverOrHotRedKnee' => false, 'nightOrRestPain' => false, 'calfSwollenTender' => false, 'recentSurgery' => false];
+        self::assertTrue($this->knee(self::NO_INJURY)->with('safety', $slow)->assessed()->bearings->gate->open);
+        self::assertFalse($this->knee(self::NO_INJURY)->with('safety', [])->assessed()->bearings->gate->open);
+        self::assertFalse($this->knee([...self::NO_INJURY, 'ageYears' => 17])->with('safety', $slow)->assessed()->bearings->gate->open);
+        self::assertTrue($this->knee([...self::NO_INJURY, 'ageYears' => 17])->with('safety', [...$slow, 'limpHipLimited' => false])->assessed()->bearings->gate->open);
     }
 
-    public function test_several_loose_ligaments_are_an_emergency_that_never_refuses_what_is_recorded(): void
+    public function test_every_rule_says_what_to_do_and_is_tested_above_or_by_results(): void
     {
-        $loose = ['translationMm' => 14, 'endFeel' => 'soft'];
-        $tight = ['translationMm' => 3, 'endFeel' => 'firm'];
-        $open = static fn (float $mm): array => ['openingMm' => $mm, 'endFeel' => 'firm'];
-        $both = Knee::hurt()->found('lachman', $loose, $tight)->found('posterior_drawer', $loose, $tight);
-        self::assertSame('emergency', $both->lines()['multi_ligament']);
-        self::assertContains('valgus_30', $both->assessed()->gate->blocked);
-        self::assertArrayHasKey('multi_ligament', Knee::hurt()->found('lachman', $loose, $tight)->found('valgus_30', $open(14), $open(3))->lines());
-        self::assertArrayHasKey('multi_ligament', Knee::hurt()->found('lachman', $loose, $tight)->found('valgus_0', $open(7), $open(3))->lines());
-        self::assertArrayNotHasKey('multi_ligament', Knee::hurt()->found('lachman', $loose, $tight)->found('valgus_30', $open(9), $open(3))->lines());
-        $three = Knee::hurt()->found('lachman', $loose, $tight)->found('valgus_30', $open(9), $open(3))->found('varus_30', $open(9), $open(3));
-        self::assertArrayHasKey('multi_ligament', $three->lines());
-        self::assertArrayNotHasKey('multi_ligament', $three->with('daysSinceInjury', 15)->lines());
-    }
-
-    public function test_blood_in_the_knee_of_one_who_bleeds_easily_is_seen_today(): void
-    {
-        $knee = Knee::hurt()->with('episode', ['bleedingRisk' => true])->with('history', ['swellingOnset' => 'within_2_hours']);
-        self::assertArrayNotHasKey('bleeding_risk', $knee->lines());
-        self::assertSame('same_day', $knee->found('effusion_sweep', ['grade' => 'bulge'])->lines()['bleeding_risk']);
-    }
-
-    public function test_the_words_for_a_minor_name_the_growth_plate(): void
-    {
-        $say = static fn (int $age): string => Knee::hurt()->with('ageYears', $age)->with('safety', ['cannotFlexTo90' => true])->assessed()->gate->lines[0]->say;
-        self::assertStringContainsString('growth plate', $say(17));
-        self::assertStringNotContainsString('growth plate', $say(18));
-    }
-
-    public function test_all_manoeuvres_have_a_name(): void
-    {
-        foreach ((new ShippedData)->catalogue()->manoeuvres as $manoeuvre) {
-            self::assertInstanceOf(Manoeuvre::class, $manoeuvre);
-            self::assertNotSame('', $manoeuvre->card->name);
+        $byResults = ['multi_ligament'];
+        $tested = [...array_column(iterator_to_array(self::ticks(), false), 2), ...array_column(iterator_to_array(self::hands(), false), 2), ...$byResults];
+        self::assertSame([], array_diff(array_column(Rule::cases(), 'value'), $tested));
+        foreach (Rule::cases() as $rule) {
+            $sheet = RuleSheet::of($rule);
+            self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->found, $rule->value);
+            self::assertSame($rule === Rule::HotKneeUnasked, $sheet->to === '' || $sheet->question === '', $rule->value);
         }
+    }
+
+    /**
+     * @param  array<string, mixed>  $frame
+     */
+    private function knee(array $frame): Knee
+    {
+        $knee = Knee::hurt();
+        foreach ($frame as $key => $value) {
+            $knee->with($key, $value);
+        }
+
+        return $knee;
     }
 }

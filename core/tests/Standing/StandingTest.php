@@ -100,37 +100,108 @@ final class StandingTest extends TestCase
 
     public function test_excluded_and_equivocal_results_stand_on_record_and_move_nothing(): void
     {
-        $before = Knee::hurt()->assessed()->conditions[0]->chance->posttest;
+        $before = Knee::hurt()->assessed()->bearings->verdicts[0]->chance->posttest;
         $knee = $this->tested('lachman', self::LOOSE, ['footStayedDown' => false]);
         self::assertFalse($knee->result('lachman')->counts());
-        self::assertSame($before, $knee->assessed()->conditions[0]->chance->posttest);
+        self::assertSame($before, $knee->assessed()->bearings->verdicts[0]->chance->posttest);
     }
 
-    public function test_what_a_later_day_may_settle_leaves_the_condition_unsettled(): void
+    public function test_a_void_or_early_own_test_leaves_the_condition_unsettled(): void
     {
-        self::assertTrue($this->unsettled($this->tested('lachman', self::TIGHT, ['hamstringsRelaxed' => false]), Condition::Acl));
-        self::assertFalse($this->unsettled($this->tested('lachman', self::TIGHT, ['footStayedDown' => false]), Condition::Acl));
-        self::assertTrue($this->unsettled($this->tested('lachman', self::TIGHT, [])->found('effusion_sweep', ['grade' => 'bulge']), Condition::Acl));
-        self::assertFalse($this->unsettled($this->tested('lachman', self::TIGHT, [])->found('effusion_sweep', ['grade' => 'none']), Condition::Acl));
-        self::assertTrue($this->unsettled($this->tested('posterior_drawer', self::TIGHT, [])->found('flexion_range', ['flexionDeg' => 85]), Condition::Pcl));
-        self::assertFalse($this->unsettled($this->tested('posterior_drawer', self::TIGHT, [])->found('flexion_range', ['flexionDeg' => 90]), Condition::Pcl));
-        self::assertFalse($this->unsettled($this->tested('lachman', self::TIGHT, [])->found('effusion_sweep', ['grade' => 'bulge'])->with('daysSinceInjury', 11), Condition::Acl));
+        foreach (['hamstringsRelaxed', 'footStayedDown', 'thighStable'] as $check) {
+            self::assertTrue($this->unsettled($this->tested('lachman', self::TIGHT, [$check => false]), Condition::Acl), $check);
+        }
+        self::assertFalse($this->unsettled($this->tested('lachman', self::TIGHT, []), Condition::Acl));
+        foreach (['pain', 'not_safe', 'position'] as $reason) {
+            self::assertTrue($this->unsettled(Knee::hurt()->found('lachman', ['notDone' => $reason]), Condition::Acl), $reason);
+        }
+        self::assertFalse($this->unsettled(Knee::hurt()->found('lachman', ['notDone' => 'time']), Condition::Acl));
+        self::assertTrue($this->unsettled(Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true]), Condition::Acl), 'a core test that a rule holds');
+        self::assertTrue($this->unsettled(Knee::hurt()->found('flexion_range', ['flexionDeg' => 75]), Condition::Pcl), 'a core test out of reach');
+        self::assertFalse($this->unsettled(Knee::hurt(), Condition::Acl));
     }
 
-    public function test_a_low_chance_is_only_ruled_out_when_tested_and_settled(): void
+    public function test_a_void_test_beside_one_that_counts_matters_only_near_the_threshold(): void
+    {
+        $raised = ['pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours', 'mechanism' => ['twist_on_planted_foot']];
+        $early = fn (array $history, string $grade = 'bulge'): Knee => $this->tested('lachman', self::TIGHT, [])->with('history', $history)->found('effusion_sweep', ['grade' => $grade]);
+        self::assertTrue($this->unsettled($early($raised), Condition::Acl));
+        self::assertFalse($this->unsettled($early($raised, 'none'), Condition::Acl));
+        self::assertFalse($this->unsettled($early(['pop' => false, 'couldNotContinue' => false]), Condition::Acl), 'far below half of the threshold');
+        self::assertFalse($this->unsettled($early($raised)->with('daysSinceInjury', 11), Condition::Acl));
+    }
+
+    public function test_a_low_chance_is_only_ruled_out_by_an_own_negative(): void
     {
         self::assertSame('untested', $this->zone(Knee::hurt(), Condition::Plc));
         $chronic = static fn (): Knee => Knee::hurt()->with('daysSinceInjury', 60)->with('setting', 'older_trauma');
         $negatives = $chronic()->found('posterior_sag', ['sagSeen' => false])->found('posterior_drawer', self::TIGHT, self::TIGHT);
         self::assertSame('ruled_out', $this->zone($negatives, Condition::Pcl));
-        $guarded = Knee::hurt()->found('posterior_sag', ['sagSeen' => false])->found('posterior_drawer', [...self::TIGHT, 'checks' => ['quadricepsRelaxed' => false]], self::TIGHT);
-        self::assertSame('investigate', $this->zone($guarded, Condition::Pcl));
+        self::assertSame('untested', $this->zone($chronic()->found('effusion_sweep', ['grade' => 'none']), Condition::Pcl), 'fluid is no own test');
+        self::assertSame('untested', $this->zone($chronic()->found('posterior_drawer', [...self::TIGHT, 'checks' => ['footStayedDown' => false]], self::TIGHT), Condition::Pcl));
+        $firm = ['normal' => true];
+        $outer = $chronic()->found('varus_0', $firm, $firm)->found('varus_30', $firm, $firm);
+        self::assertSame('ruled_out', $this->zone($outer, Condition::Lcl));
+        self::assertSame('investigate', $this->zone($outer->walked('varus_thrust'), Condition::Lcl), 'a thrust to that side');
+    }
+
+    public function test_after_an_operation_the_structure_is_withheld(): void
+    {
+        $operated = static fn (array $operated): Knee => Knee::hurt()->with('episode', ['operated' => $operated]);
+        self::assertSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 52]), Condition::Acl));
+        self::assertNotSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 53]), Condition::Acl));
+        self::assertNotSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 8]), Condition::Pcl));
+        foreach (Condition::cases() as $condition) {
+            self::assertSame('withheld', $this->zone(Knee::hurt()->with('safety', ['recentSurgery' => true]), $condition));
+            self::assertSame('withheld', $this->zone($operated(['what' => 'other', 'weeksAgo' => 12]), $condition));
+        }
+    }
+
+    public function test_new_checks_spoil_a_negative(): void
+    {
+        $spoilt = static fn (string $manoeuvre, array $finding, string $check): Knee => Knee::hurt()->found($manoeuvre, [...$finding, 'checks' => [$check => false]], ['normal' => true]);
+        self::assertSame('negative quadriceps_guarded', $spoilt('posterior_sag', ['sagSeen' => false], 'thighSoft')->reads('posterior_sag'));
+        self::assertSame('positive', $spoilt('posterior_sag', ['sagSeen' => true], 'thighSoft')->reads('posterior_sag'));
+        self::assertSame('negative quadriceps_guarded', $spoilt('kneecap_glide', ['outwardApprehension' => 'none'], 'thighSoft')->reads('patellar_apprehension'));
+        self::assertSame('negative quadriceps_guarded', $spoilt('kneecap_glide_moving', ['outwardApprehension' => 'none'], 'thighSoft')->reads('moving_patellar_apprehension'));
+        self::assertSame('negative hamstrings_guarded', $spoilt('lever_sign', ['heelRises' => true], 'hamstringsRelaxed')->reads('lever_sign'));
+        self::assertSame('negative hamstrings_guarded', $spoilt('quadriceps_active', ['shiftMm' => 0], 'hamstringsRelaxed')->reads('quadriceps_active'));
+        self::assertSame('negative hamstrings_guarded', $spoilt('mcmurray', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => 0]]], 'relaxed')->reads('mcmurray_medial'));
+        $dialled = static fn (int $degrees): string => Knee::hurt()->found('dial_30', ['externalRotationDeg' => $degrees, 'checks' => ['thighsTogether' => false]], ['externalRotationDeg' => 30])->reads('dial_30');
+        self::assertSame(['positive thigh_moved', 'negative thigh_moved'], [$dialled(45), $dialled(31)]);
+    }
+
+    public function test_what_the_other_knee_shows_too_says_nothing(): void
+    {
+        $alike = [
+            'joint_line_tenderness_medial' => ['joint_line_palpation', ['points' => ['medial_back']]],
+            'patellar_edge_tenderness' => ['kneecap_edges', ['tenderMedial' => true]],
+            'squat_front_pain' => ['deep_squat', ['painFront' => true]],
+            'step_down_pain' => ['step_down', ['painFront' => true]],
+            'patellar_apprehension' => ['kneecap_glide', ['outwardApprehension' => 'apprehension']],
+            'pivot_shift' => ['pivot_shift', ['grade' => 'glide']],
+            'meniscal_grind_medial' => ['meniscal_grind', ['pain' => 4, 'site' => 'medial']],
+        ];
+        foreach ($alike as $sign => [$manoeuvre, $finding]) {
+            self::assertSame('equivocal same_on_other_knee', Knee::hurt()->found($manoeuvre, $finding, $finding)->reads($sign), $sign);
+            self::assertSame('positive', Knee::hurt()->with('otherKneeReliable', false)->found($manoeuvre, $finding, $finding)->reads($sign), $sign);
+            self::assertSame('positive', Knee::hurt()->found($manoeuvre, $finding, ['normal' => true])->reads($sign), $sign);
+        }
+        self::assertSame('positive', Knee::hurt()->found('pivot_shift', ['grade' => 'clunk'], ['grade' => 'glide'])->reads('pivot_shift'));
+    }
+
+    public function test_normal_asks_for_the_one_tick_that_matters(): void
+    {
+        foreach (['lachman' => 'hamstringsRelaxed', 'posterior_drawer' => 'quadricepsRelaxed', 'posterior_sag' => 'thighSoft'] as $manoeuvre => $tick) {
+            self::assertContains('tick_not_said', Knee::hurt()->found($manoeuvre, ['normal' => true])->remarks(), $manoeuvre);
+            self::assertNotContains('tick_not_said', Knee::hurt()->found($manoeuvre, ['normal' => true, 'checks' => [$tick => true]])->remarks(), $manoeuvre);
+        }
     }
 
     public function test_every_code_has_a_sentence_that_ends(): void
     {
         foreach (Exclusion::cases() as $code) {
-            self::assertMatchesRegularExpression('/^[A-Z].{20,}\.$/', $code->reason());
+            self::assertMatchesRegularExpression('/^[A-Z].{20,}[.?]$/', $code->reason());
         }
     }
 
@@ -152,17 +223,11 @@ final class StandingTest extends TestCase
 
     private function unsettled(Knee $knee, Condition $condition): bool
     {
-        return $knee->assessed()->standing->isUnsettled($condition);
+        return $knee->verdict($condition)->unsettled;
     }
 
     private function zone(Knee $knee, Condition $condition): string
     {
-        foreach ($knee->assessed()->conditions as $verdict) {
-            if ($verdict->condition === $condition) {
-                return $verdict->zone->value;
-            }
-        }
-
-        return '';
+        return $knee->verdict($condition)->zone->value;
     }
 }

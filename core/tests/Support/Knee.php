@@ -8,19 +8,30 @@ use GrayCompass\Core\Assessment;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Grading\Measurement;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Plan\Referral;
+use GrayCompass\Core\Route\Itinerary;
+use GrayCompass\Core\Route\Stop;
+use GrayCompass\Core\Route\Suggestion;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Verdict\ConditionVerdict;
 use PHPUnit\Framework\Assert;
 use stdClass;
 
 /** A made-up examination of a hurt left knee, built step by step. */
 final class Knee
 {
+    public const CLEAR = [
+        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+    ];
+
     private static ?Assessor $assessor = null;
 
     /** @var array<string, mixed> */
     private array $document = [
-        'format' => 'gray-compass/examination', 'version' => 1, 'setting' => 'acute_trauma', 'hurtSide' => 'left', 'daysSinceInjury' => 4, 'findings' => [],
+        'format' => 'gray-compass/examination', 'version' => 1, 'setting' => 'acute_trauma', 'hurtSide' => 'left', 'daysSinceInjury' => 4, 'ageYears' => 25, 'findings' => [],
     ];
 
     public static function hurt(): self
@@ -64,6 +75,68 @@ final class Knee
         return self::$assessor->assess(self::$assessor->read(self::plain($this->document)));
     }
 
+    /** How the athlete walked; recorded for both legs at once. */
+    public function walked(string $pattern): self
+    {
+        $this->document['findings'][] = ['manoeuvre' => 'gait', 'side' => 'both', 'pattern' => $pattern];
+
+        return $this;
+    }
+
+    /** This knee with the gate answered no, consent given, and the story asked. */
+    public function answered(): self
+    {
+        return $this->with('opening', ['consentGiven' => true, 'guardianConsent' => true])->with('safety', [...self::CLEAR, ...(array) ($this->document['safety'] ?? [])]);
+    }
+
+    /**
+     * @return list<string> `rule within`, worst first
+     */
+    public function sentOn(): array
+    {
+        return array_map(static fn (Referral $one): string => "{$one->rule} {$one->within->value}", $this->assessed()->plan->sendOn);
+    }
+
+    public function verdict(Condition $condition): ConditionVerdict
+    {
+        return $this->assessed()->bearings->of($condition);
+    }
+
+    public function chance(Condition $condition): float
+    {
+        return $this->verdict($condition)->posttest();
+    }
+
+    /** Kind or rule of the hold on a manoeuvre; empty: it may be done. */
+    public function hold(string $manoeuvre): string
+    {
+        return $this->assessed()->bearings->holds->for($manoeuvre)?->name() ?? '';
+    }
+
+    /**
+     * @return list<string> manoeuvres in order
+     */
+    public function route(): array
+    {
+        return self::onTheWay($this->assessed()->route);
+    }
+
+    /**
+     * @return list<string>
+     */
+    public static function onTheWay(Itinerary $route): array
+    {
+        return array_merge(...array_map(static fn (Stop $stop): array => $stop->manoeuvres, $route->stops));
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function next(): array
+    {
+        return array_map(static fn (Suggestion $one): string => $one->manoeuvre ?? (string) $one->sign, $this->assessed()->nextTests);
+    }
+
     public function refusal(): Refusal
     {
         try {
@@ -77,7 +150,7 @@ final class Knee
     /** A finding's outcome, with the code that excludes it: `positive`, `negative foot_moved`; empty when there is none. */
     public function reads(string $finding): string
     {
-        foreach ($this->assessed()->standing->results as $result) {
+        foreach ($this->assessed()->bearings->standing->results as $result) {
             if ($result->reading->finding === $finding) {
                 return trim("{$result->reading->sign->value} {$result->exclusion?->value}");
             }
@@ -88,7 +161,7 @@ final class Knee
 
     public function result(string $finding): StandingResult
     {
-        foreach ($this->assessed()->standing->results as $result) {
+        foreach ($this->assessed()->bearings->standing->results as $result) {
             if ($result->reading->finding === $finding) {
                 return $result;
             }
@@ -98,7 +171,7 @@ final class Knee
 
     public function measured(string $manoeuvre): Measurement
     {
-        foreach ($this->assessed()->grading->measurements as $measurement) {
+        foreach ($this->assessed()->bearings->grading->measurements as $measurement) {
             if ($measurement->manoeuvre === $manoeuvre) {
                 return $measurement;
             }
@@ -111,11 +184,11 @@ final class Knee
      */
     public function lines(): array
     {
-        $lines = $this->assessed()->gate->lines;
+        $lines = $this->assessed()->bearings->gate->lines;
 
         return array_combine(
             array_map(static fn (SafetyLine $line): string => $line->rule->value, $lines),
-            array_map(static fn (SafetyLine $line): string => $line->urgency->value, $lines),
+            array_map(static fn (SafetyLine $line): string => $line->urgency->value ?? "", $lines),
         );
     }
 

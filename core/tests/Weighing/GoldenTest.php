@@ -37,9 +37,9 @@ final class GoldenTest extends TestCase
         self::assertSameFigures($expected, $actual, '');
     }
 
-    public function test_all_nine_examples_are_there(): void
+    public function test_all_ten_examples_are_there(): void
     {
-        self::assertCount(9, iterator_to_array(self::examples()));
+        self::assertCount(10, iterator_to_array(self::examples()));
     }
 
     private static function assertSameFigures(mixed $expected, mixed $actual, string $path): void

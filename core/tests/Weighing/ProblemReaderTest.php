@@ -43,7 +43,7 @@ final class ProblemReaderTest extends TestCase
         yield 'interval of no width' => ['groups.0.results.0.targets.a.sensitivityInterval', [0.8, 0.8], 'groups[0].results[0].targets.a.sensitivityInterval'];
         yield 'interval with three ends' => ['groups.0.results.0.targets.a.sensitivityInterval', [0.7, 0.8, 0.9], 'groups[0].results[0].targets.a.sensitivityInterval'];
         yield 'interval end of one' => ['groups.0.results.0.targets.a.sensitivityInterval', [0.7, 1], 'groups[0].results[0].targets.a.sensitivityInterval[1]'];
-        yield 'spread of two' => ['groups.0.results.0.targets.a.spread', 2, 'groups[0].results[0].targets.a.spread'];
+        yield 'spread of two' => ['groups.0.results.0.targets.a.spread', 2.1, 'groups[0].results[0].targets.a.spread'];
         yield 'no targets' => ['groups.0.results.0.targets', new stdClass, 'groups[0].results[0].targets', 'at least one'];
         yield 'unknown target' => ['groups.0.results.0.targets', ['z' => ['sensitivity' => 0.5, 'specificity' => 0.5]], 'groups[0].results[0].targets.z', 'unknown'];
         yield 'unknown outcome' => ['groups.0.results.0.outcome', 'maybe', 'groups[0].results[0].outcome', 'positive, negative'];

@@ -40,15 +40,16 @@ final class TrailTest extends TestCase
                 $steps[$step->result->finding->id] = $step;
             }
         }
-        self::assertEqualsWithDelta(0.85 / 0.06, $steps['lachman']->publishedLr, 1e-9);
+        // Loose clearly: half the false positives.
+        self::assertEqualsWithDelta(0.85 / (0.06 * 0.5), $steps['lachman']->publishedLr, 1e-9);
         self::assertEqualsWithDelta($steps['lachman']->publishedLr, $steps['lachman']->appliedLr, 1e-6);
         self::assertEqualsWithDelta(0.0, $steps['lachman']->echoShare, 1e-6);
         // A weaker agreeing test of the same hands loses part of its weight.
         $drawer = $steps['anterior_drawer'];
-        self::assertEqualsWithDelta(0.49 / 0.42, $drawer->publishedLr, 1e-9);
-        $expected = (0.4 + 0.6 * 0.49) / (0.4 + 0.6 * 0.42);
+        self::assertEqualsWithDelta(0.49 / 0.21, $drawer->publishedLr, 1e-9);
+        $expected = (0.4 + 0.6 * 0.49) / (0.4 + 0.6 * 0.21);
         self::assertEqualsWithDelta($expected, $drawer->appliedLr, 1e-6);
-        self::assertEqualsWithDelta(1 - log($expected) / log(0.49 / 0.42), $drawer->echoShare, 1e-6);
+        self::assertEqualsWithDelta(1 - log($expected) / log(0.49 / 0.21), $drawer->echoShare, 1e-6);
         // A pop speaks of the kneecap too, so no share can be told.
         self::assertNull($steps['story_pop']->echoShare);
     }
@@ -56,8 +57,8 @@ final class TrailTest extends TestCase
     public function test_the_chance_after_the_story_leaves_out_the_hands(): void
     {
         $story = Knee::hurt()->with('history', ['pop' => true]);
-        self::assertEqualsWithDelta($this->acl($story), $this->knee()->assessed()->conditions[0]->afterStory, 1e-9);
-        self::assertEqualsWithDelta($this->acl($story), $story->assessed()->conditions[0]->afterStory, 1e-9);
+        self::assertEqualsWithDelta($this->acl($story), $this->knee()->assessed()->bearings->verdicts[0]->afterStory, 1e-9);
+        self::assertEqualsWithDelta($this->acl($story), $story->assessed()->bearings->verdicts[0]->afterStory, 1e-9);
     }
 
     public function test_the_weighing_can_be_repeated_from_the_assessment(): void
@@ -75,32 +76,23 @@ final class TrailTest extends TestCase
 
     public function test_tests_of_one_group_that_disagree_are_remarked_on(): void
     {
-        $knee = Knee::hurt()->found('lachman', self::LOOSE, self::TIGHT)->found('pivot_shift', ['grade' => 'none']);
+        $knee = Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])->found('lachman', self::LOOSE, self::TIGHT)->found('lever_sign', ['heelRises' => true]);
         self::assertContains('tests_disagree', $knee->remarks());
+        self::assertNotContains('tests_disagree', Knee::hurt()->found('lachman', self::LOOSE, self::TIGHT)->found('pivot_shift', ['grade' => 'none'])->remarks(), 'another thing is measured');
+        self::assertNotContains('tests_disagree', Knee::hurt()->found('valgus_0', ['normal' => true], ['normal' => true])->found('valgus_30', ['openingMm' => 9], ['openingMm' => 3])->remarks(), 'straight and bent are two tests');
         self::assertNotContains('tests_disagree', $this->knee()->remarks());
     }
 
     public function test_mistaken_readings_are_answered_with_this_knees_numbers(): void
     {
         $answers = $this->answers($this->knee()->assessed());
-        self::assertStringContainsString('94 % specific', $answers['acl']->mistake);
-        self::assertStringContainsString('With 20 in 100 before, a positive Lachman alone makes it 78 in 100; with 2 in 100 before it would be 22', $answers['acl']->answer);
-        $negative = $this->answers(Knee::hurt()->found('lachman', ['normal' => true], ['normal' => true])->assessed());
+        self::assertStringContainsString('97 % specific', $answers['acl']->mistake);
+        self::assertStringContainsString('With 20 in 100 before, a positive Lachman alone makes it 88 in 100; with 2 in 100 before it would be 37', $answers['acl']->answer);
+        $negative = $this->answers(Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])->found('lachman', ['normal' => true], ['normal' => true])->assessed());
         self::assertStringContainsString('85 % sensitive', $negative['acl']->mistake);
         self::assertStringContainsString('a negative Lachman alone leaves 4 in 100', $negative['acl']->answer);
+        self::assertArrayNotHasKey('pcl', $negative, 'no hands-on result, or far from any threshold');
         self::assertArrayNotHasKey('patellofemoral_pain', $answers);
-    }
-
-    public function test_what_is_worth_doing_next_is_offered_once_with_a_reason_and_nothing_off_limits(): void
-    {
-        $assessment = $this->knee()->with('safety', ['recentSurgery' => false])->assessed();
-        $offered = array_map(static fn ($suggestion): string => $suggestion->manoeuvre, $assessment->nextTests);
-        self::assertSame(array_unique($offered), $offered);
-        self::assertNotContains('lachman', $offered);
-        self::assertNotContains('dial_90', $offered);
-        self::assertMatchesRegularExpression('/: \d+ in 100 now; \d+ if positive, \d+ if negative$/', $assessment->nextTests[0]->why);
-        $broken = Knee::hurt()->with('safety', ['cannotFlexTo90' => true])->assessed();
-        self::assertNotContains('pivot_shift', array_map(static fn ($suggestion): string => $suggestion->manoeuvre, $broken->nextTests));
     }
 
     private function knee(): Knee
@@ -111,11 +103,11 @@ final class TrailTest extends TestCase
 
     private function acl(Knee $knee): float
     {
-        return $knee->assessed()->conditions[0]->chance->posttest;
+        return $knee->assessed()->bearings->verdicts[0]->chance->posttest;
     }
 
     /**
-     * @return array<string, \GrayCompass\Core\Conclusions\MistakenReading>
+     * @return array<string, \GrayCompass\Core\Verdict\MistakenReading>
      */
     private function answers(Assessment $assessment): array
     {

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Catalogue;
+
+/** What rules ask of a manoeuvre, so that none needs to know its name. */
+enum ManoeuvreTrait: string
+{
+    /** Looked at before anything else; never held by a rule. */
+    case First = 'first';
+
+    /** Touching a place with a finger. */
+    case Palpation = 'palpation';
+
+    /** In the core set after an injury; its value is the place in the list. */
+    case CoreAfterInjury = 'coreAfterInjury';
+
+    /** In the core set without an injury; its value is the place in the list. */
+    case CoreWithoutInjury = 'coreWithoutInjury';
+
+    /** Never dropped for want of time. */
+    case Kept = 'kept';
+
+    /** The bend it needs, in degrees. */
+    case BendNeeded = 'bendNeeded';
+
+    case Touchline = 'touchline';
+
+    /** Manoeuvres without which its result means little. */
+    case LeansOn = 'leansOn';
+
+    /** The one check that “normal” must say, or be remarked on. */
+    case TickThatMatters = 'tickThatMatters';
+
+    /** Asked for by the front-of-knee gate. */
+    case FrontGate = 'frontGate';
+}

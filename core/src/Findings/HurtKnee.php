@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** What was recorded of the hurt knee, asked one field at a time. */
+final readonly class HurtKnee
+{
+    public function __construct(public Examination $examination)
+    {
+    }
+
+    public function done(string $manoeuvre): bool
+    {
+        return $this->record($manoeuvre) !== null;
+    }
+
+    public function record(string $manoeuvre): ?Record
+    {
+        return $this->examination->hurt($manoeuvre);
+    }
+
+    /** Place in the document of what was recorded; −1 when nothing was. */
+    public function position(string $manoeuvre): int
+    {
+        return $this->examination->position($manoeuvre);
+    }
+
+    public function isNormal(string $manoeuvre): bool
+    {
+        return $this->record($manoeuvre)?->normal === true;
+    }
+
+    public function flag(string $manoeuvre, string $field): bool
+    {
+        return $this->record($manoeuvre)?->flag($field) === true;
+    }
+
+    /** The same is so on the other knee. */
+    public function otherFlag(string $manoeuvre, string $field): bool
+    {
+        return $this->examination->other($manoeuvre)?->flag($field) === true;
+    }
+
+    /** So here and not on the other knee, unless the other one says nothing of a sound knee. */
+    public function flagHereOnly(string $manoeuvre, string $field): bool
+    {
+        return $this->flag($manoeuvre, $field) && ! ($this->examination->otherKneeReliable && $this->otherFlag($manoeuvre, $field));
+    }
+
+    public function word(string $manoeuvre, string $field): ?string
+    {
+        return $this->record($manoeuvre)?->word($field);
+    }
+
+    public function says(string $manoeuvre, string $field, string ...$words): bool
+    {
+        return in_array($this->word($manoeuvre, $field), $words, true);
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function words(string $manoeuvre, string $field): array
+    {
+        return $this->record($manoeuvre)?->words($field) ?? [];
+    }
+
+    public function tender(string ...$landmarks): bool
+    {
+        return array_intersect($this->words('landmark_palpation', 'tender'), $landmarks) !== [];
+    }
+
+    public function number(string $manoeuvre, string $field): ?float
+    {
+        return $this->record($manoeuvre)?->number($field);
+    }
+
+    /** Hurt minus other; null without a comparison, or with an other knee that says nothing of a sound one. */
+    public function difference(string $manoeuvre, string $field): ?float
+    {
+        $other = $this->examination->otherKneeReliable ? $this->examination->other($manoeuvre) : null;
+
+        return Record::difference($this->record($manoeuvre), $other, $field);
+    }
+
+    public function leftOutForPain(string $manoeuvre): bool
+    {
+        return $this->examination->leftOut($manoeuvre) === NotDone::Pain;
+    }
+
+    /** Bend that was reached, in degrees: by hand or by the athlete, whichever is more; null: not measured. */
+    public function bendReached(): ?float
+    {
+        $bends = array_filter(
+            [$this->number('flexion_range', 'flexionDeg'), $this->number('active_range', 'flexionDeg')],
+            static fn (?float $bend): bool => $bend !== null,
+        );
+
+        return $bends === [] ? null : max($bends);
+    }
+
+    public function walksFreely(): bool
+    {
+        return $this->isNormal('gait') || $this->says('gait', 'pattern', 'normal');
+    }
+
+    public function limps(): bool
+    {
+        return $this->says('gait', 'pattern', 'antalgic');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\Matters;
+
+/** What a coach may know: whether to count on the athlete, what not to do and what to do, and nothing medical. */
+final readonly class Availability
+{
+    public const AVAILABLE = 'available';
+
+    public const MODIFIED = 'modified';
+
+    public const OUT = 'out';
+
+    /**
+     * @param  string  $status  available, modified or out
+     * @param  list<string>  $notThis
+     * @param  list<string>  $thisYes
+     */
+    private function __construct(public string $status, public array $notThis, public array $thisYes)
+    {
+    }
+
+    /**
+     * @param  list<Referral>  $sendOn
+     */
+    public static function of(Bearings $bearings, array $sendOn, Support $support, Play $play, ?LookAgain $again): self
+    {
+        if (self::isOut($bearings, $sendOn, $support, $play)) {
+            return new self(self::OUT, [], []);
+        }
+        if ($play->answer === PlayAnswer::MayContinue) {
+            return new self(self::AVAILABLE, [], []);
+        }
+        $modified = $play->answer === PlayAnswer::MayContinueSupported || $sendOn !== [] || $again !== null
+            || $bearings->gate->lines !== [] || $bearings->also !== [] || Matters::of($bearings) !== [];
+
+        return $modified ? new self(self::MODIFIED, self::notThis($bearings, $play), ['cycling', 'running straight without a limp', 'upper body']) : new self(self::AVAILABLE, [], []);
+    }
+
+    /**
+     * @param  list<Referral>  $sendOn
+     */
+    private static function isOut(Bearings $bearings, array $sendOn, Support $support, Play $play): bool
+    {
+        foreach ($bearings->gate->lines as $line) {
+            if ($line->urgency === null || $line->urgency->rank() <= Urgency::Days->rank()) {
+                return true;
+            }
+        }
+        foreach ($sendOn as $referral) {
+            if ($referral->within->rank() <= Within::TwoWeeks->rank()) {
+                return true;
+            }
+        }
+        $torn = array_filter(Condition::cases(), static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition) && $bearings->grade($condition) >= 2);
+
+        return $torn !== [] || $play->answer === PlayAnswer::Stop
+            || ! in_array($support->type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function notThis(Bearings $bearings, Play $play): array
+    {
+        if ($play->answer === PlayAnswer::MayContinueSupported) {
+            return ['contact without the support'];
+        }
+        $front = $bearings->atAct(Condition::PatellofemoralPain) || $bearings->front->supported();
+        $meniscus = $bearings->standing->hasOwnPositive(Condition::MedialMeniscus) || $bearings->standing->hasOwnPositive(Condition::LateralMeniscus);
+
+        return array_values(array_filter(['cutting', 'jumping', $bearings->isAfterInjury() ? 'contact' : '', $front || $meniscus ? 'full bend under load' : '']));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Advice;
+use GrayCompass\Core\Safety\RuleSheet;
+use GrayCompass\Core\Safety\Weight;
+use GrayCompass\Core\Verdict\Bearings;
+
+/** What the athlete does with the leg until the next visit: by the safety lines, or without one by what was found. */
+final readonly class Conduct
+{
+    private const LIGAMENTS = [Condition::Acl, Condition::Pcl, Condition::Mcl, Condition::Lcl];
+
+    /**
+     * @param  bool  $byLine  a safety line decides
+     * @param  bool  $untilNoLimp  crutches until walking without a limp
+     * @param  bool  $walksFreely  only after a gait that was recorded normal
+     */
+    private function __construct(
+        public Advice $advice,
+        public bool $byLine,
+        public bool $untilNoLimp,
+        public bool $walksFreely,
+    ) {
+    }
+
+    public static function of(Bearings $bearings): self
+    {
+        $calf = $bearings->examination->safety->isTrue(SafetyKey::CalfTense);
+        $advice = null;
+        foreach ($bearings->gate->lines as $line) {
+            $its = RuleSheet::of($line->rule, $calf)->advice;
+            $advice = $its === null ? $advice : ($advice === null ? $its : $advice->and($its));
+        }
+        $free = $bearings->knee->walksFreely();
+        $grades = array_filter(self::LIGAMENTS, static fn (Condition $condition): bool => $bearings->grade($condition) >= 1);
+        $unsure = $bearings->isAfterInjury() && ! $free;
+        $limps = ! $free && ($unsure || $bearings->knee->limps() || $grades !== []);
+
+        return new self($advice ?? new Advice, $advice?->weight !== null, $limps, $free);
+    }
+
+    public function crutches(): bool
+    {
+        $weight = $this->advice->weight;
+
+        return $weight === null || $weight === Weight::AsItAllows ? $this->untilNoLimp : $weight->needsCrutches();
+    }
+}

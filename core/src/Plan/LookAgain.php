@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+/** When to examine the knee again, in days from now, and why. */
+final readonly class LookAgain
+{
+    public const RESULT = 'result';
+
+    public const SEEN_THERE = 'seen_there';
+
+    /**
+     * @param  int|null  $from  null: no date of our own to begin at
+     * @param  int|null  $to  null: nor to end at
+     * @param  string|null  $after  `result`: once the result is there; `seen_there`: others decide first
+     * @param  string  $hours  what to look at within hours; empty where the athlete does not go on
+     */
+    public function __construct(
+        public ?int $from,
+        public ?int $to,
+        public ?string $after,
+        public string $why,
+        public string $hours = '',
+    ) {
+    }
+
+    /** When, as a sentence. */
+    public function when(): string
+    {
+        $window = match (true) {
+            $this->from === null => '',
+            $this->to === null => "in {$this->from} days or later",
+            $this->from === $this->to => "in {$this->from} days",
+            default => "in {$this->from} to {$this->to} days",
+        };
+        $after = match ($this->after) {
+            self::RESULT => 'once the result is there',
+            self::SEEN_THERE => 'once it has been seen there',
+            default => '',
+        };
+
+        return ucfirst(implode(', ', array_filter([$window, $after]))).'.';
+    }
+}

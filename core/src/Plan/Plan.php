@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Verdict\Bearings;
+
+/** What follows from the examination, before it is put into words. */
+final readonly class Plan
+{
+    /**
+     * @param  list<Referral>  $sendOn  worst first
+     * @param  LookAgain|null  $lookAgain  null: nothing asks for it
+     * @param  list<string>  $unanswered
+     */
+    private function __construct(
+        public array $sendOn,
+        public Conduct $conduct,
+        public Support $support,
+        public Play $play,
+        public ?LookAgain $lookAgain,
+        public Availability $availability,
+        public array $unanswered,
+    ) {
+    }
+
+    public static function of(Bearings $bearings, EvidenceLibrary $evidence): self
+    {
+        $sendOn = SendOn::of($bearings);
+        $conduct = Conduct::of($bearings);
+        $support = Support::of($bearings, $conduct->crutches());
+        $play = Play::of($bearings);
+        $again = Reviews::of($bearings, $sendOn, $support, $play);
+
+        return new self(
+            $sendOn,
+            $conduct,
+            $support,
+            $play,
+            $again,
+            Availability::of($bearings, $sendOn, $support, $play, $again),
+            Unanswered::of($bearings, $evidence),
+        );
+    }
+
+    /** How soon the first of them sees the knee; null when nobody is sent on. */
+    public function soonest(): ?Within
+    {
+        return $this->sendOn === [] ? null : $this->sendOn[0]->within;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\CollateralReading;
+
+/** What the knee may wear, why, for how long and in what range, what that costs, and whether crutches go with it. Working estimates. */
+final readonly class Support
+{
+    private const FRESH_DISLOCATION_DAYS = 3;
+
+    private const PCL_SPLINT_DAYS = 42;
+
+    private const AS_FOUND = [
+        Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament, Rule::KneecapOut, Rule::FractureRulePositive, Rule::GrowingBone,
+    ];
+
+    private const HELD_STRAIGHT = [Rule::NerveSign, Rule::ExtensorRupture];
+
+    /**
+     * @param  string  $range  in degrees and weeks; empty where none is set
+     */
+    private function __construct(
+        public SupportType $type,
+        public string $why,
+        public string $range,
+        public bool $crutches,
+    ) {
+    }
+
+    /** A safety line decides; else the most protective of the reasons that apply. */
+    public static function of(Bearings $bearings, bool $crutches): self
+    {
+        [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [SupportType::None, 'Nothing found asks for it.', ''];
+        $needed = ! in_array($type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+
+        return new self($type, $why, $range, $crutches || $needed);
+    }
+
+    public function cost(): string
+    {
+        return $this->type->cost();
+    }
+
+    /**
+     * @return array{SupportType, string, string}|null
+     */
+    private static function byLine(Bearings $bearings): ?array
+    {
+        foreach ($bearings->gate->lines as $line) {
+            if (in_array($line->rule, self::AS_FOUND, true)) {
+                return [SupportType::AsFound, 'Held as found until others have decided.', ''];
+            }
+            if (in_array($line->rule, self::HELD_STRAIGHT, true)) {
+                return [SupportType::Immobiliser, 'Held straight until it is known why.', ''];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return array{SupportType, string, string}|null
+     */
+    private static function byFinding(Bearings $bearings): ?array
+    {
+        $mcl = $bearings->grade(Condition::Mcl);
+        $operated = $bearings->examination->episode->operated;
+        $graft = $operated !== null && in_array($operated->structure, [Condition::Acl, Condition::Pcl], true) && $operated->isHealing() && ! $operated->isRecent();
+        $outer = $bearings->atAct(Condition::Lcl, Condition::Plc) || $bearings->loose->opens(Condition::Lcl);
+
+        return match (true) {
+            self::kneecapCameOut($bearings) => [SupportType::Immobiliser, 'The patella has just been out: rest for a few days only.', '3 to 5 days'],
+            self::pcl($bearings) => [SupportType::ExtensionSplintCalfSupport, 'A PCL tear is likely or felt: the calf is held up so that the shin does not sink back.', 'straight, to week 6 as the surgeon says'],
+            $outer => [SupportType::HingedLimited, 'The lateral side or the corner: locked straight until the surgeon has seen it.', 'locked at 0°'],
+            $mcl >= 3 => [SupportType::HingedLimited, self::medial($bearings, 3), '10–90° for 3 weeks, free to week 6'],
+            $mcl === 2 => [SupportType::HingedLimited, self::medial($bearings, 2), '0–90° for 2 weeks, free to week 4'],
+            $graft => [SupportType::FunctionalHinged, 'For a return to sport after a cruciate operation, as the surgeon plans.', ''],
+            self::sprainedButFree($bearings) => [SupportType::HingedSleeve, 'MCL sprain, grade 1, firm straight and bent, walking free.', '2 to 3 weeks'],
+            default => null,
+        };
+    }
+
+    private static function medial(Bearings $bearings, int $grade): string
+    {
+        return $bearings->atAct(Condition::Mcl) ? "MCL sprain, grade {$grade}." : "If it is the MCL, then grade {$grade}.";
+    }
+
+    private static function kneecapCameOut(Bearings $bearings): bool
+    {
+        $history = $bearings->examination->history;
+        $out = $history->said(StoryItem::KneecapShifted) || $history->said(StoryItem::KneecapReduced);
+
+        return $out && $bearings->hasFluid() && $history->answer(StoryItem::FirstDislocation) !== false
+            && $bearings->examination->injuredWithin(self::FRESH_DISLOCATION_DAYS);
+    }
+
+    private static function pcl(Bearings $bearings): bool
+    {
+        return $bearings->examination->injuredWithin(self::PCL_SPLINT_DAYS)
+            && ($bearings->atAct(Condition::Pcl) || $bearings->loose->cruciate(Condition::Pcl) !== null);
+    }
+
+    private static function sprainedButFree(Bearings $bearings): bool
+    {
+        $opens = array_filter(['valgus_0_laxity', 'valgus_30_laxity'], static fn (string $sign): bool => CollateralReading::sign($bearings->standing, $sign)?->value === 'positive');
+
+        return $bearings->atAct(Condition::Mcl) && $bearings->of(Condition::Mcl)->grade === 1 && $opens === [] && $bearings->knee->walksFreely();
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+/** What may be worn on the knee for a while. Nothing is ever proposed to prevent an injury. */
+enum SupportType: string
+{
+    case None = 'none';
+    case AsFound = 'as_found';
+    case HingedSleeve = 'hinged_sleeve';
+    case HingedLimited = 'hinged_limited';
+    case ExtensionSplintCalfSupport = 'extension_splint_calf_support';
+    case Immobiliser = 'immobiliser';
+    case FunctionalHinged = 'functional_hinged';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::None => 'none',
+            self::AsFound => 'splint as found',
+            self::HingedSleeve => 'hinged sleeve',
+            self::HingedLimited => 'hinged brace with a limited range',
+            self::ExtensionSplintCalfSupport => 'splint in extension with a support under the calf',
+            self::Immobiliser => 'immobiliser for a few days',
+            self::FunctionalHinged => 'functional hinged brace',
+        };
+    }
+
+    /** What wearing it costs. */
+    public function cost(): string
+    {
+        return match ($this) {
+            self::None, self::AsFound => '',
+            self::HingedSleeve => 'Warm, slips with sweat; no proof that it shortens healing.',
+            self::HingedLimited => 'Weeks of less bend; the thigh thins unless it is trained.',
+            self::ExtensionSplintCalfSupport => 'A stiff knee and a weak thigh; the heel must never hang free without the calf support.',
+            self::Immobiliser => 'The knee stiffens within days and the gait is stiff. A swelling calf, or a short breath, may be a clot: call at once.',
+            self::FunctionalHinged => 'Bulky, and it slows the leg a little; it does not replace training.',
+        };
+    }
+
+    /** Nobody brakes hard with a leg that is held. */
+    public function stopsDriving(): bool
+    {
+        return in_array($this, [self::AsFound, self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser], true);
+    }
+}

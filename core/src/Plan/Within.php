@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Safety\Urgency;
+
+/** How soon somebody else sees the knee; case order is worst first. */
+enum Within: string
+{
+    case Now = 'now';
+    case SameDay = 'same_day';
+    case Days = 'days';
+    case Week = 'week';
+    case TwoWeeks = 'two_weeks';
+    case Routine = 'routine';
+
+    public static function by(Urgency $urgency): self
+    {
+        return match ($urgency) {
+            Urgency::Emergency => self::Now,
+            Urgency::SameDay => self::SameDay,
+            Urgency::Days => self::Days,
+            Urgency::Week => self::Week,
+            Urgency::Routine => self::Routine,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Now => 'now',
+            self::SameDay => 'today',
+            self::Days => 'within days',
+            self::Week => 'within a week',
+            self::TwoWeeks => 'within two weeks',
+            self::Routine => 'as a routine visit',
+        };
+    }
+
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Route;
+
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Safety\SafetyGate;
+use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Standing\CoreSet;
+use GrayCompass\Core\Standing\Standing;
+
+/**
+ * The signs still to be had: of the core set, and own tests of a condition. None while an emergency stands,
+ * none that a rule closes.
+ */
+final class Candidates
+{
+    private const ONLY_AFTER = ['dial_90' => 'dial_30'];
+
+    /**
+     * @return list<array{string, Manoeuvre}> each sign with the manoeuvre that gives it
+     */
+    public static function of(Examination $examination, SafetyGate $gate, Standing $standing, EvidenceLibrary $evidence, Catalogue $catalogue): array
+    {
+        if ($gate->isEmergency()) {
+            return [];
+        }
+        $core = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, CoreSet::of($examination, $catalogue));
+        $open = [];
+        foreach ($catalogue->manoeuvres as $manoeuvre) {
+            $closed = array_filter($gate->lines, static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre));
+            foreach ($closed === [] ? $manoeuvre->feeds : [] as $sign) {
+                $belongs = in_array($manoeuvre->id, $core, true) || self::isOwnTest($sign, $standing->signs) || isset(self::ONLY_AFTER[$sign]);
+                if ($belongs && ! isset($open[$sign]) && $standing->counted($sign) === null && $evidence->rows($sign) !== [] && self::isDue($sign, $standing)) {
+                    $open[$sign] = [$sign, $manoeuvre];
+                }
+            }
+        }
+
+        return array_values($open);
+    }
+
+    private static function isOwnTest(string $sign, SignBook $signs): bool
+    {
+        return $signs->ownTestOf($sign) !== null;
+    }
+
+    private static function isDue(string $sign, Standing $standing): bool
+    {
+        $first = self::ONLY_AFTER[$sign] ?? null;
+
+        return $first === null || $standing->counted($first) === Sign::Positive;
+    }
+}

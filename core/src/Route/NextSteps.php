@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Route;
+
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Standing\CoreSet;
+use GrayCompass\Core\Standing\Feasibility;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Weighing\InHundred;
+use GrayCompass\Core\Weighing\NextTest;
+use GrayCompass\Core\Weighing\Weighed;
+
+/**
+ * What to do next: questions first, then the core set in its order, then what could change what one would do.
+ * Nothing that is held, that this knee cannot be brought to, or that would change nothing. Limits are working estimates.
+ */
+final readonly class NextSteps
+{
+    /** Said when nothing is left that would. */
+    public const NOTHING_CHANGES = 'No test here changes what you would do.';
+
+    private const WORTH = 0.05;
+
+    private const LEAST_CHANCE = 0.05;
+
+    private const SERIOUS = 2.0;
+
+    private const NEARLY_CERTAIN = 0.95;
+
+    /** What a positive sag asks for next. */
+    private const AFTER_A_SAG = ['posterior_drawer', 'quadriceps_active'];
+
+    private Feasibility $feasibility;
+
+    /** @var array<string, NextTest> what each manoeuvre is worth, by its best sign */
+    private array $worth;
+
+    private function __construct(private Bearings $bearings, private Weighed $weighed, private Catalogue $catalogue)
+    {
+        $this->feasibility = new Feasibility($bearings->examination, $bearings->grading);
+        $worth = [];
+        foreach ($weighed->nextTests as $test) {
+            $manoeuvre = $catalogue->feeding($test->candidate->finding->id);
+            if ($manoeuvre !== null && ($worth[$manoeuvre->id] ?? null)?->value < $test->value) {
+                $worth[$manoeuvre->id] = $test;
+            }
+        }
+        $this->worth = $worth;
+    }
+
+    /**
+     * @return list<Suggestion>
+     */
+    public static function of(Bearings $bearings, Weighed $weighed, Catalogue $catalogue): array
+    {
+        return (new self($bearings, $weighed, $catalogue))->suggestions();
+    }
+
+    /**
+     * @return list<Suggestion>
+     */
+    private function suggestions(): array
+    {
+        if ($this->bearings->gate->isEmergency()) {
+            return [];
+        }
+        $core = $this->ordered(array_filter(CoreSet::of($this->bearings->examination, $this->catalogue), $this->isDue(...)));
+        $further = array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => isset($this->worth[$manoeuvre->id])
+            && ! in_array($manoeuvre, $core, true) && $this->isDue($manoeuvre) && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
+        usort($further, fn (Manoeuvre $a, Manoeuvre $b): int => $this->rank($a) <=> $this->rank($b));
+
+        return [...$this->questions(), ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further])];
+    }
+
+    /** Not done, or done and void by something that can be mended now; open, and within reach. */
+    private function isDue(Manoeuvre $manoeuvre): bool
+    {
+        $examination = $this->bearings->examination;
+        $left = $examination->leftOut($manoeuvre->id);
+        $again = $examination->hurt($manoeuvre->id) !== null && $this->wayAgain($manoeuvre) === null;
+
+        return ! $again && ($left === null || $left === NotDone::Time)
+            && $this->bearings->holds->for($manoeuvre->id)?->rule === null && $this->feasibility->allows($manoeuvre);
+    }
+
+    private function wayAgain(Manoeuvre $manoeuvre): ?string
+    {
+        foreach ($this->bearings->standing->results as $result) {
+            if ($result->reading->record?->manoeuvre === $manoeuvre && $result->exclusion !== null) {
+                return SecondTry::way($result->exclusion);
+            }
+        }
+
+        return null;
+    }
+
+    private function isWorthDoing(Manoeuvre $manoeuvre, NextTest $test): bool
+    {
+        foreach ($this->bearings->verdicts as $verdict) {
+            if ($verdict->condition->isLigament() && $verdict->posttest() >= self::NEARLY_CERTAIN && $this->isAboutPain($manoeuvre)) {
+                return false;
+            }
+        }
+
+        return $test->value >= self::WORTH || $this->movesSomethingSerious($test);
+    }
+
+    private function isAboutPain(Manoeuvre $manoeuvre): bool
+    {
+        $aims = array_map($this->bearings->signs->ownTestOf(...), $manoeuvre->feeds);
+
+        return in_array(Condition::PatellofemoralPain, $aims, true);
+    }
+
+    private function movesSomethingSerious(NextTest $test): bool
+    {
+        foreach ($this->bearings->verdicts as $k => $verdict) {
+            if ($verdict->seriousness < self::SERIOUS || ! $verdict->tested) {
+                continue;
+            }
+            $zone = $verdict->chance->zone;
+            $ways = [[$test->chancePositive, $test->ifPositive[$k]], [1 - $test->chancePositive, $test->ifNegative[$k]]];
+            foreach ($ways as [$chance, $after]) {
+                if ($chance >= self::LEAST_CHANCE && $verdict->thresholds->zone($after) !== $zone) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<Manoeuvre>  $core
+     * @return list<Manoeuvre> as listed, but prone last on the day of the injury
+     */
+    private function ordered(array $core): array
+    {
+        $prone = $this->bearings->examination->daysSinceInjury === 0
+            ? array_filter($core, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->station === Station::Prone) : [];
+
+        return array_values([...array_filter($core, static fn (Manoeuvre $manoeuvre): bool => ! in_array($manoeuvre, $prone, true)), ...$prone]);
+    }
+
+    /**
+     * @return array{int, float, float, string} smallest first
+     */
+    private function rank(Manoeuvre $manoeuvre): array
+    {
+        $test = $this->worth[$manoeuvre->id];
+        $hurried = $this->bearings->examination->isOnTouchline() || $this->bearings->examination->timeLimitMin !== null;
+        $lying = $this->bearings->examination->daysSinceInjury === 0 && $manoeuvre->station === Station::Prone ? 1 : 0;
+
+        return $hurried ? [$lying, -$test->valuePerMinute(), -$test->bitsPerMinute(), $manoeuvre->id] : [$lying, -$test->value, -$test->bits, $manoeuvre->id];
+    }
+
+    /**
+     * Taken out of the rest and put first.
+     *
+     * @param  list<Manoeuvre>  $core
+     * @param  array<Manoeuvre>  $further
+     * @return list<Manoeuvre>
+     */
+    private function afterASag(array &$core, array &$further): array
+    {
+        if (! $this->bearings->positive('posterior_sag')) {
+            return [];
+        }
+        $asked = array_values(array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, self::AFTER_A_SAG, true) && $this->isDue($manoeuvre)));
+        $others = static fn (Manoeuvre $manoeuvre): bool => ! in_array($manoeuvre, $asked, true);
+        [$core, $further] = [array_values(array_filter($core, $others)), array_filter($further, $others)];
+
+        return $asked;
+    }
+
+    /**
+     * @return list<Suggestion>
+     */
+    private function questions(): array
+    {
+        $questions = [];
+        if (! $this->bearings->gate->open) {
+            $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, $this->bearings->gate->ageIsMissing && $this->bearings->gate->unasked === []
+                ? 'Enter the age: rules for the young and from 55 depend on it.'
+                : 'Answer the safety gate before anything is pulled or turned.');
+        }
+        if ($this->bearings->examination->history->isEmpty()) {
+            $questions[] = new Suggestion(Suggestion::ASK_STORY, null, null, 'Ask for the story: it moves the chances before a hand is laid on.');
+        }
+
+        return $questions;
+    }
+
+    private function suggest(Manoeuvre $manoeuvre): Suggestion
+    {
+        $test = $this->worth[$manoeuvre->id] ?? null;
+        $again = $this->bearings->examination->hurt($manoeuvre->id) === null ? null : $this->wayAgain($manoeuvre);
+        $why = match (true) {
+            $again !== null => "Once more: {$again}.",
+            $test !== null => $this->swing($test),
+            default => 'Part of the core set.',
+        };
+
+        return new Suggestion($test?->candidate->finding->id, $manoeuvre->id, $test, $why);
+    }
+
+    /** The condition whose chance would swing furthest, with both ways it could go. */
+    private function swing(NextTest $test): string
+    {
+        $furthest = 0;
+        $swing = -1.0;
+        foreach ($this->weighed->conditions as $k => $_) {
+            $way = abs($test->ifPositive[$k] - $test->ifNegative[$k]);
+            if ($way > $swing) {
+                [$furthest, $swing] = [$k, $way];
+            }
+        }
+        $now = $this->weighed->conditions[$furthest];
+        $name = Condition::from($now->id)->label();
+        $in = InHundred::of(...);
+
+        return "{$name}: {$in($now->posttest)} in 100 now; {$in($test->ifPositive[$furthest])} if positive, {$in($test->ifNegative[$furthest])} if negative";
+    }
+}

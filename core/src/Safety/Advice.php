@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Safety;
+
+/** What the athlete does with the leg until somebody else has decided. Null and empty: nothing said. */
+final readonly class Advice
+{
+    /**
+     * @param  string  $knee  how the knee is held or cared for, in the athlete's words
+     * @param  bool|null  $drive  false: do not drive
+     */
+    public function __construct(
+        public ?Weight $weight = null,
+        public string $knee = '',
+        public ?Bend $bend = null,
+        public ?bool $drive = null,
+    ) {
+    }
+
+    /** The stricter of both in each part; how the knee is held is said by the more urgent one. */
+    public function and(self $later): self
+    {
+        $stricter = static fn (?Weight $a, ?Weight $b): ?Weight => match (true) {
+            $a === null, $b === null => $a ?? $b,
+            default => array_search($a, Weight::cases(), true) <= array_search($b, Weight::cases(), true) ? $a : $b,
+        };
+        $straighter = match (true) {
+            $this->bend === null, $later->bend === null => $this->bend ?? $later->bend,
+            default => array_search($this->bend, Bend::cases(), true) <= array_search($later->bend, Bend::cases(), true) ? $this->bend : $later->bend,
+        };
+
+        return new self(
+            $stricter($this->weight, $later->weight),
+            $this->knee === '' ? $later->knee : $this->knee,
+            $straighter,
+            $this->drive === false || $later->drive === false ? false : ($this->drive ?? $later->drive),
+        );
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Safety;
+
+/** Why one manoeuvre may not be done now. */
+final readonly class Hold
+{
+    /**
+     * @param  Rule|null  $rule  the most urgent one, where a rule holds
+     * @param  bool  $mayOverride  whether a reason opens it
+     * @param  int  $since  place in the document from which on it holds; −1: from the start
+     */
+    public function __construct(
+        public HoldKind $kind,
+        public ?Rule $rule,
+        public bool $mayOverride,
+        public int $since = -1,
+    ) {
+    }
+
+    /** What stands against a finding: the rule, or the kind of hold. */
+    public function name(): string
+    {
+        return $this->rule === null ? $this->kind->value : $this->rule->value;
+    }
+
+    /** A clause that completes “refused because …”. */
+    public function reason(string $manoeuvre): string
+    {
+        return match ($this->kind) {
+            HoldKind::Consent => "{$manoeuvre} waits for consent to be touched",
+            HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give an override with a reason to do it all the same",
+            HoldKind::Rule => "{$manoeuvre} is off limits by ".$this->name().($this->mayOverride ? '; give an override with a reason, or leave it out' : ''),
+        };
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Safety;
+
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\SafetyKey as Key;
+
+/** The answers of the gate, ticked or found by hand. Where they differ, yes wins. */
+final readonly class Signs
+{
+    public Hands $hands;
+
+    /** @var array<string, Heard> what the hands said, by key */
+    private array $heard;
+
+    public function __construct(private Examination $examination)
+    {
+        $this->hands = new Hands($examination);
+        $heard = [];
+        foreach (Key::cases() as $key) {
+            $heard[$key->value] = $this->hands->on($key);
+        }
+        $this->heard = array_filter($heard);
+    }
+
+    public function yes(Key ...$keys): bool
+    {
+        return $this->since(...$keys) !== null;
+    }
+
+    /** Where the earliest yes to any of these stands in the document; −1 for a tick; null when none says yes. */
+    public function since(Key ...$keys): ?int
+    {
+        $since = [];
+        foreach ($keys as $key) {
+            if ($this->examination->safety->isTrue($key)) {
+                return -1;
+            }
+            if (($this->heard[$key->value] ?? null)?->yes === true) {
+                $since[] = $this->heard[$key->value]->at;
+            }
+        }
+
+        return $since === [] ? null : min($since);
+    }
+
+    public function answered(Key ...$keys): bool
+    {
+        foreach ($keys as $key) {
+            if (! $this->examination->safety->answered($key) && ! isset($this->heard[$key->value])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Questions to which tick and hand give different answers.
+     *
+     * @return list<Key>
+     */
+    public function disagreements(): array
+    {
+        return array_values(array_filter(Key::cases(), function (Key $key): bool {
+            $heard = $this->heard[$key->value] ?? null;
+            if ($heard === null || ! $this->examination->safety->answered($key)) {
+                return false;
+            }
+
+            return $heard->yes !== $this->examination->safety->isTrue($key) && ($heard->yes || $heard->wholly);
+        }));
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Simulation;
+
+use GrayCompass\Core\Evidence\Baseline;
+use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Evidence\EvidenceRow;
+use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Findings\EvidenceChoice;
+use GrayCompass\Core\Findings\ExaminationReader;
+use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Knee\Phase;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Safety\SafetyGate;
+use GrayCompass\Core\Weighing\Association;
+use GrayCompass\Core\Weighing\Belief;
+use GrayCompass\Core\Weighing\Finding;
+use GrayCompass\Core\Weighing\Outcome;
+use GrayCompass\Core\Weighing\Problem;
+use GrayCompass\Core\Weighing\Rate;
+use GrayCompass\Core\Weighing\Row;
+use GrayCompass\Core\Weighing\WeighedCondition;
+use LogicException;
+
+/**
+ * Draws knees from the product's own figures: which injuries, what each sign then shows, how far a positive
+ * goes. What the rows do not say (hand error, fluid, age, day) comes from data/simulation.json.
+ */
+final class KneeMaker
+{
+    private const STORY = ['pop' => 'story_pop', 'couldNotContinue' => 'story_could_not_continue', 'givingWay' => 'story_giving_way', 'locking' => 'story_locking', 'kneecapShifted' => 'story_kneecap_shifted', 'frontLoadPain' => 'story_front_load_pain'];
+
+    private const MECHANISMS = ['twist_on_planted_foot', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension'];
+
+    /** @var array<string, Finding> by sign and phase */
+    private array $findings = [];
+
+    /** @var array<string, list<float>> chance of each state, by setting */
+    private array $states = [];
+
+    /**
+     * @param  list<EvidenceRow>  $rows
+     */
+    public function __construct(
+        private readonly Baseline $baseline,
+        private readonly array $rows,
+        private readonly LevelFactors $levels,
+        private readonly Figures $figures,
+        private readonly Dice $dice,
+    ) {
+    }
+
+    /** @param  bool  $further  five tests beyond the core set as well */
+    public function knee(bool $further = false): VirtualKnee
+    {
+        $fresh = $this->dice->happens($this->figures->number('freshShare'));
+        $days = (int) $this->dice->between($this->figures->span($fresh ? 'freshDays' : 'olderDays'), 0);
+        $phase = Phase::of($days);
+        $state = $this->state(Setting::byDays($days));
+        $present = array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => (bool) ($state >> $condition->position() & 1)));
+        $hurt = array_filter($present, static fn (Condition $condition): bool => $condition->isStructural()) !== [];
+        $draw = new Draw($state, fn (string $sign): bool => $this->isPositive($sign, $state, $phase), fn (string $sign, Condition $of): ?Level => $this->level($sign, $of, $state, $phase));
+        $examined = new Examined($draw, $this->figures, $this->dice);
+        $safety = array_fill_keys(array_map(static fn (SafetyKey $key): string => $key->value, SafetyGate::AFTER_INJURY), false);
+        $safety['cannotTakeFourSteps'] = $this->dice->happens($this->figures->number('fracture'));
+
+        return new VirtualKnee($present, [
+            'format' => ExaminationReader::FORMAT, 'version' => ExaminationReader::VERSION, 'setting' => Setting::byDays($days)->value,
+            'hurtSide' => 'left', 'daysSinceInjury' => $days, 'ageYears' => (int) $this->dice->between($this->figures->span('ageYears'), 0),
+            'opening' => ['consentGiven' => true], 'safety' => $safety,
+            'history' => $this->history($draw, $hurt),
+            'findings' => [...$examined->core($hurt), ...($further ? $examined->further() : [])],
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function history(Draw $draw, bool $hurt): array
+    {
+        $history = array_map($draw->isPositive(...), self::STORY);
+        $told = array_values(array_filter(self::MECHANISMS, static fn (string $mechanism): bool => $draw->isPositive("story_{$mechanism}")));
+        $history['mechanism'] = $told === [] ? ['none_recalled'] : $told;
+        $history['swellingOnset'] = match (true) {
+            $draw->isPositive('story_rapid_swelling') => 'within_2_hours',
+            $draw->isPositive('story_slow_swelling') => 'within_24_hours',
+            default => 'none',
+        };
+        $history['painNow'] = $this->dice->between($this->figures->span('painNow', $hurt ? 'hurt' : 'sound'), 0);
+
+        return $history;
+    }
+
+    private function isPositive(string $sign, int $state, Phase $phase): bool
+    {
+        $finding = $this->finding($sign, $phase);
+
+        return $this->dice->happens($finding->chances(Outcome::Positive)[self::local($finding, $state)]);
+    }
+
+    /** Null: negative. A true positive goes as far as torn ligaments do, a false one as far as the factors say. */
+    private function level(string $sign, Condition $of, int $state, Phase $phase): ?Level
+    {
+        if (! $this->isPositive($sign, $state, $phase)) {
+            return null;
+        }
+        $torn = (bool) ($state >> $of->position() & 1);
+        $weights = [];
+        foreach (Level::cases() as $level) {
+            $weights[$level->value] = $this->levels->share($sign, $level) * ($torn ? 1.0 : $this->levels->factor($sign, $level));
+        }
+
+        return Level::from((string) $this->dice->pick($weights));
+    }
+
+    private function finding(string $sign, Phase $phase): Finding
+    {
+        return $this->findings["{$sign} {$phase->value}"] ??= $this->newFinding($sign, $phase);
+    }
+
+    private function newFinding(string $sign, Phase $phase): Finding
+    {
+        $rows = array_map(
+            static fn (EvidenceRow $row): Row => new Row($row->target->position(), new Rate($row->sensitivity, null, 0.0), new Rate($row->specificity, null, 0.0)),
+            (new EvidenceLibrary($this->rows, EvidenceChoice::Cautious, $phase))->rows($sign),
+        );
+
+        return $rows === [] ? throw new LogicException("{$sign} has no figures.") : new Finding($sign, $rows);
+    }
+
+    private static function local(Finding $finding, int $state): int
+    {
+        $local = 0;
+        foreach ($finding->rows as $bit => $row) {
+            $local |= ($state >> $row->condition & 1) << $bit;
+        }
+
+        return $local;
+    }
+
+    private function state(Setting $setting): int
+    {
+        $this->states[$setting->value] ??= array_values($this->before($setting));
+
+        return (int) $this->dice->pick($this->states[$setting->value]);
+    }
+
+    /**
+     * @return array<int, float>
+     */
+    private function before(Setting $setting): array
+    {
+        $rates = $this->baseline->rates($setting, null);
+        $conditions = array_map(static fn (Condition $condition): WeighedCondition => new WeighedCondition($condition->value, $rates->rate($condition)), Condition::cases());
+        $pairs = [];
+        foreach ($this->baseline->pairings as $pairing) {
+            $ends = [$pairing->one->position(), $pairing->other->position()];
+            $pairs[] = new Association(min($ends), max($ends), $pairing->oddsRatio);
+        }
+
+        return Belief::before(new Problem($conditions, $pairs, [], []))->states;
+    }
+}

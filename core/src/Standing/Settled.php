@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Standing;
+
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Grading\Grading;
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Holds;
+
+/** Which conditions may look otherwise on another day, since an own test could not tell today. */
+final readonly class Settled
+{
+    private const EARLY_DAYS = 10;
+
+    private const FREE_BEND_DEG = 90.0;
+
+    /** Negatives that fluid or a stiff knee may hide in the first days. */
+    private const HIDDEN_EARLY = ['lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift'];
+
+    private const SPOILING = [NotDone::Pain, NotDone::NotSafe, NotDone::Position];
+
+    /** Share of the rule-out threshold from which a void test matters though another one counts. */
+    private const MATTERS_FROM = 0.5;
+
+    /**
+     * @param  array<string, true>  $void  by condition
+     * @param  array<string, true>  $early  by condition
+     * @param  list<string>  $outOfReach  core manoeuvres that this knee cannot be brought to today
+     */
+    private function __construct(private Standing $standing, private array $void, private array $early, public array $outOfReach)
+    {
+    }
+
+    public static function of(Examination $examination, Grading $grading, Standing $standing, Holds $holds, Catalogue $catalogue): self
+    {
+        $void = $early = $outOfReach = [];
+        $hidden = self::hides($examination, $grading);
+        foreach ($standing->results as $result) {
+            $of = $standing->signs->ownTestOf($result->reading->finding)?->value;
+            if ($of === null) {
+                continue;
+            }
+            if ($result->exclusion?->isVoid() === true) {
+                $void[$of] = true;
+            }
+            if ($hidden && $result->reading->sign === Sign::Negative && in_array($result->reading->finding, self::HIDDEN_EARLY, true)) {
+                $early[$of] = true;
+            }
+        }
+        $feasibility = new Feasibility($examination, $grading);
+        $core = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, CoreSet::of($examination, $catalogue));
+        foreach ($catalogue->manoeuvres as $manoeuvre) {
+            $open = in_array($manoeuvre->id, $core, true) && ! CoreSet::isDone($manoeuvre, $examination);
+            $held = $open && $holds->for($manoeuvre->id)?->rule !== null;
+            if ($open && ! $held && ! $feasibility->allows($manoeuvre)) {
+                $outOfReach[] = $manoeuvre->id;
+            }
+            if ($held || in_array($manoeuvre->id, $outOfReach, true) || in_array($examination->leftOut($manoeuvre->id), self::SPOILING, true)) {
+                foreach ($manoeuvre->feeds as $sign) {
+                    $of = $standing->signs->ownTestOf($sign);
+                    $void += $of === null ? [] : [$of->value => true];
+                }
+            }
+        }
+
+        return new self($standing, $void, $early, $outOfReach);
+    }
+
+    /**
+     * @param  float  $chance  after all results, in (0, 1)
+     * @param  float  $ruleOut  threshold of the condition
+     */
+    public function isUnsettled(Condition $condition, float $chance, float $ruleOut): bool
+    {
+        $void = isset($this->void[$condition->value]);
+        if ($void && ! $this->standing->isTested($condition)) {
+            return true;
+        }
+
+        return ($void || isset($this->early[$condition->value])) && $chance >= self::MATTERS_FROM * $ruleOut;
+    }
+
+    public function isVoid(Condition $condition): bool
+    {
+        return isset($this->void[$condition->value]);
+    }
+
+    private static function hides(Examination $examination, Grading $grading): bool
+    {
+        $bend = (new HurtKnee($examination))->bendReached();
+
+        return $examination->injuredWithin(self::EARLY_DAYS)
+            && ($grading->effusion?->sign === Sign::Positive || ($bend !== null && $bend < self::FREE_BEND_DEG));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Standing\Standing;
+
+/** What opening at 0° and at 30° says together. */
+enum CollateralReading: string
+{
+    /** Loose slightly bent, firm straight: the collateral alone. */
+    case At30Only = 'at_30_only';
+
+    /** Clearly loose straight as well: more than the collateral. */
+    case At0Too = 'at_0_too';
+
+    /** Loose slightly bent; nobody tested it straight. */
+    case At0NotDone = 'at_0_not_done';
+
+    /** Null when neither is loose. Stress: `valgus` for the medial, `varus` for the lateral side. */
+    public static function of(Standing $standing, string $stress): ?self
+    {
+        if (self::isLooseStraight($standing, $stress)) {
+            return self::At0Too;
+        }
+        if (self::sign($standing, "{$stress}_30_laxity") !== Sign::Positive) {
+            return null;
+        }
+
+        return self::sign($standing, "{$stress}_0_laxity") === null ? self::At0NotDone : self::At30Only;
+    }
+
+    /** A slight opening of the straight knee is not loose straight. */
+    public static function isLooseStraight(Standing $standing, string $stress): bool
+    {
+        $straight = $standing->result("{$stress}_0_laxity");
+
+        return $straight?->isPositive() === true && $straight->reading->level?->isAtLeast(Level::Clear) === true;
+    }
+
+    /** Firm with pain is still firm here, though it does not count against a sprain. */
+    public static function sign(Standing $standing, string $finding): ?Sign
+    {
+        foreach ($standing->results as $result) {
+            if ($result->reading->finding === $finding && $result->exclusion === Exclusion::GradeOneIsFirm) {
+                return $result->reading->sign;
+            }
+        }
+
+        return $standing->counted($finding);
+    }
+}

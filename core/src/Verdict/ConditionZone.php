@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+/** What may be said of a condition, once it is asked whether anybody tested it. */
+enum ConditionZone: string
+{
+    case RuledOut = 'ruled_out';
+    case Untested = 'untested';
+    case Investigate = 'investigate';
+    case Act = 'act';
+
+    /** Operated on not long ago: no chance is told. */
+    case Withheld = 'withheld';
+}

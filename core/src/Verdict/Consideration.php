@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+/** Something else to think of; it carries no number. */
+final readonly class Consideration
+{
+    /**
+     * @param  string  $why  for the practitioner
+     * @param  string  $found  one sentence for the athlete; may be empty
+     * @param  bool  $needsDoctor  somebody should look at it, as a routine visit
+     * @param  bool  $healsOverWeeks  looked at again after four to six weeks
+     */
+    public function __construct(
+        public string $id,
+        public string $why,
+        public string $found = '',
+        public bool $needsDoctor = false,
+        public bool $healsOverWeeks = false,
+    ) {
+    }
+}

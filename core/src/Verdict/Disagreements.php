@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Weighing\Logit;
+use GrayCompass\Core\Weighing\Result;
+use GrayCompass\Core\Weighing\Weighed;
+
+/** Tests that measure the same thing the same way and yet differ, where the one alone would leave another zone than the other alone. */
+final class Disagreements
+{
+    private const ALIKE = [
+        ['lachman', 'anterior_drawer', 'arthrometer_difference', 'lever_sign'],
+        ['posterior_sag', 'posterior_drawer', 'quadriceps_active'],
+        ['patellar_apprehension', 'moving_patellar_apprehension'],
+        ['thessaly_5_medial', 'thessaly_20_medial'],
+        ['thessaly_5_lateral', 'thessaly_20_lateral'],
+    ];
+
+    /**
+     * @return list<string> condition ids
+     */
+    public static function of(Standing $standing, Weighed $weighed): array
+    {
+        $results = [];
+        foreach ($weighed->problem->groups as $group) {
+            foreach ($group->results as $result) {
+                $results[$result->finding->id] = $result;
+            }
+        }
+        $found = [];
+        foreach (self::ALIKE as $alike) {
+            $done = array_values(array_filter($alike, static fn (string $sign): bool => $standing->counted($sign) !== null && isset($results[$sign])));
+            foreach ($done as $positive) {
+                foreach ($done as $negative) {
+                    $condition = $standing->signs->ownTestOf($positive);
+                    if ($condition !== null && $standing->counted($positive) === Sign::Positive && $standing->counted($negative) === Sign::Negative
+                        && self::eachAloneEndsElsewhere($results[$positive], $results[$negative], $condition, $weighed)) {
+                        $found[$condition->value] = true;
+                    }
+                }
+            }
+        }
+
+        return array_keys($found);
+    }
+
+    private static function eachAloneEndsElsewhere(Result $positive, Result $negative, Condition $condition, Weighed $weighed): bool
+    {
+        $k = $condition->position();
+        $thresholds = $weighed->problem->conditions[$k]->thresholds;
+        $now = $weighed->conditions[$k];
+        $without = static function (Result $result) use ($k, $now): float {
+            $ratio = $result->finding->rowFor($k)?->ratio($result->outcome) ?? 1.0;
+
+            return Logit::chance(Logit::of($now->posttest) - log($ratio));
+        };
+
+        return $thresholds->zone($without($negative)) !== $thresholds->zone($without($positive));
+    }
+}

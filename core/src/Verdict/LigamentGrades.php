@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Standing\Standing;
+
+/** The grade of each ligament: the highest of its graded signs, as far as they are sure enough to grade by. */
+final class LigamentGrades
+{
+    private const LOOSE_STRAIGHT = 3;
+
+    /** A figure of the hurt knee alone grades only where the injury is at least as likely as not. */
+    private const PROVISIONAL_FROM = 0.5;
+
+    /**
+     * @param  float  $chance  of the condition after all results, in (0, 1)
+     * @return int|null 0–3, or null where nothing was graded
+     */
+    public static function of(Condition $condition, Standing $standing, float $chance): ?int
+    {
+        $signs = match ($condition) {
+            Condition::Acl => ['lachman', 'anterior_drawer'],
+            Condition::Pcl => ['posterior_drawer'],
+            Condition::Mcl => ['valgus_30_laxity', 'valgus_0_laxity'],
+            Condition::Lcl => ['varus_30_laxity', 'varus_0_laxity'],
+            default => [],
+        };
+        $highest = null;
+        foreach ($standing->results as $result) {
+            $reading = $result->reading;
+            $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm) && $reading->sign !== Sign::Equivocal
+                && (! $reading->provisional || $chance >= self::PROVISIONAL_FROM);
+            if ($sound && $reading->grade !== null && in_array($reading->finding, $signs, true)) {
+                $highest = max($highest ?? 0, $reading->grade);
+            }
+        }
+        $stress = match ($condition) {
+            Condition::Mcl => 'valgus',
+            Condition::Lcl => 'varus',
+            default => null,
+        };
+        $straight = $stress !== null && $highest !== null && CollateralReading::isLooseStraight($standing, $stress);
+
+        return $straight ? max($highest, self::LOOSE_STRAIGHT) : $highest;
+    }
+}

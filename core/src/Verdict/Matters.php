@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\RuleSheet;
+use GrayCompass\Core\Standing\StandingResult;
+
+/** One ranking of what matters about this knee, for the athlete, the letter, the review and the next test alike. */
+final class Matters
+{
+    private const NAMED = 4;
+
+    private const SERIOUS = 2.0;
+
+    /** Below this chance a positive or a story alone names nothing. Working estimate. */
+    private const WORTH_NAMING = 0.15;
+
+    private const ACT = 1;
+
+    /**
+     * Most important first; at most four, but never fewer than those at the point of acting.
+     *
+     * @return list<ConditionVerdict>
+     */
+    public static function of(Bearings $bearings): array
+    {
+        $ranked = [];
+        foreach ($bearings->verdicts as $verdict) {
+            $class = self::classOf($verdict, $bearings);
+            if ($class !== null) {
+                $ranked[] = [$class, -$verdict->seriousness, -$verdict->posttest() / $verdict->thresholds->ruleOut, $verdict];
+            }
+        }
+        usort($ranked, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+        $acts = count(array_filter($ranked, static fn (array $row): bool => $row[0] === self::ACT));
+
+        return array_map(static fn (array $row): ConditionVerdict => $row[3], array_slice($ranked, 0, max(self::NAMED, $acts)));
+    }
+
+    /**
+     * What may be named to anybody while a safety line stands: only what the line is about.
+     *
+     * @return list<ConditionVerdict>
+     */
+    public static function named(Bearings $bearings): array
+    {
+        $about = self::mayName($bearings);
+
+        return array_values(array_filter(self::of($bearings), static fn (ConditionVerdict $verdict): bool => $about === null || in_array($verdict->condition, $about, true)));
+    }
+
+    /**
+     * @return list<Condition>|null null: whatever matters
+     */
+    private static function mayName(Bearings $bearings): ?array
+    {
+        $about = null;
+        foreach ($bearings->gate->lines as $line) {
+            if ($line->isToday() || in_array($line->rule, [Rule::LockedKnee, Rule::GrowingBone], true)) {
+                $sheet = RuleSheet::of($line->rule);
+                $about = $about === null ? $sheet->about : array_values(array_filter($about, static fn (Condition $one): bool => in_array($one, $sheet->about, true)));
+            }
+        }
+
+        return $about;
+    }
+
+    /** 1 is most important; null: it does not matter. */
+    private static function classOf(ConditionVerdict $verdict, Bearings $bearings): ?int
+    {
+        $condition = $verdict->condition;
+        $positives = $bearings->standing->ownPositives($condition);
+        $far = array_filter($positives, static fn (StandingResult $result): bool => $bearings->loose->isClear($result, $condition));
+
+        return match (true) {
+            $verdict->isWithheld() => null,
+            $verdict->isAtAct() => self::ACT,
+            $far !== [] || $bearings->loose->cruciate($condition) !== null => 2,
+            $verdict->seriousness >= self::SERIOUS && ($verdict->unsettled || ($verdict->raised && $verdict->reachesRuleOut())) => 3,
+            ($positives !== [] || $verdict->raised) && $verdict->posttest() >= max($verdict->thresholds->ruleOut, self::WORTH_NAMING) => 4,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Weighing\InHundred;
+use GrayCompass\Core\Weighing\Logit;
+use GrayCompass\Core\Weighing\Outcome;
+use GrayCompass\Core\Weighing\Problem;
+use GrayCompass\Core\Weighing\Result;
+use GrayCompass\Core\Weighing\Row;
+use GrayCompass\Core\Weighing\Thresholds;
+
+/** A tempting wrong reading of sensitivity or specificity, answered with this knee's numbers. */
+final class MistakenReading
+{
+    private const RARE = 0.02;
+
+    private const EVEN = 0.5;
+
+    private function __construct(
+        public readonly string $condition,
+        public readonly string $finding,
+        public readonly string $mistake,
+        public readonly string $answer,
+    ) {
+    }
+
+    /**
+     * Of the most telling hands-on result that speaks of this condition alone; null when there is none.
+     * Asked only where the condition is at the point of acting, or near a threshold.
+     *
+     * @param  int  $position  of the condition in the problem
+     * @param  string  $injury  its name
+     * @param  callable(string): string  $nameOf  what a finding is called
+     */
+    public static function of(Problem $problem, int $position, string $injury, callable $nameOf): ?self
+    {
+        $result = self::mostTelling($problem, $position);
+        $row = $result?->finding->rowFor($position);
+        if ($result === null || $row === null) {
+            return null;
+        }
+        $condition = $problem->conditions[$position];
+        [$mistake, $answer] = $result->outcome === Outcome::Positive
+            ? self::ofPositive($row, $nameOf($result->finding->id), $condition->pretest, $injury)
+            : self::ofNegative($row, $nameOf($result->finding->id), $condition->pretest, $injury);
+
+        return new self($condition->id, $result->finding->id, $mistake, $answer);
+    }
+
+    /** Within half or double the odds of a threshold, or past the point of acting. */
+    public static function isTempting(float $chance, Thresholds $thresholds): bool
+    {
+        $near = static fn (float $threshold): bool => abs(Logit::of($chance) - Logit::of($threshold)) <= log(2);
+
+        return $chance >= $thresholds->act || $near($thresholds->act) || $near($thresholds->ruleOut);
+    }
+
+    private static function mostTelling(Problem $problem, int $position): ?Result
+    {
+        $best = null;
+        $weight = 0.0;
+        foreach ($problem->groups as $group) {
+            foreach ($group->results as $result) {
+                $row = str_starts_with($result->finding->id, 'story_') || count($result->finding->rows) > 1 ? null : $result->finding->rowFor($position);
+                if ($row !== null && abs(log($row->ratio($result->outcome))) > $weight) {
+                    $weight = abs(log($row->ratio($result->outcome)));
+                    $best = $result;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @return array{string, string}
+     */
+    private static function ofPositive(Row $row, string $name, float $before, string $injury): array
+    {
+        $percent = InHundred::of($row->specificity->published);
+        $after = static fn (float $chance): string => self::after($chance, $row->ratio(Outcome::Positive));
+
+        return ["“{$percent} % specific, so {$percent} % sure of it?”",
+            "No. {$percent} % is the share of knees without the injury that test negative. With ".InHundred::of($before)." in 100 before, a positive {$name} alone makes it {$after($before)} in 100; with 2 in 100 before it would be {$after(self::RARE)} ({$injury})."];
+    }
+
+    /**
+     * @return array{string, string}
+     */
+    private static function ofNegative(Row $row, string $name, float $before, string $injury): array
+    {
+        $percent = InHundred::of($row->sensitivity->published);
+        $after = static fn (float $chance): string => self::after($chance, $row->ratio(Outcome::Negative));
+
+        return ["“{$percent} % sensitive, so a negative test is {$percent} % sure?”",
+            "No. {$percent} % is the share of injured knees that test positive. With ".InHundred::of($before)." in 100 before, a negative {$name} alone leaves {$after($before)} in 100; with half before it would leave {$after(self::EVEN)} ({$injury})."];
+    }
+
+    private static function after(float $before, float $ratio): string
+    {
+        return InHundred::of(Logit::chance(Logit::of($before) + log($ratio)));
+    }
+}

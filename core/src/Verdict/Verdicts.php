@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Standing\Settled;
+use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Weighing\Logit;
+use GrayCompass\Core\Weighing\Weighed;
+
+/** What is said of each condition. */
+final class Verdicts
+{
+    /** The story must at least double the odds of the base rate to raise a condition. Working estimate. */
+    private const RAISING_ODDS = 2.0;
+
+    /**
+     * @param  list<float>  $afterStory  chances with the history only
+     * @return list<ConditionVerdict> one for each condition, in their order
+     */
+    public static function of(Examination $examination, Standing $standing, Settled $settled, FrontGate $front, Weighed $weighed, array $afterStory): array
+    {
+        $zones = new Zones($examination, $standing, $front);
+        $verdicts = [];
+        foreach (Condition::cases() as $k => $condition) {
+            $chance = $weighed->conditions[$k];
+            $weighing = $weighed->problem->conditions[$k];
+            $unsettled = $settled->isUnsettled($condition, $chance->posttest, $weighing->thresholds->ruleOut);
+            $raised = Logit::of($afterStory[$k]) - Logit::of($chance->pretest) >= log(self::RAISING_ODDS) && $afterStory[$k] >= $weighing->thresholds->ruleOut;
+            $verdicts[] = new ConditionVerdict(
+                $condition,
+                $chance,
+                $afterStory[$k],
+                $weighing->thresholds,
+                $weighing->weight,
+                $zones->of($condition, $chance, $weighing->thresholds, $unsettled),
+                $standing->isTested($condition),
+                $unsettled,
+                $raised,
+                LigamentGrades::of($condition, $standing, $chance->posttest),
+            );
+        }
+
+        return $verdicts;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Weighing\Thresholds;
+use GrayCompass\Core\Weighing\WeighedChance;
+use GrayCompass\Core\Weighing\Zone;
+
+/** A low chance is only called ruled out when hands have tested that very thing and nothing is left unsettled. */
+final readonly class Zones
+{
+    /** How far the interval may reach, as a multiple of the rule-out threshold. Working estimate. */
+    private const REACH = 3.0;
+
+    private const COLLATERALS = ['mcl', 'lcl'];
+
+    private HurtKnee $knee;
+
+    public function __construct(private Examination $examination, private Standing $standing, private FrontGate $front)
+    {
+        $this->knee = new HurtKnee($examination);
+    }
+
+    public function of(Condition $condition, WeighedChance $chance, Thresholds $thresholds, bool $unsettled): ConditionZone
+    {
+        if ($this->isWithheld($condition)) {
+            return ConditionZone::Withheld;
+        }
+        if ($chance->zone === Zone::Act) {
+            return $this->actsOnly($condition) ? ConditionZone::Act : ConditionZone::Investigate;
+        }
+        if ($chance->zone !== Zone::RuledOut) {
+            return ConditionZone::Investigate;
+        }
+        if (! $this->standing->isTested($condition)) {
+            return ConditionZone::Untested;
+        }
+        $ruledOut = $this->hasNegative($condition) && ! $this->standing->hasOwnPositive($condition) && ! $unsettled
+            && $chance->interval[1] < self::REACH * $thresholds->ruleOut && ! $this->thrustsTo($condition);
+
+        return $ruledOut ? ConditionZone::RuledOut : ConditionZone::Investigate;
+    }
+
+    /** The structure was operated on within a year, or an operation within twelve weeks names none. */
+    private function isWithheld(Condition $condition): bool
+    {
+        $operated = $this->examination->episode->operated;
+        if ($operated?->structure !== null) {
+            return $operated->structure === $condition && $operated->isHealing();
+        }
+
+        return $this->examination->safety->isTrue(SafetyKey::RecentSurgery) || $operated?->isRecent() === true;
+    }
+
+    /** Pain at the front has many sources: the chance alone does not make it patellofemoral. */
+    private function actsOnly(Condition $condition): bool
+    {
+        return $condition !== Condition::PatellofemoralPain
+            || ($this->standing->hasOwnPositive($condition) && ! $this->front->isRefuted());
+    }
+
+    private function hasNegative(Condition $condition): bool
+    {
+        $negatives = array_filter($this->standing->own($condition), static fn (StandingResult $result): bool => $result->isNegative()
+            && (! in_array($condition->value, self::COLLATERALS, true) || str_ends_with($result->reading->finding, '_laxity')));
+
+        return $negatives !== [];
+    }
+
+    private function thrustsTo(Condition $condition): bool
+    {
+        return match ($condition) {
+            Condition::Lcl, Condition::Plc => $this->knee->says('gait', 'pattern', 'varus_thrust'),
+            Condition::Mcl => $this->knee->says('gait', 'pattern', 'valgus_thrust'),
+            default => false,
+        };
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Words;
+
+use GrayCompass\Core\Findings\EarlierFinding;
+use GrayCompass\Core\Findings\Mechanism;
+use GrayCompass\Core\Findings\PulseCheck;
+use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Grading\Measurement;
+use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Plan\Plan;
+use GrayCompass\Core\Plan\Referral;
+use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\ConditionVerdict;
+use GrayCompass\Core\Verdict\Consideration;
+use GrayCompass\Core\Verdict\Matters;
+use GrayCompass\Core\Weighing\InHundred;
+
+/** The note for the letter, as plain text to paste: why and how soon first, chances last. */
+final readonly class LetterNote
+{
+    public function __construct(private Bearings $bearings, private Plan $plan)
+    {
+    }
+
+    public function text(): string
+    {
+        $episode = $this->bearings->examination->episode;
+
+        return implode("\n", array_filter([
+            ...$this->reason(),
+            $this->heading(),
+            self::line('Pulse, sensation, ankle lift', $this->neurovascular()),
+            self::line('What happened', $episode->whatHappened),
+            self::line('Story', $this->story()),
+            self::line('Medication', $this->medication()),
+            self::line('Operations and needles', $this->operations()),
+            self::line('Found earlier by others', implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings))),
+            self::line('Positive', $this->results(Sign::Positive)),
+            self::line('Positive, but not counted', $this->uncounted()),
+            self::line('Important negatives', $this->negatives()),
+            self::line('Measured (hurt / other)', implode('; ', array_map(self::measured(...), $this->bearings->grading->measurements))),
+            self::line('Fluid', $this->fluid()),
+            self::line('Grades', $this->grades()),
+            self::line('Also', implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also))),
+            self::line('Also recorded', (new Recorded($this->bearings))->text()),
+            self::line('Plan given', $this->planGiven()),
+            self::line('Not tested', $this->untested()),
+            self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
+            'Chances are weighed from base rates and published test accuracy, starting figures not yet checked against the papers; they are no diagnosis, and local rules come first.',
+        ], static fn (string $line): bool => $line !== ''));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function reason(): array
+    {
+        return array_map(static fn (Referral $referral): string => ucfirst("{$referral->within->words()}, to {$referral->to}. Question: {$referral->question}"), $this->plan->sendOn);
+    }
+
+    private function heading(): string
+    {
+        $examination = $this->bearings->examination;
+        $onset = $examination->daysSinceInjury === null ? 'came on without an injury' : match ($examination->daysSinceInjury) {
+            0 => 'hurt today',
+            1 => '1 day after injury',
+            default => "{$examination->daysSinceInjury} days after injury",
+        };
+        $age = $examination->ageYears === null ? '' : ", age {$examination->ageYears}";
+
+        return ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
+    }
+
+    private function neurovascular(): string
+    {
+        $knee = $this->bearings->knee;
+        $told = [];
+        foreach (['distal_pulse' => 'pulse', 'sensation' => 'sensation', 'ankle_lift' => 'ankle lift'] as $manoeuvre => $name) {
+            $result = $knee->isNormal($manoeuvre) ? 'normal' : $knee->word($manoeuvre, 'result');
+            $told[] = $result === null ? "{$name} not recorded" : "{$name} {$result}";
+        }
+        $index = $knee->number('distal_pulse', 'pressureIndex');
+        $more = array_filter([
+            $index === null ? '' : "pressure index {$index}",
+            $knee->word('distal_pulse', 'foot') === null ? '' : "foot {$knee->word('distal_pulse', 'foot')}",
+            $knee->word('sensation', 'where') === null ? '' : 'sensation at the '.str_replace('_', ' ', (string) $knee->word('sensation', 'where')).', '.($knee->word('sensation', 'since') ?? 'since when not said'),
+            $knee->word('ankle_lift', 'turnsOut') === null ? '' : "turning out {$knee->word('ankle_lift', 'turnsOut')}",
+            ...array_map(static fn (PulseCheck $check): string => 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}", $this->bearings->examination->pulseChecks),
+        ]);
+
+        return implode(', ', [...$told, ...$more]);
+    }
+
+    private function story(): string
+    {
+        $history = $this->bearings->examination->history;
+        $told = array_map(static fn (Mechanism $mechanism): string => $mechanism->words(), $history->mechanism ?? []);
+        foreach (StoryItem::cases() as $item) {
+            if ($history->answer($item) !== null) {
+                $told[] = ($history->said($item) ? '' : 'no ').$item->words();
+            }
+        }
+        $told[] = match ($history->swellingOnset) {
+            SwellingOnset::WithinTwoHours => 'swelling within 2 hours',
+            SwellingOnset::WithinADay => 'swelling within 24 hours',
+            SwellingOnset::None => 'no swelling',
+            null => '',
+        };
+        $told[] = $history->painNow === null ? '' : "pain now {$history->painNow}/10";
+        $told[] = $history->painActivity === null ? '' : "in activity {$history->painActivity}/10";
+        $told[] = $history->painPlaces === [] ? $history->painSite : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
+
+        return implode(', ', array_filter($told, static fn (string $words): bool => $words !== ''));
+    }
+
+    private function medication(): string
+    {
+        $episode = $this->bearings->examination->episode;
+
+        return implode('; ', array_filter([$episode->medication, $episode->bleedingRisk ? 'bleeds easily' : '']));
+    }
+
+    private function operations(): string
+    {
+        $episode = $this->bearings->examination->episode;
+        $operated = $episode->operated;
+
+        return implode('; ', array_filter([
+            $operated === null ? '' : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} weeks ago",
+            $episode->injectionWeeksAgo === null ? '' : "injection {$episode->injectionWeeksAgo} weeks ago",
+            $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value),
+            $episode->earlierInjury,
+        ]));
+    }
+
+    private static function earlier(EarlierFinding $earlier): string
+    {
+        return $earlier->what.implode('', array_map(static fn (string $part): string => " ({$part})", array_filter([$earlier->by, $earlier->on])));
+    }
+
+    private function results(Sign $sign): string
+    {
+        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts() && $result->reading->sign === $sign);
+
+        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->finding)
+            .($result->reading->level === null ? '' : " ({$result->reading->level->value})"), $found));
+    }
+
+    private function uncounted(): string
+    {
+        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null && $result->reading->sign === Sign::Positive);
+
+        return implode('; ', array_map(fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->finding)} ({$result->exclusion?->reason()})", $found));
+    }
+
+    /** Own tests of what the story raised or what a miss would cost. */
+    private function negatives(): string
+    {
+        $found = array_filter($this->bearings->standing->results, function (StandingResult $result): bool {
+            $own = $this->bearings->signs->ownTestOf($result->reading->finding);
+
+            return $result->isNegative() && $own !== null && ($this->bearings->of($own)->raised || $this->bearings->of($own)->seriousness >= 2);
+        });
+
+        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->finding), $found));
+    }
+
+    private static function measured(Measurement $measurement): string
+    {
+        $figure = static fn (?float $value): string => $value === null ? '–' : (string) round($value, 1);
+        $name = str_replace('_', ' ', $measurement->manoeuvre);
+        $grade = $measurement->grade === null || $measurement->provisional ? '' : ", grade {$measurement->grade}";
+        $unsure = $measurement->provisional ? ', not graded' : '';
+        $figures = match (true) {
+            $measurement->estimate => ' by feel',
+            $measurement->hurt === null && $measurement->other === null => '',
+            default => " {$figure($measurement->hurt)} / {$figure($measurement->other)} {$measurement->unit}",
+        };
+
+        return "{$name}{$figures}{$grade}{$unsure}";
+    }
+
+    private function fluid(): string
+    {
+        $effusion = $this->bearings->grading->effusion;
+        if ($effusion === null) {
+            return $this->bearings->bloodLikely ? 'not examined, blood likely' : '';
+        }
+        [$from, $to] = $effusion->millilitres ?? [null, null];
+        $amount = $from === null ? '' : ', '.($to === null ? "{$from} ml or more" : "{$from}–{$to} ml");
+
+        return $effusion->sign->value.$amount.($this->bearings->bloodLikely ? ', blood likely' : '');
+    }
+
+    private function grades(): string
+    {
+        $graded = array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => $verdict->grade !== null);
+
+        return implode(', ', array_map(static fn (ConditionVerdict $verdict): string => strtoupper($verdict->condition->value)." {$verdict->grade}", $graded));
+    }
+
+    private function planGiven(): string
+    {
+        $plan = $this->plan;
+        $support = $plan->support->type->value === 'none' ? '' : $plan->support->type->words().($plan->support->range === '' ? '' : " ({$plan->support->range})");
+
+        return implode('; ', array_filter([
+            $support,
+            $plan->support->crutches ? 'crutches' : '',
+            $plan->lookAgain === null ? '' : $plan->lookAgain->why,
+        ]));
+    }
+
+    private function untested(): string
+    {
+        $open = array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested);
+
+        return implode(', ', array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), $open));
+    }
+
+    private function chances(): string
+    {
+        return implode('; ', array_map(static fn (ConditionVerdict $verdict): string => sprintf(
+            '%s %s → %s (%s to %s)%s',
+            $verdict->condition->label(),
+            InHundred::of($verdict->chance->pretest),
+            InHundred::of($verdict->chance->posttest),
+            InHundred::of($verdict->chance->interval[0]),
+            InHundred::of($verdict->chance->interval[1]),
+            $verdict->unsettled ? ', unsettled' : '',
+        ), Matters::named($this->bearings)));
+    }
+
+    private static function line(string $head, string $text): string
+    {
+        return $text === '' ? '' : "{$head}: {$text}";
+    }
+}

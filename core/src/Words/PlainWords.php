@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Words;
+
+use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Plan\SupportType;
+
+/** The words an athlete reads: no term that is not explained, every chance out of a hundred knees. */
+final class PlainWords
+{
+    /** The part that may be hurt, with its short name. */
+    public static function part(Condition $condition): string
+    {
+        return match ($condition) {
+            Condition::Acl => 'the front cross ligament (ACL)',
+            Condition::Pcl => 'the rear cross ligament (PCL)',
+            Condition::Plc => 'the rear outer corner of the knee',
+            Condition::Mcl => 'the inner side ligament (MCL)',
+            Condition::Lcl => 'the outer side ligament (LCL)',
+            Condition::MedialMeniscus => 'the inner cushion of the knee (meniscus)',
+            Condition::LateralMeniscus => 'the outer cushion of the knee (meniscus)',
+            Condition::PatellofemoralPain => 'the joint behind the kneecap',
+            Condition::PatellarInstability => 'the hold of the kneecap',
+        };
+    }
+
+    /** What may be wrong, as far as a chance can say; `likely` at the point of acting. */
+    public static function may(Condition $condition, bool $likely): string
+    {
+        $verb = $likely ? 'is likely' : 'may be';
+
+        return match ($condition) {
+            Condition::Mcl, Condition::Lcl => ucfirst(self::part($condition))." {$verb} sprained",
+            Condition::PatellofemoralPain => $likely ? 'The pain is likely to come from behind the kneecap' : 'The pain may come from behind the kneecap',
+            Condition::PatellarInstability => $likely ? 'The kneecap is likely to slip out of its groove' : 'The kneecap may slip out of its groove',
+            default => ucfirst(self::part($condition))." {$verb} torn",
+        };
+    }
+
+    /** “about 62 in 100 knees like this” */
+    public static function share(float $chance): string
+    {
+        $hundred = (int) round(100 * $chance);
+
+        return match (true) {
+            $hundred < 1 => 'fewer than 1 in 100 knees like this',
+            $hundred > 99 => 'more than 99 in 100 knees like this',
+            default => "about {$hundred} in 100 knees like this",
+        };
+    }
+
+    /** What to put on; empty for nothing, where a surgeon decides, and where the advice says it. */
+    public static function wear(SupportType $support, string $range): string
+    {
+        return match ($support) {
+            SupportType::None, SupportType::AsFound => '',
+            SupportType::FunctionalHinged => 'Wear the brace for sport as your surgeon told you.',
+            SupportType::HingedSleeve => 'A sleeve with hinges may feel good for walking, for two to three weeks.',
+            SupportType::HingedLimited => str_starts_with($range, 'locked')
+                ? 'Wear the brace with hinges day and night, locked straight, until the surgeon has seen you.'
+                : "Wear the brace with hinges day and night: {$range}.",
+            SupportType::ExtensionSplintCalfSupport => 'Wear the straight splint day and night, with your calf held up.',
+            SupportType::Immobiliser => 'Wear the straight splint for a few days only.',
+        };
+    }
+
+    /** Why a test could not tell, as the end of a sentence. */
+    public static function excuse(Exclusion $code): string
+    {
+        return match ($code) {
+            Exclusion::HamstringsGuarded, Exclusion::QuadricepsGuarded => 'because your muscles were tense',
+            Exclusion::TooEarly => 'because it is too early to know',
+            Exclusion::TooLate => 'because the soreness may be gone by now',
+            Exclusion::BendIncomplete => 'because the knee did not bend far enough',
+            Exclusion::OtherKneeMissing => 'because we did not test your other knee',
+            Exclusion::OtherKneeNotNormal, Exclusion::SameOnOtherKnee => 'because your other knee does the same',
+            Exclusion::PivotUnreliable => 'because another band was too loose for it',
+            Exclusion::SagUncorrected => 'because the shin started too far back',
+            Exclusion::WithinHandError, Exclusion::DoesNotFit => 'because it was too close to call',
+            default => 'because the leg moved or was held at another angle',
+        };
+    }
+
+    public static function side(Side $side): string
+    {
+        return $side === Side::Left ? 'left' : 'right';
+    }
+
+    /**
+     * “a, b and c”
+     *
+     * @param  list<string>  $items
+     */
+    public static function list(array $items): string
+    {
+        $last = array_pop($items);
+
+        return $items === [] ? (string) $last : implode(', ', $items)." and {$last}";
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Words;
+
+use GrayCompass\Core\Catalogue\Field;
+use GrayCompass\Core\Catalogue\FieldKind;
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Verdict\Bearings;
+
+/** What was recorded of the hurt knee that gives no result: looks, ranges, strength, pain, notes. Nothing is asked for nothing. */
+final readonly class Recorded
+{
+    private const TOLD_ELSEWHERE = ['distal_pulse', 'sensation', 'ankle_lift'];
+
+    /** Said of a manoeuvre that gives a result, beside that result. */
+    private const BESIDE = ['variant', 'position', 'rotationWorst', 'feltAtDeg', 'support', 'slackTaken', 'stepOffMm', 'inwardMm', 'outwardMm', 'backwardMm', 'sagSeen', 'cordFelt'];
+
+    public function __construct(private Bearings $bearings)
+    {
+    }
+
+    public function text(): string
+    {
+        $told = [];
+        foreach ($this->bearings->examination->records as $record) {
+            if ($record->side === $this->bearings->examination->hurtSide->opposite() || in_array($record->manoeuvre->id, self::TOLD_ELSEWHERE, true)) {
+                continue;
+            }
+            $parts = [...$this->fields($record), ...($record->note === '' ? [] : ["“{$record->note}”"])];
+            if ($parts !== []) {
+                $told[] = lcfirst($record->manoeuvre->card->name).': '.implode(', ', $parts);
+            }
+        }
+
+        return implode('; ', $told);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function fields(Record $record): array
+    {
+        if ($record->normal) {
+            return $record->manoeuvre->feeds === [] ? ['normal'] : [];
+        }
+        if ($record->notDone !== null) {
+            return [];
+        }
+        $other = $record->side === Side::Both ? null : $this->bearings->examination->other($record->manoeuvre->id);
+
+        $told = $record->manoeuvre->feeds === [] ? $record->manoeuvre->fields
+            : array_filter($record->manoeuvre->fields, static fn (Field $field): bool => in_array($field->name, self::BESIDE, true));
+
+        return array_values(array_filter(array_map(fn (Field $field): string => $this->field($field, $record, $other), $told)));
+    }
+
+    private function field(Field $field, Record $record, ?Record $other): string
+    {
+        $name = strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', (string) preg_replace('/(Mm|Deg|Cm)$/', '', $field->name)));
+        $words = static fn (?string $word): string => str_replace('_', ' ', (string) $word);
+
+        return match ($field->kind) {
+            FieldKind::Flag => match ($record->flag($field->name)) {
+                true => $name,
+                false => "no {$name}",
+                null => '',
+            },
+            FieldKind::Word => $record->word($field->name) === null ? '' : "{$name} {$words($record->word($field->name))}",
+            FieldKind::Words => $record->words($field->name) === null ? '' : "{$name} ".($record->words($field->name) === [] ? 'nowhere' : $words(implode(', ', $record->words($field->name)))),
+            FieldKind::Number => $record->number($field->name) === null ? '' : "{$name} {$record->number($field->name)}{$field->unit()}"
+                .($other?->number($field->name) === null ? '' : " (other {$other->number($field->name)})"),
+            FieldKind::Cells => '',
+        };
+    }
+}

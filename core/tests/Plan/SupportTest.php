@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Plan;
+
+use GrayCompass\Core\Plan\SupportType;
+use GrayCompass\Core\Safety\Bend;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\RuleSheet;
+use GrayCompass\Core\Safety\Weight;
+use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Tests\Support\TypicalKnees;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is worn and what is done with the leg: by the safety lines, or without one by what was found. */
+final class SupportTest extends TestCase
+{
+    /**
+     * @return iterable<string, array{Knee, string, string}> knee, support, range
+     */
+    public static function reasons(): iterable
+    {
+        foreach (['calfTense', 'openWound', 'deformity', 'kneecapOutNow', 'cannotFlexTo90'] as $key) {
+            yield $key => [Knee::hurt()->with('safety', [$key => true]), 'as_found', ''];
+        }
+        yield 'growing bone' => [Knee::hurt()->with('ageYears', 12)->found('effusion_sweep', ['grade' => 'refills']), 'as_found', ''];
+        yield 'nerve' => [Knee::hurt()->with('safety', ['footDropped' => true]), 'immobiliser', ''];
+        yield 'extensor' => [Knee::hurt()->with('safety', ['cannotStraightLegRaise' => true]), 'immobiliser', ''];
+        $out = static fn (int $days): Knee => Knee::hurt()->with('daysSinceInjury', $days)->with('history', ['kneecapShifted' => true])->found('effusion_sweep', ['grade' => 'bulge']);
+        yield 'kneecap, day 3' => [$out(3), 'immobiliser', '3 to 5 days'];
+        yield 'kneecap, day 4' => [$out(4), 'none', ''];
+        yield 'PCL' => [TypicalKnees::tornPcl(), 'extension_splint_calf_support', 'straight, to week 6 as the surgeon says'];
+        yield 'PCL, day 42' => [TypicalKnees::tornPcl()->with('daysSinceInjury', 42), 'extension_splint_calf_support', 'straight, to week 6 as the surgeon says'];
+        yield 'PCL, day 43' => [TypicalKnees::tornPcl()->with('daysSinceInjury', 43), 'none', ''];
+        yield 'MCL 2' => [TypicalKnees::looseInnerSide(6), 'hinged_limited', '0–90° for 2 weeks, free to week 4'];
+        yield 'MCL 3' => [TypicalKnees::looseInnerSide(11), 'hinged_limited', '10–90° for 3 weeks, free to week 6'];
+        yield 'outer side' => [TypicalKnees::looseOuterSide()->with('safety', ['xrayClear' => true]), 'hinged_limited', 'locked at 0°'];
+        yield 'soft end alone' => [Knee::hurt()->found('valgus_30', ['openingMm' => 3, 'endFeel' => 'soft'], ['openingMm' => 3, 'endFeel' => 'firm']), 'none', ''];
+        yield 'graft of 20 weeks' => [Knee::hurt()->with('daysSinceInjury', 200)->with('episode', ['operated' => ['what' => 'acl', 'weeksAgo' => 20]]), 'functional_hinged', ''];
+        yield 'ACL, old, no surgeon' => [TypicalKnees::tornAcl()->with('daysSinceInjury', 60), 'none', ''];
+        yield 'firm sprain, walking' => [self::sprain()->walked('normal'), 'hinged_sleeve', '2 to 3 weeks'];
+        yield 'firm sprain, not walking' => [self::sprain()->walked('antalgic'), 'none', ''];
+    }
+
+    #[DataProvider('reasons')]
+    public function test_each_reason_has_its_support(Knee $knee, string $type, string $range): void
+    {
+        $support = $knee->assessed()->plan->support;
+        self::assertSame([$type, $range], [$support->type->value, $support->range]);
+        if (! in_array($type, ['none', 'hinged_sleeve'], true)) {
+            self::assertSame($type !== 'functional_hinged' || $support->crutches, $support->crutches);
+            self::assertNotNull($knee->assessed()->plan->lookAgain);
+        }
+    }
+
+    public function test_a_grade_below_the_point_of_acting_is_only_conditional(): void
+    {
+        $loose = Knee::hurt()->with('daysSinceInjury', 30)->found('valgus_30', ['openingMm' => 8, 'endFeel' => 'firm'], ['openingMm' => 2, 'endFeel' => 'firm'])->found('valgus_0', ['normal' => true], ['normal' => true]);
+        self::assertSame('If it is the MCL, then grade 2.', $loose->assessed()->plan->support->why);
+        self::assertSame('MCL sprain, grade 2.', TypicalKnees::looseInnerSide(6)->assessed()->plan->support->why);
+    }
+
+    public function test_every_support_has_words_and_its_price(): void
+    {
+        foreach (SupportType::cases() as $type) {
+            self::assertNotSame('', $type->words());
+            self::assertSame(in_array($type, [SupportType::None, SupportType::AsFound], true), $type->cost() === '');
+        }
+    }
+
+    /**
+     * @return iterable<string, array{Rule, string|null, string|null, bool|null}> rule, weight, bend, may drive
+     */
+    public static function advice(): iterable
+    {
+        foreach ([Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament] as $rule) {
+            yield $rule->value => [$rule, 'carried', 'do_not', false];
+        }
+        yield 'kneecap' => [Rule::KneecapOut, 'none', 'do_not', false];
+        yield 'nerve' => [Rule::NerveSign, 'none_until_seen', 'do_not', false];
+        yield 'chest' => [Rule::ChestSigns, 'none', null, false];
+        yield 'fracture rule' => [Rule::FractureRulePositive, 'none_until_xray', 'do_not_force', false];
+        yield 'growing bone' => [Rule::GrowingBone, 'none_until_xray', 'do_not_force', false];
+        yield 'infection' => [Rule::JointInfection, 'as_little', 'as_it_allows', false];
+        yield 'hot' => [Rule::HotKneeUnasked, 'as_little', 'as_it_allows', false];
+        yield 'extensor' => [Rule::ExtensorRupture, 'crutches', 'do_not', false];
+        yield 'clot' => [Rule::ClotSuspected, 'short_ways', null, false];
+        yield 'young hip' => [Rule::HipFirst, 'none', null, false];
+        yield 'hip' => [Rule::HipCheck, 'short_ways', null, null];
+        yield 'pain' => [Rule::SeverePain, 'crutches', 'as_it_allows', false];
+        yield 'locked' => [Rule::LockedKnee, 'crutches', 'do_not_force', false];
+        yield 'bleeding' => [Rule::BleedingRisk, 'crutches', 'as_it_allows', false];
+        yield 'swelling' => [Rule::SwellingWithoutInjury, 'as_it_allows', 'as_it_allows', null];
+        yield 'bone stress' => [Rule::BoneStress, 'only_without_pain', null, null];
+    }
+
+    #[DataProvider('advice')]
+    public function test_each_line_has_its_row_of_advice(Rule $rule, ?string $weight, ?string $bend, ?bool $drive): void
+    {
+        $advice = RuleSheet::of($rule)->advice;
+        self::assertSame([$weight, $bend, $drive], [$advice?->weight?->value, $advice?->bend?->value, $advice?->drive]);
+    }
+
+    public function test_of_two_lines_the_stricter_advice_holds(): void
+    {
+        $advice = Knee::hurt()->with('safety', ['calfSwollenTender' => true, 'cannotFlexTo90' => true])->assessed()->plan->conduct->advice;
+        self::assertSame([Weight::NoneUntilXray, Bend::DoNotForce, false], [$advice->weight, $advice->bend, $advice->drive]);
+        self::assertStringContainsString('nothing tight', RuleSheet::of(Rule::LimbThreat, calfTense: true)->advice->knee ?? '');
+    }
+
+    public function test_without_a_line_crutches_stay_until_the_limp_is_gone(): void
+    {
+        self::assertTrue(Knee::hurt()->assessed()->plan->support->crutches, 'the gait was not recorded');
+        self::assertFalse(Knee::hurt()->walked('normal')->assessed()->plan->support->crutches);
+        self::assertTrue(Knee::hurt()->walked('antalgic')->assessed()->plan->support->crutches);
+        self::assertFalse(Knee::hurt()->with('daysSinceInjury', null)->assessed()->plan->support->crutches);
+        self::assertTrue(Knee::hurt()->walked('normal')->assessed()->plan->conduct->walksFreely);
+    }
+
+    private static function sprain(): Knee
+    {
+        return Knee::hurt()->with('history', ['mechanism' => ['valgus_blow', 'twist_on_planted_foot']])
+            ->found('valgus_0', ['normal' => true], ['normal' => true])
+            ->found('valgus_30', ['openingMm' => 2, 'endFeel' => 'firm', 'pain' => 4, 'painSite' => 'medial'], ['openingMm' => 2, 'endFeel' => 'firm'])
+            ->found('landmark_palpation', ['tender' => ['medial_ligament_course']]);
+    }
+}
