@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Examinations\AlreadySigned;
+use App\Examinations\HeldFinding;
+use App\Examinations\ReusedKey;
 use App\Examinations\StaleVersion;
 use App\Http\Middleware\AnswerInJson;
+use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SecurityHeaders;
 use GrayCompass\Core\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
@@ -19,11 +22,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->prependToGroup('web', AnswerInJson::class);
+        $middleware->prependToGroup('web', [AnswerInJson::class, ReadableBody::class]);
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class, StaleVersion::class, AlreadySigned::class]);
+        $exceptions->dontReport([Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class]);
         $exceptions->render(static fn (Refusal $refusal): JsonResponse => response()->json(
             ['error' => ['path' => $refusal->path, 'reason' => $refusal->reason]],
             422,

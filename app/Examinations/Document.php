@@ -5,79 +5,116 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use App\Models\Examination;
-use App\Models\Finding;
-use App\Models\Section;
+use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Findings\ExaminationReader;
 use stdClass;
 
-/** A stored examination as the document that the core reads, which is also the open file format. */
+/**
+ * A stored examination as the document that the core reads, which is also the open file format. It can be
+ * asked for the same document with one part changed, so that a change is judged before it is stored.
+ */
 final class Document
 {
     /** Stands as the reason for findings that were taken before a rule of the gate applied. */
     public const BEFORE_GATE = 'recorded before the gate';
 
-    /** @var list<Finding> in the order of the document's list of findings */
-    private array $findings = [];
+    /**
+     * @param  array<string, mixed>  $envelope
+     * @param  array<string, stdClass>  $sections  payloads, by name
+     * @param  array<string, stdClass|null>  $findings  payloads in the order first recorded, by `manoeuvre:side`; null: taken back
+     * @param  array<string, true>  $beforeGate  `manoeuvre:side` of those taken before a rule applied
+     */
+    private function __construct(
+        private readonly array $envelope,
+        private readonly array $sections,
+        private readonly array $findings,
+        private readonly array $beforeGate,
+    ) {
+    }
 
-    public readonly stdClass $content;
-
-    public function __construct(Examination $examination)
+    public static function of(Examination $examination): self
     {
-        $content = [
+        $envelope = [
             'format' => ExaminationReader::FORMAT,
             'version' => ExaminationReader::VERSION,
             'id' => $examination->id,
             'examinedAt' => $examination->examined_at->toIso8601ZuluString(),
         ];
         if ($examination->signed_at !== null) {
-            $content['signedAt'] = $examination->signed_at->toIso8601ZuluString();
+            $envelope['signedAt'] = $examination->signed_at->toIso8601ZuluString();
         }
+        $sections = $findings = $beforeGate = [];
         foreach ($examination->sections as $section) {
-            $content = $section->name === 'frame' ? [...$content, ...$section->payload] : [...$content, $section->name => $section->payload];
+            $sections[$section->name] = $section->payload;
         }
-        $content['findings'] = [];
         foreach ($examination->findings as $finding) {
-            if ($finding->payload !== null) {
-                $content['findings'][] = self::entry($finding);
-                $this->findings[] = $finding;
+            $findings["{$finding->manoeuvre}:{$finding->side}"] = $finding->payload;
+            if ($finding->before_gate) {
+                $beforeGate["{$finding->manoeuvre}:{$finding->side}"] = true;
             }
         }
-        $this->content = self::objects($content);
+
+        return new self($envelope, $sections, $findings, $beforeGate);
     }
 
-    /** The stored finding at a position of the document, such as `findings[3].pain`; null for other paths. */
-    public function findingAt(string $path): ?Finding
+    public function withSection(SectionName $name, stdClass $payload): self
     {
-        return preg_match('/^findings\[(\d+)\]/', $path, $match) ? $this->findings[(int) $match[1]] ?? null : null;
+        return new self($this->envelope, [...$this->sections, $name->value => $payload], $this->findings, $this->beforeGate);
+    }
+
+    /** A finding that is given anew keeps its place, and is no longer one from before the gate. */
+    public function withFinding(string $part, ?stdClass $payload): self
+    {
+        return new self($this->envelope, $this->sections, [...$this->findings, $part => $payload], array_diff_key($this->beforeGate, [$part => true]));
+    }
+
+    /** @throws Refusal where the frame holds what it may not */
+    public function content(): stdClass
+    {
+        $content = (object) $this->envelope;
+        foreach ($this->sections as $name => $payload) {
+            foreach (self::parts(SectionName::from($name), $payload) as $key => $part) {
+                $content->{$key} = $part;
+            }
+        }
+        $content->findings = [];
+        foreach ($this->findings as $part => $payload) {
+            if ($payload !== null) {
+                $content->findings[] = $this->entry($part, $payload);
+            }
+        }
+
+        return $content;
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array<string, mixed> what a section adds to the document
      */
-    private static function entry(Finding $finding): array
+    private static function parts(SectionName $name, stdClass $payload): array
     {
-        $entry = ['manoeuvre' => $finding->manoeuvre, 'side' => $finding->side, ...($finding->payload ?? [])];
-        if ($finding->before_gate && ! isset($entry['override'])) {
-            $entry['override'] = self::BEFORE_GATE;
+        if ($name->isList()) {
+            $stranger = array_key_first(array_diff_key((array) $payload, ['entries' => true]));
+
+            return $stranger === null ? [$name->value => $payload->entries ?? []] : throw new Refusal("{$name->value}.{$stranger}", 'unknown; only entries stand here');
+        }
+        if ($name !== SectionName::Frame) {
+            return [$name->value => $payload];
+        }
+        $stranger = array_key_first(array_diff_key((array) $payload, array_flip(SectionName::FRAME)));
+
+        return $stranger === null ? (array) $payload : throw new Refusal("frame.{$stranger}", 'not part of the frame');
+    }
+
+    /** The row's own manoeuvre and side win over whatever its payload says. */
+    private function entry(string $part, stdClass $payload): stdClass
+    {
+        [$manoeuvre, $side] = explode(':', $part, 2);
+        $entry = (object) ['manoeuvre' => $manoeuvre, 'side' => $side, ...(array) $payload];
+        [$entry->manoeuvre, $entry->side] = [$manoeuvre, $side];
+        if (isset($this->beforeGate[$part]) && ! isset($entry->override)) {
+            $entry->override = self::BEFORE_GATE;
         }
 
         return $entry;
-    }
-
-    /**
-     * Keyed arrays as objects, so that an empty section stays an object.
-     *
-     * @param  array<string, mixed>  $content
-     */
-    private static function objects(array $content): stdClass
-    {
-        foreach ([...Section::NAMES, 'schools'] as $name) {
-            if (isset($content[$name])) {
-                $content[$name] = (object) $content[$name];
-            }
-        }
-        $object = json_decode(json_encode((object) $content, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR);
-
-        return $object instanceof stdClass ? $object : new stdClass;
     }
 }

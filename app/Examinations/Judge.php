@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
-use App\Models\Assessment;
+use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
+use GrayCompass\Core\Assessment;
 use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Document\Refusal;
-use GrayCompass\Core\Findings\Examination as ExaminationValues;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Route\LastTime;
+use GrayCompass\Core\Safety\Hold;
+use GrayCompass\Core\Weighing\ProblemWriter;
 
 /** What the core makes of a stored examination; for a signed one, what it made of it when it was signed. */
 final class Judge
@@ -27,25 +30,60 @@ final class Judge
      *
      * @throws Refusal
      */
-    public function assessment(Examination $examination, ?ExaminationValues $values = null): array
+    public function assessment(Examination $examination): array
     {
-        $snapshot = $examination->isSigned() ? Assessment::query()->where('examination_id', $examination->id)->first() : null;
-        if ($snapshot !== null) {
-            return $snapshot->payload;
-        }
-        $values ??= $this->assessor->read((new Document($examination))->content);
-        $assessment = AssessmentWriter::write($this->assessor->assess($values, $this->lastTime($examination, $values)));
-        unset($assessment['weighing']);
+        return self::snapshot($examination)->payload ?? self::written($this->judge(Document::of($examination), $examination));
+    }
 
-        return $assessment;
+    /**
+     * The very input that the chances were weighed from; null for one signed before inputs were kept.
+     *
+     * @return array<string, mixed>|null
+     *
+     * @throws Refusal
+     */
+    public function problem(Examination $examination): ?array
+    {
+        $snapshot = self::snapshot($examination);
+
+        return $snapshot === null
+            ? ProblemWriter::write($this->judge(Document::of($examination), $examination)->weighed->problem)
+            : $snapshot->problem;
+    }
+
+    /** @throws Refusal naming the first place of the document that cannot be accepted */
+    public function judge(Document $document, Examination $examination): Assessment
+    {
+        $values = $this->assessor->read($document->content());
+
+        return $this->assessor->assess($values, $values->route === Route::LookAgain ? $this->lastTime($examination) : null);
+    }
+
+    /** What stands against a manoeuvre in the examination as it is stored. */
+    public function hold(Examination $examination, Manoeuvre $manoeuvre): ?Hold
+    {
+        $values = $this->assessor->read(Document::of($examination)->content());
+        $known = KnownHolds::read($examination, $this->assessor->basis($values));
+
+        return $known === null ? $this->assessor->holds($values)->for($manoeuvre->id) : $known[$manoeuvre->id] ?? null;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function written(Assessment $assessment): array
+    {
+        return array_diff_key(AssessmentWriter::write($assessment), ['weighing' => true]);
+    }
+
+    private static function snapshot(Examination $examination): ?Snapshot
+    {
+        return $examination->isSigned() ? Snapshot::query()->where('examination_id', $examination->id)->first() : null;
     }
 
     /** Only the route of a knee that is looked at again asks for the time before. */
-    private function lastTime(Examination $examination, ExaminationValues $values): ?LastTime
+    private function lastTime(Examination $examination): ?LastTime
     {
-        if ($values->route !== Route::LookAgain) {
-            return null;
-        }
         $earlier = Examination::query()
             ->where('episode_id', $examination->episode_id)
             ->where('id', '!=', $examination->id)
@@ -53,6 +91,6 @@ final class Judge
         $earlier->orderByDesc('examined_at')->orderByDesc('id');
         $before = $earlier->first();
 
-        return $before === null ? null : $this->assessor->lastTime($this->assessor->read((new Document($before->load(['sections', 'findings'])))->content));
+        return $before === null ? null : $this->assessor->lastTime($this->assessor->read(Document::of($before->load(['sections', 'findings']))->content()));
     }
 }

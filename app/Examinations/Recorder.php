@@ -8,105 +8,130 @@ use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Save;
 use App\Models\Section;
-use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Document\Refusal;
-use GrayCompass\Core\Findings\Examination as ExaminationValues;
+use GrayCompass\Core\Knee\Side;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
- * Saves one part of an examination at a time. A save carries an idempotency key, looked up first, and
- * the version that it was made from; what the core refuses is not stored.
+ * Saves one part of an examination at a time: judged first, then stored, in one transaction. A save carries
+ * an idempotency key, looked up before anything else, and the version that it was made from.
  */
 final class Recorder
 {
-    public function __construct(private readonly Assessor $assessor)
+    public function __construct(private readonly Judge $judge)
     {
     }
 
-    /**
-     * @param  array<string, mixed>  $payload
-     *
-     * @throws Refusal|StaleVersion|AlreadySigned
-     */
-    public function section(Examination $examination, string $name, array $payload, SaveRequest $save): Saved
+    /** @throws Refusal|StaleVersion|AlreadySigned|ReusedKey */
+    public function section(Examination $examination, SectionName $name, SaveRequest $save): Saved
     {
-        return $this->once($examination, $name, $save, function (int $version) use ($examination, $name, $payload): void {
-            $examination->sections()->updateOrCreate(['name' => $name], ['payload' => $payload, 'version' => $version]);
+        return $this->once($examination, $name->value, $save, function (Examination $locked) use ($name, $save): Assessment {
+            $payload = $save->payload ?? new stdClass;
+            $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
+            $locked->sections()->updateOrCreate(['name' => $name->value], ['payload' => $payload, 'version' => $save->version + 1]);
+
+            return $assessment;
         });
     }
 
     /**
-     * @param  array<string, mixed>|null  $payload  null takes the finding back
+     * A new or changed finding of a held manoeuvre needs a reason, where one opens it at all. Leaving it
+     * undone and taking it back are never held.
      *
-     * @throws Refusal|StaleVersion|AlreadySigned
+     * @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|HeldFinding
      */
-    public function finding(Examination $examination, string $manoeuvre, string $side, ?array $payload, SaveRequest $save): Saved
+    public function finding(Examination $examination, Manoeuvre $manoeuvre, Side $side, SaveRequest $save): Saved
     {
-        return $this->once($examination, "{$manoeuvre}:{$side}", $save, function (int $version) use ($examination, $manoeuvre, $side, $payload): void {
-            $place = ['manoeuvre' => $manoeuvre, 'side' => $side];
-            $sequence = $version === 1 ? $examination->findings()->count() : null;
-            $examination->findings()->updateOrCreate($place, array_filter(
-                ['version' => $version, 'sequence' => $sequence, 'before_gate' => false],
-                static fn (mixed $value): bool => $value !== null,
-            ) + ['payload' => $payload]);
+        $part = "{$manoeuvre->id}:{$side->value}";
+
+        return $this->once($examination, $part, $save, function (Examination $locked) use ($manoeuvre, $side, $part, $save): Assessment {
+            $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
+            $this->refuseHeld($locked, $manoeuvre, $part, $save->payload);
+            $stored = ['payload' => $save->payload, 'version' => $save->version + 1, 'before_gate' => false];
+            $locked->findings()->updateOrCreate(
+                ['manoeuvre' => $manoeuvre->id, 'side' => $side->value],
+                $save->version === 0 ? [...$stored, 'sequence' => $locked->findings->count()] : $stored,
+            );
+
+            return $assessment;
         });
     }
 
+    /** @throws HeldFinding by what was known before this save */
+    private function refuseHeld(Examination $examination, Manoeuvre $manoeuvre, string $part, ?stdClass $payload): void
+    {
+        if ($payload === null || isset($payload->notDone)) {
+            return;
+        }
+        $hold = $this->judge->hold($examination, $manoeuvre);
+        if ($hold !== null && ! ($hold->mayOverride && isset($payload->override))) {
+            throw new HeldFinding($part, $hold, $manoeuvre->card->name);
+        }
+    }
+
     /**
-     * @param  callable(int): void  $store  given the new version
+     * @param  callable(Examination): Assessment  $store  given the locked examination with all its parts
      */
     private function once(Examination $examination, string $part, SaveRequest $save, callable $store): Saved
     {
         return DB::transaction(function () use ($examination, $part, $save, $store): Saved {
             $query = Examination::query()->whereKey($examination->id);
             $query->lockForUpdate();
-            $locked = $query->firstOrFail();
+            $locked = $query->firstOrFail()->load(['sections', 'findings']);
             $earlier = Save::query()->where('examination_id', $locked->id)->where('key', $save->key)->first();
             if ($earlier !== null) {
-                return new Saved($earlier->part, $earlier->version, $this->examine($locked, $part));
+                return $this->again($earlier, $locked, $part, $save);
             }
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
-            $version = $this->version($locked, $part);
-            if ($version !== $save->version) {
+            if (self::version($locked, $part) !== $save->version) {
                 throw new StaleVersion($locked, $part);
             }
-            $store($version + 1);
-            $values = $this->examine($locked, $part);
-            Save::query()->create(['examination_id' => $locked->id, 'key' => $save->key, 'part' => $part, 'version' => $version + 1]);
+            $assessment = $this->mark($locked, $store($locked));
+            $locked->update(['holds' => KnownHolds::write($assessment)]);
+            Save::query()->create(['examination_id' => $locked->id, 'key' => $save->key, 'digest' => $save->digest($part), 'part' => $part, 'version' => $save->version + 1]);
 
-            return new Saved($part, $version + 1, $values);
+            return new Saved($part, $save->version + 1, Judge::written($assessment));
         });
     }
 
-    private function version(Examination $examination, string $part): int
+    /** The same save sent again: it is answered and touches nothing. */
+    private function again(Save $earlier, Examination $examination, string $part, SaveRequest $save): Saved
     {
-        [$name, $side] = explode(':', $part) + [1 => null];
-        $row = $side === null
-            ? Section::query()->where('examination_id', $examination->id)->where('name', $name)->first()
-            : Finding::query()->where('examination_id', $examination->id)->where('manoeuvre', $name)->where('side', $side)->first();
+        if ($earlier->digest !== null && $earlier->digest !== $save->digest($part)) {
+            throw new ReusedKey('The key was used for another save.');
+        }
+
+        return new Saved($earlier->part, $earlier->version, $this->judge->assessment($examination));
+    }
+
+    private static function version(Examination $examination, string $part): int
+    {
+        $rows = str_contains($part, ':') ? $examination->findings : $examination->sections;
+        $row = $rows->first(static fn (Finding|Section $row): bool => $part === ($row instanceof Section ? $row->name : "{$row->manoeuvre}:{$row->side}"));
 
         return $row->version ?? 0;
     }
 
     /**
-     * Reads the whole document as it now stands. Where the gate has closed on a finding that was taken
-     * earlier, the finding stays and is marked; the part being saved itself is refused.
+     * Where a rule closes a manoeuvre now, what was found with it before stays, and is marked. Nothing held
+     * is ever stored without a reason, so a finding without one was taken before.
      */
-    private function examine(Examination $examination, string $part): ExaminationValues
+    private function mark(Examination $examination, Assessment $assessment): Assessment
     {
-        for (; ;) {
-            $document = new Document($examination->fresh(['sections', 'findings']) ?? $examination);
-            try {
-                return $this->assessor->read($document->content);
-            } catch (Refusal $refusal) {
-                $earlier = $document->findingAt($refusal->path);
-                if ($earlier === null || $earlier->before_gate || "{$earlier->manoeuvre}:{$earlier->side}" === $part) {
-                    throw $refusal;
-                }
-                $earlier->update(['before_gate' => true]);
-            }
+        $closed = $assessment->bearings->holds->byRule();
+        $examination->load(['sections', 'findings']);
+        $earlier = $examination->findings->filter(static fn (Finding $finding): bool => isset($closed[$finding->manoeuvre])
+            && ! $finding->before_gate && $finding->isDone() && ! isset($finding->payload->override));
+        if ($earlier->isEmpty()) {
+            return $assessment;
         }
+        $earlier->each(static fn (Finding $finding) => $finding->update(['before_gate' => true]));
+
+        return $this->judge->judge(Document::of($examination), $examination);
     }
 }

@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
-use App\Models\Assessment;
+use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
+use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Weighing\ProblemWriter;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
-/** Closes an examination for good, with the assessment as it stood: figures, schools and rules included. */
+/** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
 final class Signer
 {
     public function __construct(private readonly Judge $judge)
     {
     }
 
-    /** @throws AlreadySigned */
+    /** Refused while a hot knee has not been asked about. */
     public function sign(Examination $examination): Examination
     {
         return DB::transaction(function () use ($examination): Examination {
@@ -26,16 +30,25 @@ final class Signer
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
-            $assessment = $this->judge->assessment($locked);
-            Assessment::query()->create([
-                'examination_id' => $locked->id,
-                'payload' => $assessment,
-                'rules' => $assessment['rules'],
-                'evidence' => $assessment['evidence']['set'].' '.$assessment['evidence']['digest'],
-            ]);
+            $assessment = $this->judge->judge(Document::of($locked), $locked);
+            if ($assessment->bearings->gate->raised(Rule::HotKneeUnasked)) {
+                throw new Refusal('safety.feverOrHotRedKnee', 'the knee is warm or red: ask about fever and a hot knee before signing');
+            }
+            $this->keep($locked, $assessment);
             $locked->update(['status' => Examination::SIGNED, 'signed_at' => Date::now()]);
 
             return $locked;
         });
+    }
+
+    private function keep(Examination $examination, Assessment $assessment): void
+    {
+        Snapshot::query()->create([
+            'examination_id' => $examination->id,
+            'payload' => Judge::written($assessment),
+            'problem' => ProblemWriter::write($assessment->weighed->problem),
+            'rules' => Assessment::RULES,
+            'evidence' => $assessment->evidence->choice->value.' '.$assessment->digest,
+        ]);
     }
 }

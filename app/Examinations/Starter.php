@@ -37,14 +37,14 @@ final class Starter
                 'status' => Examination::DRAFT,
                 'examined_at' => $today,
             ]);
-            $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => [
+            $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => (object) [
                 'setting' => $setting,
                 'route' => $route,
                 'hurtSide' => $hurtSide,
                 'daysSinceInjury' => $daysSinceInjury,
                 'ageYears' => (int) $athlete->born_on->diffInYears($today),
             ]]);
-            $this->assessor->read((new Document($examination->load(['sections', 'findings'])))->content);
+            $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
 
             return $examination;
         });

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $examination_id
  * @property array<string, mixed> $payload
+ * @property array<string, mixed>|null $problem the input of the chances; null when signed before it was kept
  * @property string $rules version of the rules
  * @property string $evidence set and digest
  */
@@ -22,7 +23,7 @@ final class Assessment extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['examination_id', 'payload', 'rules', 'evidence'];
+    protected $fillable = ['examination_id', 'payload', 'problem', 'rules', 'evidence'];
 
-    protected $casts = ['payload' => 'encrypted:array'];
+    protected $casts = ['payload' => 'encrypted:array', 'problem' => 'encrypted:array'];
 }

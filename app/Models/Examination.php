@@ -20,6 +20,7 @@ use Illuminate\Support\Collection;
  * @property string $status draft or signed
  * @property CarbonImmutable $examined_at
  * @property CarbonImmutable|null $signed_at
+ * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool}>}|null $holds encrypted at rest
  * @property Episode $episode
  * @property User $examiner
  * @property Collection<int, Section> $sections
@@ -35,9 +36,9 @@ final class Examination extends Model
 
     public const SIGNED = 'signed';
 
-    protected $fillable = ['team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at'];
+    protected $fillable = ['team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds'];
 
-    protected $casts = ['examined_at' => 'datetime', 'signed_at' => 'datetime'];
+    protected $casts = ['examined_at' => 'datetime', 'signed_at' => 'datetime', 'holds' => 'encrypted:array'];
 
     /**
      * @return BelongsTo<Episode, $this>

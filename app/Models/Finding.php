@@ -6,13 +6,14 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * What was recorded of one manoeuvre on one knee.
  *
  * @property string $manoeuvre
  * @property string $side
- * @property array<string, mixed>|null $payload encrypted at rest; null: taken back
+ * @property stdClass|null $payload encrypted at rest; null: taken back
  * @property bool $before_gate recorded before the safety gate closed on it
  * @property int $sequence
  * @property int $version
@@ -23,5 +24,11 @@ final class Finding extends Model
 
     protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version'];
 
-    protected $casts = ['payload' => 'encrypted:array', 'before_gate' => 'boolean', 'sequence' => 'integer', 'version' => 'integer'];
+    protected $casts = ['payload' => 'encrypted:object', 'before_gate' => 'boolean', 'sequence' => 'integer', 'version' => 'integer'];
+
+    /** Whether something was found, rather than taken back or left undone. */
+    public function isDone(): bool
+    {
+        return $this->payload !== null && ! isset($this->payload->notDone);
+    }
 }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * A save that was carried out, so that the same one sent twice changes nothing.
  *
  * @property string $key
+ * @property string|null $digest of person, part and content; null for saves from before digests were kept
  * @property string $part
  * @property int $version the part's version after it
  */
@@ -20,7 +21,7 @@ final class Save extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['examination_id', 'key', 'part', 'version'];
+    protected $fillable = ['examination_id', 'key', 'digest', 'part', 'version'];
 
     protected $casts = ['version' => 'integer'];
 }

@@ -6,21 +6,20 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
- * One part of an examination that is saved as a whole: frame, opening, episode, history or safety.
+ * One part of an examination that is saved as a whole; its name is a SectionName.
  *
  * @property string $name
- * @property array<string, mixed> $payload encrypted at rest
+ * @property stdClass $payload encrypted at rest
  * @property int $version
  */
 final class Section extends Model
 {
     use HasUlids;
 
-    public const NAMES = ['frame', 'opening', 'episode', 'history', 'safety'];
-
     protected $fillable = ['examination_id', 'name', 'payload', 'version'];
 
-    protected $casts = ['payload' => 'encrypted:array', 'version' => 'integer'];
+    protected $casts = ['payload' => 'encrypted:object', 'version' => 'integer'];
 }

@@ -6,9 +6,12 @@ namespace App\Providers;
 
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\ShippedData;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -23,5 +26,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict();
+        // Codes in an address are matched exactly against the catalogue before any query.
+        Route::bind('manoeuvre', fn (string $id): Manoeuvre => $this->catalogue()->has($id) ? $this->catalogue()->get($id) : abort(404));
+    }
+
+    private function catalogue(): Catalogue
+    {
+        return $this->app->make(ShippedData::class)->catalogue();
     }
 }

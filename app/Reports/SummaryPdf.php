@@ -23,7 +23,7 @@ final class SummaryPdf
      */
     public function render(Examination $examination, array $assessment): string
     {
-        $words = new SummaryWords($this->data->catalogue());
+        $words = new SummaryWords($this->data->catalogue(), $this->data->signs());
         $options = new Options;
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);
@@ -35,7 +35,7 @@ final class SummaryPdf
         $pdf->loadHtml(view('summary', [
             'examination' => $examination,
             'athlete' => $examination->episode->athlete,
-            'frame' => $examination->sections->firstWhere('name', 'frame')->payload ?? [],
+            'frame' => self::frame($examination),
             'assessment' => $assessment,
             'words' => $words,
             'marked' => self::marked($examination, $words),
@@ -47,6 +47,17 @@ final class SummaryPdf
     }
 
     /**
+     * @return array<string, mixed>
+     */
+    private static function frame(Examination $examination): array
+    {
+        $frame = (array) ($examination->sections->firstWhere('name', 'frame')->payload ?? []);
+        $frame['schools'] = (array) ($frame['schools'] ?? []);
+
+        return $frame;
+    }
+
+    /**
      * What was taken against the gate or before it, and what was entered afterwards, stays marked.
      *
      * @return list<string>
@@ -55,14 +66,13 @@ final class SummaryPdf
     {
         $lines = [];
         foreach ($examination->findings as $finding) {
-            $payload = $finding->payload ?? [];
+            $payload = (array) $finding->payload;
             $name = $words->manoeuvre($finding->manoeuvre);
-            if (is_string($payload['override'] ?? null)) {
-                $lines[] = "{$name}: taken against the gate, {$payload['override']}";
-            }
-            if ($finding->before_gate) {
-                $lines[] = "{$name}: recorded before the gate";
-            }
+            $lines = [...$lines, ...match (true) {
+                $finding->before_gate => ["{$name}: recorded before the gate"],
+                is_string($payload['override'] ?? null) => ["{$name}: taken against the gate, {$payload['override']}"],
+                default => [],
+            }];
             if (($payload['fromMemory'] ?? false) === true) {
                 $lines[] = "{$name}: entered from memory";
             }

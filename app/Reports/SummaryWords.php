@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Conclusions\SupportType;
-use GrayCompass\Core\Conclusions\Within;
+use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Plan\SupportType;
+use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Weighing\InHundred;
 
 /** Names and figures as they stand on paper. */
 final class SummaryWords
 {
-    private const ZONES = ['ruled_out' => 'ruled out', 'untested' => 'not tested', 'investigate' => 'look further', 'act' => 'act'];
+    private const ZONES = ['ruled_out' => 'ruled out', 'untested' => 'not tested', 'withheld' => 'no verdict yet', 'investigate' => 'look further', 'act' => 'act'];
 
-    private const PLAY = ['stop' => 'Stop.', 'may_continue' => 'May continue.', 'may_continue_supported' => 'May continue, supported.'];
+    private const PLAY = ['stop' => 'Stop.', 'may_continue' => 'May continue.', 'may_continue_supported' => 'May continue, supported.', 'not_asked' => ''];
 
-    private const URGENCY = ['emergency' => 'EMERGENCY, NOW', 'same_day' => 'SAME DAY', 'days' => 'WITHIN DAYS', 'routine' => 'ROUTINE'];
+    private const URGENCY = ['emergency' => 'EMERGENCY, NOW', 'same_day' => 'SAME DAY', 'days' => 'WITHIN DAYS', 'week' => 'WITHIN A WEEK', 'routine' => 'ROUTINE'];
 
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly SignBook $signs)
     {
     }
 
@@ -29,12 +30,7 @@ final class SummaryWords
 
     public function finding(string $id): string
     {
-        $manoeuvre = $this->catalogue->feeding($id);
-        if ($manoeuvre === null || count($manoeuvre->feeds) > 1) {
-            return ucfirst($this->plain(preg_replace('/^story_/', 'story: ', $id) ?? $id));
-        }
-
-        return $manoeuvre->card->name;
+        return ucfirst($this->signs->label($id));
     }
 
     public function plain(string $code): string
@@ -62,15 +58,9 @@ final class SummaryWords
         return SupportType::from($type)->words();
     }
 
-    /** “14 days”, or “3 to 7 days” */
-    public function days(int $from, int $to): string
+    public function urgency(?string $urgency): string
     {
-        return $from === $to ? "{$from} days" : "{$from} to {$to} days";
-    }
-
-    public function urgency(string $urgency): string
-    {
-        return self::URGENCY[$urgency] ?? $urgency;
+        return $urgency === null ? 'ASK' : self::URGENCY[$urgency] ?? $urgency;
     }
 
     public function hundred(float $chance): string

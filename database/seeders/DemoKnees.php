@@ -12,7 +12,9 @@ final class DemoKnees
         'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
     ];
 
-    private const CONSENT = ['handsClean' => true, 'identityConfirmed' => true, 'consentGiven' => true, 'chaperoneOffered' => true];
+    private const CONSENT = ['handsClean' => true, 'identityConfirmed' => true, 'consentGiven' => true, 'chaperoneOffered' => true, 'coachMayKnow' => true];
+
+    private const CLEAR_GRADUAL = ['feverOrHotRedKnee' => false, 'nightOrRestPain' => false, 'calfSwollenTender' => false, 'recentSurgery' => false];
 
     private const HELD = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];
 
@@ -81,7 +83,8 @@ final class DemoKnees
                     'safety' => self::CLEAR,
                 ],
                 'findings' => [
-                    ...self::normal('distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'varus_0', 'posterior_sag'),
+                    ...self::normalHurt('left', 'distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'varus_0'),
+                    ['posterior_sag', 'left', ['normal' => true, 'checks' => ['thighSoft' => true]]],
                     ['lachman', 'left', ['differenceBand' => 'slight', 'endFeel' => 'firm']],
                 ],
             ],
@@ -100,7 +103,7 @@ final class DemoKnees
                 'sections' => [
                     'opening' => self::CONSENT,
                     'history' => ['mechanism' => ['none_recalled'], 'locking' => false, 'givingWay' => false, 'gradualOnset' => true, 'swellingOnset' => 'none'],
-                    'safety' => self::CLEAR,
+                    'safety' => self::CLEAR_GRADUAL,
                 ],
                 'findings' => [
                     ['effusion_sweep', 'left', ['grade' => 'none']],
@@ -127,5 +130,13 @@ final class DemoKnees
         }
 
         return $findings;
+    }
+
+    /**
+     * @return list<array{string, string, array<string, mixed>}>
+     */
+    private static function normalHurt(string $side, string ...$manoeuvres): array
+    {
+        return array_map(static fn (string $manoeuvre): array => [$manoeuvre, $side, ['normal' => true]], array_values($manoeuvres));
     }
 }

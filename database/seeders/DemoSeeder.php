@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Examinations\Recorder;
 use App\Examinations\SaveRequest;
+use App\Examinations\SectionName;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
 use App\Models\Athlete;
@@ -14,9 +15,13 @@ use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
+use GrayCompass\Core\Document\Json;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\ShippedData;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
+use stdClass;
 
 /** The made-up Fenmoor Indoor Sports Club: four squads, a dozen athletes, some of them with a sore knee. */
 final class DemoSeeder extends Seeder
@@ -40,7 +45,7 @@ final class DemoSeeder extends Seeder
         ['Jonah Skelwith', 'F12', 'Fell running', 29],
     ];
 
-    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder, private readonly Signer $signer)
+    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder, private readonly Signer $signer, private readonly ShippedData $data)
     {
     }
 
@@ -66,12 +71,12 @@ final class DemoSeeder extends Seeder
      */
     private function examine(Athlete $athlete, User $user, array $knee): void
     {
-        $examination = $this->starter->start($athlete, $user->id, $knee['side'], $knee['days'], $knee['setting'], $knee['route'] ?? 'clinic_full');
+        $examination = $this->starter->start($athlete, $user->id, $knee['side'], $knee['days'], $knee['setting'], $knee['route'] ?? 'clinic_core');
         foreach ($knee['sections'] as $name => $payload) {
-            $this->recorder->section($examination, $name, $payload, $this->first());
+            $this->recorder->section($examination, SectionName::from($name), $this->first($user, $payload));
         }
         foreach ($knee['findings'] as [$manoeuvre, $side, $payload]) {
-            $this->recorder->finding($examination, $manoeuvre, $side, $payload, $this->first());
+            $this->recorder->finding($examination, $this->data->catalogue()->get($manoeuvre), Side::from($side), $this->first($user, $payload));
         }
         if ($knee['seenDaysAgo'] > 0) {
             Examination::query()->whereKey($examination->id)->update(['examined_at' => Date::now()->subDays($knee['seenDaysAgo'])]);
@@ -81,8 +86,13 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    private function first(): SaveRequest
+    /**
+     * @param  array<string, mixed>  $payload
+     */
+    private function first(User $by, array $payload): SaveRequest
     {
-        return new SaveRequest(Str::ulid()->toString(), 0);
+        $object = Json::read(Json::write((object) $payload));
+
+        return new SaveRequest(Str::ulid()->toString(), 0, $by->id, $object instanceof stdClass ? $object : null);
     }
 }

@@ -58,16 +58,19 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @if ($plan['unanswered'] === [])<p>Nothing is left open by what was not done.</p>@else
 <ul>@foreach ($plan['unanswered'] as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
 @if ($marked !== [])<h2>Marked</h2><ul>@foreach ($marked as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+@if ($assessment['earlierFinding'] !== [])<h2>Found by others</h2><ul>@foreach ($assessment['earlierFinding'] as $earlier)<li>{{ $earlier['what'] }}{{ implode('', array_map(fn ($part) => $part ? ', '.$part : '', [$earlier['by'] ?? '', $earlier['on'] ?? ''])) }}</li>@endforeach</ul>@endif
 @if ($assessment['alsoConsider'] !== [])<h2>Also consider</h2><ul>@foreach ($assessment['alsoConsider'] as $other)<li>{{ $other['why'] }}</li>@endforeach</ul>@endif
 </td><td class="half" style="padding-right: 0">
 <h2>Plan</h2>
-@foreach ($plan['sendOn'] as $referral)<p><b>{{ $words->within($referral['within']) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}</span></p>@endforeach
+@foreach ($plan['sendOn'] as $referral)<p><b>{{ $words->within($referral['within']) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}@if ($referral['question'] !== '') Asked: {{ $referral['question'] }}@endif</span></p>@endforeach
 @if ($plan['sendOn'] === [])<p>Nobody needs to be asked by these rules.</p>@endif
-<p><b>Support:</b> {{ $words->support($plan['support']['type']) }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
-<p><b>Going on today:</b> {{ $words->play($plan['play']) }} <span class="quiet">{{ implode(' ', $plan['playWhy']) }}</span></p>
-<p><b>Look again:</b> {{ $plan['lookAgain'] === null ? 'nothing asks for it.' : "in {$words->days($plan['lookAgain']['from'], $plan['lookAgain']['to'])}. {$plan['lookAgain']['why']}" }}</p>
+<p><b>Support:</b> {{ $words->support($plan['support']['type']) }}{{ $plan['support']['range'] === '' ? '' : ', '.$plan['support']['range'] }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
+@if ($plan['advice']['say'] !== [])<p><b>Until then:</b> {{ implode(' ', $plan['advice']['say']) }}</p>@endif
+@if ($plan['play'] !== 'not_asked')<p><b>Going on today:</b> {{ $words->play($plan['play']) }} <span class="quiet">{{ implode(' ', $plan['playWhy']) }}</span></p>@endif
+<p><b>Availability:</b> {{ $plan['availability']['status'] }}.@if ($plan['availability']['notThis'] !== []) Not: {{ implode(', ', $plan['availability']['notThis']) }}. Yes: {{ implode(', ', $plan['availability']['thisYes']) }}.@endif</p>
+<p><b>Look again:</b> {{ $plan['lookAgain'] === null ? 'Nothing asks for it.' : $plan['lookAgain']['say'] }} @if ($plan['lookAgain'] !== null)<span class="quiet">{{ $plan['lookAgain']['why'] }} {{ $plan['lookAgain']['hours'] }}</span>@endif</p>
 <h2>For the athlete</h2>
-<p>{{ $plan['forAthlete'] }}</p>
+@foreach (explode("\n\n", $plan['forAthlete']) as $paragraph)<p>{!! preg_replace('/^(.*?)\n/', '<b>$1.</b> ', e($paragraph)) !!}</p>@endforeach
 @if ($plan['forCoach'] !== '')<h2>For the coach</h2><p>{{ $plan['forCoach'] }}</p>@endif
 </td></tr></table>
 @php($schools = $frame['schools'] ?? [])

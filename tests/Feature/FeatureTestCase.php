@@ -62,6 +62,16 @@ abstract class FeatureTestCase extends TestCase
         return (string) $answer->json('id');
     }
 
+    /** The same with consent given and the gate answered, so that hands may be laid on. */
+    protected function openedBy(User $user): string
+    {
+        $id = $this->examinationBy($user);
+        $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
+        $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
+
+        return $id;
+    }
+
     /**
      * @param  array<string, mixed>  $payload
      */

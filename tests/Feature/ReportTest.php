@@ -23,7 +23,7 @@ final class ReportTest extends FeatureTestCase
         $text = (string) preg_replace('/\s+/', ' ', $pdf->getText());
         foreach ([
             'Mirre Aldous', 'Left knee', 'DRAFT, not signed', 'The gate is answered', 'ACL tear', '95 % range', 'Lachman 10 mm 3 mm +7 mm 2', 'blood likely',
-            'Anterior drawer negative', 'hamstrings held', 'Apley not done (no time)', 'Two weeks: a knee surgeon', 'Going on today: Stop', 'For the athlete',
+            'Anterior drawer negative', 'muscles held the knee', 'Apley not done (no time)', 'within two weeks: a knee surgeon', 'Until then: Use crutches', 'Availability: out', 'Look again: In ', 'For the athlete',
             'in 100 knees like this', 'For the coach Out.', 'laxity side difference', 'Chances, not a diagnosis', 'not yet checked against the papers',
         ] as $words) {
             self::assertStringContainsStringIgnoringCase($words, $text);
@@ -98,7 +98,7 @@ final class ReportTest extends FeatureTestCase
     private function tornKnee(User $user): string
     {
         $id = $this->examinationBy($user);
-        $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
+        $this->save($id, 'sections/opening', ['consentGiven' => true, 'coachMayKnow' => true])->assertOk();
         $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
         $this->save($id, 'sections/history', ['pop' => true, 'swellingOnset' => 'within_2_hours', 'mechanism' => ['twist_on_planted_foot']])->assertOk();
         foreach ([

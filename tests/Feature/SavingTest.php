@@ -15,7 +15,7 @@ final class SavingTest extends FeatureTestCase
 
     public function test_a_finding_is_kept_and_judged_at_once(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
         $answer = $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
 
@@ -29,7 +29,7 @@ final class SavingTest extends FeatureTestCase
 
     public function test_the_same_save_sent_twice_changes_nothing(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', self::LACHMAN, 0, 'the-same-key')->assertOk();
         $this->save($id, 'findings/lachman/left', self::LACHMAN, 0, 'the-same-key')->assertOk()->assertJson(['version' => 1]);
         self::assertSame(1, Finding::query()->count());
@@ -37,7 +37,7 @@ final class SavingTest extends FeatureTestCase
 
     public function test_a_stale_save_is_told_the_newer_state_and_changes_nothing(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 0)
             ->assertStatus(409)
@@ -47,18 +47,18 @@ final class SavingTest extends FeatureTestCase
 
     public function test_what_the_core_refuses_is_not_stored(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['translationMm' => 99])
             ->assertStatus(422)
             ->assertExactJson(['error' => ['path' => 'findings[0].translationMm', 'reason' => 'expected 0 to 40 mm']]);
         self::assertSame(0, Finding::query()->count());
-        $this->save($id, 'sections/safety', ['deformed' => true])->assertStatus(422);
+        $this->save($id, 'sections/safety', ['deformed' => true], 1)->assertStatus(422);
         $this->save($id, 'sections/elsewhere', [])->assertNotFound();
     }
 
     public function test_a_finding_can_be_taken_back_and_given_again(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
         $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", ['key' => 'taking-it-back', 'version' => 1])
             ->assertOk()->assertJson(['version' => 2, 'assessment' => ['measurements' => []]]);
@@ -67,18 +67,18 @@ final class SavingTest extends FeatureTestCase
 
     public function test_a_finding_off_limits_needs_a_reason_and_an_earlier_one_is_marked(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/anterior_drawer/left', ['translationMm' => 6])->assertOk();
-        $this->save($id, 'sections/safety', ['cannotTakeFourSteps' => true])->assertOk();
+        $this->save($id, 'sections/safety', [...self::CLEAR, 'cannotTakeFourSteps' => true], 1)->assertOk();
         self::assertTrue($this->getJson("/api/examinations/{$id}")->json('findings.0.beforeGate'));
 
-        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none'])->assertStatus(422)->assertJsonPath('error.path', 'findings[1]');
+        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none'])->assertStatus(422)->assertJsonPath('error.path', 'pivot_shift:left')->assertJsonPath('hold', ['kind' => 'rule', 'rule' => 'fracture_rule_positive', 'mayOverride' => true]);
         $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none', 'override' => 'under anaesthesia'])->assertOk();
     }
 
     public function test_a_signed_examination_never_changes(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         Examination::query()->whereKey($id)->update(['status' => Examination::SIGNED]);
         $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertStatus(423);
         self::assertSame(0, Finding::query()->count());
@@ -86,7 +86,7 @@ final class SavingTest extends FeatureTestCase
 
     public function test_names_and_findings_are_unreadable_at_rest(): void
     {
-        $id = $this->examinationBy($this->member());
+        $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['note' => 'cried when it went', ...self::LACHMAN])->assertOk();
         $rows = json_encode([DB::table('athletes')->get(), DB::table('findings')->get()]);
         self::assertStringNotContainsString('Mirre', (string) $rows);

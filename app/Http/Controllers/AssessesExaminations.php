@@ -22,7 +22,7 @@ trait AssessesExaminations
         return response()->json([
             'part' => $saved->part,
             'version' => $saved->version,
-            'assessment' => $this->judge->assessment($examination, $saved->examination),
+            'assessment' => $saved->assessment,
             'beforeGate' => $examination->findings()->where('before_gate', true)->get()
                 ->map(static fn (Finding $finding): string => "{$finding->manoeuvre}:{$finding->side}")->values()->all(),
         ]);

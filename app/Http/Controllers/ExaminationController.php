@@ -63,7 +63,7 @@ final class ExaminationController
     /** The open file format. */
     public function document(Examination $examination): JsonResponse
     {
-        return response()->json((new Document($examination->load(['sections', 'findings'])))->content);
+        return response()->json(Document::of($examination->load(['sections', 'findings']))->content());
     }
 
     private function whole(Examination $examination): JsonResponse

@@ -5,20 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Examinations\Recorder;
+use App\Examinations\SectionName;
 use App\Http\Requests\PartRequest;
 use App\Models\Examination;
-use App\Models\Section;
 use Illuminate\Http\JsonResponse;
 
-/** Frame, opening, episode, history and safety gate. */
+/** The parts that are saved as a whole: frame, story, gate, pulse log. */
 final class SectionController
 {
     use AssessesExaminations;
 
-    public function update(PartRequest $request, Examination $examination, string $section, Recorder $recorder): JsonResponse
+    public function update(PartRequest $request, Examination $examination, SectionName $section, Recorder $recorder): JsonResponse
     {
-        abort_unless(in_array($section, Section::NAMES, true), 404);
-
-        return $this->answer($examination, $recorder->section($examination, $section, $request->payload(), $request->save()));
+        return $this->answer($examination, $recorder->section($examination, $section, $request->save()));
     }
 }

@@ -4,28 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Examinations\Document;
+use App\Examinations\Judge;
+use App\Http\Requests\WeighRequest;
 use App\Http\Resources\WeighUp;
 use App\Models\Examination;
-use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Document\Json;
 use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\ShippedData;
 use GrayCompass\Core\Weighing\ProblemReader;
-use GrayCompass\Core\Weighing\ProblemWriter;
 use GrayCompass\Core\Weighing\Weighing;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** The arithmetic by itself: nothing is stored. */
 final class WeighController
 {
-    /** The very input that the chances of an examination were weighed from. */
-    public function show(Examination $examination, Assessor $assessor): JsonResponse
+    /** The very input that the chances of an examination were weighed from; of a signed one, as it was signed. */
+    public function show(Examination $examination, Judge $judge): JsonResponse
     {
-        $document = new Document($examination->load(['sections', 'findings']));
+        $problem = $judge->problem($examination->load(['sections', 'findings']));
+        abort_if($problem === null, 410, 'This examination was signed before the input of its chances was kept.');
 
-        return response()->json(ProblemWriter::write($assessor->assess($assessor->read($document->content))->weighed->problem));
+        return response()->json($problem);
     }
 
     /**
@@ -34,11 +33,10 @@ final class WeighController
      *
      * @throws Refusal naming the path of what cannot be weighed
      */
-    public function store(Request $request, ShippedData $data): JsonResponse
+    public function store(WeighRequest $request, ShippedData $data): JsonResponse
     {
         $weighed = Weighing::of(ProblemReader::read(Json::read((string) $request->getContent())));
-        $order = array_values(array_filter(explode(',', $request->string('order')->toString()), static fn (string $id): bool => $id !== ''));
 
-        return response()->json(WeighUp::of($weighed, $request->string('condition')->toString(), $order, $data->catalogue()));
+        return response()->json(WeighUp::of($weighed, $request->condition(), $request->order(), $data->signs()));
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Examinations\SaveRequest;
+use GrayCompass\Core\Document\Json;
+use GrayCompass\Core\Document\Refusal;
 use Illuminate\Foundation\Http\FormRequest;
+use stdClass;
 
 /** One part of an examination to save; what is in the payload is the core's to judge. */
 final class PartRequest extends FormRequest
@@ -17,24 +20,29 @@ final class PartRequest extends FormRequest
     {
         return [
             'key' => ['required', 'string', 'min:8', 'max:64'],
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0', 'max:1000000'],
             'payload' => [$this->isMethod('DELETE') ? 'nullable' : 'present', 'array'],
         ];
     }
 
+    /** @throws Refusal where the payload is a list */
     public function save(): SaveRequest
     {
-        return new SaveRequest($this->string('key')->toString(), $this->integer('version'));
+        $body = Json::read((string) $this->getContent());
+        $payload = $body instanceof stdClass ? $body->payload ?? null : null;
+
+        return $this->with($payload instanceof stdClass ? $payload : throw new Refusal('payload', 'expected an object'));
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    public function payload(): array
+    public function takeBack(): SaveRequest
     {
-        /** @var array<string, mixed> $payload */
-        $payload = $this->array('payload');
+        return $this->with(null);
+    }
 
-        return $payload;
+    private function with(?stdClass $payload): SaveRequest
+    {
+        $by = $this->user()->id ?? abort(401);
+
+        return new SaveRequest($this->string('key')->toString(), $this->integer('version'), $by, $payload);
     }
 }

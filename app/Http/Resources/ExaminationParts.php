@@ -43,7 +43,7 @@ final class ExaminationParts
      */
     private static function section(Section $section): array
     {
-        return ['name' => $section->name, 'version' => $section->version, 'payload' => (object) $section->payload];
+        return ['name' => $section->name, 'version' => $section->version, 'payload' => $section->payload];
     }
 
     /**
@@ -55,7 +55,7 @@ final class ExaminationParts
             'manoeuvre' => $finding->manoeuvre,
             'side' => $finding->side,
             'version' => $finding->version,
-            'payload' => $finding->payload === null ? null : (object) $finding->payload,
+            'payload' => $finding->payload,
             'beforeGate' => $finding->before_gate,
         ];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Conclusions\MistakenReading;
+use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Verdict\MistakenReading;
 use GrayCompass\Core\Weighing\Curve;
 use GrayCompass\Core\Weighing\Logit;
 use GrayCompass\Core\Weighing\Rail;
@@ -22,7 +22,7 @@ final class WeighUp
      * @param  list<string>  $order  finding ids in the order done
      * @return array<string, mixed>
      */
-    public static function of(Weighed $weighed, string $condition, array $order, Catalogue $catalogue): array
+    public static function of(Weighed $weighed, string $condition, array $order, SignBook $signs): array
     {
         $ids = array_column(WeighedWriter::write($weighed)['conditions'], 'id');
         $position = array_search($condition, $ids, true);
@@ -32,7 +32,7 @@ final class WeighUp
             ...WeighedWriter::write($weighed),
             'steps' => array_map(self::step(...), $steps),
             'curves' => array_values(array_filter(array_map(self::curve(...), $steps))),
-            'answer' => $position === false ? null : self::answer($weighed, $position, $catalogue),
+            'answer' => $position === false ? null : self::answer($weighed, $position, $signs),
         ];
     }
 
@@ -51,13 +51,13 @@ final class WeighUp
      *
      * @return array{mistake: string, answer: string}|null
      */
-    private static function answer(Weighed $weighed, int $position, Catalogue $catalogue): ?array
+    private static function answer(Weighed $weighed, int $position, SignBook $signs): ?array
     {
         $answer = MistakenReading::of(
             $weighed->problem,
             $position,
             Condition::tryFrom($weighed->problem->conditions[$position]->id)?->label() ?? 'the injury',
-            static fn (string $finding): string => $catalogue->feeding($finding)?->card->name ?? $finding,
+            $signs->label(...),
         );
 
         return $answer === null ? null : ['mistake' => $answer->mistake, 'answer' => $answer->answer];

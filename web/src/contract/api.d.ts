@@ -406,7 +406,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Save frame, opening, episode, history or safety */
+        /** Save frame, opening, episode, history, safety, earlierFinding or pulseChecks; the last two are {entries: [...]} */
         put: {
             parameters: {
                 query?: never;
@@ -449,7 +449,7 @@ export interface paths {
             responses: {
                 200: components["responses"]["Saved"];
                 409: components["responses"]["Stale"];
-                422: components["responses"]["Refused"];
+                422: components["responses"]["Held"];
                 423: components["responses"]["Refused"];
             };
         };
@@ -483,6 +483,23 @@ export interface components {
         };
         /** @enum {string} */
         Side: "left" | "right";
+        /**
+         * @description how far a positive went
+         * @enum {string|null}
+         */
+        Level: "slight" | "clear" | "gross" | null;
+        /**
+         * @description null: nobody is sent for, but it is asked or heeded now
+         * @enum {string|null}
+         */
+        Urgency: "emergency" | "same_day" | "days" | "week" | "routine" | null;
+        Hold: {
+            /** @enum {string} */
+            kind: "consent" | "gate" | "rule";
+            rule?: string;
+            /** @description whether a reason opens it */
+            mayOverride: boolean;
+        };
         /** @enum {string} */
         ConditionId: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability";
         Chance: number;
@@ -575,7 +592,7 @@ export interface components {
         };
         StoredSection: {
             /** @enum {string} */
-            name: "frame" | "opening" | "episode" | "history" | "safety";
+            name: "frame" | "opening" | "episode" | "history" | "safety" | "earlierFinding" | "pulseChecks";
             version: number;
             payload: Record<string, never>;
         };
@@ -608,8 +625,7 @@ export interface components {
         };
         SafetyLine: {
             rule: string;
-            /** @enum {string} */
-            urgency: "emergency" | "same_day" | "days" | "routine";
+            urgency: components["schemas"]["Urgency"];
             say: string;
         };
         Measurement: {
@@ -622,13 +638,17 @@ export interface components {
             provisional: boolean;
             estimate: boolean;
             school: string | null;
+            level: components["schemas"]["Level"];
         };
         Result: {
             finding: string;
+            /** @description empty for the story */
             manoeuvre: string;
             outcome: components["schemas"]["Outcome"];
             counts: boolean;
+            level: components["schemas"]["Level"];
             overridden: boolean;
+            againstRule: string | null;
         };
         Excluded: {
             finding: string;
@@ -646,7 +666,15 @@ export interface components {
             textbook: components["schemas"]["Chance"];
             strongest: components["schemas"]["Chance"];
             /** @enum {string} */
-            zone: "ruled_out" | "untested" | "investigate" | "act";
+            zone: "ruled_out" | "untested" | "withheld" | "investigate" | "act";
+            /**
+             * @description what the chance alone would say
+             * @enum {string}
+             */
+            bare: "ruled_out" | "investigate" | "act";
+            /** @description a positive keeps it from being ruled out */
+            raised: boolean;
+            seriousness: number;
             tested: boolean;
             /** @enum {string} */
             further: "single_could" | "only_together" | "none_would_change";
@@ -662,20 +690,24 @@ export interface components {
             publishedLr: number;
             appliedLr: number;
             echoShare: number | null;
+            level: components["schemas"]["Level"];
             grade: string | null;
             source: string | null;
             checked: string | null;
         };
+        /** @description Without a manoeuvre: the gate or the story comes first. Without figures: part of the core set. */
         NextTest: {
-            finding: string;
-            manoeuvre: string;
-            chancePositive: components["schemas"]["Chance"];
-            value: number;
-            bits: number;
-            valuePerMinute: number;
+            finding: string | null;
+            manoeuvre: string | null;
+            chancePositive: number | null;
+            value: number | null;
+            bits: number | null;
+            valuePerMinute: number | null;
             why: string;
         };
         Referral: {
+            /** @description what the other one is asked */
+            question: string;
             to: string;
             /** @enum {string} */
             within: "now" | "same_day" | "days" | "week" | "two_weeks" | "routine";
@@ -683,8 +715,9 @@ export interface components {
             why: string;
         };
         Support: {
+            range: string;
             /** @enum {string} */
-            type: "none" | "hinged_sleeve" | "hinged_limited" | "extension_splint_calf_support" | "immobiliser" | "functional_hinged";
+            type: "none" | "as_found" | "hinged_sleeve" | "hinged_limited" | "extension_splint_calf_support" | "immobiliser" | "functional_hinged";
             why: string;
             cost: string;
             crutches: boolean;
@@ -693,13 +726,32 @@ export interface components {
             sendOn: components["schemas"]["Referral"][];
             support: components["schemas"]["Support"];
             /** @enum {string} */
-            play: "stop" | "may_continue" | "may_continue_supported";
+            play: "stop" | "may_continue" | "may_continue_supported" | "not_asked";
             playWhy: string[];
+            availability: {
+                /** @enum {string} */
+                status: "available" | "modified" | "out";
+                notThis: string[];
+                thisYes: string[];
+            };
+            advice: {
+                weight: string | null;
+                knee: string;
+                bend: string | null;
+                drive: boolean | null;
+                say: string[];
+            };
+            matters: components["schemas"]["ConditionId"][];
             lookAgain: {
                 /** @description days from now */
-                from: number;
-                to: number;
+                from: number | null;
+                to: number | null;
+                /** @enum {string|null} */
+                after: "result" | "seen_there" | null;
                 why: string;
+                /** @description what to look at within hours; empty when nothing */
+                hours: string;
+                say: string;
             } | null;
             unanswered: string[];
             forAthlete: string;
@@ -708,7 +760,7 @@ export interface components {
             note: string;
         };
         /** @enum {string} */
-        RouteId: "touchline" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again";
+        RouteId: "touchline" | "clinic_core" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again";
         Itinerary: {
             id: components["schemas"]["RouteId"];
             stops: {
@@ -725,6 +777,13 @@ export interface components {
             offered: string[];
             /** @description which knee first */
             sides: ("left" | "right")[];
+            /** @description the core set does not fit into the time */
+            tooShort: boolean;
+            core: {
+                manoeuvre: string;
+                /** @enum {string} */
+                state: "done" | "held" | "out_of_reach" | "open";
+            }[];
             /** @description said when no test left would change anything */
             nothingChanges: string | null;
         };
@@ -753,6 +812,8 @@ export interface components {
             id: string;
             pretest: number;
             pretestWeight?: number;
+            /** @description how much it matters, more than 0 to 10; 1 when left out */
+            weight?: number;
             thresholds?: {
                 ruleOut: number;
                 act: number;
@@ -818,13 +879,38 @@ export interface components {
             };
             /** @enum {string} */
             phase: "acute" | "chronic";
+            setting: string;
+            /** @description no open test would change what is done */
+            nothingChanges: boolean;
+            earlierFinding: {
+                what: string;
+                by?: string | null;
+                on?: string | null;
+            }[];
             safety: {
                 gateOpen: boolean;
+                /** @description what opens the gate for this knee */
+                questions: string[];
+                unasked: string[];
+                ageMissing: boolean;
                 lines: components["schemas"]["SafetyLine"][];
+                /** @description by manoeuvre: why it may not be done now */
+                holds: {
+                    [key: string]: components["schemas"]["Hold"];
+                };
                 blocked: string[];
                 /** @description the most urgent rule against each blocked manoeuvre */
                 blockedBy: {
                     [key: string]: string;
+                };
+                pulse: {
+                    everyMinutes: number;
+                    missingOnce: boolean;
+                    checks: {
+                        at: string;
+                        felt: string;
+                        by?: string | null;
+                    }[];
                 };
             };
             measurements: components["schemas"]["Measurement"][];
@@ -890,7 +976,8 @@ export interface components {
             signedAt?: string | null;
             /** @enum {unknown} */
             setting: "acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee";
-            route?: ("touchline" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again") | null;
+            settingChosen?: string | null;
+            route?: ("touchline" | "clinic_core" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again") | null;
             timeLimitMin?: number | null;
             /** @enum {unknown} */
             hurtSide: "left" | "right";
@@ -906,6 +993,7 @@ export interface components {
                 guardianConsent?: boolean | null;
                 chaperoneOffered?: boolean | null;
                 footSore?: boolean | null;
+                coachMayKnow?: boolean | null;
             };
             episode?: {
                 sport?: string | null;
@@ -915,6 +1003,13 @@ export interface components {
                 goals?: string | null;
                 medication?: string | null;
                 bleedingRisk?: boolean | null;
+                fluidDrawn?: ("none" | "clear" | "blood" | "blood_and_fat" | "cloudy") | null;
+                injectionWeeksAgo?: number | null;
+                operated?: {
+                    /** @enum {unknown} */
+                    what: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability" | "other";
+                    weeksAgo: number;
+                } | null;
             };
             schools?: {
                 /** @enum {unknown} */
@@ -939,12 +1034,15 @@ export interface components {
                 warmUpEases?: boolean | null;
                 numbnessOrBackPain?: boolean | null;
                 firstDislocation?: boolean | null;
+                kneecapReduced?: boolean | null;
+                catching?: boolean | null;
+                loadChange?: boolean | null;
                 swellingOnset?: ("within_2_hours" | "within_24_hours" | "none") | null;
-                mechanism?: ("twist_on_planted_foot" | "rotational_trauma" | "valgus_blow" | "varus_blow" | "shin_blow_bent_knee" | "hyperextension" | "none_recalled")[] | null;
+                mechanism?: ("twist_on_planted_foot" | "rotational_trauma" | "valgus_blow" | "varus_blow" | "shin_blow_bent_knee" | "hyperextension" | "buckled_inward" | "buckled_outward" | "none_recalled")[] | null;
                 directBlowSite?: ("medial_joint_line" | "lateral_joint_line" | "patella" | "shin") | null;
                 painNow?: number | null;
                 painActivity?: number | null;
-                painSite?: string | null;
+                painSite?: ("front" | "below_kneecap" | "inner" | "outer" | "back" | "inner_shin")[] | (string | null);
             };
             safety?: {
                 deformity?: boolean | null;
@@ -974,12 +1072,24 @@ export interface components {
                 limpHipLimited?: boolean | null;
                 painAtRest7?: boolean | null;
             };
+            earlierFinding?: {
+                what: string;
+                by?: string | null;
+                on?: string | null;
+            }[] | null;
+            pulseChecks?: {
+                at: string;
+                felt: boolean;
+                by?: string | null;
+            }[] | null;
             findings: ({
                 /** @constant */
                 manoeuvre: "distal_pulse";
                 /** @enum {unknown} */
                 side: "left" | "right";
                 result?: ("normal" | "abnormal") | null;
+                foot?: ("normal" | "cold" | "pale" | "painful") | null;
+                pressureIndex?: number | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -993,6 +1103,8 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 result?: ("normal" | "abnormal") | null;
+                where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
+                since?: ("new" | "old") | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1006,6 +1118,7 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 result?: ("normal" | "abnormal") | null;
+                turnsOut?: ("normal" | "weak") | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1053,65 +1166,6 @@ export interface components {
                 side: "both";
                 pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
                 aids?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_tracking";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                path?: ("smooth" | "jumps" | "tilts") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "active_range";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                flexionDeg?: number | null;
-                extensionDeg?: number | null;
-                lagDeg?: number | null;
-                crepitus?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "resisted_extension";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                strength?: number | null;
-                pain?: number | null;
-                painFront?: boolean | null;
-                familiar?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "resisted_flexion";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                strength?: number | null;
-                pain?: number | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1203,6 +1257,20 @@ export interface components {
                 note?: string;
             } | {
                 /** @constant */
+                manoeuvre: "shin_palpation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: ("none" | "point" | "diffuse") | null;
+                lump?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
                 manoeuvre: "kneecap_edges";
                 /** @enum {unknown} */
                 side: "left" | "right";
@@ -1264,6 +1332,9 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                };
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1277,6 +1348,9 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                };
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1348,6 +1422,9 @@ export interface components {
                 stepOffMm?: number | null;
                 sagSeen?: boolean | null;
                 position?: ("feet_down" | "heels_held") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                };
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1464,6 +1541,7 @@ export interface components {
                 shiftMm?: number | null;
                 checks?: {
                     footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
                 };
                 /** @constant */
                 normal?: true;
@@ -1483,6 +1561,7 @@ export interface components {
                 endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
                 pain?: number | null;
                 support?: ("hand" | "thigh_under" | "prone") | null;
+                backwardMm?: number | null;
                 checks?: {
                     footStayedDown?: boolean | null;
                     thighStable?: boolean | null;
@@ -1503,6 +1582,9 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 heelRises?: boolean | null;
+                checks?: {
+                    hamstringsRelaxed?: boolean | null;
+                };
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1590,7 +1672,7 @@ export interface components {
                 side: "left" | "right";
                 cells?: {
                     /** @enum {unknown} */
-                    rotation: "inward" | "outward";
+                    rotation: "inward" | "outward" | "none";
                     /** @enum {unknown} */
                     stress: "varus" | "valgus";
                     click?: boolean;
@@ -1600,10 +1682,12 @@ export interface components {
                     /** @enum {unknown} */
                     painSite?: "medial" | "lateral" | "elsewhere";
                     familiar?: boolean;
+                    hurtsAtDeg?: number;
                 }[] | null;
                 checks?: {
                     fullBendReached?: boolean | null;
                     fullExtensionReached?: boolean | null;
+                    relaxed?: boolean | null;
                 };
                 /** @constant */
                 normal?: true;
@@ -1736,6 +1820,7 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 strength?: number | null;
+                newtons?: number | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1775,6 +1860,7 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 swelling?: boolean | null;
+                mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1805,6 +1891,9 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 externalRotationDeg?: number | null;
+                checks?: {
+                    thighsTogether?: boolean | null;
+                };
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1818,6 +1907,70 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 externalRotationDeg?: number | null;
+                checks?: {
+                    thighsTogether?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "kneecap_tracking";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                path?: ("smooth" | "jumps" | "tilts") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "active_range";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                flexionDeg?: number | null;
+                extensionDeg?: number | null;
+                lagDeg?: number | null;
+                crepitus?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "resisted_extension";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                pain?: number | null;
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                newtons?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            } | {
+                /** @constant */
+                manoeuvre: "resisted_flexion";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                pain?: number | null;
+                newtons?: number | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1853,6 +2006,7 @@ export interface components {
                 site?: ("medial" | "lateral" | "elsewhere") | null;
                 angleDeg?: number | null;
                 familiar?: boolean | null;
+                givesWay?: boolean | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1872,6 +2026,7 @@ export interface components {
                 site?: ("medial" | "lateral" | "elsewhere") | null;
                 angleDeg?: number | null;
                 familiar?: boolean | null;
+                givesWay?: boolean | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1985,6 +2140,10 @@ export interface components {
                 side: "left" | "right";
                 result?: ("normal" | "abnormal") | null;
                 inwardRotationLimited?: boolean | null;
+                flexionDeg?: number | null;
+                inwardDeg?: number | null;
+                outwardDeg?: number | null;
+                extensionDeg?: number | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -1998,6 +2157,7 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 result?: ("normal" | "abnormal") | null;
+                kneeToWallCm?: number | null;
                 /** @constant */
                 normal?: true;
                 /** @enum {unknown} */
@@ -2049,6 +2209,18 @@ export interface components {
                 "application/json": {
                     error: components["schemas"]["Fault"];
                     newer: Record<string, never> | null;
+                };
+            };
+        };
+        /** @description Refused; with the hold where one stands against the manoeuvre */
+        Held: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    error: components["schemas"]["Fault"];
+                    hold?: components["schemas"]["Hold"];
                 };
             };
         };

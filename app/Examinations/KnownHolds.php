@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Examinations;
+
+use App\Models\Examination;
+use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Safety\Hold;
+use GrayCompass\Core\Safety\HoldKind;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\SafetyWriter;
+
+/** The holds that followed from the last save, kept so that the next one need not be judged twice. */
+final class KnownHolds
+{
+    /**
+     * @return array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool}>}
+     */
+    public static function write(Assessment $assessment): array
+    {
+        return [
+            'basis' => Assessment::RULES." {$assessment->digest}",
+            'holds' => array_map(SafetyWriter::hold(...), $assessment->bearings->holds->byManoeuvre),
+        ];
+    }
+
+    /**
+     * @param  string  $basis  rules and figures that hold today
+     * @return array<string, Hold>|null by manoeuvre; null when they were made with other rules or figures, or never
+     */
+    public static function read(Examination $examination, string $basis): ?array
+    {
+        if (($examination->holds['basis'] ?? null) !== $basis) {
+            return null;
+        }
+
+        return array_map(static fn (array $hold): Hold => new Hold(
+            HoldKind::from($hold['kind']),
+            isset($hold['rule']) ? Rule::from($hold['rule']) : null,
+            $hold['mayOverride'],
+        ), $examination->holds['holds'] ?? []);
+    }
+}

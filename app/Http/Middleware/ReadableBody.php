@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use GrayCompass\Core\Document\Json;
+use GrayCompass\Core\Document\Refusal;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A body that is no JSON, too deep, or holds a number that no machine can hold is refused before anybody reads it. */
+final class ReadableBody
+{
+    /**
+     * @param  Closure(Request): Response  $next
+     *
+     * @throws Refusal
+     */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $body = (string) $request->getContent();
+        if ($body !== '' && $request->is('api/*')) {
+            Json::read($body);
+        }
+
+        return $next($request);
+    }
+}
