@@ -8,6 +8,8 @@ use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Knee\Setting;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
@@ -21,12 +23,14 @@ final class Starter
     /**
      * @param  string  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
+     * @param  string|null  $setting  null: the one that follows from days, age and route
      */
-    public function start(Athlete $athlete, string $examinerId, string $hurtSide, ?int $daysSinceInjury, string $setting, string $route): Examination
+    public function start(Athlete $athlete, string $examinerId, string $hurtSide, ?int $daysSinceInjury, ?string $setting, string $route): Examination
     {
         $today = Date::now();
+        $age = (int) $athlete->born_on->diffInYears($today);
 
-        return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today): Examination {
+        return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age): Examination {
             $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
             $episode = $athlete->episodes()->where('hurt_side', $hurtSide)->where('injured_on', $injuredOn)->first()
                 ?? Episode::query()->create(['athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn]);
@@ -38,11 +42,11 @@ final class Starter
                 'examined_at' => $today,
             ]);
             $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => (object) [
-                'setting' => $setting,
+                'setting' => $setting ?? Setting::preset($daysSinceInjury, $age, $route === Route::Touchline->value)->value,
                 'route' => $route,
                 'hurtSide' => $hurtSide,
                 'daysSinceInjury' => $daysSinceInjury,
-                'ageYears' => (int) $athlete->born_on->diffInYears($today),
+                'ageYears' => $age,
             ]]);
             $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
 

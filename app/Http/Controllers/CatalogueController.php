@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use GrayCompass\Core\Catalogue\CatalogueWriter;
+use GrayCompass\Core\Findings\Choices;
 use GrayCompass\Core\ShippedData;
 use Illuminate\Http\JsonResponse;
 
@@ -16,6 +17,9 @@ final class CatalogueController
         return response()->json([
             ...CatalogueWriter::write($data->catalogue()),
             'settings' => $data->baseline()->settingLabels(),
+            'routes' => Choices::routes(),
+            'schools' => Choices::schools(),
+            'signs' => (object) $data->signs()->labels(),
         ]);
     }
 }

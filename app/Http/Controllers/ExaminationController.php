@@ -29,7 +29,7 @@ final class ExaminationController
             $request->user()->id ?? abort(401),
             $request->string('hurtSide')->toString(),
             $request->input('daysSinceInjury') === null ? null : $request->integer('daysSinceInjury'),
-            $request->string('setting')->toString(),
+            $request->input('setting') === null ? null : $request->string('setting')->toString(),
             $request->string('route')->toString(),
         );
 

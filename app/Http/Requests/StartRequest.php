@@ -17,7 +17,7 @@ final class StartRequest extends FormRequest
         return [
             'hurtSide' => ['required', 'in:left,right'],
             'daysSinceInjury' => ['present', 'nullable', 'integer', 'min:0', 'max:36500'],
-            'setting' => ['required', 'string', 'max:40'],
+            'setting' => ['nullable', 'string', 'max:40'],
             'route' => ['required', 'string', 'max:40'],
         ];
     }

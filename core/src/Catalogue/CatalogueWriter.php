@@ -36,6 +36,7 @@ final class CatalogueWriter
             'bothAtOnce' => $manoeuvre->bothAtOnce,
             'fields' => array_map(self::field(...), $manoeuvre->fields),
             'checks' => $manoeuvre->checks,
+            'tick' => $manoeuvre->names(ManoeuvreTrait::TickThatMatters)[0] ?? null,
             'feeds' => $manoeuvre->feeds,
             'card' => get_object_vars($manoeuvre->card),
         ];

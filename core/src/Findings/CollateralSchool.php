@@ -9,4 +9,12 @@ enum CollateralSchool: string
 {
     case ThreeBand = 'three_band';
     case Centimetre = 'centimetre';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::ThreeBand => 'three bands',
+            self::Centimetre => 'one centimetre',
+        };
+    }
 }

@@ -9,4 +9,12 @@ enum EffusionSchool: string
 {
     case SweepFirst = 'sweep_first';
     case TapFirst = 'tap_first';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SweepFirst => 'sweep needs least fluid',
+            self::TapFirst => 'tap needs least fluid',
+        };
+    }
 }

@@ -10,4 +10,13 @@ enum LaxitySchool: string
     case SideDifference = 'side_difference';
     case FiveMillimetre = 'five_millimetre';
     case GrossShift = 'gross_shift';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SideDifference => 'more than the other knee',
+            self::FiveMillimetre => '5 mm or more',
+            self::GrossShift => 'gross shift only',
+        };
+    }
 }

@@ -11,4 +11,14 @@ enum McMurraySchool: string
     case Rotation = 'rotation';
     case Compression = 'compression';
     case RotationReversed = 'rotation_reversed';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::PainSite => 'by where it hurts',
+            self::Rotation => 'by the rotation',
+            self::Compression => 'by the side compressed',
+            self::RotationReversed => 'by the rotation, reversed',
+        };
+    }
 }

@@ -7,6 +7,9 @@ namespace GrayCompass\Core\Knee;
 /** Where and when the knee is seen: it decides how likely each injury is beforehand. */
 enum Setting: string
 {
+    /** Above this age a knee that hurts without an injury is weighed as an older one. */
+    public const OLDER_KNEE_YEARS = 45;
+
     case AcuteTrauma = 'acute_trauma';
     case OlderTrauma = 'older_trauma';
     case Gradual = 'gradual';
@@ -27,6 +30,20 @@ enum Setting: string
             $daysSinceInjury === null => self::Gradual,
             $daysSinceInjury <= Phase::LAST_ACUTE_DAY => self::AcuteTrauma,
             default => self::OlderTrauma,
+        };
+    }
+
+    /**
+     * Where an examination begins unless somebody chooses otherwise.
+     *
+     * @param  int|null  $daysSinceInjury  null: it came on without one
+     */
+    public static function preset(?int $daysSinceInjury, int $ageYears, bool $atTheTouchline): self
+    {
+        return match (true) {
+            $atTheTouchline && $daysSinceInjury === 0 => self::Touchline,
+            $daysSinceInjury === null && $ageYears > self::OLDER_KNEE_YEARS => self::OlderKnee,
+            default => self::byDays($daysSinceInjury),
         };
     }
 }

@@ -15,14 +15,28 @@ export class ApiError extends Error {
   }
 }
 
-/** The server could not be reached. */
-export class Unreachable extends Error {}
+/** The server could not be reached, or could not answer just now. */
+export class Unreachable extends Error {
+  constructor(
+    message: string,
+    /** Null when nothing came back at all. */
+    readonly status: number | null = null,
+  ) {
+    super(message)
+  }
+
+  /** The application itself failed on this very request; a gateway without one says 502 to 504. */
+  get isFailure(): boolean {
+    return this.status !== null && this.status >= BROKEN && !AWAY.includes(this.status)
+  }
+}
 
 const REACH_MS = 15_000
 /** The session was renewed in another tab: the token is asked for again, once. */
 const TOKEN_EXPIRED = 419
 const BUSY = 429
 const BROKEN = 500
+const AWAY = [502, 503, 504]
 
 let csrf = ''
 
@@ -59,8 +73,8 @@ async function reach(method: string, path: string, body?: unknown): Promise<Resp
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }
-  if (response.status >= BROKEN) throw new Unreachable(`The server cannot answer just now (${response.status}).`)
-  if (response.status === BUSY && method !== 'POST') throw new Unreachable('The server is busy.')
+  if (response.status >= BROKEN) throw new Unreachable(`The server cannot answer just now (${response.status}).`, response.status)
+  if (response.status === BUSY && method !== 'POST') throw new Unreachable('The server is busy.', response.status)
   return response
 }
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { URGENCY } from '@/shared/verdicts'
-import type { Hold } from './useHold'
+import { urgencyOf } from '@/shared/verdicts'
+import type { Held } from './useHold'
 
 /** Stands in the place of a manoeuvre that is held back, and says why; a reason opens it, and stays on record. */
-defineProps<{ hold: Hold }>()
+defineProps<{ hold: Held }>()
 const emit = defineEmits<{ override: [reason: string] }>()
 
 const LEAST_REASON = 3
@@ -15,11 +15,12 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
 
 <template>
   <section class="held" aria-label="Held back">
-    <template v-if="hold.kind === 'consent'"><b>Consent first.</b><p>Hands-on manoeuvres open once consent is ticked in the story.</p></template>
+    <template v-if="hold.unsure"><b>Not judged yet.</b><p>What you press here is kept on this device, and sent and judged once the server has answered.</p></template>
     <template v-else>
-      <template v-if="hold.kind === 'gate'"><b>The safety gate is not answered yet.</b><p>After an injury, stress tests wait for it.</p></template>
-      <template v-else><b>Off limits by the safety gate.</b><p v-if="hold.line"><b>{{ URGENCY[hold.line.urgency] }}:</b> {{ hold.line.say }}</p></template>
-      <form @submit.prevent="enough && emit('override', reason.trim())">
+      <template v-if="hold.kind === 'consent'"><b>Consent first.</b><p>Hands-on manoeuvres open once consent is ticked in the story.</p></template>
+      <template v-else-if="hold.kind === 'gate'"><b>The safety gate is not answered yet.</b><p>Drawers, stress, twists and loaded tests wait for it.</p></template>
+      <template v-else><b>Off limits by the safety gate.</b><p v-if="hold.line"><b>{{ urgencyOf(hold.line) }}:</b> {{ hold.line.say }}</p></template>
+      <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
         <label class="field"><span>To do it all the same, say why. The finding stays marked for good.</span><input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON"></label>
         <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>
       </form>

@@ -14,7 +14,7 @@ const props = defineProps<{ manoeuvre: Manoeuvre; activeSide: Side; brief?: bool
 const emit = defineEmits<{ activate: [side: Side]; band: [band: string] }>()
 const examination = useExamination()
 const manoeuvre = toRef(props, 'manoeuvre')
-const hold = useHold(manoeuvre)
+const { hold, canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre)
 
 /** Where nothing is held, only what to do is said. */
@@ -47,7 +47,7 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
     </header>
     <HeldNotice v-if="hold" :key="manoeuvre.id" :hold="hold" @override="(reason) => examination.override(manoeuvre.id, reason)" />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
-    <div v-if="!hold || examination.isRecorded(manoeuvre.id)" class="entry" :inert="hold !== null">
+    <div v-if="canRecord || examination.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
         <h2>Gives more <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small></h2>
         <BandPicker :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined" @pick="(band) => emit('band', band)" />

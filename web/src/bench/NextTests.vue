@@ -2,22 +2,20 @@
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import { GATE, type Place, STORY } from './places'
 
-const emit = defineEmits<{ go: [manoeuvre: string] }>()
+const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
 const SHOWN = 3
 const SECONDS = 60
+const GATE_FIRST = 'answer_gate'
 
-const worth = computed(() => (examination.assessment?.nextTests ?? []).filter((test) => !leftOut(test.manoeuvre)).slice(0, SHOWN))
+const worth = computed(() => (examination.assessment?.nextTests ?? []).slice(0, SHOWN).map((test) => test.manoeuvre === null
+  ? { key: test.finding ?? test.why, name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the story', time: '', why: test.why, place: test.finding === GATE_FIRST ? GATE : STORY }
+  : { key: test.manoeuvre, name: catalogue.nameOf(test.manoeuvre), time: `${seconds(test.manoeuvre)} s`, why: test.why, place: { kind: 'manoeuvre', id: test.manoeuvre } as Place }))
 const settled = computed(() => examination.assessment?.route.nothingChanges ?? null)
-
-/** Somebody said why not; it is not offered again. */
-function leftOut(manoeuvre: string): boolean {
-  const reason = examination.finding(manoeuvre, examination.hurtSide)?.notDone
-  return reason !== undefined && reason !== 'time'
-}
 
 function seconds(manoeuvre: string): number {
   return Math.round(catalogue.manoeuvre(manoeuvre).minutes * SECONDS)
@@ -29,8 +27,8 @@ function seconds(manoeuvre: string): number {
     <h3>Worth doing next</h3>
     <p v-if="settled" class="quiet-text">{{ settled }}</p>
     <ol v-else>
-      <li v-for="test in worth" :key="test.manoeuvre">
-        <button type="button" @click="emit('go', test.manoeuvre)"><b>{{ catalogue.nameOf(test.manoeuvre) }}</b><span class="number">{{ seconds(test.manoeuvre) }} s</span><small>{{ test.why }}</small></button>
+      <li v-for="test in worth" :key="test.key">
+        <button type="button" @click="emit('go', test.place)"><b>{{ test.name }}</b><span class="number">{{ test.time }}</span><small>{{ test.why }}</small></button>
       </li>
     </ol>
   </section>

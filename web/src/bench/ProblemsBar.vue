@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Payload } from '@/contract/types'
-import { asHeading, inWords } from '@/shared/words'
+import { asHeading, capital, inWords } from '@/shared/words'
 import type { Refused } from '@/stores/desk'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -11,7 +11,7 @@ const emit = defineEmits<{ go: [part: string] }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const SECTIONS: Record<string, string> = { frame: 'Frame of the examination', opening: 'Before hands-on', episode: 'Facts of this injury', history: 'Story', safety: 'Safety gate' }
+const SECTIONS: Record<string, string> = { frame: 'Frame of the examination', opening: 'Before hands-on', episode: 'Facts of this injury', history: 'Story', safety: 'Safety gate', earlierFinding: 'Found by others', pulseChecks: 'Pulse checks' }
 
 function title(part: string): string {
   const [name = '', side] = part.split(':')
@@ -50,8 +50,8 @@ function spoken(value: unknown): string {
       </p>
     </template>
     <template v-else>
-      <b>{{ title(problem.part) }}: not saved.</b>
-      <p>{{ problem.reason }}. It is kept on this device; change it, or let it go.</p>
+      <b>{{ title(problem.part) }}: {{ problem.held ? 'waiting, held back' : 'not saved' }}.</b>
+      <p>{{ capital(problem.reason) }}. {{ problem.held ? 'It is kept on this device, and sent by itself once that is lifted.' : 'It is kept on this device; change it, or let it go.' }}</p>
       <p class="choose">
         <button type="button" class="button" @click="emit('go', problem.part)">Go there</button>
         <button type="button" class="button" @click="examination.settle(problem.part, true)">Try again</button>

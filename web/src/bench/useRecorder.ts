@@ -2,10 +2,15 @@ import { type Ref, computed } from 'vue'
 import type { Manoeuvre, Payload, Side } from '@/contract/types'
 import { useExamination } from '@/stores/examination'
 
+export interface RecorderOptions {
+  /** On the touchline nobody looks at the other knee, so nothing is written of it. */
+  hurtOnly?: boolean
+}
+
 /** Ways of entering what one manoeuvre showed; the same by tap, by key and on the touchline. */
-export function useRecorder(manoeuvre: Ref<Manoeuvre | null>) {
+export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false }: RecorderOptions = {}) {
   const examination = useExamination()
-  const sides = computed<(Side | 'both')[]>(() => (manoeuvre.value?.bothAtOnce ? ['both'] : [examination.otherSide, examination.hurtSide]))
+  const sides = computed<(Side | 'both')[]>(() => (manoeuvre.value?.bothAtOnce ? ['both'] : hurtOnly ? [examination.hurtSide] : [examination.otherSide, examination.hurtSide]))
 
   /** What is taken against the gate carries the reason that was given for it. */
   function put(payload: Payload | null, side: Side | 'both'): void {

@@ -578,6 +578,8 @@ export interface components {
             bothAtOnce: boolean;
             fields: components["schemas"]["Field"][];
             checks: string[];
+            /** @description the one check without which a normal test says less */
+            tick: string | null;
             feeds: string[];
             card: components["schemas"]["Card"];
         };
@@ -589,6 +591,22 @@ export interface components {
             }[];
             manoeuvres: components["schemas"]["Manoeuvre"][];
             settings: components["schemas"]["Labelled"][];
+            /** @description the preset first */
+            routes: {
+                id: components["schemas"]["RouteId"];
+                label: string;
+                says: string;
+            }[];
+            schools: {
+                id: string;
+                label: string;
+                preset: string;
+                options: components["schemas"]["Labelled"][];
+            }[];
+            /** @description names of findings */
+            signs: {
+                [key: string]: string;
+            };
         };
         StoredSection: {
             /** @enum {string} */
@@ -977,7 +995,7 @@ export interface components {
             /** @enum {unknown} */
             setting: "acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee";
             settingChosen?: string | null;
-            route?: ("touchline" | "clinic_core" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again") | null;
+            route?: ("clinic_core" | "touchline" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again") | null;
             timeLimitMin?: number | null;
             /** @enum {unknown} */
             hurtSide: "left" | "right";

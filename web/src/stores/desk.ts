@@ -15,6 +15,8 @@ export interface Waiting {
   from: StoredPart
   /** It may have reached the server already: from now on its content stands. */
   tried: boolean
+  /** How often the server failed on it, rather than being away. */
+  failures?: number
 }
 
 /** A part that the server would not take as it is; kept here until the person decides. */
@@ -24,6 +26,8 @@ export interface Refused {
   reason: string
   /** What the server holds instead, where somebody else changed it in between. */
   newer: StoredPart | null
+  /** A hold stood against it: it is sent by itself once that is lifted. */
+  held?: boolean
 }
 
 /** What one tab still has to send, or to settle, for one examination. */

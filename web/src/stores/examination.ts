@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { type EffectScope, computed, effectScope, reactive, ref, shallowRef } from 'vue'
 import { type ApiError, request } from '@/api/client'
-import type { Assessment, Examination, Payload, Saved, Side } from '@/contract/types'
+import type { Assessment, Examination, Hold, Payload, Saved, Side } from '@/contract/types'
 import { type StoredPart, type Waiting, adopt } from './desk'
 import { merge, same } from './merge'
 import { type SaveState, useSaveQueue } from './saveQueue'
@@ -52,6 +52,8 @@ export const useExamination = defineStore('examination', () => {
   const saveState = computed<SaveState>(() => queue.value?.state.value ?? 'saved')
   const byChance = computed(() => [...(assessment.value?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest))
   const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item) => item.part)))
+  /** Something entered has not been judged yet. */
+  const isAhead = computed(() => (queue.value?.waiting.value.length ?? 0) > 0)
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
@@ -78,6 +80,7 @@ export const useExamination = defineStore('examination', () => {
     for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {})) if (!isMeasured(parts.get(part) ?? null)) parts.set(part, draft)
     for (const problem of problems.value) parts.set(problem.part, problem.mine)
     for (const item of queue.value?.waiting.value ?? []) parts.set(item.part, item.payload)
+    sendLifted()
     void queue.value?.send()
   }
 
@@ -174,12 +177,22 @@ export const useExamination = defineStore('examination', () => {
     assessment.value = answer.assessment
     beforeGate.clear()
     for (const part of answer.beforeGate) beforeGate.add(part)
+    sendLifted()
+  }
+
+  /** What was pressed while a hold stood goes on its way once the hold is known to be lifted. */
+  function sendLifted(): void {
+    for (const problem of problems.value) {
+      const [manoeuvre = ''] = problem.part.split(':')
+      if (problem.held && assessment.value?.safety.holds[manoeuvre] === undefined) enter(problem.part, problem.mine)
+    }
   }
 
   /** Answers to different questions go together by themselves; where both answered the same one, the person chooses. */
   function refused(item: Waiting, error: ApiError): void {
     const newer = error.status === STALE ? ((error.body.newer as StoredPart | null | undefined) ?? NOTHING) : null
-    if (newer === null) return void queue.value?.keepRefused({ part: item.part, mine: item.payload, reason: error.fault.reason, newer })
+    const held = (error.body.hold as Hold | undefined) !== undefined
+    if (newer === null) return void queue.value?.keepRefused({ part: item.part, mine: item.payload, reason: error.fault.reason, newer, held })
     stored.set(item.part, newer)
     // What was entered on top of it holds it as well, and meets the newer state itself.
     if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
@@ -195,7 +208,7 @@ export const useExamination = defineStore('examination', () => {
   }
 
   return {
-    head, assessment, byChance, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, waitingFor, undoable,
+    head, assessment, byChance, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, isAhead, waitingFor, undoable,
     open, section, finding, isDone, isRecorded, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
   }
 })

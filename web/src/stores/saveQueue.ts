@@ -17,6 +17,8 @@ export interface SaveHandlers {
 const RETRY_MS = 2_000
 const LONGEST_RETRY_MS = 30_000
 const UNAUTHENTICATED = 401
+/** After so many failures on one entry it is set aside, so that it does not keep the others waiting. */
+const MOST_FAILURES = 3
 
 /**
  * Sends parts of one examination in the order entered, one at a time. What waits is kept on the device,
@@ -61,12 +63,13 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
       followOn(item, { payload: item.payload, version: answer.version })
       handlers.saved(answer, item)
     } catch (error) {
-      if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
+      if (error instanceof Unreachable && error.isFailure) item.failures = (item.failures ?? 0) + 1
+      if ((item.failures ?? 0) >= MOST_FAILURES) handlers.refused(item, new ApiError(0, { path: item.part, reason: 'The server failed on it three times' }, {}))
+      else if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
         away.value = error instanceof Unreachable ? 'kept' : 'login'
         timer = setTimeout(() => void send(), Math.min(RETRY_MS * 2 ** tries++, LONGEST_RETRY_MS))
         return false
-      }
-      handlers.refused(item, error instanceof ApiError ? error : new ApiError(0, { path: item.part, reason: String(error) }, {}))
+      } else handlers.refused(item, error instanceof ApiError ? error : new ApiError(0, { path: item.part, reason: String(error) }, {}))
     }
     away.value = null
     tries = 0

@@ -46,11 +46,10 @@ const ready = computed(() => catalogue.catalogue !== null && examination.head?.i
 const places = computed(() => (examination.assessment ? route(examination.assessment.route) : []))
 const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
 const recorder = useRecorder(manoeuvre)
-const hold = useHold(manoeuvre)
-const canRecord = computed(() => manoeuvre.value !== null && hold.value === null)
+const { hold, canRecord } = useHold(manoeuvre)
 const emergency = computed(() => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
 /** The line that holds back this very manoeuvre is told in its place. */
-const alarms = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && !(hold.value?.kind === 'blocked' && hold.value.line?.rule === line.rule))))
+const alarms = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && hold.value?.rule !== line.rule)))
 
 const BANDS = ['same', 'slight', 'clear', 'gross']
 
@@ -89,20 +88,27 @@ function station(by: number): void {
   go(places.value.find((p) => stationOf(p) === target) ?? STORY)
 }
 
-/** Fills both knees and goes on; where nothing can be recorded it only goes on. */
+/** Fills both knees and goes on; what is held is said, and stays in sight. */
 function fill(payload: Payload): void {
-  if (canRecord.value) recorder.fill(payload)
+  if (isHeld()) return
+  recorder.fill(payload)
   step(1)
 }
 
+/** Nothing pressed is lost in silence. */
+function isHeld(): boolean {
+  if (!canRecord.value && manoeuvre.value) said.value = `${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`
+  return !canRecord.value
+}
+
 function chooseBand(band: string): void {
-  if (!canRecord.value) return
+  if (isHeld()) return
   activeSide.value = examination.hurtSide
   recorder.chooseBand(band)
 }
 
 function change(part: Payload): void {
-  if (canRecord.value) recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
+  if (!isHeld()) recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
 }
 
 function weigh(condition: ConditionId): void {
@@ -180,7 +186,7 @@ onMounted(load)
       <header><h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2><span class="quiet-text">chance in 100</span></header>
       <KneePlateau :conditions="examination.assessment!.conditions" :side="examination.hurtSide" @pick="(condition) => (picked = condition)" />
       <LikelyPictures :patterns="examination.assessment!.patterns" />
-      <NextTests @go="(to) => go({ kind: 'manoeuvre', id: to })" />
+      <NextTests @go="go" />
     </section>
     <BenchFoot class="foot" :can-record="canRecord" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="undo" @next="step(1)" @help="open = 'keys'" />
   </div>

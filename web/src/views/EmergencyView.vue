@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
 import { findingName } from '@/shared/findings'
-import { inWords } from '@/shared/words'
+import { urgencyOf } from '@/shared/verdicts'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 
@@ -13,17 +13,23 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 const problem = ref('')
 const now = ref(new Date())
-const DUE_MIN = 15
 const STORY = 'history'
+const PULSE = 'pulseChecks'
+
+interface PulseCheck {
+  at: string
+  felt: boolean
+}
+
 const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
 
 const lines = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
 const signed = computed(() => examination.head?.status === 'signed')
-const log = computed(() => String(examination.finding('distal_pulse', examination.hurtSide)?.note ?? ''))
-const checked = computed(() => log.value.split('\n').filter((line) => line !== ''))
+const due = computed(() => examination.assessment?.safety.pulse.everyMinutes ?? 0)
+const checks = computed(() => (examination.section(PULSE).entries as PulseCheck[] | undefined) ?? [])
 const last = computed(() => {
-  const time = /^(\d{4}-\d{2}-\d{2}T[\d:.]+Z)/.exec(checked.value.at(-1) ?? '')?.[1]
-  return time ? new Date(time) : null
+  const entry = checks.value.at(-1)
+  return entry ? new Date(entry.at) : null
 })
 const minutes = computed(() => (last.value ? Math.max(0, Math.floor((now.value.getTime() - last.value.getTime()) / 60_000)) : null))
 const state = computed(() => CHECKS.map((id) => ({ id, name: catalogue.nameOf(id), value: spoken(examination.finding(id, examination.hurtSide)) })))
@@ -43,23 +49,13 @@ function spoken(finding: Record<string, unknown> | null): string {
   return finding.normal === true ? 'normal' : String(finding.result ?? 'not checked')
 }
 
-/**
- * Each check is a line of the pulse's note, so that the times go with the record. A pulse that was missing once
- * stays abnormal: that it came back does not take the emergency away.
- */
-function check(result: 'normal' | 'abnormal'): void {
-  const { normal: _, notDone: __, ...kept } = examination.finding('distal_pulse', examination.hurtSide) ?? {}
-  const line = `${new Date().toISOString()} pulse ${result === 'normal' ? 'felt' : 'not felt'}`
-  examination.saveFinding('distal_pulse', examination.hurtSide, { ...kept, result: kept.result === 'abnormal' ? 'abnormal' : result, note: [...checked.value, line].join('\n').slice(-2000) })
+/** Each time somebody feels for it is kept; what follows from a pulse that was missing once, the server says. */
+function check(felt: boolean): void {
+  examination.saveSection(PULSE, { entries: [...checks.value, { at: new Date().toISOString(), felt }] })
 }
 
 function clock(date: Date): string {
   return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(date)
-}
-
-function asLine(line: string): string {
-  const time = /^(\d{4}-\d{2}-\d{2}T[\d:.]+Z) (.*)$/.exec(line)
-  return time ? `${clock(new Date(time[1]!))} ${time[2]}` : line
 }
 
 useIntervalFn(() => (now.value = new Date()), 5_000)
@@ -82,13 +78,13 @@ onMounted(async () => {
         <SaveState :state="examination.saveState" class="save" />
         <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
       </header>
-      <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ inWords(line.urgency) }}</b> {{ line.say }}</li></ul>
+      <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ urgencyOf(line) }}</b> {{ line.say }}</li></ul>
       <p v-else class="lines none">No emergency line is raised for this knee.</p>
       <section class="pulse" aria-labelledby="pulse">
         <h2 id="pulse">Pulse at the foot</h2>
-        <p class="since number" :class="{ due: minutes === null || minutes >= DUE_MIN }" role="status">{{ minutes === null ? 'not checked with a time yet' : `${minutes} min ago` }}<small v-if="minutes !== null"> · again every {{ DUE_MIN }} min</small></p>
-        <div v-if="!signed" class="taps"><button type="button" class="button main" @click="check('normal')">Felt now</button><button type="button" class="button" @click="check('abnormal')">Not felt</button></div>
-        <ol class="log number"><li v-for="line in checked.slice(-6)" :key="line">{{ asLine(line) }}</li></ol>
+        <p class="since number" :class="{ due: minutes === null || minutes >= due }" role="status">{{ minutes === null ? 'not checked with a time yet' : `${minutes} min ago` }}<small v-if="minutes !== null"> · again every {{ due }} min</small></p>
+        <div v-if="!signed" class="taps"><button type="button" class="button main" @click="check(true)">Felt now</button><button type="button" class="button" @click="check(false)">Not felt</button></div>
+        <ol class="log number"><li v-for="entry in checks.slice(-6)" :key="entry.at">{{ clock(new Date(entry.at)) }} pulse {{ entry.felt ? 'felt' : 'not felt' }}</li></ol>
       </section>
       <section aria-labelledby="state">
         <h2 id="state">Foot</h2>

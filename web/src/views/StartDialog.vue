@@ -1,15 +1,13 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { request } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary, Side } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
-import { ROUTES } from '@/shared/routes'
-import { OLDER_KNEE_AGE } from '@/shared/settings'
+import { useCatalogue } from '@/stores/catalogue'
 
 const props = defineProps<{ athlete: AthleteWithExaminations }>()
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
-const SETTLED_DAYS = 14
 const AGAIN_SHOWN = 3
 const DAY_MS = 86_400_000
 
@@ -26,15 +24,10 @@ const SINCE: Since[] = [
 
 const since = shallowRef<Since>(SINCE[0]!)
 const exactDays = ref<number | null>(0)
-const route = ref<Itinerary['id']>('clinic_full')
+const route = ref<Itinerary['id']>('clinic_core')
+const catalogue = useCatalogue()
 const problem = ref('')
 const busy = ref(false)
-
-const setting = computed(() => {
-  if (route.value === 'touchline' && exactDays.value === 0) return 'touchline'
-  if (exactDays.value === null) return props.athlete.age > OLDER_KNEE_AGE ? 'older_knee' : 'gradual'
-  return exactDays.value <= SETTLED_DAYS ? 'acute_trauma' : 'older_trauma'
-})
 
 /** Knees that were examined before, each once; looking again begins with what was left open. */
 const again = computed(() => {
@@ -57,10 +50,12 @@ function choose(choice: Since): void {
   exactDays.value = choice.days
 }
 
+onMounted(catalogue.load)
+
 async function start(side: Side): Promise<void> {
   busy.value = true
   try {
-    const body = { hurtSide: side, daysSinceInjury: exactDays.value, setting: setting.value, route: route.value }
+    const body = { hurtSide: side, daysSinceInjury: exactDays.value, route: route.value }
     emit('started', (await request<{ id: string }>('POST', `athletes/${props.athlete.id}/examinations`, body)).id, route.value)
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The examination could not be started.'
@@ -82,7 +77,7 @@ async function start(side: Side): Promise<void> {
       </div>
       <label v-if="exactDays !== null" class="days">exactly <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury"> days ago</label>
     </fieldset>
-    <label class="field route"><span>Which route?</span><select v-model="route"><option v-for="r in ROUTES" :key="r.id" :value="r.id">{{ r.label }}: {{ r.says }}</option></select></label>
+    <label class="field route"><span>Which route?</span><select v-model="route"><option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">{{ r.label }}: {{ r.says }}</option></select></label>
     <fieldset>
       <legend>Which knee? Starts at once.</legend>
       <div class="sides">

@@ -4,7 +4,6 @@ import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
-import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import ChancesTable from '@/summary/ChancesTable.vue'
@@ -17,13 +16,15 @@ const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 const problem = ref('')
+const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }
 const signing = ref(false)
-
-const SCHOOLS = { laxity: 'side_difference', collateral: 'three_band', effusion: 'sweep_first', mcmurraySide: 'pain_site' }
 
 const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
 const assessment = computed(() => examination.assessment!)
-const schools = computed(() => ({ ...SCHOOLS, ...(examination.section('frame').schools as Record<string, string> | undefined) }))
+const judgedBy = computed(() => {
+  const chosen = (examination.section('frame').schools ?? {}) as Record<string, string>
+  return (catalogue.catalogue?.schools ?? []).map((school) => `${school.label.toLowerCase()} ${school.options.find((option) => option.id === (chosen[school.id] ?? school.preset))?.label ?? ''}`).join('; ')
+})
 const signed = computed(() => examination.head?.status === 'signed')
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
 const fluid = computed(() => {
@@ -37,6 +38,15 @@ const byOutcome = computed(() => (['positive', 'negative', 'equivocal'] as const
   outcome,
   names: assessment.value.results.filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && r.manoeuvre).map((r) => nameOf(r.finding)),
 })).filter((group) => group.names.length > 0))
+/** What may not be done now, by what stands against it. */
+const held = computed(() => {
+  const groups = new Map<string, string[]>()
+  for (const [id, hold] of Object.entries(assessment.value.safety.holds)) {
+    const why = hold.rule ?? hold.kind
+    groups.set(why, [...(groups.get(why) ?? []), catalogue.nameOf(id)])
+  }
+  return [...groups].map(([why, names]) => ({ why: WAITS[why] ?? `By the rule of ${why.replaceAll('_', ' ')}:`, names }))
+})
 /** What was taken though the gate held it back, and what was entered afterwards, stays marked. */
 const marked = computed(() => (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
   const findings = (['left', 'right', 'both'] as const).map((side) => examination.finding(m.id, side)).filter((finding) => finding !== null)
@@ -104,20 +114,22 @@ onMounted(async () => {
         </section>
         <section aria-labelledby="open"><h2 id="open">Not answered</h2><p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">Nothing is left open by what was not done.</p><ul v-else><li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li></ul></section>
         <section v-if="marked.length > 0" aria-labelledby="marked"><h2 id="marked">Marked</h2><ul><li v-for="entry in marked" :key="entry.name + entry.mark"><b>{{ entry.name }}</b> {{ entry.mark }}</li></ul></section>
+        <section v-if="assessment.earlierFinding.length > 0" aria-labelledby="earlier"><h2 id="earlier">Found by others, not weighed</h2><ul><li v-for="entry in assessment.earlierFinding" :key="entry.what"><b>{{ entry.what }}</b> {{ [entry.by, entry.on].filter(Boolean).join(', ') }}</li></ul></section>
+        <section v-if="held.length > 0" aria-labelledby="held"><h2 id="held">Held back</h2><ul><li v-for="group in held" :key="group.why"><b>{{ group.why }}</b> {{ group.names.join(', ') }}</li></ul></section>
         <section v-if="assessment.remarks.length > 0" aria-labelledby="remarks"><h2 id="remarks">Remarks</h2><ul><li v-for="remark in assessment.remarks" :key="remark.say">{{ remark.say }}</li></ul></section>
       </div>
       <div>
         <section aria-labelledby="plan"><h2 id="plan">Plan</h2><PlanSections :plan="assessment.plan" /></section>
         <CopyText heading="For the athlete" :text="assessment.plan.forAthlete" />
         <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
-        <p v-else class="quiet-text">No line for the coach: consent is not recorded.</p>
+        <p v-else class="quiet-text">No line for the coach: the athlete has not agreed to one.</p>
         <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also"><h2 id="also">Also consider</h2><ul><li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li></ul></section>
         <CopyText heading="Note for the letter" :text="assessment.plan.note" lines class="note" />
       </div>
     </div>
     <footer>
       <p><b>Chances, not a diagnosis.</b> For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not yet checked against the papers.</p>
-      <p>Judged by: laxity {{ inWords(schools.laxity) }}, collaterals {{ inWords(schools.collateral) }}, fluid {{ inWords(schools.effusion) }}, McMurray {{ inWords(schools.mcmurraySide) }}; evidence {{ inWords(assessment.evidence.set) }} ({{ assessment.evidence.digest }}); rules {{ assessment.rules }}.</p>
+      <p>Judged by: {{ judgedBy }} ({{ assessment.evidence.digest }}); rules {{ assessment.rules }}.</p>
     </footer>
   </main>
   <SignDialog v-if="signing" @close="signing = false" />

@@ -11,7 +11,6 @@ import { useRecorder } from '@/bench/useRecorder'
 import type { Payload } from '@/contract/types'
 import SaveState from '@/shared/SaveState.vue'
 import { useOutdoorLook } from '@/shared/look'
-import { inDays } from '@/shared/verdicts'
 import { NOT_DONE, inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -32,9 +31,10 @@ const ready = computed(() => catalogue.catalogue !== null && examination.head?.i
 const steps = computed(() => ['story', 'gate', ...(examination.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres), 'answer'])
 const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'story')
 const manoeuvre = computed(() => (['story', 'gate', 'answer'].includes(step.value) ? null : catalogue.manoeuvre(step.value)))
-const hold = useHold(manoeuvre)
-const recorder = useRecorder(manoeuvre)
-const canRecord = computed(() => manoeuvre.value !== null && hold.value === null)
+const { canRecord } = useHold(manoeuvre)
+const recorder = useRecorder(manoeuvre, { hurtOnly: true })
+/** A normal test without this one check says less, so it is asked with the same tap. */
+const tick = computed(() => manoeuvre.value?.tick ?? null)
 const urgent = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
 const recorded = computed(() => manoeuvre.value !== null && examination.isRecorded(manoeuvre.value.id))
 
@@ -93,7 +93,6 @@ watch(step, () => {
       <template v-else>
         <h1>Going on today?</h1>
         <PlayVerdict :plan="examination.assessment!.plan" />
-        <p v-if="examination.assessment!.plan.lookAgain">Look again in {{ inDays(examination.assessment!.plan.lookAgain) }}.</p>
         <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
         <p class="onward"><RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink><RouterLink v-if="urgent.some((line) => line.urgency === 'emergency')" class="button main" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink></p>
       </template>
@@ -102,7 +101,11 @@ watch(step, () => {
       <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of"><button v-for="reason in NOT_DONE" :key="reason" type="button" class="button" @click="fill({ notDone: reason })">{{ inWords(reason) }}</button></div>
       <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
       <button v-if="canRecord && !recorded" type="button" class="button" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">Not done…</button>
-      <button v-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">Normal, next</button>
+      <template v-if="canRecord && !recorded && tick">
+        <button type="button" class="button main" @click="fill({ normal: true, checks: { [tick]: true } })">Normal, {{ inWords(tick).toLowerCase() }}</button>
+        <button type="button" class="button" @click="fill({ normal: true, checks: { [tick]: false } })">Normal, but tense</button>
+      </template>
+      <button v-else-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">Normal, next</button>
       <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
       <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="at = steps.length - 1">Answer</button>
     </footer>

@@ -3,11 +3,11 @@ import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import AskedList from './AskedList.vue'
+import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import WordPicker from '@/bench/inputs/WordPicker.vue'
-import { OLDER_KNEE_AGE } from '@/shared/settings'
-import { BLOW_SITES, FIRST_DISLOCATION, MECHANISM, OPENING, SINCE, SWELLING, THEN } from './storyQuestions'
+import { AFTER_SHIFT, BLOW_SITES, MECHANISM, OPENING, PAIN_PLACES, SINCE, SWELLING, THEN } from './storyQuestions'
 import { useSections } from './useSections'
 
 const catalogue = useCatalogue()
@@ -19,8 +19,7 @@ const frame = computed(() => examination.section('frame'))
 
 const under18 = computed(() => Number(frame.value.ageYears ?? 18) < 18)
 const askedOpening = computed(() => OPENING.filter((item) => item.key !== 'guardianConsent' || under18.value))
-const gradualSetting = computed(() => (Number(frame.value.ageYears ?? 0) > OLDER_KNEE_AGE ? 'older_knee' : 'gradual'))
-const since = computed(() => (story.value.kneecapShifted === true ? [FIRST_DISLOCATION, ...SINCE] : SINCE))
+const since = computed(() => (story.value.kneecapShifted === true ? [...AFTER_SHIFT, ...SINCE] : SINCE))
 
 function toggleMechanism(word: string): void {
   const now = (story.value.mechanism as string[] | undefined) ?? []
@@ -28,14 +27,11 @@ function toggleMechanism(word: string): void {
   answer('history', { mechanism: next.length > 0 ? next : undefined })
 }
 
-/** What came on bit by bit is weighed from the base rates of that setting; an answer of yes chooses it. */
-function told(key: string, value: boolean): void {
-  toggle('history', key, value)
-  if (key === 'gradualOnset' && value && story.value.gradualOnset === true) answer('frame', { setting: gradualSetting.value })
-}
+const painPlaces = computed(() => (Array.isArray(story.value.painSite) ? (story.value.painSite as string[]) : []))
 
-function textOf(event: Event): string {
-  return (event.target as HTMLInputElement).value.trim()
+function togglePlace(place: string): void {
+  const next = painPlaces.value.includes(place) ? painPlaces.value.filter((other) => other !== place) : [...painPlaces.value, place]
+  answer('history', { painSite: next.length > 0 ? next : undefined })
 }
 </script>
 
@@ -57,17 +53,17 @@ function textOf(event: Event): string {
     </section>
     <section aria-labelledby="then">
       <h2 id="then">At that moment</h2>
-      <AskedList :questions="THEN" :answers="story" @answer="(key, value) => told(key, value)">
+      <AskedList :questions="THEN" :answers="story" @answer="(key, value) => toggle('history', key, value)">
         <li class="long"><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="SWELLING" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
       </AskedList>
     </section>
     <section aria-labelledby="since">
       <h2 id="since">Since then, and now</h2>
-      <AskedList :questions="since" :answers="story" @answer="(key, value) => told(key, value)" />
+      <AskedList :questions="since" :answers="story" @answer="(key, value) => toggle('history', key, value)" />
       <div class="pains">
         <div><h3>Pain now, 0 to 10</h3><PainStrip :value="story.painNow as number | undefined" label="Pain now" @pick="(value) => toggle('history', 'painNow', value)" /></div>
         <div><h3>Pain at its worst in sport, 0 to 10</h3><PainStrip :value="story.painActivity as number | undefined" label="Pain in sport" @pick="(value) => toggle('history', 'painActivity', value)" /></div>
-        <label class="field"><span>Where does it hurt, in their words?</span><input type="text" maxlength="200" :value="story.painSite ?? ''" @change="(event) => answer('history', { painSite: textOf(event) })"></label>
+        <div class="field"><h3>Where does it hurt?</h3><WordPicker :value="painPlaces" :words="PAIN_PLACES" label="Where it hurts" many @pick="togglePlace" /><p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p></div>
       </div>
     </section>
     <section aria-labelledby="impression">
@@ -76,6 +72,7 @@ function textOf(event: Event): string {
         <button v-for="condition in catalogue.catalogue?.conditions ?? []" :key="condition.id" type="button" class="choice" :aria-pressed="frame.firstImpression === condition.id" @click="toggle('frame', 'firstImpression', condition.id)">{{ condition.label }}</button>
       </div>
     </section>
+    <EarlierFindings />
     <EpisodeFacts @episode="(part) => answer('episode', part)" @frame="(part) => answer('frame', part)" />
   </div>
 </template>

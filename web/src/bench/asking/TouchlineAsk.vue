@@ -3,25 +3,48 @@ import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
-import { BEFORE_STRESS } from './gateQuestions'
-import { TOUCHLINE } from './storyQuestions'
+import { gateQuestions } from './gateQuestions'
+import { OPENING, TOUCHLINE } from './storyQuestions'
 import { useSections } from './useSections'
 
-/** The few questions of the touchline: what happened, and what forbids pulling. */
+/** The few questions of the touchline: what happened and when, and what forbids pulling. */
 const props = defineProps<{ about: 'story' | 'gate' }>()
 const examination = useExamination()
-const { toggle, none } = useSections()
+const { answer, toggle, none } = useSections()
+
+const MINUTES = [5, 15, 30, 60, 120]
+const HOUR = 60
 
 const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
-const questions = computed(() => (props.about === 'story' ? TOUCHLINE : BEFORE_STRESS))
+const questions = computed(() => (props.about === 'story' ? TOUCHLINE : gateQuestions(examination.assessment?.safety.questions ?? []).opening))
 const answers = computed(() => examination.section(section.value))
-const consent = computed(() => examination.section('opening').consentGiven === true)
+const opening = computed(() => examination.section('opening'))
+const frame = computed(() => examination.section('frame'))
+const asked = computed(() => OPENING.filter(({ key }) => key === 'consentGiven' || key === 'coachMayKnow' || (key === 'guardianConsent' && Number(frame.value.ageYears ?? 18) < 18)))
+const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
+const minutes = computed(() => (typeof frame.value.hoursSinceInjury === 'number' ? Math.round(frame.value.hoursSinceInjury * HOUR) : null))
+
+function since(value: number | null): void {
+  answer('frame', { hoursSinceInjury: value === null || !Number.isFinite(value) ? undefined : value / HOUR })
+}
+
+function typed(event: Event): void {
+  const text = (event.target as HTMLInputElement).value
+  since(text === '' ? null : Number(text))
+}
 </script>
 
 <template>
   <div class="ask">
     <h1>{{ about === 'story' ? 'Ask' : 'Before anyone pulls' }}</h1>
-    <button v-if="about === 'story'" type="button" class="choice" :aria-pressed="consent" @click="toggle('opening', 'consentGiven', true)">Consent given for hands-on</button>
+    <template v-if="about === 'story'">
+      <button v-for="item in asked" :key="item.key" type="button" class="choice" :aria-pressed="opening[item.key] === true" @click="toggle('opening', item.key, true)">{{ item.ask }}</button>
+      <fieldset v-if="fresh">
+        <legend>Minutes since the injury</legend>
+        <button v-for="choice in MINUTES" :key="choice" type="button" class="choice" :aria-pressed="minutes === choice" :aria-label="`${choice} minutes`" @click="since(minutes === choice ? null : choice)">{{ choice }}</button>
+        <input type="number" inputmode="numeric" min="0" max="2880" aria-label="Minutes since the injury" :value="minutes ?? ''" @change="typed">
+      </fieldset>
+    </template>
     <AskedList :questions="questions" :answers="answers" @answer="(key, value) => toggle(section, key, value)" />
     <button type="button" class="button" @click="none(section, questions)">None of these</button>
     <template v-if="about === 'story'"><h2>Pain now, 0 to 10</h2><PainStrip :value="answers.painNow as number | undefined" label="Pain now" @pick="(value) => toggle('history', 'painNow', value)" /></template>
@@ -31,4 +54,8 @@ const consent = computed(() => examination.section('opening').consentGiven === t
 <style scoped>
 .ask { display: grid; gap: 12px; }
 .ask > .choice, .ask > .button { min-height: 56px; }
+fieldset { display: grid; grid-template-columns: repeat(5, 1fr) 1.5fr; gap: 4px; margin: 0; padding: 0; border: 0; }
+legend { margin-bottom: 6px; padding: 0; font-weight: 680; }
+input { min-width: 0; padding: 0 8px; font: inherit; color: var(--ink); background: var(--card); border: 1px solid var(--line-2); border-radius: var(--radius); }
+fieldset .choice, input { min-height: 52px; }
 </style>

@@ -1,7 +1,7 @@
 import type { Question } from './storyQuestions'
 
-/** Asked and looked for before anyone pulls: after an injury these open the stress tests. */
-export const BEFORE_STRESS: Question[] = [
+/** Everything that the gate asks; the server says which of it opens the gate of this knee. */
+const ASKED: Question[] = [
   { key: 'pulseOrSensationLost', ask: 'Pulse or feeling in the foot lost' },
   { key: 'dislocationSuspected', ask: 'Knee may have been out of joint' },
   { key: 'deformity', ask: 'Deformed' },
@@ -10,9 +10,6 @@ export const BEFORE_STRESS: Question[] = [
   { key: 'tenderPatellaAlone', ask: 'Kneecap bone tender, nothing else' },
   { key: 'tenderFibularHead', ask: 'Head of the fibula tender' },
   { key: 'feverOrHotRedKnee', ask: 'Fever, or a hot red knee' },
-]
-
-export const ALSO_LOOK: Question[] = [
   { key: 'reducedOnItsOwn', ask: 'Was out and went back by itself' },
   { key: 'boneCrepitus', ask: 'Bone grates' },
   { key: 'calfTense', ask: 'Calf tense and hard' },
@@ -29,9 +26,25 @@ export const ALSO_LOOK: Question[] = [
   { key: 'nightOrRestPain', ask: 'Pain at night or at rest' },
   { key: 'shinPainGrows', ask: 'Shin pain grows with running' },
   { key: 'recentSurgery', ask: 'Operated within 12 weeks' },
-  { key: 'limpHipLimited', ask: 'Limp with a stiff hip (8–17 years)' },
+  { key: 'limpHipLimited', ask: 'Limp with a stiff hip' },
   { key: 'xrayClear', ask: 'X-ray already clear' },
 ]
 
 /** A clear X-ray is good news: it is never part of “none of these”. */
-export const NONE_ALSO: Question[] = ALSO_LOOK.filter((question) => question.key !== 'xrayClear')
+const GOOD_NEWS = 'xrayClear'
+
+export interface GateQuestions {
+  /** In the order asked; all of them answered open the gate. */
+  opening: Question[]
+  also: Question[]
+  noneAlso: Question[]
+}
+
+export function gateQuestions(keys: string[]): GateQuestions {
+  const also = ASKED.filter((question) => !keys.includes(question.key))
+  return {
+    opening: ASKED.filter((question) => keys.includes(question.key)),
+    also,
+    noneAlso: also.filter((question) => question.key !== GOOD_NEWS),
+  }
+}

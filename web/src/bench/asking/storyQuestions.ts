@@ -10,10 +10,11 @@ export const OPENING: Question[] = [
   { key: 'identityConfirmed', ask: 'Name confirmed' },
   { key: 'chaperoneOffered', ask: 'Chaperone offered' },
   { key: 'guardianConsent', ask: 'Guardian agrees' },
+  { key: 'coachMayKnow', ask: 'Coach may be told' },
   { key: 'footSore', ask: 'Foot sore (before sitting on it)' },
 ]
 
-export const MECHANISM = ['twist_on_planted_foot', 'rotational_trauma', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension', 'none_recalled']
+export const MECHANISM = ['twist_on_planted_foot', 'rotational_trauma', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension', 'buckled_inward', 'buckled_outward', 'none_recalled']
 
 export const BLOW_SITES = ['medial_joint_line', 'lateral_joint_line', 'patella', 'shin']
 
@@ -28,8 +29,10 @@ export const THEN: Question[] = [
 export const SINCE: Question[] = [
   { key: 'givingWay', ask: 'Has it given way since?' },
   { key: 'locking', ask: 'Does it get stuck, not merely catch?' },
+  { key: 'catching', ask: 'Does it catch?' },
   { key: 'frontLoadPain', ask: 'Pain in front on stairs, squats or low chairs?' },
   { key: 'gradualOnset', ask: 'Did it come on bit by bit?' },
+  { key: 'loadChange', ask: 'Was training changed shortly before?' },
   { key: 'warmUpEases', ask: 'Does it ease once you are warm?' },
   { key: 'numbnessOrBackPain', ask: 'Numbness, or back pain with it?' },
 ]
@@ -37,7 +40,15 @@ export const SINCE: Question[] = [
 /** What the answer on going on today asks of the story. */
 export const TOUCHLINE: Question[] = [...THEN, ...SINCE.filter((question) => ['givingWay', 'locking'].includes(question.key))]
 
-export const FIRST_DISLOCATION: Question = { key: 'firstDislocation', ask: 'Was that the first time it came out?' }
+/** Asked once the kneecap slipped or shifted. */
+export const AFTER_SHIFT: Question[] = [
+  { key: 'firstDislocation', ask: 'Was that the first time it came out?' },
+  { key: 'kneecapReduced', ask: 'Was it put back, or did it go back?' },
+]
+
+export const PAIN_PLACES = ['front', 'below_kneecap', 'inner', 'outer', 'back', 'inner_shin']
+
+export const FLUID_DRAWN = ['none', 'clear', 'blood', 'blood_and_fat', 'cloudy']
 
 export const EPISODE_TEXTS: Question[] = [
   { key: 'whatHappened', ask: 'What happened' },
