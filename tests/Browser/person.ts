@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { type Page, expect } from '@playwright/test'
+import type { Assessment, Examination } from '../../web/src/contract/types'
 
 /** What a person does again and again. */
 export async function logIn(page: Page): Promise<void> {
@@ -17,8 +18,15 @@ export async function startExamination(page: Page, athlete: string, side: 'left'
   await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
 }
 
-export async function consentAndClearGate(page: Page): Promise<void> {
+/** Of the athlete, and under 18 of a guardian. */
+export async function consent(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  const guardian = page.getByRole('button', { name: 'Guardian agrees' })
+  if (await guardian.isVisible()) await guardian.click()
+}
+
+export async function consentAndClearGate(page: Page): Promise<void> {
+  await consent(page)
   await page.getByRole('button', { name: /^Safety gate/ }).click()
   await page.getByRole('button', { name: 'None of these' }).first().click()
   await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
@@ -30,6 +38,12 @@ export async function goTo(page: Page, manoeuvre: string): Promise<void> {
   await page.getByLabel('Name of the manoeuvre').fill(manoeuvre)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: manoeuvre })).toBeVisible()
+}
+
+/** The assessment as the server gives it. */
+export async function assessment(page: Page): Promise<Assessment> {
+  const id = /examinations\/([^/]+)/.exec(page.url())?.[1]
+  return ((await (await page.request.get(`/api/examinations/${id}`)).json()) as Examination).assessment
 }
 
 export async function saved(page: Page): Promise<void> {

@@ -72,7 +72,7 @@ test('a knee that may be broken shuts the gate, and an override stays marked', a
   await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
   await page.getByRole('button', { name: /^Safety gate/ }).click()
   await page.getByRole('group', { name: 'Cannot take four steps' }).getByRole('button', { name: 'yes' }).click()
-  await expect(page.getByText('The fracture rule asks for an X-ray today')).toBeVisible()
+  await expect(page.getByText('The fracture rule asks for an X-ray before')).toBeVisible()
   await goTo(page, 'Pivot shift')
   await expect(page.getByText('Off limits by the safety gate.')).toBeVisible()
   await page.getByLabel('say why').fill('surgeon asked, under anaesthesia')

@@ -11,8 +11,10 @@ function textOf(file: string): string {
 test('the summary holds the whole plan, is printed as it stands, and signs for good', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write'])
   await logIn(page)
-  await startExamination(page, 'Lior Haverstock', 'left')
+  await startExamination(page, 'Tove Brandreth', 'left')
   await consentAndClearGate(page)
+  await page.getByRole('button', { name: /^Story/ }).click()
+  await page.getByRole('button', { name: 'Coach may be told' }).click()
   await goTo(page, 'Posterior sag')
   await page.keyboard.press('n')
   await goTo(page, 'Lachman')
@@ -29,19 +31,19 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await page.getByRole('button', { name: 'Summary' }).click()
 
   const plan = page.getByRole('region', { name: 'Plan' })
-  await expect(plan).toContainText('Within a week: a knee surgeon.')
-  await expect(plan).toContainText('A positive Lachman under 18')
+  await expect(plan).toContainText('Within two weeks: a knee surgeon')
+  await expect(plan).toContainText('Availability')
   await expect(page.getByRole('region', { name: 'For the athlete' })).toContainText('These are chances, not a diagnosis.')
   await expect(page.getByRole('region', { name: 'For the coach' })).toContainText('Out.')
   await page.getByRole('button', { name: 'Copy: Note for the letter' }).click()
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('Question: please help to settle an ACL tear')
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('ACL tear')
 
   const [pdf] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'PDF' }).evaluate((link) => link.setAttribute('download', '')).then(() => page.getByRole('link', { name: 'PDF' }).click()),
   ])
   const text = textOf(await pdf.path())
-  for (const words of ['Lior Haverstock', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (too painful)', 'Positive: Lachman', 'Negative: Posterior sag', 'Anterior drawer: entered from memory', 'Within a week', 'A positive Lachman under 18', 'These are chances, not a diagnosis.', 'Out.', 'side difference', 'cautious', 'Chances, not a diagnosis.']) {
+  for (const words of ['Tove Brandreth', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (too painful)', 'Positive: Lachman', 'Negative: Posterior sag', 'Anterior drawer: entered from memory', 'Within two weeks', 'These are chances, not a diagnosis.', 'Out.', 'side difference', 'cautious', 'Chances, not a diagnosis.']) {
     expect(text).toContain(words)
   }
 

@@ -27,7 +27,7 @@ test('findings entered while the server is gone are sent when it is back, even a
 
 test('two tabs on one examination do not overwrite each other silently', async ({ page, context }) => {
   await logIn(page)
-  await startExamination(page, 'Sana Withernsea', 'left')
+  await startExamination(page, 'Jonah Skelwith', 'left')
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await saved(page)
@@ -88,7 +88,7 @@ test('what the server will not take is told, kept over a reload, and let go only
   await context.route('**/findings/posterior_sag/left', (route) => route.fulfill({ status: 422, json: { error: { path: 'findings[0].sagSeen', reason: 'no sag today' } } }))
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }).click()
   const refusal = page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })
-  await expect(refusal).toContainText('no sag today')
+  await expect(refusal).toContainText('No sag today')
   await page.reload()
   await goTo(page, 'Lachman')
   await refusal.getByRole('button', { name: 'Go there' }).click()

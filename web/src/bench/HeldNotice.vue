@@ -4,8 +4,8 @@ import { urgencyOf } from '@/shared/verdicts'
 import type { Held } from './useHold'
 
 /** Stands in the place of a manoeuvre that is held back, and says why; a reason opens it, and stays on record. */
-defineProps<{ hold: Held }>()
-const emit = defineEmits<{ override: [reason: string] }>()
+defineProps<{ hold: Held; recorded: boolean }>()
+const emit = defineEmits<{ override: [reason: string]; takeBack: [] }>()
 
 const LEAST_REASON = 3
 const MOST_REASON = 200
@@ -24,12 +24,14 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
         <label class="field"><span>To do it all the same, say why. The finding stays marked for good.</span><input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON"></label>
         <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>
       </form>
+      <button v-if="recorded" type="button" class="button back" @click="emit('takeBack')">Take back what is recorded</button>
     </template>
   </section>
 </template>
 
 <style scoped>
 .held { display: grid; gap: 10px; padding: 18px; border: 2px solid var(--ink); border-radius: var(--radius); }
+form, .back { justify-self: start; }
 form { display: grid; gap: 10px; justify-items: start; margin-top: 6px; }
 .field { width: 100%; }
 </style>

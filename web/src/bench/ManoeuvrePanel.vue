@@ -45,7 +45,7 @@ const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['
         </details>
       </div>
     </header>
-    <HeldNotice v-if="hold" :key="manoeuvre.id" :hold="hold" @override="(reason) => examination.override(manoeuvre.id, reason)" />
+    <HeldNotice v-if="hold" :key="manoeuvre.id" :hold="hold" :recorded="examination.isRecorded(manoeuvre.id)" @override="(reason) => examination.override(manoeuvre.id, reason)" @take-back="recorder.takeBack" />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
     <div v-if="canRecord || examination.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
       <section v-if="banded" class="band" aria-label="Compared with the other knee">

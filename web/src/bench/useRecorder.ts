@@ -45,9 +45,15 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
     put(differenceBand === band ? kept : { ...kept, differenceBand: band }, examination.hurtSide)
   }
 
+  /** What was found can always be taken back, whatever holds; undo brings it again. */
+  function takeBack(): void {
+    if (!manoeuvre.value) return
+    for (const side of sides.value) if (examination.isDone(manoeuvre.value.id, side)) examination.saveFinding(manoeuvre.value.id, side, null)
+  }
+
   function has(field: string): boolean {
     return manoeuvre.value?.fields.some((f) => f.name === field) ?? false
   }
 
-  return { sides, put, change, fill, chooseBand, has }
+  return { sides, put, change, fill, chooseBand, takeBack, has }
 }
