@@ -37,7 +37,7 @@ final readonly class Support
     /** A safety line decides; else the most protective of the reasons that apply. */
     public static function of(Bearings $bearings, bool $crutches): self
     {
-        [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [SupportType::None, 'Nothing found asks for it.', ''];
+        [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [SupportType::None, 'Nothing found asks for one.', ''];
         $needed = ! in_array($type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
 
         return new self($type, $why, $range, $crutches || $needed);

@@ -18,7 +18,7 @@ enum SupportType: string
     public function words(): string
     {
         return match ($this) {
-            self::None => 'none',
+            self::None => 'no brace',
             self::AsFound => 'splint as found',
             self::HingedSleeve => 'hinged sleeve',
             self::HingedLimited => 'hinged brace with a limited range',

@@ -11,7 +11,7 @@ const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()
 const examination = useExamination()
 
 /** Fields that are seldom needed stand behind one tap. */
-const SELDOM = ['inwardMm', 'outwardMm', 'endFeelFast', 'angleDeg', 'support', 'heelHeightCm', 'position', 'variant', 'feltAtDeg', 'clickSite']
+const SELDOM = ['inwardMm', 'outwardMm', 'endFeelFast', 'angleDeg', 'support', 'heelHeightCm', 'position', 'variant', 'feltAtDeg', 'clickSite', 'backwardMm', 'pressureIndex', 'hurtsAtDeg']
 
 const MOST_NOTE = 2000
 

@@ -26,6 +26,7 @@ function seconds(manoeuvre: string): number {
   <section class="next" aria-label="Worth doing next">
     <h3>Worth doing next</h3>
     <p v-if="settled" class="quiet-text">{{ settled }}</p>
+    <p v-else-if="worth.length === 0" class="quiet-text">Nothing here before others have seen this knee.</p>
     <ol v-else>
       <li v-for="test in worth" :key="test.key">
         <button type="button" @click="emit('go', test.place)"><b>{{ test.name }}</b><span class="number">{{ test.time }}</span><small>{{ test.why }}</small></button>

@@ -17,7 +17,7 @@ export const AVAILABILITY: Record<Plan['availability']['status'], string> = { av
 export const WITHIN: Record<Plan['sendOn'][number]['within'], string> = { now: 'Now', same_day: 'Today', days: 'Within days', week: 'Within a week', two_weeks: 'Within two weeks', routine: 'Routine visit' }
 
 export const SUPPORT: Record<Plan['support']['type'], string> = {
-  none: 'None',
+  none: 'No brace',
   as_found: 'Splint as found',
   hinged_sleeve: 'Hinged sleeve',
   hinged_limited: 'Hinged brace, limited range',

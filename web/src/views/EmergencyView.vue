@@ -32,7 +32,7 @@ const last = computed(() => {
   return entry ? new Date(entry.at) : null
 })
 const minutes = computed(() => (last.value ? Math.max(0, Math.floor((now.value.getTime() - last.value.getTime()) / 60_000)) : null))
-const state = computed(() => CHECKS.map((id) => ({ id, name: catalogue.nameOf(id), value: spoken(examination.finding(id, examination.hurtSide)) })))
+const state = computed(() => CHECKS.map((id) => ({ id, name: catalogue.nameOf(id), value: spoken(examination.finding(id, examination.hurtSide), id) })))
 
 const injured = computed(() => {
   const { daysSinceInjury: days, hoursSinceInjury: hours } = examination.section('frame')
@@ -44,7 +44,10 @@ const found = computed(() => (examination.assessment?.results ?? [])
   .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
   .join(', '))
 
-function spoken(finding: Record<string, unknown> | null): string {
+/** The pulse is felt for again and again; without a finding of its own the last time counts. */
+function spoken(finding: Record<string, unknown> | null, id: string): string {
+  const felt = id === 'distal_pulse' ? checks.value.at(-1)?.felt : undefined
+  if (felt !== undefined) return felt ? 'felt' : 'not felt'
   if (finding === null) return 'not checked'
   return finding.normal === true ? 'normal' : String(finding.result ?? 'not checked')
 }

@@ -102,8 +102,8 @@ watch(step, () => {
       <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
       <button v-if="canRecord && !recorded" type="button" class="button" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">Not done…</button>
       <template v-if="canRecord && !recorded && tick">
-        <button type="button" class="button main" @click="fill({ normal: true, checks: { [tick]: true } })">Normal, {{ inWords(tick).toLowerCase() }}</button>
         <button type="button" class="button" @click="fill({ normal: true, checks: { [tick]: false } })">Normal, but tense</button>
+        <button type="button" class="button main" @click="fill({ normal: true, checks: { [tick]: true } })">Normal, {{ inWords(tick).toLowerCase() }}</button>
       </template>
       <button v-else-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">Normal, next</button>
       <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
