@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Weighing\Candidate;
-use GrayCompass\Core\Weighing\Group;
-use GrayCompass\Core\Weighing\Problem;
 use GrayCompass\Core\Weighing\ProblemReader;
 use GrayCompass\Core\Weighing\Weighing;
 
@@ -32,22 +29,8 @@ function median_ms(callable $call, int $runs): float
 $examination = json_decode((string) file_get_contents(__DIR__.'/../../examples/whole-clinic-route.json'));
 $assessor = new Assessor;
 
-// A full case: nine conditions, twelve associations, 25 results with intervals, 20 candidates.
-$all = $assessor->assess($assessor->read($examination))->weighed->problem;
-$results = array_merge(...array_map(static fn (Group $group): array => array_map(static fn ($result) => [$group, $result], $group->results), $all->groups));
-$kept = array_slice($results, 0, 25);
-$groups = [];
-foreach ($kept as [$group, $result]) {
-    $groups[$group->id] = new Group($group->id, $group->echo, [...($groups[$group->id]->results ?? []), $result]);
-}
-$more = array_map(static fn (array $pair) => new Candidate($pair[1]->finding, $pair[0]->id, $pair[0]->echo, 0.5), array_slice($results, 25));
-$full = new Problem($all->conditions, $all->associations, array_values($groups), array_slice([...$all->candidates, ...$more], 0, 20));
-$counts = [count($full->conditions), count($full->associations), count($kept), count($full->candidates)];
-if ($counts !== [9, 12, 25, 20]) {
-    fwrite(STDERR, 'the full case is not full: '.implode(', ', $counts)."\n");
-    exit(1);
-}
-
+// A full case: nine conditions, twelve associations, 32 results with intervals, 20 candidates.
+$full = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../examples/weighing/whole-clinic-route.json')));
 $golden = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../core/data/golden/5-intervals.json'))->input);
 $figures = [
     ['what' => 'weighing a full case', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($full), 300), 'limit' => 4],

@@ -41,7 +41,7 @@ final class Choices
     ): array {
         return ['id' => $id, 'label' => $label, 'preset' => $preset->value, 'options' => array_map(
             static fn (LaxitySchool|CollateralSchool|EffusionSchool|McMurraySchool|EvidenceChoice $option): array => ['id' => $option->value, 'label' => $option->label()],
-            array_values($preset::cases()),
+            $preset::cases(),
         )];
     }
 }

@@ -89,7 +89,7 @@ final class WholeExaminationTest extends TestCase
         $conditions = array_column($this->written['conditions'], null, 'id');
         self::assertSame(['act', 3.0], [$conditions['acl']['bare'], (float) $conditions['acl']['seriousness']]);
         self::assertNotSame('', $this->written['plan']['sendOn'][0]['question']);
-        self::assertSame(['from', 'to', 'after', 'why', 'hours'], array_keys($this->written['plan']['lookAgain']));
+        self::assertSame(['from', 'to', 'after', 'why', 'hours', 'say'], array_keys($this->written['plan']['lookAgain']));
         self::assertSame(['status', 'notThis', 'thisYes'], array_keys($this->written['plan']['availability']));
         self::assertIsBool($this->written['nothingChanges']);
     }

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+// Weighs the same inputs with this checkout and with another one, turn by turn in one process, so that
+// both meet the same weather. The argument is the other checkout's folder.
+
+use GrayCompass\Core\Weighing\ProblemReader;
+use GrayCompass\Core\Weighing\Weighing;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+const RIVAL = 'Rival\\Core\\';
+const ROUNDS = 400;
+
+[$root, $other] = [dirname(__DIR__, 2), rtrim($argv[1] ?? '', '/')];
+if (! is_dir("{$other}/core/src/Weighing")) {
+    fwrite(STDERR, "gray-compass: there is no other checkout in '{$other}'\n");
+    exit(1);
+}
+
+/** The other checkout's core under a name of its own, so that both can be loaded side by side. */
+function rename_core(string $from, string $to): void
+{
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($from, FilesystemIterator::SKIP_DOTS));
+    foreach ($files as $file) {
+        $target = $to.substr((string) $file, strlen($from));
+        is_dir(dirname($target)) || mkdir(dirname($target), 0777, true);
+        file_put_contents($target, str_replace('GrayCompass\\Core', 'Rival\\Core', (string) file_get_contents((string) $file)));
+    }
+}
+
+function median(array $times): float
+{
+    sort($times);
+
+    return $times[intdiv(count($times), 2)];
+}
+
+rename_core("{$other}/core/src", "{$root}/var/race");
+spl_autoload_register(static function (string $class) use ($root): void {
+    if (str_starts_with($class, RIVAL)) {
+        require "{$root}/var/race/".str_replace('\\', '/', substr($class, strlen(RIVAL))).'.php';
+    }
+});
+
+$runners = [
+    'here' => static fn (mixed $input): mixed => Weighing::of(ProblemReader::read($input)),
+    'there' => static fn (mixed $input): mixed => [RIVAL.'Weighing\\Weighing', 'of']([RIVAL.'Weighing\\ProblemReader', 'read']($input)),
+];
+$inputs = [
+    'whole clinic route, read and weighed' => [json_decode((string) file_get_contents("{$root}/examples/weighing/whole-clinic-route.json")), 1, 1.4],
+    'golden 5, read and weighed' => [json_decode((string) file_get_contents("{$root}/core/data/golden/5-intervals.json"))->input, 8, 3],
+];
+printf("%-38s %10s %10s %8s %8s\n", '', 'here', 'there', 'ratio', 'aim');
+foreach ($inputs as $what => [$input, $repeats, $aim]) {
+    $times = ['here' => [], 'there' => []];
+    for ($round = -30; $round < ROUNDS; $round++) {
+        foreach ($runners as $name => $run) {
+            $start = hrtime(true);
+            for ($again = 0; $again < $repeats; $again++) {
+                $run($input);
+            }
+            $times[$name][] = (hrtime(true) - $start) / 1e6 / $repeats;
+        }
+    }
+    [$here, $there] = [median(array_slice($times['here'], 30)), median(array_slice($times['there'], 30))];
+    printf("%-38s %7.3f ms %7.3f ms %8.2f %8.1f\n", $what, $here, $there, $there / $here, $aim);
+}
