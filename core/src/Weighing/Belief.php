@@ -28,6 +28,9 @@ final class Belief
     /** @var array<int, list<array<int, float>>> */
     private array $contrasts = [];
 
+    /** @var array<int, array{float, float}>|null */
+    private ?array $sides = null;
+
     /**
      * @param  array<int, float>  $log  natural log of P(s) up to a constant
      */
@@ -111,7 +114,8 @@ final class Belief
     /** Log-odds of one condition, from the sums over states with and without it. */
     public function logOdds(int $condition): float
     {
-        [$absent, $present] = array_map(array_sum(...), StateSet::split($this->states, $condition));
+        $this->sides ??= self::sides($this->states, $this->conditions);
+        [$absent, $present] = $this->sides[$condition];
         $bothVisible = min($present, $absent) > exp(-self::FAINTEST / 2);
 
         return $bothVisible ? log($present / $absent) : $this->faintLogOdds($condition);
@@ -196,6 +200,25 @@ final class Belief
         }
 
         return $narrowest;
+    }
+
+    /**
+     * The chance of each condition's absence and presence, summed out from the last condition down, so that
+     * each next table is half as long.
+     *
+     * @param  array<int, float>  $states
+     * @return array<int, array{float, float}>
+     */
+    private static function sides(array $states, int $conditions): array
+    {
+        $sides = [];
+        for ($condition = $conditions - 1; $condition >= 0; $condition--) {
+            [$without, $with] = StateSet::split($states, $condition);
+            $sides[$condition] = [array_sum($without), array_sum($with)];
+            $states = StateSet::add($without, $with);
+        }
+
+        return $sides;
     }
 
     private function faintLogOdds(int $condition): float

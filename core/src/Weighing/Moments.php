@@ -24,10 +24,13 @@ final class Moments
         for ($bit = $bits - 1; $bit >= 0; $bit--) {
             [$without, $with] = StateSet::split($p, $bit);
             $first[$bit] = array_sum($with);
-            for ($other = 0; $other < $bit; $other++) {
-                $pairs[$bit][$other] = $pairs[$other][$bit] = array_sum(StateSet::split($with, $other)[1]);
-            }
+            // The highest bit is the cheapest to part by, so the others are summed out from above.
             $p = StateSet::add($without, $with);
+            for ($other = $bit - 1; $other >= 0; $other--) {
+                [$alone, $together] = StateSet::split($with, $other);
+                $pairs[$bit][$other] = $pairs[$other][$bit] = array_sum($together);
+                $with = StateSet::add($alone, $together);
+            }
         }
 
         return new self($first, $pairs);
