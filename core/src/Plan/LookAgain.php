@@ -26,11 +26,11 @@ final readonly class LookAgain
     ) {
     }
 
-    /** When, as a sentence. */
+    /** When, as a sentence; empty where only hours are named. */
     public function when(): string
     {
         $window = match (true) {
-            $this->from === null => '',
+            $this->from === null => $this->to === null ? '' : "within {$this->to} days",
             $this->to === null => "in {$this->from} days or later",
             $this->from === $this->to => "in {$this->from} days",
             default => "in {$this->from} to {$this->to} days",
@@ -41,6 +41,8 @@ final readonly class LookAgain
             default => '',
         };
 
-        return ucfirst(implode(', ', array_filter([$window, $after]))).'.';
+        $parts = array_filter([$window, $after]);
+
+        return $parts === [] ? '' : ucfirst(implode(', ', $parts)).'.';
     }
 }

@@ -25,6 +25,8 @@ final class LookAgainTest extends TestCase
         yield ['In 14 days.', 14, 14, null];
         yield ['In 2 days or later.', 2, null, null];
         yield ['In 5 to 10 days, once the result is there.', 5, 10, LookAgain::RESULT];
+        yield ['Within 7 days, once the result is there.', null, 7, LookAgain::RESULT];
+        yield ['', null, null, null];
         yield ['Once it has been seen there.', null, null, LookAgain::SEEN_THERE];
     }
 }
