@@ -32,7 +32,11 @@ final class Judge
      */
     public function assessment(Examination $examination): array
     {
-        return self::snapshot($examination)->payload ?? self::written($this->judge(Document::of($examination), $examination));
+        $snapshot = self::snapshot($examination);
+
+        return $snapshot === null
+            ? self::written($this->judge(Document::of($examination), $examination))
+            : AsSigned::read($snapshot->payload);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Assessment;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
@@ -42,6 +43,30 @@ final class ContractTest extends FeatureTestCase
         self::assertTrue((new Validator)->validate($bench, $schema)->isValid());
         $bench->findings[0]->heelRises = true;
         self::assertFalse((new Validator)->validate($bench, $schema)->isValid());
+    }
+
+    public function test_what_was_signed_by_earlier_rules_can_still_be_read(): void
+    {
+        $id = $this->openedBy($this->member());
+        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear'])->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature")->assertOk();
+        $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
+        $then = $snapshot->payload;
+        unset($then['setting'], $then['nothingChanges'], $then['earlierFinding'], $then['plan']['availability'], $then['plan']['advice'], $then['plan']['matters'], $then['route']['core'], $then['route']['tooShort']);
+        $then['safety'] = array_intersect_key($then['safety'], ['gateOpen' => 0, 'lines' => 0, 'blocked' => 0, 'blockedBy' => 0]);
+        $without = static fn (array $rows, string ...$keys): array => array_map(static fn (array $row): array => array_diff_key($row, array_flip($keys)), $rows);
+        $then['conditions'] = $without($then['conditions'], 'bare', 'raised', 'seriousness');
+        $then['results'] = $without($then['results'], 'level', 'againstRule');
+        $then['measurements'] = $without($then['measurements'], 'level');
+        $then['trace'] = $without($then['trace'], 'level');
+        $then['plan']['sendOn'] = $without($then['plan']['sendOn'], 'question');
+        unset($then['plan']['support']['range']);
+        $then['plan']['lookAgain'] = ['from' => 3, 'to' => 8, 'why' => 'so it was'];
+        $snapshot->update(['payload' => $then]);
+        $shown = $this->getJson("/api/examinations/{$id}")->assertOk();
+        $this->assertMatches('Examination', $shown->content());
+        self::assertSame('In 3 to 8 days.', $shown->json('assessment.plan.lookAgain.say'));
+        $this->get("/api/examinations/{$id}/summary.pdf")->assertOk();
     }
 
     private function assertMatches(string $schema, string|false $body): void
