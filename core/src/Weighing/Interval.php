@@ -68,21 +68,45 @@ final class Interval
         $finding = $link->result->finding;
         [$own, $echoed] = self::sensitivityToUndetected($link);
         $rows = RowSlopes::of($finding);
-        foreach ($after->contrasts($finding->mask) as $k => $contrast) {
-            [$all, $withTarget] = self::average($contrast, $own, $echoed, $link);
-            $sum = 0.0;
-            foreach ($rows as $position => $slopes) {
-                $row = $finding->rows[$position];
-                $bySensitivity = $withTarget[$position] * $slopes->sensitivity;
-                $bySpecificity = $all * $slopes->baseline;
-                foreach ($slopes->specificity as $target => $slope) {
-                    $bySpecificity += $withTarget[$target] * $slope;
-                }
-                $sum += $row->sensitivity->variance * $bySensitivity * $bySensitivity
-                    + $row->specificity->variance * $bySpecificity * $bySpecificity;
+        $contrasts = $after->contrasts($finding->mask);
+        if (count($finding->rows) === 1) {
+            // With one target the two parts of a contrast cancel: one walk serves all conditions.
+            $unit = self::along([-1.0, 1.0], $own, $echoed, $rows, $link);
+            foreach ($contrasts as $k => $contrast) {
+                $variances[$k] += $unit * $contrast[1] * $contrast[1];
             }
-            $variances[$k] += $sum;
+
+            return;
         }
+        foreach ($contrasts as $k => $contrast) {
+            $variances[$k] += self::along($contrast, $own, $echoed, $rows, $link);
+        }
+    }
+
+    /**
+     * The variance that a link brings along a contrast of states.
+     *
+     * @param  array<int, float>  $contrast
+     * @param  array<int, float>  $own
+     * @param  array<int, float>  $echoed
+     * @param  array<int, RowSlopes>  $rows
+     */
+    private static function along(array $contrast, array $own, array $echoed, array $rows, Link $link): float
+    {
+        [$all, $withTarget] = self::average($contrast, $own, $echoed, $link);
+        $sum = 0.0;
+        foreach ($rows as $position => $slopes) {
+            $row = $link->result->finding->rows[$position];
+            $bySensitivity = $withTarget[$position] * $slopes->sensitivity;
+            $bySpecificity = $all * $slopes->baseline;
+            foreach ($slopes->specificity as $target => $slope) {
+                $bySpecificity += $withTarget[$target] * $slope;
+            }
+            $sum += $row->sensitivity->variance * $bySensitivity * $bySensitivity
+                + $row->specificity->variance * $bySpecificity * $bySpecificity;
+        }
+
+        return $sum;
     }
 
     /**

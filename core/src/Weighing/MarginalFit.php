@@ -64,12 +64,14 @@ final class MarginalFit
      */
     private static function sweep(array $p, array $rates): array
     {
+        $size = count($p);
         foreach ($rates as $bit => $rate) {
+            $step = 1 << $bit;
             $marginal = array_sum(StateSet::split($p, $bit)[1]) / array_sum($p);
             $tilt = $rate * (1 - $marginal) / ($marginal * (1 - $rate));
-            foreach ($p as $state => $chance) {
-                if ($state >> $bit & 1) {
-                    $p[$state] = $chance * $tilt;
+            for ($block = $step; $block < $size; $block += 2 * $step) {
+                for ($state = $block; $state < $block + $step; $state++) {
+                    $p[$state] *= $tilt;
                 }
             }
         }

@@ -73,7 +73,7 @@ final class RowReader
     }
 
     /**
-     * @param  array<string, mixed>  $figures
+     * @param  array<array-key, mixed>  $figures
      */
     private static function soundRow(array $figures, int $condition): ?Row
     {

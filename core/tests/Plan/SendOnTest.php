@@ -37,6 +37,8 @@ final class SendOnTest extends TestCase
         yield 'pivot glide, other none' => [$old()->found('pivot_shift', ['grade' => 'glide'], ['grade' => 'none']), 'cruciate_loose two_weeks', true];
         yield 'pivot glide, other not done' => [$old()->found('pivot_shift', ['grade' => 'glide']), 'cruciate_loose two_weeks', false];
         yield 'sag alone' => [Knee::hurt()->found('posterior_sag', ['sagSeen' => true]), 'cruciate_loose two_weeks', true];
+        $unlikely = ['mechanism' => ['twist_on_planted_foot'], 'pop' => false, 'couldNotContinue' => false, 'swellingOnset' => 'none'];
+        yield 'sag, unlikely by the story' => [Knee::hurt()->with('history', $unlikely)->found('posterior_sag', ['sagSeen' => true]), 'cruciate_loose two_weeks', true];
         yield 'sag refuted' => [Knee::hurt()->found('posterior_sag', ['sagSeen' => true])->found('quadriceps_active', ['shiftMm' => 0])->found('posterior_drawer', [...self::TIGHT, 'checks' => ['startedFromNeutral' => true]], self::TIGHT), 'cruciate_loose two_weeks', false];
         $drawn = static fn (Knee $knee): Knee => $knee->found('anterior_drawer', ['translationMm' => 10, 'endFeel' => 'firm'], self::TIGHT);
         yield 'drawer against a sound Lachman, fresh' => [$drawn($lachman(Knee::hurt(), 0)), 'cruciate_loose two_weeks', false];

@@ -141,6 +141,10 @@ final class HoldsTest extends TestCase
         self::assertArrayNotHasKey('multi_ligament', $knee()->found('varus_30', $open(6.5), $open(3))->lines(), 'slight is not open');
         self::assertArrayHasKey('multi_ligament', $knee()->found('valgus_0', $open(12), $open(3))->found('valgus_30', $open(14), $open(3))->lines());
         self::assertArrayNotHasKey('multi_ligament', $knee()->found('valgus_30', $open(14), $open(3))->lines(), 'only bent');
+        self::assertArrayNotHasKey('multi_ligament', $knee()->found('valgus_0', $open(6.5), $open(3))->found('valgus_30', $open(14), $open(3))->lines(), 'hardly straight');
+        $turned = $knee()->found('toe_lift_recurvatum', ['hyperextensionDeg' => 8, 'externalRotationMore' => true], ['hyperextensionDeg' => 2]);
+        self::assertTrue($turned->result('external_rotation_recurvatum')->isPositive());
+        self::assertArrayNotHasKey('multi_ligament', $turned->lines(), 'both are too unlikely together');
         self::assertArrayNotHasKey('multi_ligament', $knee()->found('landmark_palpation', ['tender' => ['medial_epicondyle', 'fibular_head']])->lines(), 'tenderness is no second ligament');
     }
 

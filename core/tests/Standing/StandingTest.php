@@ -143,6 +143,8 @@ final class StandingTest extends TestCase
         $outer = $chronic()->found('varus_0', $firm, $firm)->found('varus_30', $firm, $firm);
         self::assertSame('ruled_out', $this->zone($outer, Condition::Lcl));
         self::assertSame('investigate', $this->zone($outer->walked('varus_thrust'), Condition::Lcl), 'a thrust to that side');
+        $sore = Knee::hurt()->with('daysSinceInjury', null)->with('setting', 'gradual')->found('valgus_30', ['pain' => 0])->found('landmark_palpation', ['tender' => []]);
+        self::assertSame('investigate', $this->zone($sore, Condition::Mcl), 'no pain is not yet no laxity');
     }
 
     public function test_after_an_operation_the_structure_is_withheld(): void
