@@ -10,6 +10,9 @@ namespace GrayCompass\Core\Weighing;
  */
 final class EchoRanking
 {
+    /** @var array<string, Link>|null */
+    private ?array $byFinding = null;
+
     /**
      * @param  list<Ranked>  $ordered
      * @param  list<Link>  $links  in the same order
@@ -41,10 +44,7 @@ final class EchoRanking
     /** How the likelihood changes from this ranking to a longer one: only links that are new or lost their place differ. */
     public function changeTo(self $after): Factor
     {
-        $before = [];
-        foreach ($this->links as $link) {
-            $before[$link->result->finding->id] = $link;
-        }
+        $before = $this->byFinding ??= self::indexed($this->links);
         $changes = [];
         foreach ($after->links as $link) {
             $old = $before[$link->result->finding->id] ?? null;
@@ -59,6 +59,20 @@ final class EchoRanking
         }
 
         return Factor::product($changes);
+    }
+
+    /**
+     * @param  list<Link>  $links
+     * @return array<string, Link>
+     */
+    private static function indexed(array $links): array
+    {
+        $byFinding = [];
+        foreach ($links as $link) {
+            $byFinding[$link->result->finding->id] = $link;
+        }
+
+        return $byFinding;
     }
 
     /**

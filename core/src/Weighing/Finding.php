@@ -100,6 +100,9 @@ final class Finding
     /** The row that speaks of a condition, or null. */
     public function rowFor(int $condition): ?Row
     {
+        if (! ($this->mask >> $condition & 1)) {
+            return null;
+        }
         foreach ($this->rows as $row) {
             if ($row->condition === $condition) {
                 return $row;

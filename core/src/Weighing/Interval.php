@@ -150,12 +150,36 @@ final class Interval
             $alone[] = $contrast[$state] * $slope;
             $all += $whole[] = $contrast[$state] * ($slope - $echoed[$state]);
         }
-        $withTarget = [];
-        foreach ($link->result->finding->rows as $position => $_) {
-            $terms = $link->shared >> $position & 1 ? $whole : $alone;
-            $withTarget[] = count($terms) === 2 ? $terms[1] : array_sum(StateSet::split($terms, $position)[1]);
+        $targets = count($link->result->finding->rows);
+        if ($link->leads || $link->shared === 0) {
+            return [$all, self::withEach($alone, $targets)];
+        }
+        $withTarget = self::withEach($whole, $targets);
+        if ($link->shared !== (1 << $targets) - 1) {
+            foreach (self::withEach($alone, $targets) as $position => $sum) {
+                $withTarget[$position] = $link->shared >> $position & 1 ? $withTarget[$position] : $sum;
+            }
         }
 
         return [$all, $withTarget];
+    }
+
+    /**
+     * Sums over the states with each target present, the last target summed out first.
+     *
+     * @param  array<int, float>  $terms  by local state
+     * @return array<int, float> by target
+     */
+    private static function withEach(array $terms, int $targets): array
+    {
+        $sums = [];
+        for ($position = $targets - 1; $position > 0; $position--) {
+            [$without, $with] = StateSet::split($terms, $position);
+            $sums[$position] = array_sum($with);
+            $terms = StateSet::add($without, $with);
+        }
+        $sums[0] = $terms[1];
+
+        return $sums;
     }
 }

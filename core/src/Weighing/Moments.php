@@ -9,9 +9,9 @@ final class Moments
 {
     /**
      * @param  array<int, float>  $first  by bit
-     * @param  array<int, array<int, float>>  $pairs  by two different bits, both ways round
+     * @param  array<int, array<int, float>>  $with  by bit: the chances with it, all higher bits summed out
      */
-    private function __construct(public readonly array $first, private readonly array $pairs)
+    private function __construct(public readonly array $first, private readonly array $with)
     {
     }
 
@@ -20,12 +20,26 @@ final class Moments
      */
     public static function of(array $p, int $bits): self
     {
-        $first = $pairs = [];
+        $first = $with = [];
         for ($bit = $bits - 1; $bit >= 0; $bit--) {
-            [$without, $with] = StateSet::split($p, $bit);
-            $first[$bit] = array_sum($with);
             // The highest bit is the cheapest to part by, so the others are summed out from above.
-            $p = StateSet::add($without, $with);
+            [$without, $with[$bit]] = StateSet::split($p, $bit);
+            $first[$bit] = array_sum($with[$bit]);
+            $p = StateSet::add($without, $with[$bit]);
+        }
+
+        return new self($first, $with);
+    }
+
+    /**
+     * How often two are present together; only a further step asks for it.
+     *
+     * @return array<int, array<int, float>> by two different bits, both ways round
+     */
+    private function pairs(): array
+    {
+        $pairs = [];
+        foreach ($this->with as $bit => $with) {
             for ($other = $bit - 1; $other >= 0; $other--) {
                 [$alone, $together] = StateSet::split($with, $other);
                 $pairs[$bit][$other] = $pairs[$other][$bit] = array_sum($together);
@@ -33,7 +47,7 @@ final class Moments
             }
         }
 
-        return new self($first, $pairs);
+        return $pairs;
     }
 
     /**
@@ -46,9 +60,10 @@ final class Moments
     public function newtonStep(array $rates): array
     {
         $matrix = [];
+        $pairs = $this->pairs();
         foreach ($rates as $i => $rate) {
             foreach ($rates as $j => $_) {
-                $joint = $i === $j ? $this->first[$i] : $this->pairs[$i][$j];
+                $joint = $i === $j ? $this->first[$i] : $pairs[$i][$j];
                 $matrix[$i][$j] = $joint - $this->first[$i] * $this->first[$j];
             }
             $matrix[$i][] = $rate - $this->first[$i];

@@ -25,19 +25,35 @@ final class Picture
      */
     public static function likeliest(Belief $belief): array
     {
-        $states = $belief->states;
-        arsort($states);
-        $least = array_values($states)[min(self::SHOWN, count($states)) - 1] - self::TIE;
+        $least = self::leastShown($belief->states) - self::TIE;
         $pictures = [];
-        foreach ($states as $state => $chance) {
-            if ($chance < $least) {
-                break;
+        foreach ($belief->states as $state => $chance) {
+            if ($chance >= $least) {
+                $pictures[] = new self(StateSet::members($state), $chance);
             }
-            $pictures[] = new self(StateSet::members($state), $chance);
         }
         usort($pictures, self::compare(...));
 
         return array_slice($pictures, 0, self::SHOWN);
+    }
+
+    /**
+     * @param  array<int, float>  $states
+     */
+    private static function leastShown(array $states): float
+    {
+        $top = [];
+        $least = -1.0;
+        foreach ($states as $chance) {
+            if ($chance > $least || count($top) < self::SHOWN) {
+                $top[] = $chance;
+                rsort($top);
+                $top = array_slice($top, 0, self::SHOWN);
+                $least = $top[count($top) - 1];
+            }
+        }
+
+        return $least;
     }
 
     private static function compare(self $a, self $b): int
