@@ -57,6 +57,7 @@ final class AsSigned
                 'availability' => ['status' => $payload['plan']['play'] === 'stop' ? 'out' : 'modified', 'notThis' => [], 'thisYes' => []],
                 'advice' => ['weight' => null, 'knee' => '', 'bend' => null, 'drive' => null, 'say' => []],
                 'matters' => [],
+                'afterOperation' => '',
             ],
         ];
     }

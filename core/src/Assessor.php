@@ -37,6 +37,7 @@ use GrayCompass\Core\Weighing\Trail;
 use GrayCompass\Core\Weighing\Weighed;
 use GrayCompass\Core\Weighing\WeighedChance;
 use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Core\Words\AfterOperation;
 use GrayCompass\Core\Words\ForAthlete;
 use GrayCompass\Core\Words\ForCoach;
 use GrayCompass\Core\Words\LetterNote;
@@ -130,6 +131,7 @@ final class Assessor
                 (new ForAthlete($bearings, $plan))->text(),
                 ForCoach::text($examination, $plan),
                 (new LetterNote($bearings, $plan))->text(),
+                (new AfterOperation($bearings))->text(),
             ),
             $this->answers($weighed),
             [...VerdictRemarks::of($bearings), ...$grading->remarks, ...Remarks::of($examination, $standing, $evidence)],

@@ -40,6 +40,7 @@ final class PlanWriter
             'matters' => array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->value, Matters::of($assessment->bearings)),
             'lookAgain' => $again === null ? null : ['from' => $again->from, 'to' => $again->to, 'after' => $again->after, 'why' => $again->why, 'hours' => $again->hours, 'say' => $again->when()],
             'unanswered' => $plan->unanswered,
+            'afterOperation' => $assessment->words->afterOperation,
             'forAthlete' => $assessment->words->forAthlete,
             'forCoach' => $assessment->words->forCoach,
             'note' => $assessment->words->note,

@@ -24,6 +24,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @empty
 <p>{{ $assessment['safety']['gateOpen'] ? 'The gate is answered; nothing was raised.' : 'The gate is not answered.' }}</p>
 @endforelse
+@if ($plan['afterOperation'] !== '')<h2>After the operation</h2><p class="b">{{ $plan['afterOperation'] }}</p>@endif
 <h2>Chances, in 100 knees like this</h2>
 <table>
 <thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>

@@ -22,6 +22,21 @@ final class WordsTest extends TestCase
         'posterior', 'patell', 'haem', 'grade', 'likelihood', 'translation', 'pivot', 'cruciate', 'collateral', 'interval', 'immobili', 'positive', 'negative',
     ];
 
+    public function test_an_operated_knee_leads_with_what_must_not_be_missed(): void
+    {
+        self::assertSame('', Knee::hurt()->assessed()->words->afterOperation);
+        $knee = Knee::hurt()->with('episode', ['operated' => ['what' => 'acl', 'weeksAgo' => 9]])
+            ->found('passive_extension', ['extensionDeg' => -6], ['extensionDeg' => 2])
+            ->found('straight_leg_raise', ['result' => 'lag', 'lagDeg' => 5])
+            ->found('effusion_sweep', ['grade' => 'bulge']);
+        self::assertSame(
+            'Operated on for an ACL tear 9 weeks ago. Extension -6° (other knee 2°), lag 5°, fluid grade 1, girth not recorded. Nothing raised for a stuck knee, infection or clot.',
+            $knee->assessed()->words->afterOperation,
+        );
+        self::assertStringEndsWith('never wait for a second look.', $knee->with('safety', ['feverOrHotRedKnee' => true])->assessed()->words->afterOperation);
+        self::assertStringStartsWith('Operated on a week ago.', Knee::hurt()->with('episode', ['operated' => ['what' => 'other', 'weeksAgo' => 1]])->assessed()->words->afterOperation);
+    }
+
     public function test_the_athletes_text_has_headings_and_is_short_plain_and_counts_in_hundreds(): void
     {
         foreach (self::texts() as $name => $text) {

@@ -772,6 +772,8 @@ export interface components {
                 say: string;
             } | null;
             unanswered: string[];
+            /** @description leads the summary of an operated knee; else empty */
+            afterOperation: string;
             forAthlete: string;
             /** @description empty without recorded consent */
             forCoach: string;

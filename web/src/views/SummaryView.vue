@@ -102,6 +102,7 @@ onMounted(async () => {
     <SafetyLines :lines="assessment.safety.lines" />
     <p v-if="assessment.safety.lines.length === 0" class="clear">{{ assessment.safety.gateOpen ? 'The safety gate is answered; nothing was raised.' : 'The safety gate is not answered.' }}</p>
     <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink>
+    <section v-if="assessment.plan.afterOperation" class="clear" aria-labelledby="operated"><h2 id="operated">After the operation</h2><p>{{ assessment.plan.afterOperation }}</p></section>
     <div class="columns">
       <div>
         <section aria-labelledby="chances"><h2 id="chances">Chances, in 100 knees like this</h2><ChancesTable /></section>

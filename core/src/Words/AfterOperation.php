@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Words;
+
+use GrayCompass\Core\Findings\Operation;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Verdict\Bearings;
+
+/** What leads the summary of a knee that was operated on: range, strength, fluid, girth, and what must not be missed. */
+final readonly class AfterOperation
+{
+    /** Stuck short of straight, infection, clot. */
+    private const FLAGS = [Rule::LockedKnee, Rule::JointInfection, Rule::HotKneeUnasked, Rule::ClotSuspected];
+
+    public function __construct(private Bearings $bearings)
+    {
+    }
+
+    /** Empty for a knee that nobody operated on. */
+    public function text(): string
+    {
+        $operated = $this->bearings->examination->episode->operated;
+
+        return $operated === null ? '' : "{$this->heading($operated)} {$this->figures()} {$this->flags()}";
+    }
+
+    private function heading(Operation $operated): string
+    {
+        $what = $operated->structure === null ? 'Operated on' : "Operated on for {$operated->structure->withArticle()}";
+
+        return "{$what} ".match ($operated->weeksAgo) {
+            0 => 'this week.',
+            1 => 'a week ago.',
+            default => "{$operated->weeksAgo} weeks ago.",
+        };
+    }
+
+    private function figures(): string
+    {
+        $fluid = $this->bearings->grading->effusion?->grade;
+
+        return ucfirst(implode(', ', [
+            $this->figure('extension', '°', ['passive_extension', 'extensionDeg'], ['active_range', 'extensionDeg']),
+            $this->figure('lag', '°', ['straight_leg_raise', 'lagDeg'], ['active_range', 'lagDeg']),
+            $fluid === null ? 'fluid not graded' : "fluid grade {$fluid}",
+            $this->figure('girth', ' cm', ['inspection', 'girthCm']),
+        ])).'.';
+    }
+
+    /**
+     * @param  array{string, string}  ...$sources  manoeuvre and field, the first that was measured counts
+     */
+    private function figure(string $name, string $unit, array ...$sources): string
+    {
+        foreach ($sources as [$manoeuvre, $field]) {
+            $hurt = $this->bearings->knee->number($manoeuvre, $field);
+            if ($hurt !== null) {
+                $other = $this->bearings->examination->other($manoeuvre)?->number($field);
+
+                return "{$name} {$hurt}{$unit}".($other === null ? '' : " (other knee {$other}{$unit})");
+            }
+        }
+
+        return "{$name} not recorded";
+    }
+
+    private function flags(): string
+    {
+        $raised = array_filter($this->bearings->gate->lines, static fn (SafetyLine $line): bool => in_array($line->rule, self::FLAGS, true));
+
+        return $raised === [] ? 'Nothing raised for a stuck knee, infection or clot.'
+            : implode(' ', array_map(static fn (SafetyLine $line): string => $line->say, $raised));
+    }
+}
