@@ -15,7 +15,7 @@ use GrayCompass\Core\SafetyWriter;
 final class KnownHolds
 {
     /**
-     * @return array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool}>}
+     * @return array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}
      */
     public static function write(Assessment $assessment): array
     {
@@ -39,6 +39,7 @@ final class KnownHolds
             HoldKind::from($hold['kind']),
             isset($hold['rule']) ? Rule::from($hold['rule']) : null,
             $hold['mayOverride'],
+            correctable: $hold['correctable'] ?? false,
         ), $examination->holds['holds'] ?? []);
     }
 }

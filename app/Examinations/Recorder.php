@@ -12,6 +12,8 @@ use GrayCompass\Core\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Safety\Hold;
+use GrayCompass\Core\Safety\HoldKind;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -67,7 +69,7 @@ final class Recorder
             return;
         }
         $hold = $this->judge->hold($examination, $manoeuvre);
-        if ($hold !== null && ! ($hold->mayOverride && isset($payload->override))) {
+        if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
             throw new HeldFinding($part, $hold, $manoeuvre->card->name);
         }
     }
@@ -123,7 +125,7 @@ final class Recorder
      */
     private function mark(Examination $examination, Assessment $assessment): Assessment
     {
-        $closed = $assessment->bearings->holds->byRule();
+        $closed = array_filter($assessment->bearings->holds->byManoeuvre, static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable);
         $examination->load(['sections', 'findings']);
         $earlier = $examination->findings->filter(static fn (Finding $finding): bool => isset($closed[$finding->manoeuvre])
             && ! $finding->before_gate && $finding->isDone() && ! isset($finding->payload->override));

@@ -20,7 +20,7 @@ use Illuminate\Support\Collection;
  * @property string $status draft or signed
  * @property CarbonImmutable $examined_at
  * @property CarbonImmutable|null $signed_at
- * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool}>}|null $holds encrypted at rest
+ * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}|null $holds encrypted at rest
  * @property Episode $episode
  * @property User $examiner
  * @property Collection<int, Section> $sections

@@ -42,7 +42,7 @@ final class SafetyWriter
     }
 
     /**
-     * @return array{kind: string, rule?: string, mayOverride: bool}
+     * @return array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}
      */
     public static function hold(Hold $hold): array
     {
@@ -50,6 +50,7 @@ final class SafetyWriter
             'kind' => $hold->kind->value,
             'rule' => $hold->rule?->value,
             'mayOverride' => $hold->mayOverride,
+            'correctable' => $hold->correctable ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

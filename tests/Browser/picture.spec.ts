@@ -99,7 +99,7 @@ test('a knee is looked at again with what was left open first', async ({ page })
   await expect(page.getByRole('heading', { level: 1, name: 'Lachman' })).toBeVisible()
 })
 
-test('a result that closes the gate is taken back by hand, and opens it again', async ({ page }) => {
+test('a result that closes the gate leaves its own finding in reach, and any other can be taken back', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Bram Okafor-Lund', 'right')
   await consentAndClearGate(page)
@@ -112,6 +112,11 @@ test('a result that closes the gate is taken back by hand, and opens it again', 
   await goTo(page, 'Pivot shift')
   await expect(page.getByRole('region', { name: 'Held back' })).toContainText('More than one main ligament gives')
   await goTo(page, 'Varus, 30°')
+  await page.keyboard.press('1')
+  await expect(page.getByText('More than one main ligament gives')).toBeHidden()
+  await page.keyboard.press('4')
+  await expect(page.getByText('More than one main ligament gives')).toBeVisible()
+  await goTo(page, 'Lachman')
   await page.getByRole('button', { name: 'Take back what is recorded' }).click()
   await expect(page.getByText('More than one main ligament gives')).toBeHidden()
 })

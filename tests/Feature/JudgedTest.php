@@ -48,6 +48,19 @@ final class JudgedTest extends FeatureTestCase
         $this->save($id, 'findings/lachman/left', ['translationMm' => 5, 'override' => 'before transport'], 2)->assertOk();
     }
 
+    public function test_the_finding_that_raised_a_rule_can_be_finished(): void
+    {
+        $id = $this->openedBy($this->member());
+        $this->save($id, 'sections/opening', ['consentGiven' => true, 'guardianConsent' => true], 1)->assertOk();
+        $frame = $this->getJson("/api/examinations/{$id}")->json('sections.0.payload');
+        $this->save($id, 'sections/frame', [...$frame, 'ageYears' => 15], 1)->assertOk();
+        $answer = $this->save($id, 'findings/lachman/left', ['differenceBand' => 'gross'])->assertOk();
+        self::assertTrue($answer->json('assessment.safety.holds.lachman.correctable'));
+        self::assertNull($answer->json('assessment.safety.holds.anterior_drawer.correctable'));
+        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'gross', 'endFeel' => 'absent'], 1)->assertOk()->assertJsonPath('beforeGate', []);
+        $this->save($id, 'findings/anterior_drawer/left', ['translationMm' => 5])->assertStatus(422)->assertJsonPath('hold.rule', 'growing_bone');
+    }
+
     public function test_a_key_stands_for_one_save_only(): void
     {
         $id = $this->openedBy($this->member());

@@ -8,6 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Family;
 
@@ -85,10 +86,20 @@ final readonly class Holds
         $consent = self::consent($manoeuvre, $examination, $gate);
         if ($lines !== []) {
             // Without consent no reason opens anything, whatever else holds.
-            return new Hold(HoldKind::Rule, $lines[0]->rule, $consent === null || $consent->mayOverride, $lines[0]->since);
+            return new Hold(HoldKind::Rule, $lines[0]->rule, $consent === null || $consent->mayOverride, $lines[0]->since, $consent === null && self::raisedByItself($manoeuvre, $lines, $examination));
         }
 
         return $consent ?? ($gate->open || ! in_array($manoeuvre->family, self::AFTER_THE_GATE, true) ? null : new Hold(HoldKind::Gate, null, true));
+    }
+
+    /**
+     * @param  non-empty-list<SafetyLine>  $lines
+     */
+    private static function raisedByItself(Manoeuvre $manoeuvre, array $lines, Examination $examination): bool
+    {
+        $own = (new HurtKnee($examination))->position($manoeuvre->id);
+
+        return $own >= 0 && array_filter($lines, static fn (SafetyLine $line): bool => $line->since !== $own) === [];
     }
 
     private static function consent(Manoeuvre $manoeuvre, Examination $examination, SafetyGate $gate): ?Hold

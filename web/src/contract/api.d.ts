@@ -499,6 +499,8 @@ export interface components {
             rule?: string;
             /** @description whether a reason opens it */
             mayOverride: boolean;
+            /** @description raised by its own finding, which may still be finished or corrected */
+            correctable?: boolean;
         };
         /** @enum {string} */
         ConditionId: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability";
