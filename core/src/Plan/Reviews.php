@@ -29,7 +29,7 @@ final readonly class Reviews
 
     private const SORENESS = ['mcl_tenderness' => Condition::Mcl, 'valgus_30_pain' => Condition::Mcl, 'lcl_tenderness' => Condition::Lcl];
 
-    private const HOURS = 'Look at the fluid again at the next break, two hours after, and tomorrow morning; stop if it swells.';
+    private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; stop if it does.';
 
     /** Own tests left out for pain from which on the knee is called too painful to examine. */
     private const TOO_PAINFUL = 3;

@@ -31,6 +31,9 @@ final readonly class ForAthlete
 
     private const CALL = 'Call us if the knee locks, gives way, or you cannot stand on it.';
 
+    /** Who must not stand, or is stuck already, is not told to wait for that. */
+    private const WORSE_CALL = 'Call us if the pain or the swelling grows.';
+
     private const WORN_CALL = 'Call at once if your calf swells or hurts. If you get short of breath, call an ambulance.';
 
     public function __construct(private Bearings $bearings, private Plan $plan)
@@ -330,6 +333,6 @@ final readonly class ForAthlete
         }
         $worn = in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport], true);
 
-        return array_values(array_unique([...$calls, self::CALL, ...($worn ? [self::WORN_CALL] : [])]));
+        return array_values(array_unique([...$calls, $this->bearings->gate->isToday() || $this->bearings->raised(Rule::LockedKnee) ? self::WORSE_CALL : self::CALL, ...($worn ? [self::WORN_CALL] : [])]));
     }
 }

@@ -22,6 +22,16 @@ final class WordsTest extends TestCase
         'posterior', 'patell', 'haem', 'grade', 'likelihood', 'translation', 'pivot', 'cruciate', 'collateral', 'interval', 'immobili', 'positive', 'negative',
     ];
 
+    public function test_who_must_not_stand_or_is_stuck_is_not_told_to_wait_for_it(): void
+    {
+        $text = static fn (string $tick): string => Knee::hurt()->answered()->with('safety', [...Knee::CLEAR, $tick => true])->assessed()->words->forAthlete;
+        foreach (['pulseOrSensationLost', 'cannotTakeFourSteps', 'openWound', 'lockedShort'] as $tick) {
+            self::assertStringNotContainsString('cannot stand on it', $text($tick), $tick);
+            self::assertStringContainsString('Call us if the pain or the swelling grows.', $text($tick), $tick);
+        }
+        self::assertStringContainsString('cannot stand on it', Knee::hurt()->answered()->assessed()->words->forAthlete);
+    }
+
     public function test_an_operated_knee_leads_with_what_must_not_be_missed(): void
     {
         self::assertSame('', Knee::hurt()->assessed()->words->afterOperation);
@@ -57,7 +67,7 @@ final class WordsTest extends TestCase
                     self::assertMatchesRegularExpression('/(about \d+|fewer than 1|more than 99) in 100 knees like this/', $sentence, $name);
                 }
             }
-            self::assertStringContainsString('Call us if the knee locks, gives way', $text, $name);
+            self::assertMatchesRegularExpression('/Call us if the (knee locks, gives way|pain or the swelling grows)/', $text, $name);
             self::assertSame(array_unique($sentences), $sentences, $name);
         }
     }
