@@ -6,6 +6,7 @@ namespace App\Reports;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Findings\Choices;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Weighing\InHundred;
@@ -41,6 +42,20 @@ final class SummaryWords
     public function zone(string $zone): string
     {
         return self::ZONES[$zone] ?? $zone;
+    }
+
+    /**
+     * The schools of an examination, as they are named where they are chosen.
+     *
+     * @param  array<string, string>  $chosen  by kind; what is missing stands for its preset
+     */
+    public function judgedBy(array $chosen): string
+    {
+        return implode('; ', array_map(static function (array $school) use ($chosen): string {
+            $labels = array_column($school['options'], 'label', 'id');
+
+            return lcfirst($school['label']).' '.$labels[$chosen[$school['id']] ?? $school['preset']];
+        }, Choices::schools()));
     }
 
     public function play(string $play): string

@@ -32,7 +32,7 @@ final readonly class ForAthlete
     private const CALL = 'Call us if the knee locks, gives way, or you cannot stand on it.';
 
     /** Who must not stand, or is stuck already, is not told to wait for that. */
-    private const WORSE_CALL = 'Call us if the pain or the swelling grows.';
+    private const WORSE_CALL = 'Call us if the swelling grows, or anything else gets worse.';
 
     private const WORN_CALL = 'Call at once if your calf swells or hurts. If you get short of breath, call an ambulance.';
 

@@ -7,7 +7,7 @@ import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import WordPicker from '@/bench/inputs/WordPicker.vue'
-import { AFTER_SHIFT, BLOW_SITES, MECHANISM, OPENING, PAIN_PLACES, SINCE, SWELLING, THEN } from './storyQuestions'
+import { AFTER_SHIFT, BLOW_SITES, MECHANISM, PAIN_PLACES, SINCE, SWELLING, THEN, openingQuestions } from './storyQuestions'
 import { useSections } from './useSections'
 
 const catalogue = useCatalogue()
@@ -17,8 +17,7 @@ const story = computed(() => examination.section('history'))
 const opening = computed(() => examination.section('opening'))
 const frame = computed(() => examination.section('frame'))
 
-const under18 = computed(() => Number(frame.value.ageYears ?? 18) < 18)
-const askedOpening = computed(() => OPENING.filter((item) => item.key !== 'guardianConsent' || under18.value))
+const askedOpening = computed(() => openingQuestions(frame.value.ageYears))
 const since = computed(() => (story.value.kneecapShifted === true ? [...AFTER_SHIFT, ...SINCE] : SINCE))
 
 function toggleMechanism(word: string): void {

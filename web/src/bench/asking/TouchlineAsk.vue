@@ -4,7 +4,7 @@ import { useExamination } from '@/stores/examination'
 import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { gateQuestions } from './gateQuestions'
-import { OPENING, TOUCHLINE } from './storyQuestions'
+import { TOUCHLINE, openingQuestions } from './storyQuestions'
 import { useSections } from './useSections'
 
 /** The few questions of the touchline: what happened and when, and what forbids pulling. */
@@ -14,13 +14,14 @@ const { answer, toggle, none } = useSections()
 
 const MINUTES = [5, 15, 30, 60, 120]
 const HOUR = 60
+const ASKED = ['consentGiven', 'guardianConsent', 'coachMayKnow']
 
 const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
 const questions = computed(() => (props.about === 'story' ? TOUCHLINE : gateQuestions(examination.assessment?.safety.questions ?? []).opening))
 const answers = computed(() => examination.section(section.value))
 const opening = computed(() => examination.section('opening'))
 const frame = computed(() => examination.section('frame'))
-const asked = computed(() => OPENING.filter(({ key }) => key === 'consentGiven' || key === 'coachMayKnow' || (key === 'guardianConsent' && Number(frame.value.ageYears ?? 18) < 18)))
+const asked = computed(() => openingQuestions(frame.value.ageYears).filter(({ key }) => ASKED.includes(key)))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const minutes = computed(() => (typeof frame.value.hoursSinceInjury === 'number' ? Math.round(frame.value.hoursSinceInjury * HOUR) : null))
 

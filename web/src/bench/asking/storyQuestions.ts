@@ -4,7 +4,7 @@ export interface Question {
   ask: string
 }
 
-export const OPENING: Question[] = [
+const OPENING: Question[] = [
   { key: 'consentGiven', ask: 'Consent given for hands-on' },
   { key: 'handsClean', ask: 'Hands clean' },
   { key: 'identityConfirmed', ask: 'Name confirmed' },
@@ -13,6 +13,13 @@ export const OPENING: Question[] = [
   { key: 'coachMayKnow', ask: 'Coach may be told' },
   { key: 'footSore', ask: 'Foot sore (before sitting on it)' },
 ]
+
+const GROWN_YEARS = 18
+
+/** Whether a guardian is asked is shown here; whether hands wait for it, the server says. */
+export function openingQuestions(ageYears: unknown): Question[] {
+  return OPENING.filter((item) => item.key !== 'guardianConsent' || Number(ageYears ?? GROWN_YEARS) < GROWN_YEARS)
+}
 
 export const MECHANISM = ['twist_on_planted_foot', 'rotational_trauma', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension', 'buckled_inward', 'buckled_outward', 'none_recalled']
 
