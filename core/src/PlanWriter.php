@@ -81,7 +81,7 @@ final class PlanWriter
         return array_map(static fn (Manoeuvre $manoeuvre): array => ['manoeuvre' => $manoeuvre->id, 'state' => match (true) {
             CoreSet::isDone($manoeuvre, $bearings->examination) => 'done',
             $bearings->holds->for($manoeuvre->id)?->rule !== null => 'held',
-            in_array($manoeuvre->id, $bearings->settled->outOfReach, true) => 'out_of_reach',
+            \in_array($manoeuvre->id, $bearings->settled->outOfReach, true) => 'out_of_reach',
             default => 'open',
         }], CoreSet::of($bearings->examination, $bearings->catalogue));
     }

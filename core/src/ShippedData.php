@@ -94,7 +94,7 @@ final class ShippedData
         $cards = $this->json('cards.json');
         $manoeuvres = [];
         foreach ($this->table('manoeuvres.csv') as $row) {
-            $card = is_array($cards[$row['id']] ?? null) ? $cards[$row['id']] : [];
+            $card = \is_array($cards[$row['id']] ?? null) ? $cards[$row['id']] : [];
             $manoeuvres[] = new Manoeuvre(
                 $row['id'],
                 Station::from($row['station']),
@@ -121,7 +121,7 @@ final class ShippedData
     {
         $value = json_decode($this->text($file), true, 32, JSON_THROW_ON_ERROR);
 
-        return is_array($value) ? $value : throw new RuntimeException("core/data/{$file} holds no object.");
+        return \is_array($value) ? $value : throw new RuntimeException("core/data/{$file} holds no object.");
     }
 
     /**

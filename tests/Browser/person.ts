@@ -56,7 +56,9 @@ export async function chance(page: Page, condition: string): Promise<number> {
   return Number(/: <?>?(\d+) in 100/.exec(label ?? '')?.[1])
 }
 
+/** Of the screen that has been drawn: its heading is what the eye waits for too. */
 export async function expectAccessible(page: Page): Promise<void> {
+  await expect(page.locator('main h1').first()).toBeAttached()
   const { violations } = await new AxeBuilder({ page }).analyze()
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([])
 }

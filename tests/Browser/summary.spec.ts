@@ -36,7 +36,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await expect(page.getByRole('region', { name: 'For the athlete' })).toContainText('These are chances, not a diagnosis.')
   await expect(page.getByRole('region', { name: 'For the coach' })).toContainText('Out.')
   await page.getByRole('button', { name: 'Copy: Note for the letter' }).click()
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('ACL tear')
+  await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toContain('ACL tear')
 
   const [pdf] = await Promise.all([
     page.waitForEvent('download'),

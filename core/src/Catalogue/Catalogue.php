@@ -47,7 +47,7 @@ final class Catalogue
     public function feeding(string $finding): ?Manoeuvre
     {
         foreach ($this->manoeuvres as $manoeuvre) {
-            if (in_array($finding, $manoeuvre->feeds, true)) {
+            if (\in_array($finding, $manoeuvre->feeds, true)) {
                 return $manoeuvre;
             }
         }

@@ -44,12 +44,12 @@ final class Faults
      */
     private function number(mixed $value, string $path, array &$places): void
     {
-        $places[$path] = count($places);
+        $places[$path] = \count($places);
         if ($value instanceof stdClass) {
             foreach (get_object_vars($value) as $key => $inner) {
                 $this->number($inner, Path::key($path, (string) $key), $places);
             }
-        } elseif (is_array($value)) {
+        } elseif (\is_array($value)) {
             foreach (array_values($value) as $index => $inner) {
                 $this->number($inner, Path::index($path, $index), $places);
             }

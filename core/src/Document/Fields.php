@@ -33,7 +33,7 @@ final class Fields
         }
         $this->object = $value;
         foreach (array_keys(get_object_vars($value)) as $key) {
-            if (! in_array((string) $key, $required, true) && ! in_array((string) $key, $optional, true)) {
+            if (! \in_array((string) $key, $required, true) && ! \in_array((string) $key, $optional, true)) {
                 $this->faults->add(FaultKind::UnknownKey, Path::key($path, (string) $key), 'unknown key');
             }
         }
@@ -96,7 +96,7 @@ final class Fields
             return 0.0;
         }
         $value = $this->raw($key);
-        if (! is_int($value) && ! is_float($value)) {
+        if (! \is_int($value) && ! \is_float($value)) {
             $this->fault($key, 'expected a number');
 
             return 0.0;
@@ -118,7 +118,7 @@ final class Fields
             $this->fault($key, sprintf('expected %s to %s%s', self::plain($low), self::plain($high), $unit === '' ? '' : " {$unit}"));
         }
 
-        return min(max($value, $low), $high);
+        return \min(\max($value, $low), $high);
     }
 
     /** A whole number from `$low` to `$high`. */
@@ -135,7 +135,7 @@ final class Fields
     public function boolean(string $key): bool
     {
         $value = $this->raw($key);
-        if ($this->has($key) && ! is_bool($value)) {
+        if ($this->has($key) && ! \is_bool($value)) {
             $this->fault($key, 'expected true or false');
         }
 
@@ -149,7 +149,7 @@ final class Fields
         if (! $this->has($key)) {
             return '';
         }
-        if (! is_string($value)) {
+        if (! \is_string($value)) {
             $this->fault($key, 'expected text');
 
             return '';
@@ -173,7 +173,7 @@ final class Fields
         if (! $this->has($key)) {
             return $allowed[0];
         }
-        if (! is_string($value) || ! in_array($value, $allowed, true)) {
+        if (! \is_string($value) || ! \in_array($value, $allowed, true)) {
             $this->fault($key, 'expected one of '.implode(', ', $allowed));
 
             return $allowed[0];
@@ -191,10 +191,10 @@ final class Fields
     public function wordList(string $key, array $allowed): array
     {
         $words = [];
-        foreach ($this->items($key, count($allowed)) as $index => $word) {
-            if (! is_string($word) || ! in_array($word, $allowed, true)) {
+        foreach ($this->items($key, \count($allowed)) as $index => $word) {
+            if (! \is_string($word) || ! \in_array($word, $allowed, true)) {
                 $this->itemFault($key, $index, 'expected one of '.implode(', ', $allowed));
-            } elseif (in_array($word, $words, true)) {
+            } elseif (\in_array($word, $words, true)) {
                 $this->itemFault($key, $index, "{$word} stands twice");
             } else {
                 $words[] = $word;
@@ -215,12 +215,12 @@ final class Fields
         if (! $this->has($key)) {
             return [];
         }
-        if (! is_array($value)) {
+        if (! \is_array($value)) {
             $this->fault($key, 'expected a list');
 
             return [];
         }
-        if (count($value) > $most) {
+        if (\count($value) > $most) {
             $this->fault($key, "expected at most {$most} entries");
 
             return [];

@@ -18,7 +18,7 @@ final class Json
     /** @throws Refusal when the text is too large, is no JSON, or holds a number beyond all bounds */
     public static function read(string $text): mixed
     {
-        if (strlen($text) > self::MAX_BYTES) {
+        if (\strlen($text) > self::MAX_BYTES) {
             throw new Refusal('', 'the document is larger than 1 MiB');
         }
         try {
@@ -36,13 +36,13 @@ final class Json
     /** Digits that no machine can hold arrive as infinity, which nothing downstream can write again. */
     private static function refuseBoundless(mixed $value, string $path): void
     {
-        if (is_float($value) && ! is_finite($value)) {
+        if (\is_float($value) && ! is_finite($value)) {
             throw new Refusal($path, 'this number is too large');
         }
-        if (is_array($value) || $value instanceof stdClass) {
+        if (\is_array($value) || $value instanceof stdClass) {
             foreach ((array) $value as $key => $inner) {
                 self::refuseBoundless($inner, match (true) {
-                    is_array($value) => "{$path}[{$key}]",
+                    \is_array($value) => "{$path}[{$key}]",
                     default => $path === '' ? (string) $key : "{$path}.{$key}",
                 });
             }

@@ -19,6 +19,6 @@ final class Path
 
     public static function parent(string $path): string
     {
-        return substr($path, 0, max((int) strrpos($path, '.'), (int) strrpos($path, '[')));
+        return substr($path, 0, \max((int) strrpos($path, '.'), (int) strrpos($path, '[')));
     }
 }

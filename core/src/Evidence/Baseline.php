@@ -80,7 +80,7 @@ final class Baseline
     public function groupOf(string $finding): EchoGroup
     {
         foreach ($this->groups as $group) {
-            if (in_array($finding, $group->findings, true)) {
+            if (\in_array($finding, $group->findings, true)) {
                 return $group;
             }
         }

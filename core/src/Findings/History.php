@@ -36,7 +36,7 @@ final class History
     /** Whether pain was told along the inner shin. */
     public function hurtsAtShin(): bool
     {
-        return in_array('inner_shin', $this->painPlaces, true) || stripos($this->painSite, 'shin') !== false;
+        return \in_array('inner_shin', $this->painPlaces, true) || stripos($this->painSite, 'shin') !== false;
     }
 
     /** Nothing of the story was asked yet. */

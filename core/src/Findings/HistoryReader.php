@@ -23,7 +23,7 @@ final class HistoryReader
         foreach ($items as $item) {
             $answers[$item] = $fields->answer($item);
         }
-        $listed = is_array($fields->raw('painSite'));
+        $listed = \is_array($fields->raw('painSite'));
         $onset = array_column(SwellingOnset::cases(), 'value');
 
         return new History(

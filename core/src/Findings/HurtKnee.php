@@ -56,7 +56,7 @@ final readonly class HurtKnee
 
     public function says(string $manoeuvre, string $field, string ...$words): bool
     {
-        return in_array($this->word($manoeuvre, $field), $words, true);
+        return \in_array($this->word($manoeuvre, $field), $words, true);
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class HurtKnee
             static fn (?float $bend): bool => $bend !== null,
         );
 
-        return $bends === [] ? null : max($bends);
+        return $bends === [] ? null : \max($bends);
     }
 
     public function walksFreely(): bool

@@ -39,21 +39,21 @@ final class Record
     {
         $value = $this->measures[$field] ?? null;
 
-        return is_float($value) ? $value : null;
+        return \is_float($value) ? $value : null;
     }
 
     public function flag(string $field): ?bool
     {
         $value = $this->measures[$field] ?? null;
 
-        return is_bool($value) ? $value : null;
+        return \is_bool($value) ? $value : null;
     }
 
     public function word(string $field): ?string
     {
         $value = $this->measures[$field] ?? null;
 
-        return is_string($value) ? $value : null;
+        return \is_string($value) ? $value : null;
     }
 
     /**
@@ -63,7 +63,7 @@ final class Record
     {
         $value = $this->measures[$field] ?? null;
 
-        return is_array($value) ? $value : null;
+        return \is_array($value) ? $value : null;
     }
 
     /** A figure of one record minus the same of another; 0 for two normal ones; null when either is missing. */

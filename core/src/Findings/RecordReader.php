@@ -25,11 +25,11 @@ final class RecordReader
         $records = $met = [];
         foreach ($document->items('findings', $most) as $position => $item) {
             $id = $item instanceof stdClass ? ($item->manoeuvre ?? null) : null;
-            $manoeuvre = is_string($id) && $catalogue->has($id) ? $catalogue->get($id) : null;
+            $manoeuvre = \is_string($id) && $catalogue->has($id) ? $catalogue->get($id) : null;
             $fields = $document->item('findings', $position, $item, ['manoeuvre', 'side'], [...self::ALWAYS, ...self::measures($manoeuvre, $item)]);
             if ($manoeuvre === null) {
                 if ($fields->has('manoeuvre')) {
-                    $fields->fault('manoeuvre', is_string($id) ? "there is no manoeuvre {$id}" : 'expected the name of a manoeuvre');
+                    $fields->fault('manoeuvre', \is_string($id) ? "there is no manoeuvre {$id}" : 'expected the name of a manoeuvre');
                 }
 
                 continue;

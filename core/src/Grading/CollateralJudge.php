@@ -108,7 +108,7 @@ final class CollateralJudge implements Judge
     private static function ofBand(DifferenceBand $band, Opening $opening): Graded
     {
         if ($band !== DifferenceBand::Same || $opening->yields()) {
-            return new Graded(Sign::Positive, max($band->grade(), ThreeBand::grade($opening)), ThreeBand::level($opening));
+            return new Graded(Sign::Positive, \max($band->grade(), ThreeBand::grade($opening)), ThreeBand::level($opening));
         }
 
         return $opening->hurtsThere ? new Graded(Sign::Negative, 1, flaw: Exclusion::GradeOneIsFirm) : new Graded(Sign::Negative, 0);

@@ -139,7 +139,7 @@ final class ComparedJudge implements Judge
     {
         $difference = $knees->difference('translationMm');
         $force = $knees->difference('forceN');
-        if ($difference === null || ($force !== null && abs($force) > self::FORCE_MATCH_N)) {
+        if ($difference === null || ($force !== null && \abs($force) > self::FORCE_MATCH_N)) {
             return $knees->hurt->number('translationMm') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'arthrometer_difference')];
         }
 

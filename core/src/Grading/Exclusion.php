@@ -36,7 +36,7 @@ enum Exclusion: string
     /** Whether an own test excluded so leaves its condition to be tested on another day. */
     public function isVoid(): bool
     {
-        return in_array($this, [
+        return \in_array($this, [
             self::FootMoved, self::ThighMoved, self::HamstringsGuarded, self::QuadricepsGuarded, self::SagUncorrected, self::PivotUnreliable, self::BendIncomplete,
             self::TooEarly, self::TooLate, self::AngleBetween, self::OtherKneeMissing, self::OtherKneeNotNormal, self::SameOnOtherKnee, self::WithinHandError, self::DoesNotFit,
         ], true);

@@ -92,7 +92,7 @@ final class Grading
     private static function isCompared(Field $field, Record $hurt): bool
     {
         return $field->kind === FieldKind::Number
-            && in_array($field->unit(), self::UNITS, true)
+            && \in_array($field->unit(), self::UNITS, true)
             && $hurt->number($field->name) !== null
             && ($field->name !== 'angleDeg' || $hurt->manoeuvre->id === 'alignment');
     }

@@ -110,7 +110,7 @@ final class McMurrayJudge implements Judge
                 continue;
             }
             $alike = $cell->hurts()
-                ? $other->hurts() && abs($cell->pain - $other->pain) <= self::SAME_PAIN
+                ? $other->hurts() && \abs($cell->pain - $other->pain) <= self::SAME_PAIN
                 : $other->click;
             if ($alike) {
                 return true;

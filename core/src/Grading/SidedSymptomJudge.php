@@ -84,7 +84,7 @@ final class SidedSymptomJudge implements Judge
     {
         $other = $knees->other?->pain() ?? 0.0;
 
-        return $this->compares && $other >= 1 && abs(($knees->hurt->pain() ?? 0.0) - $other) <= McMurrayJudge::SAME_PAIN;
+        return $this->compares && $other >= 1 && \abs(($knees->hurt->pain() ?? 0.0) - $other) <= McMurrayJudge::SAME_PAIN;
     }
 
     /**

@@ -109,7 +109,7 @@ final class TranslationJudge implements Judge
             DifferenceBand::Gross => 12.0,
         };
 
-        return new Graded(Sign::Positive, max($band->grade(), $yields ? 1 : 0), SideDifference::level($difference, $yields, $absent));
+        return new Graded(Sign::Positive, \max($band->grade(), $yields ? 1 : 0), SideDifference::level($difference, $yields, $absent));
     }
 
     /**

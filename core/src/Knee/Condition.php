@@ -24,7 +24,7 @@ enum Condition: string
 
     public function isLigament(): bool
     {
-        return in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);
+        return \in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);
     }
 
     public function isMeniscus(): bool

@@ -20,7 +20,7 @@ enum Setting: string
     /** Whether the days since the injury alone decide it. */
     public function followsDays(): bool
     {
-        return in_array($this, [self::AcuteTrauma, self::OlderTrauma, self::Gradual], true);
+        return \in_array($this, [self::AcuteTrauma, self::OlderTrauma, self::Gradual], true);
     }
 
     /** The setting of a knee seen so many days after its injury; null days: it came on without one. */

@@ -62,7 +62,7 @@ final readonly class Availability
         $torn = array_filter(Condition::cases(), static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition) && $bearings->grade($condition) >= 2);
 
         return $torn !== [] || $play->answer === PlayAnswer::Stop
-            || ! in_array($support->type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+            || ! \in_array($support->type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
     }
 
     /**

@@ -135,7 +135,7 @@ final class Play
     {
         $doubt = null;
         foreach ($standing->results as $result) {
-            if (in_array($result->reading->finding, self::CRUCIATES, true) && $result->reading->sign !== Sign::Negative) {
+            if (\in_array($result->reading->finding, self::CRUCIATES, true) && $result->reading->sign !== Sign::Negative) {
                 if ($result->counts()) {
                     return 'A cruciate test is positive.';
                 }

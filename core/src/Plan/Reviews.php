@@ -66,7 +66,7 @@ final readonly class Reviews
             [$from, $to] = $dated[0];
             $whys = array_unique(array_map(static fn (array $row): string => $row[2], array_filter($dated, static fn (array $row): bool => $row[0] === $from)));
 
-            return new LookAgain($from, $to, null, implode(' ', array_slice($whys, 0, self::SHOWN)), $hours);
+            return new LookAgain($from, $to, null, implode(' ', \array_slice($whys, 0, self::SHOWN)), $hours);
         }
         if ($this->bearings->raised(...self::XRAY_FIRST)) {
             return new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray the tests that were held.', $hours);
@@ -112,12 +112,12 @@ final readonly class Reviews
             return null;
         }
         usort($open, static fn (ConditionVerdict $a, ConditionVerdict $b): int => [-$a->seriousness, -$a->posttest() / $a->thresholds->ruleOut] <=> [-$b->seriousness, -$b->posttest() / $b->thresholds->ruleOut]);
-        $names = implode(', ', array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), array_slice($open, 0, 3)));
+        $names = implode(', ', array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), \array_slice($open, 0, 3)));
         $day = $this->bearings->examination->daysSinceInjury;
         [$from, $to] = match (true) {
             $day === null => [2, 7],
             $day > 10 => [5, 10],
-            default => [max(2, 5 - $day), max(max(2, 5 - $day) + 5, 10 - $day)],
+            default => [\max(2, 5 - $day), \max(\max(2, 5 - $day) + 5, 10 - $day)],
         };
 
         return [$from, $to, "Could not be settled today: {$names}."];
@@ -134,7 +134,7 @@ final readonly class Reviews
             return null;
         }
         foreach (self::CRUCIATES_AND_CORNER as $condition) {
-            if ($this->bearings->standing->hasOwnPositive($condition) || in_array($condition->value, $this->bearings->disagree, true)) {
+            if ($this->bearings->standing->hasOwnPositive($condition) || \in_array($condition->value, $this->bearings->disagree, true)) {
                 return [5, 10, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
             }
         }
@@ -163,7 +163,7 @@ final readonly class Reviews
     {
         $left = array_filter($this->bearings->examination->records, fn (Record $record): bool => $record->notDone === NotDone::Pain
             && $record->side !== $this->bearings->examination->hurtSide->opposite() && $this->givesOwnTest($record));
-        $painful = $this->bearings->knee->leftOutForPain('lachman') || count($left) >= self::TOO_PAINFUL;
+        $painful = $this->bearings->knee->leftOutForPain('lachman') || \count($left) >= self::TOO_PAINFUL;
 
         return $painful ? [3, 7, 'Too painful to examine today.'] : null;
     }

@@ -133,14 +133,14 @@ final readonly class SendOn
         $bent = $bearings->standing->result('valgus_30_laxity');
         $inner = $bearings->grade(Condition::Mcl) === 3 && $bent?->isPositive() === true && $bent->reading->level === Level::Gross;
         $torn = array_filter(self::LIGAMENTS, static fn (Condition $condition): bool => $bearings->atAct($condition)
-            && (! in_array($condition, [Condition::Mcl, Condition::Lcl], true) || $bearings->grade($condition) >= 2));
+            && (! \in_array($condition, [Condition::Mcl, Condition::Lcl], true) || $bearings->grade($condition) >= 2));
         $names = implode(' and ', array_map(static fn (Condition $condition): string => $condition->withArticle(), $torn));
 
         return [
             $corner ? $this->surgeon(Condition::Plc, Within::Week, 'corner', 'The posterolateral corner may be hurt, and heals worse once late.', 'a posterolateral corner injury?') : null,
             $outer ? $this->surgeon(Condition::Lcl, Within::Week, 'outer_side', 'The lateral side opens or is likely torn, seldom alone, and heals worse once late.', 'an LCL tear, with or without the corner?') : null,
             $inner ? $this->surgeon(Condition::Mcl, Within::Week, 'inner_gross', 'The medial side opens by more than 10 mm, or without an end.', 'a complete MCL tear?') : null,
-            count($torn) >= 2 ? new Referral(self::SURGEON, Within::Week, 'two_ligaments', 'Two ligaments are likely torn.', "{$names}?", isSurgeon: true) : null,
+            \count($torn) >= 2 ? new Referral(self::SURGEON, Within::Week, 'two_ligaments', 'Two ligaments are likely torn.', "{$names}?", isSurgeon: true) : null,
         ];
     }
 
@@ -211,8 +211,8 @@ final readonly class SendOn
     {
         $bearings = $this->bearings;
         $worth = $bearings->fluidGrade() >= 2
-            || max($bearings->chance(Condition::Acl), $bearings->chance(Condition::Pcl), $bearings->chance(Condition::PatellarInstability)) >= self::BLOOD_CRUCIATE
-            || max($bearings->chance(Condition::MedialMeniscus), $bearings->chance(Condition::LateralMeniscus)) >= self::BLOOD_MENISCUS;
+            || \max($bearings->chance(Condition::Acl), $bearings->chance(Condition::Pcl), $bearings->chance(Condition::PatellarInstability)) >= self::BLOOD_CRUCIATE
+            || \max($bearings->chance(Condition::MedialMeniscus), $bearings->chance(Condition::LateralMeniscus)) >= self::BLOOD_MENISCUS;
 
         return $worth && ! self::isSettledSoon($sent) && $bearings->holds->for('lachman')?->rule === null;
     }

@@ -38,7 +38,7 @@ final readonly class Support
     public static function of(Bearings $bearings, bool $crutches): self
     {
         [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [SupportType::None, 'Nothing found asks for one.', ''];
-        $needed = ! in_array($type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+        $needed = ! \in_array($type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
 
         return new self($type, $why, $range, $crutches || $needed);
     }
@@ -54,10 +54,10 @@ final readonly class Support
     private static function byLine(Bearings $bearings): ?array
     {
         foreach ($bearings->gate->lines as $line) {
-            if (in_array($line->rule, self::AS_FOUND, true)) {
+            if (\in_array($line->rule, self::AS_FOUND, true)) {
                 return [SupportType::AsFound, 'Held as found until others have decided.', ''];
             }
-            if (in_array($line->rule, self::HELD_STRAIGHT, true)) {
+            if (\in_array($line->rule, self::HELD_STRAIGHT, true)) {
                 return [SupportType::Immobiliser, 'Held straight until it is known why.', ''];
             }
         }
@@ -72,7 +72,7 @@ final readonly class Support
     {
         $mcl = $bearings->grade(Condition::Mcl);
         $operated = $bearings->examination->episode->operated;
-        $graft = $operated !== null && in_array($operated->structure, [Condition::Acl, Condition::Pcl], true) && $operated->isHealing() && ! $operated->isRecent();
+        $graft = $operated !== null && \in_array($operated->structure, [Condition::Acl, Condition::Pcl], true) && $operated->isHealing() && ! $operated->isRecent();
         $outer = $bearings->atAct(Condition::Lcl, Condition::Plc) || $bearings->loose->opens(Condition::Lcl);
 
         return match (true) {

@@ -44,6 +44,6 @@ enum SupportType: string
     /** Nobody brakes hard with a leg that is held. */
     public function stopsDriving(): bool
     {
-        return in_array($this, [self::AsFound, self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser], true);
+        return \in_array($this, [self::AsFound, self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser], true);
     }
 }

@@ -35,7 +35,7 @@ final class Unanswered
         }
         $held = $bearings->holds->byRule();
         if ($held !== []) {
-            $count = count($held);
+            $count = \count($held);
             $lines[] = "Off limits by the safety gate: {$count} ".($count === 1 ? 'manoeuvre' : 'manoeuvres').'.';
         }
         $untested = self::names(array_filter($bearings->verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested));
@@ -55,7 +55,7 @@ final class Unanswered
             }
         }
         $open = self::names(array_filter($bearings->verdicts, static fn (ConditionVerdict $verdict): bool => isset($targets[$verdict->condition->value])
-            && in_array($verdict->zone, [ConditionZone::Untested, ConditionZone::Investigate], true)));
+            && \in_array($verdict->zone, [ConditionZone::Untested, ConditionZone::Investigate], true)));
         $name = "{$record->manoeuvre->card->name} not done ({$reason->words()})";
 
         return $open === '' ? "{$name}." : "{$name}: leaves open {$open}.";

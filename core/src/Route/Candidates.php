@@ -36,7 +36,7 @@ final class Candidates
         foreach ($catalogue->manoeuvres as $manoeuvre) {
             $closed = array_filter($gate->lines, static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre));
             foreach ($closed === [] ? $manoeuvre->feeds : [] as $sign) {
-                $belongs = in_array($manoeuvre->id, $core, true) || self::isOwnTest($sign, $standing->signs) || isset(self::ONLY_AFTER[$sign]);
+                $belongs = \in_array($manoeuvre->id, $core, true) || self::isOwnTest($sign, $standing->signs) || isset(self::ONLY_AFTER[$sign]);
                 if ($belongs && ! isset($open[$sign]) && $standing->counted($sign) === null && $evidence->rows($sign) !== [] && self::isDue($sign, $standing)) {
                     $open[$sign] = [$sign, $manoeuvre];
                 }

@@ -36,7 +36,7 @@ final class Itinerary
 
     public function minutesLeft(): float
     {
-        return round(max(0.0, $this->minutes - $this->minutesDone), 2);
+        return round(\max(0.0, $this->minutes - $this->minutesDone), 2);
     }
 
     /**
@@ -70,7 +70,7 @@ final class Itinerary
         $stops = [];
         foreach ($manoeuvres as $manoeuvre) {
             $station = $stationOf($manoeuvre);
-            $last = $stops === [] ? null : $stops[count($stops) - 1];
+            $last = $stops === [] ? null : $stops[\count($stops) - 1];
             if ($last?->station === $station) {
                 array_pop($stops);
                 $stops[] = new Stop($station, [...$last->manoeuvres, $manoeuvre->id]);

@@ -72,7 +72,7 @@ final readonly class NextSteps
         }
         $core = $this->ordered(array_filter(CoreSet::of($this->bearings->examination, $this->catalogue), $this->isDue(...)));
         $further = array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => isset($this->worth[$manoeuvre->id])
-            && ! in_array($manoeuvre, $core, true) && $this->isDue($manoeuvre) && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
+            && ! \in_array($manoeuvre, $core, true) && $this->isDue($manoeuvre) && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
         usort($further, fn (Manoeuvre $a, Manoeuvre $b): int => $this->rank($a) <=> $this->rank($b));
 
         return [...$this->questions(), ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further])];
@@ -115,7 +115,7 @@ final readonly class NextSteps
     {
         $aims = array_map($this->bearings->signs->ownTestOf(...), $manoeuvre->feeds);
 
-        return in_array(Condition::PatellofemoralPain, $aims, true);
+        return \in_array(Condition::PatellofemoralPain, $aims, true);
     }
 
     private function movesSomethingSerious(NextTest $test): bool
@@ -145,7 +145,7 @@ final readonly class NextSteps
         $prone = $this->bearings->examination->daysSinceInjury === 0
             ? array_filter($core, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->station === Station::Prone) : [];
 
-        return array_values([...array_filter($core, static fn (Manoeuvre $manoeuvre): bool => ! in_array($manoeuvre, $prone, true)), ...$prone]);
+        return array_values([...array_filter($core, static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $prone, true)), ...$prone]);
     }
 
     /**
@@ -172,8 +172,8 @@ final readonly class NextSteps
         if (! $this->bearings->positive('posterior_sag')) {
             return [];
         }
-        $asked = array_values(array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, self::AFTER_A_SAG, true) && $this->isDue($manoeuvre)));
-        $others = static fn (Manoeuvre $manoeuvre): bool => ! in_array($manoeuvre, $asked, true);
+        $asked = array_values(array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, self::AFTER_A_SAG, true) && $this->isDue($manoeuvre)));
+        $others = static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $asked, true);
         [$core, $further] = [array_values(array_filter($core, $others)), array_filter($further, $others)];
 
         return $asked;
@@ -216,7 +216,7 @@ final readonly class NextSteps
         $furthest = 0;
         $swing = -1.0;
         foreach ($this->weighed->conditions as $k => $_) {
-            $way = abs($test->ifPositive[$k] - $test->ifNegative[$k]);
+            $way = \abs($test->ifPositive[$k] - $test->ifNegative[$k]);
             if ($way > $swing) {
                 [$furthest, $swing] = [$k, $way];
             }

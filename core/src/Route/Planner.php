@@ -30,13 +30,13 @@ final readonly class Planner
         $touchline = $examination->route === Route::Touchline;
         $done = self::done($examination);
         $held = $bearings->holds->byRule();
-        $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || in_array($manoeuvre->id, $done, true);
+        $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || \in_array($manoeuvre->id, $done, true);
         $order = new Order($this->catalogue, $examination);
         $selected = array_values(array_filter((new Selection($this->catalogue, $this->evidence))->of($examination, $lastTime), $open));
         $ordered = $order->of([...$selected, ...$this->further($examination, $selected, $suggestions, $done)]);
         $limit = $examination->timeLimitMin;
         $kept = $limit === null ? $ordered : (new TimeLimit(self::worth($suggestions), $done, $touchline))->shorten($ordered, $limit);
-        $dealtWith = array_values(array_filter($kept, static fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $done, true)));
+        $dealtWith = array_values(array_filter($kept, static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $done, true)));
 
         return new Itinerary(
             $examination->route,

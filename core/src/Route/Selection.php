@@ -33,7 +33,7 @@ final class Selection
         $hip = $examination->isGrowing() || ! $examination->isAfterInjury();
         $chosen = match ($route) {
             Route::Touchline => static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Touchline),
-            Route::ClinicCore => static fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $core, true),
+            Route::ClinicCore => static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $core, true),
             Route::ClinicFull => static fn (Manoeuvre $manoeuvre): bool => true,
             Route::FocusCruciate => $this->aimedAt([Condition::Acl, Condition::Pcl, Condition::Plc], ['flexion_range']),
             Route::FocusCollateral => $this->aimedAt([Condition::Mcl, Condition::Lcl, Condition::Plc], ['gait']),
@@ -41,7 +41,7 @@ final class Selection
             Route::FocusFront => $this->aimedAt([Condition::PatellofemoralPain, Condition::PatellarInstability], self::ids($this->catalogue->with(ManoeuvreTrait::FrontGate))),
             Route::LookAgain => $lastTime === null || $lastTime->manoeuvres() === []
                 ? static fn (Manoeuvre $manoeuvre): bool => true
-                : fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $this->withCompanions($lastTime->manoeuvres()), true),
+                : fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $this->withCompanions($lastTime->manoeuvres()), true),
         };
 
         return array_values(array_filter(
@@ -61,7 +61,7 @@ final class Selection
         foreach ($this->catalogue->manoeuvres as $manoeuvre) {
             foreach ($manoeuvre->feeds as $finding) {
                 foreach ($this->evidence->rows($finding) as $row) {
-                    if (in_array($row->target, $conditions, true)) {
+                    if (\in_array($row->target, $conditions, true)) {
                         $aimed[] = $manoeuvre->id;
                     }
                 }
@@ -69,7 +69,7 @@ final class Selection
         }
         $ids = $this->withCompanions([...$aimed, ...$companions]);
 
-        return static fn (Manoeuvre $manoeuvre): bool => in_array($manoeuvre->id, $ids, true);
+        return static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $ids, true);
     }
 
     /**
@@ -78,9 +78,9 @@ final class Selection
      */
     private function withCompanions(array $ids): array
     {
-        for ($at = 0; $at < count($ids); $at++) {
+        for ($at = 0; $at < \count($ids); $at++) {
             foreach ($this->catalogue->get($ids[$at])->names(ManoeuvreTrait::LeansOn) as $companion) {
-                if (! in_array($companion, $ids, true)) {
+                if (! \in_array($companion, $ids, true)) {
                     $ids[] = $companion;
                 }
             }

@@ -48,11 +48,11 @@ final readonly class TimeLimit
      */
     private function mayGo(Manoeuvre $manoeuvre, array $manoeuvres): bool
     {
-        if ($manoeuvre->has(ManoeuvreTrait::Kept) || in_array($manoeuvre->id, $this->done, true)) {
+        if ($manoeuvre->has(ManoeuvreTrait::Kept) || \in_array($manoeuvre->id, $this->done, true)) {
             return false;
         }
         foreach ($manoeuvres as $other) {
-            if (in_array($manoeuvre->id, $other->names(ManoeuvreTrait::LeansOn), true) && ! in_array($other->id, $this->done, true)
+            if (\in_array($manoeuvre->id, $other->names(ManoeuvreTrait::LeansOn), true) && ! \in_array($other->id, $this->done, true)
                 && ! $other->has(ManoeuvreTrait::Kept)) {
                 return false;
             }

@@ -29,6 +29,6 @@ final class Blood
         return ($rapid && ($fluid->isPositive() || ! $fluid->wasTried()))
             || ($grade >= 1 && $hours !== null && $hours <= self::SOON_HOURS)
             || ($grade >= 2 && $examination->daysSinceInjury === 0)
-            || in_array($examination->episode->fluidDrawn, [FluidDrawn::Blood, FluidDrawn::BloodAndFat], true);
+            || \in_array($examination->episode->fluidDrawn, [FluidDrawn::Blood, FluidDrawn::BloodAndFat], true);
     }
 }

@@ -245,6 +245,6 @@ final readonly class GateRules
     /** Where the last of these stands in the document. */
     private function since(string ...$manoeuvres): int
     {
-        return max([-1, ...array_map($this->knee->position(...), array_values($manoeuvres))]);
+        return \max([-1, ...array_map($this->knee->position(...), array_values($manoeuvres))]);
     }
 }

@@ -81,7 +81,7 @@ final readonly class Hands
         $told = $this->knee->number('straight_leg_raise', 'lagDeg')
             ?? ($this->knee->says('straight_leg_raise', 'result', 'lag') ? self::LAG_DEG : 0.0);
 
-        return max($told, $this->knee->number('active_range', 'lagDeg') ?? 0.0) >= self::LAG_DEG;
+        return \max($told, $this->knee->number('active_range', 'lagDeg') ?? 0.0) >= self::LAG_DEG;
     }
 
     private function deformity(): ?Heard
@@ -97,11 +97,11 @@ final readonly class Hands
 
     private function raise(): ?Heard
     {
-        $at = max($this->knee->position('straight_leg_raise'), $this->knee->position('active_range'));
+        $at = \max($this->knee->position('straight_leg_raise'), $this->knee->position('active_range'));
         $unable = $this->knee->says('straight_leg_raise', 'result', 'unable');
         $tender = $this->knee->tender(...self::EXTENSOR) || $this->knee->flag('kneecap_tendon', 'tender');
         if (! $unable && $this->lags() && $this->fresh && $tender) {
-            return new Heard(true, max($at, $this->knee->position('landmark_palpation'), $this->knee->position('kneecap_tendon')));
+            return new Heard(true, \max($at, $this->knee->position('landmark_palpation'), $this->knee->position('kneecap_tendon')));
         }
         if ($unable) {
             return new Heard(true, $this->knee->position('straight_leg_raise'));
@@ -196,7 +196,7 @@ final readonly class Hands
         $limping = $limited && $this->knee->limps() && ! $this->examination->isAfterInjury();
         $young = ! $this->examination->isAtLeast(Examination::GROWN_YEARS);
 
-        return new Heard($young && ($oneSided || $limping), $oneSided ? $record->position : max($record->position, $this->knee->position('gait')));
+        return new Heard($young && ($oneSided || $limping), $oneSided ? $record->position : \max($record->position, $this->knee->position('gait')));
     }
 
     private function shin(): ?Heard

@@ -89,7 +89,7 @@ final readonly class Holds
             return new Hold(HoldKind::Rule, $lines[0]->rule, $consent === null || $consent->mayOverride, $lines[0]->since, $consent === null && self::raisedByItself($manoeuvre, $lines, $examination));
         }
 
-        return $consent ?? ($gate->open || ! in_array($manoeuvre->family, self::AFTER_THE_GATE, true) ? null : new Hold(HoldKind::Gate, null, true));
+        return $consent ?? ($gate->open || ! \in_array($manoeuvre->family, self::AFTER_THE_GATE, true) ? null : new Hold(HoldKind::Gate, null, true));
     }
 
     /**
@@ -104,7 +104,7 @@ final readonly class Holds
 
     private static function consent(Manoeuvre $manoeuvre, Examination $examination, SafetyGate $gate): ?Hold
     {
-        if (in_array($manoeuvre->family, self::WITHOUT_TOUCH, true)) {
+        if (\in_array($manoeuvre->family, self::WITHOUT_TOUCH, true)) {
             return null;
         }
         if ($examination->opening->consentGiven !== true) {

@@ -66,9 +66,9 @@ final readonly class Opens
 
     private function isNamed(Manoeuvre $manoeuvre): bool
     {
-        return in_array($manoeuvre->family, $this->families, true)
-            || in_array($manoeuvre->id, $this->names, true)
-            || (in_array(self::PALPATION, $this->names, true) && $manoeuvre->has(ManoeuvreTrait::Palpation))
+        return \in_array($manoeuvre->family, $this->families, true)
+            || \in_array($manoeuvre->id, $this->names, true)
+            || (\in_array(self::PALPATION, $this->names, true) && $manoeuvre->has(ManoeuvreTrait::Palpation))
             || ($this->provocation !== null && $manoeuvre->provocation >= $this->provocation)
             || $manoeuvre->station === $this->station;
     }

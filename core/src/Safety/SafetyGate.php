@@ -75,7 +75,7 @@ final readonly class SafetyGate
     public function raised(Rule ...$rules): bool
     {
         foreach ($this->lines as $line) {
-            if (in_array($line->rule, $rules, true)) {
+            if (\in_array($line->rule, $rules, true)) {
                 return true;
             }
         }

@@ -43,7 +43,7 @@ final readonly class Signs
             }
         }
 
-        return $since === [] ? null : min($since);
+        return $since === [] ? null : \min($since);
     }
 
     public function answered(Key ...$keys): bool

@@ -35,6 +35,6 @@ enum Weight: string
 
     public function needsCrutches(): bool
     {
-        return in_array($this, [self::NoneUntilSeen, self::NoneUntilXray, self::Crutches], true);
+        return \in_array($this, [self::NoneUntilSeen, self::NoneUntilXray, self::Crutches], true);
     }
 }

@@ -42,7 +42,7 @@ final readonly class Dice
     /** Normally distributed around 0. */
     public function error(float $deviation): float
     {
-        return $deviation * sqrt(-2 * log(1 - $this->share())) * cos(2 * M_PI * $this->share());
+        return $deviation * \sqrt(-2 * \log(1 - $this->share())) * cos(2 * M_PI * $this->share());
     }
 
     /**
@@ -53,7 +53,7 @@ final readonly class Dice
      */
     public function pick(array $weights): int|string
     {
-        $at = $this->share() * array_sum($weights);
+        $at = $this->share() * \array_sum($weights);
         foreach ($weights as $one => $weight) {
             $at -= $weight;
             if ($at < 0) {

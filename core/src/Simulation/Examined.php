@@ -117,7 +117,7 @@ final class Examined
     {
         [$difference, $endFeel, $other] = $this->distance($manoeuvre, $of);
 
-        return $this->pair($manoeuvre, ['translationMm' => max(0, $other + $difference), 'endFeel' => $endFeel, 'checks' => $checks], ['translationMm' => $other, 'endFeel' => 'firm']);
+        return $this->pair($manoeuvre, ['translationMm' => \max(0, $other + $difference), 'endFeel' => $endFeel, 'checks' => $checks], ['translationMm' => $other, 'endFeel' => 'firm']);
     }
 
     /**
@@ -127,7 +127,7 @@ final class Examined
     {
         [$difference, $endFeel, $other] = $this->distance("{$manoeuvre}_laxity", $of);
 
-        return $this->pair($manoeuvre, ['openingMm' => max(0, $other + $difference), 'endFeel' => $endFeel, 'pain' => $pain ? 4 : 0, 'checks' => ['thighStable' => true]], ['openingMm' => $other, 'endFeel' => 'firm']);
+        return $this->pair($manoeuvre, ['openingMm' => \max(0, $other + $difference), 'endFeel' => $endFeel, 'pain' => $pain ? 4 : 0, 'checks' => ['thighStable' => true]], ['openingMm' => $other, 'endFeel' => 'firm']);
     }
 
     /**
@@ -138,7 +138,7 @@ final class Examined
         $level = $this->draw->level($sign, $of);
         $other = $this->dice->between($this->figures->span('otherKneeMm'));
         if ($level === null) {
-            return [round(min($this->dice->error($this->figures->number('handErrorMm')), 2.9), 1), 'firm', $other];
+            return [round(\min($this->dice->error($this->figures->number('handErrorMm')), 2.9), 1), 'firm', $other];
         }
         $difference = $this->dice->between($this->figures->span("{$level->value}Mm"));
         $endFeel = match (true) {

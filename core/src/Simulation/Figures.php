@@ -20,9 +20,9 @@ final readonly class Figures
     public function number(string $name, ?string $inner = null): float
     {
         $value = $this->data[$name] ?? null;
-        $value = $inner === null ? $value : (is_array($value) ? $value[$inner] ?? null : null);
+        $value = $inner === null ? $value : (\is_array($value) ? $value[$inner] ?? null : null);
 
-        return is_int($value) || is_float($value) ? (float) $value : throw new RuntimeException("simulation.json lacks {$name} {$inner}.");
+        return \is_int($value) || \is_float($value) ? (float) $value : throw new RuntimeException("simulation.json lacks {$name} {$inner}.");
     }
 
     /**
@@ -31,9 +31,9 @@ final readonly class Figures
     public function span(string $name, ?string $inner = null): array
     {
         $value = $this->data[$name] ?? null;
-        $value = $inner === null ? $value : (is_array($value) ? $value[$inner] ?? null : null);
+        $value = $inner === null ? $value : (\is_array($value) ? $value[$inner] ?? null : null);
 
-        return is_array($value) && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null)
+        return \is_array($value) && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null)
             ? [(float) $value[0], (float) $value[1]] : throw new RuntimeException("simulation.json lacks the span {$name} {$inner}.");
     }
 
@@ -43,7 +43,7 @@ final readonly class Figures
     public function shares(string $name): array
     {
         $shares = [];
-        foreach (is_array($this->data[$name] ?? null) ? $this->data[$name] : [] as $word => $share) {
+        foreach (\is_array($this->data[$name] ?? null) ? $this->data[$name] : [] as $word => $share) {
             $shares[(string) $word] = is_numeric($share) ? (float) $share : 0.0;
         }
 

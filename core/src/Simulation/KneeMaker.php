@@ -159,9 +159,9 @@ final class KneeMaker
         $pairs = [];
         foreach ($this->baseline->pairings as $pairing) {
             $ends = [$pairing->one->position(), $pairing->other->position()];
-            $pairs[] = new Association(min($ends), max($ends), $pairing->oddsRatio);
+            $pairs[] = new Association(\min($ends), \max($ends), $pairing->oddsRatio);
         }
 
-        return Belief::before(new Problem($conditions, $pairs, [], []))->states;
+        return Belief::before(new Problem($conditions, $pairs, [], []))->states();
     }
 }

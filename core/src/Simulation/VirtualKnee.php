@@ -20,7 +20,7 @@ final readonly class VirtualKnee
     public function has(Condition ...$any): bool
     {
         foreach ($any as $condition) {
-            if (in_array($condition, $this->present, true)) {
+            if (\in_array($condition, $this->present, true)) {
                 return true;
             }
         }
@@ -36,7 +36,7 @@ final readonly class VirtualKnee
 
     public function tornLigaments(): int
     {
-        return count(array_filter($this->present, static fn (Condition $condition): bool => $condition->isLigament()));
+        return \count(array_filter($this->present, static fn (Condition $condition): bool => $condition->isLigament()));
     }
 
     /** The document as decoded JSON. */

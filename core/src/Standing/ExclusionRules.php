@@ -73,8 +73,8 @@ final class ExclusionRules
             Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->sign),
             Exclusion::QuadricepsGuarded => $reading->sign === Sign::Negative && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
             Exclusion::SagUncorrected => $this->sagFools($reading, $record),
-            Exclusion::PivotUnreliable => $reading->sign === Sign::Negative && in_array($reading->finding, self::PIVOTS, true) && $this->pivotCannotShow(),
-            Exclusion::BendIncomplete => $reading->sign === Sign::Negative && in_array($record->manoeuvre->id, self::BENT_FULLY, true)
+            Exclusion::PivotUnreliable => $reading->sign === Sign::Negative && \in_array($reading->finding, self::PIVOTS, true) && $this->pivotCannotShow(),
+            Exclusion::BendIncomplete => $reading->sign === Sign::Negative && \in_array($record->manoeuvre->id, self::BENT_FULLY, true)
                 && ($record->failed('fullBendReached') || $record->failed('fullExtensionReached')),
             Exclusion::NotPinpoint => $reading->sign === Sign::Positive && $record->flag('pinpoint') === false,
             Exclusion::PainNotFamiliar => $reading->sign === Sign::Positive && $record->flag('familiar') === false,
@@ -86,7 +86,7 @@ final class ExclusionRules
 
     private function footMatters(Record $record): bool
     {
-        return in_array($record->manoeuvre->id, self::FOOT_HELD_DOWN, true)
+        return \in_array($record->manoeuvre->id, self::FOOT_HELD_DOWN, true)
             || ($record->manoeuvre->id === 'lachman' && ($record->word('support') ?? 'hand') === 'hand');
     }
 
@@ -99,8 +99,8 @@ final class ExclusionRules
             return false;
         }
 
-        return ($sign === Sign::Negative && in_array($record->manoeuvre->id, self::SPOILT_BY_HAMSTRINGS, true))
-            || ($sign === Sign::Positive && in_array($record->manoeuvre->id, self::FAKED_BY_HAMSTRINGS, true));
+        return ($sign === Sign::Negative && \in_array($record->manoeuvre->id, self::SPOILT_BY_HAMSTRINGS, true))
+            || ($sign === Sign::Positive && \in_array($record->manoeuvre->id, self::FAKED_BY_HAMSTRINGS, true));
     }
 
     /** With the shin sagging, the way forward begins too far back. */
@@ -109,7 +109,7 @@ final class ExclusionRules
         if ($record->passed('startedFromNeutral')) {
             return false;
         }
-        $fooled = ($reading->sign === Sign::Positive && in_array($reading->finding, self::FORWARD, true))
+        $fooled = ($reading->sign === Sign::Positive && \in_array($reading->finding, self::FORWARD, true))
             || ($reading->sign === Sign::Negative && $reading->finding === 'posterior_drawer');
 
         return $fooled && $this->reads('posterior_sag', Sign::Positive);
@@ -132,7 +132,7 @@ final class ExclusionRules
         $site = $this->examination->history->directBlowSite;
 
         return $reading->sign === Sign::Positive && $site !== null && str_ends_with($site, '_joint_line')
-            && $reading->finding === 'joint_line_tenderness_'.substr($site, 0, -strlen('_joint_line'));
+            && $reading->finding === 'joint_line_tenderness_'.substr($site, 0, -\strlen('_joint_line'));
     }
 
     private function reads(string $finding, Sign $sign): bool

@@ -50,19 +50,19 @@ final readonly class Settled
             if ($result->exclusion?->isVoid() === true) {
                 $void[$of] = true;
             }
-            if ($hidden && $result->reading->sign === Sign::Negative && in_array($result->reading->finding, self::HIDDEN_EARLY, true)) {
+            if ($hidden && $result->reading->sign === Sign::Negative && \in_array($result->reading->finding, self::HIDDEN_EARLY, true)) {
                 $early[$of] = true;
             }
         }
         $feasibility = new Feasibility($examination, $grading);
         $core = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, CoreSet::of($examination, $catalogue));
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $open = in_array($manoeuvre->id, $core, true) && ! CoreSet::isDone($manoeuvre, $examination);
+            $open = \in_array($manoeuvre->id, $core, true) && ! CoreSet::isDone($manoeuvre, $examination);
             $held = $open && $holds->for($manoeuvre->id)?->rule !== null;
             if ($open && ! $held && ! $feasibility->allows($manoeuvre)) {
                 $outOfReach[] = $manoeuvre->id;
             }
-            if ($held || in_array($manoeuvre->id, $outOfReach, true) || in_array($examination->leftOut($manoeuvre->id), self::SPOILING, true)) {
+            if ($held || \in_array($manoeuvre->id, $outOfReach, true) || \in_array($examination->leftOut($manoeuvre->id), self::SPOILING, true)) {
                 foreach ($manoeuvre->feeds as $sign) {
                     $of = $standing->signs->ownTestOf($sign);
                     $void += $of === null ? [] : [$of->value => true];

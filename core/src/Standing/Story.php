@@ -76,7 +76,7 @@ final class Story
             is_string(...),
         )));
         $readings = array_map(static fn (string $finding): Reading => new Reading($finding, null, Sign::Positive), $positive);
-        if (in_array(Mechanism::NoneRecalled, $told, true)) {
+        if (\in_array(Mechanism::NoneRecalled, $told, true)) {
             return $readings;
         }
         $negative = [];
@@ -103,11 +103,11 @@ final class Story
             if ($finding === null || $row === null) {
                 continue;
             }
-            if (in_array($finding, $positive, true)) {
+            if (\in_array($finding, $positive, true)) {
                 return null;
             }
-            $weight = abs(log((1 - max($row->sensitivity, 1 - $row->specificity)) / $row->specificity));
-            $ties = abs($weight - $most) <= self::TIE;
+            $weight = \abs(\log((1 - \max($row->sensitivity, 1 - $row->specificity)) / $row->specificity));
+            $ties = \abs($weight - $most) <= self::TIE;
             if ($ties ? strcmp($finding, (string) $best) < 0 : $weight > $most) {
                 [$best, $most] = [$finding, $weight];
             }

@@ -58,7 +58,7 @@ final class Disagreements
         $without = static function (Result $result) use ($k, $now): float {
             $ratio = $result->finding->rowFor($k)?->ratio($result->outcome) ?? 1.0;
 
-            return Logit::chance(Logit::of($now->posttest) - log($ratio));
+            return Logit::chance(Logit::of($now->posttest) - \log($ratio));
         };
 
         return $thresholds->zone($without($negative)) !== $thresholds->zone($without($positive));

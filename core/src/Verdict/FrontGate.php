@@ -46,7 +46,7 @@ final class FrontGate
     /** Something recorded speaks against pain of the patellofemoral joint. */
     public function isRefuted(): bool
     {
-        return in_array(Gate::NotMet, [$this->story, $this->structural], true)
+        return \in_array(Gate::NotMet, [$this->story, $this->structural], true)
             || ($this->compression === Gate::NotMet && $this->loaded === Gate::NotMet);
     }
 
@@ -81,8 +81,8 @@ final class FrontGate
         $structures = array_map($standing->counted(...), self::STRUCTURES);
 
         return match (true) {
-            $tender, $painful, in_array(Sign::Positive, [...$structures, ...$meniscal], true) => Gate::NotMet,
-            in_array(null, $structures, true), ! in_array(Sign::Negative, $meniscal, true),
+            $tender, $painful, \in_array(Sign::Positive, [...$structures, ...$meniscal], true) => Gate::NotMet,
+            \in_array(null, $structures, true), ! \in_array(Sign::Negative, $meniscal, true),
             $tendon === null, $fatPad === null, $bend === null, $straight === null => Gate::Open,
             default => Gate::Met,
         };
@@ -92,11 +92,11 @@ final class FrontGate
     {
         $signs = [$standing->counted('squat_front_pain'), $standing->counted('step_down_pain')];
         $rise = $examination->hurt('single_leg_sit_to_stand');
-        $drifts = $rise !== null && ($rise->pain() ?? 0.0) > 0 && in_array($rise->word('kneeDrift'), ['mild', 'marked'], true);
+        $drifts = $rise !== null && ($rise->pain() ?? 0.0) > 0 && \in_array($rise->word('kneeDrift'), ['mild', 'marked'], true);
 
         return match (true) {
-            $drifts, in_array(Sign::Positive, $signs, true) => Gate::Met,
-            in_array(Sign::Negative, $signs, true) => Gate::NotMet,
+            $drifts, \in_array(Sign::Positive, $signs, true) => Gate::Met,
+            \in_array(Sign::Negative, $signs, true) => Gate::NotMet,
             default => Gate::Open,
         };
     }

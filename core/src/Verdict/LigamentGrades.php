@@ -35,8 +35,8 @@ final class LigamentGrades
             $reading = $result->reading;
             $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm) && $reading->sign !== Sign::Equivocal
                 && (! $reading->provisional || $chance >= self::PROVISIONAL_FROM);
-            if ($sound && $reading->grade !== null && in_array($reading->finding, $signs, true)) {
-                $highest = max($highest ?? 0, $reading->grade);
+            if ($sound && $reading->grade !== null && \in_array($reading->finding, $signs, true)) {
+                $highest = \max($highest ?? 0, $reading->grade);
             }
         }
         $stress = match ($condition) {
@@ -46,6 +46,6 @@ final class LigamentGrades
         };
         $straight = $stress !== null && $highest !== null && CollateralReading::isLooseStraight($standing, $stress);
 
-        return $straight ? max($highest, self::LOOSE_STRAIGHT) : $highest;
+        return $straight ? \max($highest, self::LOOSE_STRAIGHT) : $highest;
     }
 }

@@ -84,7 +84,7 @@ final readonly class Loose
     {
         $seconds = [$this->standing->counted('posterior_drawer'), $this->standing->counted('quadriceps_active')];
 
-        return in_array(Sign::Positive, $seconds, true) || $this->chances[Condition::Pcl->value] >= self::SAG_FROM || $seconds === [null, null];
+        return \in_array(Sign::Positive, $seconds, true) || $this->chances[Condition::Pcl->value] >= self::SAG_FROM || $seconds === [null, null];
     }
 
     /** In a fresh knee the drawer is not believed against a Lachman that counts negative. */

@@ -36,9 +36,9 @@ final class Matters
             }
         }
         usort($ranked, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
-        $acts = count(array_filter($ranked, static fn (array $row): bool => $row[0] === self::ACT));
+        $acts = \count(array_filter($ranked, static fn (array $row): bool => $row[0] === self::ACT));
 
-        return array_map(static fn (array $row): ConditionVerdict => $row[3], array_slice($ranked, 0, max(self::NAMED, $acts)));
+        return array_map(static fn (array $row): ConditionVerdict => $row[3], \array_slice($ranked, 0, \max(self::NAMED, $acts)));
     }
 
     /**
@@ -50,7 +50,7 @@ final class Matters
     {
         $about = self::mayName($bearings);
 
-        return array_values(array_filter(self::of($bearings), static fn (ConditionVerdict $verdict): bool => $about === null || in_array($verdict->condition, $about, true)));
+        return array_values(array_filter(self::of($bearings), static fn (ConditionVerdict $verdict): bool => $about === null || \in_array($verdict->condition, $about, true)));
     }
 
     /**
@@ -60,9 +60,9 @@ final class Matters
     {
         $about = null;
         foreach ($bearings->gate->lines as $line) {
-            if ($line->isToday() || in_array($line->rule, [Rule::LockedKnee, Rule::GrowingBone], true)) {
+            if ($line->isToday() || \in_array($line->rule, [Rule::LockedKnee, Rule::GrowingBone], true)) {
                 $sheet = RuleSheet::of($line->rule);
-                $about = $about === null ? $sheet->about : array_values(array_filter($about, static fn (Condition $one): bool => in_array($one, $sheet->about, true)));
+                $about = $about === null ? $sheet->about : array_values(array_filter($about, static fn (Condition $one): bool => \in_array($one, $sheet->about, true)));
             }
         }
 
@@ -81,7 +81,7 @@ final class Matters
             $verdict->isAtAct() => self::ACT,
             $far !== [] || $bearings->loose->cruciate($condition) !== null => 2,
             $verdict->seriousness >= self::SERIOUS && ($verdict->unsettled || ($verdict->raised && $verdict->reachesRuleOut())) => 3,
-            ($positives !== [] || $verdict->raised) && $verdict->posttest() >= max($verdict->thresholds->ruleOut, self::WORTH_NAMING) => 4,
+            ($positives !== [] || $verdict->raised) && $verdict->posttest() >= \max($verdict->thresholds->ruleOut, self::WORTH_NAMING) => 4,
             default => null,
         };
     }

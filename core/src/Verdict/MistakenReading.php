@@ -53,7 +53,7 @@ final class MistakenReading
     /** Within half or double the odds of a threshold, or past the point of acting. */
     public static function isTempting(float $chance, Thresholds $thresholds): bool
     {
-        $near = static fn (float $threshold): bool => abs(Logit::of($chance) - Logit::of($threshold)) <= log(2);
+        $near = static fn (float $threshold): bool => \abs(Logit::of($chance) - Logit::of($threshold)) <= \log(2);
 
         return $chance >= $thresholds->act || $near($thresholds->act) || $near($thresholds->ruleOut);
     }
@@ -64,9 +64,9 @@ final class MistakenReading
         $weight = 0.0;
         foreach ($problem->groups as $group) {
             foreach ($group->results as $result) {
-                $row = str_starts_with($result->finding->id, 'story_') || count($result->finding->rows) > 1 ? null : $result->finding->rowFor($position);
-                if ($row !== null && abs(log($row->ratio($result->outcome))) > $weight) {
-                    $weight = abs(log($row->ratio($result->outcome)));
+                $row = str_starts_with($result->finding->id, 'story_') || \count($result->finding->rows) > 1 ? null : $result->finding->rowFor($position);
+                if ($row !== null && \abs(\log($row->ratio($result->outcome))) > $weight) {
+                    $weight = \abs(\log($row->ratio($result->outcome)));
                     $best = $result;
                 }
             }
@@ -101,6 +101,6 @@ final class MistakenReading
 
     private static function after(float $before, float $ratio): string
     {
-        return InHundred::of(Logit::chance(Logit::of($before) + log($ratio)));
+        return InHundred::of(Logit::chance(Logit::of($before) + \log($ratio)));
     }
 }

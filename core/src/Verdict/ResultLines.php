@@ -69,7 +69,7 @@ final readonly class ResultLines
         $loose = array_values(array_filter([Condition::Acl, Condition::Pcl], fn (Condition $condition): bool => $this->loose->cruciate($condition) !== null));
         $second = false;
         foreach ($loose as $cruciate) {
-            $second = $second || count($loose) === 2 || $this->outerSideToo($cruciate) || $this->innerSideToo($cruciate);
+            $second = $second || \count($loose) === 2 || $this->outerSideToo($cruciate) || $this->innerSideToo($cruciate);
         }
         if (! $second) {
             return null;
@@ -118,7 +118,7 @@ final readonly class ResultLines
         foreach ($this->standing->results as $result) {
             $sign = $result->reading->finding;
             $opening = self::OPENINGS[$sign] ?? null;
-            if (! $result->isPositive() || ($opening === null && ! in_array($sign, self::TRANSLATIONS, true))) {
+            if (! $result->isPositive() || ($opening === null && ! \in_array($sign, self::TRANSLATIONS, true))) {
                 continue;
             }
             $far = $result->reading->level?->isAtLeast(Level::Clear) === true;
@@ -156,7 +156,7 @@ final readonly class ResultLines
             $this->standing->results,
         );
 
-        return max([-1, ...$places]);
+        return \max([-1, ...$places]);
     }
 
     private function isLigament(StandingResult $result): bool

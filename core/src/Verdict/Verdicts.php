@@ -29,7 +29,7 @@ final class Verdicts
             $chance = $weighed->conditions[$k];
             $weighing = $weighed->problem->conditions[$k];
             $unsettled = $settled->isUnsettled($condition, $chance->posttest, $weighing->thresholds->ruleOut);
-            $raised = Logit::of($afterStory[$k]) - Logit::of($chance->pretest) >= log(self::RAISING_ODDS) && $afterStory[$k] >= $weighing->thresholds->ruleOut;
+            $raised = Logit::of($afterStory[$k]) - Logit::of($chance->pretest) >= \log(self::RAISING_ODDS) && $afterStory[$k] >= $weighing->thresholds->ruleOut;
             $verdicts[] = new ConditionVerdict(
                 $condition,
                 $chance,

@@ -10,7 +10,13 @@ use GrayCompass\Core\Document\Fields;
 final class AssociationReader
 {
     /** Beyond this two conditions are one, and the arithmetic loses them. */
-    private const MOST_ODDS = 10_000;
+    public const MOST_ODDS = 10_000;
+
+    /** How many pairs this many conditions make. */
+    public static function most(int $conditions): int
+    {
+        return intdiv($conditions * ($conditions - 1), 2);
+    }
 
     /**
      * @param  array<string, int>  $conditions  id to position
@@ -22,14 +28,14 @@ final class AssociationReader
         $associations = [];
         /** @var array<string, true> $pairs */
         $pairs = [];
-        foreach ($fields->items('associations', intdiv($most * ($most - 1), 2)) as $index => $item) {
+        foreach ($fields->items('associations', self::most($most)) as $index => $item) {
             $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);
             $ratio = $entry->number('oddsRatio');
             if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && ($ratio < 1 / self::MOST_ODDS || $ratio > self::MOST_ODDS)) {
                 $entry->fault('oddsRatio', 'expected a ratio from 1/'.self::MOST_ODDS.' to '.self::MOST_ODDS);
             }
             $between = $entry->items('between', 2);
-            if ($entry->has('between') && is_array($entry->raw('between')) && count($between) !== 2) {
+            if ($entry->has('between') && \is_array($entry->raw('between')) && \count($between) !== 2) {
                 $entry->fault('between', 'expected two conditions');
 
                 continue;
@@ -38,7 +44,7 @@ final class AssociationReader
             foreach ($between as $end => $id) {
                 $ends[] = self::position($entry, "between[{$end}]", $id, $conditions);
             }
-            if (count($ends) !== 2 || $ends[0] === null || $ends[1] === null) {
+            if (\count($ends) !== 2 || $ends[0] === null || $ends[1] === null) {
                 continue;
             }
             sort($ends);
@@ -59,8 +65,8 @@ final class AssociationReader
      */
     private static function position(Fields $fields, string $key, mixed $id, array $conditions): ?int
     {
-        if (! is_string($id) || ! isset($conditions[$id])) {
-            $fields->fault($key, is_string($id) ? "unknown condition {$id}" : 'expected a condition');
+        if (! \is_string($id) || ! isset($conditions[$id])) {
+            $fields->fault($key, \is_string($id) ? "unknown condition {$id}" : 'expected a condition');
 
             return null;
         }

@@ -10,14 +10,17 @@ final class Belief
     /** States rarer than the likeliest by more than this (natural log) count as exactly so rare. */
     private const FAINTEST = 700.0;
 
+    /** Below this chance the faintest states count, and log-odds are had from logs. */
+    private const FAINT = 1e-152;
+
     /** Conditions in one wide set of sums: more take longer to sum down again than to sum afresh. */
     private const WIDE = 4;
 
     /** Below this chance of absence, absent states are summed apart, so that they keep their digits. */
     private const NEARLY_CERTAIN = 1e-6;
 
-    /** @var array<int, float> P(s), summing to 1 */
-    public readonly array $states;
+    /** @var array<int, float>|null */
+    private ?array $states = null;
 
     /** @var array<int, Marginals> */
     private array $marginals = [];
@@ -28,30 +31,22 @@ final class Belief
     /** @var array<int, list<array<int, float>>> */
     private array $contrasts = [];
 
-    /** @var array<int, array{float, float}>|null */
-    private ?array $sides = null;
+    private ?Moments $moments = null;
+
+    /** @var array<int, array<int, float>>|null */
+    private ?array $leanings = null;
 
     /**
      * @param  array<int, float>  $log  natural log of P(s) up to a constant
      */
     private function __construct(private readonly array $log, public readonly int $conditions)
     {
-        $largest = $log === [] ? 0.0 : max($log);
-        $states = [];
-        $total = 0.0;
-        foreach ($log as $value) {
-            $total += $states[] = exp(max($value - $largest, -self::FAINTEST));
-        }
-        foreach ($states as $state => $weight) {
-            $states[$state] = $weight / $total;
-        }
-        $this->states = $states;
     }
 
     /** Base rates and associations, before any result. */
     public static function before(Problem $problem): self
     {
-        return new self(StatesBefore::log($problem), count($problem->conditions));
+        return new self(StatesBefore::log($problem), \count($problem->conditions));
     }
 
     /**
@@ -62,6 +57,30 @@ final class Belief
     public function with(array $factors): self
     {
         return new self(Factor::onto((1 << $this->conditions) - 1, $factors, $this->log), $this->conditions);
+    }
+
+    /**
+     * P(s) for each of the 2ⁿ states, summing to 1.
+     *
+     * @return array<int, float>
+     */
+    public function states(): array
+    {
+        if ($this->states !== null) {
+            return $this->states;
+        }
+        $largest = $this->log === [] ? 0.0 : \max($this->log);
+        $states = [];
+        $total = 0.0;
+        foreach ($this->log as $value) {
+            $below = $value - $largest;
+            $total += $states[] = \exp($below < -self::FAINTEST ? -self::FAINTEST : $below);
+        }
+        foreach ($states as $state => $weight) {
+            $states[$state] = $weight / $total;
+        }
+
+        return $this->states = $states;
     }
 
     /**
@@ -94,7 +113,7 @@ final class Belief
         $bit = StateSet::local($factor->mask, 1 << $condition);
         $sides = [0.0, 0.0];
         foreach ($this->over($factor->mask) as $state => $chance) {
-            $sides[$state & $bit ? 1 : 0] += $chance * exp($factor->log[$state]);
+            $sides[$state & $bit ? 1 : 0] += $chance * \exp($factor->log[$state]);
         }
 
         return $sides[1] / ($sides[0] + $sides[1]);
@@ -108,17 +127,15 @@ final class Belief
     public function over(int $mask): array
     {
         return $this->sums[$mask] ??= $this->widerThan($mask)?->narrowedTo($mask)->all
-            ?? Marginals::sums($this->states, $this->conditions, $mask);
+            ?? Marginals::sums($this->states(), $this->conditions, $mask);
     }
 
     /** Log-odds of one condition, from the sums over states with and without it. */
     public function logOdds(int $condition): float
     {
-        $this->sides ??= self::sides($this->states, $this->conditions);
-        [$absent, $present] = $this->sides[$condition];
-        $bothVisible = min($present, $absent) > exp(-self::FAINTEST / 2);
+        [$absent, $present] = [$this->moments()->absent[$condition], $this->moments()->first[$condition]];
 
-        return $bothVisible ? log($present / $absent) : $this->faintLogOdds($condition);
+        return $present > self::FAINT && $absent > self::FAINT ? \log($present / $absent) : $this->faintLogOdds($condition);
     }
 
     /**
@@ -133,7 +150,7 @@ final class Belief
             $any |= 1 << $other;
         }
         $sum = 0.0;
-        foreach ($this->states as $state => $chance) {
+        foreach ($this->states() as $state => $chance) {
             if ($state >> $condition & 1 && $state & $any) {
                 $sum += $chance;
             }
@@ -145,6 +162,30 @@ final class Belief
     public function chance(int $condition): float
     {
         return Logit::chance($this->logOdds($condition));
+    }
+
+    /**
+     * How far the chance of each condition i hangs on each condition k: P(i | k present) − P(i | k absent).
+     *
+     * @return array<int, array<int, float>> by i, then k; 1 where they are the same
+     */
+    public function leanings(): array
+    {
+        if ($this->leanings !== null) {
+            return $this->leanings;
+        }
+        $moments = $this->moments();
+        [$first, $pairs, $leanings] = [$moments->first, $moments->pairs(), []];
+        foreach ($moments->absent as $k => $absent) {
+            $leanings[$k][$k] = 1.0;
+            foreach ($pairs[$k] ?? [] as $i => $both) {
+                $leanings[$i][$k] = $absent < self::NEARLY_CERTAIN
+                    ? $this->contrast($k, 1 << $i)[1]
+                    : $both / $first[$k] - ($first[$i] - $both) / $absent;
+            }
+        }
+
+        return $this->leanings = $leanings;
     }
 
     /**
@@ -163,16 +204,16 @@ final class Belief
     private function contrast(int $k, int $mask): array
     {
         $marginals = $this->marginals($mask);
-        $present = array_sum($marginals->present[$k]);
+        $present = \array_sum($marginals->present[$k]);
         $absent = 1 - $present;
         $without = null;
         if ($absent < self::NEARLY_CERTAIN) {
-            $states = $this->states;
+            $states = $this->states();
             foreach ($states as $state => $_) {
                 $states[$state] = $state >> $k & 1 ? 0.0 : $states[$state];
             }
             $without = Marginals::sums($states, $this->conditions, $mask);
-            $absent = array_sum($without);
+            $absent = \array_sum($without);
         }
         $contrast = [];
         foreach ($marginals->present[$k] as $state => $with) {
@@ -186,7 +227,7 @@ final class Belief
     public function marginals(int $mask): Marginals
     {
         return $this->marginals[$mask] ??= $this->widerThan($mask)?->narrowedTo($mask)
-            ?? Marginals::of($this->states, $this->conditions, $mask);
+            ?? Marginals::of($this->states(), $this->conditions, $mask);
     }
 
     /** The narrowest sums at hand that hold these conditions too. */
@@ -194,7 +235,7 @@ final class Belief
     {
         $narrowest = null;
         foreach ($this->marginals as $wide => $marginals) {
-            if (($wide & $mask) === $mask && ($narrowest === null || count($marginals->all) < count($narrowest->all))) {
+            if (($wide & $mask) === $mask && ($narrowest === null || \count($marginals->all) < \count($narrowest->all))) {
                 $narrowest = $marginals;
             }
         }
@@ -202,23 +243,9 @@ final class Belief
         return $narrowest;
     }
 
-    /**
-     * The chance of each condition's absence and presence, summed out from the last condition down, so that
-     * each next table is half as long.
-     *
-     * @param  array<int, float>  $states
-     * @return array<int, array{float, float}>
-     */
-    private static function sides(array $states, int $conditions): array
+    private function moments(): Moments
     {
-        $sides = [];
-        for ($condition = $conditions - 1; $condition >= 0; $condition--) {
-            [$without, $with] = StateSet::split($states, $condition);
-            $sides[$condition] = [array_sum($without), array_sum($with)];
-            $states = StateSet::add($without, $with);
-        }
-
-        return $sides;
+        return $this->moments ??= Moments::of($this->states(), $this->conditions);
     }
 
     private function faintLogOdds(int $condition): float
@@ -233,12 +260,12 @@ final class Belief
      */
     private static function logOfSum(array $logs): float
     {
-        $largest = $logs === [] ? 0.0 : max($logs);
+        $largest = $logs === [] ? 0.0 : \max($logs);
         $total = 0.0;
         foreach ($logs as $log) {
-            $total += exp($log - $largest);
+            $total += \exp($log - $largest);
         }
 
-        return $largest + log($total);
+        return $largest + \log($total);
     }
 }

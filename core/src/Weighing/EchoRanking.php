@@ -14,31 +14,46 @@ final class EchoRanking
     private ?array $byFinding = null;
 
     /**
-     * @param  list<Ranked>  $ordered
-     * @param  list<Link>  $links  in the same order
+     * @param  list<Result>  $results  of one group and one outcome, in any order
+     * @param  float  $echo  the group's echo
      */
-    private function __construct(private readonly array $ordered, public readonly array $links)
+    public static function of(array $results, float $echo): self
     {
+        if (\count($results) > 1) {
+            $results = self::ordered($results, $echo);
+        }
+        $links = [];
+        $spokenFor = 0;
+        foreach ($results as $rank => $result) {
+            $mask = $result->finding->mask;
+            $shared = ($mask & $spokenFor) === $mask ? (1 << \count($result->finding->rows)) - 1
+                : ($mask & $spokenFor ? StateSet::local($mask, $mask & $spokenFor) : 0);
+            $links[] = new Link($result, $rank === 0, $shared, $echo);
+            $spokenFor |= $mask;
+        }
+
+        return new self($results, $links, $echo);
     }
 
     /**
-     * @param  list<Result>  $results  of one group
+     * @param  list<Result>  $results  in order
+     * @param  list<Link>  $links  in the same order
      */
-    public static function of(array $results, Outcome $outcome, float $echo): self
-    {
-        $agreeing = array_filter($results, static fn (Result $result): bool => $result->outcome === $outcome);
-
-        return self::ordered(array_map(static fn (Result $result): Ranked => new Ranked($result, $echo), $agreeing));
+    private function __construct(
+        private readonly array $results,
+        public readonly array $links,
+        private readonly float $echo,
+    ) {
     }
 
     /**
      * The ranking after further results of the same outcome.
      *
-     * @param  list<Ranked>  $newcomers
+     * @param  list<Result>  $newcomers
      */
     public function with(array $newcomers): self
     {
-        return self::ordered([...$this->ordered, ...$newcomers]);
+        return self::of([...$this->results, ...$newcomers], $this->echo);
     }
 
     /** How the likelihood changes from this ranking to a longer one: only links that are new or lost their place differ. */
@@ -51,11 +66,8 @@ final class EchoRanking
             if ($old !== null && $old->leads === $link->leads && $old->shared === $link->shared) {
                 continue;
             }
-            $log = array_map(log(...), $link->contribution());
-            foreach ($old?->contribution() ?? [] as $state => $chance) {
-                $log[$state] -= log($chance);
-            }
-            $changes[] = new Factor($link->result->finding->mask, $log);
+            $factor = $link->factor();
+            $changes[] = $old === null ? $factor : $factor->without($old->factor());
         }
 
         return Factor::product($changes);
@@ -76,21 +88,21 @@ final class EchoRanking
     }
 
     /**
-     * @param  array<Ranked>  $agreeing
+     * First the one that would lose most as an echo; of equals the first by finding id.
+     *
+     * @param  list<Result>  $results
+     * @return list<Result>
      */
-    private static function ordered(array $agreeing): self
+    private static function ordered(array $results, float $echo): array
     {
-        usort($agreeing, static fn (Ranked $a, Ranked $b): int => $a->compare($b));
-        $links = [];
-        $spokenFor = 0;
-        foreach ($agreeing as $rank => $ranked) {
-            $mask = $ranked->result->finding->mask;
-            $shared = ($mask & $spokenFor) === $mask ? (1 << count($ranked->result->finding->rows)) - 1
-                : ($mask & $spokenFor ? StateSet::local($mask, $mask & $spokenFor) : 0);
-            $links[] = new Link($ranked->result, $rank === 0, $shared, $ranked->echo);
-            $spokenFor |= $mask;
+        $losses = $order = [];
+        foreach ($results as $at => $result) {
+            $losses[] = $result->lossAsEcho($echo);
+            $order[] = $at;
         }
+        usort($order, static fn (int $a, int $b): int => $losses[$b] <=> $losses[$a]
+            ?: strcmp($results[$a]->finding->id, $results[$b]->finding->id));
 
-        return new self($agreeing, $links);
+        return array_map(static fn (int $at): Result => $results[$at], $order);
     }
 }

@@ -38,29 +38,36 @@ final class Finding
      */
     public function __construct(public readonly string $id, array $rows)
     {
-        usort($rows, static fn (Row $a, Row $b): int => $a->condition <=> $b->condition);
-        $this->rows = $rows;
+        if (\count($rows) > 1) {
+            usort($rows, static fn (Row $a, Row $b): int => $a->condition <=> $b->condition);
+        }
         $mask = 0;
         $baseline = 0;
+        $specificity = 0.0;
         foreach ($rows as $position => $row) {
             $mask |= 1 << $row->condition;
-            if ($row->specificity->value > $rows[$baseline]->specificity->value) {
+            if ($row->specificity->value > $specificity) {
                 $baseline = $position;
+                $specificity = $row->specificity->value;
             }
         }
+        $this->rows = $rows;
         $this->mask = $mask;
         $this->baseline = $baseline;
-        $negative = [$this->baselineSpecificity()];
+        $negative = [$specificity];
         foreach ($rows as $position => $row) {
-            $undetected = (1 - $this->detectionAlone($position)) / $this->baselineSpecificity();
+            $alone = $position === $baseline ? $row->detection : $row->ratio(Outcome::Positive) * (1 - $specificity);
+            $undetected = (1 - $alone) / $specificity;
             foreach ($negative as $without) {
                 $negative[] = $without * $undetected;
             }
         }
         $positive = [];
         foreach ($negative as $state => $chance) {
-            $positive[$state] = min(max(1 - $chance, self::CERTAINTY), 1 - self::CERTAINTY);
-            $negative[$state] = 1 - $positive[$state];
+            if ($chance < self::CERTAINTY || $chance > 1 - self::CERTAINTY) {
+                $chance = $negative[$state] = $chance < self::CERTAINTY ? self::CERTAINTY : 1 - self::CERTAINTY;
+            }
+            $positive[] = 1 - $chance;
         }
         $this->positive = $positive;
         $this->negative = $negative;

@@ -13,21 +13,28 @@ final class GroupLikelihood
     /** The likelihood as a factor on states. */
     public readonly Factor $factor;
 
-    /** @var array<string, EchoRanking> by outcome */
-    private readonly array $rankings;
+    private readonly EchoRanking $positives;
+
+    private readonly EchoRanking $negatives;
 
     public function __construct(public readonly Group $group)
     {
-        $rankings = [];
-        foreach (Outcome::cases() as $outcome) {
-            $rankings[$outcome->value] = EchoRanking::of($group->results, $outcome, $group->echo);
+        $positives = $negatives = [];
+        foreach ($group->results as $result) {
+            if ($result->outcome === Outcome::Positive) {
+                $positives[] = $result;
+            } else {
+                $negatives[] = $result;
+            }
         }
-        $this->rankings = $rankings;
-        $this->links = [...$rankings['positive']->links, ...$rankings['negative']->links];
-        $this->factor = Factor::product(array_map(
-            static fn (Link $link): Factor => new Factor($link->result->finding->mask, array_map(log(...), $link->contribution())),
-            $this->links,
-        ));
+        $this->positives = EchoRanking::of($positives, $group->echo);
+        $this->negatives = EchoRanking::of($negatives, $group->echo);
+        $this->links = [...$this->positives->links, ...$this->negatives->links];
+        $factors = [];
+        foreach ($this->links as $link) {
+            $factors[] = $link->factor();
+        }
+        $this->factor = Factor::product($factors);
     }
 
     /**
@@ -37,10 +44,10 @@ final class GroupLikelihood
      */
     public function changeBy(array $findings, Outcome $outcome): Factor
     {
-        $ranking = $this->rankings[$outcome->value];
+        $ranking = $outcome === Outcome::Positive ? $this->positives : $this->negatives;
 
         return $ranking->changeTo($ranking->with(array_map(
-            fn (Finding $finding): Ranked => new Ranked(new Result($finding, $outcome), $this->group->echo),
+            static fn (Finding $finding): Result => new Result($finding, $outcome),
             $findings,
         )));
     }

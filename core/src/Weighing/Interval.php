@@ -21,7 +21,10 @@ final class Interval
         $variances = self::fromBaseRates($problem, $after);
         foreach ($groups as $group) {
             foreach ($group->links as $link) {
-                if (! self::isExact($link)) {
+                $rows = $link->result->finding->rows;
+                if (\count($rows) === 1) {
+                    self::addOneRow($variances, $link, $rows[0], $after);
+                } elseif (! self::isExact($link)) {
                     self::addLink($variances, $link, $after);
                 }
             }
@@ -35,14 +38,15 @@ final class Interval
      */
     private static function fromBaseRates(Problem $problem, Belief $after): array
     {
-        $variances = array_fill(0, count($problem->conditions), 0.0);
+        $variances = array_fill(0, \count($problem->conditions), 0.0);
+        $leanings = $after->leanings();
         foreach ($problem->conditions as $i => $condition) {
             if ($condition->pretestWeight === null) {
                 continue;
             }
             $variance = 1 / ($condition->pretestWeight * $condition->pretest * (1 - $condition->pretest) + 1);
-            foreach ($after->contrasts(1 << $i) as $k => $contrast) {
-                $variances[$k] += $variance * $contrast[1] * $contrast[1];
+            foreach ($leanings[$i] as $k => $leaning) {
+                $variances[$k] += $variance * $leaning * $leaning;
             }
         }
 
@@ -68,19 +72,51 @@ final class Interval
         $finding = $link->result->finding;
         [$own, $echoed] = self::sensitivityToUndetected($link);
         $rows = RowSlopes::of($finding);
-        $contrasts = $after->contrasts($finding->mask);
-        if (count($finding->rows) === 1) {
-            // With one target the two parts of a contrast cancel: one walk serves all conditions.
-            $unit = self::along([-1.0, 1.0], $own, $echoed, $rows, $link);
-            foreach ($contrasts as $k => $contrast) {
-                $variances[$k] += $unit * $contrast[1] * $contrast[1];
-            }
-
-            return;
-        }
-        foreach ($contrasts as $k => $contrast) {
+        foreach ($after->contrasts($finding->mask) as $k => $contrast) {
             $variances[$k] += self::along($contrast, $own, $echoed, $rows, $link);
         }
+    }
+
+    /**
+     * With one target the two parts of a contrast cancel: one walk serves all conditions.
+     *
+     * @param  array<int, float>  $variances
+     */
+    private static function addOneRow(array &$variances, Link $link, Row $row, Belief $after): void
+    {
+        $unit = self::ofOneRow($link, $row);
+        if ($unit > 0.0) {
+            foreach ($after->leanings()[$row->condition] as $k => $leaning) {
+                $variances[$k] += $unit * $leaning * $leaning;
+            }
+        }
+    }
+
+    /** The variance that a link with one target brings along the contrast of that target. */
+    private static function ofOneRow(Link $link, Row $row): float
+    {
+        $absent = $present = 1.0;
+        [$without, $with] = $link->result->finding->chances($link->result->outcome);
+        if ($link->result->outcome === Outcome::Positive) {
+            $absent = ($without - 1) / $without;
+            $present = ($with - 1) / $with;
+        }
+        if ($link->shared !== 0) {
+            // What a stronger result said already moves less; were it of another target, this would cancel.
+            $rest = 1 - $link->echo;
+            $absent *= $rest / ($link->echo / $without + $rest);
+            $present *= $rest / ($link->echo / $with + $rest);
+        }
+        $positives = 1 - $row->specificity->value;
+        $bySpecificity = ($present - $absent) * $positives;
+        if (! $row->betterThanChance()) {
+            return $row->specificity->variance * $bySpecificity * $bySpecificity;
+        }
+        $bySensitivity = $present * $row->sensitivity->value;
+        $bySpecificity -= $present * $positives;
+
+        return $row->sensitivity->variance * $bySensitivity * $bySensitivity
+            + $row->specificity->variance * $bySpecificity * $bySpecificity;
     }
 
     /**
@@ -150,7 +186,7 @@ final class Interval
             $alone[] = $contrast[$state] * $slope;
             $all += $whole[] = $contrast[$state] * ($slope - $echoed[$state]);
         }
-        $targets = count($link->result->finding->rows);
+        $targets = \count($link->result->finding->rows);
         if ($link->leads || $link->shared === 0) {
             return [$all, self::withEach($alone, $targets)];
         }
@@ -175,7 +211,7 @@ final class Interval
         $sums = [];
         for ($position = $targets - 1; $position > 0; $position--) {
             [$without, $with] = StateSet::split($terms, $position);
-            $sums[$position] = array_sum($with);
+            $sums[$position] = \array_sum($with);
             $terms = StateSet::add($without, $with);
         }
         $sums[0] = $terms[1];

@@ -20,22 +20,23 @@ final class Link
     }
 
     /**
-     * What the result contributes in each of its local states: P(r|s) when it leads, else
+     * Natural log of what the result contributes in each of its local states: P(r|s) when it leads, else
      * e·P(r|s)/P(r|s ∩ shared) + (1 − e)·P(r|s).
-     *
-     * @return array<int, float>
      */
-    public function contribution(): array
+    public function factor(): Factor
     {
         $chances = $this->result->finding->chances($this->result->outcome);
+        $log = [];
         if ($this->leads) {
-            return $chances;
-        }
-        $contribution = [];
-        foreach ($chances as $state => $chance) {
-            $contribution[] = $chance * ($this->echo / $chances[$state & $this->shared] + 1 - $this->echo);
+            foreach ($chances as $chance) {
+                $log[] = \log($chance);
+            }
+        } else {
+            foreach ($chances as $state => $chance) {
+                $log[] = \log($chance * ($this->echo / $chances[$state & $this->shared] + 1 - $this->echo));
+            }
         }
 
-        return $contribution;
+        return new Factor($this->result->finding->mask, $log);
     }
 }

@@ -12,11 +12,11 @@ final class Logit
 
     public static function of(float $chance): float
     {
-        return log($chance / (1 - $chance));
+        return \log($chance / (1 - $chance));
     }
 
     public static function chance(float $logOdds): float
     {
-        return $logOdds >= 0 ? 1 / (1 + exp(-$logOdds)) : exp($logOdds) / (1 + exp($logOdds));
+        return $logOdds >= 0 ? 1 / (1 + \exp(-$logOdds)) : \exp($logOdds) / (1 + \exp($logOdds));
     }
 }

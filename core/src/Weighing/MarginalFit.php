@@ -23,17 +23,17 @@ final class MarginalFit
     public static function of(array $p, array $rates): array
     {
         $p = self::normalised(self::sweep($p, $rates));
-        $moments = Moments::of($p, count($rates));
+        $moments = Moments::of($p, \count($rates));
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $worst = self::worst($moments, $rates);
             if ($worst < self::TOLERANCE) {
                 break;
             }
             $stepped = self::normalised(self::tilted($p, $moments->newtonStep($rates)));
-            $after = Moments::of($stepped, count($rates));
+            $after = Moments::of($stepped, \count($rates));
             if (! (self::worst($after, $rates) < $worst)) {
                 $stepped = self::normalised(self::sweep($p, $rates));
-                $after = Moments::of($stepped, count($rates));
+                $after = Moments::of($stepped, \count($rates));
             }
             [$p, $moments] = [$stepped, $after];
         }
@@ -48,8 +48,8 @@ final class MarginalFit
     {
         $worst = 0.0;
         foreach ($rates as $bit => $rate) {
-            $off = abs($moments->first[$bit] - $rate);
-            $worst = is_nan($off) ? INF : max($worst, $off);
+            $off = \abs($moments->first[$bit] - $rate);
+            $worst = is_nan($off) ? INF : \max($worst, $off);
         }
 
         return $worst;
@@ -64,10 +64,10 @@ final class MarginalFit
      */
     private static function sweep(array $p, array $rates): array
     {
-        $size = count($p);
+        $size = \count($p);
         foreach ($rates as $bit => $rate) {
             $step = 1 << $bit;
-            $marginal = array_sum(StateSet::split($p, $bit)[1]) / array_sum($p);
+            $marginal = \array_sum(StateSet::split($p, $bit)[1]) / \array_sum($p);
             $tilt = $rate * (1 - $marginal) / ($marginal * (1 - $rate));
             for ($block = $step; $block < $size; $block += 2 * $step) {
                 for ($state = $block; $state < $block + $step; $state++) {
@@ -88,7 +88,7 @@ final class MarginalFit
     {
         $factors = [1.0];
         foreach ($logTilts as $logTilt) {
-            $tilt = exp($logTilt);
+            $tilt = \exp($logTilt);
             foreach ($factors as $factor) {
                 $factors[] = $factor * $tilt;
             }
@@ -106,7 +106,7 @@ final class MarginalFit
      */
     private static function normalised(array $p): array
     {
-        $total = array_sum($p);
+        $total = \array_sum($p);
         foreach ($p as $state => $chance) {
             $p[$state] = $chance / $total;
         }

@@ -8,11 +8,15 @@ namespace GrayCompass\Core\Weighing;
 final class Moments
 {
     /**
-     * @param  array<int, float>  $first  by bit
+     * @param  array<int, float>  $first  by bit: how often it is present
+     * @param  array<int, float>  $absent  by bit: how often it is absent, summed by itself to keep its digits
      * @param  array<int, array<int, float>>  $with  by bit: the chances with it, all higher bits summed out
      */
-    private function __construct(public readonly array $first, private readonly array $with)
-    {
+    private function __construct(
+        public readonly array $first,
+        public readonly array $absent,
+        private readonly array $with,
+    ) {
     }
 
     /**
@@ -20,30 +24,31 @@ final class Moments
      */
     public static function of(array $p, int $bits): self
     {
-        $first = $with = [];
+        $first = $absent = $with = [];
         for ($bit = $bits - 1; $bit >= 0; $bit--) {
             // The highest bit is the cheapest to part by, so the others are summed out from above.
             [$without, $with[$bit]] = StateSet::split($p, $bit);
-            $first[$bit] = array_sum($with[$bit]);
-            $p = StateSet::add($without, $with[$bit]);
+            $first[$bit] = \array_sum($with[$bit]);
+            $absent[$bit] = \array_sum($without);
+            $p = $bit === 0 ? [] : StateSet::add($without, $with[$bit]);
         }
 
-        return new self($first, $with);
+        return new self($first, $absent, $with);
     }
 
     /**
-     * How often two are present together; only a further step asks for it.
+     * How often two are present together; counted only when it is asked for.
      *
      * @return array<int, array<int, float>> by two different bits, both ways round
      */
-    private function pairs(): array
+    public function pairs(): array
     {
         $pairs = [];
         foreach ($this->with as $bit => $with) {
             for ($other = $bit - 1; $other >= 0; $other--) {
                 [$alone, $together] = StateSet::split($with, $other);
-                $pairs[$bit][$other] = $pairs[$other][$bit] = array_sum($together);
-                $with = StateSet::add($alone, $together);
+                $pairs[$bit][$other] = $pairs[$other][$bit] = \array_sum($together);
+                $with = $other === 0 ? [] : StateSet::add($alone, $together);
             }
         }
 
@@ -68,7 +73,7 @@ final class Moments
             }
             $matrix[$i][] = $rate - $this->first[$i];
         }
-        $size = count($rates);
+        $size = \count($rates);
         for ($pivot = 0; $pivot < $size; $pivot++) {
             $row = $matrix[$pivot];
             for ($below = $pivot + 1; $below < $size; $below++) {

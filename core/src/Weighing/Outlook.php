@@ -39,6 +39,9 @@ final class Outlook
      */
     public function ranked(): array
     {
+        if ($this->problem->candidates === []) {
+            return [];
+        }
         $tests = array_map($this->consider(...), $this->problem->candidates);
         usort($tests, static fn (NextTest $a, NextTest $b): int => $b->valuePerMinute() <=> $a->valuePerMinute()
             ?: $b->bitsPerMinute() <=> $a->bitsPerMinute()
@@ -54,6 +57,9 @@ final class Outlook
      */
     public function further(int $condition, array $tests): Further
     {
+        if ($tests === []) {
+            return Further::NoneWouldChange;
+        }
         $thresholds = $this->problem->conditions[$condition]->thresholds;
         $zone = $thresholds->zone($this->now[$condition]);
         $aimed = [];
@@ -66,7 +72,7 @@ final class Outlook
                 return Further::SingleCould;
             }
         }
-        if (count($aimed) > 1) {
+        if (\count($aimed) > 1) {
             foreach (Outcome::cases() as $outcome) {
                 if ($thresholds->zone($this->together($aimed, $outcome, $condition)) !== $zone) {
                     return Further::OnlyTogether;
@@ -159,7 +165,7 @@ final class Outlook
             return $expected;
         }
 
-        return min(max($above / $below, 0.0), 1.0);
+        return \min(\max($above / $below, 0.0), 1.0);
     }
 
     private static function entropy(float $chance): float
@@ -168,7 +174,7 @@ final class Outlook
             return 0.0;
         }
 
-        return -($chance * log($chance) + (1 - $chance) * log(1 - $chance)) / M_LN2;
+        return -($chance * \log($chance) + (1 - $chance) * \log(1 - $chance)) / M_LN2;
     }
 
     private static function visible(float $gain): float

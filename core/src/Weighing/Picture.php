@@ -25,16 +25,18 @@ final class Picture
      */
     public static function likeliest(Belief $belief): array
     {
-        $least = self::leastShown($belief->states) - self::TIE;
+        $states = $belief->states();
+        $few = \count($states) <= self::SHOWN;
+        $least = $few ? 0.0 : self::leastShown($states) - self::TIE;
         $pictures = [];
-        foreach ($belief->states as $state => $chance) {
+        foreach ($states as $state => $chance) {
             if ($chance >= $least) {
                 $pictures[] = new self(StateSet::members($state), $chance);
             }
         }
         usort($pictures, self::compare(...));
 
-        return array_slice($pictures, 0, self::SHOWN);
+        return $few ? $pictures : \array_slice($pictures, 0, self::SHOWN);
     }
 
     /**
@@ -45,11 +47,11 @@ final class Picture
         $top = [];
         $least = -1.0;
         foreach ($states as $chance) {
-            if ($chance > $least || count($top) < self::SHOWN) {
+            if ($chance > $least || \count($top) < self::SHOWN) {
                 $top[] = $chance;
                 rsort($top);
-                $top = array_slice($top, 0, self::SHOWN);
-                $least = $top[count($top) - 1];
+                $top = \array_slice($top, 0, self::SHOWN);
+                $least = $top[\count($top) - 1];
             }
         }
 
@@ -58,10 +60,10 @@ final class Picture
 
     private static function compare(self $a, self $b): int
     {
-        if (abs($a->probability - $b->probability) > self::TIE) {
+        if (\abs($a->probability - $b->probability) > self::TIE) {
             return $b->probability <=> $a->probability;
         }
 
-        return count($a->present) <=> count($b->present) ?: $a->present <=> $b->present;
+        return \count($a->present) <=> \count($b->present) ?: $a->present <=> $b->present;
     }
 }

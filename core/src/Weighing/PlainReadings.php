@@ -10,49 +10,49 @@ final class PlainReadings
     private const TIE = 1e-9;
 
     /**
-     * The base rate's odds times the likelihood ratio of each result's own row, one after the other.
-     *
-     * @param  list<Result>  $results
+     * @param  array<int, float>  $textbook  by condition: the base rate's odds times the likelihood ratio of each result's
+     *                                 own row, one after the other
+     * @param  array<int, float>  $strongest  by condition: the base rate's odds times the most telling ratio only
      */
-    public static function textbook(WeighedCondition $condition, int $position, array $results): float
+    private function __construct(public readonly array $textbook, public readonly array $strongest)
     {
-        $logOdds = Logit::of($condition->pretest);
-        foreach ($results as $result) {
-            $row = $result->finding->rowFor($position);
-            $logOdds += $row === null ? 0.0 : log($row->ratio($result->outcome));
-        }
-
-        return Logit::chance($logOdds);
     }
 
-    /**
-     * The base rate's odds times the most telling likelihood ratio only; of equals the positive one,
-     * then the first by finding id.
-     *
-     * @param  list<Result>  $results
-     */
-    public static function strongest(WeighedCondition $condition, int $position, array $results): float
+    public static function of(Problem $problem): self
     {
-        $logOdds = Logit::of($condition->pretest);
-        $best = null;
-        foreach ($results as $result) {
-            $row = $result->finding->rowFor($position);
-            if ($row === null) {
-                continue;
-            }
-            $weight = log($row->ratio($result->outcome));
-            if ($best === null || self::outranks($weight, $result, $best[0], $best[1])) {
-                $best = [$weight, $result];
+        $textbook = $before = [];
+        foreach ($problem->conditions as $condition) {
+            $textbook[] = $before[] = Logit::of($condition->pretest);
+        }
+        $most = array_fill(0, \count($before), 0.0);
+        $telling = [];
+        foreach ($problem->groups as $group) {
+            foreach ($group->results as $result) {
+                foreach ($result->finding->rows as $row) {
+                    $weight = \log($row->ratio($result->outcome));
+                    $k = $row->condition;
+                    $textbook[$k] += $weight;
+                    if (! isset($telling[$k]) || self::outranks($weight, $result, $most[$k], $telling[$k])) {
+                        $most[$k] = $weight;
+                        $telling[$k] = $result;
+                    }
+                }
             }
         }
+        $strongest = [];
+        foreach ($before as $k => $logOdds) {
+            $textbook[$k] = Logit::chance($textbook[$k]);
+            $strongest[] = Logit::chance($logOdds + $most[$k]);
+        }
 
-        return Logit::chance($logOdds + ($best[0] ?? 0.0));
+        return new self($textbook, $strongest);
     }
 
+    /** Of equals the positive one, then the first by finding id. */
     private static function outranks(float $weight, Result $result, float $than, Result $thanResult): bool
     {
-        $difference = abs($weight) - abs($than);
-        if (abs($difference) > self::TIE) {
+        $difference = \abs($weight) - \abs($than);
+        if (\abs($difference) > self::TIE) {
             return $difference > 0;
         }
         if ($result->outcome !== $thanResult->outcome) {

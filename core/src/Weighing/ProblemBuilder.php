@@ -40,7 +40,7 @@ final class ProblemBuilder
      */
     public function build(Examination $examination, Standing $standing, array $open): Problem
     {
-        $here = $examination->records === [] ? Station::FirstLook : $examination->records[count($examination->records) - 1]->manoeuvre->station;
+        $here = $examination->records === [] ? Station::FirstLook : $examination->records[\count($examination->records) - 1]->manoeuvre->station;
 
         return new Problem(
             $this->conditions($examination),
@@ -111,7 +111,7 @@ final class ProblemBuilder
         $associations = [];
         foreach ($this->baseline->pairings as $pairing) {
             $ends = [$this->positions[$pairing->one->value], $this->positions[$pairing->other->value]];
-            $associations[] = new Association(min($ends), max($ends), $pairing->oddsRatio);
+            $associations[] = new Association(\min($ends), \max($ends), $pairing->oddsRatio);
         }
 
         return $associations;

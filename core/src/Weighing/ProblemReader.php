@@ -11,15 +11,15 @@ use GrayCompass\Core\Document\Refusal;
 /** Reads the input of `weigh:combine` and refuses what cannot be weighed. */
 final class ProblemReader
 {
-    private const MOST_CONDITIONS = 12;
+    public const MOST_CONDITIONS = 12;
 
-    private const MOST_GROUPS = 40;
+    public const MOST_GROUPS = 40;
 
-    private const MOST_RESULTS = 200;
+    public const MOST_RESULTS = 200;
 
-    private const MOST_CANDIDATES = 200;
+    public const MOST_CANDIDATES = 200;
 
-    private const MOST_WEIGHT = 10.0;
+    public const MOST_WEIGHT = 10.0;
 
     /** @var array<string, int> condition id to position */
     private array $conditions = [];
@@ -35,6 +35,18 @@ final class ProblemReader
 
     /** @throws Refusal naming the first wrong place */
     public static function read(mixed $document): Problem
+    {
+        return SoundProblem::read($document) ?? self::carefully($document);
+    }
+
+    /**
+     * Key by key, with every fault noted.
+     *
+     * @internal
+     *
+     * @throws Refusal naming the first wrong place
+     */
+    public static function carefully(mixed $document): Problem
     {
         $faults = new Faults($document);
         $problem = (new self($faults))->problem($document);
@@ -66,7 +78,7 @@ final class ProblemReader
         if (isset($this->conditions[$id])) {
             $fields->fault('id', "condition {$id} stands twice");
         }
-        $this->conditions[$id] ??= count($this->conditions);
+        $this->conditions[$id] ??= \count($this->conditions);
         $pretest = $this->chance($fields, 'pretest');
         $weight = $fields->has('pretestWeight') ? $fields->number('pretestWeight') : null;
         if ($weight !== null && $weight <= 0 && is_numeric($fields->raw('pretestWeight'))) {

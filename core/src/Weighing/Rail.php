@@ -17,7 +17,7 @@ final class Rail
         $results = [];
         foreach ($weighed->problem->groups as $group) {
             foreach ($group->results as $result) {
-                $results[] = [$places[$result->finding->id] ?? count($order), $result, $group];
+                $results[] = [$places[$result->finding->id] ?? \count($order), $result, $group];
             }
         }
         usort($results, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

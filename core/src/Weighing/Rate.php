@@ -29,13 +29,20 @@ final class Rate
         public readonly ?array $interval,
         float $spread,
     ) {
-        $this->value = self::clamp($published);
-        $sd = $interval === null ? 0.0 : (Logit::of(self::clamp($interval[1])) - Logit::of(self::clamp($interval[0]))) / (2 * Logit::Z95);
+        $this->value = self::kept($published);
+        if ($interval === null) {
+            $this->variance = $spread * $spread;
+
+            return;
+        }
+        $low = self::kept($interval[0]);
+        $high = self::kept($interval[1]);
+        $sd = \log($high * (1 - $low) / ((1 - $high) * $low)) / (2 * Logit::Z95);
         $this->variance = $sd * $sd + $spread * $spread;
     }
 
-    private static function clamp(float $rate): float
+    private static function kept(float $rate): float
     {
-        return min(max($rate, self::LEAST), self::MOST);
+        return $rate < self::LEAST ? self::LEAST : ($rate > self::MOST ? self::MOST : $rate);
     }
 }

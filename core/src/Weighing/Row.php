@@ -19,7 +19,8 @@ final class Row
         public readonly Rate $specificity,
         public readonly float $spread = 0.0,
     ) {
-        $this->detection = max($sensitivity->value, 1 - $specificity->value);
+        $byChance = 1 - $specificity->value;
+        $this->detection = $sensitivity->value > $byChance ? $sensitivity->value : $byChance;
     }
 
     public function betterThanChance(): bool

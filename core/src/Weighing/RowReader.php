@@ -10,6 +10,9 @@ use stdClass;
 /** Reads the `targets` of a result or candidate: one row of figures for each condition. */
 final class RowReader
 {
+    /** Standard deviation between clinics, logit scale. */
+    public const MOST_SPREAD = 2;
+
     private const STAND_IN = 0.5;
 
     /**
@@ -26,10 +29,6 @@ final class RowReader
             $entry->fault('targets', 'expected an object');
 
             return [];
-        }
-        $sound = self::soundRows($targets, $conditions);
-        if ($sound !== []) {
-            return $sound;
         }
         $named = array_map(strval(...), array_keys(get_object_vars($targets)));
         if ($named === []) {
@@ -51,67 +50,11 @@ final class RowReader
         return $rows;
     }
 
-    /**
-     * Rows that are sound in every figure need no second look; where one is not, all are read key by key,
-     * so that each wrong place is named.
-     *
-     * @param  array<string, int>  $conditions
-     * @return list<Row> empty when anything is wrong, or nothing is there
-     */
-    private static function soundRows(stdClass $targets, array $conditions): array
-    {
-        $rows = [];
-        foreach (get_object_vars($targets) as $id => $figures) {
-            $row = isset($conditions[$id]) && $figures instanceof stdClass ? self::soundRow(get_object_vars($figures), $conditions[$id]) : null;
-            if ($row === null) {
-                return [];
-            }
-            $rows[] = $row;
-        }
-
-        return $rows;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $figures
-     */
-    private static function soundRow(array $figures, int $condition): ?Row
-    {
-        $sensitivity = $figures['sensitivity'] ?? null;
-        $specificity = $figures['specificity'] ?? null;
-        $around = $figures['sensitivityInterval'] ?? null;
-        $about = $figures['specificityInterval'] ?? null;
-        $spread = $figures['spread'] ?? null;
-        $known = 2 + (int) ($around !== null) + (int) ($about !== null) + (int) ($spread !== null);
-        $sound = count($figures) === $known && self::isShare($sensitivity) && self::isShare($specificity)
-            && ($around === null || self::isAround($around, $sensitivity)) && ($about === null || self::isAround($about, $specificity))
-            && ($spread === null || ((is_float($spread) || is_int($spread)) && $spread >= 0 && $spread <= 2));
-        if (! $sound) {
-            return null;
-        }
-        $between = (float) ($spread ?? 0.0);
-
-        return new Row($condition, new Rate((float) $sensitivity, $around, $between), new Rate((float) $specificity, $about, $between), $between);
-    }
-
-    /** @phpstan-assert-if-true float $share */
-    private static function isShare(mixed $share): bool
-    {
-        return (is_float($share) || is_int($share)) && $share > 0 && $share < 1;
-    }
-
-    /** @phpstan-assert-if-true array{float, float} $ends */
-    private static function isAround(mixed $ends, float $rate): bool
-    {
-        return is_array($ends) && count($ends) === 2 && isset($ends[0], $ends[1]) && self::isShare($ends[0]) && self::isShare($ends[1])
-            && $ends[0] <= $rate && $rate <= $ends[1] && $ends[0] < $ends[1];
-    }
-
     private static function spread(Fields $figures): float
     {
         $spread = $figures->number('spread');
-        if ($spread < 0 || $spread > 2) {
-            $figures->fault('spread', 'expected 0 to 2');
+        if ($spread < 0 || $spread > self::MOST_SPREAD) {
+            $figures->fault('spread', 'expected 0 to '.self::MOST_SPREAD);
         }
 
         return $spread;
@@ -139,17 +82,17 @@ final class RowReader
             return null;
         }
         $ends = $figures->items($key, 2);
-        if (! is_array($figures->raw($key))) {
+        if (! \is_array($figures->raw($key))) {
             return null;
         }
-        if (count($ends) !== 2) {
+        if (\count($ends) !== 2) {
             $figures->fault($key, 'expected two ends');
 
             return null;
         }
         $sides = [];
         foreach ($ends as $index => $end) {
-            if ((! is_int($end) && ! is_float($end)) || $end <= 0 || $end >= 1) {
+            if ((! \is_int($end) && ! \is_float($end)) || $end <= 0 || $end >= 1) {
                 $figures->fault("{$key}[{$index}]", 'expected a share between 0 and 1, neither included');
 
                 return null;

@@ -26,7 +26,7 @@ final class StateSet
 
     public static function size(int $mask): int
     {
-        return count(self::members($mask));
+        return \count(self::members($mask));
     }
 
     /**
@@ -73,8 +73,8 @@ final class StateSet
     public static function split(array $states, int $bit): array
     {
         $step = 1 << $bit;
-        if (count($states) === 2 * $step) {
-            return [array_slice($states, 0, $step), array_slice($states, $step)];
+        if (\count($states) === 2 * $step) {
+            return [\array_slice($states, 0, $step), \array_slice($states, $step)];
         }
         $halves = [[], []];
         if ($step === 1) {
@@ -84,7 +84,7 @@ final class StateSet
 
             return $halves;
         }
-        foreach (array_chunk($states, max(1, $step)) as $block => $chunk) {
+        foreach (array_chunk($states, \max(1, $step)) as $block => $chunk) {
             $halves[$block & 1][] = $chunk;
         }
 

@@ -19,10 +19,7 @@ final class StatesBefore
         $states = [0.0];
         $placed = [];
         foreach (self::clusters($problem) as $cluster) {
-            $apart = array_map(log(...), MarginalFit::of(
-                self::associated($problem, $cluster),
-                array_map(static fn (int $at): float => $problem->conditions[$at]->pretest, $cluster),
-            ));
+            $apart = array_map(log(...), self::fitted($problem, $cluster));
             $next = [];
             foreach ($apart as $chance) {
                 foreach ($states as $before) {
@@ -33,7 +30,41 @@ final class StatesBefore
             $placed = [...$placed, ...$cluster];
         }
 
-        return self::inOrder($states, $placed);
+        return $placed === array_keys($placed) ? $states : self::inOrder($states, $placed);
+    }
+
+    /**
+     * The chances of the combinations in one cluster.
+     *
+     * @param  list<int>  $cluster
+     * @return array<int, float>
+     */
+    private static function fitted(Problem $problem, array $cluster): array
+    {
+        $rates = [];
+        foreach ($cluster as $at) {
+            $rates[] = $problem->conditions[$at]->pretest;
+        }
+        if (\count($rates) === 1) {
+            return [1 - $rates[0], $rates[0]];
+        }
+        if (\count($rates) === 2) {
+            return PairFit::of($rates[0], $rates[1], self::oddsRatio($problem, $cluster[0]));
+        }
+
+        return MarginalFit::of(self::associated($problem, $cluster), $rates);
+    }
+
+    /** The odds ratio of the one association that a condition has. */
+    private static function oddsRatio(Problem $problem, int $condition): float
+    {
+        foreach ($problem->associations as $association) {
+            if ($association->first === $condition || $association->second === $condition) {
+                return $association->oddsRatio;
+            }
+        }
+
+        return 1.0;
     }
 
     /**
@@ -46,7 +77,9 @@ final class StatesBefore
         $label = array_keys($problem->conditions);
         foreach ($problem->associations as $association) {
             [$from, $to] = [$label[$association->second], $label[$association->first]];
-            $label = array_map(static fn (int $at): int => $at === $from ? $to : $at, $label);
+            foreach ($label as $position => $at) {
+                $label[$position] = $at === $from ? $to : $at;
+            }
         }
         $clusters = [];
         foreach ($label as $position => $at) {
@@ -66,7 +99,7 @@ final class StatesBefore
     {
         $p = [1.0];
         foreach ($cluster as $position) {
-            $odds = exp(Logit::of($problem->conditions[$position]->pretest));
+            $odds = \exp(Logit::of($problem->conditions[$position]->pretest));
             foreach ($p as $without) {
                 $p[] = $without * $odds;
             }

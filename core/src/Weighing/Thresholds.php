@@ -25,6 +25,6 @@ final class Thresholds
     /** The cost of the best choice at this chance, where looking further costs 1. */
     public function loss(float $chance): float
     {
-        return min(1.0, $chance / $this->ruleOut, (1 - $chance) / (1 - $this->act));
+        return \min(1.0, $chance / $this->ruleOut, (1 - $chance) / (1 - $this->act));
     }
 }

@@ -31,7 +31,7 @@ final class Trail
     public function __construct(Belief $before)
     {
         $this->conditions = $before->conditions;
-        $this->states = $before->states;
+        $this->states = $before->states();
     }
 
     /**
@@ -42,17 +42,17 @@ final class Trail
     public function take(Result $result, Group $group): void
     {
         $key = "{$group->id} {$result->outcome->value}";
-        $ranking = $this->rankings[$key] ?? EchoRanking::of([], $result->outcome, $group->echo);
-        $longer = $ranking->with([new Ranked($result, $group->echo)]);
+        $ranking = $this->rankings[$key] ?? EchoRanking::of([], $group->echo);
+        $longer = $ranking->with([$result]);
         $this->rankings[$key] = $longer;
         $change = $ranking->changeTo($longer);
         $before = $this->sums($change->mask);
         $after = $factors = [];
         foreach ($before as $state => $weight) {
-            $factors[$state] = exp($change->log[$state] - $change->log[0]);
+            $factors[$state] = \exp($change->log[$state] - $change->log[0]);
             $after[$state] = $weight * $factors[$state];
         }
-        $this->leave($change->mask, $factors, array_sum($after));
+        $this->leave($change->mask, $factors, \array_sum($after));
         foreach ($result->finding->rows as $row) {
             $bit = StateSet::size($change->mask & ((1 << $row->condition) - 1));
             $this->steps[] = self::step($result, $row, self::odds($before, $bit), self::odds($after, $bit));
@@ -90,7 +90,7 @@ final class Trail
     {
         $published = $row->ratio($result->outcome);
         $applied = $after / $before;
-        $shared = count($result->finding->rows) > 1 || abs(log($published)) < self::NO_WEIGHT;
+        $shared = \count($result->finding->rows) > 1 || \abs(\log($published)) < self::NO_WEIGHT;
 
         return new Step(
             $row->condition,
@@ -99,7 +99,7 @@ final class Trail
             $after / (1 + $after),
             $published,
             $applied,
-            $shared ? null : 1 - log($applied) / log($published),
+            $shared ? null : 1 - \log($applied) / \log($published),
         );
     }
 
@@ -110,7 +110,7 @@ final class Trail
     {
         [$absent, $present] = StateSet::split($chances, $bit);
 
-        return array_sum($present) / array_sum($absent);
+        return \array_sum($present) / \array_sum($absent);
     }
 
     /**

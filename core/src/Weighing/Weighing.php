@@ -12,26 +12,33 @@ final class Weighing
 {
     public static function of(Problem $problem): Weighed
     {
-        $groups = array_map(static fn (Group $group): GroupLikelihood => new GroupLikelihood($group), $problem->groups);
+        $groups = $factors = [];
+        foreach ($problem->groups as $group) {
+            $groups[] = $likelihood = new GroupLikelihood($group);
+            $factors[] = $likelihood->factor;
+        }
         $before = Belief::before($problem);
-        $after = $before->with(array_map(static fn (GroupLikelihood $group): Factor => $group->factor, $groups));
+        $after = $before->with($factors);
         $after->foresee(self::masks($problem));
-        $logOdds = array_map($after->logOdds(...), array_keys($problem->conditions));
-        $now = array_map(Logit::chance(...), $logOdds);
+        $logOdds = $now = [];
+        foreach ($problem->conditions as $k => $_) {
+            $logOdds[] = $odds = $after->logOdds($k);
+            $now[] = Logit::chance($odds);
+        }
         $outlook = new Outlook($problem, $after, $groups, $now);
         $nextTests = $outlook->ranked();
         $variances = Interval::variances($problem, $after, $groups);
-        $results = array_merge(...array_map(static fn (Group $group): array => $group->results, $problem->groups));
+        $plain = PlainReadings::of($problem);
         $conditions = [];
         foreach ($problem->conditions as $k => $condition) {
-            $reach = Logit::Z95 * sqrt($variances[$k]);
+            $reach = Logit::Z95 * \sqrt($variances[$k]);
             $conditions[] = new WeighedChance(
                 $condition->id,
                 $condition->pretest,
                 $now[$k],
                 [Logit::chance($logOdds[$k] - $reach), Logit::chance($logOdds[$k] + $reach)],
-                PlainReadings::textbook($condition, $k, $results),
-                PlainReadings::strongest($condition, $k, $results),
+                $plain->textbook[$k],
+                $plain->strongest[$k],
                 $condition->thresholds->zone($now[$k]),
                 $outlook->further($k, $nextTests),
             );
@@ -41,7 +48,7 @@ final class Weighing
     }
 
     /**
-     * The sets of conditions that results and candidates speak of.
+     * The sets of conditions that candidates, and results with several targets, speak of.
      *
      * @return list<int>
      */
@@ -50,7 +57,9 @@ final class Weighing
         $masks = [];
         foreach ($problem->groups as $group) {
             foreach ($group->results as $result) {
-                $masks[$result->finding->mask] = true;
+                if (\count($result->finding->rows) > 1) {
+                    $masks[$result->finding->mask] = true;
+                }
             }
         }
         foreach ($problem->candidates as $candidate) {

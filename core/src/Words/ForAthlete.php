@@ -155,7 +155,7 @@ final readonly class ForAthlete
         $own = array_filter($this->bearings->standing->results, fn (StandingResult $result): bool => $result->counts() && $result->isHandsOn()
             && $this->bearings->signs->ownTestOf($result->reading->finding) !== null);
         $done = array_filter($this->bearings->examination->records, static fn (Record $record): bool => $record->notDone === null);
-        if (count($own) >= self::ENOUGH_TESTS) {
+        if (\count($own) >= self::ENOUGH_TESTS) {
             return ['Nothing stands out.'];
         }
         if ($done !== []) {
@@ -174,7 +174,7 @@ final readonly class ForAthlete
             array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested && $verdict->seriousness > 1),
         );
 
-        return PlainWords::list(array_slice(array_values($parts), 0, 3));
+        return PlainWords::list(\array_slice(array_values($parts), 0, 3));
     }
 
     /**
@@ -192,7 +192,7 @@ final readonly class ForAthlete
             }
         }
 
-        return $excuses === [] ? [] : ['Some tests could not tell today, '.PlainWords::list(array_slice(array_keys($excuses), 0, 2)).'.'];
+        return $excuses === [] ? [] : ['Some tests could not tell today, '.PlainWords::list(\array_slice(array_keys($excuses), 0, 2)).'.'];
     }
 
     /**
@@ -257,7 +257,7 @@ final readonly class ForAthlete
 
         return match (true) {
             $bend !== null => $bend->words(),
-            in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound], true) => 'Do not bend the knee until you are told to.',
+            \in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound], true) => 'Do not bend the knee until you are told to.',
             $this->plan->support->type === SupportType::HingedLimited => 'Bend it only as far as the brace lets you.',
             default => 'Bend and straighten it gently, as far as it does not hurt.',
         };
@@ -331,7 +331,7 @@ final readonly class ForAthlete
                 $calls[] = "Call at once if {$call}.";
             }
         }
-        $worn = in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport], true);
+        $worn = \in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport], true);
 
         return array_values(array_unique([...$calls, $this->bearings->gate->isToday() || $this->bearings->raised(Rule::LockedKnee) ? self::WORSE_CALL : self::CALL, ...($worn ? [self::WORN_CALL] : [])]));
     }

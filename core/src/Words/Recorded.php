@@ -26,7 +26,7 @@ final readonly class Recorded
     {
         $told = [];
         foreach ($this->bearings->examination->records as $record) {
-            if ($record->side === $this->bearings->examination->hurtSide->opposite() || in_array($record->manoeuvre->id, self::TOLD_ELSEWHERE, true)) {
+            if ($record->side === $this->bearings->examination->hurtSide->opposite() || \in_array($record->manoeuvre->id, self::TOLD_ELSEWHERE, true)) {
                 continue;
             }
             $parts = [...$this->fields($record), ...($record->note === '' ? [] : ["“{$record->note}”"])];
@@ -52,7 +52,7 @@ final readonly class Recorded
         $other = $record->side === Side::Both ? null : $this->bearings->examination->other($record->manoeuvre->id);
 
         $told = $record->manoeuvre->feeds === [] ? $record->manoeuvre->fields
-            : array_filter($record->manoeuvre->fields, static fn (Field $field): bool => in_array($field->name, self::BESIDE, true));
+            : array_filter($record->manoeuvre->fields, static fn (Field $field): bool => \in_array($field->name, self::BESIDE, true));
 
         return array_values(array_filter(array_map(fn (Field $field): string => $this->field($field, $record, $other), $told)));
     }

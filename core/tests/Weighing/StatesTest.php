@@ -29,7 +29,7 @@ final class StatesTest extends TestCase
             foreach ($rates as $k => $rate) {
                 self::assertEqualsWithDelta($rate['pretest'], $belief->chance($k), 2e-12);
             }
-            self::assertEqualsWithDelta(1.0, array_sum($belief->states), 1e-12);
+            self::assertEqualsWithDelta(1.0, array_sum($belief->states()), 1e-12);
         }
     }
 
