@@ -127,7 +127,9 @@ final readonly class ForAthlete
         foreach ($bearings->gate->lines as $line) {
             $found[] = RuleSheet::of($line->rule)->found;
         }
-        if ($bearings->hasFluid()) {
+        if ($bearings->raised(Rule::SwellingWithoutInjury)) {
+            $found[] = $bearings->bloodLikely ? 'It may be blood.' : '';
+        } elseif ($bearings->hasFluid()) {
             $found[] = $bearings->bloodLikely ? 'There is fluid inside the knee, and it may be blood.' : 'There is fluid inside the knee.';
         } elseif ($bearings->bloodLikely) {
             $found[] = 'The knee swelled so fast that it may have bled inside.';

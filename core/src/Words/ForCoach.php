@@ -31,7 +31,7 @@ final class ForCoach
     private static function review(Examination $examination, ?LookAgain $again): string
     {
         if ($again === null || $again->to === null) {
-            return $again?->after === null ? 'No review planned.' : 'Review date follows.';
+            return $again?->after === null ? 'No review planned unless the knee changes.' : 'Review date follows.';
         }
         $from = $again->from ?? $again->to;
         $day = $examination->examinedOn;
