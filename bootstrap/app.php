@@ -9,7 +9,7 @@ use App\Examinations\StaleVersion;
 use App\Http\Middleware\AnswerInJson;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SecurityHeaders;
-use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

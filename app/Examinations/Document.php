@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use App\Models\Examination;
-use GrayCompass\Core\Document\Refusal;
-use GrayCompass\Core\Findings\ExaminationReader;
+use GrayCompass\Core\Wire\ExaminationReader;
+use GrayCompass\Document\Refusal;
 use stdClass;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use GrayCompass\Core\Safety\Hold;
-use GrayCompass\Core\SafetyWriter;
+use GrayCompass\Core\Wire\SafetyWriter;
 use Illuminate\Http\JsonResponse;
 use RuntimeException;
 

@@ -7,14 +7,14 @@ namespace App\Examinations;
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use GrayCompass\Core\Assessment;
-use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Route\LastTime;
 use GrayCompass\Core\Safety\Hold;
-use GrayCompass\Core\Weighing\ProblemWriter;
+use GrayCompass\Core\Wire\AssessmentWriter;
+use GrayCompass\Document\Refusal;
+use GrayCompass\Inference\Wire\ProblemWriter;
 
 /** What the core makes of a stored examination; for a signed one, what it made of it when it was signed. */
 final class Judge

@@ -9,7 +9,7 @@ use GrayCompass\Core\Assessment;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\SafetyWriter;
+use GrayCompass\Core\Wire\SafetyWriter;
 
 /** The holds that followed from the last save, kept so that the next one need not be judged twice. */
 final class KnownHolds

@@ -10,10 +10,10 @@ use App\Models\Save;
 use App\Models\Section;
 use GrayCompass\Core\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
+use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

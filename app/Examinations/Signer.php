@@ -7,9 +7,9 @@ namespace App\Examinations;
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use GrayCompass\Core\Assessment;
-use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Weighing\ProblemWriter;
+use GrayCompass\Document\Refusal;
+use GrayCompass\Inference\Wire\ProblemWriter;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 

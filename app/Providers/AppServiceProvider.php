@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use Carbon\CarbonImmutable;
+use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Route;
@@ -18,8 +19,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(ShippedData::class, static fn (): ShippedData => new ShippedData);
-        $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(ShippedData::class)));
+        $this->app->singleton(Figures::class, static fn (): Figures => new Figures);
+        $this->app->singleton(Arithmetic::class, fn (): Arithmetic => new Arithmetic($this->app->make(Figures::class)));
+        $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(Figures::class)));
     }
 
     public function boot(): void
@@ -32,6 +34,6 @@ final class AppServiceProvider extends ServiceProvider
 
     private function catalogue(): Catalogue
     {
-        return $this->app->make(ShippedData::class)->catalogue();
+        return $this->app->make(Figures::class)->catalogue();
     }
 }

@@ -8,12 +8,12 @@ use App\Models\Examination;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 
 /** The summary of one examination on one page of A4. */
 final class SummaryPdf
 {
-    public function __construct(private readonly ShippedData $data)
+    public function __construct(private readonly Figures $data)
     {
     }
 

@@ -9,7 +9,7 @@ use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Choices;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
-use GrayCompass\Core\Weighing\InHundred;
+use GrayCompass\Inference\Readings\InHundred;
 
 /** Names and figures as they stand on paper. */
 final class SummaryWords

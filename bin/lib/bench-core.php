@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Weighing\ProblemReader;
-use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Core\Wire\AssessmentWriter;
+use GrayCompass\Inference\Weighing;
+use GrayCompass\Inference\Wire\ProblemReader;
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -31,7 +31,7 @@ $assessor = new Assessor;
 
 // A full case: nine conditions, twelve associations, 32 results with intervals, 20 candidates.
 $full = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../examples/weighing/whole-clinic-route.json')));
-$golden = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../core/data/golden/5-intervals.json'))->input);
+$golden = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../packages/inference/data/golden/5-intervals.json'))->input);
 $figures = [
     ['what' => 'weighing a full case', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($full), 300), 'limit' => 4],
     ['what' => 'weighing golden 5', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($golden), 1000), 'limit' => 0.2],

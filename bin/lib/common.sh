@@ -57,7 +57,7 @@ install_missing() {
 
 install_php_packages() {
     mkdir -p bootstrap/cache storage/framework/{views,cache/data,sessions} storage/logs var
-    [ vendor/autoload.php -nt composer.json ] && [ vendor/autoload.php -nt packages/laravel-gaps/composer.json ] && return 0
+    [ -f vendor/autoload.php ] && [ -z "$(find composer.json packages/*/composer.json -newer vendor/autoload.php)" ] && return 0
     say 'Installing PHP packages (composer)'
     rm -f bootstrap/cache/*.php
     COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >var/composer.log 2>&1 </dev/null \

@@ -5,28 +5,28 @@ declare(strict_types=1);
 // Weighs the same inputs with this checkout and with another one, turn by turn in one process, so that
 // both meet the same weather. The argument is the other checkout's folder.
 
-use GrayCompass\Core\Weighing\ProblemReader;
-use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Inference\Weighing;
+use GrayCompass\Inference\Wire\ProblemReader;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-const RIVAL = 'Rival\\Core\\';
+const RIVAL = 'Rival\\';
 const ROUNDS = 400;
 
 [$root, $other] = [dirname(__DIR__, 2), rtrim($argv[1] ?? '', '/')];
-if (! is_dir("{$other}/core/src/Weighing")) {
+if (! is_dir("{$other}/core/src")) {
     fwrite(STDERR, "gray-compass: there is no other checkout in '{$other}'\n");
     exit(1);
 }
 
-/** The other checkout's core under a name of its own, so that both can be loaded side by side. */
-function rename_core(string $from, string $to): void
+/** A folder of the other checkout under a name of its own, so that both can be loaded side by side. */
+function rename_folder(string $from, string $to): void
 {
     $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($from, FilesystemIterator::SKIP_DOTS));
     foreach ($files as $file) {
         $target = $to.substr((string) $file, strlen($from));
         is_dir(dirname($target)) || mkdir(dirname($target), 0777, true);
-        file_put_contents($target, str_replace('GrayCompass\\Core', 'Rival\\Core', (string) file_get_contents((string) $file)));
+        file_put_contents($target, preg_replace('/\bGrayCompass(?=\\\\)/', 'Rival', (string) file_get_contents((string) $file)));
     }
 }
 
@@ -37,20 +37,29 @@ function median(array $times): float
     return $times[intdiv(count($times), 2)];
 }
 
-rename_core("{$other}/core/src", "{$root}/var/race");
+foreach (['Core' => 'core', 'Document' => 'packages/document', 'Inference' => 'packages/inference'] as $room => $folder) {
+    if (is_dir("{$other}/{$folder}/src")) {
+        rename_folder("{$other}/{$folder}/src", "{$root}/var/race/{$room}");
+    }
+}
 spl_autoload_register(static function (string $class) use ($root): void {
-    if (str_starts_with($class, RIVAL)) {
-        require "{$root}/var/race/".str_replace('\\', '/', substr($class, strlen(RIVAL))).'.php';
+    $file = "{$root}/var/race/".str_replace('\\', '/', substr($class, strlen(RIVAL))).'.php';
+    if (str_starts_with($class, RIVAL) && is_file($file)) {
+        require $file;
     }
 });
 
+// Before the arithmetic had a package of its own, it was a room of the core.
+[$weighing, $reader] = class_exists(RIVAL.'Inference\\Weighing')
+    ? [RIVAL.'Inference\\Weighing', RIVAL.'Inference\\Wire\\ProblemReader']
+    : [RIVAL.'Core\\Weighing\\Weighing', RIVAL.'Core\\Weighing\\ProblemReader'];
 $runners = [
     'here' => static fn (mixed $input): mixed => Weighing::of(ProblemReader::read($input)),
-    'there' => static fn (mixed $input): mixed => [RIVAL.'Weighing\\Weighing', 'of']([RIVAL.'Weighing\\ProblemReader', 'read']($input)),
+    'there' => static fn (mixed $input): mixed => [$weighing, 'of']([$reader, 'read']($input)),
 ];
 $inputs = [
     'whole clinic route, read and weighed' => [json_decode((string) file_get_contents("{$root}/examples/weighing/whole-clinic-route.json")), 1, 1.4],
-    'golden 5, read and weighed' => [json_decode((string) file_get_contents("{$root}/core/data/golden/5-intervals.json"))->input, 8, 3],
+    'golden 5, read and weighed' => [json_decode((string) file_get_contents("{$root}/packages/inference/data/golden/5-intervals.json"))->input, 8, 3],
 ];
 printf("%-38s %10s %10s %8s %8s\n", '', 'here', 'there', 'ratio', 'aim');
 foreach ($inputs as $what => [$input, $repeats, $aim]) {

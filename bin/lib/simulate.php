@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Simulation\Dice;
 use GrayCompass\Core\Simulation\Tally;
 
@@ -11,7 +11,7 @@ require __DIR__.'/../../vendor/autoload.php';
 
 $knees = max(1, (int) ($argv[1] ?? 3000));
 $seed = (int) ($argv[2] ?? 20261126);
-$data = new ShippedData;
+$data = new Figures;
 $assessor = new Assessor($data);
 foreach ([false, true] as $further) {
     $maker = $data->kneeMaker(new Dice($seed));

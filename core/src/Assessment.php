@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace GrayCompass\Core;
 
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Grading\Remark;
+use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Route\Itinerary;
 use GrayCompass\Core\Route\Suggestion;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Verdict\MistakenReading;
-use GrayCompass\Core\Weighing\Step;
-use GrayCompass\Core\Weighing\Weighed;
 use GrayCompass\Core\Words\Words;
+use GrayCompass\Inference\Readings\Step;
+use GrayCompass\Inference\Readings\Weighed;
 
 /** All that follows from one examination. */
 final readonly class Assessment

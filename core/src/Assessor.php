@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core;
 
-use GrayCompass\Core\Document\Refusal;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\ExaminationReader;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Knee\Condition;
@@ -19,6 +17,7 @@ use GrayCompass\Core\Route\Planner;
 use GrayCompass\Core\Safety\Blood;
 use GrayCompass\Core\Safety\Holds;
 use GrayCompass\Core\Safety\SafetyGate;
+use GrayCompass\Core\Scales\ProblemBuilder;
 use GrayCompass\Core\Standing\Remarks;
 use GrayCompass\Core\Standing\Settled;
 use GrayCompass\Core\Standing\Standing;
@@ -32,16 +31,17 @@ use GrayCompass\Core\Verdict\MistakenReading;
 use GrayCompass\Core\Verdict\ResultLines;
 use GrayCompass\Core\Verdict\VerdictRemarks;
 use GrayCompass\Core\Verdict\Verdicts;
-use GrayCompass\Core\Weighing\ProblemBuilder;
-use GrayCompass\Core\Weighing\Trail;
-use GrayCompass\Core\Weighing\Weighed;
-use GrayCompass\Core\Weighing\WeighedChance;
-use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Core\Wire\ExaminationReader;
 use GrayCompass\Core\Words\AfterOperation;
 use GrayCompass\Core\Words\ForAthlete;
 use GrayCompass\Core\Words\ForCoach;
 use GrayCompass\Core\Words\LetterNote;
 use GrayCompass\Core\Words\Words;
+use GrayCompass\Document\Refusal;
+use GrayCompass\Inference\Readings\Trail;
+use GrayCompass\Inference\Readings\Weighed;
+use GrayCompass\Inference\Readings\WeighedChance;
+use GrayCompass\Inference\Weighing;
 
 /** The one door of the core: an examination goes in, its assessment comes out. */
 final class Assessor
@@ -49,7 +49,7 @@ final class Assessor
     /** @var array<string, EvidenceLibrary> by chosen set and phase */
     private array $libraries = [];
 
-    public function __construct(private readonly ShippedData $data = new ShippedData)
+    public function __construct(private readonly Figures $data = new Figures)
     {
     }
 
@@ -158,7 +158,7 @@ final class Assessor
             if ($reading->record !== null) {
                 $afterStory ??= $trail->chances();
             }
-            $trail->take($builder->result($reading), $builder->groupOf($reading->finding));
+            $trail->take($builder->result($reading), $builder->groupOf($reading->sign));
         }
 
         return [$trail, $afterStory ?? $trail->chances()];

@@ -15,9 +15,9 @@ use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
-use GrayCompass\Core\Document\Json;
 use GrayCompass\Core\Knee\Side;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
+use GrayCompass\Document\Json;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
@@ -45,7 +45,7 @@ final class DemoSeeder extends Seeder
         ['Jonah Skelwith', 'F12', 'Fell running', 29],
     ];
 
-    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder, private readonly Signer $signer, private readonly ShippedData $data)
+    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder, private readonly Signer $signer, private readonly Figures $data)
     {
     }
 

@@ -13,7 +13,7 @@ final class CommandTest extends TestCase
 
     public function test_a_worked_example_is_weighed_from_a_file_and_from_standard_input(): void
     {
-        $file = self::ROOT.'/core/data/golden/1-independent-chain.json';
+        $file = self::ROOT.'/packages/inference/data/golden/1-independent-chain.json';
         [$code, $out] = $this->artisan(['weigh:combine', $file]);
         self::assertSame(0, $code);
         self::assertEqualsWithDelta(0.748093096, json_decode($out)->conditions[0]->posttest, 1e-8);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GrayCompass\Core\Document\Json;
-use GrayCompass\Core\Findings\DocumentSchema;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Wire\DocumentSchema;
+use GrayCompass\Document\Json;
 use Illuminate\Console\Command;
 
 /** Writes the part of the contract that lists manoeuvres and fields, so that each is named once. */
@@ -16,7 +16,7 @@ final class ContractGenerate extends Command
 
     protected $description = 'Write contract/examination.schema.json from the catalogue';
 
-    public function handle(ShippedData $data): int
+    public function handle(Figures $data): int
     {
         $file = base_path('contract/examination.schema.json');
         $schema = Json::write(DocumentSchema::of($data->catalogue()))."\n";

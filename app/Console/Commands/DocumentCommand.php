@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GrayCompass\Core\Document\Json;
-use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Document\Json;
+use GrayCompass\Document\Refusal;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 

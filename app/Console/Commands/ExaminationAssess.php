@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Wire\AssessmentWriter;
 
 final class ExaminationAssess extends DocumentCommand
 {

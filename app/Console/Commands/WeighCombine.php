@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GrayCompass\Core\Weighing\ProblemReader;
-use GrayCompass\Core\Weighing\WeighedWriter;
-use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Core\Arithmetic;
 
 final class WeighCombine extends DocumentCommand
 {
     protected $signature = 'weigh:combine {file : a file, or - for standard input}';
 
     protected $description = 'Combine base rates and results into chances; reads and prints JSON';
+
+    public function __construct(private readonly Arithmetic $arithmetic)
+    {
+        parent::__construct();
+    }
 
     protected function answer(mixed $document): array
     {
@@ -21,6 +24,6 @@ final class WeighCombine extends DocumentCommand
             $document = $document->input;
         }
 
-        return WeighedWriter::write(Weighing::of(ProblemReader::read($document)));
+        return $this->arithmetic->written($this->arithmetic->weigh($document));
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use GrayCompass\Core\Catalogue\CatalogueWriter;
 use GrayCompass\Core\Findings\Choices;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Wire\CatalogueWriter;
 use Illuminate\Http\JsonResponse;
 
 /** Manoeuvres with their fields and cards, stations and settings: what the screens are drawn from. */
 final class CatalogueController
 {
-    public function __invoke(ShippedData $data): JsonResponse
+    public function __invoke(Figures $data): JsonResponse
     {
         return response()->json([
             ...CatalogueWriter::write($data->catalogue()),

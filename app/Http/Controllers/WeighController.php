@@ -6,13 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Examinations\Judge;
 use App\Http\Requests\WeighRequest;
-use App\Http\Resources\WeighUp;
 use App\Models\Examination;
-use GrayCompass\Core\Document\Json;
-use GrayCompass\Core\Document\Refusal;
-use GrayCompass\Core\ShippedData;
-use GrayCompass\Core\Weighing\ProblemReader;
-use GrayCompass\Core\Weighing\Weighing;
+use GrayCompass\Core\Arithmetic;
+use GrayCompass\Document\Json;
+use GrayCompass\Document\Refusal;
 use Illuminate\Http\JsonResponse;
 
 /** The arithmetic by itself: nothing is stored. */
@@ -33,10 +30,10 @@ final class WeighController
      *
      * @throws Refusal naming the path of what cannot be weighed
      */
-    public function store(WeighRequest $request, ShippedData $data): JsonResponse
+    public function store(WeighRequest $request, Arithmetic $arithmetic): JsonResponse
     {
-        $weighed = Weighing::of(ProblemReader::read(Json::read((string) $request->getContent())));
+        $weighed = $arithmetic->weigh(Json::read((string) $request->getContent()));
 
-        return response()->json(WeighUp::of($weighed, $request->condition(), $request->order(), $data->signs()));
+        return response()->json($arithmetic->weighUp($weighed, $request->condition(), $request->order()));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Examinations\SaveRequest;
-use GrayCompass\Core\Document\Json;
-use GrayCompass\Core\Document\Refusal;
+use GrayCompass\Document\Json;
+use GrayCompass\Document\Refusal;
 use Illuminate\Foundation\Http\FormRequest;
 use stdClass;
 

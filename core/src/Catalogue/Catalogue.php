@@ -7,15 +7,15 @@ namespace GrayCompass\Core\Catalogue;
 use OutOfBoundsException;
 
 /** All manoeuvres, in the order of the route's stations and of the data file. */
-final class Catalogue
+final readonly class Catalogue
 {
     /** @var array<string, Manoeuvre> */
-    private readonly array $byId;
+    private array $byId;
 
     /**
      * @param  list<Manoeuvre>  $manoeuvres
      */
-    public function __construct(public readonly array $manoeuvres)
+    public function __construct(public array $manoeuvres)
     {
         $byId = [];
         foreach ($manoeuvres as $manoeuvre) {

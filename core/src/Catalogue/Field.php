@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Catalogue;
 use InvalidArgumentException;
 
 /** One thing that a manoeuvre records. */
-final class Field
+final readonly class Field
 {
     /**
      * @param  float|null  $least  of a number, in the unit that the field's name ends in
@@ -16,13 +16,13 @@ final class Field
      * @param  string  $hint  what the sign or the wording means, if it needs saying
      */
     public function __construct(
-        public readonly string $name,
-        public readonly FieldKind $kind,
-        public readonly ?float $least = null,
-        public readonly ?float $most = null,
-        public readonly array $words = [],
-        public readonly array $inner = [],
-        public readonly string $hint = '',
+        public string $name,
+        public FieldKind $kind,
+        public ?float $least = null,
+        public ?float $most = null,
+        public array $words = [],
+        public array $inner = [],
+        public string $hint = '',
     ) {
         $sound = match ($kind) {
             FieldKind::Number => $least !== null && $most !== null && $least < $most,

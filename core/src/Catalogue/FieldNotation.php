@@ -12,6 +12,8 @@ use InvalidArgumentException;
  * Reads the short notation of the `fields` column of data/manoeuvres.csv: entries parted by `;`, each
  * `name:bool`, `name:0..10`, `name:a|b`, `name:list of a|b`, `name:list of {…}`, or a bare name whose
  * type is the same everywhere. Words in brackets are a hint.
+ *
+ * @internal
  */
 final class FieldNotation
 {

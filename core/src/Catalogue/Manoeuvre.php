@@ -8,7 +8,7 @@ use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 
 /** One thing done to one knee. */
-final class Manoeuvre
+final readonly class Manoeuvre
 {
     /**
      * @param  float  $minutes  time for both knees
@@ -20,17 +20,17 @@ final class Manoeuvre
      * @param  array<string, string>  $traits  what rules ask for, by {@see ManoeuvreTrait}
      */
     public function __construct(
-        public readonly string $id,
-        public readonly Station $station,
-        public readonly Family $family,
-        public readonly float $minutes,
-        public readonly int $provocation,
-        public readonly array $fields,
-        public readonly array $checks,
-        public readonly array $feeds,
-        public readonly bool $bothAtOnce,
-        public readonly Card $card,
-        private readonly array $traits = [],
+        public string $id,
+        public Station $station,
+        public Family $family,
+        public float $minutes,
+        public int $provocation,
+        public array $fields,
+        public array $checks,
+        public array $feeds,
+        public bool $bothAtOnce,
+        public Card $card,
+        private array $traits = [],
     ) {
     }
 

@@ -7,8 +7,12 @@ namespace GrayCompass\Core\Evidence;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 
-/** What is held before any finding: base rates by setting, associations, thresholds, echo groups. */
-final class Baseline
+/**
+ * What is held before any finding: base rates by setting, associations, thresholds, echo groups.
+ *
+ * @internal
+ */
+final readonly class Baseline
 {
     private const CHILD = 12;
 
@@ -24,13 +28,13 @@ final class Baseline
      * @param  array<string, array<string, SettingRates>>  $young  of ages `under12` and `12to17`, by setting
      */
     public function __construct(
-        private readonly array $settings,
-        public readonly array $pairings,
-        private readonly array $thresholds,
-        public readonly array $groups,
-        private readonly array $spread,
-        private readonly array $seriousness,
-        private readonly array $young,
+        private array $settings,
+        public array $pairings,
+        private array $thresholds,
+        public array $groups,
+        private array $spread,
+        private array $seriousness,
+        private array $young,
     ) {
     }
 

@@ -6,7 +6,11 @@ namespace GrayCompass\Core\Evidence;
 
 use GrayCompass\Core\Knee\Condition;
 
-/** Reads data/baseline.json. */
+/**
+ * Reads data/baseline.json.
+ *
+ * @internal
+ */
 final class BaselineReader
 {
     /**

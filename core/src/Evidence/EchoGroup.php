@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Evidence;
 
-/** Findings that may only echo each other. */
-final class EchoGroup
+/**
+ * Findings that may only echo each other.
+ *
+ * @internal
+ */
+final readonly class EchoGroup
 {
     /**
      * @param  float  $echo  in [0, 1)
      * @param  list<string>  $findings
      */
     public function __construct(
-        public readonly string $id,
-        public readonly float $echo,
-        public readonly array $findings,
+        public string $id,
+        public float $echo,
+        public array $findings,
     ) {
     }
 }

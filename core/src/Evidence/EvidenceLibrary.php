@@ -11,6 +11,8 @@ use GrayCompass\Core\Knee\Phase;
 /**
  * The rows that apply under one chosen set at one phase. The cautious set is complete in itself; a
  * finding that another set does not hold takes its cautious rows whole.
+ *
+ * @internal
  */
 final class EvidenceLibrary
 {

@@ -7,7 +7,11 @@ namespace GrayCompass\Core\Evidence;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 
-/** Reads one line of data/evidence.csv. */
+/**
+ * Reads one line of data/evidence.csv.
+ *
+ * @internal
+ */
 final class EvidenceReader
 {
     /**

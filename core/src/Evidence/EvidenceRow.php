@@ -7,8 +7,12 @@ namespace GrayCompass\Core\Evidence;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 
-/** One published or estimated line of figures: how a finding speaks of a condition. */
-final class EvidenceRow
+/**
+ * One published or estimated line of figures: how a finding speaks of a condition.
+ *
+ * @internal
+ */
+final readonly class EvidenceRow
 {
     /** No study is large enough to say more often than this. */
     private const MOST_RATE = 0.995;
@@ -21,18 +25,18 @@ final class EvidenceRow
      * @param  string|null  $checked  who compared the row with the paper, and when; null: nobody yet
      */
     public function __construct(
-        public readonly string $finding,
-        public readonly Condition $target,
-        public readonly ?Phase $phase,
-        public readonly float $sensitivity,
-        public readonly array $sensitivityInterval,
-        public readonly float $specificity,
-        public readonly ?array $specificityInterval,
-        public readonly string $set,
-        public readonly Quality $quality,
-        public readonly string $source,
-        public readonly string $note = '',
-        public readonly ?string $checked = null,
+        public string $finding,
+        public Condition $target,
+        public ?Phase $phase,
+        public float $sensitivity,
+        public array $sensitivityInterval,
+        public float $specificity,
+        public ?array $specificityInterval,
+        public string $set,
+        public Quality $quality,
+        public string $source,
+        public string $note = '',
+        public ?string $checked = null,
     ) {
     }
 

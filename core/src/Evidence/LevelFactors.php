@@ -10,6 +10,8 @@ use OutOfBoundsException;
 /**
  * By how much the false positive rate of a sign changes with how far it went. Working estimates: the
  * share-weighted mean of the factors of one sign is 1, so the plain row is the average of its levels.
+ *
+ * @internal
  */
 final readonly class LevelFactors
 {

@@ -6,13 +6,17 @@ namespace GrayCompass\Core\Evidence;
 
 use GrayCompass\Core\Knee\Condition;
 
-/** Two injuries that are met together more often than by chance. */
-final class Pairing
+/**
+ * Two injuries that are met together more often than by chance.
+ *
+ * @internal
+ */
+final readonly class Pairing
 {
     public function __construct(
-        public readonly Condition $one,
-        public readonly Condition $other,
-        public readonly float $oddsRatio,
+        public Condition $one,
+        public Condition $other,
+        public float $oddsRatio,
     ) {
     }
 }

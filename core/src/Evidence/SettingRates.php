@@ -6,17 +6,21 @@ namespace GrayCompass\Core\Evidence;
 
 use GrayCompass\Core\Knee\Condition;
 
-/** How often each injury is met in one setting. */
-final class SettingRates
+/**
+ * How often each injury is met in one setting.
+ *
+ * @internal
+ */
+final readonly class SettingRates
 {
     /**
      * @param  float  $weight  number of knees that the rates are worth
      * @param  array<string, float>  $rates  by condition, in (0, 1)
      */
     public function __construct(
-        public readonly string $label,
-        public readonly float $weight,
-        private readonly array $rates,
+        public string $label,
+        public float $weight,
+        private array $rates,
     ) {
     }
 

@@ -6,8 +6,12 @@ namespace GrayCompass\Core\Findings;
 
 use GrayCompass\Core\Knee\Aspect;
 
-/** One of the four ways of rotating and stressing the bending knee (McMurray). */
-final class Cell
+/**
+ * One of the four ways of rotating and stressing the bending knee (McMurray).
+ *
+ * @internal
+ */
+final readonly class Cell
 {
     /**
      * @param  string  $rotation  of the shin: inward, outward or none
@@ -18,14 +22,14 @@ final class Cell
      * @param  float|null  $hurtsAtDeg  bend at which it hurts, 0–160
      */
     public function __construct(
-        public readonly string $rotation,
-        public readonly string $stress,
-        public readonly bool $click,
-        public readonly ?string $clickSite,
-        public readonly ?float $pain,
-        public readonly ?string $painSite,
-        public readonly ?bool $familiar,
-        public readonly ?float $hurtsAtDeg = null,
+        public string $rotation,
+        public string $stress,
+        public bool $click,
+        public ?string $clickSite,
+        public ?float $pain,
+        public ?string $painSite,
+        public ?bool $familiar,
+        public ?float $hurtsAtDeg = null,
     ) {
     }
 

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** What somebody else found or reported: kept and shown, never weighed. */
+/**
+ * What somebody else found or reported: kept and shown, never weighed.
+ *
+ * @internal
+ */
 final readonly class EarlierFinding
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** Facts about this injury and this athlete. */
+/**
+ * Facts about this injury and this athlete.
+ *
+ * @internal
+ */
 final readonly class Episode
 {
     public const TEXTS = ['sport', 'level', 'whatHappened', 'earlierInjury', 'goals', 'medication'];

@@ -11,19 +11,19 @@ use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 
 /** A whole examination document, checked and typed. */
-final class Examination
+final readonly class Examination
 {
     /** Growth plates are taken as closed from here on. Working estimate. */
     public const GROWN_YEARS = 18;
 
     /** @var array<string, Record> what was measured on the hurt knee, by manoeuvre */
-    private readonly array $hurt;
+    private array $hurt;
 
     /** @var array<string, Record> and on the other */
-    private readonly array $other;
+    private array $other;
 
     /** @var array<string, Record> what was left out on the hurt knee */
-    private readonly array $leftOut;
+    private array $leftOut;
 
     /**
      * @param  Side  $hurtSide  left or right
@@ -37,26 +37,26 @@ final class Examination
      * @param  list<Record>  $records  in the order of the document, which is the order done
      */
     public function __construct(
-        public readonly Setting $setting,
-        public readonly Side $hurtSide,
-        public readonly Route $route,
-        public readonly ?float $timeLimitMin,
-        public readonly ?int $daysSinceInjury,
-        public readonly ?float $hoursSinceInjury,
-        public readonly ?int $ageYears,
-        public readonly bool $otherKneeReliable,
-        public readonly ?Condition $firstImpression,
-        public readonly Opening $opening,
-        public readonly Episode $episode,
-        public readonly Schools $schools,
-        public readonly History $history,
-        public readonly SafetyAnswers $safety,
-        public readonly array $records,
-        public readonly ?DateTimeImmutable $examinedOn = null,
-        public readonly string $settingChosen = '',
-        public readonly bool $settingMoved = false,
-        public readonly array $earlierFindings = [],
-        public readonly array $pulseChecks = [],
+        public Setting $setting,
+        public Side $hurtSide,
+        public Route $route,
+        public ?float $timeLimitMin,
+        public ?int $daysSinceInjury,
+        public ?float $hoursSinceInjury,
+        public ?int $ageYears,
+        public bool $otherKneeReliable,
+        public ?Condition $firstImpression,
+        public Opening $opening,
+        public Episode $episode,
+        public Schools $schools,
+        public History $history,
+        public SafetyAnswers $safety,
+        public array $records,
+        public ?DateTimeImmutable $examinedOn = null,
+        public string $settingChosen = '',
+        public bool $settingMoved = false,
+        public array $earlierFindings = [],
+        public array $pulseChecks = [],
     ) {
         $hurt = $other = $leftOut = [];
         foreach ($records as $record) {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** The three fluid signs of the hurt knee, as far as they were tried. */
+/**
+ * The three fluid signs of the hurt knee, as far as they were tried.
+ *
+ * @internal
+ */
 final readonly class FluidSigns
 {
     private const SWEEP = ['none', 'trace', 'bulge', 'refills', 'cannot_empty'];

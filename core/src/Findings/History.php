@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** The story, as far as it was asked. Null or absent: not asked. */
-final class History
+/**
+ * The story, as far as it was asked. Null or absent: not asked.
+ *
+ * @internal
+ */
+final readonly class History
 {
     /**
      * @param  array<string, bool>  $answers  by story item
@@ -17,14 +21,14 @@ final class History
      * @param  string  $painSite  the place in words, as older documents tell it
      */
     public function __construct(
-        private readonly array $answers,
-        public readonly ?SwellingOnset $swellingOnset,
-        public readonly ?array $mechanism,
-        public readonly ?string $directBlowSite,
-        public readonly ?float $painNow,
-        public readonly ?float $painActivity,
-        public readonly array $painPlaces = [],
-        public readonly string $painSite = '',
+        private array $answers,
+        public ?SwellingOnset $swellingOnset,
+        public ?array $mechanism,
+        public ?string $directBlowSite,
+        public ?float $painNow,
+        public ?float $painActivity,
+        public array $painPlaces = [],
+        public string $painSite = '',
     ) {
     }
 

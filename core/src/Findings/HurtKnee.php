@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** What was recorded of the hurt knee, asked one field at a time. */
+/**
+ * What was recorded of the hurt knee, asked one field at a time.
+ *
+ * @internal
+ */
 final readonly class HurtKnee
 {
     public function __construct(public Examination $examination)

@@ -6,7 +6,11 @@ namespace GrayCompass\Core\Findings;
 
 use GrayCompass\Core\Knee\Condition;
 
-/** An earlier operation on this knee. */
+/**
+ * An earlier operation on this knee.
+ *
+ * @internal
+ */
 final readonly class Operation
 {
     /** In the document, for a structure that is none of the nine. */

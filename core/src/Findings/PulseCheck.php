@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** One look at the pulse of the foot. */
+/**
+ * One look at the pulse of the foot.
+ *
+ * @internal
+ */
 final readonly class PulseCheck
 {
     /** Minutes between two looks while a limb may be in danger. */

@@ -9,8 +9,12 @@ use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 use GrayCompass\Core\Knee\Side;
 
-/** What was recorded of one manoeuvre on one knee. */
-final class Record
+/**
+ * What was recorded of one manoeuvre on one knee.
+ *
+ * @internal
+ */
+final readonly class Record
 {
     private const DIGITS = 6;
 
@@ -21,17 +25,17 @@ final class Record
      * @param  array<string, bool>  $checks
      */
     public function __construct(
-        public readonly int $position,
-        public readonly Manoeuvre $manoeuvre,
-        public readonly Side $side,
-        private readonly array $measures = [],
-        public readonly array $cells = [],
-        private readonly array $checks = [],
-        public readonly bool $normal = false,
-        public readonly ?NotDone $notDone = null,
-        public readonly ?string $override = null,
-        public readonly bool $fromMemory = false,
-        public readonly string $note = '',
+        public int $position,
+        public Manoeuvre $manoeuvre,
+        public Side $side,
+        private array $measures = [],
+        public array $cells = [],
+        private array $checks = [],
+        public bool $normal = false,
+        public ?NotDone $notDone = null,
+        public ?string $override = null,
+        public bool $fromMemory = false,
+        public string $note = '',
     ) {
     }
 

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** What the safety gate was told: yes, no, or not checked. */
-final class SafetyAnswers
+/**
+ * What the safety gate was told: yes, no, or not checked.
+ *
+ * @internal
+ */
+final readonly class SafetyAnswers
 {
     /**
      * @param  array<string, bool>  $answers  by key value; absent means not checked
      */
-    public function __construct(private readonly array $answers)
+    public function __construct(private array $answers)
     {
     }
 

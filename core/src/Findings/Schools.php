@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
-/** Whose teaching this examination is judged by. */
-final class Schools
+/**
+ * Whose teaching this examination is judged by.
+ *
+ * @internal
+ */
+final readonly class Schools
 {
     public function __construct(
-        public readonly LaxitySchool $laxity = LaxitySchool::SideDifference,
-        public readonly CollateralSchool $collateral = CollateralSchool::ThreeBand,
-        public readonly EffusionSchool $effusion = EffusionSchool::SweepFirst,
-        public readonly McMurraySchool $mcmurraySide = McMurraySchool::PainSite,
-        public readonly EvidenceChoice $evidence = EvidenceChoice::Cautious,
+        public LaxitySchool $laxity = LaxitySchool::SideDifference,
+        public CollateralSchool $collateral = CollateralSchool::ThreeBand,
+        public EffusionSchool $effusion = EffusionSchool::SweepFirst,
+        public McMurraySchool $mcmurraySide = McMurraySchool::PainSite,
+        public EvidenceChoice $evidence = EvidenceChoice::Cautious,
     ) {
     }
 }

@@ -8,9 +8,29 @@ use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Grading\Judges\CollateralJudge;
+use GrayCompass\Core\Grading\Judges\CollateralTenderness;
+use GrayCompass\Core\Grading\Judges\ComparedJudge;
+use GrayCompass\Core\Grading\Judges\FluidJudge;
+use GrayCompass\Core\Grading\Judges\Judge;
+use GrayCompass\Core\Grading\Judges\McMurrayJudge;
+use GrayCompass\Core\Grading\Judges\PlainJudge;
+use GrayCompass\Core\Grading\Judges\SidedSymptomJudge;
+use GrayCompass\Core\Grading\Judges\TranslationJudge;
+use GrayCompass\Core\Grading\Values\Comparison;
+use GrayCompass\Core\Grading\Values\Effusion;
+use GrayCompass\Core\Grading\Values\Judgement;
+use GrayCompass\Core\Grading\Values\McMurrayReading;
+use GrayCompass\Core\Grading\Values\Measurement;
+use GrayCompass\Core\Grading\Values\Reading;
+use GrayCompass\Core\Grading\Values\Remark;
 
-/** All measurements, grades and readings of one examination. */
-final class Grading
+/**
+ * All measurements, grades and readings of one examination.
+ *
+ * @internal
+ */
+final readonly class Grading
 {
     private const UNITS = ['mm', '°', 'cm'];
 
@@ -21,11 +41,11 @@ final class Grading
      * @param  list<Remark>  $remarks
      */
     private function __construct(
-        public readonly array $measurements,
-        public readonly array $readings,
-        public readonly ?Effusion $effusion,
-        public readonly ?array $mcmurrayReadings,
-        public readonly array $remarks,
+        public array $measurements,
+        public array $readings,
+        public ?Effusion $effusion,
+        public ?array $mcmurrayReadings,
+        public array $remarks,
     ) {
     }
 

@@ -9,7 +9,11 @@ use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Matters;
 
-/** What a coach may know: whether to count on the athlete, what not to do and what to do, and nothing medical. */
+/**
+ * What a coach may know: whether to count on the athlete, what not to do and what to do, and nothing medical.
+ *
+ * @internal
+ */
 final readonly class Availability
 {
     public const AVAILABLE = 'available';

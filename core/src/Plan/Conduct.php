@@ -11,7 +11,11 @@ use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Safety\Weight;
 use GrayCompass\Core\Verdict\Bearings;
 
-/** What the athlete does with the leg until the next visit: by the safety lines, or without one by what was found. */
+/**
+ * What the athlete does with the leg until the next visit: by the safety lines, or without one by what was found.
+ *
+ * @internal
+ */
 final readonly class Conduct
 {
     private const LIGAMENTS = [Condition::Acl, Condition::Pcl, Condition::Mcl, Condition::Lcl];

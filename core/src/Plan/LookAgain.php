@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-/** When to examine the knee again, in days from now, and why. */
+/**
+ * When to examine the knee again, in days from now, and why.
+ *
+ * @internal
+ */
 final readonly class LookAgain
 {
     public const RESULT = 'result';

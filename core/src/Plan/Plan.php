@@ -7,7 +7,11 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Verdict\Bearings;
 
-/** What follows from the examination, before it is put into words. */
+/**
+ * What follows from the examination, before it is put into words.
+ *
+ * @internal
+ */
 final readonly class Plan
 {
     /**

@@ -8,15 +8,19 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Verdict\Bearings;
 
-/** Can this athlete go on? Asked on the touchline, or once hopping and running were done; only when everything is known and in order. */
-final class Play
+/**
+ * Can this athlete go on? Asked on the touchline, or once hopping and running were done; only when everything is known and in order.
+ *
+ * @internal
+ */
+final readonly class Play
 {
     /** Said with every answer. */
     public const NEVER_CLEARS = 'It never clears a return after a cruciate injury.';
@@ -40,7 +44,7 @@ final class Play
     /**
      * @param  list<string>  $why  what speaks against going on; empty when nothing does
      */
-    private function __construct(public readonly PlayAnswer $answer, public readonly array $why)
+    private function __construct(public PlayAnswer $answer, public array $why)
     {
     }
 
@@ -117,9 +121,9 @@ final class Play
             'There is fluid in the knee.' => $fluid->isPositive() || $fluid->isTrace(),
             'The Lachman was not done.' => $lachman === null,
             'Nobody said that the hamstrings were relaxed in the Lachman.' => $lachman !== null && ! $lachman->saidTrue('hamstringsRelaxed'),
-            'No negative Lachman that counts.' => $lachman !== null && $standing->counted('lachman') !== Sign::Negative,
+            'No negative Lachman that counts.' => $lachman !== null && $standing->counted('lachman') !== Outcome::Negative,
             'The posterior sag was not looked for.' => $sag === null,
-            'The posterior sag is not clearly absent.' => $sag !== null && $standing->counted('posterior_sag') !== Sign::Negative,
+            'The posterior sag is not clearly absent.' => $sag !== null && $standing->counted('posterior_sag') !== Outcome::Negative,
             'Not all four collateral tests are done.' => $collaterals !== [],
             'A collateral test does not count.' => $collaterals === [] && $ungraded !== [],
             'The lateral side is not grade 0.' => $bearings->grade(Condition::Lcl) > 0,
@@ -135,7 +139,7 @@ final class Play
     {
         $doubt = null;
         foreach ($standing->results as $result) {
-            if (\in_array($result->reading->finding, self::CRUCIATES, true) && $result->reading->sign !== Sign::Negative) {
+            if (\in_array($result->reading->sign, self::CRUCIATES, true) && $result->reading->outcome !== Outcome::Negative) {
                 if ($result->counts()) {
                     return 'A cruciate test is positive.';
                 }
@@ -150,7 +154,7 @@ final class Play
     private static function wasGraded(Standing $standing, string $finding): bool
     {
         foreach ($standing->results as $result) {
-            if ($result->reading->finding === $finding) {
+            if ($result->reading->sign === $finding) {
                 return $result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm;
             }
         }

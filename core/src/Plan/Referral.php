@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-/** Somebody else who should see this knee, how soon, by which rule, and what they are asked. */
+/**
+ * Somebody else who should see this knee, how soon, by which rule, and what they are asked.
+ *
+ * @internal
+ */
 final readonly class Referral
 {
     /**

@@ -12,7 +12,11 @@ use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
 
-/** Every reason to look at a knee again, each with its window in days; the earliest start wins. Working estimates. */
+/**
+ * Every reason to look at a knee again, each with its window in days; the earliest start wins. Working estimates.
+ *
+ * @internal
+ */
 final readonly class Reviews
 {
     private const RESULT_DUE = 14;

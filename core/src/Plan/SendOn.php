@@ -15,6 +15,8 @@ use GrayCompass\Core\Verdict\Consideration;
 /**
  * Who must be sent on, worst first. What the hands found loose is sent whatever the chance; a base rate
  * alone sends nobody anywhere. Limits are working estimates.
+ *
+ * @internal
  */
 final readonly class SendOn
 {

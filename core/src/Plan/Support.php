@@ -10,7 +10,11 @@ use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 
-/** What the knee may wear, why, for how long and in what range, what that costs, and whether crutches go with it. Working estimates. */
+/**
+ * What the knee may wear, why, for how long and in what range, what that costs, and whether crutches go with it. Working estimates.
+ *
+ * @internal
+ */
 final readonly class Support
 {
     private const FRESH_DISLOCATION_DAYS = 3;

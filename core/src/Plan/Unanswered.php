@@ -11,7 +11,11 @@ use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\ConditionZone;
 
-/** What was not done and why, and which conditions that leaves open. */
+/**
+ * What was not done and why, and which conditions that leaves open.
+ *
+ * @internal
+ */
 final class Unanswered
 {
     /**

@@ -9,7 +9,7 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\CoreSet;
@@ -18,6 +18,8 @@ use GrayCompass\Core\Standing\Standing;
 /**
  * The signs still to be had: of the core set, and own tests of a condition. None while an emergency stands,
  * none that a rule closes.
+ *
+ * @internal
  */
 final class Candidates
 {
@@ -55,6 +57,6 @@ final class Candidates
     {
         $first = self::ONLY_AFTER[$sign] ?? null;
 
-        return $first === null || $standing->counted($first) === Sign::Positive;
+        return $first === null || $standing->counted($first) === Outcome::Positive;
     }
 }

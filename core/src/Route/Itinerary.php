@@ -8,10 +8,14 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Knee\Station;
-use GrayCompass\Core\Weighing\ProblemBuilder;
+use GrayCompass\Core\Scales\ProblemBuilder;
 
-/** A route laid out for one knee: where to stop, what to do there, and how long it takes. */
-final class Itinerary
+/**
+ * A route laid out for one knee: where to stop, what to do there, and how long it takes.
+ *
+ * @internal
+ */
+final readonly class Itinerary
 {
     /**
      * @param  list<Stop>  $stops  in the order of the route
@@ -23,14 +27,14 @@ final class Itinerary
      * @param  bool  $tooShort  the time asked for is less than what no knee goes without
      */
     public function __construct(
-        public readonly Route $route,
-        public readonly array $stops,
-        public readonly float $minutes,
-        public readonly float $minutesDone,
-        public readonly array $dropped,
-        public readonly array $offered,
-        public readonly array $sides,
-        public readonly bool $tooShort = false,
+        public Route $route,
+        public array $stops,
+        public float $minutes,
+        public float $minutesDone,
+        public array $dropped,
+        public array $offered,
+        public array $sides,
+        public bool $tooShort = false,
     ) {
     }
 

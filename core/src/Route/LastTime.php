@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Route;
 
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Verdict\Bearings;
 
 /** What an earlier examination of the same knee left to look at again. */
-final class LastTime
+final readonly class LastTime
 {
     /**
      * @param  list<string>  $unsettled  manoeuvres whose result may turn out otherwise
@@ -17,9 +17,9 @@ final class LastTime
      * @param  list<string>  $positive
      */
     public function __construct(
-        public readonly array $unsettled,
-        public readonly array $notDone,
-        public readonly array $positive,
+        public array $unsettled,
+        public array $notDone,
+        public array $positive,
     ) {
     }
 
@@ -32,7 +32,7 @@ final class LastTime
             }
             if (self::isOpen($result, $bearings)) {
                 $unsettled[] = $result->reading->manoeuvre();
-            } elseif ($result->reading->sign === Sign::Positive) {
+            } elseif ($result->reading->outcome === Outcome::Positive) {
                 $positive[] = $result->reading->manoeuvre();
             }
         }
@@ -56,9 +56,9 @@ final class LastTime
     /** Excluded, equivocal, or a negative of something that is not settled: a second try may tell. */
     private static function isOpen(StandingResult $result, Bearings $bearings): bool
     {
-        $own = $bearings->signs->ownTestOf($result->reading->finding);
+        $own = $bearings->signs->ownTestOf($result->reading->sign);
 
-        return $result->exclusion !== null || $result->reading->sign === Sign::Equivocal
+        return $result->exclusion !== null || $result->reading->outcome === Outcome::Equivocal
             || ($result->isNegative() && $own !== null && $bearings->of($own)->unsettled);
     }
 }

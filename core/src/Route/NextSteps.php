@@ -12,13 +12,15 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Standing\Feasibility;
 use GrayCompass\Core\Verdict\Bearings;
-use GrayCompass\Core\Weighing\InHundred;
-use GrayCompass\Core\Weighing\NextTest;
-use GrayCompass\Core\Weighing\Weighed;
+use GrayCompass\Inference\Readings\InHundred;
+use GrayCompass\Inference\Readings\NextTest;
+use GrayCompass\Inference\Readings\Weighed;
 
 /**
  * What to do next: questions first, then the core set in its order, then what could change what one would do.
  * Nothing that is held, that this knee cannot be brought to, or that would change nothing. Limits are working estimates.
+ *
+ * @internal
  */
 final readonly class NextSteps
 {

@@ -16,19 +16,21 @@ use GrayCompass\Core\Knee\Station;
  * The order in which manoeuvres are done: each position once, in the order of the stations, so that the
  * sag is seen before the drawers and the fluid before the bending; inside a position looking, touching,
  * moving, stressing, then pressing on sore places, the most provoking last.
+ *
+ * @internal
  */
-final class Order
+final readonly class Order
 {
     private const PROVOKING = 4;
 
     private const SCREENS_THE_HIP = 'hip_screen';
 
     /** @var array<string, int> place in the catalogue, by manoeuvre */
-    private readonly array $listed;
+    private array $listed;
 
-    private readonly bool $hipFirst;
+    private bool $hipFirst;
 
-    public function __construct(Catalogue $catalogue, private readonly Examination $examination)
+    public function __construct(Catalogue $catalogue, private Examination $examination)
     {
         $this->listed = array_flip(array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $catalogue->manoeuvres));
         $this->hipFirst = $examination->isGrowing() || ! $examination->isAfterInjury();

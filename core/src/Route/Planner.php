@@ -11,7 +11,11 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Verdict\Bearings;
 
-/** Lays out the chosen route for this knee, as far as it is safe and as time allows. */
+/**
+ * Lays out the chosen route for this knee, as far as it is safe and as time allows.
+ *
+ * @internal
+ */
 final readonly class Planner
 {
     /** What no knee goes without takes so long, in minutes; half of it on the touchline. Working estimate. */

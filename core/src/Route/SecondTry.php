@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Route;
 
-use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Values\Exclusion;
 
-/** Whether a test that could not tell may be done again today, and how. */
+/**
+ * Whether a test that could not tell may be done again today, and how.
+ *
+ * @internal
+ */
 final class SecondTry
 {
     /** How to mend it; null where today cannot. */

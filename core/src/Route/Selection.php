@@ -16,10 +16,12 @@ use GrayCompass\Core\Standing\CoreSet;
 /**
  * Which manoeuvres belong to a route. A focused route takes every manoeuvre that the evidence aims at its
  * conditions, so that a new one joins by its figures, and the companions that those results lean on.
+ *
+ * @internal
  */
-final class Selection
+final readonly class Selection
 {
-    public function __construct(private readonly Catalogue $catalogue, private readonly EvidenceLibrary $evidence)
+    public function __construct(private Catalogue $catalogue, private EvidenceLibrary $evidence)
     {
     }
 

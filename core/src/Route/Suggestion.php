@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Route;
 
-use GrayCompass\Core\Weighing\NextTest;
+use GrayCompass\Inference\Readings\NextTest;
 
-/** What to do next: a manoeuvre, or a question that comes before all of them. */
+/**
+ * What to do next: a manoeuvre, or a question that comes before all of them.
+ *
+ * @internal
+ */
 final readonly class Suggestion
 {
     /** Asked before any manoeuvre; no manoeuvre goes with it. */

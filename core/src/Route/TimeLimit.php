@@ -7,7 +7,11 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 
-/** Shortens a route to a time by dropping what is worth least; the order stays, and so does what no knee goes without. */
+/**
+ * Shortens a route to a time by dropping what is worth least; the order stays, and so does what no knee goes without.
+ *
+ * @internal
+ */
 final readonly class TimeLimit
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-/** What the athlete does with the leg until somebody else has decided. Null and empty: nothing said. */
+/**
+ * What the athlete does with the leg until somebody else has decided. Null and empty: nothing said.
+ *
+ * @internal
+ */
 final readonly class Advice
 {
     /**

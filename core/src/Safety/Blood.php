@@ -9,7 +9,11 @@ use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\SwellingOnset;
 
-/** Whether the fluid in a freshly injured knee is likely blood. Working estimates. */
+/**
+ * Whether the fluid in a freshly injured knee is likely blood. Working estimates.
+ *
+ * @internal
+ */
 final class Blood
 {
     private const DAYS = 21;

@@ -15,7 +15,9 @@ use GrayCompass\Core\Knee\Station;
 /**
  * When each rule that ticks, looks and hands can raise applies, how urgent it is, what it leaves open, and
  * the words for it. Limits in days, years and pain are working estimates; the fracture rule is Stiell's
- * (1996). What only the results can raise stands in {@see \GrayCompass\Core\Standing\ResultLines}.
+ * (1996). What only the results can raise stands in Verdict\ResultLines.
+ *
+ * @internal
  */
 final readonly class GateRules
 {

@@ -12,6 +12,8 @@ use GrayCompass\Core\Findings\SafetyKey as Key;
  * What findings of the hurt knee answer to the questions of the gate. A finding that was done and does
  * not say yes answers no. All limits are working estimates but for the four of the ankle-and-knee
  * fracture rule (Stiell 1996: four steps, 90° of bend, patella, fibular head).
+ *
+ * @internal
  */
 final readonly class Hands
 {

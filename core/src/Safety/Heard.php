@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-/** What the hands said to one question of the gate. */
+/**
+ * What the hands said to one question of the gate.
+ *
+ * @internal
+ */
 final readonly class Heard
 {
     /**

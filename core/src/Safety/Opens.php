@@ -12,6 +12,8 @@ use GrayCompass\Core\Knee\Station;
 /**
  * What a rule leaves open: only the things named, or all but them. Pulse, sensation, ankle lift and
  * inspection stay open under every rule.
+ *
+ * @internal
  */
 final readonly class Opens
 {

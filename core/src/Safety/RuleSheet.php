@@ -6,7 +6,11 @@ namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Knee\Condition;
 
-/** What goes with each rule of the gate beside its line: to whom, what is asked, what is done until then. */
+/**
+ * What goes with each rule of the gate beside its line: to whom, what is asked, what is done until then.
+ *
+ * @internal
+ */
 final readonly class RuleSheet
 {
     private const OUTER = [Condition::Acl, Condition::Pcl, Condition::Plc, Condition::Lcl];

@@ -8,7 +8,11 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\SafetyKey as Key;
 
-/** What ticks, looks and hands say must come before any pulling. */
+/**
+ * What ticks, looks and hands say must come before any pulling.
+ *
+ * @internal
+ */
 final readonly class SafetyGate
 {
     /** Asked after an injury before anybody pulls; pulse or sensation done answers theirs. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-/** A rule that applies to this knee, with what to say and do, and what it leaves open. */
+/**
+ * A rule that applies to this knee, with what to say and do, and what it leaves open.
+ *
+ * @internal
+ */
 final readonly class SafetyLine
 {
     /**

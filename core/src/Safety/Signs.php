@@ -7,7 +7,11 @@ namespace GrayCompass\Core\Safety;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\SafetyKey as Key;
 
-/** The answers of the gate, ticked or found by hand. Where they differ, yes wins. */
+/**
+ * The answers of the gate, ticked or found by hand. Where they differ, yes wins.
+ *
+ * @internal
+ */
 final readonly class Signs
 {
     public Hands $hands;

@@ -8,7 +8,11 @@ use Closure;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 
-/** What the signs of one virtual knee come out as. */
+/**
+ * What the signs of one virtual knee come out as.
+ *
+ * @internal
+ */
 final readonly class Draw
 {
     /**

@@ -7,14 +7,18 @@ namespace GrayCompass\Core\Simulation;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 
-/** Puts what the signs come out as into findings of a left knee, as a practitioner would record them. */
+/**
+ * Puts what the signs come out as into findings of a left knee, as a practitioner would record them.
+ *
+ * @internal
+ */
 final class Examined
 {
     private bool $quadricepsDone = false;
 
     private const HELD = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true, 'slackTaken' => true, 'startedFromNeutral' => true];
 
-    public function __construct(private readonly Draw $draw, private readonly Figures $figures, private readonly Dice $dice)
+    public function __construct(private readonly Draw $draw, private readonly Estimates $figures, private readonly Dice $dice)
     {
     }
 

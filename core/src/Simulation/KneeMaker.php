@@ -9,26 +9,28 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Findings\EvidenceChoice;
-use GrayCompass\Core\Findings\ExaminationReader;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Safety\SafetyGate;
-use GrayCompass\Core\Weighing\Association;
-use GrayCompass\Core\Weighing\Belief;
-use GrayCompass\Core\Weighing\Finding;
-use GrayCompass\Core\Weighing\Outcome;
-use GrayCompass\Core\Weighing\Problem;
-use GrayCompass\Core\Weighing\Rate;
-use GrayCompass\Core\Weighing\Row;
-use GrayCompass\Core\Weighing\WeighedCondition;
+use GrayCompass\Core\Wire\ExaminationReader;
+use GrayCompass\Inference\Model\Association;
+use GrayCompass\Inference\Model\Finding;
+use GrayCompass\Inference\Model\Outcome;
+use GrayCompass\Inference\Model\Problem;
+use GrayCompass\Inference\Model\Rate;
+use GrayCompass\Inference\Model\Row;
+use GrayCompass\Inference\Model\WeighedCondition;
+use GrayCompass\Inference\States\Belief;
 use LogicException;
 
 /**
  * Draws knees from the product's own figures: which injuries, what each sign then shows, how far a positive
  * goes. What the rows do not say (hand error, fluid, age, day) comes from data/simulation.json.
+ *
+ * @internal
  */
 final class KneeMaker
 {
@@ -49,7 +51,7 @@ final class KneeMaker
         private readonly Baseline $baseline,
         private readonly array $rows,
         private readonly LevelFactors $levels,
-        private readonly Figures $figures,
+        private readonly Estimates $figures,
         private readonly Dice $dice,
     ) {
     }

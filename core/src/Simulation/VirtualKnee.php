@@ -6,7 +6,11 @@ namespace GrayCompass\Core\Simulation;
 
 use GrayCompass\Core\Knee\Condition;
 
-/** A knee whose truth is known, with the document of its examination. */
+/**
+ * A knee whose truth is known, with the document of its examination.
+ *
+ * @internal
+ */
 final readonly class VirtualKnee
 {
     /**

@@ -10,7 +10,11 @@ use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Route;
 
-/** What every knee is examined by before anything else, in its listed order. */
+/**
+ * What every knee is examined by before anything else, in its listed order.
+ *
+ * @internal
+ */
 final class CoreSet
 {
     /**

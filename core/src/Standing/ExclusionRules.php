@@ -7,14 +7,18 @@ namespace GrayCompass\Core\Standing;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
-use GrayCompass\Core\Grading\Comparison;
-use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Grading;
-use GrayCompass\Core\Grading\Reading;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Comparison;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
 
-/** Which reason, if any, keeps a reading from counting: one question for each code. */
-final class ExclusionRules
+/**
+ * Which reason, if any, keeps a reading from counting: one question for each code.
+ *
+ * @internal
+ */
+final readonly class ExclusionRules
 {
     private const FOOT_HELD_DOWN = ['anterior_drawer', 'posterior_drawer', 'quadriceps_active'];
 
@@ -35,9 +39,9 @@ final class ExclusionRules
     private const PIVOT_NEEDS_GRADE_BELOW = 2;
 
     public function __construct(
-        private readonly Examination $examination,
-        private readonly Grading $grading,
-        private readonly EvidenceLibrary $evidence,
+        private Examination $examination,
+        private Grading $grading,
+        private EvidenceLibrary $evidence,
     ) {
     }
 
@@ -56,7 +60,7 @@ final class ExclusionRules
     private function applies(Exclusion $code, Reading $reading): bool
     {
         if ($code === Exclusion::NoFigures) {
-            return $this->evidence->rows($reading->finding) === [];
+            return $this->evidence->rows($reading->sign) === [];
         }
         if ($code === Exclusion::BruisedThere) {
             return $this->bruised($reading);
@@ -69,17 +73,17 @@ final class ExclusionRules
         return match ($code) {
             Exclusion::FootMoved => $record->failed('footStayedDown') && $this->footMatters($record),
             Exclusion::ThighMoved => $record->failed('thighStable') || $record->failed('thighsTogether'),
-            Exclusion::Dial30Missing => $reading->finding === 'dial_90' && ! $this->counts('dial_30', Sign::Positive),
-            Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->sign),
-            Exclusion::QuadricepsGuarded => $reading->sign === Sign::Negative && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
+            Exclusion::Dial30Missing => $reading->sign === 'dial_90' && ! $this->counts('dial_30', Outcome::Positive),
+            Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->outcome),
+            Exclusion::QuadricepsGuarded => $reading->outcome === Outcome::Negative && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
             Exclusion::SagUncorrected => $this->sagFools($reading, $record),
-            Exclusion::PivotUnreliable => $reading->sign === Sign::Negative && \in_array($reading->finding, self::PIVOTS, true) && $this->pivotCannotShow(),
-            Exclusion::BendIncomplete => $reading->sign === Sign::Negative && \in_array($record->manoeuvre->id, self::BENT_FULLY, true)
+            Exclusion::PivotUnreliable => $reading->outcome === Outcome::Negative && \in_array($reading->sign, self::PIVOTS, true) && $this->pivotCannotShow(),
+            Exclusion::BendIncomplete => $reading->outcome === Outcome::Negative && \in_array($record->manoeuvre->id, self::BENT_FULLY, true)
                 && ($record->failed('fullBendReached') || $record->failed('fullExtensionReached')),
-            Exclusion::NotPinpoint => $reading->sign === Sign::Positive && $record->flag('pinpoint') === false,
-            Exclusion::PainNotFamiliar => $reading->sign === Sign::Positive && $record->flag('familiar') === false,
-            Exclusion::DistractionHurtsToo => $reading->sign === Sign::Positive && $record->flag('compressionPain') === true && $record->flag('distractionRelieves') === false,
-            Exclusion::TooFewRepetitions => $reading->sign === Sign::Negative && str_starts_with($record->manoeuvre->id, 'thessaly') && ($record->number('reps') ?? self::THESSALY_TURNS) < self::THESSALY_TURNS,
+            Exclusion::NotPinpoint => $reading->outcome === Outcome::Positive && $record->flag('pinpoint') === false,
+            Exclusion::PainNotFamiliar => $reading->outcome === Outcome::Positive && $record->flag('familiar') === false,
+            Exclusion::DistractionHurtsToo => $reading->outcome === Outcome::Positive && $record->flag('compressionPain') === true && $record->flag('distractionRelieves') === false,
+            Exclusion::TooFewRepetitions => $reading->outcome === Outcome::Negative && str_starts_with($record->manoeuvre->id, 'thessaly') && ($record->number('reps') ?? self::THESSALY_TURNS) < self::THESSALY_TURNS,
             default => false,
         };
     }
@@ -90,17 +94,17 @@ final class ExclusionRules
             || ($record->manoeuvre->id === 'lachman' && ($record->word('support') ?? 'hand') === 'hand');
     }
 
-    private function hamstringsHeld(Record $record, Sign $sign): bool
+    private function hamstringsHeld(Record $record, Outcome $sign): bool
     {
-        if ($record->failed('relaxed') && $sign === Sign::Negative) {
+        if ($record->failed('relaxed') && $sign === Outcome::Negative) {
             return true;
         }
         if (! $record->failed('hamstringsRelaxed') && $record->flag('guarded') !== true) {
             return false;
         }
 
-        return ($sign === Sign::Negative && \in_array($record->manoeuvre->id, self::SPOILT_BY_HAMSTRINGS, true))
-            || ($sign === Sign::Positive && \in_array($record->manoeuvre->id, self::FAKED_BY_HAMSTRINGS, true));
+        return ($sign === Outcome::Negative && \in_array($record->manoeuvre->id, self::SPOILT_BY_HAMSTRINGS, true))
+            || ($sign === Outcome::Positive && \in_array($record->manoeuvre->id, self::FAKED_BY_HAMSTRINGS, true));
     }
 
     /** With the shin sagging, the way forward begins too far back. */
@@ -109,16 +113,16 @@ final class ExclusionRules
         if ($record->passed('startedFromNeutral')) {
             return false;
         }
-        $fooled = ($reading->sign === Sign::Positive && \in_array($reading->finding, self::FORWARD, true))
-            || ($reading->sign === Sign::Negative && $reading->finding === 'posterior_drawer');
+        $fooled = ($reading->outcome === Outcome::Positive && \in_array($reading->sign, self::FORWARD, true))
+            || ($reading->outcome === Outcome::Negative && $reading->sign === 'posterior_drawer');
 
-        return $fooled && $this->reads('posterior_sag', Sign::Positive);
+        return $fooled && $this->reads('posterior_sag', Outcome::Positive);
     }
 
     private function pivotCannotShow(): bool
     {
         foreach ($this->grading->readings as $reading) {
-            if ($reading->finding === 'valgus_30_laxity' && ($reading->grade ?? 0) >= self::PIVOT_NEEDS_GRADE_BELOW) {
+            if ($reading->sign === 'valgus_30_laxity' && ($reading->grade ?? 0) >= self::PIVOT_NEEDS_GRADE_BELOW) {
                 return true;
             }
         }
@@ -131,14 +135,14 @@ final class ExclusionRules
     {
         $site = $this->examination->history->directBlowSite;
 
-        return $reading->sign === Sign::Positive && $site !== null && str_ends_with($site, '_joint_line')
-            && $reading->finding === 'joint_line_tenderness_'.substr($site, 0, -\strlen('_joint_line'));
+        return $reading->outcome === Outcome::Positive && $site !== null && str_ends_with($site, '_joint_line')
+            && $reading->sign === 'joint_line_tenderness_'.substr($site, 0, -\strlen('_joint_line'));
     }
 
-    private function reads(string $finding, Sign $sign): bool
+    private function reads(string $finding, Outcome $sign): bool
     {
         foreach ($this->grading->readings as $reading) {
-            if ($reading->finding === $finding && $reading->sign === $sign) {
+            if ($reading->sign === $finding && $reading->outcome === $sign) {
                 return true;
             }
         }
@@ -146,10 +150,10 @@ final class ExclusionRules
         return false;
     }
 
-    private function counts(string $finding, Sign $sign): bool
+    private function counts(string $finding, Outcome $sign): bool
     {
         foreach ($this->grading->readings as $reading) {
-            if ($reading->finding === $finding && $reading->sign === $sign) {
+            if ($reading->sign === $finding && $reading->outcome === $sign) {
                 return $this->against($reading) === null;
             }
         }

@@ -11,7 +11,11 @@ use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Knee\Family;
 
-/** Whether this knee can be brought to a test today. Limits are working estimates. */
+/**
+ * Whether this knee can be brought to a test today. Limits are working estimates.
+ *
+ * @internal
+ */
 final readonly class Feasibility
 {
     private const STANDING_PAIN = 6.0;

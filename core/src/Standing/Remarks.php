@@ -8,11 +8,15 @@ use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\McMurraySchool;
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Remark;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Remark;
 
-/** What is worth saying beside the results. */
+/**
+ * What is worth saying beside the results.
+ *
+ * @internal
+ */
 final class Remarks
 {
     private const FORWARD = ['lachman', 'anterior_drawer', 'lever_sign', 'arthrometer_difference'];
@@ -39,7 +43,7 @@ final class Remarks
             return null;
         }
         foreach (self::FORWARD as $finding) {
-            if ($standing->counted($finding) === Sign::Positive) {
+            if ($standing->counted($finding) === Outcome::Positive) {
                 return new Remark('sag_not_checked', 'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.');
             }
         }
@@ -49,13 +53,13 @@ final class Remarks
 
     private static function dial(Standing $standing): ?Remark
     {
-        if ($standing->counted('dial_30') !== Sign::Positive) {
+        if ($standing->counted('dial_30') !== Outcome::Positive) {
             return null;
         }
 
         return match ($standing->counted('dial_90')) {
-            Sign::Positive => new Remark('dial_both', 'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.'),
-            Sign::Negative => new Remark('dial_30_alone', 'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.'),
+            Outcome::Positive => new Remark('dial_both', 'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.'),
+            Outcome::Negative => new Remark('dial_30_alone', 'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.'),
             default => null,
         };
     }

@@ -10,11 +10,15 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Grading\Grading;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Holds;
 
-/** Which conditions may look otherwise on another day, since an own test could not tell today. */
+/**
+ * Which conditions may look otherwise on another day, since an own test could not tell today.
+ *
+ * @internal
+ */
 final readonly class Settled
 {
     private const EARLY_DAYS = 10;
@@ -43,14 +47,14 @@ final readonly class Settled
         $void = $early = $outOfReach = [];
         $hidden = self::hides($examination, $grading);
         foreach ($standing->results as $result) {
-            $of = $standing->signs->ownTestOf($result->reading->finding)?->value;
+            $of = $standing->signs->ownTestOf($result->reading->sign)?->value;
             if ($of === null) {
                 continue;
             }
             if ($result->exclusion?->isVoid() === true) {
                 $void[$of] = true;
             }
-            if ($hidden && $result->reading->sign === Sign::Negative && \in_array($result->reading->finding, self::HIDDEN_EARLY, true)) {
+            if ($hidden && $result->reading->outcome === Outcome::Negative && \in_array($result->reading->sign, self::HIDDEN_EARLY, true)) {
                 $early[$of] = true;
             }
         }
@@ -97,6 +101,6 @@ final readonly class Settled
         $bend = (new HurtKnee($examination))->bendReached();
 
         return $examination->injuredWithin(self::EARLY_DAYS)
-            && ($grading->effusion?->sign === Sign::Positive || ($bend !== null && $bend < self::FREE_BEND_DEG));
+            && ($grading->effusion?->outcome === Outcome::Positive || ($bend !== null && $bend < self::FREE_BEND_DEG));
     }
 }

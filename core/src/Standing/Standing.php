@@ -7,13 +7,17 @@ namespace GrayCompass\Core\Standing;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Grading\Exclusion;
 use GrayCompass\Core\Grading\Grading;
-use GrayCompass\Core\Grading\Reading;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Knee\Condition;
 
-/** Every reading of the story and of the hurt knee, with what counts and what does not. */
+/**
+ * Every reading of the story and of the hurt knee, with what counts and what does not.
+ *
+ * @internal
+ */
 final readonly class Standing
 {
     /** @var array<string, StandingResult> what counts, by sign */
@@ -27,7 +31,7 @@ final readonly class Standing
         $counted = [];
         foreach ($results as $result) {
             if ($result->counts()) {
-                $counted[$result->reading->finding] = $result;
+                $counted[$result->reading->sign] = $result;
             }
         }
         $this->counted = $counted;
@@ -52,15 +56,15 @@ final readonly class Standing
         return $this->counted[$sign] ?? null;
     }
 
-    public function counted(string $sign): ?Sign
+    public function counted(string $sign): ?Outcome
     {
-        return ($this->counted[$sign] ?? null)?->reading->sign;
+        return ($this->counted[$sign] ?? null)?->reading->outcome;
     }
 
     public function isPositive(string ...$signs): bool
     {
         foreach ($signs as $sign) {
-            if ($this->counted($sign) === Sign::Positive) {
+            if ($this->counted($sign) === Outcome::Positive) {
                 return true;
             }
         }
@@ -81,7 +85,7 @@ final readonly class Standing
      */
     public function own(Condition $condition): array
     {
-        return array_values(array_filter($this->counted, fn (StandingResult $result): bool => $this->signs->ownTestOf($result->reading->finding) === $condition));
+        return array_values(array_filter($this->counted, fn (StandingResult $result): bool => $this->signs->ownTestOf($result->reading->sign) === $condition));
     }
 
     /**
@@ -122,13 +126,13 @@ final readonly class Standing
         $taken = [];
         foreach ([false, true] as $borrowed) {
             foreach ($readings as $at => $reading) {
-                if ($reading->borrowed !== $borrowed || $exclusions[$at] !== null || $reading->sign === Sign::Equivocal) {
+                if ($reading->borrowed !== $borrowed || $exclusions[$at] !== null || $reading->outcome === Outcome::Equivocal) {
                     continue;
                 }
-                if (isset($taken[$reading->finding])) {
+                if (isset($taken[$reading->sign])) {
                     $exclusions[$at] = Exclusion::DoneTwice;
                 }
-                $taken[$reading->finding] = true;
+                $taken[$reading->sign] = true;
             }
         }
 

@@ -4,35 +4,39 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Standing;
 
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Reading;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
 
-/** A reading with the verdict on whether it moves a chance. */
-final class StandingResult
+/**
+ * A reading with the verdict on whether it moves a chance.
+ *
+ * @internal
+ */
+final readonly class StandingResult
 {
     /**
      * @param  Exclusion|null  $exclusion  why it moves nothing; null for one that counts, or is equivocal
      */
     public function __construct(
-        public readonly Reading $reading,
-        public readonly ?Exclusion $exclusion,
+        public Reading $reading,
+        public ?Exclusion $exclusion,
     ) {
     }
 
     public function counts(): bool
     {
-        return $this->exclusion === null && $this->reading->sign !== Sign::Equivocal;
+        return $this->exclusion === null && $this->reading->outcome !== Outcome::Equivocal;
     }
 
     public function isPositive(): bool
     {
-        return $this->counts() && $this->reading->sign === Sign::Positive;
+        return $this->counts() && $this->reading->outcome === Outcome::Positive;
     }
 
     public function isNegative(): bool
     {
-        return $this->counts() && $this->reading->sign === Sign::Negative;
+        return $this->counts() && $this->reading->outcome === Outcome::Negative;
     }
 
     public function isHandsOn(): bool

@@ -9,12 +9,16 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Findings\SwellingOnset;
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Reading;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Knee\Condition;
 
-/** What the story says, as readings. Only what was asked and answered speaks. */
+/**
+ * What the story says, as readings. Only what was asked and answered speaks.
+ *
+ * @internal
+ */
 final class Story
 {
     private const RAPID_HOURS = 2;
@@ -32,7 +36,7 @@ final class Story
         foreach (StoryItem::cases() as $item) {
             $answer = $examination->history->answer($item);
             if ($item->finding() !== null && $answer !== null) {
-                $readings[] = new Reading($item->finding(), null, Sign::of($answer));
+                $readings[] = new Reading($item->finding(), null, Outcome::of($answer));
             }
         }
 
@@ -50,12 +54,12 @@ final class Story
         }
         $hours = $examination->hoursSinceInjury;
         $flaw = static fn (int $needed): ?Exclusion => $hours !== null && $hours < $needed ? Exclusion::TooEarly : null;
-        $rapid = new Reading('story_rapid_swelling', null, Sign::of($onset === SwellingOnset::WithinTwoHours), $flaw(self::RAPID_HOURS));
+        $rapid = new Reading('story_rapid_swelling', null, Outcome::of($onset === SwellingOnset::WithinTwoHours), $flaw(self::RAPID_HOURS));
         if ($onset === SwellingOnset::WithinTwoHours) {
             return [$rapid];
         }
 
-        return [$rapid, new Reading('story_slow_swelling', null, Sign::of($onset === SwellingOnset::WithinADay), $flaw(self::SLOW_HOURS))];
+        return [$rapid, new Reading('story_slow_swelling', null, Outcome::of($onset === SwellingOnset::WithinADay), $flaw(self::SLOW_HOURS))];
     }
 
     /**
@@ -75,7 +79,7 @@ final class Story
             array_map(static fn (Mechanism $mechanism): ?string => $mechanism->finding(), $implied),
             is_string(...),
         )));
-        $readings = array_map(static fn (string $finding): Reading => new Reading($finding, null, Sign::Positive), $positive);
+        $readings = array_map(static fn (string $finding): Reading => new Reading($finding, null, Outcome::Positive), $positive);
         if (\in_array(Mechanism::NoneRecalled, $told, true)) {
             return $readings;
         }
@@ -83,7 +87,7 @@ final class Story
         foreach (Condition::cases() as $condition) {
             $untold = self::mostTellingUntold($condition, $positive, $evidence);
             if ($untold !== null) {
-                $negative[$untold] = new Reading($untold, null, Sign::Negative);
+                $negative[$untold] = new Reading($untold, null, Outcome::Negative);
             }
         }
 

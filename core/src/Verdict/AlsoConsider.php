@@ -8,10 +8,14 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Standing\Standing;
 
-/** What lies outside the nine conditions but showed in what was recorded. Limits are working estimates. */
+/**
+ * What lies outside the nine conditions but showed in what was recorded. Limits are working estimates.
+ *
+ * @internal
+ */
 final readonly class AlsoConsider
 {
     private const WASTING_CM = 1.5;
@@ -97,7 +101,7 @@ final readonly class AlsoConsider
             return [];
         }
         $history = $this->examination->history;
-        $fluid = $this->standing->counted('effusion') === Sign::Positive;
+        $fluid = $this->standing->counted('effusion') === Outcome::Positive;
         $stuck = $history->said(StoryItem::Locking) || $history->said(StoryItem::Catching) || $this->standing->isPositive('loss_of_extension');
         $ligament = $this->standing->isPositive('lachman', 'anterior_drawer', 'valgus_0_laxity', 'valgus_30_laxity', 'varus_0_laxity', 'varus_30_laxity');
         $noInjury = ! $this->examination->isAfterInjury();

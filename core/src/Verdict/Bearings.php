@@ -9,16 +9,20 @@ use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Grading\Grading;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Holds;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Settled;
 use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Weighing\Belief;
+use GrayCompass\Inference\States\Belief;
 
-/** All that is known of one knee when conclusions are drawn. */
+/**
+ * All that is known of one knee when conclusions are drawn.
+ *
+ * @internal
+ */
 final readonly class Bearings
 {
     public HurtKnee $knee;
@@ -97,7 +101,7 @@ final readonly class Bearings
 
     public function hasFluid(): bool
     {
-        return $this->grading->effusion?->sign === Sign::Positive;
+        return $this->grading->effusion?->outcome === Outcome::Positive;
     }
 
     /** 0 where fluid was not graded. */

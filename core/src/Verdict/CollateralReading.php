@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Standing\Standing;
 
@@ -27,7 +27,7 @@ enum CollateralReading: string
         if (self::isLooseStraight($standing, $stress)) {
             return self::At0Too;
         }
-        if (self::sign($standing, "{$stress}_30_laxity") !== Sign::Positive) {
+        if (self::sign($standing, "{$stress}_30_laxity") !== Outcome::Positive) {
             return null;
         }
 
@@ -43,11 +43,11 @@ enum CollateralReading: string
     }
 
     /** Firm with pain is still firm here, though it does not count against a sprain. */
-    public static function sign(Standing $standing, string $finding): ?Sign
+    public static function sign(Standing $standing, string $finding): ?Outcome
     {
         foreach ($standing->results as $result) {
-            if ($result->reading->finding === $finding && $result->exclusion === Exclusion::GradeOneIsFirm) {
-                return $result->reading->sign;
+            if ($result->reading->sign === $finding && $result->exclusion === Exclusion::GradeOneIsFirm) {
+                return $result->reading->outcome;
             }
         }
 

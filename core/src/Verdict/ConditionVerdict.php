@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Weighing\Thresholds;
-use GrayCompass\Core\Weighing\WeighedChance;
+use GrayCompass\Inference\Model\Thresholds;
+use GrayCompass\Inference\Readings\WeighedChance;
 
-/** All that is said of one condition. */
+/**
+ * All that is said of one condition.
+ *
+ * @internal
+ */
 final readonly class ConditionVerdict
 {
     /**

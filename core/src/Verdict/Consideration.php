@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-/** Something else to think of; it carries no number. */
+/**
+ * Something else to think of; it carries no number.
+ *
+ * @internal
+ */
 final readonly class Consideration
 {
     /**

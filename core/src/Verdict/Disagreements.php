@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Weighing\Logit;
-use GrayCompass\Core\Weighing\Result;
-use GrayCompass\Core\Weighing\Weighed;
+use GrayCompass\Inference\Model\Logit;
+use GrayCompass\Inference\Model\Result;
+use GrayCompass\Inference\Readings\Weighed;
 
-/** Tests that measure the same thing the same way and yet differ, where the one alone would leave another zone than the other alone. */
+/**
+ * Tests that measure the same thing the same way and yet differ, where the one alone would leave another zone than the other alone.
+ *
+ * @internal
+ */
 final class Disagreements
 {
     private const ALIKE = [
@@ -39,7 +43,7 @@ final class Disagreements
             foreach ($done as $positive) {
                 foreach ($done as $negative) {
                     $condition = $standing->signs->ownTestOf($positive);
-                    if ($condition !== null && $standing->counted($positive) === Sign::Positive && $standing->counted($negative) === Sign::Negative
+                    if ($condition !== null && $standing->counted($positive) === Outcome::Positive && $standing->counted($negative) === Outcome::Negative
                         && self::eachAloneEndsElsewhere($results[$positive], $results[$negative], $condition, $weighed)) {
                         $found[$condition->value] = true;
                     }

@@ -7,11 +7,15 @@ namespace GrayCompass\Core\Verdict;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Standing\Standing;
 
-/** Whether front-of-knee pain is supported: a fitting story, sound structures, and pain on pressing or loading. */
-final class FrontGate
+/**
+ * Whether front-of-knee pain is supported: a fitting story, sound structures, and pain on pressing or loading.
+ *
+ * @internal
+ */
+final readonly class FrontGate
 {
     private const STRUCTURES = ['lachman', 'valgus_30_laxity', 'varus_30_laxity'];
 
@@ -20,10 +24,10 @@ final class FrontGate
     ];
 
     private function __construct(
-        public readonly Gate $story,
-        public readonly Gate $structural,
-        public readonly Gate $compression,
-        public readonly Gate $loaded,
+        public Gate $story,
+        public Gate $structural,
+        public Gate $compression,
+        public Gate $loaded,
     ) {
     }
 
@@ -76,13 +80,13 @@ final class FrontGate
         $tender = $knee->flagHereOnly('kneecap_tendon', 'tender') || $knee->flagHereOnly('fat_pad_pinch', 'painMedial')
             || $knee->flagHereOnly('fat_pad_pinch', 'painLateral') || $knee->tender('lower_pole', 'patellar_tendon');
         $painful = ($bend?->number('endPain') ?? 0.0) > 0 || ($straight?->pain() ?? 0.0) > 0
-            || $standing->counted('loss_of_extension') === Sign::Positive;
+            || $standing->counted('loss_of_extension') === Outcome::Positive;
         $meniscal = array_map($standing->counted(...), self::MENISCAL);
         $structures = array_map($standing->counted(...), self::STRUCTURES);
 
         return match (true) {
-            $tender, $painful, \in_array(Sign::Positive, [...$structures, ...$meniscal], true) => Gate::NotMet,
-            \in_array(null, $structures, true), ! \in_array(Sign::Negative, $meniscal, true),
+            $tender, $painful, \in_array(Outcome::Positive, [...$structures, ...$meniscal], true) => Gate::NotMet,
+            \in_array(null, $structures, true), ! \in_array(Outcome::Negative, $meniscal, true),
             $tendon === null, $fatPad === null, $bend === null, $straight === null => Gate::Open,
             default => Gate::Met,
         };
@@ -95,17 +99,17 @@ final class FrontGate
         $drifts = $rise !== null && ($rise->pain() ?? 0.0) > 0 && \in_array($rise->word('kneeDrift'), ['mild', 'marked'], true);
 
         return match (true) {
-            $drifts, \in_array(Sign::Positive, $signs, true) => Gate::Met,
-            \in_array(Sign::Negative, $signs, true) => Gate::NotMet,
+            $drifts, \in_array(Outcome::Positive, $signs, true) => Gate::Met,
+            \in_array(Outcome::Negative, $signs, true) => Gate::NotMet,
             default => Gate::Open,
         };
     }
 
-    private static function bySign(?Sign $sign): Gate
+    private static function bySign(?Outcome $sign): Gate
     {
         return match ($sign) {
-            Sign::Positive => Gate::Met,
-            Sign::Negative => Gate::NotMet,
+            Outcome::Positive => Gate::Met,
+            Outcome::Negative => Gate::NotMet,
             default => Gate::Open,
         };
     }

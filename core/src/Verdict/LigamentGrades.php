@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Standing;
 
-/** The grade of each ligament: the highest of its graded signs, as far as they are sure enough to grade by. */
+/**
+ * The grade of each ligament: the highest of its graded signs, as far as they are sure enough to grade by.
+ *
+ * @internal
+ */
 final class LigamentGrades
 {
     private const LOOSE_STRAIGHT = 3;
@@ -33,9 +37,9 @@ final class LigamentGrades
         $highest = null;
         foreach ($standing->results as $result) {
             $reading = $result->reading;
-            $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm) && $reading->sign !== Sign::Equivocal
+            $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm) && $reading->outcome !== Outcome::Equivocal
                 && (! $reading->provisional || $chance >= self::PROVISIONAL_FROM);
-            if ($sound && $reading->grade !== null && \in_array($reading->finding, $signs, true)) {
+            if ($sound && $reading->grade !== null && \in_array($reading->sign, $signs, true)) {
                 $highest = \max($highest ?? 0, $reading->grade);
             }
         }

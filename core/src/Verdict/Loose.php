@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
@@ -15,6 +15,8 @@ use GrayCompass\Core\Standing\StandingResult;
 /**
  * Ligaments that the hands found loose: a finding in its own right, whatever the chance. Working
  * estimates throughout.
+ *
+ * @internal
  */
 final readonly class Loose
 {
@@ -45,7 +47,7 @@ final readonly class Loose
     public function opens(Condition $condition): bool
     {
         foreach ($this->standing->ownPositives($condition) as $result) {
-            if (str_ends_with($result->reading->finding, '_laxity') && $this->isClear($result, $condition)) {
+            if (str_ends_with($result->reading->sign, '_laxity') && $this->isClear($result, $condition)) {
                 return true;
             }
         }
@@ -64,7 +66,7 @@ final readonly class Loose
     {
         $level = $result->reading->level;
 
-        return match ($result->reading->finding) {
+        return match ($result->reading->sign) {
             'pivot_shift' => $level === Level::Slight ? ($this->otherPivotIsNone() ? Level::Clear : null) : $level,
             'posterior_sag' => $this->sagIsLoose() ? Level::Clear : null,
             'anterior_drawer' => $this->drawerIsTrusted() && $this->isClear($result, $condition) ? $level : null,
@@ -84,12 +86,12 @@ final readonly class Loose
     {
         $seconds = [$this->standing->counted('posterior_drawer'), $this->standing->counted('quadriceps_active')];
 
-        return \in_array(Sign::Positive, $seconds, true) || $this->chances[Condition::Pcl->value] >= self::SAG_FROM || $seconds === [null, null];
+        return \in_array(Outcome::Positive, $seconds, true) || $this->chances[Condition::Pcl->value] >= self::SAG_FROM || $seconds === [null, null];
     }
 
     /** In a fresh knee the drawer is not believed against a Lachman that counts negative. */
     private function drawerIsTrusted(): bool
     {
-        return $this->examination->phase() !== Phase::Acute || $this->standing->counted('lachman') !== Sign::Negative;
+        return $this->examination->phase() !== Phase::Acute || $this->standing->counted('lachman') !== Outcome::Negative;
     }
 }

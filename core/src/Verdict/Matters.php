@@ -9,7 +9,11 @@ use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Standing\StandingResult;
 
-/** One ranking of what matters about this knee, for the athlete, the letter, the review and the next test alike. */
+/**
+ * One ranking of what matters about this knee, for the athlete, the letter, the review and the next test alike.
+ *
+ * @internal
+ */
 final class Matters
 {
     private const NAMED = 4;

@@ -4,26 +4,30 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Weighing\InHundred;
-use GrayCompass\Core\Weighing\Logit;
-use GrayCompass\Core\Weighing\Outcome;
-use GrayCompass\Core\Weighing\Problem;
-use GrayCompass\Core\Weighing\Result;
-use GrayCompass\Core\Weighing\Row;
-use GrayCompass\Core\Weighing\Thresholds;
+use GrayCompass\Inference\Model\Logit;
+use GrayCompass\Inference\Model\Outcome;
+use GrayCompass\Inference\Model\Problem;
+use GrayCompass\Inference\Model\Result;
+use GrayCompass\Inference\Model\Row;
+use GrayCompass\Inference\Model\Thresholds;
+use GrayCompass\Inference\Readings\InHundred;
 
-/** A tempting wrong reading of sensitivity or specificity, answered with this knee's numbers. */
-final class MistakenReading
+/**
+ * A tempting wrong reading of sensitivity or specificity, answered with this knee's numbers.
+ *
+ * @internal
+ */
+final readonly class MistakenReading
 {
     private const RARE = 0.02;
 
     private const EVEN = 0.5;
 
     private function __construct(
-        public readonly string $condition,
-        public readonly string $finding,
-        public readonly string $mistake,
-        public readonly string $answer,
+        public string $condition,
+        public string $finding,
+        public string $mistake,
+        public string $answer,
     ) {
     }
 

@@ -19,9 +19,13 @@ use GrayCompass\Core\Safety\Signs;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Standing\StandingResult;
-use GrayCompass\Core\Weighing\Belief;
+use GrayCompass\Inference\States\Belief;
 
-/** Safety lines that only the results can raise. They never change whether a stored result counts. Working estimates. */
+/**
+ * Safety lines that only the results can raise. They never change whether a stored result counts. Working estimates.
+ *
+ * @internal
+ */
 final readonly class ResultLines
 {
     private const FRESH_DAYS = 14;
@@ -116,7 +120,7 @@ final readonly class ResultLines
         $families = [];
         $clear = $slight = false;
         foreach ($this->standing->results as $result) {
-            $sign = $result->reading->finding;
+            $sign = $result->reading->sign;
             $opening = self::OPENINGS[$sign] ?? null;
             if (! $result->isPositive() || ($opening === null && ! \in_array($sign, self::TRANSLATIONS, true))) {
                 continue;
@@ -161,7 +165,7 @@ final readonly class ResultLines
 
     private function isLigament(StandingResult $result): bool
     {
-        $of = $this->standing->signs->ownTestOf($result->reading->finding);
+        $of = $this->standing->signs->ownTestOf($result->reading->sign);
 
         return $result->isPositive() && $of !== null && $of->isLigament();
     }

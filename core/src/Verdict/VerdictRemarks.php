@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Grading\Exclusion;
-use GrayCompass\Core\Grading\Remark;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Weighing\Zone;
+use GrayCompass\Inference\Model\Zone;
 
-/** What is worth saying once everything is known: contradictions, what was taken against a rule, what is missing. */
+/**
+ * What is worth saying once everything is known: contradictions, what was taken against a rule, what is missing.
+ *
+ * @internal
+ */
 final class VerdictRemarks
 {
     private const BACKWARD_MM = 3.0;

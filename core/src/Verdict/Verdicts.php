@@ -8,10 +8,14 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Settled;
 use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Weighing\Logit;
-use GrayCompass\Core\Weighing\Weighed;
+use GrayCompass\Inference\Model\Logit;
+use GrayCompass\Inference\Readings\Weighed;
 
-/** What is said of each condition. */
+/**
+ * What is said of each condition.
+ *
+ * @internal
+ */
 final class Verdicts
 {
     /** The story must at least double the odds of the base rate to raise a condition. Working estimate. */

@@ -10,11 +10,15 @@ use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Standing\StandingResult;
-use GrayCompass\Core\Weighing\Thresholds;
-use GrayCompass\Core\Weighing\WeighedChance;
-use GrayCompass\Core\Weighing\Zone;
+use GrayCompass\Inference\Model\Thresholds;
+use GrayCompass\Inference\Model\Zone;
+use GrayCompass\Inference\Readings\WeighedChance;
 
-/** A low chance is only called ruled out when hands have tested that very thing and nothing is left unsettled. */
+/**
+ * A low chance is only called ruled out when hands have tested that very thing and nothing is left unsettled.
+ *
+ * @internal
+ */
 final readonly class Zones
 {
     /** How far the interval may reach, as a multiple of the rule-out threshold. Working estimate. */
@@ -70,7 +74,7 @@ final readonly class Zones
     private function hasNegative(Condition $condition): bool
     {
         $negatives = array_filter($this->standing->own($condition), static fn (StandingResult $result): bool => $result->isNegative()
-            && (! \in_array($condition->value, self::COLLATERALS, true) || str_ends_with($result->reading->finding, '_laxity')));
+            && (! \in_array($condition->value, self::COLLATERALS, true) || str_ends_with($result->reading->sign, '_laxity')));
 
         return $negatives !== [];
     }

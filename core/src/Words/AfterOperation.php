@@ -9,7 +9,11 @@ use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Verdict\Bearings;
 
-/** What leads the summary of a knee that was operated on: range, strength, fluid, girth, and what must not be missed. */
+/**
+ * What leads the summary of a knee that was operated on: range, strength, fluid, girth, and what must not be missed.
+ *
+ * @internal
+ */
 final readonly class AfterOperation
 {
     /** Stuck short of straight, infection, clot. */

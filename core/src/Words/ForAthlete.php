@@ -22,7 +22,11 @@ use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\ConditionZone;
 use GrayCompass\Core\Verdict\Matters;
 
-/** What the athlete takes home: short paragraphs under headings, nothing unexplained, no diagnosis. */
+/**
+ * What the athlete takes home: short paragraphs under headings, nothing unexplained, no diagnosis.
+ *
+ * @internal
+ */
 final readonly class ForAthlete
 {
     private const ENOUGH_TESTS = 8;
@@ -135,7 +139,7 @@ final readonly class ForAthlete
             $found[] = 'The knee swelled so fast that it may have bled inside.';
         }
         foreach ($bearings->standing->results as $result) {
-            $phrase = $result->isPositive() && $result->isHandsOn() ? $bearings->signs->phrase($result->reading->finding) : null;
+            $phrase = $result->isPositive() && $result->isHandsOn() ? $bearings->signs->phrase($result->reading->sign) : null;
             $found[] = (string) $phrase;
         }
         if ($bearings->of(Condition::Mcl)->grade === 1 && ! $bearings->positive('valgus_0_laxity', 'valgus_30_laxity')) {
@@ -155,7 +159,7 @@ final readonly class ForAthlete
     private function nothing(): array
     {
         $own = array_filter($this->bearings->standing->results, fn (StandingResult $result): bool => $result->counts() && $result->isHandsOn()
-            && $this->bearings->signs->ownTestOf($result->reading->finding) !== null);
+            && $this->bearings->signs->ownTestOf($result->reading->sign) !== null);
         $done = array_filter($this->bearings->examination->records, static fn (Record $record): bool => $record->notDone === null);
         if (\count($own) >= self::ENOUGH_TESTS) {
             return ['Nothing stands out.'];
@@ -188,7 +192,7 @@ final readonly class ForAthlete
     {
         $excuses = [];
         foreach ($this->bearings->standing->results as $result) {
-            $own = $this->bearings->signs->ownTestOf($result->reading->finding);
+            $own = $this->bearings->signs->ownTestOf($result->reading->sign);
             if ($own !== null && $result->exclusion?->isVoid() === true && $this->bearings->of($own)->unsettled) {
                 $excuses[PlainWords::excuse($result->exclusion)] = true;
             }

@@ -9,7 +9,11 @@ use GrayCompass\Core\Plan\Availability;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
 
-/** The coach's line. Empty without a consent of its own; it never says anything medical. */
+/**
+ * The coach's line. Empty without a consent of its own; it never says anything medical.
+ *
+ * @internal
+ */
 final class ForCoach
 {
     public static function text(Examination $examination, Plan $plan): string

@@ -9,8 +9,8 @@ use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\PulseCheck;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Findings\SwellingOnset;
-use GrayCompass\Core\Grading\Measurement;
-use GrayCompass\Core\Grading\Sign;
+use GrayCompass\Core\Grading\Values\Measurement;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Standing\StandingResult;
@@ -18,9 +18,13 @@ use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
 use GrayCompass\Core\Verdict\Matters;
-use GrayCompass\Core\Weighing\InHundred;
+use GrayCompass\Inference\Readings\InHundred;
 
-/** The note for the letter, as plain text to paste: why and how soon first, chances last. */
+/**
+ * The note for the letter, as plain text to paste: why and how soon first, chances last.
+ *
+ * @internal
+ */
 final readonly class LetterNote
 {
     public function __construct(private Bearings $bearings, private Plan $plan)
@@ -40,7 +44,7 @@ final readonly class LetterNote
             self::line('Medication', $this->medication()),
             self::line('Operations and needles', $this->operations()),
             self::line('Found earlier by others', implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings))),
-            self::line('Positive', $this->results(Sign::Positive)),
+            self::line('Positive', $this->results(Outcome::Positive)),
             self::line('Positive, but not counted', $this->uncounted()),
             self::line('Important negatives', $this->negatives()),
             self::line('Measured (hurt / other)', implode('; ', array_map(self::measured(...), $this->bearings->grading->measurements))),
@@ -143,31 +147,31 @@ final readonly class LetterNote
         return $earlier->what.implode('', array_map(static fn (string $part): string => " ({$part})", array_filter([$earlier->by, $earlier->on])));
     }
 
-    private function results(Sign $sign): string
+    private function results(Outcome $sign): string
     {
-        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts() && $result->reading->sign === $sign);
+        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts() && $result->reading->outcome === $sign);
 
-        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->finding)
+        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign)
             .($result->reading->level === null ? '' : " ({$result->reading->level->value})"), $found));
     }
 
     private function uncounted(): string
     {
-        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null && $result->reading->sign === Sign::Positive);
+        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null && $result->reading->outcome === Outcome::Positive);
 
-        return implode('; ', array_map(fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->finding)} ({$result->exclusion?->reason()})", $found));
+        return implode('; ', array_map(fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} ({$result->exclusion?->reason()})", $found));
     }
 
     /** Own tests of what the story raised or what a miss would cost. */
     private function negatives(): string
     {
         $found = array_filter($this->bearings->standing->results, function (StandingResult $result): bool {
-            $own = $this->bearings->signs->ownTestOf($result->reading->finding);
+            $own = $this->bearings->signs->ownTestOf($result->reading->sign);
 
             return $result->isNegative() && $own !== null && ($this->bearings->of($own)->raised || $this->bearings->of($own)->seriousness >= 2);
         });
 
-        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->finding), $found));
+        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign), $found));
     }
 
     private static function measured(Measurement $measurement): string
@@ -194,7 +198,7 @@ final readonly class LetterNote
         [$from, $to] = $effusion->millilitres ?? [null, null];
         $amount = $from === null ? '' : ', '.($to === null ? "{$from} ml or more" : "{$from}–{$to} ml");
 
-        return $effusion->sign->value.$amount.($this->bearings->bloodLikely ? ', blood likely' : '');
+        return $effusion->outcome->value.$amount.($this->bearings->bloodLikely ? ', blood likely' : '');
     }
 
     private function grades(): string

@@ -6,7 +6,11 @@ namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Plan\Referral;
 
-/** Who comes next, in one sentence: a place that an earlier one already reaches is not named again. */
+/**
+ * Who comes next, in one sentence: a place that an earlier one already reaches is not named again.
+ *
+ * @internal
+ */
 final class Next
 {
     private const SCAN = 'a scan (MRI)';

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Plan\SupportType;
 
-/** The words an athlete reads: no term that is not explained, every chance out of a hundred knees. */
+/**
+ * The words an athlete reads: no term that is not explained, every chance out of a hundred knees.
+ *
+ * @internal
+ */
 final class PlainWords
 {
     /** The part that may be hurt, with its short name. */

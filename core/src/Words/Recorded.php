@@ -10,7 +10,11 @@ use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Verdict\Bearings;
 
-/** What was recorded of the hurt knee that gives no result: looks, ranges, strength, pain, notes. Nothing is asked for nothing. */
+/**
+ * What was recorded of the hurt knee that gives no result: looks, ranges, strength, pain, notes. Nothing is asked for nothing.
+ *
+ * @internal
+ */
 final readonly class Recorded
 {
     private const TOLD_ELSEWHERE = ['distal_pulse', 'sensation', 'ankle_lift'];

@@ -5,59 +5,35 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Architecture;
 
 use PHPat\Selector\Selector;
+use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The core stands alone, and within it every step knows only the earlier ones. */
+/** Each room knows only what {@see Rooms} lets it know. */
 final class LayerRules
 {
-    private const CORE = 'GrayCompass\\Core';
-
-    /** The order in which data flows; the first two are shared by all. */
-    private const STEPS = [
-        'Document', 'Knee', 'Catalogue', 'Findings', 'Safety', 'Grading', 'Evidence', 'Standing', 'Weighing', 'Verdict', 'Route', 'Plan', 'Words',
-    ];
-
-    public function testCoreStandsAlone(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace(self::CORE))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App'), Selector::inNamespace('Symfony'))
-            ->because('the core is plain PHP and knows no framework');
-    }
+    private const HOUSE = 'GrayCompass\\';
 
     /**
      * @return iterable<string, Rule>
      */
-    public function testStepsKnowOnlyEarlierOnes(): iterable
+    public function testRoomsKnowOnlyWhatTheyMay(): iterable
     {
-        foreach (self::STEPS as $position => $step) {
-            $later = array_map(
-                static fn (string $name) => Selector::inNamespace(self::CORE."\\{$name}"),
-                array_slice(self::STEPS, $position + 1),
-            );
-            if ($later === []) {
-                continue;
+        foreach (Rooms::MAY_KNOW as $room => $known) {
+            $allowed = array_map(self::room(...), [$room, ...$known]);
+            if ($room === 'Core\\Wire') {
+                $allowed[] = Selector::classname(self::HOUSE.'Core\\Assessment');
             }
-            yield $step => PHPat::rule()
-                ->classes(Selector::inNamespace(self::CORE."\\{$step}"))
-                ->shouldNotDependOn()
-                ->classes(...$later)
-                ->because("{$step} comes before them, and data flows one way");
+            yield $room => PHPat::rule()
+                ->classes(self::room($room))
+                ->canOnlyDependOn()
+                ->classes(...$allowed)
+                ->because('data flows one way, and a room that knows more than it needs is hard to move');
         }
     }
 
-    public function testNoStepKnowsTheDoor(): Rule
+    private static function room(string $name): SelectorInterface
     {
-        return PHPat::rule()
-            ->classes(...array_map(static fn (string $name) => Selector::inNamespace(self::CORE."\\{$name}"), self::STEPS))
-            ->shouldNotDependOn()
-            ->classes(
-                Selector::classname(self::CORE.'\\Assessor'),
-                Selector::classname(self::CORE.'\\Assessment'),
-                Selector::classname(self::CORE.'\\ShippedData'),
-            )
-            ->because('the door opens inward');
+        return Selector::inNamespace(self::HOUSE.$name);
     }
 }

@@ -12,7 +12,7 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Setting;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\TestCase;
 
@@ -41,7 +41,7 @@ final class EvidenceTest extends TestCase
 
     public function test_a_finding_absent_from_a_set_takes_its_cautious_rows_whole(): void
     {
-        $first = new EvidenceLibrary((new ShippedData)->evidence(), EvidenceChoice::FirstReports, Phase::Acute);
+        $first = new EvidenceLibrary((new Figures)->evidence(), EvidenceChoice::FirstReports, Phase::Acute);
         self::assertSame(0.94, $first->row('lachman', Condition::Acl)?->sensitivity);
         self::assertSame('cautious', $first->row('effusion', Condition::Acl)?->set);
         self::assertCount(5, $first->rows('effusion'));
@@ -54,7 +54,7 @@ final class EvidenceTest extends TestCase
 
     public function test_an_empty_own_set_is_the_cautious_one(): void
     {
-        $own = new EvidenceLibrary((new ShippedData)->evidence(), EvidenceChoice::Own, Phase::Acute);
+        $own = new EvidenceLibrary((new Figures)->evidence(), EvidenceChoice::Own, Phase::Acute);
         self::assertSame($this->cautious(Phase::Acute)->digest(), $own->digest());
         self::assertNotSame($this->cautious(Phase::Chronic)->digest(), $own->digest());
     }
@@ -67,9 +67,9 @@ final class EvidenceTest extends TestCase
 
     public function test_quality_decides_the_spread_and_every_row_is_yet_to_be_checked(): void
     {
-        $baseline = (new ShippedData)->baseline();
+        $baseline = (new Figures)->baseline();
         self::assertSame([0.5, 0.5, 0.0], array_map($baseline->spread(...), Quality::cases()));
-        foreach ((new ShippedData)->evidence() as $row) {
+        foreach ((new Figures)->evidence() as $row) {
             self::assertNull($row->checked);
             self::assertNotSame('', $row->source);
             self::assertNotSame('', $row->quality->label());
@@ -79,7 +79,7 @@ final class EvidenceTest extends TestCase
 
     public function test_every_shipped_row_is_a_figure_inside_its_interval(): void
     {
-        foreach ((new ShippedData)->evidence() as $row) {
+        foreach ((new Figures)->evidence() as $row) {
             foreach ([[$row->sensitivity, $row->sensitivityInterval], [$row->specificity, $row->specificityInterval]] as [$figure, [$low, $high]]) {
                 self::assertTrue($low > 0 && $low <= $figure && $figure <= $high && $high < 1, "{$row->finding} {$row->target->value}");
             }
@@ -88,7 +88,7 @@ final class EvidenceTest extends TestCase
 
     public function test_the_baseline_is_read_whole_and_every_finding_has_a_group(): void
     {
-        $baseline = (new ShippedData)->baseline();
+        $baseline = (new Figures)->baseline();
         foreach (Setting::cases() as $setting) {
             foreach (Condition::cases() as $condition) {
                 foreach ([null, 11, 12, 17, 18] as $age) {
@@ -112,15 +112,15 @@ final class EvidenceTest extends TestCase
 
     public function test_every_finding_of_a_manoeuvre_is_known_to_the_evidence(): void
     {
-        $known = array_unique(array_map(static fn (EvidenceRow $row): string => $row->finding, (new ShippedData)->evidence()));
-        foreach ((new ShippedData)->catalogue()->manoeuvres as $manoeuvre) {
+        $known = array_unique(array_map(static fn (EvidenceRow $row): string => $row->finding, (new Figures)->evidence()));
+        foreach ((new Figures)->catalogue()->manoeuvres as $manoeuvre) {
             self::assertSame([], array_diff($manoeuvre->feeds, $known), $manoeuvre->id);
         }
     }
 
     public function test_the_plain_row_is_the_average_of_its_levels(): void
     {
-        $levels = (new ShippedData)->levels();
+        $levels = (new Figures)->levels();
         self::assertCount(9, $levels->signs());
         foreach ($levels->signs() as $sign) {
             $sums = [0.0, 0.0];
@@ -144,18 +144,18 @@ final class EvidenceTest extends TestCase
 
     public function test_a_digest_tells_apart_any_figure(): void
     {
-        $data = new ShippedData;
+        $data = new Figures;
         $folder = sys_get_temp_dir().'/gc-figures-'.getmypid();
         mkdir($folder);
         foreach (['evidence.csv', 'baseline.json', 'levels.csv'] as $file) {
             copy(__DIR__."/../../data/{$file}", "{$folder}/{$file}");
         }
-        self::assertSame($data->digest($this->cautious(Phase::Acute)), (new ShippedData($folder))->digest($this->cautious(Phase::Acute)));
+        self::assertSame($data->digest($this->cautious(Phase::Acute)), (new Figures($folder))->digest($this->cautious(Phase::Acute)));
         $changes = ['baseline.json' => ['"acl": 0.2' => '"acl": 0.21'], 'levels.csv' => [',2.8,' => ',2.9,']];
         foreach ($changes as $file => $change) {
             $text = (string) file_get_contents("{$folder}/{$file}");
             file_put_contents("{$folder}/{$file}", strtr($text, $change));
-            self::assertNotSame($data->digest($this->cautious(Phase::Acute)), (new ShippedData($folder))->digest($this->cautious(Phase::Acute)), $file);
+            self::assertNotSame($data->digest($this->cautious(Phase::Acute)), (new Figures($folder))->digest($this->cautious(Phase::Acute)), $file);
             file_put_contents("{$folder}/{$file}", $text);
         }
         array_map(unlink(...), (array) glob("{$folder}/*"));
@@ -164,7 +164,7 @@ final class EvidenceTest extends TestCase
 
     private function cautious(Phase $phase): EvidenceLibrary
     {
-        return new EvidenceLibrary((new ShippedData)->evidence(), EvidenceChoice::Cautious, $phase);
+        return new EvidenceLibrary((new Figures)->evidence(), EvidenceChoice::Cautious, $phase);
     }
 
     private function row(?Phase $phase, float $sensitivity): EvidenceRow

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Examples;
 
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\AssessmentWriter;
-use GrayCompass\Core\Document\Json;
+use GrayCompass\Core\Wire\AssessmentWriter;
+use GrayCompass\Document\Json;
 use PHPUnit\Framework\TestCase;
 
 /** A whole clinic route on both knees, from the shipped example to the written assessment. */

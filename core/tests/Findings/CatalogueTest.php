@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Findings;
 
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Catalogue\CatalogueWriter;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\FieldNotation;
-use GrayCompass\Core\Findings\DocumentSchema;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Wire\CatalogueWriter;
+use GrayCompass\Core\Wire\DocumentSchema;
 use InvalidArgumentException;
 use OutOfBoundsException;
 use PHPUnit\Framework\TestCase;
@@ -101,7 +101,7 @@ final class CatalogueTest extends TestCase
         self::assertSame(['fullBendReached', 'fullExtensionReached', 'relaxed'], $mcmurray['checks']);
         self::assertSame('rotation', $mcmurray['fields'][0]['inner'][0]['name']);
         self::assertSame('McMurray', $mcmurray['card']['name']);
-        $settings = (new ShippedData)->baseline()->settingLabels();
+        $settings = (new Figures)->baseline()->settingLabels();
         self::assertSame('acute_trauma', $settings[0]['id']);
         self::assertCount(6, $settings);
     }
@@ -131,6 +131,6 @@ final class CatalogueTest extends TestCase
 
     private function catalogue(): Catalogue
     {
-        return (new ShippedData)->catalogue();
+        return (new Figures)->catalogue();
     }
 }

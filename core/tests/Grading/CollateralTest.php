@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Grading;
 
-use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Verdict\CollateralReading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -78,7 +78,7 @@ final class CollateralTest extends TestCase
     public function test_a_borrowed_positive_never_takes_the_place_of_the_real_one(): void
     {
         $knee = Knee::hurt()->found('valgus_0', ['openingMm' => 8, 'angleDeg' => 10], ['openingMm' => 3])->found('valgus_30', ['openingMm' => 15], ['openingMm' => 3]);
-        $read = array_map(static fn (StandingResult $result): string => trim("{$result->reading->manoeuvre()} {$result->reading->finding} {$result->exclusion?->value}"), $knee->assessed()->bearings->standing->results);
+        $read = array_map(static fn (StandingResult $result): string => trim("{$result->reading->manoeuvre()} {$result->reading->sign} {$result->exclusion?->value}"), $knee->assessed()->bearings->standing->results);
         self::assertContains('valgus_0 valgus_30_laxity done_twice', $read);
         self::assertContains('valgus_30 valgus_30_laxity', $read);
     }

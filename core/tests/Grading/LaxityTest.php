@@ -138,7 +138,7 @@ final class LaxityTest extends TestCase
     public function test_the_arthrometer_has_levels_and_no_margin(): void
     {
         $pulled = static fn (float $mm): StandingResult => Knee::hurt()->found('arthrometer', ['forceN' => 134, 'translationMm' => $mm], ['forceN' => 134, 'translationMm' => 4])->result('arthrometer_difference');
-        self::assertSame('negative', $pulled(6.9)->reading->sign->value);
+        self::assertSame('negative', $pulled(6.9)->reading->outcome->value);
         self::assertNull($pulled(6.9)->exclusion);
         self::assertSame(['slight', 'clear', 'gross'], array_map(static fn (float $mm): ?string => $pulled($mm)->reading->level?->value, [7.0, 9.5, 14.5]));
     }

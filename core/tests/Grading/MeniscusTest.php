@@ -105,7 +105,7 @@ final class MeniscusTest extends TestCase
         self::assertSame('negative too_few_repetitions', $twisted('thessaly_20', ['pain' => 0, 'reps' => 2])->reads('thessaly_20_medial'));
         $twice = $twisted('thessaly_5', ['pain' => 4, 'site' => 'medial'])->found('thessaly_20', ['reps' => 3, 'pain' => 0, 'angleDeg' => 8]);
         self::assertSame('positive', $twice->reads('thessaly_5_medial'));
-        $counted = array_filter($twice->assessed()->bearings->standing->counting(), static fn ($reading): bool => $reading->finding === 'thessaly_5_medial');
+        $counted = array_filter($twice->assessed()->bearings->standing->counting(), static fn ($reading): bool => $reading->sign === 'thessaly_5_medial');
         self::assertCount(1, $counted, 'one finding is weighed once');
     }
 

@@ -12,7 +12,7 @@ use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Route\Itinerary;
 use GrayCompass\Core\Route\Order;
 use GrayCompass\Core\Route\TimeLimit;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -24,7 +24,7 @@ final class CompanionsTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$catalogue = (new ShippedData)->catalogue();
+        self::$catalogue = (new Figures)->catalogue();
     }
 
     /**

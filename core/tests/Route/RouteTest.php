@@ -13,7 +13,7 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Route\Itinerary;
 use GrayCompass\Core\Route\Order;
 use GrayCompass\Core\Route\TimeLimit;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,7 +32,7 @@ final class RouteTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$catalogue = (new ShippedData)->catalogue();
+        self::$catalogue = (new Figures)->catalogue();
     }
 
     public function test_every_random_selection_keeps_the_rules_of_order(): void

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Safety;
 
-use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Wire\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

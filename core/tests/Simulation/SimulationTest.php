@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Simulation;
 
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Simulation\Dice;
 use GrayCompass\Core\Simulation\Tally;
 use PHPUnit\Framework\TestCase;
@@ -33,14 +33,14 @@ final class SimulationTest extends TestCase
 
     public function test_the_same_seed_draws_the_same_knees(): void
     {
-        $draw = static fn (int $seed): array => (new ShippedData)->kneeMaker(new Dice($seed))->knee()->document;
+        $draw = static fn (int $seed): array => (new Figures)->kneeMaker(new Dice($seed))->knee()->document;
         self::assertSame($draw(7), $draw(7));
         self::assertNotSame($draw(7), $draw(8));
     }
 
     private function examined(int $knees, bool $further): Tally
     {
-        $data = new ShippedData;
+        $data = new Figures;
         $assessor = new Assessor($data);
         $maker = $data->kneeMaker(new Dice(self::SEED));
         $tally = new Tally;

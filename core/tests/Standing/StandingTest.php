@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Standing;
 
-use GrayCompass\Core\Grading\Exclusion;
+use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Support;
 
-use GrayCompass\Core\AssessmentWriter;
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Document\Json;
+use GrayCompass\Core\Wire\AssessmentWriter;
+use GrayCompass\Document\Json;
 
 /** The shipped examples with their expected assessments; `weighing` is left out, figures have six digits. */
 final class Example

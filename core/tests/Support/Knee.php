@@ -6,8 +6,7 @@ namespace GrayCompass\Core\Tests\Support;
 
 use GrayCompass\Core\Assessment;
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Document\Refusal;
-use GrayCompass\Core\Grading\Measurement;
+use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Route\Itinerary;
@@ -16,6 +15,7 @@ use GrayCompass\Core\Route\Suggestion;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Verdict\ConditionVerdict;
+use GrayCompass\Document\Refusal;
 use PHPUnit\Framework\Assert;
 use stdClass;
 
@@ -151,8 +151,8 @@ final class Knee
     public function reads(string $finding): string
     {
         foreach ($this->assessed()->bearings->standing->results as $result) {
-            if ($result->reading->finding === $finding) {
-                return trim("{$result->reading->sign->value} {$result->exclusion?->value}");
+            if ($result->reading->sign === $finding) {
+                return trim("{$result->reading->outcome->value} {$result->exclusion?->value}");
             }
         }
 
@@ -162,7 +162,7 @@ final class Knee
     public function result(string $finding): StandingResult
     {
         foreach ($this->assessed()->bearings->standing->results as $result) {
-            if ($result->reading->finding === $finding) {
+            if ($result->reading->sign === $finding) {
                 return $result;
             }
         }

@@ -10,7 +10,8 @@ use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\ShippedData;
+use GrayCompass\Core\Figures;
+use GrayCompass\Inference\Tests\Support\SeededFigures;
 
 /** Valid examination documents at random, from a seed. */
 final class RandomDocuments
@@ -22,9 +23,9 @@ final class RandomDocuments
      *
      * @return array<string, mixed>
      */
-    public static function one(Figures $figures): array
+    public static function one(SeededFigures $figures): array
     {
-        $catalogue = (self::$catalogue ??= (new ShippedData)->catalogue())->manoeuvres;
+        $catalogue = (self::$catalogue ??= (new Figures)->catalogue())->manoeuvres;
         $findings = [];
         foreach (array_slice($figures->shuffled($catalogue), 0, $figures->whole(0, 12)) as $manoeuvre) {
             foreach ($manoeuvre->bothAtOnce ? ['both'] : ['right', 'left'] as $side) {
@@ -44,7 +45,7 @@ final class RandomDocuments
     /**
      * @return array<string, mixed>
      */
-    private static function finding(Manoeuvre $manoeuvre, string $side, Figures $figures): array
+    private static function finding(Manoeuvre $manoeuvre, string $side, SeededFigures $figures): array
     {
         $finding = ['manoeuvre' => $manoeuvre->id, 'side' => $side];
         $measures = [];
@@ -61,7 +62,7 @@ final class RandomDocuments
         return $finding;
     }
 
-    private static function value(Field $field, Figures $figures): mixed
+    private static function value(Field $field, SeededFigures $figures): mixed
     {
         return match ($field->kind) {
             FieldKind::Flag => (bool) $figures->whole(0, 1),

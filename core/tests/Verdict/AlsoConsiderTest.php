@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Verdict;
 
-use GrayCompass\Core\Verdict\Consideration;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Verdict\Consideration;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

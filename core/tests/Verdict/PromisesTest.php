@@ -12,10 +12,10 @@ use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Standing\StandingResult;
-use GrayCompass\Core\Tests\Support\Figures;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\RandomDocuments;
 use GrayCompass\Core\Verdict\ConditionZone;
+use GrayCompass\Inference\Tests\Support\SeededFigures;
 use PHPUnit\Framework\TestCase;
 
 /** What holds for every knee, over random documents from a fixed seed. The eighth promise is the simulation. */
@@ -194,7 +194,7 @@ final class PromisesTest extends TestCase
         $bearings = $assessment->bearings;
         foreach ($bearings->verdicts as $verdict) {
             $positives = $bearings->standing->ownPositives($verdict->condition);
-            $telling = array_filter($positives, static fn (StandingResult $result): bool => ! in_array($result->reading->finding, self::SORE, true) || $verdict->posttest() >= 0.4);
+            $telling = array_filter($positives, static fn (StandingResult $result): bool => ! in_array($result->reading->sign, self::SORE, true) || $verdict->posttest() >= 0.4);
             $serious = in_array($verdict->condition, [Condition::Acl, Condition::Pcl, Condition::Plc], true) && $verdict->posttest() >= 0.15;
             if (! $verdict->isWithheld() && (($verdict->condition->isLigament() && $telling !== []) || $serious || $verdict->isAtAct())) {
                 return $verdict->condition->value;
@@ -238,7 +238,7 @@ final class PromisesTest extends TestCase
      */
     private function documents(int $count): iterable
     {
-        $figures = new Figures(self::SEED);
+        $figures = new SeededFigures(self::SEED);
         for ($at = 0; $at < $count; $at++) {
             yield RandomDocuments::one($figures);
         }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Words;
 
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Document\Json;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
+use GrayCompass\Document\Json;
 use PHPUnit\Framework\TestCase;
 
 /** What athlete, coach and doctor read, and what stays unanswered. */

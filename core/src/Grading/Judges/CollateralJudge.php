@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Judges;
+
+use GrayCompass\Core\Findings\CollateralSchool;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Grading\Schools\Centimetre;
+use GrayCompass\Core\Grading\Schools\CollateralRule;
+use GrayCompass\Core\Grading\Schools\ThreeBand;
+use GrayCompass\Core\Grading\Values\Comparison;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Graded;
+use GrayCompass\Core\Grading\Values\Judgement;
+use GrayCompass\Core\Grading\Values\Measurement;
+use GrayCompass\Core\Grading\Values\Opening;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
+use GrayCompass\Core\Grading\Values\Remark;
+use GrayCompass\Core\Knee\Aspect;
+use GrayCompass\Core\Knee\DifferenceBand;
+use GrayCompass\Core\Knee\EndFeel;
+
+/**
+ * Grades sideways opening: valgus and varus, straight and slightly bent.
+ *
+ * @internal
+ */
+final class CollateralJudge implements Judge
+{
+    private const FIELD = 'openingMm';
+
+    /** A sound other knee opens so far at most. Working estimate. */
+    private const SOUND_OTHER_MM = 6.0;
+
+    /** A bent knee that is tighter than the straight one by more than this does not fit. Working estimate. */
+    private const TIGHTER_MM = 2.0;
+
+    public function judge(Comparison $knees, Examination $examination): Judgement
+    {
+        $stress = self::stress($knees->hurt);
+        $between = self::angleIsBetween($knees->hurt);
+        $readings = $remarks = [];
+        $measurement = null;
+        [$graded, $provisional] = self::graded($knees, $examination->schools->collateral) ?? [null, false];
+        if ($graded !== null) {
+            // Between the angles a positive speaks as the bent test, never as the straight one.
+            $borrowed = $between && $graded->outcome === Outcome::Positive;
+            $flaw = $graded->flaw ?? self::misfit($graded, $knees, $examination);
+            $readings[] = new Reading(
+                $borrowed ? "{$stress}_30_laxity" : "{$knees->hurt->manoeuvre->id}_laxity",
+                $knees->hurt,
+                $graded->outcome,
+                $between && ! $borrowed ? Exclusion::AngleBetween : $flaw,
+                $graded->grade,
+                $graded->level,
+                $provisional,
+                self::span($knees)[0] ?? null,
+                $borrowed,
+            );
+            $measurement = self::measurement($knees, $examination, $graded, $provisional);
+            $remarks = self::remarks($knees, $graded, $borrowed);
+        }
+        $pain = $knees->hurt->pain();
+        if ($knees->hurt->manoeuvre->id === 'valgus_30' && $pain !== null) {
+            $hurts = self::hurtsThere($knees->hurt);
+            $readings[] = $knees->reading('valgus_30_pain', Outcome::of($hurts), $between && ! $hurts ? Exclusion::AngleBetween : null);
+        }
+
+        return new Judgement($readings, $measurement, $remarks);
+    }
+
+    public static function rule(CollateralSchool $school): CollateralRule
+    {
+        return match ($school) {
+            CollateralSchool::ThreeBand => new ThreeBand,
+            CollateralSchool::Centimetre => new Centimetre,
+        };
+    }
+
+    /**
+     * @return array{Graded, bool}|null with whether it was judged without the other knee
+     */
+    private static function graded(Comparison $knees, CollateralSchool $school): ?array
+    {
+        $hurt = $knees->hurt;
+        $loose = $knees->otherIsLoose(self::FIELD, self::SOUND_OTHER_MM);
+        if ($hurt->normal) {
+            return [new Graded(Outcome::Negative, 0, flaw: $loose ? Exclusion::OtherKneeNotNormal : null), false];
+        }
+        // A soft end that the other knee has as well says nothing.
+        $endFeel = $knees->otherYields() && $hurt->endFeel() !== EndFeel::Absent ? null : $hurt->endFeel();
+        $difference = $knees->difference(self::FIELD) ?? self::byBand($hurt->band());
+        $alone = new Opening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
+        if ($hurt->band() !== null) {
+            return [self::ofBand($hurt->band(), new Opening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))), false];
+        }
+        if ($difference === null && $hurt->number(self::FIELD) === null) {
+            if ($endFeel?->yields() !== true) {
+                return null;
+            }
+
+            return $knees->other === null
+                ? [ThreeBand::alone($alone), true]
+                : [self::rule($school)->judge(new Opening(0.0, $endFeel, self::hurtsThere($hurt))), false];
+        }
+        if ($difference === null) {
+            return [ThreeBand::alone($alone), true];
+        }
+        $graded = self::rule($school)->judge(new Opening($difference, $endFeel, self::hurtsThere($hurt)));
+        if ($graded->outcome === Outcome::Positive || ! $loose) {
+            return [$graded, false];
+        }
+        $byItself = ThreeBand::alone(new Opening($alone->difference, $endFeel, $alone->hurtsThere));
+
+        return $byItself->outcome === Outcome::Positive
+            ? [$byItself, true]
+            : [new Graded($graded->outcome, $graded->grade, flaw: $graded->flaw === Exclusion::WithinHandError ? $graded->flaw : Exclusion::OtherKneeNotNormal), false];
+    }
+
+    /** A band has no margin of the hands: it is an estimate already. */
+    private static function ofBand(DifferenceBand $band, Opening $opening): Graded
+    {
+        if ($band !== DifferenceBand::Same || $opening->yields()) {
+            return new Graded(Outcome::Positive, \max($band->grade(), ThreeBand::grade($opening)), ThreeBand::level($opening));
+        }
+
+        return $opening->hurtsThere ? new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm) : new Graded(Outcome::Negative, 0);
+    }
+
+    /** A difference in the middle of a band, in mm. */
+    private static function byBand(?DifferenceBand $band): ?float
+    {
+        return match ($band) {
+            DifferenceBand::Same => 0.0,
+            DifferenceBand::Slight => 4.0,
+            DifferenceBand::Clear => 8.0,
+            DifferenceBand::Gross => 12.0,
+            null => null,
+        };
+    }
+
+    /** The straight knee open further than the bent one does not fit: one of them was measured wrongly. */
+    private static function misfit(Graded $graded, Comparison $knees, Examination $examination): ?Exclusion
+    {
+        if ($graded->outcome !== Outcome::Positive || ! str_ends_with($knees->hurt->manoeuvre->id, '_0')) {
+            return null;
+        }
+        $bent = Comparison::in($examination, self::stress($knees->hurt).'_30');
+        $straight = self::span($knees);
+        $slack = $bent === null ? null : self::span($bent);
+
+        return $straight !== null && $slack !== null && $straight[0] - $slack[1] > self::TIGHTER_MM ? Exclusion::DoesNotFit : null;
+    }
+
+    /**
+     * The least and the most that the hurt knee opens more than the other, in mm.
+     *
+     * @return array{float, float}|null
+     */
+    private static function span(Comparison $knees): ?array
+    {
+        $difference = $knees->difference(self::FIELD) ?? ($knees->hurt->normal ? 0.0 : null);
+        if ($difference !== null) {
+            return [$difference, $difference];
+        }
+
+        return match ($knees->hurt->band()) {
+            DifferenceBand::Same => [0.0, 2.0],
+            DifferenceBand::Slight => [3.0, 5.0],
+            DifferenceBand::Clear => [5.0, 10.0],
+            DifferenceBand::Gross => [10.0, INF],
+            null => null,
+        };
+    }
+
+    private static function measurement(Comparison $knees, Examination $examination, Graded $graded, bool $provisional): Measurement
+    {
+        $band = $knees->hurt->band();
+
+        return new Measurement(
+            $knees->hurt->manoeuvre->id,
+            'mm',
+            $knees->hurt->number(self::FIELD),
+            $knees->other?->number(self::FIELD),
+            $knees->difference(self::FIELD),
+            $graded->outcome === Outcome::Equivocal ? null : $graded->grade,
+            $provisional || ($band !== null && ! $examination->otherKneeReliable),
+            $band !== null,
+            $examination->schools->collateral->value,
+            level: $graded->level,
+        );
+    }
+
+    /**
+     * @return list<Remark>
+     */
+    private static function remarks(Comparison $knees, Graded $graded, bool $borrowed): array
+    {
+        $name = $knees->hurt->manoeuvre->card->name;
+        $remarks = [];
+        if ($borrowed) {
+            $remarks[] = new Remark('angle_between', "{$name}: positive at an angle between the two tests; it counts as the one at 30°.");
+        }
+        if ($graded->outcome === Outcome::Positive && $graded->grade === 1 && $knees->hurt->endFeel()?->yields() === true) {
+            $remarks[] = new Remark('end_feel_alone', "{$name}: soft at the end, hardly open. Feel it again.");
+        }
+
+        return $remarks;
+    }
+
+    private static function stress(Record $hurt): string
+    {
+        return str_starts_with($hurt->manoeuvre->id, 'valgus') ? 'valgus' : 'varus';
+    }
+
+    /** Pain on the side that is stretched; where no place was named, it is taken to be there. */
+    private static function hurtsThere(Record $hurt): bool
+    {
+        $stretched = self::stress($hurt) === 'valgus' ? Aspect::Medial : Aspect::Lateral;
+
+        return ($hurt->pain() ?? 0.0) >= 1 && ($hurt->word('painSite') ?? $stretched->value) === $stretched->value;
+    }
+
+    private static function angleIsBetween(Record $hurt): bool
+    {
+        $angle = $hurt->number('angleDeg');
+        if ($angle === null) {
+            return false;
+        }
+
+        return str_ends_with($hurt->manoeuvre->id, '_0') ? $angle > 2 : $angle < 15 || $angle > 35;
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Judges;
+
+use Closure;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Grading\Schools\SideDifference;
+use GrayCompass\Core\Grading\Values\Comparison;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Judgement;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
+
+/**
+ * Manoeuvres that say something only against the other knee.
+ *
+ * @internal
+ */
+final readonly class ComparedJudge implements Judge
+{
+    private const RECURVATUM_DEG = 5.0;
+
+    private const DIAL_DEG = 10.0;
+
+    private const SAG_MM = 5.0;
+
+    private const ARTHROMETER_MM = 3.0;
+
+    private const FORCE_MATCH_N = 5.0;
+
+    private const SHORT_OF_STRAIGHT_DEG = 5.0;
+
+    /** The heel of a knee that lacks extension lies so much higher, prone or with the heels propped. Working estimate. */
+    private const HEEL_CM = 2.0;
+
+    /**
+     * @param  Closure(Comparison): (list<Reading>)  $read
+     */
+    private function __construct(private Closure $read)
+    {
+    }
+
+    public function judge(Comparison $knees, Examination $examination): Judgement
+    {
+        return new Judgement(($this->read)($knees));
+    }
+
+    /** The judge of a manoeuvre that feeds findings by comparison, or null. */
+    public static function of(string $manoeuvre): ?self
+    {
+        $read = match ($manoeuvre) {
+            'posterior_sag' => self::sag(...),
+            'kneecap_compression' => self::compression(...),
+            'dial_30', 'dial_90' => self::dial(...),
+            'toe_lift_recurvatum' => self::recurvatum(...),
+            'passive_extension' => self::extension(...),
+            'arthrometer' => self::arthrometer(...),
+            default => null,
+        };
+
+        return $read === null ? null : new self($read);
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function sag(Comparison $knees): array
+    {
+        $seen = $knees->hurt->normal ? false : $knees->hurt->flag('sagSeen');
+        $difference = $knees->difference('stepOffMm');
+        if ($seen === null && $difference === null) {
+            return $knees->hurt->number('stepOffMm') === null ? [] : [self::uncompared($knees, 'posterior_sag')];
+        }
+
+        return [$knees->reading('posterior_sag', Outcome::of($seen === true || ($difference !== null && $difference <= -self::SAG_MM)))];
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function compression(Comparison $knees): array
+    {
+        $pain = $knees->hurt->pain();
+        if ($pain === null) {
+            return [];
+        }
+        $otherPain = $knees->other?->pain();
+        $flaw = match (true) {
+            $otherPain === null => Exclusion::OtherKneeMissing,
+            $pain >= 1 && $pain <= $otherPain => Exclusion::PainNotFamiliar,
+            default => null,
+        };
+
+        return [$knees->reading('patellar_compression', Outcome::of($pain >= 1), $flaw)];
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function dial(Comparison $knees): array
+    {
+        $finding = $knees->hurt->manoeuvre->id;
+        $difference = $knees->difference('externalRotationDeg');
+
+        return [$difference === null ? self::uncompared($knees, $finding) : $knees->reading($finding, Outcome::of($difference > self::DIAL_DEG))];
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function recurvatum(Comparison $knees): array
+    {
+        $difference = $knees->difference('hyperextensionDeg');
+        if ($difference === null) {
+            return [self::uncompared($knees, 'external_rotation_recurvatum')];
+        }
+        $positive = $difference >= self::RECURVATUM_DEG && $knees->hurt->flag('externalRotationMore') === true;
+
+        return [$knees->reading('external_rotation_recurvatum', Outcome::of($positive))];
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function extension(Comparison $knees): array
+    {
+        if ($knees->hurt->normal && $knees->other !== null) {
+            return [$knees->reading('loss_of_extension', Outcome::Negative)];
+        }
+        $difference = $knees->difference('extensionDeg');
+        $springy = $knees->hurt->word('endFeel') === 'springy';
+        if ($springy && ($knees->difference('heelHeightCm') ?? 0.0) >= self::HEEL_CM) {
+            return [$knees->reading('loss_of_extension', Outcome::Positive)];
+        }
+        if ($difference === null) {
+            return $knees->hurt->number('extensionDeg') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'loss_of_extension')];
+        }
+        $positive = $difference <= -self::SHORT_OF_STRAIGHT_DEG && $springy;
+
+        return [$knees->reading('loss_of_extension', Outcome::of($positive))];
+    }
+
+    /**
+     * @return list<Reading>
+     */
+    private static function arthrometer(Comparison $knees): array
+    {
+        $difference = $knees->difference('translationMm');
+        $force = $knees->difference('forceN');
+        if ($difference === null || ($force !== null && \abs($force) > self::FORCE_MATCH_N)) {
+            return $knees->hurt->number('translationMm') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'arthrometer_difference')];
+        }
+
+        $positive = $difference >= self::ARTHROMETER_MM;
+
+        return [new Reading('arthrometer_difference', $knees->hurt, Outcome::of($positive), level: $positive ? SideDifference::level($difference, false, false) : null)];
+    }
+
+    private static function uncompared(Comparison $knees, string $finding): Reading
+    {
+        return $knees->reading($finding, Outcome::Equivocal, Exclusion::OtherKneeMissing);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Judges;
+
+use GrayCompass\Core\Findings\EffusionSchool;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Grading\Schools\FluidRule;
+use GrayCompass\Core\Grading\Schools\SweepFirst;
+use GrayCompass\Core\Grading\Schools\TapFirst;
+use GrayCompass\Core\Grading\Values\Effusion;
+use GrayCompass\Core\Grading\Values\Exclusion;
+use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Grading\Values\Reading;
+use GrayCompass\Core\Safety\Blood;
+
+/**
+ * Reads the fluid signs of the hurt knee together.
+ *
+ * @internal
+ */
+final class FluidJudge
+{
+    private const MANOEUVRES = ['effusion_sweep', 'patellar_tap', 'fluctuation'];
+
+    private const TOO_EARLY_HOURS = 2;
+
+    public static function effusion(Examination $examination): ?Effusion
+    {
+        $signs = FluidSigns::in($examination);
+        $sign = match (true) {
+            $signs->isPositive() => Outcome::Positive,
+            $signs->isTrace() => Outcome::Equivocal,
+            $signs->isNegative() => Outcome::Negative,
+            default => null,
+        };
+        if ($sign === null) {
+            return null;
+        }
+
+        return new Effusion(
+            $signs->grade(),
+            $sign,
+            self::rule($examination->schools->effusion)->millilitres($signs),
+            Blood::likely($examination, $signs),
+        );
+    }
+
+    /** The reading stands with the manoeuvre that was done first. */
+    public static function reading(Examination $examination, Effusion $effusion): Reading
+    {
+        $first = null;
+        foreach (self::MANOEUVRES as $manoeuvre) {
+            $record = $examination->hurt($manoeuvre);
+            if ($record !== null && ($first === null || $record->position < $first->position)) {
+                $first = $record;
+            }
+        }
+        $early = $examination->hoursSinceInjury !== null && $examination->hoursSinceInjury < self::TOO_EARLY_HOURS;
+
+        return new Reading('effusion', $first, $effusion->outcome, $early && $effusion->outcome === Outcome::Negative ? Exclusion::TooEarly : null);
+    }
+
+    public static function rule(EffusionSchool $school): FluidRule
+    {
+        return match ($school) {
+            EffusionSchool::SweepFirst => new SweepFirst,
+            EffusionSchool::TapFirst => new TapFirst,
+        };
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Judges;
+
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Grading\Values\Comparison;
+use GrayCompass\Core\Grading\Values\Judgement;
+
+/**
+ * Turns what was felt in one manoeuvre into measurements and readings.
+ *
+ * @internal
+ */
+interface Judge
+{
+    public function judge(Comparison $knees, Examination $examination): Judgement;
+}

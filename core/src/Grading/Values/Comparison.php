@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Values;
+
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Record;
+
+/**
+ * The same manoeuvre on the hurt and on the other knee.
+ *
+ * @internal
+ */
+final readonly class Comparison
+{
+    /** The other knee gives so many mm more than the hurt one: something is wrong with one of them. Working estimate. */
+    private const LOOSER_MM = 5.0;
+
+    private function __construct(public Record $hurt, public ?Record $other)
+    {
+    }
+
+    /** Null when the manoeuvre was not done on the hurt knee. An unreliable other knee is as good as none. */
+    public static function in(Examination $examination, string $manoeuvre): ?self
+    {
+        $hurt = $examination->hurt($manoeuvre);
+
+        return $hurt === null ? null : new self($hurt, $examination->otherKneeReliable ? $examination->other($manoeuvre) : null);
+    }
+
+    /** Hurt minus other; 0 for two normal knees; null when either figure is missing. */
+    public function difference(string $field): ?float
+    {
+        return Record::difference($this->hurt, $this->other, $field);
+    }
+
+    /** The other knee was done, and its end does not yield. */
+    public function otherIsFirm(): bool
+    {
+        return $this->other !== null && ! $this->otherYields();
+    }
+
+    public function otherYields(): bool
+    {
+        return $this->other?->endFeel()?->yields() === true;
+    }
+
+    /**
+     * An other knee that is itself too loose to say that the hurt one is sound.
+     *
+     * @param  float  $most  mm that a sound other knee gives at most
+     */
+    public function otherIsLoose(string $field, float $most): bool
+    {
+        if ($this->other === null) {
+            return false;
+        }
+        $difference = $this->difference($field);
+
+        return $this->otherYields() || ($this->other->number($field) ?? 0.0) > $most
+            || ($difference !== null && $difference <= -self::LOOSER_MM);
+    }
+
+    public function reading(string $finding, Outcome $sign, ?Exclusion $flaw = null): Reading
+    {
+        return new Reading($finding, $this->hurt, $sign, $flaw);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Values;
+
+use GrayCompass\Core\Findings\McMurraySchool;
+
+/**
+ * What one school reads from the rotated bends, for each meniscus; null: nothing either way.
+ *
+ * @internal
+ */
+final readonly class McMurrayReading
+{
+    public function __construct(
+        public McMurraySchool $school,
+        public ?Outcome $medial,
+        public ?Outcome $lateral,
+    ) {
+    }
+
+    public function agreesWith(self $other): bool
+    {
+        return $this->medial === $other->medial && $this->lateral === $other->lateral;
+    }
+}

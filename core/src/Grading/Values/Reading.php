@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Grading\Values;
+
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Knee\Level;
+
+/**
+ * What one measurement on the hurt knee says for one sign.
+ *
+ * @internal
+ */
+final readonly class Reading
+{
+    /**
+     * @param  Record|null  $record  where it comes from; null for the story
+     * @param  Exclusion|null  $flaw  a reason against it that the grading itself found
+     * @param  int|null  $grade  0–3 of the ligament, where it is graded
+     * @param  Level|null  $level  how far a positive went, where the sign has levels
+     * @param  bool  $provisional  judged without the other knee
+     * @param  float|null  $opened  at least so many mm more than the other knee, where that is known
+     * @param  bool  $borrowed  given by a manoeuvre that is not this sign's own: another counts first
+     */
+    public function __construct(
+        public string $sign,
+        public ?Record $record,
+        public Outcome $outcome,
+        public ?Exclusion $flaw = null,
+        public ?int $grade = null,
+        public ?Level $level = null,
+        public bool $provisional = false,
+        public ?float $opened = null,
+        public bool $borrowed = false,
+    ) {
+    }
+
+    public function manoeuvre(): string
+    {
+        return $this->record === null ? 'history' : $this->record->manoeuvre->id;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Architecture;
+
+/** The rooms of the house in the order in which data flows, and for each the rooms it may know. */
+final class Rooms
+{
+    /** Every room may know itself; nothing that is not named here. */
+    public const MAY_KNOW = [
+        'Document' => [],
+        'Inference\\Model' => [],
+        'Inference\\States' => ['Inference\\Model'],
+        'Inference\\Echo' => ['Inference\\Model', 'Inference\\States'],
+        'Inference\\Doubt' => ['Inference\\Model', 'Inference\\States', 'Inference\\Echo'],
+        'Inference\\Readings' => ['Inference\\Model', 'Inference\\States', 'Inference\\Echo'],
+        'Inference\\Wire' => ['Document', 'Inference\\Model', 'Inference\\Readings'],
+        'Core\\Knee' => [],
+        'Core\\Catalogue' => ['Core\\Knee'],
+        'Core\\Findings' => ['Core\\Knee', 'Core\\Catalogue'],
+        'Core\\Safety' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Findings'],
+        'Core\\Grading\\Values' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Findings'],
+        'Core\\Grading\\Schools' => ['Core\\Knee', 'Core\\Findings', 'Core\\Grading\\Values'],
+        'Core\\Grading\\Judges' => [
+            'Core\\Knee', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading\\Values', 'Core\\Grading\\Schools',
+        ],
+        'Core\\Evidence' => ['Core\\Knee', 'Core\\Findings'],
+        'Core\\Standing' => [
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
+        ],
+        'Core\\Scales' => [
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Grading', 'Core\\Evidence', 'Core\\Standing',
+            'Inference\\Model', 'Inference\\Readings',
+        ],
+        'Core\\Verdict' => [
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
+            'Inference\\Model', 'Inference\\States', 'Inference\\Readings',
+        ],
+        'Core\\Route' => [
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
+            'Core\\Standing', 'Core\\Scales', 'Core\\Verdict', 'Inference\\Readings',
+        ],
+        'Core\\Plan' => [
+            'Core\\Knee', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence', 'Core\\Standing', 'Core\\Verdict',
+        ],
+        'Core\\Words' => [
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
+            'Core\\Verdict', 'Core\\Plan', 'Inference\\Readings',
+        ],
+        'Core\\Wire' => [
+            'Document', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
+            'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Inference\\Model', 'Inference\\Readings', 'Inference\\Wire',
+        ],
+    ];
+
+    /** What crosses the door: what `Wire` writes and the doors hand out. */
+    public const DOORS = ['Core\\Assessor', 'Core\\Assessment', 'Core\\Arithmetic', 'Core\\Figures'];
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Document;
+
+use JsonException;
+use stdClass;
+
+/** JSON text to plain values: objects stay objects, so that `{}` and `[]` can be told apart. */
+final class Json
+{
+    /** The most that one document may weigh, in bytes: 1 MiB. */
+    public const MAX_BYTES = 1_048_576;
+
+    private const MAX_DEPTH = 32;
+
+    /** @throws Refusal when the text is too large, is no JSON, or holds a number beyond all bounds */
+    public static function read(string $text): mixed
+    {
+        if (\strlen($text) > self::MAX_BYTES) {
+            throw new Refusal('', 'the document is larger than 1 MiB');
+        }
+        try {
+            $value = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $problem) {
+            throw new Refusal('', 'this is not JSON: '.lcfirst($problem->getMessage()));
+        }
+        if (preg_match('/[eE]\+?\d{3}|\d{300}/', $text) === 1) {
+            self::refuseBoundless($value, '');
+        }
+
+        return $value;
+    }
+
+    /** Digits that no machine can hold arrive as infinity, which nothing downstream can write again. */
+    private static function refuseBoundless(mixed $value, string $path): void
+    {
+        if (\is_float($value) && ! is_finite($value)) {
+            throw new Refusal($path, 'this number is too large');
+        }
+        if (\is_array($value) || $value instanceof stdClass) {
+            foreach ((array) $value as $key => $inner) {
+                self::refuseBoundless($inner, match (true) {
+                    \is_array($value) => "{$path}[{$key}]",
+                    default => $path === '' ? (string) $key : "{$path}.{$key}",
+                });
+            }
+        }
+    }
+
+    /** Figures keep all their digits; a float without a fraction stays recognisable as a number. */
+    public static function write(mixed $value): string
+    {
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+}
