@@ -17,6 +17,7 @@ use GrayCompass\Core\Figures;
 use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -35,6 +36,7 @@ final class RouteTest extends TestCase
         self::$catalogue = (new Figures)->catalogue();
     }
 
+    #[Group('slow')]
     public function test_every_random_selection_keeps_the_rules_of_order(): void
     {
         foreach (self::selections() as $chosen) {
@@ -64,6 +66,7 @@ final class RouteTest extends TestCase
         }
     }
 
+    #[Group('slow')]
     public function test_any_time_limit_keeps_the_order_and_the_pulses_and_what_others_lean_on(): void
     {
         $random = new Randomizer(new Mt19937(7));

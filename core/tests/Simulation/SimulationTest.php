@@ -8,6 +8,7 @@ use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Simulation\Dice;
 use GrayCompass\Core\Simulation\Tally;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Virtual knees drawn from the product's own figures: whom the rules send, rightly and wrongly. */
@@ -17,6 +18,7 @@ final class SimulationTest extends TestCase
 
     private const KNEES = 600;
 
+    #[Group('slow')]
     public function test_few_sound_knees_are_scanned_and_every_loose_torn_acl_is_sent(): void
     {
         foreach ([false, true] as $further) {

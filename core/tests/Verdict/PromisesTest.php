@@ -16,9 +16,11 @@ use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\RandomDocuments;
 use GrayCompass\Core\Verdict\ConditionZone;
 use GrayCompass\Inference\Tests\Support\SeededFigures;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What holds for every knee, over random documents from a fixed seed. The eighth promise is the simulation. */
+#[Group('slow')]
 final class PromisesTest extends TestCase
 {
     private static ?Assessor $assessor = null;

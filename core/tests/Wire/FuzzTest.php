@@ -10,9 +10,11 @@ use GrayCompass\Core\Tests\Support\RandomDocuments;
 use GrayCompass\Core\Wire\AssessmentWriter;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Inference\Tests\Support\SeededFigures;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Random mutations of valid documents, from a fixed seed: each is assessed, or refused with a path. */
+#[Group('slow')]
 final class FuzzTest extends TestCase
 {
     private const DOCUMENTS = 5000;

@@ -11,9 +11,11 @@ use GrayCompass\Inference\States\Belief;
 use GrayCompass\Inference\Tests\Support\SeededFigures;
 use GrayCompass\Inference\Tests\Support\PlainWeighing;
 use GrayCompass\Inference\Wire\ProblemReader;
+use PHPUnit\Framework\Attributes\Group as Takes;
 use PHPUnit\Framework\TestCase;
 
 /** The fast core against the model written down plainly, over random problems. */
+#[Takes('slow')]
 final class AgainstPlainTest extends TestCase
 {
     private const PROBLEMS = 60;

@@ -7,10 +7,12 @@ namespace GrayCompass\Inference\Tests;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Inference\Wire\ProblemReader;
 use GrayCompass\Inference\Wire\SoundProblem;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use stdClass;
 
 /** The quick reader takes nothing that the careful one refuses, and takes it the same way. */
+#[Group('slow')]
 final class SoundProblemTest extends TestCase
 {
     private const ODD = [null, true, 0, 1, -1, 0.0, 1.0, 0.5, -0.5, 2.5, 11, 1e9, '', 'acl', 'x', [], [0.1], [0.9, 0.1], ['acl', 'acl']];
