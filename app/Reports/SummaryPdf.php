@@ -7,8 +7,8 @@ namespace App\Reports;
 use App\Models\Examination;
 use Dompdf\Dompdf;
 use Dompdf\Options;
-use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Figures;
+use GrayCompass\Core\Knee\Condition;
 
 /** The summary of one examination on one page of A4. */
 final class SummaryPdf

@@ -7,19 +7,16 @@ namespace App\Reports;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Choices;
+use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Verdict\ConditionZone;
 use GrayCompass\Inference\Readings\InHundred;
 
 /** Names and figures as they stand on paper. */
 final class SummaryWords
 {
-    private const ZONES = ['ruled_out' => 'ruled out', 'untested' => 'not tested', 'withheld' => 'no verdict yet', 'investigate' => 'look further', 'act' => 'act'];
-
-    private const PLAY = ['stop' => 'Stop.', 'may_continue' => 'May continue.', 'may_continue_supported' => 'May continue, supported.', 'not_asked' => ''];
-
-    private const URGENCY = ['emergency' => 'EMERGENCY, NOW', 'same_day' => 'SAME DAY', 'days' => 'WITHIN DAYS', 'week' => 'WITHIN A WEEK', 'routine' => 'ROUTINE'];
-
     public function __construct(private readonly Catalogue $catalogue, private readonly SignBook $signs)
     {
     }
@@ -41,7 +38,7 @@ final class SummaryWords
 
     public function zone(string $zone): string
     {
-        return self::ZONES[$zone] ?? $zone;
+        return ConditionZone::from($zone)->label();
     }
 
     /**
@@ -60,12 +57,14 @@ final class SummaryWords
 
     public function play(string $play): string
     {
-        return self::PLAY[$play] ?? $play;
+        $answer = PlayAnswer::from($play);
+
+        return $answer === PlayAnswer::NotAsked ? '' : "{$answer->label()}.";
     }
 
     public function within(string $within): string
     {
-        return ucfirst(Within::from($within)->words());
+        return Within::from($within)->label();
     }
 
     public function support(string $type): string
@@ -75,7 +74,7 @@ final class SummaryWords
 
     public function urgency(?string $urgency): string
     {
-        return $urgency === null ? 'ASK' : self::URGENCY[$urgency] ?? $urgency;
+        return mb_strtoupper($urgency === null ? 'Heed' : Urgency::from($urgency)->label());
     }
 
     public function hundred(float $chance): string

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core;
 
-use GrayCompass\Core\Catalogue\Card;
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Catalogue\FieldNotation;
-use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Catalogue\CatalogueReader;
+use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\BaselineReader;
@@ -16,11 +14,11 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
-use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Simulation\Dice;
 use GrayCompass\Core\Simulation\Estimates;
 use GrayCompass\Core\Simulation\KneeMaker;
+use GrayCompass\Core\Wire\CatalogueWriter;
 use RuntimeException;
 
 /** The door to what the product ships in core/data, and the one class that reads files. Each file is read once. */
@@ -47,6 +45,16 @@ final class Figures
     public function catalogue(): Catalogue
     {
         return $this->catalogue ??= $this->readCatalogue();
+    }
+
+    /**
+     * All that screens are drawn from, as a document.
+     *
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return CatalogueWriter::write($this->catalogue(), $this->questions(), $this->words(), $this->signs(), $this->baseline()->settingLabels());
     }
 
     /** What each sign is called, whose own test it is, and how an athlete hears of it. */
@@ -91,27 +99,31 @@ final class Figures
 
     private function readCatalogue(): Catalogue
     {
-        $cards = $this->json('cards.json');
-        $manoeuvres = [];
-        foreach ($this->table('manoeuvres.csv') as $row) {
-            $card = \is_array($cards[$row['id']] ?? null) ? $cards[$row['id']] : [];
-            $manoeuvres[] = new Manoeuvre(
-                $row['id'],
-                Station::from($row['station']),
-                Family::from($row['family']),
-                (float) $row['minutes'],
-                (int) $row['provocation'],
-                FieldNotation::read($row['fields']),
-                self::list($row['checks']),
-                self::list($row['feeds']),
-                str_contains($row['fields'], '(side both)'),
-                new Card(...array_filter($card, is_string(...))),
-                self::traits($row['traits']),
-            );
+        $stations = [];
+        foreach (Station::cases() as $station) {
+            $stations[$station->value] = $this->json("catalogue/{$station->value}.json");
         }
-        usort($manoeuvres, static fn (Manoeuvre $a, Manoeuvre $b): int => $a->station->position() <=> $b->station->position());
 
-        return new Catalogue($manoeuvres);
+        /** @phpstan-ignore argument.type, argument.type (a test holds the shipped files to their schema) */
+        return (new CatalogueReader($this->json('fields.json')))->read($stations);
+    }
+
+    /** The questions asked of every knee, in the order asked. */
+    public function questions(): Questions
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return Questions::read($this->json('questions.json'));
+    }
+
+    /**
+     * What each code is called: words of choices, checks, reasons.
+     *
+     * @return array<string, string>
+     */
+    public function words(): array
+    {
+        /** @phpstan-ignore return.type (a test holds the shipped file to its schema) */
+        return $this->json('words.json');
     }
 
     /**
@@ -140,29 +152,5 @@ final class Figures
         $text = file_get_contents("{$this->folder}/{$file}");
 
         return $text === false ? throw new RuntimeException("core/data/{$file} cannot be read.") : $text;
-    }
-
-    /**
-     * `name` or `name:value`, parted by `;`.
-     *
-     * @return array<string, string>
-     */
-    private static function traits(string $entries): array
-    {
-        $traits = [];
-        foreach (self::list($entries) as $entry) {
-            [$name, $value] = explode(':', $entry, 2) + [1 => ''];
-            $traits[ManoeuvreTrait::from($name)->value] = $value;
-        }
-
-        return $traits;
-    }
-
-    /**
-     * @return list<string>
-     */
-    private static function list(string $entries): array
-    {
-        return $entries === '' ? [] : array_map(trim(...), explode(';', $entries));
     }
 }

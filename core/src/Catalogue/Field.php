@@ -10,18 +10,28 @@ use InvalidArgumentException;
 final readonly class Field
 {
     /**
-     * @param  float|null  $least  of a number, in the unit that the field's name ends in
+     * @param  string  $label  as it stands above its control
+     * @param  float|null  $least  of a number, in `unit`
+     * @param  float|null  $most  of a number, in `unit`
+     * @param  string  $unit  of a number; empty where it has none
      * @param  list<string>  $words  of a choice
      * @param  list<self>  $inner  of each cell
+     * @param  bool  $seldom  needed so seldom that it stands behind one tap
+     * @param  FieldCondition|null  $when  asked for only then; null: always
      * @param  string  $hint  what the sign or the wording means, if it needs saying
      */
     public function __construct(
         public string $name,
+        public string $label,
         public FieldKind $kind,
+        public FieldWidget $widget,
         public ?float $least = null,
         public ?float $most = null,
+        public string $unit = '',
         public array $words = [],
         public array $inner = [],
+        public bool $seldom = false,
+        public ?FieldCondition $when = null,
         public string $hint = '',
     ) {
         $sound = match ($kind) {
@@ -33,19 +43,5 @@ final readonly class Field
         if (! $sound) {
             throw new InvalidArgumentException("Field {$name} lacks its bounds or choices.");
         }
-    }
-
-    /** Unit of a number, from the ending of the field's name; empty where it has none. */
-    public function unit(): string
-    {
-        return match (true) {
-            str_ends_with($this->name, 'Mm') => 'mm',
-            str_ends_with($this->name, 'Cm') => 'cm',
-            str_ends_with($this->name, 'Deg') => '°',
-            str_ends_with($this->name, 'N'), $this->name === 'newtons' => 'N',
-            $this->name === 'pain' || $this->name === 'endPain' => '/10',
-            $this->name === 'strength' => '/5',
-            default => '',
-        };
     }
 }

@@ -17,7 +17,7 @@ final readonly class Manoeuvre
      * @param  list<string>  $checks  what must hold for the measurement to be trusted
      * @param  list<string>  $feeds  ids of the findings that it can give
      * @param  bool  $bothAtOnce  done with both legs together, recorded once under side `both`
-     * @param  array<string, string>  $traits  what rules ask for, by {@see ManoeuvreTrait}
+     * @param  array<string, list<string>>  $traits  what rules ask for, by {@see ManoeuvreTrait}
      */
     public function __construct(
         public string $id,
@@ -42,7 +42,7 @@ final readonly class Manoeuvre
     /** The whole number that goes with a trait, such as the bend needed in degrees; null without the trait. */
     public function amount(ManoeuvreTrait $trait): ?int
     {
-        return isset($this->traits[$trait->value]) ? (int) $this->traits[$trait->value] : null;
+        return isset($this->traits[$trait->value][0]) ? (int) $this->traits[$trait->value][0] : null;
     }
 
     /**
@@ -52,6 +52,6 @@ final readonly class Manoeuvre
      */
     public function names(ManoeuvreTrait $trait): array
     {
-        return array_values(array_filter(explode(' ', $this->traits[$trait->value] ?? '')));
+        return $this->traits[$trait->value] ?? [];
     }
 }

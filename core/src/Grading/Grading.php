@@ -98,7 +98,7 @@ final readonly class Grading
 
             return new Measurement(
                 $manoeuvre->id,
-                $field->unit(),
+                $field->unit,
                 $knees->hurt->number($field->name),
                 $knees->other?->number($field->name),
                 $knees->difference($field->name),
@@ -112,7 +112,7 @@ final readonly class Grading
     private static function isCompared(Field $field, Record $hurt): bool
     {
         return $field->kind === FieldKind::Number
-            && \in_array($field->unit(), self::UNITS, true)
+            && \in_array($field->unit, self::UNITS, true)
             && $hurt->number($field->name) !== null
             && ($field->name !== 'angleDeg' || $hurt->manoeuvre->id === 'alignment');
     }

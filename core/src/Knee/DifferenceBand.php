@@ -24,4 +24,25 @@ enum DifferenceBand: string
             self::Gross => 3,
         };
     }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Same => 'same',
+            self::Slight => 'slightly',
+            self::Clear => 'clearly',
+            self::Gross => 'grossly',
+        };
+    }
+
+    /** About how many millimetres more; a working estimate for hands that judge without a ruler. */
+    public function measure(): string
+    {
+        return match ($this) {
+            self::Same => '0–2 mm',
+            self::Slight => '3–5 mm',
+            self::Clear => '6–10 mm',
+            self::Gross => '>10 mm',
+        };
+    }
 }

@@ -16,18 +16,11 @@ use GrayCompass\Core\Verdict\Matters;
  */
 final readonly class Availability
 {
-    public const AVAILABLE = 'available';
-
-    public const MODIFIED = 'modified';
-
-    public const OUT = 'out';
-
     /**
-     * @param  string  $status  available, modified or out
      * @param  list<string>  $notThis
      * @param  list<string>  $thisYes
      */
-    private function __construct(public string $status, public array $notThis, public array $thisYes)
+    private function __construct(public AvailabilityStatus $status, public array $notThis, public array $thisYes)
     {
     }
 
@@ -37,15 +30,15 @@ final readonly class Availability
     public static function of(Bearings $bearings, array $sendOn, Support $support, Play $play, ?LookAgain $again): self
     {
         if (self::isOut($bearings, $sendOn, $support, $play)) {
-            return new self(self::OUT, [], []);
+            return new self(AvailabilityStatus::Out, [], []);
         }
         if ($play->answer === PlayAnswer::MayContinue) {
-            return new self(self::AVAILABLE, [], []);
+            return new self(AvailabilityStatus::Available, [], []);
         }
         $modified = $play->answer === PlayAnswer::MayContinueSupported || $sendOn !== [] || $again !== null
             || $bearings->gate->lines !== [] || $bearings->also !== [] || Matters::of($bearings) !== [];
 
-        return $modified ? new self(self::MODIFIED, self::notThis($bearings, $play), ['cycling', 'running straight without a limp', 'upper body']) : new self(self::AVAILABLE, [], []);
+        return $modified ? new self(AvailabilityStatus::Modified, self::notThis($bearings, $play), ['cycling', 'running straight without a limp', 'upper body']) : new self(AvailabilityStatus::Available, [], []);
     }
 
     /**

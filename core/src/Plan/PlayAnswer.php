@@ -18,4 +18,14 @@ enum PlayAnswer: string
     {
         return $this === self::MayContinue || $this === self::MayContinueSupported;
     }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Stop => 'Stop',
+            self::MayContinue => 'May continue',
+            self::MayContinueSupported => 'May continue, supported',
+            self::NotAsked => 'Not asked',
+        };
+    }
 }

@@ -46,4 +46,10 @@ enum SupportType: string
     {
         return \in_array($this, [self::AsFound, self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser], true);
     }
+
+    /** The same, where it stands alone. */
+    public function label(): string
+    {
+        return ucfirst($this->words());
+    }
 }

@@ -43,4 +43,10 @@ enum Within: string
     {
         return (int) array_search($this, self::cases(), true);
     }
+
+    /** The same, where it stands alone. */
+    public function label(): string
+    {
+        return ucfirst($this->words());
+    }
 }

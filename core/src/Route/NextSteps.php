@@ -77,7 +77,7 @@ final readonly class NextSteps
             && ! \in_array($manoeuvre, $core, true) && $this->isDue($manoeuvre) && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
         usort($further, fn (Manoeuvre $a, Manoeuvre $b): int => $this->rank($a) <=> $this->rank($b));
 
-        return [...$this->questions(), ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further])];
+        return array_values([...$this->questions(), ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further])]);
     }
 
     /** Not done, or done and void by something that can be mended now; open, and within reach. */

@@ -23,4 +23,15 @@ enum Urgency: string
     {
         return $this === self::Emergency || $this === self::SameDay;
     }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Emergency => 'Emergency, now',
+            self::SameDay => 'Same day',
+            self::Days => 'Within days',
+            self::Week => 'Within a week',
+            self::Routine => 'Routine',
+        };
+    }
 }

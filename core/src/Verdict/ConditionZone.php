@@ -14,4 +14,15 @@ enum ConditionZone: string
 
     /** Operated on not long ago: no chance is told. */
     case Withheld = 'withheld';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::RuledOut => 'ruled out',
+            self::Untested => 'not tested',
+            self::Investigate => 'look further',
+            self::Act => 'act',
+            self::Withheld => 'no verdict yet',
+        };
+    }
 }

@@ -8,21 +8,125 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Catalogue\Question;
+use GrayCompass\Core\Catalogue\Questions;
+use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Findings\Choices;
+use GrayCompass\Core\Findings\FluidDrawn;
+use GrayCompass\Core\Findings\Mechanism;
+use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Plan\AvailabilityStatus;
+use GrayCompass\Core\Plan\PlayAnswer;
+use GrayCompass\Core\Plan\SupportType;
+use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Verdict\ConditionZone;
 
-/** The catalogue as the document that the screens are drawn from. */
+/** The catalogue as the document that the screens are drawn from: every word and every choice that they show. */
 final class CatalogueWriter
 {
     /**
+     * @param  array<string, string>  $words  by code
+     * @param  list<array{id: string, label: string}>  $settings
      * @return array<string, mixed>
      */
-    public static function write(Catalogue $catalogue): array
+    public static function write(Catalogue $catalogue, Questions $questions, array $words, SignBook $signs, array $settings): array
     {
         return [
-            'stations' => array_map(static fn (Station $station): array => ['id' => $station->value, 'label' => $station->label()], Station::cases()),
-            'conditions' => array_map(static fn (Condition $condition): array => ['id' => $condition->value, 'label' => $condition->label()], Condition::cases()),
+            'stations' => array_map(self::labelled(...), Station::cases()),
+            'conditions' => array_map(self::labelled(...), Condition::cases()),
             'manoeuvres' => array_map(self::manoeuvre(...), $catalogue->manoeuvres),
+            'settings' => $settings,
+            'routes' => Choices::routes(),
+            'schools' => Choices::schools(),
+            'bands' => array_map(
+                static fn (DifferenceBand $band): array => ['id' => $band->value, 'label' => $band->label(), 'says' => $band->measure()],
+                DifferenceBand::cases(),
+            ),
+            'questions' => array_map(
+                static fn (array $section): array => array_map(self::question(...), $section),
+                $questions->bySection,
+            ),
+            'choices' => self::choices(),
+            'labels' => self::labels(),
+            'words' => $words,
+            'signs' => $signs->labels(),
+        ];
+    }
+
+    /**
+     * What stands to choose where a section asks for a word, in the order shown.
+     *
+     * @return array<string, list<string>>
+     */
+    private static function choices(): array
+    {
+        return [
+            'mechanism' => array_column(Mechanism::cases(), 'value'),
+            'blowSite' => HistoryReader::BLOW_SITES,
+            'swellingOnset' => array_column(SwellingOnset::cases(), 'value'),
+            'painPlaces' => HistoryReader::PAIN_PLACES,
+            'fluidDrawn' => array_column(FluidDrawn::cases(), 'value'),
+            'notDone' => array_column(NotDone::cases(), 'value'),
+        ];
+    }
+
+    /**
+     * What the codes of an assessment are called, the same on every screen and on paper.
+     *
+     * @return array<string, array<string, string>>
+     */
+    private static function labels(): array
+    {
+        return [
+            'zone' => self::names(ConditionZone::cases()),
+            'play' => self::names(PlayAnswer::cases()),
+            'urgency' => self::names(Urgency::cases()),
+            'within' => self::names(Within::cases()),
+            'availability' => self::names(AvailabilityStatus::cases()),
+            'support' => self::names(SupportType::cases()),
+        ];
+    }
+
+    /**
+     * @param  list<ConditionZone|PlayAnswer|Urgency|Within|AvailabilityStatus|SupportType>  $cases
+     * @return array<string, string> by value
+     */
+    private static function names(array $cases): array
+    {
+        $names = [];
+        foreach ($cases as $case) {
+            $names[$case->value] = $case->label();
+        }
+
+        return $names;
+    }
+
+    /**
+     * @return array{id: string, label: string}
+     */
+    private static function labelled(Station|Condition $case): array
+    {
+        return ['id' => $case->value, 'label' => $case->label()];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function question(Question $question): array
+    {
+        return [
+            'key' => $question->key,
+            'ask' => $question->ask,
+            'part' => $question->part,
+            'after' => $question->after,
+            'underYears' => $question->underYears,
+            'touchline' => $question->touchline,
+            'goodNews' => $question->goodNews,
         ];
     }
 
@@ -53,10 +157,14 @@ final class CatalogueWriter
     {
         return [
             'name' => $field->name,
+            'label' => $field->label,
+            'widget' => $field->widget->value,
+            'seldom' => $field->seldom,
+            'when' => $field->when === null ? null : get_object_vars($field->when),
             'kind' => $field->kind->value,
             'least' => $field->least,
             'most' => $field->most,
-            'unit' => $field->unit(),
+            'unit' => $field->unit,
             'words' => $field->words,
             'hint' => $field->hint,
             'inner' => array_map(self::field(...), $field->inner),

@@ -40,7 +40,7 @@ final class PlanWriter
             ],
             'play' => $plan->play->answer->value,
             'playWhy' => $plan->play->answer === PlayAnswer::NotAsked ? [] : [...$plan->play->why, Play::NEVER_CLEARS],
-            'availability' => ['status' => $plan->availability->status, 'notThis' => $plan->availability->notThis, 'thisYes' => $plan->availability->thisYes],
+            'availability' => ['status' => $plan->availability->status->value, 'notThis' => $plan->availability->notThis, 'thisYes' => $plan->availability->thisYes],
             'advice' => self::advice($plan->conduct),
             'matters' => array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->value, Matters::of($assessment->bearings)),
             'lookAgain' => $again === null ? null : ['from' => $again->from, 'to' => $again->to, 'after' => $again->after, 'why' => $again->why, 'hours' => $again->hours, 'say' => $again->when()],

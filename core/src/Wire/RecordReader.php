@@ -136,7 +136,7 @@ final class RecordReader
     {
         return match ($field->kind) {
             FieldKind::Flag, FieldKind::Cells => $fields->boolean($field->name),
-            FieldKind::Number => $fields->within($field->name, (float) $field->least, (float) $field->most, $field->unit()),
+            FieldKind::Number => $fields->within($field->name, (float) $field->least, (float) $field->most, $field->unit),
             FieldKind::Word => $fields->word($field->name, $field->words),
             FieldKind::Words => $fields->wordList($field->name, $field->words),
         };

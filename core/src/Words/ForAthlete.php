@@ -8,7 +8,7 @@ use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Plan\Availability;
+use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\PlayAnswer;
@@ -274,10 +274,10 @@ final readonly class ForAthlete
         $status = $this->plan->availability;
 
         return match (true) {
-            $status->status === Availability::OUT => 'No sport for now.',
+            $status->status === AvailabilityStatus::Out => 'No sport for now.',
             $this->plan->play->answer === PlayAnswer::MayContinueSupported => 'You may go on with a sleeve; stop if it hurts more, swells or gives way.',
             $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if it hurts, swells or gives way.',
-            $status->status === Availability::MODIFIED => 'In sport leave out '.PlainWords::list($status->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
+            $status->status === AvailabilityStatus::Modified => 'In sport leave out '.PlainWords::list($status->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
             default => 'You may do your sport.',
         };
     }
@@ -294,7 +294,7 @@ final readonly class ForAthlete
             return 'Do not drive.';
         }
 
-        return $this->plan->conduct->walksFreely && $this->plan->availability->status === Availability::AVAILABLE ? '' : 'Drive only when you can brake hard without pain.';
+        return $this->plan->conduct->walksFreely && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can brake hard without pain.';
     }
 
     /**

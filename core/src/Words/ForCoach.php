@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Plan\Availability;
+use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
 
@@ -24,8 +24,8 @@ final class ForCoach
             return '';
         }
         $status = match ($plan->availability->status) {
-            Availability::AVAILABLE => 'Available.',
-            Availability::OUT => 'Out.',
+            AvailabilityStatus::Available => 'Available.',
+            AvailabilityStatus::Out => 'Out.',
             default => 'Modified training. Not: '.implode(', ', $plan->availability->notThis).'. Yes: '.implode(', ', $plan->availability->thisYes).'.',
         };
 

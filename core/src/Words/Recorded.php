@@ -74,7 +74,7 @@ final readonly class Recorded
             },
             FieldKind::Word => $record->word($field->name) === null ? '' : "{$name} {$words($record->word($field->name))}",
             FieldKind::Words => $record->words($field->name) === null ? '' : "{$name} ".($record->words($field->name) === [] ? 'nowhere' : $words(implode(', ', $record->words($field->name)))),
-            FieldKind::Number => $record->number($field->name) === null ? '' : "{$name} {$record->number($field->name)}{$field->unit()}"
+            FieldKind::Number => $record->number($field->name) === null ? '' : "{$name} {$record->number($field->name)}{$field->unit}"
                 .($other?->number($field->name) === null ? '' : " (other {$other->number($field->name)})"),
             FieldKind::Cells => '',
         };

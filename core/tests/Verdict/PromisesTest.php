@@ -83,7 +83,7 @@ final class PromisesTest extends TestCase
                     }
                     $plan = $knee->assessed()->plan;
                     $told = "{$route}, day {$days}, age {$age}";
-                    self::assertSame([[], SupportType::None, 'may_continue', 'available', false], [$plan->sendOn, $plan->support->type, $plan->play->answer->value, $plan->availability->status, $plan->support->crutches], $told);
+                    self::assertSame([[], SupportType::None, 'may_continue', 'available', false], [$plan->sendOn, $plan->support->type, $plan->play->answer->value, $plan->availability->status->value, $plan->support->crutches], $told);
                     self::assertStringContainsString('Nothing stands out.', $knee->assessed()->words->forAthlete, $told);
                 }
             }

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { NOT_DONE, inWords } from '@/shared/words'
+import { inWords } from '@/shared/words'
+import { useCatalogue } from '@/stores/catalogue'
 
 defineProps<{ canRecord: boolean; canUndo: boolean; fromMemory: boolean }>()
 const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: []; memory: [] }>()
+const catalogue = useCatalogue()
 const unfolded = ref(false)
 </script>
 
@@ -14,7 +16,7 @@ const unfolded = ref(false)
     <button v-if="canRecord" type="button" class="button unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">Not done…</button>
     <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" aria-label="Not done, because of">
       <span>Not done:</span>
-      <button v-for="reason in NOT_DONE" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
+      <button v-for="reason in catalogue.choices('notDone')" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
     </div>
     <button v-if="canRecord" type="button" class="choice memory" :class="{ unfolded }" :aria-pressed="fromMemory" @click="emit('memory')">From memory <kbd aria-hidden="true">M</kbd></button>
     <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">Undo <kbd aria-hidden="true">U</kbd></button>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { urgencyOf } from '@/shared/verdicts'
+import { useCatalogue } from '@/stores/catalogue'
 import type { Held } from './useHold'
 
 /** Stands in the place of a manoeuvre that is held back, and says why; a reason opens it, and stays on record. */
 defineProps<{ hold: Held; recorded: boolean }>()
+const catalogue = useCatalogue()
 const emit = defineEmits<{ override: [reason: string]; takeBack: [] }>()
 
 const LEAST_REASON = 3
@@ -19,7 +20,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
     <template v-else>
       <template v-if="hold.kind === 'consent'"><b>Consent first.</b><p>Hands-on manoeuvres open once consent is ticked in the story.</p></template>
       <template v-else-if="hold.kind === 'gate'"><b>The safety gate is not answered yet.</b><p>Drawers, stress, twists and loaded tests wait for it.</p></template>
-      <template v-else><b>Off limits by the safety gate.</b><p v-if="hold.line"><b>{{ urgencyOf(hold.line) }}:</b> {{ hold.line.say }}</p></template>
+      <template v-else><b>Off limits by the safety gate.</b><p v-if="hold.line"><b>{{ catalogue.urgencyOf(hold.line) }}:</b> {{ hold.line.say }}</p></template>
       <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
         <label class="field"><span>To do it all the same, say why. The finding stays marked for good.</span><input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON"></label>
         <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
-import { asHeading, inWords } from '@/shared/words'
+import { inWords } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import CheckList from './inputs/CheckList.vue'
 import FieldInput from './inputs/FieldInput.vue'
@@ -10,17 +10,14 @@ const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: b
 const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()
 const examination = useExamination()
 
-/** Fields that are seldom needed stand behind one tap. */
-const SELDOM = ['inwardMm', 'outwardMm', 'endFeelFast', 'angleDeg', 'support', 'heelHeightCm', 'position', 'variant', 'feltAtDeg', 'clickSite', 'backwardMm', 'pressureIndex', 'hurtsAtDeg']
-
 const MOST_NOTE = 2000
 
 const hurt = computed(() => props.side === 'both' || props.side === examination.hurtSide)
 const payload = computed<Payload>(() => examination.finding(props.manoeuvre.id, props.side) ?? {})
-const banded = computed(() => props.manoeuvre.fields.some((field) => field.name === 'differenceBand'))
-const usable = computed(() => props.manoeuvre.fields.filter((field) => field.name !== 'differenceBand'))
-const plain = computed(() => usable.value.filter((field) => !SELDOM.includes(field.name) && !hidden(field)))
-const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => SELDOM.includes(field.name))))
+const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
+const usable = computed(() => props.manoeuvre.fields.filter((field) => field.widget !== 'bands'))
+const plain = computed(() => usable.value.filter((field) => !field.seldom && !hidden(field)))
+const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => field.seldom)))
 const part = computed(() => `${props.manoeuvre.id}:${props.side}`)
 const tags = computed(() => [
   payload.value.normal === true && 'normal',
@@ -32,10 +29,10 @@ const tags = computed(() => [
 ].filter((tag) => tag !== false))
 const title = computed(() => (props.side === 'both' ? 'Both legs' : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`))
 
-/** Where it hurts is only asked once it hurts; in brief, a band serves instead of millimetres. */
+/** Some fields wait for another one; in brief, a band serves instead of millimetres. */
 function hidden(field: Field): boolean {
   if (props.brief && field.unit === 'mm') return true
-  return field.name === 'painSite' && Number(payload.value.pain ?? 0) === 0
+  return field.when !== null && !(Number(payload.value[field.when.field] ?? 0) > field.when.above)
 }
 </script>
 
@@ -45,7 +42,7 @@ function hidden(field: Field): boolean {
     <FieldInput v-for="field in plain" :key="field.name" :field="field" :lead="banded" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
     <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => emit('change', { checks })" />
     <details v-if="!brief">
-      <summary>More: {{ [...seldom.map((field) => asHeading(field.name).toLowerCase()), 'note'].join(', ') }}</summary>
+      <summary>More: {{ [...seldom.map((field) => field.label.toLowerCase()), 'note'].join(', ') }}</summary>
       <FieldInput v-for="field in seldom" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
       <label class="field"><span>Note, goes along with what is recorded</span><input type="text" :maxlength="MOST_NOTE" :value="payload.note ?? ''" @change="(event) => emit('change', { note: (event.target as HTMLInputElement).value.trim() || undefined })"></label>
     </details>

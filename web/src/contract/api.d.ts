@@ -548,6 +548,16 @@ export interface components {
         };
         Field: {
             name: string;
+            label: string;
+            /** @enum {string} */
+            widget: "yes_no" | "words" | "ruler" | "pain" | "bands" | "end_feel" | "wave" | "joint_line" | "landmarks" | "board" | "arc_bend" | "arc_over" | "arc_turn";
+            /** @description stands behind one tap */
+            seldom: boolean;
+            /** @description asked for once another field of the same record is above a number */
+            when: {
+                field: string;
+                above: number;
+            } | null;
             /** @enum {string} */
             kind: "flag" | "number" | "word" | "words" | "cells";
             least: number | null;
@@ -556,6 +566,27 @@ export interface components {
             words: string[];
             hint: string;
             inner: components["schemas"]["Field"][];
+        };
+        Codes: string[];
+        /** @description by code */
+        Names: {
+            [key: string]: string;
+        };
+        Question: {
+            key: string;
+            ask: string;
+            /**
+             * @description where in the story it stands
+             * @enum {string}
+             */
+            part: "" | "then" | "since";
+            /** @description another key; asked once that is answered with yes */
+            after: string;
+            /** @description asked of younger athletes only */
+            underYears: number | null;
+            touchline: boolean;
+            /** @description never meant by none of these */
+            goodNews: boolean;
         };
         Card: {
             name: string;
@@ -586,6 +617,37 @@ export interface components {
             card: components["schemas"]["Card"];
         };
         Catalogue: {
+            /** @description how much more the hurt knee gives */
+            bands: {
+                id: string;
+                label: string;
+                says: string;
+            }[];
+            questions: {
+                opening: components["schemas"]["Question"][];
+                history: components["schemas"]["Question"][];
+                safety: components["schemas"]["Question"][];
+                episode: components["schemas"]["Question"][];
+            };
+            /** @description codes to choose from, in the order shown */
+            choices: {
+                mechanism: components["schemas"]["Codes"];
+                blowSite: components["schemas"]["Codes"];
+                swellingOnset: components["schemas"]["Codes"];
+                painPlaces: components["schemas"]["Codes"];
+                fluidDrawn: components["schemas"]["Codes"];
+                notDone: components["schemas"]["Codes"];
+            };
+            /** @description what the codes of an assessment are called */
+            labels: {
+                zone: components["schemas"]["Names"];
+                play: components["schemas"]["Names"];
+                urgency: components["schemas"]["Names"];
+                within: components["schemas"]["Names"];
+                availability: components["schemas"]["Names"];
+                support: components["schemas"]["Names"];
+            };
+            words: components["schemas"]["Names"];
             stations: components["schemas"]["Labelled"][];
             conditions: {
                 id: components["schemas"]["ConditionId"];

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ConditionId, Side, Verdict } from '@/contract/types'
-import { ZONES } from '@/shared/verdicts'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, mirrored } from './shapes'
@@ -43,7 +42,7 @@ function needle(verdict: Verdict, x: number, y: number): { x1: number; y1: numbe
 /** Begins with the words on the picture, so that speaking them finds it. */
 function spoken(verdict: Verdict, shape: Shape): string {
   const [low, high] = verdict.interval
-  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${inHundred(low ?? 0)} to ${inHundred(high ?? 1)}, ${ZONES[verdict.zone]}${verdict.unsettled ? ', not settled' : ''}`
+  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${inHundred(low ?? 0)} to ${inHundred(high ?? 1)}, ${catalogue.label('zone', verdict.zone)}${verdict.unsettled ? ', not settled' : ''}`
 }
 
 function turn(shape: Shape): string | undefined {
@@ -86,7 +85,7 @@ function turn(shape: Shape): string | undefined {
           <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}</th>
           <td>{{ inHundred(verdict.posttest) }}</td>
           <td>{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td>
-          <td>{{ ZONES[verdict.zone] }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
+          <td>{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
         </tr>
       </tbody>
     </table></div>

@@ -1,13 +1,29 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { request } from '@/api/client'
-import type { Catalogue, ConditionId, Manoeuvre } from '@/contract/types'
+import type { Catalogue, ConditionId, Field, Manoeuvre, SafetyLine } from '@/contract/types'
 
-/** Manoeuvres, stations and names, asked for once. */
+function nameFields(names: Map<string, string>, fields: Field[]): void {
+  for (const field of fields) {
+    names.set(field.name, field.label)
+    nameFields(names, field.inner)
+  }
+}
+
+/** Manoeuvres, questions, choices and names, asked for once. */
 export const useCatalogue = defineStore('catalogue', () => {
   const catalogue = shallowRef<Catalogue | null>(null)
   const byId = computed(() => new Map(catalogue.value?.manoeuvres.map((m) => [m.id, m])))
   const labels = computed(() => new Map(catalogue.value?.conditions.map((c) => [c.id, c.label])))
+
+  const words = computed(() => {
+    const found = new Map<string, string>()
+    if (catalogue.value === null) return found
+    for (const { key, ask } of Object.values(catalogue.value.questions).flat()) found.set(key, ask)
+    for (const { fields } of catalogue.value.manoeuvres) nameFields(found, fields)
+    for (const [code, text] of Object.entries(catalogue.value.words)) found.set(code, text)
+    return found
+  })
 
   async function load(): Promise<void> {
     catalogue.value ??= await request<Catalogue>('GET', 'catalogue')
@@ -27,5 +43,24 @@ export const useCatalogue = defineStore('catalogue', () => {
     return byId.value.get(id)?.card.name ?? id
   }
 
-  return { catalogue, load, manoeuvre, conditionLabel, nameOf }
+  /** What a code of a record is called: a word, a field or a question. */
+  function word(code: string): string {
+    return words.value.get(code) ?? code.replaceAll('_', ' ')
+  }
+
+  /** What a code of an assessment is called. */
+  function label(kind: keyof Catalogue['labels'], code: string): string {
+    return catalogue.value?.labels[kind][code] ?? code
+  }
+
+  /** How soon; a line without urgency sends nobody, but is heeded now. */
+  function urgencyOf(line: SafetyLine): string {
+    return line.urgency === null ? 'Heed' : label('urgency', line.urgency)
+  }
+
+  function choices(kind: keyof Catalogue['choices']): string[] {
+    return catalogue.value?.choices[kind] ?? []
+  }
+
+  return { catalogue, load, manoeuvre, conditionLabel, nameOf, word, label, urgencyOf, choices }
 })

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ZONES } from '@/shared/verdicts'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -22,7 +21,7 @@ const examination = useExamination()
             <path :d="`M${100 * (verdict.interval[0] ?? 0)} 10H${100 * (verdict.interval[1] ?? 1)}`" class="range" /><path :d="`M${100 * verdict.posttest} 2v16`" class="now" />
           </svg>
         </td>
-        <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td><td class="zone">{{ ZONES[verdict.zone] }}<small v-if="verdict.unsettled">, not settled</small></td>
+        <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td><td class="zone">{{ catalogue.label('zone', verdict.zone) }}<small v-if="verdict.unsettled">, not settled</small></td>
       </tr>
     </tbody>
   </table>

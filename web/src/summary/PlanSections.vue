@@ -1,23 +1,24 @@
 <script setup lang="ts">
 import type { Plan } from '@/contract/types'
-import { AVAILABILITY, PLAY, SUPPORT, WITHIN } from '@/shared/verdicts'
+import { useCatalogue } from '@/stores/catalogue'
 
 /** What follows from the examination: who else sees it, what it wears, whether it plays, when to look again. */
 defineProps<{ plan: Plan }>()
+const catalogue = useCatalogue()
 </script>
 
 <template>
   <dl class="plan">
     <dt>Send on</dt>
     <dd v-if="plan.sendOn.length === 0">Nobody needs to be asked by these rules.</dd>
-    <dd v-else><ul><li v-for="referral in plan.sendOn" :key="referral.rule + referral.to"><b>{{ WITHIN[referral.within] }}:</b> {{ referral.to }}. <span>{{ referral.why }}<template v-if="referral.question"> Asked: {{ referral.question }}</template></span></li></ul></dd>
+    <dd v-else><ul><li v-for="referral in plan.sendOn" :key="referral.rule + referral.to"><b>{{ catalogue.label('within', referral.within) }}:</b> {{ referral.to }}. <span>{{ referral.why }}<template v-if="referral.question"> Asked: {{ referral.question }}</template></span></li></ul></dd>
     <template v-if="plan.advice.say.length > 0"><dt>Until then</dt><dd>{{ plan.advice.say.join(' ') }}</dd></template>
     <dt>Availability</dt>
-    <dd><b>{{ AVAILABILITY[plan.availability.status] }}.</b><span v-if="plan.availability.notThis.length > 0"> Not: {{ plan.availability.notThis.join(', ') }}. Yes: {{ plan.availability.thisYes.join(', ') }}.</span></dd>
+    <dd><b>{{ catalogue.label('availability', plan.availability.status) }}.</b><span v-if="plan.availability.notThis.length > 0"> Not: {{ plan.availability.notThis.join(', ') }}. Yes: {{ plan.availability.thisYes.join(', ') }}.</span></dd>
     <dt v-if="plan.play !== 'not_asked'">Going on today</dt>
-    <dd v-if="plan.play !== 'not_asked'"><b>{{ PLAY[plan.play] }}.</b><details><summary>{{ plan.playWhy.length }} {{ plan.playWhy.length === 1 ? 'reason' : 'reasons' }}</summary><ul><li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li></ul></details></dd>
+    <dd v-if="plan.play !== 'not_asked'"><b>{{ catalogue.label('play', plan.play) }}.</b><details><summary>{{ plan.playWhy.length }} {{ plan.playWhy.length === 1 ? 'reason' : 'reasons' }}</summary><ul><li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li></ul></details></dd>
     <dt>Support</dt>
-    <dd><b>{{ SUPPORT[plan.support.type] }}{{ plan.support.range ? `, ${plan.support.range}` : '' }}{{ plan.support.crutches ? ', with crutches' : '' }}.</b> <span>{{ plan.support.why }} {{ plan.support.cost }}</span></dd>
+    <dd><b>{{ catalogue.label('support', plan.support.type) }}{{ plan.support.range ? `, ${plan.support.range}` : '' }}{{ plan.support.crutches ? ', with crutches' : '' }}.</b> <span>{{ plan.support.why }} {{ plan.support.cost }}</span></dd>
     <dt>Look again</dt>
     <dd v-if="plan.lookAgain"><b>{{ plan.lookAgain.say }}</b> <span>{{ plan.lookAgain.why }} {{ plan.lookAgain.hours }}</span></dd>
     <dd v-else>Nothing asks for it.</dd>

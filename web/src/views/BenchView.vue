@@ -51,8 +51,6 @@ const emergency = computed(() => examination.assessment?.safety.lines.some((line
 /** The line that holds back this very manoeuvre is told in its place. */
 const alarms = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && hold.value?.rule !== line.rule)))
 
-const BANDS = ['same', 'slight', 'clear', 'gross']
-
 async function load(): Promise<void> {
   try {
     await Promise.all([catalogue.load(), examination.open(props.id)])
@@ -131,7 +129,7 @@ function undo(): void {
 
 useBenchKeys({
   bothNormal: () => manoeuvre.value && fill({ normal: true }),
-  band: (index) => recorder.has('differenceBand') && chooseBand(BANDS[index] ?? 'same'),
+  band: (index) => recorder.has('differenceBand') && chooseBand(catalogue.catalogue?.bands[index]?.id ?? 'same'),
   endFeel: (word) => recorder.has('endFeel') && change({ endFeel: word }),
   checksPassed: () => {
     const checks = manoeuvre.value?.checks ?? []

@@ -3,7 +3,6 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
 import { findingName } from '@/shared/findings'
-import { urgencyOf } from '@/shared/verdicts'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 
@@ -81,7 +80,7 @@ onMounted(async () => {
         <SaveState :state="examination.saveState" class="save" />
         <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
       </header>
-      <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ urgencyOf(line) }}</b> {{ line.say }}</li></ul>
+      <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ catalogue.urgencyOf(line) }}</b> {{ line.say }}</li></ul>
       <p v-else class="lines none">No emergency line is raised for this knee.</p>
       <section class="pulse" aria-labelledby="pulse">
         <h2 id="pulse">Pulse at the foot</h2>

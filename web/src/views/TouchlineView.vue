@@ -11,7 +11,7 @@ import { useRecorder } from '@/bench/useRecorder'
 import type { Payload } from '@/contract/types'
 import SaveState from '@/shared/SaveState.vue'
 import { useOutdoorLook } from '@/shared/look'
-import { NOT_DONE, inWords } from '@/shared/words'
+import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 
@@ -98,7 +98,7 @@ watch(step, () => {
       </template>
     </main>
     <footer>
-      <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of"><button v-for="reason in NOT_DONE" :key="reason" type="button" class="button" @click="fill({ notDone: reason })">{{ inWords(reason) }}</button></div>
+      <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of"><button v-for="reason in catalogue.choices('notDone')" :key="reason" type="button" class="button" @click="fill({ notDone: reason })">{{ inWords(reason) }}</button></div>
       <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
       <button v-if="canRecord && !recorded" type="button" class="button" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">Not done…</button>
       <template v-if="canRecord && !recorded && tick">

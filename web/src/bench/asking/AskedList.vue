@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { Payload } from '@/contract/types'
+import type { Payload, Question } from '@/contract/types'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
-import type { Question } from './storyQuestions'
 
 defineProps<{ questions: Question[]; answers: Payload }>()
 const emit = defineEmits<{ answer: [key: string, value: boolean] }>()

@@ -4,11 +4,12 @@ import type { Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { EPISODE_TEXTS, FLUID_DRAWN } from './storyQuestions'
+import { useQuestions } from './useQuestions'
 
 const emit = defineEmits<{ episode: [part: Payload]; frame: [part: Payload] }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
+const { episode: texts } = useQuestions()
 const episode = computed(() => examination.section('episode'))
 const frame = computed(() => examination.section('frame'))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
@@ -36,10 +37,10 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
   <section aria-labelledby="facts">
     <h2 id="facts">Facts of this injury</h2>
     <div class="facts">
-      <label v-for="text in EPISODE_TEXTS" :key="text.key" class="field" :class="{ wide: text.key === 'whatHappened' }"><span>{{ text.ask }}</span><input type="text" maxlength="4000" :value="episode[text.key] ?? ''" @change="(event) => emit('episode', { [text.key]: textOf(event) })"></label>
+      <label v-for="text in texts" :key="text.key" class="field" :class="{ wide: text.key === 'whatHappened' }"><span>{{ text.ask }}</span><input type="text" maxlength="4000" :value="episode[text.key] ?? ''" @change="(event) => emit('episode', { [text.key]: textOf(event) })"></label>
       <label v-if="fresh" class="field"><span>Hours since the injury</span><input type="number" min="0" max="48" step="0.1" :value="frame.hoursSinceInjury ?? ''" @change="(event) => emit('frame', { hoursSinceInjury: numberOf(event) })"></label>
       <label class="field"><span>Fluid drawn from the knee</span>
-        <select :value="episode.fluidDrawn ?? ''" @change="(event) => emit('episode', { fluidDrawn: textOf(event) })"><option value="">not asked</option><option v-for="kind in FLUID_DRAWN" :key="kind" :value="kind">{{ inWords(kind) }}</option></select>
+        <select :value="episode.fluidDrawn ?? ''" @change="(event) => emit('episode', { fluidDrawn: textOf(event) })"><option value="">not asked</option><option v-for="kind in catalogue.choices('fluidDrawn')" :key="kind" :value="kind">{{ inWords(kind) }}</option></select>
       </label>
       <label class="field"><span>Injection into the knee, weeks ago</span><input type="number" min="0" max="52" :value="episode.injectionWeeksAgo ?? ''" @change="(event) => emit('episode', { injectionWeeksAgo: numberOf(event) })"></label>
       <label class="field"><span>This knee was operated on</span>

@@ -3,13 +3,13 @@ import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
-import { gateQuestions } from './gateQuestions'
+import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 
 const examination = useExamination()
 const { toggle, none } = useSections()
 const safety = computed(() => examination.assessment?.safety)
-const asked = computed(() => gateQuestions(safety.value?.questions ?? []))
+const { gate, also, noneAlso } = useQuestions()
 const answers = computed(() => examination.section('safety'))
 </script>
 
@@ -17,17 +17,17 @@ const answers = computed(() => examination.section('safety'))
   <div class="gate">
     <SafetyLines :lines="examination.assessment?.safety.lines ?? []" />
     <p v-if="examination.assessment?.safety.gateOpen" class="state"><b>Open.</b> Nothing asked here holds the stress tests back.</p>
-    <p v-else class="state"><b>Shut.</b> Drawers, stress, twists and loaded tests wait: {{ safety?.unasked.length ?? 0 }} of {{ asked.opening.length }} still to answer{{ safety?.ageMissing ? ", and the age is not given" : "" }}.</p>
+    <p v-else class="state"><b>Shut.</b> Drawers, stress, twists and loaded tests wait: {{ safety?.unasked.length ?? 0 }} of {{ gate.length }} still to answer{{ safety?.ageMissing ? ", and the age is not given" : "" }}.</p>
     <section aria-labelledby="before-pulling">
-      <header><h2 id="before-pulling">Before anyone pulls</h2><button type="button" class="button" @click="none('safety', asked.opening)">None of these</button></header>
+      <header><h2 id="before-pulling">Before anyone pulls</h2><button type="button" class="button" @click="none('safety', gate)">None of these</button></header>
       <ul>
-        <li v-for="item in asked.opening" :key="item.key"><span>{{ item.ask }}</span><FlagPicker :value="answers[item.key] as boolean | undefined" :label="item.ask" @pick="(value) => toggle('safety', item.key, value)" /></li>
+        <li v-for="item in gate" :key="item.key"><span>{{ item.ask }}</span><FlagPicker :value="answers[item.key] as boolean | undefined" :label="item.ask" @pick="(value) => toggle('safety', item.key, value)" /></li>
       </ul>
     </section>
     <section aria-labelledby="also">
-      <header><h2 id="also">Also look and ask for</h2><button type="button" class="button" @click="none('safety', asked.noneAlso)">None of these</button></header>
+      <header><h2 id="also">Also look and ask for</h2><button type="button" class="button" @click="none('safety', noneAlso)">None of these</button></header>
       <ul>
-        <li v-for="item in asked.also" :key="item.key"><span>{{ item.ask }}</span><FlagPicker :value="answers[item.key] as boolean | undefined" :label="item.ask" @pick="(value) => toggle('safety', item.key, value)" /></li>
+        <li v-for="item in also" :key="item.key"><span>{{ item.ask }}</span><FlagPicker :value="answers[item.key] as boolean | undefined" :label="item.ask" @pick="(value) => toggle('safety', item.key, value)" /></li>
       </ul>
     </section>
   </div>

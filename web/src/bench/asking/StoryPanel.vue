@@ -7,7 +7,7 @@ import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import WordPicker from '@/bench/inputs/WordPicker.vue'
-import { AFTER_SHIFT, BLOW_SITES, MECHANISM, PAIN_PLACES, SINCE, SWELLING, THEN, openingQuestions } from './storyQuestions'
+import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 
 const catalogue = useCatalogue()
@@ -17,8 +17,9 @@ const story = computed(() => examination.section('history'))
 const opening = computed(() => examination.section('opening'))
 const frame = computed(() => examination.section('frame'))
 
-const askedOpening = computed(() => openingQuestions(frame.value.ageYears))
-const since = computed(() => (story.value.kneecapShifted === true ? [...AFTER_SHIFT, ...SINCE] : SINCE))
+const { opening: askedOpening, story: asked } = useQuestions()
+const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
+const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
 
 function toggleMechanism(word: string): void {
   const now = (story.value.mechanism as string[] | undefined) ?? []
@@ -46,14 +47,14 @@ function togglePlace(place: string): void {
     </section>
     <section aria-labelledby="how">
       <h2 id="how">How did it happen?</h2>
-      <WordPicker :value="(story.mechanism as string[] | undefined) ?? []" :words="MECHANISM" label="How it happened" many @pick="toggleMechanism" />
+      <WordPicker :value="(story.mechanism as string[] | undefined) ?? []" :words="catalogue.choices('mechanism')" label="How it happened" many @pick="toggleMechanism" />
       <p class="ask">If something struck the knee, where?</p>
-      <WordPicker :value="story.directBlowSite as string | undefined" :words="BLOW_SITES" label="Where it was struck" @pick="(word) => toggle('history', 'directBlowSite', word)" />
+      <WordPicker :value="story.directBlowSite as string | undefined" :words="catalogue.choices('blowSite')" label="Where it was struck" @pick="(word) => toggle('history', 'directBlowSite', word)" />
     </section>
     <section aria-labelledby="then">
       <h2 id="then">At that moment</h2>
-      <AskedList :questions="THEN" :answers="story" @answer="(key, value) => toggle('history', key, value)">
-        <li class="long"><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="SWELLING" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
+      <AskedList :questions="then" :answers="story" @answer="(key, value) => toggle('history', key, value)">
+        <li class="long"><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="catalogue.choices('swellingOnset')" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
       </AskedList>
     </section>
     <section aria-labelledby="since">
@@ -62,7 +63,7 @@ function togglePlace(place: string): void {
       <div class="pains">
         <div><h3>Pain now, 0 to 10</h3><PainStrip :value="story.painNow as number | undefined" label="Pain now" @pick="(value) => toggle('history', 'painNow', value)" /></div>
         <div><h3>Pain at its worst in sport, 0 to 10</h3><PainStrip :value="story.painActivity as number | undefined" label="Pain in sport" @pick="(value) => toggle('history', 'painActivity', value)" /></div>
-        <div class="field"><h3>Where does it hurt?</h3><WordPicker :value="painPlaces" :words="PAIN_PLACES" label="Where it hurts" many @pick="togglePlace" /><p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p></div>
+        <div class="field"><h3>Where does it hurt?</h3><WordPicker :value="painPlaces" :words="catalogue.choices('painPlaces')" label="Where it hurts" many @pick="togglePlace" /><p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p></div>
       </div>
     </section>
     <section aria-labelledby="impression">

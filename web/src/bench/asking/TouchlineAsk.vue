@@ -3,8 +3,7 @@ import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
-import { gateQuestions } from './gateQuestions'
-import { TOUCHLINE, openingQuestions } from './storyQuestions'
+import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 
 /** The few questions of the touchline: what happened and when, and what forbids pulling. */
@@ -14,14 +13,14 @@ const { answer, toggle, none } = useSections()
 
 const MINUTES = [5, 15, 30, 60, 120]
 const HOUR = 60
-const ASKED = ['consentGiven', 'guardianConsent', 'coachMayKnow']
+const { opening: consents, story, gate } = useQuestions()
 
 const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
-const questions = computed(() => (props.about === 'story' ? TOUCHLINE : gateQuestions(examination.assessment?.safety.questions ?? []).opening))
+const questions = computed(() => (props.about === 'story' ? story.value.filter(({ touchline }) => touchline) : gate.value))
 const answers = computed(() => examination.section(section.value))
 const opening = computed(() => examination.section('opening'))
 const frame = computed(() => examination.section('frame'))
-const asked = computed(() => openingQuestions(frame.value.ageYears).filter(({ key }) => ASKED.includes(key)))
+const asked = computed(() => consents.value.filter(({ touchline }) => touchline))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const minutes = computed(() => (typeof frame.value.hoursSinceInjury === 'number' ? Math.round(frame.value.hoursSinceInjury * HOUR) : null))
 

@@ -1,6 +1,5 @@
-import type { Payload } from '@/contract/types'
+import type { Payload, Question } from '@/contract/types'
 import { useExamination } from '@/stores/examination'
-import type { Question } from './storyQuestions'
 
 /** Ways of answering the questions of a section, one tap each. */
 export function useSections() {

@@ -1,20 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useCatalogue } from '@/stores/catalogue'
+
+/** How much more the hurt knee gives than the other, by feel. */
 defineProps<{ value: string | undefined }>()
 const emit = defineEmits<{ pick: [band: string] }>()
-
-/** Bands of how much more the hurt knee gives, in mm; their widths follow the distances they stand for. */
-const BANDS = [
-  { id: 'same', label: 'same', range: '0–2' },
-  { id: 'slight', label: 'slightly', range: '3–5' },
-  { id: 'clear', label: 'clearly', range: '6–10' },
-  { id: 'gross', label: 'grossly', range: '>10' },
-]
+const catalogue = useCatalogue()
+const bands = computed(() => catalogue.catalogue?.bands ?? [])
 </script>
 
 <template>
   <div role="group" aria-label="Hurt knee gives more than the other, by feel" class="bands">
-    <button v-for="(band, index) in BANDS" :key="band.id" type="button" class="choice" :aria-pressed="value === band.id" @click="emit('pick', band.id)">
-      <b>{{ band.label }}</b><small class="number">{{ band.range }} mm</small><kbd aria-hidden="true">{{ index + 1 }}</kbd>
+    <button v-for="(band, index) in bands" :key="band.id" type="button" class="choice" :aria-pressed="value === band.id" @click="emit('pick', band.id)">
+      <b>{{ band.label }}</b><small class="number">{{ band.says }}</small><kbd aria-hidden="true">{{ index + 1 }}</kbd>
     </button>
   </div>
 </template>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Field, Payload, Side } from '@/contract/types'
-import { asHeading } from '@/shared/words'
 import BandPicker from './BandPicker.vue'
 import CellBoard from './CellBoard.vue'
 import DegreeArc from './DegreeArc.vue'
@@ -14,21 +13,20 @@ import PainStrip from './PainStrip.vue'
 import SweepWave from './SweepWave.vue'
 import WordPicker from './WordPicker.vue'
 
+/** The control of one field: the catalogue says which. */
 const props = defineProps<{ field: Field; payload: Payload; knee: string; side: Side | 'both'; lead?: boolean }>()
 const emit = defineEmits<{ change: [part: Payload] }>()
 
 const MM_SHOWN = 20
 const MOST_BEND = 170
-/** Angles worth drawing, and which way they turn. */
-const ARCS: Record<string, 'bend' | 'over' | 'turn'> = { flexionDeg: 'bend', extensionDeg: 'over', hyperextensionDeg: 'over', externalRotationDeg: 'turn' }
+const ARCS: Partial<Record<Field['widget'], 'bend' | 'over' | 'turn'>> = { arc_bend: 'bend', arc_over: 'over', arc_turn: 'turn' }
 /** Their controls carry words of their own; the distance does where it is what the manoeuvre is about. */
-const speaksForItself = computed(() => ['endFeel', 'differenceBand'].includes(props.field.name) || (props.lead && ['translationMm', 'openingMm'].includes(props.field.name)))
+const speaksForItself = computed(() => ['end_feel', 'bands'].includes(props.field.widget) || (props.lead && props.field.unit === 'mm' && !props.field.seldom))
 /** Short answers stand beside their question. */
-const beside = computed(() => isPain.value || props.field.kind === 'flag')
+const beside = computed(() => props.field.widget === 'pain' || props.field.widget === 'yes_no')
 const value = computed(() => props.payload[props.field.name])
-const label = computed(() => `${asHeading(props.field.name)}, ${props.knee}`)
-const isPain = computed(() => props.field.unit === '/10')
-const arc = computed(() => ARCS[props.field.name])
+const label = computed(() => `${props.field.label}, ${props.knee}`)
+const arc = computed(() => ARCS[props.field.widget])
 
 function set(next: unknown): void {
   emit('change', { [props.field.name]: next })
@@ -46,20 +44,20 @@ function toggleAmong(word: string): void {
 </script>
 
 <template>
-  <div class="input" :class="{ beside, flag: field.kind === 'flag' }" :data-field="field.name">
-    <h3 :class="{ unseen: speaksForItself }">{{ asHeading(field.name) }}<small v-if="field.hint"> {{ field.hint }}</small></h3>
-    <BandPicker v-if="field.name === 'differenceBand'" :value="value as string | undefined" @pick="toggle" />
-    <EndFeelPicker v-else-if="field.name === 'endFeel' || field.name === 'endFeelFast'" :value="value as string | undefined" :words="field.words" @pick="toggle" />
-    <PainStrip v-else-if="isPain" :value="value as number | undefined" :label="label" @pick="toggle" />
+  <div class="input" :class="{ beside, flag: field.widget === 'yes_no' }" :data-field="field.name">
+    <h3 :class="{ unseen: speaksForItself }">{{ field.label }}<small v-if="field.hint"> {{ field.hint }}</small></h3>
+    <BandPicker v-if="field.widget === 'bands'" :value="value as string | undefined" @pick="toggle" />
+    <EndFeelPicker v-else-if="field.widget === 'end_feel'" :value="value as string | undefined" :words="field.words" @pick="toggle" />
+    <PainStrip v-else-if="field.widget === 'pain'" :value="value as number | undefined" :label="label" @pick="toggle" />
     <template v-else-if="field.kind === 'number'">
       <DegreeArc v-if="arc" :value="value as number | undefined" :least="field.least ?? 0" :most="field.most ?? MOST_BEND" :kind="arc" @change="set" />
       <NumberRule :value="value as number | undefined" :least="field.least ?? 0" :most="field.most ?? MM_SHOWN" :unit="field.unit" :label="label" :stretch="field.unit === 'mm' ? MM_SHOWN : (field.most ?? MM_SHOWN)" @change="set" />
     </template>
-    <SweepWave v-else-if="field.words.includes('cannot_empty')" :value="value as string | undefined" :words="field.words" :label="label" @pick="toggle" />
-    <JointLinePoints v-else-if="field.name === 'points'" :value="value as string[] | undefined" :words="field.words" :side="side" :label="label" @pick="toggleAmong" @none="set([])" />
-    <LandmarkPicture v-else-if="field.words.includes('fibular_head')" :value="value as string[] | undefined" :words="field.words" :side="side" :label="label" @pick="toggleAmong" @none="set([])" />
-    <FlagPicker v-else-if="field.kind === 'flag'" :value="value as boolean | undefined" :label="label" @pick="toggle" />
-    <CellBoard v-else-if="field.kind === 'cells'" :value="value as Payload[] | undefined" @change="set" />
+    <SweepWave v-else-if="field.widget === 'wave'" :value="value as string | undefined" :words="field.words" :label="label" @pick="toggle" />
+    <JointLinePoints v-else-if="field.widget === 'joint_line'" :value="value as string[] | undefined" :words="field.words" :side="side" :label="label" @pick="toggleAmong" @none="set([])" />
+    <LandmarkPicture v-else-if="field.widget === 'landmarks'" :value="value as string[] | undefined" :words="field.words" :side="side" :label="label" @pick="toggleAmong" @none="set([])" />
+    <FlagPicker v-else-if="field.widget === 'yes_no'" :value="value as boolean | undefined" :label="label" @pick="toggle" />
+    <CellBoard v-else-if="field.widget === 'board'" :value="value as Payload[] | undefined" @change="set" />
     <WordPicker v-else-if="field.kind === 'words'" :value="value as string[] | undefined" :words="field.words" :label="label" many @pick="toggleAmong" />
     <WordPicker v-else :value="value as string | undefined" :words="field.words" :label="label" @pick="toggle" />
   </div>

@@ -2,22 +2,21 @@
 
 declare(strict_types=1);
 
-namespace GrayCompass\Core\Tests\Findings;
+namespace GrayCompass\Core\Tests\Catalogue;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
-use GrayCompass\Core\Catalogue\FieldNotation;
+use GrayCompass\Core\Catalogue\FieldWidget;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Wire\CatalogueWriter;
 use GrayCompass\Core\Wire\DocumentSchema;
 use InvalidArgumentException;
 use OutOfBoundsException;
 use PHPUnit\Framework\TestCase;
 
-/** Manoeuvres as data: read from their notation, written for screens, described by a schema. */
+/** Manoeuvres as data: read from their files, written for screens, described by a schema. */
 final class CatalogueTest extends TestCase
 {
     public function test_every_manoeuvre_is_read_with_its_bounds(): void
@@ -27,7 +26,7 @@ final class CatalogueTest extends TestCase
         $lachman = $catalogue->get('lachman');
         self::assertSame(['supine_slight_bend', 'drawer', 0.7, 3], [$lachman->station->value, $lachman->family->value, $lachman->minutes, $lachman->provocation]);
         self::assertSame(['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support', 'backwardMm'], array_map(static fn (Field $field): string => $field->name, $lachman->fields));
-        self::assertSame([0.0, 40.0, 'mm'], [$lachman->fields[0]->least, $lachman->fields[0]->most, $lachman->fields[0]->unit()]);
+        self::assertSame([0.0, 40.0, 'mm'], [$lachman->fields[0]->least, $lachman->fields[0]->most, $lachman->fields[0]->unit]);
         self::assertSame(['lachman'], $lachman->feeds);
         self::assertTrue($catalogue->get('gait')->bothAtOnce);
         self::assertFalse($lachman->bothAtOnce);
@@ -44,23 +43,26 @@ final class CatalogueTest extends TestCase
         self::assertSame(['distal_pulse', 'back_screen'], [$ids[0], $ids[68]]);
     }
 
-    public function test_the_notation_covers_every_kind_of_field(): void
+    public function test_what_a_manoeuvre_says_of_a_field_goes_before_what_is_common(): void
     {
-        [$flag, $number, $word, $words, $cells, $common] = FieldNotation::read('a:bool (a hint); bDeg:-5..10; c:x|y; d:list of p|q; e:list of {f:bool; g:0..3}; pain; d may be empty');
-        self::assertSame([FieldKind::Flag, 'a hint'], [$flag->kind, $flag->hint]);
-        self::assertSame([-5.0, 10.0, '°'], [$number->least, $number->most, $number->unit()]);
-        self::assertSame([FieldKind::Word, ['x', 'y']], [$word->kind, $word->words]);
-        self::assertSame([FieldKind::Words, ['p', 'q']], [$words->kind, $words->words]);
-        self::assertSame(['f', 'g'], array_map(static fn (Field $field): string => $field->name, $cells->inner));
-        self::assertSame([10.0, '/10'], [$common->most, $common->unit()]);
-        self::assertSame(['cm', 'N', '/5', ''], array_map(static fn (string $name): string => (new Field($name, FieldKind::Number, 0, 5))->unit(), ['girthCm', 'forceN', 'strength', 'reps']));
+        $catalogue = $this->catalogue();
+        $bend = static fn (string $manoeuvre): array => array_values(array_filter(
+            $catalogue->get($manoeuvre)->fields,
+            static fn (Field $field): bool => $field->name === 'flexionDeg',
+        ));
+        [$knee, $hip] = [$bend('flexion_range')[0], $bend('hip_screen')[0]];
+        self::assertSame([170.0, '°', FieldWidget::ArcBend], [$knee->most, $knee->unit, $knee->widget]);
+        self::assertSame([150.0, '°', FieldWidget::ArcBend], [$hip->most, $hip->unit, $hip->widget]);
+        $site = $catalogue->get('valgus_30')->fields[4];
+        self::assertSame(['painSite', 'Where it hurts', 'pain', 0.0], [$site->name, $site->label, $site->when?->field, $site->when?->above]);
+        self::assertTrue($catalogue->get('lachman')->fields[3]->seldom);
     }
 
     public function test_a_field_without_a_type_or_bounds_is_refused(): void
     {
-        foreach ([static fn () => FieldNotation::read('mystery'), static fn () => new Field('x', FieldKind::Number), static fn () => new Field('x', FieldKind::Word)] as $make) {
+        foreach ([[FieldKind::Number, FieldWidget::Ruler], [FieldKind::Word, FieldWidget::Words], [FieldKind::Cells, FieldWidget::Board]] as [$kind, $widget]) {
             try {
-                $make();
+                new Field('x', 'X', $kind, $widget);
                 self::fail('it was accepted');
             } catch (InvalidArgumentException $problem) {
                 self::assertNotSame('', $problem->getMessage());
@@ -93,7 +95,7 @@ final class CatalogueTest extends TestCase
 
     public function test_the_written_catalogue_holds_what_screens_are_drawn_from(): void
     {
-        $written = CatalogueWriter::write($this->catalogue());
+        $written = (new Figures)->document();
         self::assertCount(11, $written['stations']);
         self::assertSame(['id' => 'first_look', 'label' => 'First look'], $written['stations'][0]);
         self::assertSame(array_column(Condition::cases(), 'value'), array_column($written['conditions'], 'id'));

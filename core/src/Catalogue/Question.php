@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Catalogue;
+
+/** One question with a yes, a no, or words for an answer. */
+final readonly class Question
+{
+    /**
+     * @param  string  $key  under which the answer is kept in its section
+     * @param  string  $part  `then` or `since`: where in the story it stands; empty elsewhere
+     * @param  string  $after  another key; asked once that is answered with yes. Empty: always
+     * @param  int|null  $underYears  asked of younger athletes only
+     * @param  bool  $touchline  asked in the one-hand view too
+     * @param  bool  $goodNews  never meant by “none of these”
+     */
+    public function __construct(
+        public string $key,
+        public string $ask,
+        public string $part = '',
+        public string $after = '',
+        public ?int $underYears = null,
+        public bool $touchline = false,
+        public bool $goodNews = false,
+    ) {
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Catalogue;
+
+use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Wire\DocumentSchema;
+use GrayCompass\Document\Refusal;
+use PHPUnit\Framework\TestCase;
+
+/** What docs/extending.md says of one entry holds: nothing but data is touched here. */
+final class ExtendingTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/gray-compass-'.bin2hex(random_bytes(6));
+        mkdir("{$this->folder}/catalogue", 0700, true);
+        foreach ([...glob(__DIR__.'/../../data/*.*') ?: [], ...glob(__DIR__.'/../../data/catalogue/*') ?: []] as $file) {
+            copy($file, $this->folder.substr($file, strlen(__DIR__.'/../../data')));
+        }
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), [...glob("{$this->folder}/*.*") ?: [], ...glob("{$this->folder}/catalogue/*") ?: []]);
+        rmdir("{$this->folder}/catalogue");
+        rmdir($this->folder);
+    }
+
+    public function test_a_manoeuvre_is_one_entry(): void
+    {
+        $this->change('catalogue/sitting.json', static function (array $station): array {
+            $station['heel_drag'] = [
+                'name' => 'Heel drag', 'family' => 'strength', 'minutes' => 0.3, 'provocation' => 2,
+                'fields' => ['pain', ['name' => 'reps', 'to' => 5]],
+                'card' => ['movement' => 'Drag the heel back.', 'sayFirst' => '“Pull your heel back.”'],
+            ];
+
+            return $station;
+        });
+        $figures = new Figures($this->folder);
+        self::assertSame('Heel drag', $figures->catalogue()->get('heel_drag')->card->name);
+        $written = array_column($figures->document()['manoeuvres'], null, 'id')['heel_drag'];
+        self::assertSame([['pain', 'pain', 10.0], ['reps', 'ruler', 5.0]], array_map(static fn (array $field): array => [$field['name'], $field['widget'], $field['most']], $written['fields']));
+        self::assertStringContainsString('"heel_drag"', (string) json_encode(DocumentSchema::of($figures->catalogue())));
+
+        $assessor = new Assessor($figures);
+        $read = $assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'pain' => 4, 'reps' => 3]));
+        self::assertSame(4.0, $read->records[0]->number('pain'));
+        self::assertContains('heel_drag', array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $figures->catalogue()->manoeuvres));
+        $this->expectException(Refusal::class);
+        $assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'reps' => 6]));
+    }
+
+    public function test_the_wording_of_a_question_and_of_a_code_are_one_entry(): void
+    {
+        $this->change('questions.json', static fn (array $questions): array => array_replace_recursive($questions, ['safety' => [['ask' => 'No pulse?']]]));
+        $this->change('words.json', static fn (array $words): array => [...$words, 'soft' => 'soft as dough']);
+        $document = (new Figures($this->folder))->document();
+        self::assertSame('No pulse?', $document['questions']['safety'][0]['ask']);
+        self::assertSame('soft as dough', $document['words']['soft']);
+    }
+
+    /**
+     * @param  callable(array<array-key, mixed>): array<array-key, mixed>  $with
+     */
+    private function change(string $file, callable $with): void
+    {
+        $data = json_decode((string) file_get_contents("{$this->folder}/{$file}"), true);
+        file_put_contents("{$this->folder}/{$file}", json_encode($with($data)));
+    }
+
+    /**
+     * @param  array<string, mixed>  $finding
+     */
+    private static function knee(array $finding): mixed
+    {
+        return json_decode((string) json_encode([
+            'format' => 'gray-compass/examination', 'version' => 1, 'setting' => 'acute_trauma', 'hurtSide' => 'left', 'findings' => [$finding],
+        ]));
+    }
+}

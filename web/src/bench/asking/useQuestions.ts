@@ -1,0 +1,33 @@
+import { computed } from 'vue'
+import type { Question } from '@/contract/types'
+import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
+
+/** The questions that this knee is asked, in the order of the catalogue. */
+export function useQuestions() {
+  const catalogue = useCatalogue()
+  const examination = useExamination()
+  const questions = computed(() => catalogue.catalogue?.questions)
+  const safety = computed(() => questions.value?.safety ?? [])
+  const opens = (question: Question): boolean => (examination.assessment?.safety.questions ?? []).includes(question.key)
+
+  /** Whether a guardian is asked is shown here; whether hands wait for it, the server says. */
+  const opening = computed(() => (questions.value?.opening ?? []).filter(({ underYears }) => underYears === null || isUnder(underYears)))
+  const story = computed(() => (questions.value?.history ?? []).filter(({ after }) => after === '' || examination.section('history')[after] === true))
+  const also = computed(() => safety.value.filter((question) => !opens(question)))
+
+  function isUnder(years: number): boolean {
+    const age = examination.section('frame').ageYears
+    return typeof age === 'number' && age < years
+  }
+
+  return {
+    opening,
+    story,
+    episode: computed(() => questions.value?.episode ?? []),
+    /** All of them answered open the gate. */
+    gate: computed(() => safety.value.filter(opens)),
+    also,
+    noneAlso: computed(() => also.value.filter(({ goodNews }) => !goodNews)),
+  }
+}
