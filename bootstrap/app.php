@@ -2,38 +2,41 @@
 
 declare(strict_types=1);
 
-use App\Examinations\AlreadySigned;
-use App\Examinations\HeldFinding;
-use App\Examinations\ReusedKey;
-use App\Examinations\StaleVersion;
 use App\Http\Middleware\AnswerInJson;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SecurityHeaders;
-use GrayCompass\Document\Refusal;
-use Illuminate\Auth\AuthenticationException;
+use App\Http\Problems;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Http\JsonResponse;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->prependToGroup('web', [AnswerInJson::class, ReadableBody::class]);
+        // The interface is the API's client: it is known by its session, and a change carries the session's token.
+        $middleware->group('api', [
+            AnswerInJson::class,
+            ReadableBody::class,
+            EncryptCookies::class,
+            AddQueuedCookiesToResponse::class,
+            StartSession::class,
+            ValidateCsrfToken::class,
+            SubstituteBindings::class,
+        ]);
+        // The shell is the same for everyone and needs no session.
+        $middleware->group('web', []);
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class]);
-        $exceptions->render(static fn (Refusal $refusal): JsonResponse => response()->json(
-            ['error' => ['path' => $refusal->path, 'reason' => $refusal->reason]],
-            422,
-        ));
-        $exceptions->render(static fn (AuthenticationException $problem): JsonResponse => response()->json(
-            ['error' => ['path' => '', 'reason' => 'Log in first.']],
-            401,
-        ));
-    })
+    ->withExceptions(Problems::register(...))
     ->create();

@@ -7,15 +7,24 @@ namespace App\Examinations;
 /**
  * A signed assessment is shown as it was signed. What later rules have added was not said then, and is
  * filled with nothing, so that every screen can read it.
+ *
+ * @phpstan-type Rows list<array<string, mixed>>
+ * @phpstan-type Snapshot array{
+ *     safety: array<string, mixed>, measurements: Rows, results: Rows, trace: Rows, conditions: Rows, route: array<string, mixed>,
+ *     plan: array{
+ *         sendOn: Rows, support: array<string, mixed>, play: string, lookAgain: array{from: int|null, to: int|null}|null
+ *     }
+ * }
  */
 final class AsSigned
 {
     /**
-     * @param  array<string, mixed>  $payload
+     * @param  array<string, mixed>  $payload  as it was written when it was signed
      * @return array<string, mixed>
      */
     public static function read(array $payload): array
     {
+        /** @var Snapshot $payload */
         $isOlder = ! isset($payload['safety']['holds']);
         foreach (['holds', 'blockedBy'] as $map) {
             $payload['safety'][$map] = (object) ($payload['safety'][$map] ?? []);
@@ -25,12 +34,11 @@ final class AsSigned
     }
 
     /**
-     * @param  array<string, mixed>  $payload
+     * @param  Snapshot  $payload
      * @return array<string, mixed>
      */
     private static function filled(array $payload): array
     {
-        $each = static fn (string $key, callable $fill): array => array_map($fill, $payload[$key]);
         $again = $payload['plan']['lookAgain'];
 
         return [
@@ -42,12 +50,12 @@ final class AsSigned
                 'questions' => [], 'unasked' => [], 'ageMissing' => false,
                 'pulse' => ['everyMinutes' => 15, 'missingOnce' => false, 'checks' => []],
             ],
-            'measurements' => $each('measurements', static fn (array $m): array => $m + ['level' => null]),
-            'results' => $each('results', static fn (array $r): array => $r + ['level' => null, 'againstRule' => null]),
-            'trace' => $each('trace', static fn (array $step): array => $step + ['level' => null]),
-            'conditions' => $each('conditions', static fn (array $verdict): array => $verdict + [
+            'measurements' => array_map(static fn (array $m): array => $m + ['level' => null], $payload['measurements']),
+            'results' => array_map(static fn (array $r): array => $r + ['level' => null, 'againstRule' => null], $payload['results']),
+            'trace' => array_map(static fn (array $step): array => $step + ['level' => null], $payload['trace']),
+            'conditions' => array_map(static fn (array $verdict): array => $verdict + [
                 'bare' => $verdict['zone'] === 'untested' ? 'ruled_out' : $verdict['zone'], 'raised' => false, 'seriousness' => 1,
-            ]),
+            ], $payload['conditions']),
             'route' => $payload['route'] + ['tooShort' => false, 'core' => []],
             'plan' => [
                 'sendOn' => array_map(static fn (array $referral): array => $referral + ['question' => ''], $payload['plan']['sendOn']),

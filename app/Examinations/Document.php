@@ -88,7 +88,7 @@ final class Document
     }
 
     /**
-     * @return array<string, mixed> what a section adds to the document
+     * @return array<array-key, mixed> what a section adds to the document
      */
     private static function parts(SectionName $name, stdClass $payload): array
     {

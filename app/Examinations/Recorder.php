@@ -70,7 +70,7 @@ final class Recorder
         }
         $hold = $this->judge->hold($examination, $manoeuvre);
         if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
-            throw new HeldFinding($part, $hold, $manoeuvre->card->name);
+            throw new HeldFinding($part, $hold, $hold->reason($manoeuvre->card->name));
         }
     }
 
@@ -90,14 +90,15 @@ final class Recorder
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
-            if (self::version($locked, $part) !== $save->version) {
-                throw new StaleVersion($locked, $part);
+            $row = self::row($locked, $part);
+            if (($row->version ?? 0) !== $save->version) {
+                throw new StaleVersion($part, $row);
             }
             $assessment = $this->mark($locked, $store($locked));
             $locked->update(['holds' => KnownHolds::write($assessment)]);
             Save::query()->create(['examination_id' => $locked->id, 'key' => $save->key, 'digest' => $save->digest($part), 'part' => $part, 'version' => $save->version + 1]);
 
-            return new Saved($part, $save->version + 1, Judge::written($assessment));
+            return new Saved($part, $save->version + 1, Judge::written($assessment), self::beforeGate($locked));
         });
     }
 
@@ -108,15 +109,25 @@ final class Recorder
             throw new ReusedKey('The key was used for another save.');
         }
 
-        return new Saved($earlier->part, $earlier->version, $this->judge->assessment($examination));
+        return new Saved($earlier->part, $earlier->version, $this->judge->assessment($examination), self::beforeGate($examination));
     }
 
-    private static function version(Examination $examination, string $part): int
+    private static function row(Examination $examination, string $part): Section|Finding|null
     {
         $rows = str_contains($part, ':') ? $examination->findings : $examination->sections;
-        $row = $rows->first(static fn (Finding|Section $row): bool => $part === ($row instanceof Section ? $row->name : "{$row->manoeuvre}:{$row->side}"));
 
-        return $row->version ?? 0;
+        return $rows->first(static fn (Finding|Section $row): bool => $part === ($row instanceof Section ? $row->name : "{$row->manoeuvre}:{$row->side}"));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function beforeGate(Examination $examination): array
+    {
+        return array_values($examination->findings
+            ->filter(static fn (Finding $finding): bool => $finding->before_gate)
+            ->map(static fn (Finding $finding): string => "{$finding->manoeuvre}:{$finding->side}")
+            ->all());
     }
 
     /**

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 /** A save that was carried out, now or when it was first sent. */
-final class Saved
+final readonly class Saved
 {
     /**
      * @param  array<string, mixed>  $assessment  of the whole examination as it now stands
+     * @param  list<string>  $beforeGate  `manoeuvre:side` of findings that a rule has closed on since
      */
     public function __construct(
-        public readonly string $part,
-        public readonly int $version,
-        public readonly array $assessment,
+        public string $part,
+        public int $version,
+        public array $assessment,
+        public array $beforeGate,
     ) {
     }
 }

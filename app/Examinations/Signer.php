@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
+use App\Models\ExaminationStatus;
 use GrayCompass\Core\Assessment;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Document\Refusal;
@@ -26,7 +27,7 @@ final class Signer
         return DB::transaction(function () use ($examination): Examination {
             $query = Examination::query()->whereKey($examination->id);
             $query->lockForUpdate();
-            $locked = $query->firstOrFail()->load(['sections', 'findings', 'episode.athlete', 'examiner']);
+            $locked = $query->firstOrFail()->load(['sections', 'findings']);
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
@@ -35,7 +36,7 @@ final class Signer
                 throw new Refusal('safety.feverOrHotRedKnee', 'the knee is warm or red: ask about fever and a hot knee before signing');
             }
             $this->keep($locked, $assessment);
-            $locked->update(['status' => Examination::SIGNED, 'signed_at' => Date::now()]);
+            $locked->update(['status' => ExaminationStatus::Signed, 'signed_at' => Date::now()]);
 
             return $locked;
         });

@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
-use App\Http\Resources\ExaminationParts;
-use App\Models\Examination;
-use Illuminate\Http\JsonResponse;
+use App\Models\Finding;
+use App\Models\Section;
 use RuntimeException;
 
 /** Somebody else, or another tab, saved this part in between. */
 final class StaleVersion extends RuntimeException
 {
-    public function __construct(private readonly Examination $examination, private readonly string $part)
+    /**
+     * @param  Section|Finding|null  $newer  as it stands now; null: not there any more
+     */
+    public function __construct(public readonly string $part, public readonly Section|Finding|null $newer)
     {
         parent::__construct("The part {$part} was changed in between.");
-    }
-
-    public function render(): JsonResponse
-    {
-        return response()->json([
-            'error' => ['path' => $this->part, 'reason' => 'changed in between by another tab or person'],
-            'newer' => ExaminationParts::one($this->examination, $this->part),
-        ], 409);
     }
 }

@@ -7,9 +7,11 @@ namespace App\Examinations;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
+use App\Models\ExaminationStatus;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Knee\Side;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
@@ -21,30 +23,30 @@ final class Starter
     }
 
     /**
-     * @param  string  $hurtSide  left or right
+     * @param  Side  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
-     * @param  string|null  $setting  null: the one that follows from days, age and route
+     * @param  Setting|null  $setting  null: the one that follows from days, age and route
      */
-    public function start(Athlete $athlete, string $examinerId, string $hurtSide, ?int $daysSinceInjury, ?string $setting, string $route): Examination
+    public function start(Athlete $athlete, string $examinerId, Side $hurtSide, ?int $daysSinceInjury, ?Setting $setting, Route $route): Examination
     {
         $today = Date::now();
         $age = (int) $athlete->born_on->diffInYears($today);
 
         return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age): Examination {
             $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
-            $episode = $athlete->episodes()->where('hurt_side', $hurtSide)->where('injured_on', $injuredOn)->first()
+            $episode = $athlete->episodes()->where('hurt_side', $hurtSide->value)->where('injured_on', $injuredOn)->first()
                 ?? Episode::query()->create(['athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn]);
             $examination = Examination::query()->create([
                 'team_id' => $athlete->team_id,
                 'episode_id' => $episode->id,
                 'examiner_id' => $examinerId,
-                'status' => Examination::DRAFT,
+                'status' => ExaminationStatus::Draft,
                 'examined_at' => $today,
             ]);
             $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => (object) [
-                'setting' => $setting ?? Setting::preset($daysSinceInjury, $age, $route === Route::Touchline->value)->value,
-                'route' => $route,
-                'hurtSide' => $hurtSide,
+                'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route === Route::Touchline))->value,
+                'route' => $route->value,
+                'hurtSide' => $hurtSide->value,
                 'daysSinceInjury' => $daysSinceInjury,
                 'ageYears' => $age,
             ]]);

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Database\Factories\AthleteFactory;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -20,9 +23,12 @@ use Illuminate\Support\Collection;
  * @property CarbonImmutable $born_on
  * @property Collection<int, Episode> $episodes
  */
+#[ScopedBy(TeamScope::class)]
 final class Athlete extends Model
 {
-    use BelongsToTeam;
+    /** @use HasFactory<AthleteFactory> */
+    use HasFactory;
+
     use HasUlids;
     use SoftDeletes;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use GrayCompass\Core\Knee\Side;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +18,7 @@ use Illuminate\Support\Collection;
  *
  * @property string $id
  * @property string $athlete_id
- * @property string $hurt_side
+ * @property Side $hurt_side
  * @property CarbonImmutable|null $injured_on null: came on without an injury
  * @property Athlete $athlete
  * @property Collection<int, Examination> $examinations
@@ -29,7 +30,7 @@ final class Episode extends Model
 
     protected $fillable = ['athlete_id', 'hurt_side', 'injured_on'];
 
-    protected $casts = ['injured_on' => 'date'];
+    protected $casts = ['hurt_side' => Side::class, 'injured_on' => 'date'];
 
     /**
      * @return BelongsTo<Athlete, $this>

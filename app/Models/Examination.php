@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +18,7 @@ use Illuminate\Support\Collection;
  * @property string $team_id
  * @property string $episode_id
  * @property string $examiner_id
- * @property string $status draft or signed
+ * @property ExaminationStatus $status
  * @property CarbonImmutable $examined_at
  * @property CarbonImmutable|null $signed_at
  * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}|null $holds encrypted at rest
@@ -26,19 +27,15 @@ use Illuminate\Support\Collection;
  * @property Collection<int, Section> $sections
  * @property Collection<int, Finding> $findings
  */
+#[ScopedBy(TeamScope::class)]
 final class Examination extends Model
 {
-    use BelongsToTeam;
     use HasUlids;
     use SoftDeletes;
 
-    public const DRAFT = 'draft';
-
-    public const SIGNED = 'signed';
-
     protected $fillable = ['team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds'];
 
-    protected $casts = ['examined_at' => 'datetime', 'signed_at' => 'datetime', 'holds' => 'encrypted:array'];
+    protected $casts = ['status' => ExaminationStatus::class, 'examined_at' => 'datetime', 'signed_at' => 'datetime', 'holds' => 'encrypted:array'];
 
     /**
      * @return BelongsTo<Episode, $this>
@@ -79,6 +76,6 @@ final class Examination extends Model
 
     public function isSigned(): bool
     {
-        return $this->status === self::SIGNED;
+        return $this->status === ExaminationStatus::Signed;
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\TeamFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -15,6 +17,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Team extends Model
 {
+    /** @use HasFactory<TeamFactory> */
+    use HasFactory;
+
     use HasUlids;
 
     protected $fillable = ['name'];

@@ -47,7 +47,7 @@ final class SummaryPdf
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array<array-key, mixed>
      */
     private static function frame(Examination $examination): array
     {

@@ -16,11 +16,15 @@ use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
 use GrayCompass\Core\Figures;
+use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Json;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
+use LogicException;
 use stdClass;
 
 /** The made-up Fenmoor Indoor Sports Club: four squads, a dozen athletes, some of them with a sore knee. */
@@ -54,6 +58,8 @@ final class DemoSeeder extends Seeder
         $team = Team::query()->create(['name' => 'Fenmoor Indoor Sports Club']);
         $user = User::query()->create(['name' => 'Ada Thornquist', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
         Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => Role::Lead]);
+        // Records are there for members of the team only.
+        Auth::setUser($user->refresh());
         $athletes = [];
         foreach (self::ATHLETES as [$name, $number, $squad, $age]) {
             $athletes[$number] = Athlete::query()->create([
@@ -62,7 +68,7 @@ final class DemoSeeder extends Seeder
             ]);
         }
         foreach (DemoKnees::all() as $number => $knee) {
-            $this->examine($athletes[$number], $user, $knee);
+            $this->examine($athletes[$number] ?? throw new LogicException("There is no athlete {$number}."), $user, $knee);
         }
     }
 
@@ -71,7 +77,7 @@ final class DemoSeeder extends Seeder
      */
     private function examine(Athlete $athlete, User $user, array $knee): void
     {
-        $examination = $this->starter->start($athlete, $user->id, $knee['side'], $knee['days'], $knee['setting'], $knee['route'] ?? 'clinic_core');
+        $examination = $this->starter->start($athlete, $user->id, Side::from($knee['side']), $knee['days'], Setting::from($knee['setting']), Route::from($knee['route'] ?? 'clinic_core'));
         foreach ($knee['sections'] as $name => $payload) {
             $this->recorder->section($examination, SectionName::from($name), $this->first($user, $payload));
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Athlete;
-use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
@@ -37,18 +36,14 @@ abstract class FeatureTestCase extends TestCase
         return $app;
     }
 
-    protected function member(string $team = 'Fenmoor Indoor Sports Club'): User
+    protected function member(string $team = 'Fenmoor Indoor Sports Club', Role $role = Role::Practitioner): User
     {
-        $club = Team::query()->create(['name' => $team]);
-        $user = User::query()->create(['name' => 'Ada Thornquist', 'email' => Str::random(8).'@fenmoor.example', 'password' => 'a long enough password']);
-        Membership::query()->create(['team_id' => $club->id, 'user_id' => $user->id, 'role' => Role::Practitioner]);
-
-        return $user->refresh();
+        return User::factory()->memberOf(Team::factory()->create(['name' => $team]), $role)->create();
     }
 
     protected function athleteOf(User $user): Athlete
     {
-        return Athlete::query()->create(['team_id' => $user->teamId(), 'name' => 'Mirre Aldous', 'number' => Str::random(6), 'squad' => 'Handball', 'born_on' => '2004-03-02']);
+        return Athlete::factory()->create(['team_id' => $user->teamId()]);
     }
 
     /** An examination of a left knee hurt four days ago; its id. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Examination;
+use App\Models\ExaminationStatus;
 use App\Models\Finding;
 use Illuminate\Support\Facades\DB;
 
@@ -79,7 +80,7 @@ final class SavingTest extends FeatureTestCase
     public function test_a_signed_examination_never_changes(): void
     {
         $id = $this->openedBy($this->member());
-        Examination::query()->whereKey($id)->update(['status' => Examination::SIGNED]);
+        Examination::query()->whereKey($id)->update(['status' => ExaminationStatus::Signed]);
         $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertStatus(423);
         self::assertSame(0, Finding::query()->count());
     }

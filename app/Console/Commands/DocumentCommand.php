@@ -41,8 +41,7 @@ abstract class DocumentCommand extends Command
 
     private function text(): string
     {
-        $file = $this->argument('file');
-        $name = is_string($file) ? $file : '';
+        $name = $this->argument('file');
         $text = $name === '-' ? stream_get_contents(STDIN, Json::MAX_BYTES + 1) : (is_file($name) ? file_get_contents($name, length: Json::MAX_BYTES + 1) : false);
 
         return $text === false ? throw new Refusal('', "{$name} cannot be read") : $text;

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\AthleteSummary;
+use App\Http\Resources\AthleteResource;
 use App\Models\Athlete;
-use Illuminate\Http\JsonResponse;
 
 final class AthleteController
 {
-    public function show(Athlete $athlete): JsonResponse
+    public function show(Athlete $athlete): AthleteResource
     {
-        $athlete->load('episodes.examinations');
-
-        return response()->json([...AthleteSummary::of($athlete), 'examinations' => TodayController::examinations($athlete)]);
+        return new AthleteResource($athlete->load('episodes.examinations'));
     }
 }

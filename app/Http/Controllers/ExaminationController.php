@@ -5,54 +5,54 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Examinations\Document;
+use App\Examinations\Judge;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
 use App\Http\Requests\StartRequest;
-use App\Http\Resources\AthleteSummary;
-use App\Http\Resources\ExaminationParts;
+use App\Http\Resources\ExaminationResource;
 use App\Models\Athlete;
 use App\Models\Examination;
-use App\Models\Role;
+use App\Models\User;
 use App\Reports\SummaryPdf;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-final class ExaminationController
+final readonly class ExaminationController
 {
-    use AssessesExaminations;
+    public function __construct(private Judge $judge)
+    {
+    }
 
-    public function store(StartRequest $request, Athlete $athlete, Starter $starter): JsonResponse
+    public function store(StartRequest $request, Athlete $athlete, Starter $starter, #[CurrentUser] User $user): JsonResponse
     {
         $examination = $starter->start(
             $athlete,
-            $request->user()->id ?? abort(401),
-            $request->string('hurtSide')->toString(),
-            $request->input('daysSinceInjury') === null ? null : $request->integer('daysSinceInjury'),
-            $request->input('setting') === null ? null : $request->string('setting')->toString(),
-            $request->string('route')->toString(),
+            $user->id,
+            $request->hurtSide(),
+            $request->daysSinceInjury(),
+            $request->setting(),
+            $request->examinationRoute(),
         );
 
         return response()->json(['id' => $examination->id], 201);
     }
 
-    public function show(Examination $examination): JsonResponse
+    public function show(Examination $examination): ExaminationResource
     {
-        return $this->whole($examination->load(['sections', 'findings', 'episode.athlete', 'examiner']));
+        return $this->whole($examination);
     }
 
-    /** Closes the examination for good; whoever may record may sign, but for students. */
-    public function sign(Request $request, Examination $examination, Signer $signer): JsonResponse
+    /** Closes the examination for good. */
+    public function sign(Examination $examination, Signer $signer): ExaminationResource
     {
-        abort_if($request->user()?->membership->role === Role::Student, 403, 'A student cannot sign.');
-
         return $this->whole($signer->sign($examination));
     }
 
     /** The summary on paper. */
     public function pdf(Examination $examination, SummaryPdf $pdf): Response
     {
-        $examination->load(['sections', 'findings', 'episode.athlete', 'examiner']);
+        $examination->load(ExaminationResource::WITH);
 
         return response($pdf->render($examination, $this->judge->assessment($examination)), 200, [
             'Content-Type' => 'application/pdf',
@@ -66,17 +66,10 @@ final class ExaminationController
         return response()->json(Document::of($examination->load(['sections', 'findings']))->content());
     }
 
-    private function whole(Examination $examination): JsonResponse
+    private function whole(Examination $examination): ExaminationResource
     {
-        return response()->json([
-            'id' => $examination->id,
-            'status' => $examination->status,
-            'examinedAt' => $examination->examined_at->toIso8601ZuluString(),
-            'signedAt' => $examination->signed_at?->toIso8601ZuluString(),
-            'examiner' => $examination->examiner->name,
-            'athlete' => AthleteSummary::of($examination->episode->athlete),
-            ...ExaminationParts::all($examination),
-            'assessment' => $this->judge->assessment($examination),
-        ]);
+        $examination->loadMissing(ExaminationResource::WITH);
+
+        return new ExaminationResource($examination, $this->judge->assessment($examination));
     }
 }

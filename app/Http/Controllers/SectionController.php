@@ -7,16 +7,18 @@ namespace App\Http\Controllers;
 use App\Examinations\Recorder;
 use App\Examinations\SectionName;
 use App\Http\Requests\PartRequest;
+use App\Http\Resources\SavedResource;
 use App\Models\Examination;
-use Illuminate\Http\JsonResponse;
 
 /** The parts that are saved as a whole: frame, story, gate, pulse log. */
-final class SectionController
+final readonly class SectionController
 {
-    use AssessesExaminations;
-
-    public function update(PartRequest $request, Examination $examination, SectionName $section, Recorder $recorder): JsonResponse
+    public function __construct(private Recorder $recorder)
     {
-        return $this->answer($examination, $recorder->section($examination, $section, $request->save()));
+    }
+
+    public function update(PartRequest $request, Examination $examination, SectionName $section): SavedResource
+    {
+        return new SavedResource($this->recorder->section($examination, $section, $request->save()));
     }
 }

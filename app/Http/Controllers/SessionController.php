@@ -5,49 +5,29 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\LoginRequest;
-use App\Models\User;
-use Illuminate\Http\JsonResponse;
+use App\Http\Resources\SessionResource;
+use GrayCompass\Document\Refusal;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
 
-/** Logging in and out, and who is there. */
+/** Logging in and out, and who is there. Failed tries are counted by the limiter `login`. */
 final class SessionController
 {
-    /** Failed tries for one account from one address, in a minute. */
-    private const MOST_FAILURES = 10;
-
-    public function store(LoginRequest $request): JsonResponse
+    /** @throws Refusal where the two do not belong together; which of them is wrong is not told */
+    public function store(LoginRequest $request): SessionResource
     {
-        if (RateLimiter::tooManyAttempts($request->throttleKey(), self::MOST_FAILURES)) {
-            return response()->json(['error' => ['path' => '', 'reason' => 'Too many failed tries: wait a minute.']], 429);
-        }
         if (! Auth::attempt($request->credentials())) {
-            RateLimiter::hit($request->throttleKey());
-
-            return response()->json(['error' => ['path' => 'password', 'reason' => 'The e-mail or the password is not right.']], 422);
+            throw new Refusal('password', 'The e-mail or the password is not right.');
         }
-        RateLimiter::clear($request->throttleKey());
         $request->session()->regenerate();
 
-        return $this->show($request);
+        return $this->show();
     }
 
-    public function show(Request $request): JsonResponse
+    public function show(): SessionResource
     {
-        $user = $request->user();
-
-        return response()->json([
-            'user' => $user instanceof User ? [
-                'id' => $user->id,
-                'name' => $user->name,
-                'role' => $user->membership->role->value,
-                'team' => $user->membership->team()->value('name'),
-            ] : null,
-            'csrf' => $request->session()->token(),
-            'demo' => (bool) config('app.demo'),
-        ]);
+        return new SessionResource(Auth::user());
     }
 
     public function destroy(Request $request): Response

@@ -23,10 +23,4 @@ final class LoginRequest extends FormRequest
     {
         return ['email' => mb_strtolower($this->string('email')->toString()), 'password' => $this->string('password')->toString()];
     }
-
-    /** One account from one address. */
-    public function throttleKey(): string
-    {
-        return 'login|'.$this->credentials()['email'].'|'.$this->ip();
-    }
 }

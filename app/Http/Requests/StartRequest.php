@@ -4,21 +4,48 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Knee\Side;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 
 /** The few facts with which an examination begins. */
 final class StartRequest extends FormRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Enum>>
      */
     public function rules(): array
     {
         return [
-            'hurtSide' => ['required', 'in:left,right'],
+            'hurtSide' => ['required', Rule::enum(Side::class)->only([Side::Left, Side::Right])],
             'daysSinceInjury' => ['present', 'nullable', 'integer', 'min:0', 'max:36500'],
-            'setting' => ['nullable', 'string', 'max:40'],
-            'route' => ['required', 'string', 'max:40'],
+            'setting' => ['nullable', Rule::enum(Setting::class)],
+            'route' => ['required', Rule::enum(Route::class)],
         ];
+    }
+
+    public function hurtSide(): Side
+    {
+        return Side::from($this->string('hurtSide')->toString());
+    }
+
+    /** Null: it came on without an injury. */
+    public function daysSinceInjury(): ?int
+    {
+        return $this->input('daysSinceInjury') === null ? null : $this->integer('daysSinceInjury');
+    }
+
+    /** Null: the one that follows from days, age and route. */
+    public function setting(): ?Setting
+    {
+        return $this->enum('setting', Setting::class);
+    }
+
+    public function examinationRoute(): Route
+    {
+        return Route::from($this->string('route')->toString());
     }
 }

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Examinations\AlreadySigned;
+use App\Examinations\HeldFinding;
+use App\Examinations\ReusedKey;
+use App\Examinations\StaleVersion;
+use App\Http\Resources\PartResource;
+use GrayCompass\Core\Wire\SafetyWriter;
+use GrayCompass\Document\Refusal;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** How every problem is answered: one body, `{error: {path, reason}}`, and what some add to it. */
+final class Problems
+{
+    /** What goes wrong by the hand of the sender is no defect of ours. */
+    private const EXPECTED = [Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class];
+
+    private const REASONS = [
+        401 => 'Log in first.',
+        403 => 'This is not allowed.',
+        404 => 'There is no such thing here.',
+        405 => 'This cannot be done here.',
+        413 => 'The body is too large.',
+        419 => 'The page is too old: load it again.',
+        429 => 'Too many failed tries: wait a minute.',
+    ];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport(self::EXPECTED);
+        $exceptions->render(static fn (Refusal $refusal): JsonResponse => self::answer(422, $refusal->path, $refusal->reason));
+        $exceptions->render(static fn (AuthenticationException $problem): JsonResponse => self::answer(401, '', self::REASONS[401]));
+        $exceptions->render(static fn (AlreadySigned $problem): JsonResponse => self::answer(
+            423,
+            '',
+            'this examination is signed and cannot be changed',
+        ));
+        $exceptions->render(static fn (ReusedKey $problem): JsonResponse => self::answer(422, 'key', 'this key was used for another save'));
+        $exceptions->render(static fn (HeldFinding $held): JsonResponse => self::answer(
+            422,
+            $held->part,
+            $held->reason,
+            ['hold' => SafetyWriter::hold($held->hold)],
+        ));
+        $exceptions->render(static fn (StaleVersion $stale): JsonResponse => self::answer(
+            409,
+            $stale->part,
+            'changed in between by another tab or person',
+            ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
+        ));
+        $exceptions->render(static fn (ValidationException $problem): JsonResponse => self::answer(
+            422,
+            (string) array_key_first($problem->errors()),
+            $problem->getMessage(),
+        ));
+        $exceptions->render(self::http(...));
+    }
+
+    /** What the framework says by a status alone. */
+    private static function http(HttpExceptionInterface $problem, Request $request): ?JsonResponse
+    {
+        $status = $problem->getStatusCode();
+        $ours = in_array($status, [403, 410], true) ? $problem->getMessage() : '';
+        $reason = $ours !== '' ? $ours : self::REASONS[$status] ?? 'This did not work.';
+
+        return $request->is('api/*') ? self::answer($status, '', $reason, headers: $problem->getHeaders()) : null;
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @param  array<mixed>  $headers
+     */
+    private static function answer(int $status, string $path, string $reason, array $more = [], array $headers = []): JsonResponse
+    {
+        return new JsonResponse(['error' => ['path' => $path, 'reason' => $reason], ...$more], $status, $headers);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Athlete;
+use App\Models\Episode;
+use App\Models\Examination;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Collection;
+
+/**
+ * An athlete; with the examinations of both knees, newest first, where the episodes were loaded.
+ *
+ * @property-read Athlete $resource
+ */
+final class AthleteResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'name' => $this->resource->name,
+            'number' => $this->resource->number,
+            'squad' => $this->resource->squad,
+            'age' => (int) $this->resource->born_on->diffInYears(),
+            'examinations' => $this->when(
+                $this->resource->relationLoaded('episodes'),
+                fn (): array => ExaminationSummaryResource::collection($this->examinations())->resolve($request),
+            ),
+        ];
+    }
+
+    /**
+     * @return Collection<int, Examination>
+     */
+    private function examinations(): Collection
+    {
+        return $this->resource->episodes
+            ->flatMap(static fn (Episode $episode): Collection => $episode->examinations->each->setRelation('episode', $episode))
+            ->sortByDesc('examined_at')
+            ->values();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Factories;
+
+use App\Models\Athlete;
+use App\Models\Team;
+use Illuminate\Database\Eloquent\Factories\Factory;
+use Illuminate\Support\Str;
+
+/**
+ * @extends Factory<Athlete>
+ */
+final class AthleteFactory extends Factory
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function definition(): array
+    {
+        return [
+            'team_id' => Team::factory(),
+            'name' => 'Mirre Aldous',
+            'number' => Str::random(6),
+            'squad' => 'Handball',
+            'born_on' => '2004-03-02',
+        ];
+    }
+}
