@@ -12,6 +12,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -28,12 +29,28 @@ abstract class FeatureTestCase extends TestCase
         'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
     ];
 
+    /** @var array<string, true> promises of the contract that this test has seen kept */
+    protected array $kept = [];
+
     public function createApplication(): Application
     {
         $app = require __DIR__.'/../../bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
 
         return $app;
+    }
+
+    /** Every answer of the API, in every test, keeps the contract. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        $route = app('router')->current();
+        if ($route instanceof Route && str_starts_with($route->uri(), 'api/') && $route->getName() !== 'nothing') {
+            Contract::it()->assertKept($route, $method, $answer);
+            $this->kept[Contract::promise($route, $method, $answer->getStatusCode())] = true;
+        }
+
+        return $answer;
     }
 
     protected function member(string $team = 'Fenmoor Indoor Sports Club', Role $role = Role::Practitioner): User

@@ -9,24 +9,31 @@ use GrayCompass\Core\Wire\DocumentSchema;
 use GrayCompass\Document\Json;
 use Illuminate\Console\Command;
 
-/** Writes the part of the contract that lists manoeuvres and fields, so that each is named once. */
+/** Writes the parts of the contract that list manoeuvres and fields, so that each is named once. */
 final class ContractGenerate extends Command
 {
-    protected $signature = 'contract:generate {--check : only say whether the file is current}';
+    protected $signature = 'contract:generate {--check : only say whether the files are current}';
 
-    protected $description = 'Write contract/examination.schema.json from the catalogue';
+    protected $description = 'Write contract/examination.schema.json and payloads.schema.json from the catalogue';
 
-    public function handle(Figures $data): int
+    public function handle(Figures $figures): int
     {
-        $file = base_path('contract/examination.schema.json');
-        $schema = Json::write(DocumentSchema::of($data->catalogue()))."\n";
-        if ($this->option('check')) {
-            $current = is_file($file) && file_get_contents($file) === $schema;
-            $this->line($current ? 'current' : 'contract/examination.schema.json is not what the catalogue says; run php artisan contract:generate');
-
-            return $current ? self::SUCCESS : self::FAILURE;
+        $files = [
+            'examination.schema.json' => DocumentSchema::of($figures->catalogue()),
+            'payloads.schema.json' => DocumentSchema::payloads($figures->catalogue()),
+        ];
+        $all = self::SUCCESS;
+        foreach ($files as $name => $schema) {
+            $file = base_path("contract/{$name}");
+            $text = Json::write($schema)."\n";
+            if (! $this->option('check')) {
+                $all = file_put_contents($file, $text) === false ? self::FAILURE : $all;
+            } elseif (! is_file($file) || file_get_contents($file) !== $text) {
+                $this->line("contract/{$name} is not what the catalogue says; run php artisan contract:generate");
+                $all = self::FAILURE;
+            }
         }
 
-        return file_put_contents($file, $schema) === false ? self::FAILURE : self::SUCCESS;
+        return $all;
     }
 }

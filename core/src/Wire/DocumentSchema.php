@@ -82,6 +82,21 @@ final class DocumentSchema
     }
 
     /**
+     * What may be recorded with each manoeuvre: the payload of a save, by manoeuvre.
+     *
+     * @return array<string, mixed>
+     */
+    public static function payloads(Catalogue $catalogue): array
+    {
+        $byManoeuvre = [];
+        foreach ($catalogue->manoeuvres as $manoeuvre) {
+            $byManoeuvre[$manoeuvre->id] = self::object(self::recorded($manoeuvre));
+        }
+
+        return ['description' => 'what may be recorded with each manoeuvre', ...self::object($byManoeuvre)];
+    }
+
+    /**
      * @return array<string, mixed>
      */
     private static function episode(): array
@@ -124,10 +139,19 @@ final class DocumentSchema
      */
     private static function finding(Manoeuvre $manoeuvre): array
     {
-        $fields = [
+        return self::object([
             'manoeuvre' => ['const' => $manoeuvre->id],
             'side' => ['enum' => $manoeuvre->bothAtOnce ? ['both'] : ['left', 'right']],
-        ];
+            ...self::recorded($manoeuvre),
+        ], ['manoeuvre', 'side']);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function recorded(Manoeuvre $manoeuvre): array
+    {
+        $fields = [];
         foreach ($manoeuvre->fields as $field) {
             $fields[$field->name] = self::orNull(self::field($field));
         }
@@ -135,14 +159,14 @@ final class DocumentSchema
             $fields['checks'] = self::object(self::flags($manoeuvre->checks));
         }
 
-        return self::object([
+        return [
             ...$fields,
             'normal' => ['const' => true],
             'notDone' => self::choice(NotDone::cases()),
             'override' => ['type' => 'string', 'minLength' => 3, 'maxLength' => 200],
             'fromMemory' => ['type' => 'boolean'],
             'note' => ['type' => 'string', 'maxLength' => 2000],
-        ], ['manoeuvre', 'side']);
+        ];
     }
 
     /**

@@ -1,3 +1,6 @@
+import createClient from 'openapi-fetch'
+import type { paths } from '@/contract/api'
+
 /** A wrong place in what was sent, as the server tells it. */
 export interface Fault {
   path: string
@@ -44,37 +47,42 @@ export function rememberCsrf(token: string): void {
   csrf = token
 }
 
+/** The operations of the contract: address, parameters, body and answer are checked by their types. */
+export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', fetch: reach })
+
 /**
+ * What an operation answered.
+ *
  * @throws ApiError when the server refuses; Unreachable when it does not answer, or cannot just now
  */
-export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
-  let response = await reach(method, path, body)
-  if (response.status === TOKEN_EXPIRED) {
-    const session = (await (await reach('GET', 'me')).json()) as { csrf: string }
-    rememberCsrf(session.csrf)
-    response = await reach(method, path, body)
-  }
-  if (response.status === 204) return undefined as T
-  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  if (!response.ok) throw new ApiError(response.status, faultIn(answer, response.status), answer)
-  return answer as T
+export async function answerOf<T>(operation: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await operation
+  if (response.ok) return data as T
+  const body = (typeof error === 'object' && error !== null ? error : {}) as Record<string, unknown>
+  throw new ApiError(response.status, faultIn(body, response.status), body)
 }
 
-async function reach(method: string, path: string, body?: unknown): Promise<Response> {
+/** Sends a request with the session's token; when that is too old, asks for a new one and tries again, once. */
+async function reach(request: Request): Promise<Response> {
+  const again = request.clone()
+  const response = await send(request)
+  if (response.status !== TOKEN_EXPIRED) return response
+  const session = (await (await send(new Request('/api/me', { credentials: 'same-origin' }))).json()) as { csrf: string }
+  rememberCsrf(session.csrf)
+  return send(again)
+}
+
+async function send(request: Request): Promise<Response> {
+  request.headers.set('Accept', 'application/json')
+  request.headers.set('X-CSRF-TOKEN', csrf)
   let response: Response
   try {
-    response = await fetch(`/api/${path}`, {
-      method,
-      credentials: 'same-origin',
-      headers: { Accept: 'application/json', 'X-CSRF-TOKEN': csrf, ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
-      body: body === undefined ? null : JSON.stringify(body),
-      signal: AbortSignal.timeout(REACH_MS),
-    })
+    response = await fetch(request, { signal: AbortSignal.timeout(REACH_MS) })
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }
   if (response.status >= BROKEN) throw new Unreachable(`The server cannot answer just now (${response.status}).`, response.status)
-  if (response.status === BUSY && method !== 'POST') throw new Unreachable('The server is busy.', response.status)
+  if (response.status === BUSY && request.method !== 'POST') throw new Unreachable('The server is busy.', response.status)
   return response
 }
 

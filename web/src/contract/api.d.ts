@@ -11,19 +11,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who is logged in */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                200: components["responses"]["Session"];
-            };
-        };
+        /** Who is logged in, and the token that changes must carry */
+        get: operations["showSession"];
         put?: never;
         post?: never;
         delete?: never;
@@ -42,19 +31,41 @@ export interface paths {
         get?: never;
         put?: never;
         /** Log in */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                200: components["responses"]["Session"];
-                422: components["responses"]["Refused"];
-            };
+        post: operations["logIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
+        get?: never;
+        put?: never;
+        /** Log out */
+        post: operations["logOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An empty answer to somebody who is logged in */
+        get: operations["ping"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -69,27 +80,7 @@ export interface paths {
             cookie?: never;
         };
         /** The athletes of the team with their examinations */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Athletes */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Today"];
-                    };
-                };
-                401: components["responses"]["Refused"];
-            };
-        };
+        get: operations["showToday"];
         put?: never;
         post?: never;
         delete?: never;
@@ -98,34 +89,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/catalogue": {
+    "/api/athletes/{athlete}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** Manoeuvres and their fields */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Catalogue */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Catalogue"];
-                    };
-                };
-            };
-        };
+        /** One athlete with the examinations of both knees */
+        get: operations["showAthlete"];
         put?: never;
         post?: never;
         delete?: never;
@@ -144,29 +116,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Start an examination */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Its id */
-                201: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": {
-                            id: string;
-                        };
-                    };
-                };
-                404: components["responses"]["Refused"];
-            };
-        };
+        post: operations["startExamination"];
         delete?: never;
         options?: never;
         head?: never;
@@ -181,27 +131,7 @@ export interface paths {
             cookie?: never;
         };
         /** An examination with all its parts and its assessment */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Examination */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Examination"];
-                    };
-                };
-                404: components["responses"]["Refused"];
-            };
-        };
+        get: operations["showExamination"];
         put?: never;
         post?: never;
         delete?: never;
@@ -218,27 +148,41 @@ export interface paths {
             cookie?: never;
         };
         /** The examination in the open file format */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Document */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["examination.schema"];
-                    };
-                };
-                404: components["responses"]["Refused"];
-            };
+        get: operations["showDocument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/summary.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
+        /** The summary on paper */
+        get: operations["showSummaryPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/weighing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The very input that its chances were weighed from */
+        get: operations["showWeighing"];
         put?: never;
         post?: never;
         delete?: never;
@@ -256,64 +200,30 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Sign: from now on nothing changes, and the assessment is the one of this moment */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Examination */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Examination"];
-                    };
-                };
-                403: components["responses"]["Refused"];
-                423: components["responses"]["Refused"];
-            };
-        };
+        /**
+         * Sign for good
+         * @description From now on nothing changes, and the assessment is the one of this moment.
+         */
+        post: operations["signExamination"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/examinations/{examination}/summary.pdf": {
+    "/api/examinations/{examination}/sections/{section}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The summary on one page of A4 */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description PDF */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/pdf": string;
-                    };
-                };
-            };
-        };
-        put?: never;
+        get?: never;
+        /**
+         * Save a part that is kept as a whole
+         * @description `earlierFinding` and `pulseChecks` are `{entries: [...]}`; `frame` holds the facts known before a hand is laid on.
+         */
+        put: operations["saveSection"];
         post?: never;
         delete?: never;
         options?: never;
@@ -321,34 +231,36 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/examinations/{examination}/weighing": {
+    "/api/examinations/{examination}/findings/{manoeuvre}/{side}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The very input that its chances were weighed from */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description Problem */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Problem"];
-                    };
-                };
-            };
+        get?: never;
+        /**
+         * Save one manoeuvre on one knee
+         * @description What the payload may hold is said by manoeuvre in `FindingPayloads`.
+         */
+        put: operations["saveFinding"];
+        post?: never;
+        /** Take it back */
+        delete: operations["takeBackFinding"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
+        /** Manoeuvres, fields, questions, choices, words: all that screens are drawn from */
+        get: operations["showCatalogue"];
         put?: never;
         post?: never;
         delete?: never;
@@ -366,108 +278,9 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Weigh figures without a record; condition and order ask for the way of one condition */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: {
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            responses: {
-                /** @description Weighed */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["WeighUp"];
-                    };
-                };
-                422: components["responses"]["Refused"];
-            };
-        };
+        /** Weigh figures without a record */
+        post: operations["weigh"];
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/examinations/{examination}/sections/{section}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Save frame, opening, episode, history, safety, earlierFinding or pulseChecks; the last two are {entries: [...]} */
-        put: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: components["requestBodies"]["Part"];
-            responses: {
-                200: components["responses"]["Saved"];
-                409: components["responses"]["Stale"];
-                422: components["responses"]["Refused"];
-                423: components["responses"]["Refused"];
-            };
-        };
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/examinations/{examination}/findings/{manoeuvre}/{side}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Save one manoeuvre on one knee */
-        put: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: components["requestBodies"]["Part"];
-            responses: {
-                200: components["responses"]["Saved"];
-                409: components["responses"]["Stale"];
-                422: components["responses"]["Held"];
-                423: components["responses"]["Refused"];
-            };
-        };
-        post?: never;
-        /** Take it back */
-        delete: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: components["requestBodies"]["Part"];
-            responses: {
-                200: components["responses"]["Saved"];
-                409: components["responses"]["Stale"];
-            };
-        };
         options?: never;
         head?: never;
         patch?: never;
@@ -536,11 +349,18 @@ export interface components {
             id: string;
             /** @enum {string} */
             status: "draft" | "signed";
+            /** Format: date-time */
             examinedAt: string;
             hurtSide: components["schemas"]["Side"];
+            /** Format: date */
             injuredOn: string | null;
         };
-        AthleteWithExaminations: components["schemas"]["AthleteSummary"] & {
+        AthleteWithExaminations: {
+            id: string;
+            name: string;
+            number: string;
+            squad: string;
+            age: number;
             examinations: components["schemas"]["ExaminationSummary"][];
         };
         Today: {
@@ -676,7 +496,9 @@ export interface components {
             /** @enum {string} */
             name: "frame" | "opening" | "episode" | "history" | "safety" | "earlierFinding" | "pulseChecks";
             version: number;
-            payload: Record<string, never>;
+            payload: {
+                [key: string]: unknown;
+            };
         };
         StoredFinding: {
             manoeuvre: string;
@@ -690,7 +512,9 @@ export interface components {
             id: string;
             /** @enum {string} */
             status: "draft" | "signed";
+            /** Format: date-time */
             examinedAt: string;
+            /** Format: date-time */
             signedAt: string | null;
             examiner: string;
             athlete: components["schemas"]["AthleteSummary"];
@@ -910,7 +734,7 @@ export interface components {
                 oddsRatio: number;
             }[];
             groups?: components["schemas"]["ProblemGroup"][];
-            candidates?: Record<string, never>[];
+            candidates?: components["schemas"]["Candidate"][];
         };
         RailStep: {
             withoutEcho: components["schemas"]["Chance"];
@@ -941,8 +765,8 @@ export interface components {
         };
         WeighUp: {
             conditions: components["schemas"]["WeighedChance"][];
-            patterns: Record<string, never>[];
-            nextTests: Record<string, never>[];
+            patterns: components["schemas"]["Pattern"][];
+            nextTests: components["schemas"]["WeighedTest"][];
             steps: components["schemas"]["RailStep"][];
             curves: components["schemas"]["Curve"][];
             /** @description a tempting mistake about the most telling test, answered with these figures */
@@ -992,7 +816,7 @@ export interface components {
                     missingOnce: boolean;
                     checks: {
                         at: string;
-                        felt: string;
+                        felt: boolean;
                         by?: string | null;
                     }[];
                 };
@@ -1047,6 +871,69 @@ export interface components {
                 say: string;
             }[];
         };
+        Pattern: {
+            present: string[];
+            probability: components["schemas"]["Chance"];
+        };
+        Candidate: {
+            finding: string;
+            group: string;
+            echo: number;
+            minutes: number;
+            targets: components["schemas"]["Targets"];
+        };
+        WeighedTest: {
+            finding: string;
+            chancePositive: components["schemas"]["Chance"];
+            value: number;
+            bits: number;
+            valuePerMinute: number;
+        };
+        /** @description one part as it is kept */
+        StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredFinding"];
+        Start: {
+            hurtSide: components["schemas"]["Side"];
+            /** @description null: it came on without an injury */
+            daysSinceInjury: number | null;
+            /** @description null: the one that follows from days, age and route */
+            setting?: string | null;
+            route: components["schemas"]["RouteId"];
+        };
+        Started: {
+            id: string;
+        };
+        Credentials: {
+            email: string;
+            password: string;
+        };
+        SavePart: {
+            /** @description never used twice; the same save sent again changes nothing */
+            key: string;
+            /** @description the version this was made from; 0 when the part is new */
+            version: number;
+            payload: {
+                [key: string]: unknown;
+            };
+        };
+        TakeBack: {
+            /** @description never used twice; the same save sent again changes nothing */
+            key: string;
+            /** @description the version this was made from; 0 when the part is new */
+            version: number;
+            payload?: Record<string, never> | null;
+        };
+        Refused: {
+            error: components["schemas"]["Fault"];
+        };
+        Held: {
+            error: components["schemas"]["Fault"];
+            hold?: components["schemas"]["Hold"];
+        };
+        Stale: {
+            error: components["schemas"]["Fault"];
+            newer: components["schemas"]["StoredPart"] | null;
+        };
+        FindingPayloads: components["schemas"]["payloads.schema"];
         /** Examination document of Gray Compass */
         "examination.schema": {
             /** @constant */
@@ -2264,78 +2151,1457 @@ export interface components {
                 note?: string;
             })[];
         };
+        /** @description what may be recorded with each manoeuvre */
+        "payloads.schema": {
+            distal_pulse?: {
+                result?: ("normal" | "abnormal") | null;
+                foot?: ("normal" | "cold" | "pale" | "painful") | null;
+                pressureIndex?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            sensation?: {
+                result?: ("normal" | "abnormal") | null;
+                where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
+                since?: ("new" | "old") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            ankle_lift?: {
+                result?: ("normal" | "abnormal") | null;
+                turnsOut?: ("normal" | "weak") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            inspection?: {
+                scar?: boolean | null;
+                bruise?: boolean | null;
+                deformity?: boolean | null;
+                wasting?: boolean | null;
+                girthCm?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            alignment?: {
+                angleDeg?: number | null;
+                kneecapFacing?: ("straight" | "inward" | "outward") | null;
+                archDropped?: boolean | null;
+                wasting?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            gait?: {
+                pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
+                aids?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            warmth?: {
+                warmer?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            effusion_sweep?: {
+                grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            patellar_tap?: {
+                result?: ("still" | "moves_only" | "taps") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            fluctuation?: {
+                crossesFluid?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            passive_extension?: {
+                extensionDeg?: number | null;
+                heelHeightCm?: number | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            straight_leg_raise?: {
+                result?: ("full" | "lag" | "unable") | null;
+                lagDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            shin_palpation?: {
+                tender?: ("none" | "point" | "diffuse") | null;
+                lump?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            kneecap_edges?: {
+                tenderMedial?: boolean | null;
+                tenderLateral?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            kneecap_tendon?: {
+                tender?: boolean | null;
+                worseTipped?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            fat_pad_pinch?: {
+                painMedial?: boolean | null;
+                painLateral?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            kneecap_compression?: {
+                pain?: number | null;
+                familiar?: boolean | null;
+                variant?: ("moved" | "thigh_tightened") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            kneecap_glide?: {
+                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            kneecap_glide_moving?: {
+                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            valgus_0?: {
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            varus_0?: {
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            toe_lift_recurvatum?: {
+                hyperextensionDeg?: number | null;
+                externalRotationMore?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            posterior_sag?: {
+                stepOffMm?: number | null;
+                sagSeen?: boolean | null;
+                position?: ("feet_down" | "heels_held") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            joint_line_palpation?: {
+                points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
+                pinpoint?: boolean | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            landmark_palpation?: {
+                tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            flexion_range?: {
+                flexionDeg?: number | null;
+                endPain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            upper_tibiofibular_glide?: {
+                loose?: boolean | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            anterior_drawer?: {
+                translationMm?: number | null;
+                inwardMm?: number | null;
+                outwardMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            posterior_drawer?: {
+                translationMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    quadricepsRelaxed?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            quadriceps_active?: {
+                shiftMm?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            lachman?: {
+                translationMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                support?: ("hand" | "thigh_under" | "prone") | null;
+                backwardMm?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    thighStable?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    slackTaken?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            lever_sign?: {
+                heelRises?: boolean | null;
+                checks?: {
+                    hamstringsRelaxed?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            arthrometer?: {
+                forceN?: number | null;
+                translationMm?: number | null;
+                checks?: {
+                    hamstringsRelaxed?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            valgus_30?: {
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            varus_30?: {
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            figure_four_lcl?: {
+                cordFelt?: boolean | null;
+                tender?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            mcmurray?: {
+                cells?: {
+                    /** @enum {unknown} */
+                    rotation: "inward" | "outward" | "none";
+                    /** @enum {unknown} */
+                    stress: "varus" | "valgus";
+                    click?: boolean;
+                    /** @enum {unknown} */
+                    clickSite?: "medial" | "lateral" | "elsewhere";
+                    pain?: number;
+                    /** @enum {unknown} */
+                    painSite?: "medial" | "lateral" | "elsewhere";
+                    familiar?: boolean;
+                    hurtsAtDeg?: number;
+                }[] | null;
+                checks?: {
+                    fullBendReached?: boolean | null;
+                    fullExtensionReached?: boolean | null;
+                    relaxed?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            tibial_rotation_pain?: {
+                pain?: number | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            meniscal_grind?: {
+                pain?: number | null;
+                click?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                checks?: {
+                    fullBendReached?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            displacement_tenderness?: {
+                tender?: boolean | null;
+                movesBackOnBending?: boolean | null;
+                site?: ("medial" | "lateral") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            bounce_home?: {
+                end?: ("full" | "rubbery" | "springs_back") | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            plica_roll?: {
+                popOrPain?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            reverse_pivot_shift?: {
+                felt?: boolean | null;
+                feltAtDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            pivot_shift?: {
+                grade?: ("none" | "glide" | "clunk" | "gross") | null;
+                guarded?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            anterolateral_shift?: {
+                felt?: boolean | null;
+                guarded?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            hip_abductor_strength?: {
+                strength?: number | null;
+                newtons?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            tibial_percussion?: {
+                lingeringPain?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            tibial_vibration?: {
+                lingeringPain?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            popliteal_look?: {
+                swelling?: boolean | null;
+                mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            apley?: {
+                compressionPain?: boolean | null;
+                distractionRelieves?: boolean | null;
+                rotationWorst?: ("inward" | "outward") | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            dial_30?: {
+                externalRotationDeg?: number | null;
+                checks?: {
+                    thighsTogether?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            dial_90?: {
+                externalRotationDeg?: number | null;
+                checks?: {
+                    thighsTogether?: boolean | null;
+                };
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            kneecap_tracking?: {
+                path?: ("smooth" | "jumps" | "tilts") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            active_range?: {
+                flexionDeg?: number | null;
+                extensionDeg?: number | null;
+                lagDeg?: number | null;
+                crepitus?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            resisted_extension?: {
+                strength?: number | null;
+                pain?: number | null;
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                newtons?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            resisted_flexion?: {
+                strength?: number | null;
+                pain?: number | null;
+                newtons?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            single_leg_squat?: {
+                reps?: number | null;
+                pelvisLevel?: boolean | null;
+                kneeDrift?: ("none" | "mild" | "marked") | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            thessaly_5?: {
+                reps?: number | null;
+                pain?: number | null;
+                click?: boolean | null;
+                locking?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                familiar?: boolean | null;
+                givesWay?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            thessaly_20?: {
+                reps?: number | null;
+                pain?: number | null;
+                click?: boolean | null;
+                locking?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                familiar?: boolean | null;
+                givesWay?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            deep_squat?: {
+                painFront?: boolean | null;
+                painSite?: ("medial" | "lateral" | "front" | "back") | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            sit_to_stand?: {
+                reps?: number | null;
+                pain?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            single_leg_sit_to_stand?: {
+                reps?: number | null;
+                pain?: number | null;
+                kneeDrift?: ("none" | "mild" | "marked") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            step_down?: {
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            lateral_band_press?: {
+                painAt30?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            hop?: {
+                pain?: number | null;
+                afraid?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            run_cut_stop?: {
+                pain?: number | null;
+                givesWay?: boolean | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            hip_screen?: {
+                result?: ("normal" | "abnormal") | null;
+                inwardRotationLimited?: boolean | null;
+                flexionDeg?: number | null;
+                inwardDeg?: number | null;
+                outwardDeg?: number | null;
+                extensionDeg?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            ankle_screen?: {
+                result?: ("normal" | "abnormal") | null;
+                kneeToWallCm?: number | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+            back_screen?: {
+                result?: ("normal" | "abnormal") | null;
+                /** @constant */
+                normal?: true;
+                /** @enum {unknown} */
+                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
+                override?: string;
+                fromMemory?: boolean;
+                note?: string;
+            };
+        };
     };
     responses: {
-        /** @description Session */
-        Session: {
+        /** @description Nobody is logged in */
+        Unauthenticated: {
             headers: {
                 [name: string]: unknown;
             };
             content: {
-                "application/json": components["schemas"]["Session"];
+                "application/json": components["schemas"]["Refused"];
             };
         };
-        /** @description Saved */
-        Saved: {
+        /** @description This person may not */
+        Forbidden: {
             headers: {
                 [name: string]: unknown;
             };
             content: {
-                "application/json": components["schemas"]["Saved"];
+                "application/json": components["schemas"]["Refused"];
             };
         };
-        /** @description Changed in between */
+        /** @description There is no such thing, or not for this team */
+        NotFound: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Changed in between by another tab or person; the newer part comes along */
         Stale: {
             headers: {
                 [name: string]: unknown;
             };
             content: {
-                "application/json": {
-                    error: components["schemas"]["Fault"];
-                    newer: Record<string, never> | null;
-                };
+                "application/json": components["schemas"]["Stale"];
             };
         };
-        /** @description Refused; with the hold where one stands against the manoeuvre */
-        Held: {
+        /** @description Signed before this was kept */
+        Gone: {
             headers: {
                 [name: string]: unknown;
             };
             content: {
-                "application/json": {
-                    error: components["schemas"]["Fault"];
-                    hold?: components["schemas"]["Hold"];
-                };
+                "application/json": components["schemas"]["Refused"];
             };
         };
-        /** @description Refused */
+        /** @description The token is too old: ask for the session again */
+        PageExpired: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Not accepted; nothing is stored */
         Refused: {
             headers: {
                 [name: string]: unknown;
             };
             content: {
-                "application/json": {
-                    error: components["schemas"]["Fault"];
-                };
+                "application/json": components["schemas"]["Refused"];
             };
         };
-    };
-    parameters: never;
-    requestBodies: {
-        Part: {
+        /** @description Not accepted; with the hold where one stands against the manoeuvre */
+        Held: {
+            headers: {
+                [name: string]: unknown;
+            };
             content: {
-                "application/json": {
-                    /** @description Never used twice; the same save sent again changes nothing */
-                    key: string;
-                    /** @description The version this was made from; 0 when the part is new */
-                    version: number;
-                    payload?: Record<string, never>;
-                };
+                "application/json": components["schemas"]["Held"];
+            };
+        };
+        /** @description Signed, and so for good */
+        Signed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Wait a minute */
+        TooManyTries: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
             };
         };
     };
+    parameters: {
+        /** @description its id, a ULID */
+        examination: string;
+        /** @description the id, a ULID */
+        athlete: string;
+        section: "frame" | "opening" | "episode" | "history" | "safety" | "earlierFinding" | "pulseChecks";
+        /** @description an id of the catalogue */
+        manoeuvre: string;
+        side: "left" | "right" | "both";
+    };
+    requestBodies: never;
     headers: never;
     pathItems: never;
 }
 export type $defs = Record<string, never>;
-export type operations = Record<string, never>;
+export interface operations {
+    showSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    logIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Credentials"];
+            };
+        };
+        responses: {
+            /** @description The session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooManyTries"];
+        };
+    };
+    logOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    ping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Here */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+        };
+    };
+    showToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Today"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+        };
+    };
+    showAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                athlete: components["parameters"]["athlete"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The athlete */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteWithExaminations"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    startExamination: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                athlete: components["parameters"]["athlete"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Start"];
+            };
+        };
+        responses: {
+            /** @description Started */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    showExamination: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The examination */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Examination"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    showDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["examination.schema"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    showSummaryPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    showWeighing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The input */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+            410: components["responses"]["Gone"];
+        };
+    };
+    signExamination: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it was signed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Examination"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+            423: components["responses"]["Signed"];
+        };
+    };
+    saveSection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+                section: components["parameters"]["section"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavePart"];
+            };
+        };
+        responses: {
+            /** @description Judged and stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Stale"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+            423: components["responses"]["Signed"];
+        };
+    };
+    saveFinding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+                /** @description an id of the catalogue */
+                manoeuvre: components["parameters"]["manoeuvre"];
+                side: components["parameters"]["side"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavePart"];
+            };
+        };
+        responses: {
+            /** @description Judged and stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Stale"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Held"];
+            423: components["responses"]["Signed"];
+        };
+    };
+    takeBackFinding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+                /** @description an id of the catalogue */
+                manoeuvre: components["parameters"]["manoeuvre"];
+                side: components["parameters"]["side"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBack"];
+            };
+        };
+        responses: {
+            /** @description Taken back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Stale"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+            423: components["responses"]["Signed"];
+        };
+    };
+    showCatalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The catalogue */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: {
+                /** @description asks for the way of this condition too */
+                condition?: string;
+                /** @description finding ids in the order done, with commas between */
+                order?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        responses: {
+            /** @description Weighed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighUp"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+}

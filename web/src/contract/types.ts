@@ -24,4 +24,5 @@ export type RailStep = Schemas['RailStep']
 export type WeighedChance = Schemas['WeighedChance']
 export type Payload = Record<string, unknown>
 export type Side = 'left' | 'right'
+export type SectionName = Schemas['StoredSection']['name']
 export type ConditionId = Verdict['id']

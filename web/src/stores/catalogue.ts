@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { request } from '@/api/client'
+import { answerOf, api } from '@/api/client'
 import type { Catalogue, ConditionId, Field, Manoeuvre, SafetyLine } from '@/contract/types'
 
 function nameFields(names: Map<string, string>, fields: Field[]): void {
@@ -26,7 +26,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   })
 
   async function load(): Promise<void> {
-    catalogue.value ??= await request<Catalogue>('GET', 'catalogue')
+    catalogue.value ??= await answerOf(api.GET('/api/catalogue'))
   }
 
   function manoeuvre(id: string): Manoeuvre {

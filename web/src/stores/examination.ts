@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { type EffectScope, computed, effectScope, reactive, ref, shallowRef } from 'vue'
-import { type ApiError, request } from '@/api/client'
+import { type ApiError, answerOf, api } from '@/api/client'
 import type { Assessment, Examination, Hold, Payload, Saved, Side } from '@/contract/types'
 import { type StoredPart, type Waiting, adopt } from './desk'
 import { merge, same } from './merge'
@@ -57,7 +57,7 @@ export const useExamination = defineStore('examination', () => {
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
-    const [examination, tab] = await Promise.all([request<Examination>('GET', `examinations/${id}`), thisTab()])
+    const [examination, tab] = await Promise.all([answerOf(api.GET('/api/examinations/{examination}', { params: { path: { examination: id } } })), thisTab()])
     scope?.stop()
     scope = effectScope(true)
     parts.clear()
@@ -140,7 +140,7 @@ export const useExamination = defineStore('examination', () => {
   /** Closes it for good, once nothing waits on this device. */
   async function sign(): Promise<void> {
     if (!head.value) return
-    await request<Examination>('POST', `examinations/${head.value.id}/signature`)
+    await answerOf(api.POST('/api/examinations/{examination}/signature', { params: { path: { examination: head.value.id } } }))
     await open(head.value.id)
   }
 

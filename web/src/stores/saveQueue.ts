@@ -1,7 +1,7 @@
 import { useOnline, useStorage } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watch } from 'vue'
-import { ApiError, Unreachable, request } from '@/api/client'
-import type { Payload, Saved } from '@/contract/types'
+import { ApiError, Unreachable, answerOf, api } from '@/api/client'
+import type { Payload, Saved, SectionName, Side } from '@/contract/types'
 import { type Desk, type Refused, type StoredPart, type Waiting, deskKey, emptyDesk } from './desk'
 
 /** What is honest to say about saving. */
@@ -83,10 +83,16 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
   }
 
   function put(item: Waiting): Promise<Saved> {
-    const [name, side] = item.part.split(':')
-    const path = side ? `examinations/${examination}/findings/${name}/${side}` : `examinations/${examination}/sections/${name}`
-    const body = { key: item.key, version: item.from.version, ...(item.payload === null ? {} : { payload: item.payload }) }
-    return request<Saved>(item.payload === null ? 'DELETE' : 'PUT', path, body)
+    const { key, from: { version }, payload } = item
+    const [name = '', side] = item.part.split(':')
+    if (side === undefined) {
+      const path = { examination, section: name as SectionName }
+      return answerOf(api.PUT('/api/examinations/{examination}/sections/{section}', { params: { path }, body: { key, version, payload: payload ?? {} } }))
+    }
+    const path = { examination, manoeuvre: name, side: side as Side | 'both' }
+    return payload === null
+      ? answerOf(api.DELETE('/api/examinations/{examination}/findings/{manoeuvre}/{side}', { params: { path }, body: { key, version } }))
+      : answerOf(api.PUT('/api/examinations/{examination}/findings/{manoeuvre}/{side}', { params: { path }, body: { key, version, payload } }))
   }
 
   function keepRefused(refused: Refused): void {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { rememberCsrf, request } from '@/api/client'
+import { answerOf, api, rememberCsrf } from '@/api/client'
 import type { Session } from '@/contract/types'
 
 /** Who is logged in. */
@@ -17,15 +17,15 @@ export const useSession = defineStore('session', () => {
   }
 
   async function look(): Promise<void> {
-    adopt(await request<Session>('GET', 'me'))
+    adopt(await answerOf(api.GET('/api/me')))
   }
 
   async function logIn(email: string, password: string): Promise<void> {
-    adopt(await request<Session>('POST', 'login', { email, password }))
+    adopt(await answerOf(api.POST('/api/login', { body: { email, password } })))
   }
 
   async function logOut(): Promise<void> {
-    await request<void>('POST', 'logout')
+    await answerOf(api.POST('/api/logout'))
     await look()
   }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { request } from '@/api/client'
+import { answerOf, api } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary, Side } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
 import { useCatalogue } from '@/stores/catalogue'
@@ -56,7 +56,7 @@ async function start(side: Side): Promise<void> {
   busy.value = true
   try {
     const body = { hurtSide: side, daysSinceInjury: exactDays.value, route: route.value }
-    emit('started', (await request<{ id: string }>('POST', `athletes/${props.athlete.id}/examinations`, body)).id, route.value)
+    emit('started', (await answerOf(api.POST('/api/athletes/{athlete}/examinations', { params: { path: { athlete: props.athlete.id } }, body }))).id, route.value)
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The examination could not be started.'
     busy.value = false

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { request } from '@/api/client'
+import { answerOf, api } from '@/api/client'
 import type { AthleteWithExaminations, ExaminationSummary, Itinerary } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
@@ -42,7 +42,7 @@ const kept = computed(() => (athletes.value === null ? [] : unsent()).flatMap(({
 
 async function load(): Promise<void> {
   try {
-    athletes.value = (await request<{ athletes: AthleteWithExaminations[] }>('GET', 'today')).athletes
+    athletes.value = (await answerOf(api.GET('/api/today'))).athletes
     problem.value = ''
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'

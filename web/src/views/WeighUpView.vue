@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { request } from '@/api/client'
+import { answerOf, api } from '@/api/client'
 import type { ConditionId, Problem } from '@/contract/types'
 import { shortName } from '@/plateau/shapes'
 import TopBar from '@/shared/TopBar.vue'
@@ -30,7 +30,7 @@ function nameOf(finding: string): string {
 onMounted(async () => {
   try {
     await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
-    input.value = await request<Problem>('GET', `examinations/${props.id}/weighing`)
+    input.value = await answerOf(api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }))
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The weigh-up could not be opened.'
   }

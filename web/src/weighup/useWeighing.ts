@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { type Ref, ref, shallowRef, watch } from 'vue'
-import { ApiError, request } from '@/api/client'
+import { ApiError, answerOf, api } from '@/api/client'
 import type { Problem, WeighUp } from '@/contract/types'
 
 const SETTLE_MS = 60
@@ -14,9 +14,9 @@ export function useWeighing(problem: Ref<Problem | null>, condition: Ref<string>
   async function weigh(): Promise<void> {
     if (!problem.value) return
     const mine = ++latest
-    const query = new URLSearchParams({ condition: condition.value, order: order.value.join(',') })
+    const query = { condition: condition.value, order: order.value.join(',') }
     try {
-      const answer = await request<WeighUp>('POST', `weigh?${query}`, problem.value)
+      const answer = await answerOf(api.POST('/api/weigh', { params: { query }, body: problem.value }))
       if (mine === latest) [weighed.value, fault.value] = [answer, '']
     } catch (error) {
       if (mine === latest) fault.value = error instanceof ApiError && error.fault.path ? `${error.fault.path}: ${error.fault.reason}` : error instanceof Error ? error.message : 'It could not be weighed.'
