@@ -5,7 +5,19 @@ const BASE = process.env.BASE_URL
 const RUNS = 60
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 
 // First load after log-in: what Today transfers with an empty cache, bytes on the wire.
@@ -19,7 +31,9 @@ await page.getByRole('heading', { name: 'To go on with' }).waitFor()
 await page.waitForLoadState('networkidle')
 await wire.send('Network.clearBrowserCache')
 let bytes = 0
-wire.on('Network.loadingFinished', (event) => { bytes += event.encodedDataLength })
+wire.on('Network.loadingFinished', (event) => {
+  bytes += event.encodedDataLength
+})
 await page.reload()
 await page.getByRole('heading', { name: 'To go on with' }).waitFor()
 await page.waitForLoadState('networkidle')
@@ -32,14 +46,35 @@ const { empty, save } = await page.evaluate(async (runs) => {
   const today = await (await fetch('/api/today')).json()
   const athlete = today.athletes.find((a) => a.name === 'Wynn Tarbuck')
   const headers = { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': csrf }
-  const start = await fetch(`/api/athletes/${athlete.id}/examinations`, { method: 'POST', headers, body: JSON.stringify({ hurtSide: 'left', daysSinceInjury: 4, setting: 'acute_trauma', route: 'clinic_full' }) })
+  const start = await fetch(`/api/athletes/${athlete.id}/examinations`, {
+    method: 'POST',
+    headers,
+    body: JSON.stringify({ hurtSide: 'left', daysSinceInjury: 4, setting: 'acute_trauma', route: 'clinic_full' }),
+  })
   const { id } = await start.json()
-  const timed = async (call) => { const begin = performance.now(); const answer = await call(); await answer.text(); return performance.now() - begin }
+  const timed = async (call) => {
+    const begin = performance.now()
+    const answer = await call()
+    await answer.text()
+    return performance.now() - begin
+  }
   const empty = []
   const save = []
   for (let run = 0; run < runs; run++) {
     empty.push(await timed(() => fetch('/api/ping')))
-    save.push(await timed(() => fetch(`/api/examinations/${id}/findings/lachman/left`, { method: 'PUT', headers, body: JSON.stringify({ key: crypto.randomUUID(), version: run, payload: { translationMm: 5 + (run % 9), endFeel: 'soft' } }) })))
+    save.push(
+      await timed(() =>
+        fetch(`/api/examinations/${id}/findings/lachman/left`, {
+          method: 'PUT',
+          headers,
+          body: JSON.stringify({
+            key: crypto.randomUUID(),
+            version: run,
+            payload: { translationMm: 5 + (run % 9), endFeel: 'soft' },
+          }),
+        }),
+      ),
+    )
   }
   return { empty, save }
 }, RUNS)
@@ -50,7 +85,8 @@ await page.getByLabel('Name of the manoeuvre').fill('Valgus, 30°')
 await page.keyboard.press('Enter')
 const taps = await page.evaluate(async (runs) => {
   const bands = [...document.querySelectorAll('.bands button')]
-  const figures = () => [...document.querySelectorAll('[data-condition]')].map((part) => part.getAttribute('aria-label')).join()
+  const figures = () =>
+    [...document.querySelectorAll('[data-condition]')].map((part) => part.getAttribute('aria-label')).join()
   const frame = () => new Promise((done) => requestAnimationFrame(() => done()))
   const until = async (holds) => {
     const begin = performance.now()
@@ -61,7 +97,9 @@ const taps = await page.evaluate(async (runs) => {
   }
   // What jumps after a tap jumps under the finger, so shifts soon after input are counted too.
   let shift = 0
-  new PerformanceObserver((list) => { for (const entry of list.getEntries()) shift += entry.value }).observe({ type: 'layout-shift', buffered: false })
+  new PerformanceObserver((list) => {
+    for (const entry of list.getEntries()) shift += entry.value
+  }).observe({ type: 'layout-shift', buffered: false })
   const own = []
   const chances = []
   for (let run = 0; run < runs; run++) {
@@ -79,12 +117,18 @@ const taps = await page.evaluate(async (runs) => {
 }, RUNS / 2)
 await browser.close()
 
-console.log(JSON.stringify([
-  { what: 'empty authenticated API request', unit: 'ms', median: median(empty), limit: null },
-  { what: 'API save and assess', unit: 'ms', median: median(save), limit: null },
-  { what: 'ratio of save-and-assess to empty', unit: '', median: median(save) / median(empty), limit: 3 },
-  { what: 'a tap shows its own effect', unit: 'ms', median: median(taps.own), limit: 16.7 },
-  { what: 'a tap shows the new chances', unit: 'ms', median: median(taps.chances), limit: 150 },
-  { what: 'layout shift after a tap', unit: '', median: taps.shift, limit: 0.01 },
-  { what: 'first load after log-in', unit: 'kB', median: firstLoad, limit: 350 },
-], null, 2))
+console.log(
+  JSON.stringify(
+    [
+      { what: 'empty authenticated API request', unit: 'ms', median: median(empty), limit: null },
+      { what: 'API save and assess', unit: 'ms', median: median(save), limit: null },
+      { what: 'ratio of save-and-assess to empty', unit: '', median: median(save) / median(empty), limit: 3 },
+      { what: 'a tap shows its own effect', unit: 'ms', median: median(taps.own), limit: 16.7 },
+      { what: 'a tap shows the new chances', unit: 'ms', median: median(taps.chances), limit: 150 },
+      { what: 'layout shift after a tap', unit: '', median: taps.shift, limit: 0.01 },
+      { what: 'first load after log-in', unit: 'kB', median: firstLoad, limit: 350 },
+    ],
+    null,
+    2,
+  ),
+)

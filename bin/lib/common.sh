@@ -16,7 +16,7 @@ artisan() { "${PHP[@]}" artisan "$@"; }
 
 has_php_module() { grep -qix "$1" <<<"$(php -m 2>/dev/null)"; }
 
-# missing_packages [browser]: Debian packages that this machine lacks, one a line with the reason.
+# missing_packages [browser|tests]: Debian packages that this machine lacks, one a line with the reason.
 missing_packages() {
     command -v php >/dev/null || say 'php8.2-cli the language of the application'
     command -v composer >/dev/null || say 'composer installs the PHP packages'
@@ -32,9 +32,10 @@ missing_packages() {
     has_php_module mbstring || say 'php8.2-mbstring counts letters, not bytes'
     has_php_module dom || say 'php8.2-xml is asked for by the test tools'
     has_php_module intl || say 'php8.2-intl sorts names as people do'
-    [ "${1:-}" = browser ] || return 0
-    has_php_module pcov || say 'php8.2-pcov measures test coverage'
-    [ -x /usr/bin/chromium ] || say 'chromium drives the interface in tests'
+    [ "${1:-}" != tests ] || has_php_module pcov || say 'php8.2-pcov measures test coverage'
+    [ "${1:-}" != tests ] || command -v shellcheck >/dev/null || say 'shellcheck reads the scripts'
+    [ "${1:-}" != tests ] || command -v jq >/dev/null || say 'jq follows the guide to the API'
+    [ -z "${1:-}" ] || [ -x /usr/bin/chromium ] || say 'chromium drives the interface in tests'
 }
 
 install_missing() {

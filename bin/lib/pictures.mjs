@@ -12,7 +12,9 @@ const open = (name) => async (page) => {
   await page.waitForURL(/examinations/)
   await page.getByRole('heading', { level: 1 }).first().waitFor()
 }
-const inside = (path) => async (page) => { await page.goto(page.url() + path) }
+const inside = (path) => async (page) => {
+  await page.goto(page.url() + path)
+}
 const goTo = (manoeuvre) => async (page) => {
   await page.getByRole('button', { name: 'Summary' }).waitFor()
   await page.keyboard.press('/')
@@ -20,12 +22,21 @@ const goTo = (manoeuvre) => async (page) => {
   await page.keyboard.press('Enter')
   await page.getByRole('heading', { level: 1, name: manoeuvre }).waitFor()
 }
-const click = (role, name) => async (page) => { await page.getByRole(role, { name }).first().click() }
-const key = (name) => async (page) => { await page.keyboard.press(name) }
-const look = (name) => async (page) => { await page.getByLabel('Look of the screen').selectOption(name) }
+const click = (role, name) => async (page) => {
+  await page.getByRole(role, { name }).first().click()
+}
+const key = (name) => async (page) => {
+  await page.keyboard.press(name)
+}
+const look = (name) => async (page) => {
+  await page.getByLabel('Look of the screen').selectOption(name)
+}
 const mcMurray = async (page) => {
   const cell = page.getByRole('region', { name: 'L · hurt knee' })
-  await cell.getByRole('group', { name: 'turned outward, varus', exact: true }).getByRole('button', { name: 'pain' }).click()
+  await cell
+    .getByRole('group', { name: 'turned outward, varus', exact: true })
+    .getByRole('button', { name: 'pain' })
+    .click()
   await cell.getByRole('button', { name: 'Pain turned outward, varus 5 of 10' }).click()
   await cell.getByRole('button', { name: 'medial' }).click()
 }
@@ -59,7 +70,19 @@ const PICTURES = [
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
 ]
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 
 async function take(name, viewport, steps, options, loggedIn) {
   const context = await browser.newContext({ viewport, hasTouch: viewport !== DESK })

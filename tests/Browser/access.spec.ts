@@ -19,7 +19,16 @@ for (const look of LOOKS) {
     await expectAccessible(page)
     await page.getByRole('button', { name: /^Safety gate/ }).click()
     await expectAccessible(page)
-    for (const manoeuvre of ['Lachman', 'McMurray', 'Joint line palpation', 'Landmark palpation', 'Flexion range', 'Effusion sweep', 'Gait', 'Pivot shift']) {
+    for (const manoeuvre of [
+      'Lachman',
+      'McMurray',
+      'Joint line palpation',
+      'Landmark palpation',
+      'Flexion range',
+      'Effusion sweep',
+      'Gait',
+      'Pivot shift',
+    ]) {
       await goTo(page, manoeuvre)
       await expectAccessible(page)
     }
@@ -69,7 +78,11 @@ for (const width of [390, 768, 1280]) {
     await goTo(page, 'Lachman')
     await expectNoSidewaysScroll(page)
     const bench = page.url()
-    for (const [path, heading] of [['summary', 'Both knees'], ['weigh/acl', 'ACL tear'], ['emergency', 'Pulse at the foot']]) {
+    for (const [path, heading] of [
+      ['summary', 'Both knees'],
+      ['weigh/acl', 'ACL tear'],
+      ['emergency', 'Pulse at the foot'],
+    ]) {
       await page.goto(`${bench}/${path}`)
       await expect(page.getByRole('heading', { name: heading })).toBeVisible()
       await expectNoSidewaysScroll(page)

@@ -10,7 +10,10 @@ test('a wholly normal route takes one key for each manoeuvre', async ({ page }) 
   test.setTimeout(120_000)
   await begin(page, 'Callum Rigg-Mayne', 'right', 'No injury')
   await consentAndClearGate(page)
-  await page.getByRole('navigation', { name: 'Route of the examination' }).getByLabel('Route').selectOption('Clinic, full')
+  await page
+    .getByRole('navigation', { name: 'Route of the examination' })
+    .getByLabel('Route')
+    .selectOption('Clinic, full')
   await saved(page)
   const route = (await assessment(page)).route.stops.flatMap((stop) => stop.manoeuvres)
   expect(route.length).toBeGreaterThan(60)
@@ -85,7 +88,10 @@ test('a rotated bend is recorded with its own pain and place, and given to that 
   await saved(page)
   await page.reload()
   await goTo(page, 'McMurray')
-  await expect(bend.getByRole('button', { name: 'Pain turned inward, varus 6 of 10' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(bend.getByRole('button', { name: 'Pain turned inward, varus 6 of 10' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
 })
 
 test('hands stay off until consent, and stress tests wait for the gate', async ({ page }) => {
@@ -133,9 +139,13 @@ test.describe('by touch on a phone', () => {
   test('every control is large enough for a finger', async ({ page }) => {
     await begin(page, 'Lior Haverstock', 'left')
     await page.getByRole('button', { name: 'Consent given for hands-on' }).tap()
-    const small = await page.locator('main button:visible').evaluateAll((buttons) => buttons
-      .map((button) => ({ name: button.textContent?.trim(), height: button.getBoundingClientRect().height }))
-      .filter(({ height }) => height < 43.5))
+    const small = await page
+      .locator('main button:visible')
+      .evaluateAll((buttons) =>
+        buttons
+          .map((button) => ({ name: button.textContent?.trim(), height: button.getBoundingClientRect().height }))
+          .filter(({ height }) => height < 43.5),
+      )
     expect(small).toEqual([])
   })
 })
@@ -158,7 +168,9 @@ test('a stop of the gate names its rule in place, and a reason opens it and stay
   await page.getByRole('button', { name: /^clearly/ }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('taken against the gate')
   await page.getByRole('button', { name: 'Summary' }).click()
-  await expect(page.getByRole('region', { name: 'Marked' })).toContainText('taken against the gate: X-ray seen by the club doctor')
+  await expect(page.getByRole('region', { name: 'Marked' })).toContainText(
+    'taken against the gate: X-ray seen by the club doctor',
+  )
 })
 
 test('undo shows what it takes back, and entries from memory are marked', async ({ page }) => {
@@ -176,7 +188,9 @@ test('undo shows what it takes back, and entries from memory are marked', async 
   await expect(page.getByText('Taken back.')).toBeVisible()
 })
 
-test('a check ticked before the measure waits for it, and a check after “normal” takes nothing away', async ({ page }) => {
+test('a check ticked before the measure waits for it, and a check after “normal” takes nothing away', async ({
+  page,
+}) => {
   await begin(page, 'Oskar Penhale', 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
@@ -206,7 +220,10 @@ test('a check ticked before the measure waits for it, and a check after “norma
   await saved(page)
   await page.keyboard.press('u')
   await expect(hurt).toContainText('waits for a measure')
-  await expect(hurt.getByRole('button', { name: 'Foot stayed down', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await expect(hurt.getByRole('button', { name: 'Foot stayed down', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
   await saved(page)
 })
 
@@ -262,7 +279,10 @@ test('bends are dragged on the arc, tender points tapped on the drawing', async 
   await goTo(page, 'Joint line palpation')
   const before = await chance(page, 'medial_meniscus')
   await hurt.getByRole('button', { name: 'medial back' }).click()
-  await hurt.getByRole('group', { name: /^Pinpoint/ }).getByRole('button', { name: 'yes' }).click()
+  await hurt
+    .getByRole('group', { name: /^Pinpoint/ })
+    .getByRole('button', { name: 'yes' })
+    .click()
   await expect.poll(() => chance(page, 'medial_meniscus')).toBeGreaterThan(before)
   await goTo(page, 'Landmark palpation')
   await hurt.getByRole('button', { name: 'medial epicondyle' }).click()

@@ -29,7 +29,10 @@ test('each kind of hold stands in its place: consent without a way round, the ga
   await expect(held).toBeHidden()
 })
 
-test('a key pressed before the answer waits, and is sent once the gate is known to be open', async ({ page, context }) => {
+test('a key pressed before the answer waits, and is sent once the gate is known to be open', async ({
+  page,
+  context,
+}) => {
   await logIn(page)
   await startExamination(page, 'Edda Sollund', 'left')
   await consent(page)
@@ -53,7 +56,10 @@ test('a key pressed before the answer waits, and is sent once the gate is known 
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
 })
 
-test('what is pressed with the server gone is told when a hold stands against it, and sent when that is lifted', async ({ page, context }) => {
+test('what is pressed with the server gone is told when a hold stands against it, and sent when that is lifted', async ({
+  page,
+  context,
+}) => {
   await logIn(page)
   await startExamination(page, 'Wynn Tarbuck', 'right')
   await consent(page)
@@ -84,10 +90,16 @@ test('an entry on which the server fails three times is set aside, and the other
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }).click()
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
-  await expect(page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })).toContainText('failed on it three times', { timeout: 30_000 })
+  await expect(page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })).toContainText(
+    'failed on it three times',
+    { timeout: 30_000 },
+  )
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade')
   await context.unroute('**/findings/posterior_sag/**')
-  await page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' }).getByRole('button', { name: 'Try again' }).click()
+  await page
+    .getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })
+    .getByRole('button', { name: 'Try again' })
+    .click()
   await saved(page)
 })
 
@@ -100,8 +112,14 @@ test('a school chosen for the examination judges it, and what others found is ke
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
-  for (const [knee, mm] of [['R · other knee', '3'], ['L · hurt knee', '10']] as const) {
-    await page.getByRole('region', { name: knee }).getByRole('slider', { name: /Translation/ }).focus()
+  for (const [knee, mm] of [
+    ['R · other knee', '3'],
+    ['L · hurt knee', '10'],
+  ] as const) {
+    await page
+      .getByRole('region', { name: knee })
+      .getByRole('slider', { name: /Translation/ })
+      .focus()
     await page.keyboard.type(mm)
     await page.keyboard.press('Enter')
   }

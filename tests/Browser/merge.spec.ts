@@ -4,18 +4,30 @@ import { merge, same } from '../../web/src/stores/merge'
 test.describe('answers from two places', () => {
   test('to different questions go together', () => {
     expect(merge({}, { pop: true }, { locking: false })).toEqual({ merged: { pop: true, locking: false }, clashes: [] })
-    expect(merge({ pop: true }, { pop: true, givingWay: false }, { pop: true, locking: true })).toEqual({ merged: { pop: true, givingWay: false, locking: true }, clashes: [] })
+    expect(merge({ pop: true }, { pop: true, givingWay: false }, { pop: true, locking: true })).toEqual({
+      merged: { pop: true, givingWay: false, locking: true },
+      clashes: [],
+    })
   })
 
   test('to the same question clash only when they differ, and mine stands until somebody chooses', () => {
     expect(merge({}, { pop: true }, { pop: false })).toEqual({ merged: { pop: true }, clashes: ['pop'] })
     expect(merge({}, { pop: true }, { pop: true })).toEqual({ merged: { pop: true }, clashes: [] })
-    expect(merge({ pop: true }, { pop: false, locking: true }, { pop: true, locking: false })).toEqual({ merged: { pop: false, locking: true }, clashes: ['locking'] })
+    expect(merge({ pop: true }, { pop: false, locking: true }, { pop: true, locking: false })).toEqual({
+      merged: { pop: false, locking: true },
+      clashes: ['locking'],
+    })
   })
 
   test('an answer taken back stays taken back, on either side', () => {
-    expect(merge({ pop: true, locking: true }, { locking: true }, { pop: true, locking: true })).toEqual({ merged: { locking: true }, clashes: [] })
-    expect(merge({ pop: true, locking: true }, { pop: true, locking: true }, { pop: true })).toEqual({ merged: { pop: true }, clashes: [] })
+    expect(merge({ pop: true, locking: true }, { locking: true }, { pop: true, locking: true })).toEqual({
+      merged: { locking: true },
+      clashes: [],
+    })
+    expect(merge({ pop: true, locking: true }, { pop: true, locking: true }, { pop: true })).toEqual({
+      merged: { pop: true },
+      clashes: [],
+    })
     expect(merge({ pop: true }, {}, { pop: false }).clashes).toEqual(['pop'])
   })
 
@@ -24,6 +36,9 @@ test.describe('answers from two places', () => {
     expect(same(['twist_on_planted_foot'], ['twist_on_planted_foot'])).toBe(true)
     expect(same(['a', 'b'], ['b', 'a'])).toBe(false)
     expect(same(undefined, null)).toBe(false)
-    expect(merge({ mechanism: ['a'] }, { mechanism: ['a'] }, { mechanism: ['a', 'b'] })).toEqual({ merged: { mechanism: ['a', 'b'] }, clashes: [] })
+    expect(merge({ mechanism: ['a'] }, { mechanism: ['a'] }, { mechanism: ['a', 'b'] })).toEqual({
+      merged: { mechanism: ['a', 'b'] },
+      clashes: [],
+    })
   })
 })

@@ -11,7 +11,12 @@ export async function logIn(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
 }
 
-export async function startExamination(page: Page, athlete: string, side: 'left' | 'right', since = 'Within a week'): Promise<void> {
+export async function startExamination(
+  page: Page,
+  athlete: string,
+  side: 'left' | 'right',
+  since = 'Within a week',
+): Promise<void> {
   await page.getByRole('button', { name: `Examine ${athlete}` }).click()
   await page.getByRole('button', { name: since, exact: true }).click()
   await page.getByRole('button', { name: `${side} knee hurt` }).click()
@@ -64,5 +69,7 @@ export async function expectAccessible(page: Page): Promise<void> {
 }
 
 export async function expectNoSidewaysScroll(page: Page): Promise<void> {
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0)
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+  ).toBeLessThanOrEqual(0)
 }

@@ -8,7 +8,9 @@ async function acrossPicture(page: Page, condition: string): Promise<number> {
   return (shape.x + shape.width / 2 - whole.x) / whole.width
 }
 
-test('the plateau is mirrored for the other side, its table says the same, and zones differ in form', async ({ page }) => {
+test('the plateau is mirrored for the other side, its table says the same, and zones differ in form', async ({
+  page,
+}) => {
   await logIn(page)
   await page.getByRole('link', { name: /Mirre Aldous/ }).click()
   await expect(page.getByRole('group', { name: 'Plateau of the left knee from above, chances in 100' })).toBeVisible()
@@ -21,13 +23,17 @@ test('the plateau is mirrored for the other side, its table says the same, and z
   await expect(row).toContainText(' to >99')
   await expect(row).toContainText('act')
   await expect(twin.getByRole('row', { name: /^patellofemoral pain/ })).toContainText('not tested')
-  const fill = (condition: string) => page.locator(`[data-condition=${condition}] .shape`).evaluate((shape) => getComputedStyle(shape).fill)
+  const fill = (condition: string) =>
+    page.locator(`[data-condition=${condition}] .shape`).evaluate((shape) => getComputedStyle(shape).fill)
   expect(await fill('mcl')).toContain('hatch')
   expect(await fill('acl')).not.toContain('url')
   expect(await fill('pcl')).not.toBe(await fill('acl'))
 
   await page.getByRole('link', { name: 'Back to today' }).click()
-  await page.getByRole('link', { name: /^R Jonah Skelwith|Jonah Skelwith.*right knee/ }).last().click()
+  await page
+    .getByRole('link', { name: /^R Jonah Skelwith|Jonah Skelwith.*right knee/ })
+    .last()
+    .click()
   await expect(page.getByRole('group', { name: 'Plateau of the right knee from above, chances in 100' })).toBeVisible()
   expect(await acrossPicture(page, 'mcl')).toBeLessThan(0.2)
   expect(await acrossPicture(page, 'lcl')).toBeGreaterThan(0.8)
@@ -77,7 +83,10 @@ test('a minor is asked for the guardian, and a slipped kneecap for the first tim
   await expect(page.getByRole('button', { name: 'Guardian agrees' })).toBeVisible()
   const first = page.getByRole('group', { name: 'Was that the first time it came out?' })
   await expect(first).toBeHidden()
-  await page.getByRole('group', { name: 'Did the kneecap slip out or shift?' }).getByRole('button', { name: 'yes' }).click()
+  await page
+    .getByRole('group', { name: 'Did the kneecap slip out or shift?' })
+    .getByRole('button', { name: 'yes' })
+    .click()
   await expect(first).toBeVisible()
 })
 
@@ -99,7 +108,9 @@ test('a knee is looked at again with what was left open first', async ({ page })
   await expect(page.getByRole('heading', { level: 1, name: 'Lachman' })).toBeVisible()
 })
 
-test('a result that closes the gate leaves its own finding in reach, and any other can be taken back', async ({ page }) => {
+test('a result that closes the gate leaves its own finding in reach, and any other can be taken back', async ({
+  page,
+}) => {
   await logIn(page)
   await startExamination(page, 'Bram Okafor-Lund', 'right')
   await consentAndClearGate(page)

@@ -6,7 +6,10 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   await startExamination(page, 'Tove Brandreth', 'left')
   const before = await chance(page, 'acl')
 
-  await page.getByRole('group', { name: 'How it happened' }).getByRole('button', { name: 'twist on planted foot' }).click()
+  await page
+    .getByRole('group', { name: 'How it happened' })
+    .getByRole('button', { name: 'twist on planted foot' })
+    .click()
   await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
   await expect.poll(() => chance(page, 'acl')).toBeGreaterThan(before)
   const afterStory = await chance(page, 'acl')
@@ -40,8 +43,12 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
 
   await saved(page)
   await page.getByRole('button', { name: 'Summary' }).click()
-  await expect(page.getByRole('region', { name: /^Chances/ }).getByRole('row', { name: /^ACL tear/ })).toContainText('act')
-  await expect(page.getByRole('region', { name: 'What did not count, and why' })).toContainText('The foot lifted or slid')
+  await expect(page.getByRole('region', { name: /^Chances/ }).getByRole('row', { name: /^ACL tear/ })).toContainText(
+    'act',
+  )
+  await expect(page.getByRole('region', { name: 'What did not count, and why' })).toContainText(
+    'The foot lifted or slid',
+  )
 
   await page.reload()
   await expect(page.getByRole('row', { name: /^Lachman/ })).toContainText('+7 mm')
@@ -63,7 +70,10 @@ test('a positive Lachman on both knees takes at most eight keys', async ({ page 
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 2')
   await page.keyboard.press('u')
-  await expect(page.getByRole('button', { name: 'Foot stayed down', exact: true }).last()).toHaveAttribute('aria-pressed', 'false')
+  await expect(page.getByRole('button', { name: 'Foot stayed down', exact: true }).last()).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  )
 })
 
 test('a knee that may be broken shuts the gate, and an override stays marked', async ({ page }) => {

@@ -26,24 +26,48 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await goTo(page, 'Anterior drawer')
   await page.keyboard.press('m')
   await page.keyboard.press('3')
-  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'Foot stayed down: no' }).click()
+  await page
+    .getByRole('region', { name: 'L · hurt knee' })
+    .getByRole('button', { name: 'Foot stayed down: no' })
+    .click()
   await saved(page)
   await page.getByRole('button', { name: 'Summary' }).click()
 
   const plan = page.getByRole('region', { name: 'Plan' })
   await expect(plan).toContainText('Within two weeks: a knee surgeon')
   await expect(plan).toContainText('Availability')
-  await expect(page.getByRole('region', { name: 'For the athlete' })).toContainText('These are chances, not a diagnosis.')
+  await expect(page.getByRole('region', { name: 'For the athlete' })).toContainText(
+    'These are chances, not a diagnosis.',
+  )
   await expect(page.getByRole('region', { name: 'For the coach' })).toContainText('Out.')
   await page.getByRole('button', { name: 'Copy: Note for the letter' }).click()
   await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toContain('ACL tear')
 
   const [pdf] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'PDF' }).evaluate((link) => link.setAttribute('download', '')).then(() => page.getByRole('link', { name: 'PDF' }).click()),
+    page
+      .getByRole('link', { name: 'PDF' })
+      .evaluate((link) => link.setAttribute('download', ''))
+      .then(() => page.getByRole('link', { name: 'PDF' }).click()),
   ])
   const text = textOf(await pdf.path())
-  for (const words of ['Tove Brandreth', 'DRAFT, not signed', 'ACL tear', 'Lachman', 'The foot lifted or slid', 'Pivot shift not done (too painful)', 'Positive: Lachman', 'Negative: Posterior sag', 'Anterior drawer: entered from memory', 'Within two weeks', 'These are chances, not a diagnosis.', 'Out.', 'more than the other knee', 'cautious figures', 'Chances, not a diagnosis.']) {
+  for (const words of [
+    'Tove Brandreth',
+    'DRAFT, not signed',
+    'ACL tear',
+    'Lachman',
+    'The foot lifted or slid',
+    'Pivot shift not done (too painful)',
+    'Positive: Lachman',
+    'Negative: Posterior sag',
+    'Anterior drawer: entered from memory',
+    'Within two weeks',
+    'These are chances, not a diagnosis.',
+    'Out.',
+    'more than the other knee',
+    'cautious figures',
+    'Chances, not a diagnosis.',
+  ]) {
     expect(text).toContain(words)
   }
 
@@ -53,7 +77,10 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await page.emulateMedia({ media: null })
 
   await page.getByRole('button', { name: 'Sign…' }).click()
-  await page.getByRole('dialog', { name: 'Sign this examination' }).getByRole('button', { name: 'Sign for good' }).click()
+  await page
+    .getByRole('dialog', { name: 'Sign this examination' })
+    .getByRole('button', { name: 'Sign for good' })
+    .click()
   await expect(page.getByText(/signed \d+ /)).toBeVisible()
   await expect(page.getByRole('link', { name: 'Back to the bench' })).toBeHidden()
   const id = /examinations\/([^/]+)/.exec(page.url())?.[1]
@@ -61,7 +88,11 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
   const status = await page.evaluate(async (examination) => {
     const csrf = ((await (await fetch('/api/me')).json()) as { csrf: string }).csrf
-    const answer = await fetch(`/api/examinations/${examination}/findings/lachman/left`, { method: 'PUT', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf }, body: JSON.stringify({ key: crypto.randomUUID(), version: 2, payload: { normal: true } }) })
+    const answer = await fetch(`/api/examinations/${examination}/findings/lachman/left`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf },
+      body: JSON.stringify({ key: crypto.randomUUID(), version: 2, payload: { normal: true } }),
+    })
     return answer.status
   }, id)
   expect(status).toBe(423)

@@ -1,7 +1,10 @@
 import { expect, test } from '@playwright/test'
 import { consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
 
-test('findings entered while the server is gone are sent when it is back, even after a reload', async ({ page, context }) => {
+test('findings entered while the server is gone are sent when it is back, even after a reload', async ({
+  page,
+  context,
+}) => {
   await logIn(page)
   await startExamination(page, 'Edda Sollund', 'left')
   await consentAndClearGate(page)
@@ -22,7 +25,9 @@ test('findings entered while the server is gone are sent when it is back, even a
   await page.reload()
   await goTo(page, 'Lachman')
   await expect(page.getByRole('button', { name: /^clearly/ })).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'soft' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'soft' }),
+  ).toHaveAttribute('aria-pressed', 'true')
 })
 
 test('two tabs on one examination do not overwrite each other silently', async ({ page, context }) => {
@@ -80,39 +85,55 @@ test('answers to different questions from two tabs go together by themselves', a
   await expect(pop(second).getByRole('button', { name: 'no' })).toHaveAttribute('aria-pressed', 'true')
 })
 
-test('what the server will not take is told, kept over a reload, and let go only by hand', async ({ page, context }) => {
+test('what the server will not take is told, kept over a reload, and let go only by hand', async ({
+  page,
+  context,
+}) => {
   await logIn(page)
   await startExamination(page, 'Petra Vaughn-Idle', 'left')
   await consentAndClearGate(page)
   await goTo(page, 'Posterior sag')
-  await context.route('**/findings/posterior_sag/left', (route) => route.fulfill({ status: 422, json: { error: { path: 'findings[0].sagSeen', reason: 'no sag today' } } }))
+  await context.route('**/findings/posterior_sag/left', (route) =>
+    route.fulfill({ status: 422, json: { error: { path: 'findings[0].sagSeen', reason: 'no sag today' } } }),
+  )
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }).click()
   const refusal = page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })
   await expect(refusal).toContainText('No sag today')
   await page.reload()
   await goTo(page, 'Lachman')
   await refusal.getByRole('button', { name: 'Go there' }).click()
-  await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }),
+  ).toHaveAttribute('aria-pressed', 'true')
   await context.unroute('**/findings/posterior_sag/left')
   await refusal.getByRole('button', { name: 'Try again' }).click()
   await saved(page)
   await page.reload()
   await goTo(page, 'Posterior sag')
-  await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }),
+  ).toHaveAttribute('aria-pressed', 'true')
 })
 
-test('an answer lost on the way back is neither saved twice nor swallows what was entered since', async ({ page, context }) => {
+test('an answer lost on the way back is neither saved twice nor swallows what was entered since', async ({
+  page,
+  context,
+}) => {
   await logIn(page)
   await startExamination(page, 'Tove Brandreth', 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await saved(page)
   let lost = 0
-  await context.route('**/findings/lachman/right', async (route) => {
-    await route.fetch()
-    lost++
-    await route.abort('connectionreset')
-  }, { times: 1 })
+  await context.route(
+    '**/findings/lachman/right',
+    async (route) => {
+      await route.fetch()
+      lost++
+      await route.abort('connectionreset')
+    },
+    { times: 1 },
+  )
   await page.keyboard.press(']')
   await page.keyboard.press('2')
   await expect.poll(() => lost).toBe(1)
@@ -121,7 +142,9 @@ test('an answer lost on the way back is neither saved twice nor swallows what wa
   await page.reload()
   await goTo(page, 'Lachman')
   await expect(page.getByRole('button', { name: /^slightly/ })).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.getByRole('region', { name: 'R · hurt knee' }).getByRole('button', { name: 'soft' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('region', { name: 'R · hurt knee' }).getByRole('button', { name: 'soft' }),
+  ).toHaveAttribute('aria-pressed', 'true')
 })
 
 test('what a closed tab could not send is sent by the next one', async ({ page, context }) => {

@@ -21,7 +21,23 @@ async function askNothingWrong(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
 }
 
-const ROUTE = ['Distal pulse', 'Sensation of the foot', 'Ankle lift', 'Inspection', 'Effusion sweep', 'Straight leg raise', 'Valgus, 0°', 'Varus, 0°', 'Posterior sag', 'Lachman', 'Valgus, 30°', 'Varus, 30°', 'Gait', 'Hop', 'Run, cut, stop']
+const ROUTE = [
+  'Distal pulse',
+  'Sensation of the foot',
+  'Ankle lift',
+  'Inspection',
+  'Effusion sweep',
+  'Straight leg raise',
+  'Valgus, 0°',
+  'Varus, 0°',
+  'Posterior sag',
+  'Lachman',
+  'Valgus, 30°',
+  'Varus, 30°',
+  'Gait',
+  'Hop',
+  'Run, cut, stop',
+]
 
 /** One tap for each: where a normal test hangs on one check, the tap answers it as well. */
 async function normal(page: Page): Promise<void> {
@@ -45,7 +61,9 @@ test('a sound knee goes on after one tap for each manoeuvre', async ({ page }) =
   const judged = await assessment(page)
   expect(judged.plan.lookAgain?.hours).not.toBe('')
   expect(judged.results.every((result) => result.finding !== 'lachman' || result.counts)).toBe(true)
-  const stored = (await (await page.request.get(`/api/${/examinations\/[^/]+/.exec(page.url())![0]}`)).json()) as { findings: { side: string }[] }
+  const stored = (await (await page.request.get(`/api/${/examinations\/[^/]+/.exec(page.url())![0]}`)).json()) as {
+    findings: { side: string }[]
+  }
   expect(stored.findings.filter((finding) => finding.side === 'right')).toEqual([])
   await expectAccessible(page)
   await expectNoSidewaysScroll(page)
@@ -92,11 +110,18 @@ test('a pulse that was missing once keeps the emergency, even when it is felt ag
 test('a danger is told at once, and every target is large enough', async ({ page }) => {
   await start(page, 'Sana Withernsea')
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
-  await page.getByRole('group', { name: 'Pulse or feeling in the foot lost' }).getByRole('button', { name: 'yes' }).tap()
+  await page
+    .getByRole('group', { name: 'Pulse or feeling in the foot lost' })
+    .getByRole('button', { name: 'yes' })
+    .tap()
   await expect(page.getByText('The limb may be in danger')).toBeVisible()
-  const small = await page.locator('button:visible, a:visible').evaluateAll((targets) => targets
-    .map((target) => ({ name: target.textContent?.trim(), height: target.getBoundingClientRect().height }))
-    .filter(({ height }) => height < 43.5))
+  const small = await page
+    .locator('button:visible, a:visible')
+    .evaluateAll((targets) =>
+      targets
+        .map((target) => ({ name: target.textContent?.trim(), height: target.getBoundingClientRect().height }))
+        .filter(({ height }) => height < 43.5),
+    )
   expect(small).toEqual([])
   await page.getByRole('button', { name: 'Answer' }).tap()
   await page.getByRole('link', { name: 'Emergency hand-over' }).tap()

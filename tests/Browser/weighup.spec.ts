@@ -40,7 +40,9 @@ test('a picked step has its own curve, read by keyboard too', async ({ page }) =
   await page.getByRole('link', { name: /Mirre Aldous/ }).click()
   await goTo(page, 'Lachman')
   await page.keyboard.press('w')
-  await expect(page.getByRole('img', { name: /^Lachman alone: from 20 in 100 before, a positive result makes it 88 in 100/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /^Lachman alone: from 20 in 100 before, a positive result makes it 88 in 100/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: /Pop LR/ }).press('Enter')
   await expect(page.getByRole('img', { name: /^Pop alone/ })).toBeVisible()
 })
@@ -75,7 +77,9 @@ test('any figures can be weighed without a record, and nonsense is told by its p
   await second.getByLabel('Sensitivity, %').fill('49')
   await second.getByLabel('Specificity, %').fill('58')
   await expect(now).toContainText('20 → 79')
-  await expect(page.getByRole('button', { name: /Second look LR 1\.1 of 1\.2 → 79 in 100, positive, from 78/ })).toBeVisible()
+  await expect(
+    page.getByRole('button', { name: /Second look LR 1\.1 of 1\.2 → 79 in 100, positive, from 78/ }),
+  ).toBeVisible()
   await second.getByLabel('Sensitivity, %').fill('120')
   await expect(page.getByRole('alert')).toContainText('Test 2: sensitivity and specificity lie between 0 and 100 %')
   await expect(now).toContainText('20 → 79')

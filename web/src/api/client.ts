@@ -67,7 +67,9 @@ async function reach(request: Request): Promise<Response> {
   const again = request.clone()
   const response = await send(request)
   if (response.status !== TOKEN_EXPIRED) return response
-  const session = (await (await send(new Request('/api/me', { credentials: 'same-origin' }))).json()) as { csrf: string }
+  const session = (await (await send(new Request('/api/me', { credentials: 'same-origin' }))).json()) as {
+    csrf: string
+  }
   rememberCsrf(session.csrf)
   return send(again)
 }
@@ -81,13 +83,18 @@ async function send(request: Request): Promise<Response> {
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }
-  if (response.status >= BROKEN) throw new Unreachable(`The server cannot answer just now (${response.status}).`, response.status)
-  if (response.status === BUSY && request.method !== 'POST') throw new Unreachable('The server is busy.', response.status)
+  if (response.status >= BROKEN)
+    throw new Unreachable(`The server cannot answer just now (${response.status}).`, response.status)
+  if (response.status === BUSY && request.method !== 'POST')
+    throw new Unreachable('The server is busy.', response.status)
   return response
 }
 
 function faultIn(answer: Record<string, unknown>, status: number): Fault {
   const error = answer.error as Fault | undefined
   if (error?.reason) return error
-  return { path: '', reason: typeof answer.message === 'string' && answer.message ? answer.message : `The server answered ${status}.` }
+  return {
+    path: '',
+    reason: typeof answer.message === 'string' && answer.message ? answer.message : `The server answered ${status}.`,
+  }
 }

@@ -11,39 +11,144 @@ const unfolded = ref(false)
 
 <template>
   <footer class="foot">
-    <button v-if="canRecord" type="button" class="button main" @click="emit('normal')">Both normal, next <kbd aria-hidden="true">N</kbd></button>
-    <button type="button" class="button" @click="emit('next')">Next <kbd aria-hidden="true">↓</kbd></button>
-    <button v-if="canRecord" type="button" class="button unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">Not done…</button>
+    <button v-if="canRecord" type="button" class="button main" @click="emit('normal')">
+      Both normal, next
+      <kbd aria-hidden="true">N</kbd>
+    </button>
+    <button type="button" class="button" @click="emit('next')">
+      Next
+      <kbd aria-hidden="true">↓</kbd>
+    </button>
+    <button
+      v-if="canRecord"
+      type="button"
+      class="button unfold"
+      :aria-expanded="unfolded"
+      @click="unfolded = !unfolded"
+    >
+      Not done…
+    </button>
     <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" aria-label="Not done, because of">
       <span>Not done:</span>
-      <button v-for="reason in catalogue.choices('notDone')" :key="reason" type="button" class="button" @click="emit('notDone', reason)">{{ inWords(reason) }}</button>
+      <button
+        v-for="reason in catalogue.choices('notDone')"
+        :key="reason"
+        type="button"
+        class="button"
+        @click="emit('notDone', reason)"
+      >
+        {{ inWords(reason) }}
+      </button>
     </div>
-    <button v-if="canRecord" type="button" class="choice memory" :class="{ unfolded }" :aria-pressed="fromMemory" @click="emit('memory')">From memory <kbd aria-hidden="true">M</kbd></button>
-    <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">Undo <kbd aria-hidden="true">U</kbd></button>
+    <button
+      v-if="canRecord"
+      type="button"
+      class="choice memory"
+      :class="{ unfolded }"
+      :aria-pressed="fromMemory"
+      @click="emit('memory')"
+    >
+      From memory
+      <kbd aria-hidden="true">M</kbd>
+    </button>
+    <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">
+      Undo
+      <kbd aria-hidden="true">U</kbd>
+    </button>
     <button type="button" class="button quiet help" aria-label="Keys" @click="emit('help')">?</button>
     <p>Chances, not a diagnosis. Your judgement and local rules come first.</p>
   </footer>
 </template>
 
 <style scoped>
-.foot { display: flex; flex-wrap: wrap; align-items: center; gap: 6px; padding: 6px 14px; background: var(--paper); border-top: 1px solid var(--line); }
-.foot > .button, .foot > .choice { padding: 0 13px; gap: 8px; }
-.not { display: flex; align-items: center; gap: 3px; color: var(--text-2); }
-.not > span { font-size: 0.87rem; }
-.unfold { display: none; }
-@media (hover: none) and (max-width: 1024px) { .memory kbd { display: none; } }
-.not .button { padding: 0 9px; gap: 0; border-color: var(--line); }
-.foot p { flex: 1 1 140px; text-align: right; font-size: 0.8rem; line-height: 1.2; color: var(--text-3); }
-@media (max-width: 1100px) { .foot p { flex-basis: 100%; text-align: left; } }
-@media (max-width: 900px) {
-  .foot { gap: 6px; padding: 6px 8px; }
-  .foot .button { padding: 0 12px; }
-  .unfold { display: inline-flex; }
-  .not { display: none; order: 9; flex-wrap: wrap; margin: 0; }
-  .not.unfolded { display: flex; }
-  .not > span { display: none; }
-  .foot p { order: 10; font-size: 0.8rem; }
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+  padding: 6px 14px;
+  background: var(--paper);
+  border-top: 1px solid var(--line);
 }
-@media (hover: none) { .help { display: none; } }
-@media (max-width: 640px) { .memory:not(.unfolded) { display: none; } .foot > .button { padding: 0 8px; } }
+.foot > .button,
+.foot > .choice {
+  padding: 0 13px;
+  gap: 8px;
+}
+.not {
+  display: flex;
+  align-items: center;
+  gap: 3px;
+  color: var(--text-2);
+}
+.not > span {
+  font-size: 0.87rem;
+}
+.unfold {
+  display: none;
+}
+@media (hover: none) and (max-width: 1024px) {
+  .memory kbd {
+    display: none;
+  }
+}
+.not .button {
+  padding: 0 9px;
+  gap: 0;
+  border-color: var(--line);
+}
+.foot p {
+  flex: 1 1 140px;
+  text-align: right;
+  font-size: 0.8rem;
+  line-height: 1.2;
+  color: var(--text-3);
+}
+@media (max-width: 1100px) {
+  .foot p {
+    flex-basis: 100%;
+    text-align: left;
+  }
+}
+@media (max-width: 900px) {
+  .foot {
+    gap: 6px;
+    padding: 6px 8px;
+  }
+  .foot .button {
+    padding: 0 12px;
+  }
+  .unfold {
+    display: inline-flex;
+  }
+  .not {
+    display: none;
+    order: 9;
+    flex-wrap: wrap;
+    margin: 0;
+  }
+  .not.unfolded {
+    display: flex;
+  }
+  .not > span {
+    display: none;
+  }
+  .foot p {
+    order: 10;
+    font-size: 0.8rem;
+  }
+}
+@media (hover: none) {
+  .help {
+    display: none;
+  }
+}
+@media (max-width: 640px) {
+  .memory:not(.unfolded) {
+    display: none;
+  }
+  .foot > .button {
+    padding: 0 8px;
+  }
+}
 </style>

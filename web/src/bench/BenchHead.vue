@@ -14,14 +14,18 @@ const since = computed(() => {
   const days = examination.section('frame').daysSinceInjury
   return typeof days === 'number' ? `day ${days}` : 'without an injury'
 })
-const gate = computed(() => (safety.value?.lines.length ? 'safety: see the line' : safety.value?.gateOpen ? 'safety clear' : 'safety not answered'))
+const gate = computed(() =>
+  safety.value?.lines.length ? 'safety: see the line' : safety.value?.gateOpen ? 'safety clear' : 'safety not answered',
+)
 </script>
 
 <template>
   <header class="head">
     <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
     <h2>{{ athlete?.name }}</h2>
-    <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ examination.hurtSide }} knee hurt, {{ since }}</span>
+    <span class="facts">
+      {{ athlete?.squad }} · {{ athlete?.age }} · {{ examination.hurtSide }} knee hurt, {{ since }}
+    </span>
     <span class="pill">{{ examination.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
     <SaveState :state="examination.saveState" class="save" />
@@ -31,20 +35,60 @@ const gate = computed(() => (safety.value?.lines.length ? 'safety: see the line'
 </template>
 
 <style scoped>
-.head { display: flex; align-items: center; gap: 12px; padding: 0 14px 0 4px; border-bottom: 1px solid var(--line); white-space: nowrap; }
-.back { padding: 0 12px; font-size: 1.2rem; }
-.facts { color: var(--text-2); overflow: hidden; text-overflow: ellipsis; }
-.pill { padding: 2px 9px; font-size: 0.87rem; border: 1px solid var(--line-2); border-radius: 3px; }
-.pill.ink { color: var(--on-band); background: var(--band); border-color: var(--band); }
-.save { margin-left: auto; }
-.drawer { display: none; }
+.head {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 0 14px 0 4px;
+  border-bottom: 1px solid var(--line);
+  white-space: nowrap;
+}
+.back {
+  padding: 0 12px;
+  font-size: 1.2rem;
+}
+.facts {
+  color: var(--text-2);
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.pill {
+  padding: 2px 9px;
+  font-size: 0.87rem;
+  border: 1px solid var(--line-2);
+  border-radius: 3px;
+}
+.pill.ink {
+  color: var(--on-band);
+  background: var(--band);
+  border-color: var(--band);
+}
+.save {
+  margin-left: auto;
+}
+.drawer {
+  display: none;
+}
 @media (max-width: 1180px) {
-  .drawer { display: inline-flex; }
-  .pill, .facts { display: none; }
+  .drawer {
+    display: inline-flex;
+  }
+  .pill,
+  .facts {
+    display: none;
+  }
 }
 @media (max-width: 640px) {
-  .head { gap: 4px; padding: 0 6px 0 0; }
-  h2 { overflow: hidden; text-overflow: ellipsis; }
-  .button { padding: 0 10px; }
+  .head {
+    gap: 4px;
+    padding: 0 6px 0 0;
+  }
+  h2 {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  .button {
+    padding: 0 10px;
+  }
 }
 </style>

@@ -5,9 +5,8 @@ import type { Held } from './useHold'
 
 /** Stands in the place of a manoeuvre that is held back, and says why; a reason opens it, and stays on record. */
 defineProps<{ hold: Held; recorded: boolean }>()
-const catalogue = useCatalogue()
 const emit = defineEmits<{ override: [reason: string]; takeBack: [] }>()
-
+const catalogue = useCatalogue()
 const LEAST_REASON = 3
 const MOST_REASON = 200
 const reason = ref('')
@@ -16,23 +15,59 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
 
 <template>
   <section class="held" aria-label="Held back">
-    <template v-if="hold.unsure"><b>Not judged yet.</b><p>What you press here is kept on this device, and sent and judged once the server has answered.</p></template>
+    <template v-if="hold.unsure">
+      <b>Not judged yet.</b>
+      <p>What you press here is kept on this device, and sent and judged once the server has answered.</p>
+    </template>
     <template v-else>
-      <template v-if="hold.kind === 'consent'"><b>Consent first.</b><p>Hands-on manoeuvres open once consent is ticked in the story.</p></template>
-      <template v-else-if="hold.kind === 'gate'"><b>The safety gate is not answered yet.</b><p>Drawers, stress, twists and loaded tests wait for it.</p></template>
-      <template v-else><b>Off limits by the safety gate.</b><p v-if="hold.line"><b>{{ catalogue.urgencyOf(hold.line) }}:</b> {{ hold.line.say }}</p></template>
+      <template v-if="hold.kind === 'consent'">
+        <b>Consent first.</b>
+        <p>Hands-on manoeuvres open once consent is ticked in the story.</p>
+      </template>
+      <template v-else-if="hold.kind === 'gate'">
+        <b>The safety gate is not answered yet.</b>
+        <p>Drawers, stress, twists and loaded tests wait for it.</p>
+      </template>
+      <template v-else>
+        <b>Off limits by the safety gate.</b>
+        <p v-if="hold.line">
+          <b>{{ catalogue.urgencyOf(hold.line) }}:</b>
+          {{ hold.line.say }}
+        </p>
+      </template>
       <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
-        <label class="field"><span>To do it all the same, say why. The finding stays marked for good.</span><input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON"></label>
+        <label class="field">
+          <span>To do it all the same, say why. The finding stays marked for good.</span>
+          <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
+        </label>
         <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>
       </form>
-      <button v-if="recorded" type="button" class="button back" @click="emit('takeBack')">Take back what is recorded</button>
+      <button v-if="recorded" type="button" class="button back" @click="emit('takeBack')">
+        Take back what is recorded
+      </button>
     </template>
   </section>
 </template>
 
 <style scoped>
-.held { display: grid; gap: 10px; padding: 18px; border: 2px solid var(--ink); border-radius: var(--radius); }
-form, .back { justify-self: start; }
-form { display: grid; gap: 10px; justify-items: start; margin-top: 6px; }
-.field { width: 100%; }
+.held {
+  display: grid;
+  gap: 10px;
+  padding: 18px;
+  border: 2px solid var(--ink);
+  border-radius: var(--radius);
+}
+form,
+.back {
+  justify-self: start;
+}
+form {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  margin-top: 6px;
+}
+.field {
+  width: 100%;
+}
 </style>

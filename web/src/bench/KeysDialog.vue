@@ -23,10 +23,22 @@ const KEYS: [string, string][] = [
 
 <template>
   <ModalDialog title="Keys" @close="emit('close')">
-    <dl><template v-for="[key, what] in KEYS" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd></template></dl>
+    <dl>
+      <template v-for="[key, what] in KEYS" :key="key">
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd>{{ what }}</dd>
+      </template>
+    </dl>
   </ModalDialog>
 </template>
 
 <style scoped>
-dl { display: grid; grid-template-columns: auto 1fr; gap: 8px 18px; align-items: baseline; }
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px 18px;
+  align-items: baseline;
+}
 </style>

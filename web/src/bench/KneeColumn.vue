@@ -19,15 +19,23 @@ const usable = computed(() => props.manoeuvre.fields.filter((field) => field.wid
 const plain = computed(() => usable.value.filter((field) => !field.seldom && !hidden(field)))
 const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => field.seldom)))
 const part = computed(() => `${props.manoeuvre.id}:${props.side}`)
-const tags = computed(() => [
-  payload.value.normal === true && 'normal',
-  typeof payload.value.notDone === 'string' && `not done: ${inWords(payload.value.notDone)}`,
-  Object.keys(payload.value).length > 0 && !examination.isDone(props.manoeuvre.id, props.side) && 'waits for a measure',
-  examination.waitingFor.has(part.value) && 'waiting',
-  examination.beforeGate.has(part.value) ? 'recorded before the gate' : typeof payload.value.override === 'string' && 'against the gate',
-  payload.value.fromMemory === true && 'from memory',
-].filter((tag) => tag !== false))
-const title = computed(() => (props.side === 'both' ? 'Both legs' : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`))
+const tags = computed(() =>
+  [
+    payload.value.normal === true && 'normal',
+    typeof payload.value.notDone === 'string' && `not done: ${inWords(payload.value.notDone)}`,
+    Object.keys(payload.value).length > 0 &&
+      !examination.isDone(props.manoeuvre.id, props.side) &&
+      'waits for a measure',
+    examination.waitingFor.has(part.value) && 'waiting',
+    examination.beforeGate.has(part.value)
+      ? 'recorded before the gate'
+      : typeof payload.value.override === 'string' && 'against the gate',
+    payload.value.fromMemory === true && 'from memory',
+  ].filter((tag) => tag !== false),
+)
+const title = computed(() =>
+  props.side === 'both' ? 'Both legs' : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`,
+)
 
 /** Some fields wait for another one; in brief, a band serves instead of millimetres. */
 function hidden(field: Field): boolean {
@@ -37,26 +45,101 @@ function hidden(field: Field): boolean {
 </script>
 
 <template>
-  <section class="knee" :class="{ hurt, active }" :aria-label="title" tabindex="-1" @focusin="emit('activate')" @pointerdown="emit('activate')">
-    <h2>{{ title }} <span v-if="tags.length > 0">{{ tags.join(', ') }}</span></h2>
-    <FieldInput v-for="field in plain" :key="field.name" :field="field" :lead="banded" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
-    <CheckList v-if="manoeuvre.checks.length > 0" :checks="manoeuvre.checks" :payload="payload" @change="(checks) => emit('change', { checks })" />
+  <section
+    class="knee"
+    :class="{ hurt, active }"
+    :aria-label="title"
+    tabindex="-1"
+    @focusin="emit('activate')"
+    @pointerdown="emit('activate')"
+  >
+    <h2>
+      {{ title }}
+      <span v-if="tags.length > 0">{{ tags.join(', ') }}</span>
+    </h2>
+    <FieldInput
+      v-for="field in plain"
+      :key="field.name"
+      :field="field"
+      :lead="banded"
+      :payload="payload"
+      :knee="title"
+      :side="side"
+      @change="(part) => emit('change', part)"
+    />
+    <CheckList
+      v-if="manoeuvre.checks.length > 0"
+      :checks="manoeuvre.checks"
+      :payload="payload"
+      @change="(checks) => emit('change', { checks })"
+    />
     <details v-if="!brief">
       <summary>More: {{ [...seldom.map((field) => field.label.toLowerCase()), 'note'].join(', ') }}</summary>
-      <FieldInput v-for="field in seldom" :key="field.name" :field="field" :payload="payload" :knee="title" :side="side" @change="(part) => emit('change', part)" />
-      <label class="field"><span>Note, goes along with what is recorded</span><input type="text" :maxlength="MOST_NOTE" :value="payload.note ?? ''" @change="(event) => emit('change', { note: (event.target as HTMLInputElement).value.trim() || undefined })"></label>
+      <FieldInput
+        v-for="field in seldom"
+        :key="field.name"
+        :field="field"
+        :payload="payload"
+        :knee="title"
+        :side="side"
+        @change="(part) => emit('change', part)"
+      />
+      <label class="field">
+        <span>Note, goes along with what is recorded</span>
+        <input
+          type="text"
+          :maxlength="MOST_NOTE"
+          :value="payload.note ?? ''"
+          @change="(event) => emit('change', { note: (event.target as HTMLInputElement).value.trim() || undefined })"
+        />
+      </label>
     </details>
   </section>
 </template>
 
 <style scoped>
-.knee { display: flex; flex-direction: column; gap: 7px; min-width: 0; padding-top: 8px; border-top: 3px solid var(--line); }
-.knee.hurt { border-color: var(--ink); }
-.knee:focus-visible { outline: none; }
-.knee.active { border-top-width: 5px; padding-top: 6px; }
-h2 { display: flex; justify-content: space-between; gap: 8px; }
-h2 span { font-weight: 400; font-size: 0.93rem; color: var(--mine); }
-details > * + * { margin-top: 8px; }
-@media (max-width: 640px) { .knee:not(.active) { display: none; } }
-summary { min-height: 44px; display: flex; align-items: center; color: var(--text-3); font-size: 0.87rem; cursor: pointer; }
+.knee {
+  display: flex;
+  flex-direction: column;
+  gap: 7px;
+  min-width: 0;
+  padding-top: 8px;
+  border-top: 3px solid var(--line);
+}
+.knee.hurt {
+  border-color: var(--ink);
+}
+.knee:focus-visible {
+  outline: none;
+}
+.knee.active {
+  border-top-width: 5px;
+  padding-top: 6px;
+}
+h2 {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+}
+h2 span {
+  font-weight: 400;
+  font-size: 0.93rem;
+  color: var(--mine);
+}
+details > * + * {
+  margin-top: 8px;
+}
+@media (max-width: 640px) {
+  .knee:not(.active) {
+    display: none;
+  }
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  color: var(--text-3);
+  font-size: 0.87rem;
+  cursor: pointer;
+}
 </style>

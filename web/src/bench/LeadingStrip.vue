@@ -16,14 +16,31 @@ const SHOWN = 3
 <template>
   <ul class="strip" aria-label="Route and leading chances">
     <li><button type="button" class="button" :aria-expanded="railOpen" @click="emit('rail')">Route</button></li>
-    <li v-for="verdict in examination.byChance.slice(0, SHOWN)" :key="verdict.id"><b class="number">{{ inHundred(verdict.posttest) }}</b> {{ shortName(verdict.id) }}<span class="unseen"> in 100, {{ catalogue.conditionLabel(verdict.id) }}</span></li>
+    <li v-for="verdict in examination.byChance.slice(0, SHOWN)" :key="verdict.id">
+      <b class="number">{{ inHundred(verdict.posttest) }}</b>
+      {{ shortName(verdict.id) }}
+      <span class="unseen">in 100, {{ catalogue.conditionLabel(verdict.id) }}</span>
+    </li>
   </ul>
 </template>
 
 <style scoped>
-.strip { display: none; }
-b { font-size: 1.2rem; }
+.strip {
+  display: none;
+}
+b {
+  font-size: 1.2rem;
+}
 @media (max-width: 640px) {
-  .strip { display: flex; align-items: center; gap: 12px; padding: 0 6px; overflow: hidden; white-space: nowrap; border-bottom: 1px solid var(--line); font-size: 0.87rem; }
+  .strip {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    padding: 0 6px;
+    overflow: hidden;
+    white-space: nowrap;
+    border-bottom: 1px solid var(--line);
+    font-size: 0.87rem;
+  }
 }
 </style>

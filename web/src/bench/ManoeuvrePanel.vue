@@ -18,71 +18,206 @@ const { hold, canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre)
 
 /** Where nothing is held, only what to do is said. */
-const how = computed(() => capital(`${props.manoeuvre.card.hold.replace(/^None[.:,]?\s*/, '')} ${props.manoeuvre.card.movement}`.trim()))
+const how = computed(() =>
+  capital(`${props.manoeuvre.card.hold.replace(/^None[.:,]?\s*/, '')} ${props.manoeuvre.card.movement}`.trim()),
+)
 const banded = computed(() => recorder.has('differenceBand'))
 
 /** As seen from the foot of the couch: the right knee on the left. */
-const sides = computed<(Side | 'both')[]>(() => (props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [examination.hurtSide] : ['right', 'left']))
+const sides = computed<(Side | 'both')[]>(() =>
+  props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [examination.hurtSide] : ['right', 'left'],
+)
 </script>
 
 <template>
   <div class="panel">
     <header>
-      <h1>{{ manoeuvre.card.name }} <small>{{ manoeuvre.card.gist }}</small></h1>
+      <h1>
+        {{ manoeuvre.card.name }}
+        <small>{{ manoeuvre.card.gist }}</small>
+      </h1>
       <p v-if="manoeuvre.card.movement" class="how">{{ how }}</p>
-      <p v-if="manoeuvre.card.caution" class="aside"><b>Caution</b> {{ manoeuvre.card.caution }}</p>
+      <p v-if="manoeuvre.card.caution" class="aside">
+        <b>Caution</b>
+        {{ manoeuvre.card.caution }}
+      </p>
       <div class="under">
-        <p v-if="manoeuvre.card.sayFirst" class="say"><span class="unseen">Say first: </span>{{ manoeuvre.card.sayFirst }}</p>
+        <p v-if="manoeuvre.card.sayFirst" class="say">
+          <span class="unseen">Say first:</span>
+          {{ manoeuvre.card.sayFirst }}
+        </p>
         <details v-if="manoeuvre.card.spoils && !brief">
           <summary>Position, what counts, what spoils it</summary>
           <dl>
-            <dt>Position</dt><dd>{{ manoeuvre.card.position }}</dd>
-            <dt>Normal</dt><dd>{{ manoeuvre.card.normal }}</dd>
-            <dt>Counts</dt><dd>{{ manoeuvre.card.counts }}</dd>
-            <dt>Spoils it</dt><dd>{{ manoeuvre.card.spoils }}</dd>
-            <template v-if="manoeuvre.card.easier"><dt>Easier</dt><dd>{{ manoeuvre.card.easier }}</dd></template>
+            <dt>Position</dt>
+            <dd>{{ manoeuvre.card.position }}</dd>
+            <dt>Normal</dt>
+            <dd>{{ manoeuvre.card.normal }}</dd>
+            <dt>Counts</dt>
+            <dd>{{ manoeuvre.card.counts }}</dd>
+            <dt>Spoils it</dt>
+            <dd>{{ manoeuvre.card.spoils }}</dd>
+            <template v-if="manoeuvre.card.easier">
+              <dt>Easier</dt>
+              <dd>{{ manoeuvre.card.easier }}</dd>
+            </template>
           </dl>
         </details>
       </div>
     </header>
-    <HeldNotice v-if="hold" :key="manoeuvre.id" :hold="hold" :recorded="examination.isRecorded(manoeuvre.id)" @override="(reason) => examination.override(manoeuvre.id, reason)" @take-back="recorder.takeBack" />
+    <HeldNotice
+      v-if="hold"
+      :key="manoeuvre.id"
+      :hold="hold"
+      :recorded="examination.isRecorded(manoeuvre.id)"
+      @override="(reason) => examination.override(manoeuvre.id, reason)"
+      @take-back="recorder.takeBack"
+    />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
     <div v-if="canRecord || examination.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
-        <h2>Gives more <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small></h2>
-        <BandPicker :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined" @pick="(band) => emit('band', band)" />
+        <h2>
+          Gives more
+          <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small>
+        </h2>
+        <BandPicker
+          :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined"
+          @pick="(band) => emit('band', band)"
+        />
       </section>
       <div v-if="sides.length > 1" class="which" role="group" aria-label="Knee shown">
-        <button v-for="side in sides" :key="side" type="button" class="choice" :aria-pressed="side === activeSide" @click="side !== 'both' && emit('activate', side)">{{ side === 'left' ? 'L' : 'R' }} {{ side === examination.hurtSide ? 'hurt' : 'other' }}</button>
+        <button
+          v-for="side in sides"
+          :key="side"
+          type="button"
+          class="choice"
+          :aria-pressed="side === activeSide"
+          @click="side !== 'both' && emit('activate', side)"
+        >
+          {{ side === 'left' ? 'L' : 'R' }} {{ side === examination.hurtSide ? 'hurt' : 'other' }}
+        </button>
       </div>
       <div class="pair" :class="{ single: sides.length === 1 }">
-        <KneeColumn v-for="side in sides" :key="`${manoeuvre.id}${side}`" :manoeuvre="manoeuvre" :side="side" :active="brief || side === 'both' || side === activeSide" :brief="brief" @change="(part) => recorder.change(part, side)" @activate="side !== 'both' && emit('activate', side)" />
+        <KneeColumn
+          v-for="side in sides"
+          :key="`${manoeuvre.id}${side}`"
+          :manoeuvre="manoeuvre"
+          :side="side"
+          :active="brief || side === 'both' || side === activeSide"
+          :brief="brief"
+          @change="(part) => recorder.change(part, side)"
+          @activate="side !== 'both' && emit('activate', side)"
+        />
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.panel { display: flex; flex-direction: column; gap: 10px; min-height: 100%; }
-h1 small { font-size: 1rem; font-weight: 400; letter-spacing: 0; color: var(--text-3); margin-left: 6px; }
-.how { margin-top: 6px; max-width: 68ch; color: var(--text-2); }
-.aside { margin-top: 8px; padding-left: 10px; border-left: 3px solid var(--text-2); color: var(--text-2); font-size: 0.96rem; }
-.under { display: flex; flex-wrap: wrap; align-items: baseline; justify-content: space-between; gap: 2px 20px; }
-.under details[open] { flex-basis: 100%; order: 2; }
-.say { font-style: italic; color: var(--text-2); font-size: 0.96rem; }
-summary { min-height: 28px; display: flex; align-items: center; color: var(--text-3); font-size: 0.93rem; cursor: pointer; }
-@media (pointer: coarse) { summary { min-height: 44px; } }
-dl { display: grid; grid-template-columns: 84px 1fr; gap: 4px 12px; padding: 4px 0 8px; font-size: 0.96rem; }
-dt { color: var(--text-3); }
-.entry { display: flex; flex-direction: column; gap: 10px; }
-.entry[inert] { opacity: 0.75; }
-.band { display: grid; grid-template-columns: 150px 1fr; gap: 12px; align-items: center; }
-.band small { display: block; font-weight: 400; color: var(--text-3); }
-.which { display: none; }
-.pair { display: grid; grid-template-columns: 1fr 1fr; gap: 24px; }
-.pair.single { grid-template-columns: minmax(0, 460px); }
+.panel {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 100%;
+}
+h1 small {
+  font-size: 1rem;
+  font-weight: 400;
+  letter-spacing: 0;
+  color: var(--text-3);
+  margin-left: 6px;
+}
+.how {
+  margin-top: 6px;
+  max-width: 68ch;
+  color: var(--text-2);
+}
+.aside {
+  margin-top: 8px;
+  padding-left: 10px;
+  border-left: 3px solid var(--text-2);
+  color: var(--text-2);
+  font-size: 0.96rem;
+}
+.under {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  justify-content: space-between;
+  gap: 2px 20px;
+}
+.under details[open] {
+  flex-basis: 100%;
+  order: 2;
+}
+.say {
+  font-style: italic;
+  color: var(--text-2);
+  font-size: 0.96rem;
+}
+summary {
+  min-height: 28px;
+  display: flex;
+  align-items: center;
+  color: var(--text-3);
+  font-size: 0.93rem;
+  cursor: pointer;
+}
+@media (pointer: coarse) {
+  summary {
+    min-height: 44px;
+  }
+}
+dl {
+  display: grid;
+  grid-template-columns: 84px 1fr;
+  gap: 4px 12px;
+  padding: 4px 0 8px;
+  font-size: 0.96rem;
+}
+dt {
+  color: var(--text-3);
+}
+.entry {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.entry[inert] {
+  opacity: 0.75;
+}
+.band {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 12px;
+  align-items: center;
+}
+.band small {
+  display: block;
+  font-weight: 400;
+  color: var(--text-3);
+}
+.which {
+  display: none;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 24px;
+}
+.pair.single {
+  grid-template-columns: minmax(0, 460px);
+}
 @media (max-width: 640px) {
-  .band, .pair { grid-template-columns: 1fr; gap: 4px; }
-  .which { display: grid; grid-template-columns: 1fr 1fr; gap: 4px; }
+  .band,
+  .pair {
+    grid-template-columns: 1fr;
+    gap: 4px;
+  }
+  .which {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 4px;
+  }
 }
 </style>

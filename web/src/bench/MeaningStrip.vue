@@ -10,12 +10,25 @@ const props = defineProps<{ manoeuvre: Manoeuvre }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const MEASURES = ['translationMm', 'openingMm', 'stepOffMm', 'externalRotationDeg', 'hyperextensionDeg', 'flexionDeg', 'extensionDeg', 'girthCm']
+const MEASURES = [
+  'translationMm',
+  'openingMm',
+  'stepOffMm',
+  'externalRotationDeg',
+  'hyperextensionDeg',
+  'flexionDeg',
+  'extensionDeg',
+  'girthCm',
+]
 
-const parts = computed(() => [examination.hurtSide, examination.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
+const parts = computed(() =>
+  [examination.hurtSide, examination.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`),
+)
 const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
 const measurement = computed(() => examination.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
-const excluded = computed(() => examination.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
+const excluded = computed(
+  () => examination.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [],
+)
 const results = computed(() => examination.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
 const moved = computed(() => {
   const feeds = new Set(results.value.filter((r) => r.counts).map((r) => r.finding))
@@ -29,26 +42,50 @@ const difference = computed(() => {
   const other = examination.finding(props.manoeuvre.id, examination.otherSide)
   const name = MEASURES.find((measure) => typeof hurt?.[measure] === 'number' && typeof other?.[measure] === 'number')
   if (!name) return null
-  return { value: Number(hurt?.[name]) - Number(other?.[name]), unit: props.manoeuvre.fields.find((f) => f.name === name)?.unit ?? '' }
+  return {
+    value: Number(hurt?.[name]) - Number(other?.[name]),
+    unit: props.manoeuvre.fields.find((f) => f.name === name)?.unit ?? '',
+  }
 })
 
 const verdict = computed(() => {
   const counted = results.value.filter((r) => r.counts)
   const outcomes = [...new Set(counted.map((r) => r.outcome))].sort().reverse()
-  if (counted.length > 0) return `Counts as ${outcomes.join(' here, ')}${outcomes.length > 1 ? ' there' : ''}${counted.some((r) => r.overridden) ? ', taken against the gate' : ''}.`
+  if (counted.length > 0)
+    return `Counts as ${outcomes.join(' here, ')}${outcomes.length > 1 ? ' there' : ''}${counted.some((r) => r.overridden) ? ', taken against the gate' : ''}.`
   if (excluded.value.length > 0) return 'Does not count.'
   if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
   return ''
 })
-const recorded = computed(() => examination.isDone(props.manoeuvre.id, examination.hurtSide) || examination.isDone(props.manoeuvre.id, 'both'))
+const recorded = computed(
+  () => examination.isDone(props.manoeuvre.id, examination.hurtSide) || examination.isDone(props.manoeuvre.id, 'both'),
+)
 </script>
 
 <template>
   <aside class="meaning" aria-label="What it means" aria-live="polite">
-    <div v-if="difference" class="fact"><span class="big number">{{ signed(difference.value) }}<small> {{ difference.unit }}</small></span><span>hurt minus other</span></div>
-    <div v-if="measurement?.grade !== null && measurement?.grade !== undefined" class="fact" :class="{ provisional: measurement.provisional }">
+    <div v-if="difference" class="fact">
+      <span class="big number">
+        {{ signed(difference.value) }}
+        <small>{{ difference.unit }}</small>
+      </span>
+      <span>hurt minus other</span>
+    </div>
+    <div
+      v-if="measurement?.grade !== null && measurement?.grade !== undefined"
+      class="fact"
+      :class="{ provisional: measurement.provisional }"
+    >
       <span class="big number">Grade {{ measurement.grade }}</span>
-      <span>{{ measurement.provisional ? 'provisional, other knee missing' : measurement.estimate ? 'estimate by hand' : inWords(measurement.school ?? '') }}</span>
+      <span>
+        {{
+          measurement.provisional
+            ? 'provisional, other knee missing'
+            : measurement.estimate
+              ? 'estimate by hand'
+              : inWords(measurement.school ?? '')
+        }}
+      </span>
     </div>
     <div class="words">
       <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
@@ -56,22 +93,75 @@ const recorded = computed(() => examination.isDone(props.manoeuvre.id, examinati
       <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
       <p v-else-if="results.length === 0" class="quiet-text">Kept on record; by itself it gives no result.</p>
       <template v-else>
-        <p><b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b> {{ excluded[0]?.reason }}</p>
-        <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">{{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}: {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b> in 100</p>
+        <p>
+          <b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b>
+          {{ excluded[0]?.reason }}
+        </p>
+        <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">
+          {{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}:
+          {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} →
+          <b>{{ inHundred(step.after) }}</b>
+          in 100
+        </p>
       </template>
     </div>
   </aside>
 </template>
 
 <style scoped>
-.meaning { display: flex; gap: 22px; align-items: center; min-height: 86px; padding: 8px 24px; background: var(--fill); border: 1px solid var(--line); }
-.fact { display: grid; flex: none; }
-.fact span:last-child { font-size: 0.87rem; color: var(--text-2); }
-.big { font-size: 1.7rem; font-weight: 680; line-height: 1.15; }
-.big small { font-size: 1rem; font-weight: 400; }
-.provisional .big { text-decoration: underline dashed 2px; text-underline-offset: 5px; }
-.words { display: grid; gap: 2px; color: var(--text-2); font-size: 0.96rem; }
-.words b { color: var(--ink); }
-.quiet-text { color: var(--text-2); }
-@media (max-width: 640px) { .meaning { gap: 14px; padding: 6px 12px; min-height: 64px; } .big { font-size: 1.27rem; } .words { font-size: 0.87rem; } }
+.meaning {
+  display: flex;
+  gap: 22px;
+  align-items: center;
+  min-height: 86px;
+  padding: 8px 24px;
+  background: var(--fill);
+  border: 1px solid var(--line);
+}
+.fact {
+  display: grid;
+  flex: none;
+}
+.fact span:last-child {
+  font-size: 0.87rem;
+  color: var(--text-2);
+}
+.big {
+  font-size: 1.7rem;
+  font-weight: 680;
+  line-height: 1.15;
+}
+.big small {
+  font-size: 1rem;
+  font-weight: 400;
+}
+.provisional .big {
+  text-decoration: underline dashed 2px;
+  text-underline-offset: 5px;
+}
+.words {
+  display: grid;
+  gap: 2px;
+  color: var(--text-2);
+  font-size: 0.96rem;
+}
+.words b {
+  color: var(--ink);
+}
+.quiet-text {
+  color: var(--text-2);
+}
+@media (max-width: 640px) {
+  .meaning {
+    gap: 14px;
+    padding: 6px 12px;
+    min-height: 64px;
+  }
+  .big {
+    font-size: 1.27rem;
+  }
+  .words {
+    font-size: 0.87rem;
+  }
+}
 </style>

@@ -12,9 +12,27 @@ const SHOWN = 3
 const SECONDS = 60
 const GATE_FIRST = 'answer_gate'
 
-const worth = computed(() => (examination.assessment?.nextTests ?? []).slice(0, SHOWN).map((test) => test.manoeuvre === null
-  ? { key: test.finding ?? test.why, name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the story', time: '', why: test.why, place: test.finding === GATE_FIRST ? GATE : STORY }
-  : { key: test.manoeuvre, name: catalogue.nameOf(test.manoeuvre), time: `${seconds(test.manoeuvre)} s`, why: test.why, place: { kind: 'manoeuvre', id: test.manoeuvre } as Place }))
+const worth = computed(() =>
+  (examination.assessment?.nextTests ?? [])
+    .slice(0, SHOWN)
+    .map((test) =>
+      test.manoeuvre === null
+        ? {
+            key: test.finding ?? test.why,
+            name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the story',
+            time: '',
+            why: test.why,
+            place: test.finding === GATE_FIRST ? GATE : STORY,
+          }
+        : {
+            key: test.manoeuvre,
+            name: catalogue.nameOf(test.manoeuvre),
+            time: `${seconds(test.manoeuvre)} s`,
+            why: test.why,
+            place: { kind: 'manoeuvre', id: test.manoeuvre } as Place,
+          },
+    ),
+)
 const settled = computed(() => examination.assessment?.route.nothingChanges ?? null)
 
 function seconds(manoeuvre: string): number {
@@ -29,16 +47,42 @@ function seconds(manoeuvre: string): number {
     <p v-else-if="worth.length === 0" class="quiet-text">Nothing here before others have seen this knee.</p>
     <ol v-else>
       <li v-for="test in worth" :key="test.key">
-        <button type="button" @click="emit('go', test.place)"><b>{{ test.name }}</b><span class="number">{{ test.time }}</span><small>{{ test.why }}</small></button>
+        <button type="button" @click="emit('go', test.place)">
+          <b>{{ test.name }}</b>
+          <span class="number">{{ test.time }}</span>
+          <small>{{ test.why }}</small>
+        </button>
       </li>
     </ol>
   </section>
 </template>
 
 <style scoped>
-h3 { margin-bottom: 4px; }
-button { display: grid; grid-template-columns: 1fr auto; width: 100%; min-height: 53px; padding: 6px 4px; font: inherit; text-align: left; color: var(--ink); background: none; border: 0; border-top: 1px solid var(--line); cursor: pointer; }
-button:hover { background: var(--fill); }
-button b { font-weight: 600; }
-small { grid-column: 1 / 3; color: var(--text-2); }
+h3 {
+  margin-bottom: 4px;
+}
+button {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  width: 100%;
+  min-height: 53px;
+  padding: 6px 4px;
+  font: inherit;
+  text-align: left;
+  color: var(--ink);
+  background: none;
+  border: 0;
+  border-top: 1px solid var(--line);
+  cursor: pointer;
+}
+button:hover {
+  background: var(--fill);
+}
+button b {
+  font-weight: 600;
+}
+small {
+  grid-column: 1 / 3;
+  color: var(--text-2);
+}
 </style>

@@ -20,5 +20,14 @@ const STROKES: Record<string, string> = {
 </script>
 
 <template>
-  <svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true"><path :d="STROKES[posture]" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round" /></svg>
+  <svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
+    <path
+      :d="STROKES[posture]"
+      fill="none"
+      stroke="currentColor"
+      stroke-width="2"
+      stroke-linecap="round"
+      stroke-linejoin="round"
+    />
+  </svg>
 </template>

@@ -11,11 +11,21 @@ const emit = defineEmits<{ go: [part: string] }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const SECTIONS: Record<string, string> = { frame: 'Frame of the examination', opening: 'Before hands-on', episode: 'Facts of this injury', history: 'Story', safety: 'Safety gate', earlierFinding: 'Found by others', pulseChecks: 'Pulse checks' }
+const SECTIONS: Record<string, string> = {
+  frame: 'Frame of the examination',
+  opening: 'Before hands-on',
+  episode: 'Facts of this injury',
+  history: 'Story',
+  safety: 'Safety gate',
+  earlierFinding: 'Found by others',
+  pulseChecks: 'Pulse checks',
+}
 
 function title(part: string): string {
   const [name = '', side] = part.split(':')
-  return side ? `${catalogue.nameOf(name)}, ${side === 'both' ? 'both legs' : `${side} knee`}` : (SECTIONS[name] ?? name)
+  return side
+    ? `${catalogue.nameOf(name)}, ${side === 'both' ? 'both legs' : `${side} knee`}`
+    : (SECTIONS[name] ?? name)
 }
 
 /** Only what differs is worth comparing. */
@@ -30,19 +40,40 @@ function spoken(value: unknown): string {
   if (value === undefined || value === null) return 'nothing'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map(spoken).join('; ')
-  if (typeof value === 'object') return Object.entries(value as Payload).map(([key, part]) => `${inWords(key)}: ${spoken(part)}`).join(', ')
+  if (typeof value === 'object')
+    return Object.entries(value as Payload)
+      .map(([key, part]) => `${inWords(key)}: ${spoken(part)}`)
+      .join(', ')
   return inWords(String(value))
 }
 </script>
 
 <template>
-  <section v-for="problem in examination.problems" :key="problem.part" class="problem" :aria-label="`Not saved: ${title(problem.part)}`" role="alert">
+  <section
+    v-for="problem in examination.problems"
+    :key="problem.part"
+    class="problem"
+    :aria-label="`Not saved: ${title(problem.part)}`"
+    role="alert"
+  >
     <template v-if="problem.newer">
       <b>{{ title(problem.part) }}: changed in between by another tab or person.</b>
       <p>Both versions are kept until you choose.</p>
       <table>
-        <thead><tr><th scope="col"><span class="unseen">Entry</span></th><th scope="col">Yours, on this device</th><th scope="col">Theirs, saved meanwhile</th></tr></thead>
-        <tbody><tr v-for="row in rows(problem)" :key="row.key"><th scope="row">{{ asHeading(row.key) }}</th><td>{{ row.mine }}</td><td>{{ row.theirs }}</td></tr></tbody>
+        <thead>
+          <tr>
+            <th scope="col"><span class="unseen">Entry</span></th>
+            <th scope="col">Yours, on this device</th>
+            <th scope="col">Theirs, saved meanwhile</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows(problem)" :key="row.key">
+            <th scope="row">{{ asHeading(row.key) }}</th>
+            <td>{{ row.mine }}</td>
+            <td>{{ row.theirs }}</td>
+          </tr>
+        </tbody>
       </table>
       <p class="choose">
         <button type="button" class="button" @click="examination.settle(problem.part, true)">Keep mine</button>
@@ -51,7 +82,14 @@ function spoken(value: unknown): string {
     </template>
     <template v-else>
       <b>{{ title(problem.part) }}: {{ problem.held ? 'waiting, held back' : 'not saved' }}.</b>
-      <p>{{ capital(problem.reason) }}. {{ problem.held ? 'It is kept on this device, and sent by itself once that is lifted.' : 'It is kept on this device; change it, or let it go.' }}</p>
+      <p>
+        {{ capital(problem.reason) }}.
+        {{
+          problem.held
+            ? 'It is kept on this device, and sent by itself once that is lifted.'
+            : 'It is kept on this device; change it, or let it go.'
+        }}
+      </p>
       <p class="choose">
         <button type="button" class="button" @click="emit('go', problem.part)">Go there</button>
         <button type="button" class="button" @click="examination.settle(problem.part, true)">Try again</button>
@@ -62,10 +100,36 @@ function spoken(value: unknown): string {
 </template>
 
 <style scoped>
-.problem { display: grid; gap: 6px; margin-bottom: 14px; padding: 12px 16px; border: 2px solid var(--ink); border-left-width: 8px; border-radius: var(--radius); }
-table { border-collapse: collapse; }
-th, td { padding: 5px 12px 5px 0; text-align: left; font-weight: 400; border-bottom: 1px solid var(--line); vertical-align: top; }
-thead th { color: var(--text-3); font-size: 0.87rem; }
-td { font-weight: 600; }
-.choose { display: flex; flex-wrap: wrap; gap: 8px; }
+.problem {
+  display: grid;
+  gap: 6px;
+  margin-bottom: 14px;
+  padding: 12px 16px;
+  border: 2px solid var(--ink);
+  border-left-width: 8px;
+  border-radius: var(--radius);
+}
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 5px 12px 5px 0;
+  text-align: left;
+  font-weight: 400;
+  border-bottom: 1px solid var(--line);
+  vertical-align: top;
+}
+thead th {
+  color: var(--text-3);
+  font-size: 0.87rem;
+}
+td {
+  font-weight: 600;
+}
+.choose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
 </style>

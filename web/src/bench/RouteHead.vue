@@ -14,7 +14,9 @@ const frame = computed(() => examination.section('frame'))
 const core = computed(() => route.value?.core ?? [])
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)
 const STATES = { done: 'done', held: 'held back', out_of_reach: 'out of reach', open: 'open' }
-const share = computed(() => (route.value && route.value.minutes > 0 ? (100 * route.value.minutesDone) / route.value.minutes : 0))
+const share = computed(() =>
+  route.value && route.value.minutes > 0 ? (100 * route.value.minutesDone) / route.value.minutes : 0,
+)
 
 function set(part: Payload): void {
   examination.saveSection('frame', { ...frame.value, ...part })
@@ -27,34 +29,113 @@ function minutes(value: number): string {
 
 <template>
   <div v-if="route" class="head">
-    <label><span class="unseen">Route</span>
-      <select :value="route.id" @change="(event) => set({ route: (event.target as HTMLSelectElement).value })"><option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">{{ r.label }}</option></select>
+    <label>
+      <span class="unseen">Route</span>
+      <select :value="route.id" @change="(event) => set({ route: (event.target as HTMLSelectElement).value })">
+        <option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">{{ r.label }}</option>
+      </select>
     </label>
-    <label class="limit"><span class="unseen">Time limit</span>
-      <select :value="frame.timeLimitMin ?? ''" @change="(event) => set({ timeLimitMin: Number((event.target as HTMLSelectElement).value) || null })"><option value="">no limit</option><option v-for="limit in LIMITS" :key="limit" :value="limit">{{ limit }} min</option></select>
+    <label class="limit">
+      <span class="unseen">Time limit</span>
+      <select
+        :value="frame.timeLimitMin ?? ''"
+        @change="(event) => set({ timeLimitMin: Number((event.target as HTMLSelectElement).value) || null })"
+      >
+        <option value="">no limit</option>
+        <option v-for="limit in LIMITS" :key="limit" :value="limit">{{ limit }} min</option>
+      </select>
     </label>
-    <p class="time number" role="status"><b>{{ minutes(route.minutesLeft) }} min</b> left · {{ minutes(route.minutesDone) }} used</p>
+    <p class="time number" role="status">
+      <b>{{ minutes(route.minutesLeft) }} min</b>
+      left · {{ minutes(route.minutesDone) }} used
+    </p>
     <div class="bar" aria-hidden="true"><i :style="{ width: `${share}%` }" /></div>
-    <RouterLink v-if="route.id === 'touchline' && examination.head" class="button" :to="{ name: 'touchline', params: { id: examination.head.id } }">One-hand view</RouterLink>
+    <RouterLink
+      v-if="route.id === 'touchline' && examination.head"
+      class="button"
+      :to="{ name: 'touchline', params: { id: examination.head.id } }"
+    >
+      One-hand view
+    </RouterLink>
     <div v-if="core.length > 0" class="core" role="img" :aria-label="`Core set: ${coreDone} of ${core.length} done`">
-      <i v-for="step in core" :key="step.manoeuvre" :class="step.state" :title="`${catalogue.nameOf(step.manoeuvre)}: ${STATES[step.state]}`" />
+      <i
+        v-for="step in core"
+        :key="step.manoeuvre"
+        :class="step.state"
+        :title="`${catalogue.nameOf(step.manoeuvre)}: ${STATES[step.state]}`"
+      />
     </div>
-    <p v-if="core.length > 0" class="quiet-text number">core set {{ coreDone }}/{{ core.length }}{{ route.tooShort ? ', does not fit into the time' : '' }}</p>
+    <p v-if="core.length > 0" class="quiet-text number">
+      core set {{ coreDone }}/{{ core.length }}{{ route.tooShort ? ', does not fit into the time' : '' }}
+    </p>
     <p v-if="route.dropped.length > 0" class="quiet-text">{{ route.dropped.length }} left out for time</p>
   </div>
 </template>
 
 <style scoped>
-.head { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 84px); gap: 4px 6px; padding: 0 4px 8px; }
-select { width: 100%; min-height: 44px; padding: 0 4px; font: inherit; font-size: 0.93rem; color: var(--ink); background: var(--card); border: 1px solid var(--line); border-radius: var(--radius); }
-@media (max-width: 1180px) { .head { grid-template-columns: minmax(0, 1fr); } }
-.time { grid-column: 1 / -1; font-size: 0.93rem; color: var(--text-2); }
-.bar { grid-column: 1 / -1; height: 5px; background: var(--line); border-radius: 3px; overflow: hidden; }
-.bar i { display: block; height: 100%; background: var(--mine); }
-.core { grid-column: 1 / -1; display: flex; gap: 2px; }
-.core i { flex: 1; height: 12px; border: 1px solid var(--line-2); border-radius: 2px; }
-.core .done { background: var(--mine); border-color: var(--mine); }
-.core .held, .core .out_of_reach { background: repeating-linear-gradient(135deg, var(--line-2) 0 1px, transparent 1px 4px); }
-.head > .button { grid-column: 1 / -1; }
-.head > .quiet-text { grid-column: 1 / -1; font-size: 0.87rem; }
+.head {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 84px);
+  gap: 4px 6px;
+  padding: 0 4px 8px;
+}
+select {
+  width: 100%;
+  min-height: 44px;
+  padding: 0 4px;
+  font: inherit;
+  font-size: 0.93rem;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+@media (max-width: 1180px) {
+  .head {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.time {
+  grid-column: 1 / -1;
+  font-size: 0.93rem;
+  color: var(--text-2);
+}
+.bar {
+  grid-column: 1 / -1;
+  height: 5px;
+  background: var(--line);
+  border-radius: 3px;
+  overflow: hidden;
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: var(--mine);
+}
+.core {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 2px;
+}
+.core i {
+  flex: 1;
+  height: 12px;
+  border: 1px solid var(--line-2);
+  border-radius: 2px;
+}
+.core .done {
+  background: var(--mine);
+  border-color: var(--mine);
+}
+.core .held,
+.core .out_of_reach {
+  background: repeating-linear-gradient(135deg, var(--line-2) 0 1px, transparent 1px 4px);
+}
+.head > .button {
+  grid-column: 1 / -1;
+}
+.head > .quiet-text {
+  grid-column: 1 / -1;
+  font-size: 0.87rem;
+}
 </style>

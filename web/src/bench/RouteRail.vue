@@ -12,11 +12,20 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 
 const judged = computed(() => examination.assessment!)
-const stops = computed(() => (catalogue.catalogue ? stations(catalogue.catalogue, judged.value.route, judged.value.safety.blocked) : []).map((station) => {
-  const done = station.manoeuvres.filter((m) => isDone(m.id)).length
-  const off = station.manoeuvres.filter((m) => isOff(m.id)).length
-  return { ...station, done, off, here: station.manoeuvres.some((m) => samePlace(props.place, { kind: 'manoeuvre', id: m.id })) }
-}))
+const stops = computed(() =>
+  (catalogue.catalogue ? stations(catalogue.catalogue, judged.value.route, judged.value.safety.blocked) : []).map(
+    (station) => {
+      const done = station.manoeuvres.filter((m) => isDone(m.id)).length
+      const off = station.manoeuvres.filter((m) => isOff(m.id)).length
+      return {
+        ...station,
+        done,
+        off,
+        here: station.manoeuvres.some((m) => samePlace(props.place, { kind: 'manoeuvre', id: m.id })),
+      }
+    },
+  ),
+)
 const others = computed(() => [...judged.value.route.dropped, ...judged.value.route.offered])
 const storyAnswers = computed(() => Object.keys(examination.section('history')).length)
 const gateAnswers = computed(() => Object.keys(examination.section('safety')).length)
@@ -41,23 +50,59 @@ function state(done: number, off: number, all: number): string {
     <RouteHead />
     <ol>
       <li>
-        <button type="button" class="stop" :class="[storyAnswers ? 'done' : 'open', { here: place.kind === 'story' }]" :aria-current="place.kind === 'story' ? 'step' : undefined" @click="emit('go', STORY)">
-          <PostureMark posture="story" /><span>Story</span><small class="number">{{ storyAnswers || '' }}</small>
+        <button
+          type="button"
+          class="stop"
+          :class="[storyAnswers ? 'done' : 'open', { here: place.kind === 'story' }]"
+          :aria-current="place.kind === 'story' ? 'step' : undefined"
+          @click="emit('go', STORY)"
+        >
+          <PostureMark posture="story" />
+          <span>Story</span>
+          <small class="number">{{ storyAnswers || '' }}</small>
         </button>
       </li>
       <li>
-        <button type="button" class="stop" :class="[examination.assessment?.safety.gateOpen ? 'done' : gateAnswers ? 'begun' : 'open', { here: place.kind === 'gate' }]" :aria-current="place.kind === 'gate' ? 'step' : undefined" @click="emit('go', GATE)">
-          <PostureMark posture="gate" /><span>Safety gate</span><small>{{ examination.assessment?.safety.gateOpen ? 'open' : 'shut' }}</small>
+        <button
+          type="button"
+          class="stop"
+          :class="[
+            examination.assessment?.safety.gateOpen ? 'done' : gateAnswers ? 'begun' : 'open',
+            { here: place.kind === 'gate' },
+          ]"
+          :aria-current="place.kind === 'gate' ? 'step' : undefined"
+          @click="emit('go', GATE)"
+        >
+          <PostureMark posture="gate" />
+          <span>Safety gate</span>
+          <small>{{ examination.assessment?.safety.gateOpen ? 'open' : 'shut' }}</small>
         </button>
       </li>
       <li v-for="stop in stops" :key="stop.id">
-        <button type="button" class="stop" :class="[state(stop.done, stop.off, stop.manoeuvres.length), { here: stop.here }]" :aria-expanded="stop.here" @click="emit('go', { kind: 'manoeuvre', id: stop.manoeuvres[0]!.id })">
-          <PostureMark :posture="stop.id" /><span>{{ stop.label }}</span><small class="number">{{ stop.off === stop.manoeuvres.length ? 'off limits' : `${stop.done}/${stop.manoeuvres.length}` }}</small>
+        <button
+          type="button"
+          class="stop"
+          :class="[state(stop.done, stop.off, stop.manoeuvres.length), { here: stop.here }]"
+          :aria-expanded="stop.here"
+          @click="emit('go', { kind: 'manoeuvre', id: stop.manoeuvres[0]!.id })"
+        >
+          <PostureMark :posture="stop.id" />
+          <span>{{ stop.label }}</span>
+          <small class="number">
+            {{ stop.off === stop.manoeuvres.length ? 'off limits' : `${stop.done}/${stop.manoeuvres.length}` }}
+          </small>
         </button>
         <ul v-if="stop.here">
           <li v-for="m in stop.manoeuvres" :key="m.id">
-            <button type="button" class="step" :class="{ done: isDone(m.id), off: isOff(m.id) }" :aria-current="samePlace(place, { kind: 'manoeuvre', id: m.id }) ? 'step' : undefined" @click="emit('go', { kind: 'manoeuvre', id: m.id })">
-              <span>{{ m.card.name }}</span><span class="mark">{{ isOff(m.id) ? 'off limits' : isDone(m.id) ? 'done' : '' }}</span>
+            <button
+              type="button"
+              class="step"
+              :class="{ done: isDone(m.id), off: isOff(m.id) }"
+              :aria-current="samePlace(place, { kind: 'manoeuvre', id: m.id }) ? 'step' : undefined"
+              @click="emit('go', { kind: 'manoeuvre', id: m.id })"
+            >
+              <span>{{ m.card.name }}</span>
+              <span class="mark">{{ isOff(m.id) ? 'off limits' : isDone(m.id) ? 'done' : '' }}</span>
             </button>
           </li>
         </ul>
@@ -66,26 +111,112 @@ function state(done: number, off: number, all: number): string {
     <details v-if="others.length > 0" class="others">
       <summary>Also possible, {{ others.length }}</summary>
       <ul>
-        <li v-for="id in others" :key="id"><button type="button" class="step" :class="{ done: isDone(id) }" :aria-current="samePlace(place, { kind: 'manoeuvre', id }) ? 'step' : undefined" @click="emit('go', { kind: 'manoeuvre', id })"><span>{{ catalogue.nameOf(id) }}</span><span class="mark">{{ isDone(id) ? 'done' : '' }}</span></button></li>
+        <li v-for="id in others" :key="id">
+          <button
+            type="button"
+            class="step"
+            :class="{ done: isDone(id) }"
+            :aria-current="samePlace(place, { kind: 'manoeuvre', id }) ? 'step' : undefined"
+            @click="emit('go', { kind: 'manoeuvre', id })"
+          >
+            <span>{{ catalogue.nameOf(id) }}</span>
+            <span class="mark">{{ isDone(id) ? 'done' : '' }}</span>
+          </button>
+        </li>
       </ul>
     </details>
   </nav>
 </template>
 
 <style scoped>
-.rail { overflow-y: auto; padding: 10px 8px; }
-.stop { display: grid; grid-template-columns: 34px 1fr auto; gap: 8px; align-items: center; width: 100%; min-height: 44px; padding: 2px 8px 2px 4px; font: inherit; text-align: left; color: var(--text-2); background: none; border: 0; border-radius: var(--radius); cursor: pointer; }
-.stop:hover, .step:hover { background: var(--fill); }
-.stop small { color: var(--text-3); }
-.stop.here { color: var(--ink); font-weight: 680; }
-.stop.off > span { text-decoration: line-through; color: var(--text-3); }
-.stop :deep(svg) { color: var(--line-2); }
-.stop.done :deep(svg), .stop.begun :deep(svg), .stop.here :deep(svg) { color: var(--ink); }
-ul { margin: 0 0 6px 20px; padding-left: 14px; border-left: 2px solid var(--line); }
-.step { display: flex; justify-content: space-between; gap: 8px; align-items: center; width: 100%; min-height: 36px; padding: 2px 8px; font: inherit; font-size: 0.93rem; text-align: left; color: var(--text-2); background: none; border: 0; border-radius: var(--radius); cursor: pointer; }
-.step[aria-current] { color: var(--on-band); background: var(--band); }
-.step .mark { font-size: 0.8rem; opacity: 0.85; white-space: nowrap; }
-.step.off > span:first-child { text-decoration: line-through; }
-summary { min-height: 44px; display: flex; align-items: center; padding: 0 8px; color: var(--text-3); cursor: pointer; }
-@media (pointer: coarse) { .step { min-height: 44px; } }
+.rail {
+  overflow-y: auto;
+  padding: 10px 8px;
+}
+.stop {
+  display: grid;
+  grid-template-columns: 34px 1fr auto;
+  gap: 8px;
+  align-items: center;
+  width: 100%;
+  min-height: 44px;
+  padding: 2px 8px 2px 4px;
+  font: inherit;
+  text-align: left;
+  color: var(--text-2);
+  background: none;
+  border: 0;
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+.stop:hover,
+.step:hover {
+  background: var(--fill);
+}
+.stop small {
+  color: var(--text-3);
+}
+.stop.here {
+  color: var(--ink);
+  font-weight: 680;
+}
+.stop.off > span {
+  text-decoration: line-through;
+  color: var(--text-3);
+}
+.stop :deep(svg) {
+  color: var(--line-2);
+}
+.stop.done :deep(svg),
+.stop.begun :deep(svg),
+.stop.here :deep(svg) {
+  color: var(--ink);
+}
+ul {
+  margin: 0 0 6px 20px;
+  padding-left: 14px;
+  border-left: 2px solid var(--line);
+}
+.step {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  align-items: center;
+  width: 100%;
+  min-height: 36px;
+  padding: 2px 8px;
+  font: inherit;
+  font-size: 0.93rem;
+  text-align: left;
+  color: var(--text-2);
+  background: none;
+  border: 0;
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+.step[aria-current] {
+  color: var(--on-band);
+  background: var(--band);
+}
+.step .mark {
+  font-size: 0.8rem;
+  opacity: 0.85;
+  white-space: nowrap;
+}
+.step.off > span:first-child {
+  text-decoration: line-through;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  padding: 0 8px;
+  color: var(--text-3);
+  cursor: pointer;
+}
+@media (pointer: coarse) {
+  .step {
+    min-height: 44px;
+  }
+}
 </style>

@@ -12,7 +12,11 @@ export function samePlace(a: Place, b: Place): boolean {
 
 /** Everything in the order of the route. */
 export function route(itinerary: Itinerary): Place[] {
-  return [STORY, GATE, ...itinerary.stops.flatMap((stop) => stop.manoeuvres.map((id): Place => ({ kind: 'manoeuvre', id })))]
+  return [
+    STORY,
+    GATE,
+    ...itinerary.stops.flatMap((stop) => stop.manoeuvres.map((id): Place => ({ kind: 'manoeuvre', id }))),
+  ]
 }
 
 export interface Station {
@@ -28,13 +32,18 @@ export function stations(catalogue: Catalogue, itinerary: Itinerary, blocked: st
     label: catalogue.stations.find((s) => s.id === stop.station)?.label ?? stop.station,
     manoeuvres: [
       ...stop.manoeuvres.map((id) => catalogue.manoeuvres.find((m) => m.id === id)).filter((m) => m !== undefined),
-      ...catalogue.manoeuvres.filter((m) => m.station === stop.station && blocked.includes(m.id) && !stop.manoeuvres.includes(m.id)),
+      ...catalogue.manoeuvres.filter(
+        (m) => m.station === stop.station && blocked.includes(m.id) && !stop.manoeuvres.includes(m.id),
+      ),
     ],
   }))
   const here = new Set(routed.map((station) => station.id))
   const shut = catalogue.stations
     .filter((s) => !here.has(s.id))
-    .map((s) => ({ ...s, manoeuvres: catalogue.manoeuvres.filter((m) => m.station === s.id && blocked.includes(m.id)) }))
+    .map((s) => ({
+      ...s,
+      manoeuvres: catalogue.manoeuvres.filter((m) => m.station === s.id && blocked.includes(m.id)),
+    }))
     .filter((s) => s.manoeuvres.length > 0)
   return [...routed, ...shut]
 }

@@ -22,7 +22,14 @@ const FEELS: Record<string, string> = { f: 'firm', s: 'soft', a: 'absent', h: 'h
 /** The bench's keys; silent inside text fields, open dialogs, and with any modifier. */
 export function useBenchKeys(actions: BenchActions): void {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('dialog[open]')) return
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      isTyping(event.target) ||
+      document.querySelector('dialog[open]')
+    )
+      return
     if (act(event.key)) event.preventDefault()
   })
 
@@ -50,5 +57,8 @@ export function useBenchKeys(actions: BenchActions): void {
 }
 
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  )
 }

@@ -17,7 +17,14 @@ export function useHold(manoeuvre: Ref<Manoeuvre | null>) {
     const here = manoeuvre.value
     const safety = examination.assessment?.safety
     const hold = here ? safety?.holds[here.id] : undefined
-    if (!here || !safety || !hold || hold.correctable || (hold.mayOverride && examination.overrideOf(here.id) !== undefined)) return null
+    if (
+      !here ||
+      !safety ||
+      !hold ||
+      hold.correctable ||
+      (hold.mayOverride && examination.overrideOf(here.id) !== undefined)
+    )
+      return null
     return { ...hold, line: safety.lines.find((line) => line.rule === hold.rule), unsure: examination.isAhead }
   })
   /** What is pressed while the verdict is not known is kept, and judged when the server answers. */

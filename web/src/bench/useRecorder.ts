@@ -10,13 +10,23 @@ export interface RecorderOptions {
 /** Ways of entering what one manoeuvre showed; the same by tap, by key and on the touchline. */
 export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false }: RecorderOptions = {}) {
   const examination = useExamination()
-  const sides = computed<(Side | 'both')[]>(() => (manoeuvre.value?.bothAtOnce ? ['both'] : hurtOnly ? [examination.hurtSide] : [examination.otherSide, examination.hurtSide]))
+  const sides = computed<(Side | 'both')[]>(() =>
+    manoeuvre.value?.bothAtOnce
+      ? ['both']
+      : hurtOnly
+        ? [examination.hurtSide]
+        : [examination.otherSide, examination.hurtSide],
+  )
 
   /** What is taken against the gate carries the reason that was given for it. */
   function put(payload: Payload | null, side: Side | 'both'): void {
     if (!manoeuvre.value) return
     const reason = examination.overrideOf(manoeuvre.value.id)
-    examination.saveFinding(manoeuvre.value.id, side, payload !== null && reason !== undefined ? { override: reason, ...payload } : payload)
+    examination.saveFinding(
+      manoeuvre.value.id,
+      side,
+      payload !== null && reason !== undefined ? { override: reason, ...payload } : payload,
+    )
   }
 
   /** Adds to what a knee holds; a measure takes the place of “normal” and of “not done”, a check or a note does not. */
@@ -41,14 +51,22 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
   /** A band is an estimate of the hurt knee against the other; it takes the place of millimetres. A second tap takes it back. */
   function chooseBand(band: string): void {
     if (!manoeuvre.value) return
-    const { translationMm: _t, openingMm: _o, normal: _n, notDone: _d, differenceBand, ...kept } = examination.finding(manoeuvre.value.id, examination.hurtSide) ?? {}
+    const {
+      translationMm: _t,
+      openingMm: _o,
+      normal: _n,
+      notDone: _d,
+      differenceBand,
+      ...kept
+    } = examination.finding(manoeuvre.value.id, examination.hurtSide) ?? {}
     put(differenceBand === band ? kept : { ...kept, differenceBand: band }, examination.hurtSide)
   }
 
   /** What was found can always be taken back, whatever holds; undo brings it again. */
   function takeBack(): void {
     if (!manoeuvre.value) return
-    for (const side of sides.value) if (examination.isDone(manoeuvre.value.id, side)) examination.saveFinding(manoeuvre.value.id, side, null)
+    for (const side of sides.value)
+      if (examination.isDone(manoeuvre.value.id, side)) examination.saveFinding(manoeuvre.value.id, side, null)
   }
 
   function has(field: string): boolean {

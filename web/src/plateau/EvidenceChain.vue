@@ -22,33 +22,98 @@ function echo(share: number | null): string {
 
 <template>
   <ModalDialog :title="title" @close="emit('close')">
-    <p class="big number">{{ inHundred(verdict.pretest) }} <span>→</span> {{ inHundred(verdict.posttest) }} <small>in 100 knees like this</small></p>
-    <p class="quiet-text">95 % range {{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }} · multiplied by hand {{ inHundred(verdict.textbook) }} · strongest result alone {{ inHundred(verdict.strongest) }}</p>
-    <p v-if="steps.length === 0" class="none">No result speaks of it directly yet; it moves only with the injuries it travels with.</p>
+    <p class="big number">
+      {{ inHundred(verdict.pretest) }}
+      <span>→</span>
+      {{ inHundred(verdict.posttest) }}
+      <small>in 100 knees like this</small>
+    </p>
+    <p class="quiet-text">
+      95 % range {{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }} · multiplied by
+      hand {{ inHundred(verdict.textbook) }} · strongest result alone {{ inHundred(verdict.strongest) }}
+    </p>
+    <p v-if="steps.length === 0" class="none">
+      No result speaks of it directly yet; it moves only with the injuries it travels with.
+    </p>
     <ol v-else>
       <li v-for="step in steps" :key="step.finding" :class="step.outcome">
-        <span class="what"><b>{{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}</b><small>{{ step.source }} · {{ step.checked ?? 'not yet checked against the paper' }}</small></span>
-        <span class="lr number">LR {{ ratio(step.publishedLr) }} → {{ ratio(step.appliedLr) }}<small>{{ echo(step.echoShare) }}</small></span>
-        <span class="step number">{{ inHundred(step.before) }} → <b>{{ inHundred(step.after) }}</b></span>
+        <span class="what">
+          <b>{{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}</b>
+          <small>{{ step.source }} · {{ step.checked ?? 'not yet checked against the paper' }}</small>
+        </span>
+        <span class="lr number">
+          LR {{ ratio(step.publishedLr) }} → {{ ratio(step.appliedLr) }}
+          <small>{{ echo(step.echoShare) }}</small>
+        </span>
+        <span class="step number">
+          {{ inHundred(step.before) }} →
+          <b>{{ inHundred(step.after) }}</b>
+        </span>
       </li>
     </ol>
-    <div v-if="answer" class="answer"><b>{{ answer.mistake }}</b><p>{{ answer.answer }}</p></div>
+    <div v-if="answer" class="answer">
+      <b>{{ answer.mistake }}</b>
+      <p>{{ answer.answer }}</p>
+    </div>
     <p class="onward"><button type="button" class="button" @click="emit('weigh')">Weigh-up, and what if</button></p>
-    <p class="quiet-text foot">A chance, not a diagnosis. The figures are a starting set; your judgement and local rules come first.</p>
+    <p class="quiet-text foot">
+      A chance, not a diagnosis. The figures are a starting set; your judgement and local rules come first.
+    </p>
   </ModalDialog>
 </template>
 
 <style scoped>
-.big { font-size: 2.2rem; font-weight: 680; line-height: 1.1; }
-.big span { color: var(--text-3); font-weight: 400; }
-.big small { font-size: 1rem; font-weight: 400; color: var(--text-3); }
-ol { margin: 14px 0; border-top: 1px solid var(--line); }
-li { display: grid; grid-template-columns: 1fr auto 76px; gap: 12px; padding: 8px 0; border-bottom: 1px solid var(--line); }
-li small { display: block; color: var(--text-3); }
-.lr { text-align: right; }
-.step { text-align: right; }
-.none { margin: 14px 0; padding: 12px; background: var(--fill); border-radius: var(--radius); }
-.answer { margin-top: 12px; padding-left: 12px; border-left: 3px solid var(--ink); }
-.onward { margin-top: 14px; }
-.foot { margin-top: 14px; font-size: 0.87rem; }
+.big {
+  font-size: 2.2rem;
+  font-weight: 680;
+  line-height: 1.1;
+}
+.big span {
+  color: var(--text-3);
+  font-weight: 400;
+}
+.big small {
+  font-size: 1rem;
+  font-weight: 400;
+  color: var(--text-3);
+}
+ol {
+  margin: 14px 0;
+  border-top: 1px solid var(--line);
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto 76px;
+  gap: 12px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--line);
+}
+li small {
+  display: block;
+  color: var(--text-3);
+}
+.lr {
+  text-align: right;
+}
+.step {
+  text-align: right;
+}
+.none {
+  margin: 14px 0;
+  padding: 12px;
+  background: var(--fill);
+  border-radius: var(--radius);
+}
+.answer {
+  margin-top: 12px;
+  padding-left: 12px;
+  border-left: 3px solid var(--ink);
+}
+.onward {
+  margin-top: 14px;
+}
+.foot {
+  margin-top: 14px;
+  font-size: 0.87rem;
+}
 </style>

@@ -5,7 +5,11 @@ import { shortName } from './shapes'
 
 const props = defineProps<{ patterns: Assessment['patterns'] }>()
 const SHOWN = 3
-const NAMES: Partial<Record<ConditionId, string>> = { medial_meniscus: 'medial meniscus', lateral_meniscus: 'lateral meniscus', patellar_instability: 'instability' }
+const NAMES: Partial<Record<ConditionId, string>> = {
+  medial_meniscus: 'medial meniscus',
+  lateral_meniscus: 'lateral meniscus',
+  patellar_instability: 'instability',
+}
 
 function name(id: ConditionId): string {
   return NAMES[id] ?? shortName(id)
@@ -20,14 +24,32 @@ function words(present: ConditionId[]): string {
   <div class="pictures">
     <h3>Likeliest together, in 100</h3>
     <ul>
-      <li v-for="pattern in props.patterns.slice(0, SHOWN)" :key="pattern.present.join()"><b class="number">{{ inHundred(pattern.probability) }}</b> {{ words(pattern.present) }}</li>
+      <li v-for="pattern in props.patterns.slice(0, SHOWN)" :key="pattern.present.join()">
+        <b class="number">{{ inHundred(pattern.probability) }}</b>
+        {{ words(pattern.present) }}
+      </li>
     </ul>
   </div>
 </template>
 
 <style scoped>
-h3 { font-size: 0.93rem; margin-bottom: 6px; }
+h3 {
+  font-size: 0.93rem;
+  margin-bottom: 6px;
+}
 /* Room for two rows, so that nothing below jumps when a picture grows. */
-ul { display: flex; flex-wrap: wrap; align-content: start; gap: 6px; min-height: 64px; }
-li { padding: 3px 9px; font-size: 0.87rem; background: var(--card); border: 1px solid var(--line); border-radius: 999px; }
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  align-content: start;
+  gap: 6px;
+  min-height: 64px;
+}
+li {
+  padding: 3px 9px;
+  font-size: 0.87rem;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 999px;
+}
 </style>

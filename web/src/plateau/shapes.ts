@@ -23,7 +23,14 @@ function ellipse(cx: number, cy: number, rx: number, ry: number): string {
 }
 
 /** A ring piece between two ellipses of one centre, from one angle to another (degrees, clockwise from the right). */
-function crescent(cx: number, cy: number, outer: [number, number], inner: [number, number], from: number, to: number): string {
+function crescent(
+  cx: number,
+  cy: number,
+  outer: [number, number],
+  inner: [number, number],
+  from: number,
+  to: number,
+): string {
   const point = ([rx, ry]: [number, number], angle: number) => {
     const radians = (angle * Math.PI) / 180
     return `${(cx + rx * Math.cos(radians)).toFixed(1)} ${(cy + ry * Math.sin(radians)).toFixed(1)}`
@@ -33,15 +40,44 @@ function crescent(cx: number, cy: number, outer: [number, number], inner: [numbe
 }
 
 export const SHAPES: Shape[] = [
-  { id: 'patellofemoral_pain', short: 'PFP', path: 'M230 4C268 4 292 22 285 48C278 76 254 92 230 96C206 92 182 76 175 48C168 22 192 4 230 4Z', label: { x: 230, y: 48 }, inside: true },
-  { id: 'patellar_instability', short: 'instability', path: 'M296 34C330 46 358 70 374 104L360 112C346 86 322 64 291 52Z', label: { x: 414, y: 56 }, leader: { x: 352, y: 78 } },
+  {
+    id: 'patellofemoral_pain',
+    short: 'PFP',
+    path: 'M230 4C268 4 292 22 285 48C278 76 254 92 230 96C206 92 182 76 175 48C168 22 192 4 230 4Z',
+    label: { x: 230, y: 48 },
+    inside: true,
+  },
+  {
+    id: 'patellar_instability',
+    short: 'instability',
+    path: 'M296 34C330 46 358 70 374 104L360 112C346 86 322 64 291 52Z',
+    label: { x: 414, y: 56 },
+    leader: { x: 352, y: 78 },
+  },
   { id: 'acl', short: 'ACL', path: ellipse(222, 168, 33, 43), label: { x: 222, y: 172 }, inside: true },
   { id: 'pcl', short: 'PCL', path: ellipse(232, 268, 33, 38), label: { x: 232, y: 268 }, inside: true },
-  { id: 'medial_meniscus', short: 'med. men.', path: crescent(300, 216, [66, 92], [41, 62], -116, 116), label: { x: 300, y: 212 }, inside: true },
-  { id: 'lateral_meniscus', short: 'lat. men.', path: crescent(150, 212, [64, 86], [41, 59], 52, 308), label: { x: 150, y: 208 }, inside: true },
+  {
+    id: 'medial_meniscus',
+    short: 'med. men.',
+    path: crescent(300, 216, [66, 92], [41, 62], -116, 116),
+    label: { x: 300, y: 212 },
+    inside: true,
+  },
+  {
+    id: 'lateral_meniscus',
+    short: 'lat. men.',
+    path: crescent(150, 212, [64, 86], [41, 59], 52, 308),
+    label: { x: 150, y: 208 },
+    inside: true,
+  },
   { id: 'mcl', short: 'MCL', path: crescent(230, 216, [172, 168], [155, 152], -30, 28), label: { x: 430, y: 216 } },
   { id: 'lcl', short: 'LCL', path: crescent(230, 216, [169, 166], [155, 154], 164, 198), label: { x: 30, y: 190 } },
-  { id: 'plc', short: 'PL corner', path: crescent(230, 216, [171, 150], [153, 134], 118, 157), label: { x: 54, y: 336 } },
+  {
+    id: 'plc',
+    short: 'PL corner',
+    path: crescent(230, 216, [171, 150], [153, 134], 118, 157),
+    label: { x: 54, y: 336 },
+  },
 ]
 
 export function mirrored(x: number, rightKnee: boolean): number {

@@ -11,7 +11,8 @@ const LOOKS: { id: Look; label: string }[] = [
 </script>
 
 <template>
-  <label class="look"><span class="unseen">Look of the screen</span>
+  <label class="look">
+    <span class="unseen">Look of the screen</span>
     <select v-model="chosen">
       <option v-for="look in LOOKS" :key="look.id" :value="look.id">{{ look.label }}</option>
     </select>
@@ -19,7 +20,21 @@ const LOOKS: { id: Look; label: string }[] = [
 </template>
 
 <style scoped>
-select { min-height: 44px; padding: 0 8px; font: inherit; color: var(--text-2); background: transparent; border: 1px solid transparent; border-radius: var(--radius); cursor: pointer; }
-select:hover { border-color: var(--line-2); }
-option { color: var(--ink); background: var(--card); }
+select {
+  min-height: 44px;
+  padding: 0 8px;
+  font: inherit;
+  color: var(--text-2);
+  background: transparent;
+  border: 1px solid transparent;
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+select:hover {
+  border-color: var(--line-2);
+}
+option {
+  color: var(--ink);
+  background: var(--card);
+}
 </style>

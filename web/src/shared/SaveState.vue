@@ -17,16 +17,45 @@ const words = computed(() => WORDS[props.state])
   <span class="save" :class="state" role="status">
     <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
       <path v-if="state === 'saved'" d="M2 7.5 5.5 11 12 3.5" fill="none" stroke="currentColor" stroke-width="2" />
-      <circle v-else-if="state === 'saving'" cx="7" cy="7" r="4.5" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="18 8" />
+      <circle
+        v-else-if="state === 'saving'"
+        cx="7"
+        cy="7"
+        r="4.5"
+        fill="none"
+        stroke="currentColor"
+        stroke-width="2"
+        stroke-dasharray="18 8"
+      />
       <path v-else d="M2 3h10v8H2z M5 3v3h4V3" fill="none" stroke="currentColor" stroke-width="1.8" />
     </svg>
     {{ words }}
-    <RouterLink v-if="state === 'login'" class="again" :to="{ name: 'login', query: { to: $route.fullPath } }">Log in</RouterLink>
+    <RouterLink v-if="state === 'login'" class="again" :to="{ name: 'login', query: { to: $route.fullPath } }">
+      Log in
+    </RouterLink>
   </span>
 </template>
 
 <style scoped>
-.save { display: inline-flex; align-items: center; gap: 6px; min-width: 66px; color: var(--text-3); font-size: 0.87rem; white-space: nowrap; }
-.again { display: inline-flex; align-items: center; min-height: 44px; color: var(--ink); }
-.save.kept, .save.login, .save.refused { color: var(--ink); font-weight: 650; }
+.save {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-width: 66px;
+  color: var(--text-3);
+  font-size: 0.87rem;
+  white-space: nowrap;
+}
+.again {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  color: var(--ink);
+}
+.save.kept,
+.save.login,
+.save.refused {
+  color: var(--ink);
+  font-weight: 650;
+}
 </style>

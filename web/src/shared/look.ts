@@ -10,7 +10,9 @@ const outdoors = ref(false)
 
 export function useLook() {
   const dark = usePreferredDark()
-  const look = computed(() => (chosen.value !== 'auto' ? chosen.value : outdoors.value ? 'outdoor' : dark.value ? 'dark' : 'light'))
+  const look = computed(() =>
+    chosen.value !== 'auto' ? chosen.value : outdoors.value ? 'outdoor' : dark.value ? 'dark' : 'light',
+  )
   watchEffect(() => {
     document.documentElement.dataset.look = look.value
   })

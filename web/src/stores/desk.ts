@@ -49,10 +49,12 @@ export function deskKey(examination: string, tab: string): string {
 }
 
 function desks(): { key: string; examination: string; tab: string }[] {
-  return Object.keys(localStorage).filter((key) => key.startsWith(PREFIX)).map((key) => {
-    const [examination = '', tab = ''] = key.slice(PREFIX.length).split(':')
-    return { key, examination, tab }
-  })
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(PREFIX))
+    .map((key) => {
+      const [examination = '', tab = ''] = key.slice(PREFIX.length).split(':')
+      return { key, examination, tab }
+    })
 }
 
 /** A desk that cannot be read must not keep an examination shut. */

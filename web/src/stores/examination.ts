@@ -57,7 +57,10 @@ export const useExamination = defineStore('examination', () => {
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
-    const [examination, tab] = await Promise.all([answerOf(api.GET('/api/examinations/{examination}', { params: { path: { examination: id } } })), thisTab()])
+    const [examination, tab] = await Promise.all([
+      answerOf(api.GET('/api/examinations/{examination}', { params: { path: { examination: id } } })),
+      thisTab(),
+    ])
     scope?.stop()
     scope = effectScope(true)
     parts.clear()
@@ -76,8 +79,12 @@ export const useExamination = defineStore('examination', () => {
       if (f.beforeGate) beforeGate.add(`${f.manoeuvre}:${f.side}`)
     }
     const adopted = await adopt(id, tab)
-    queue.value = scope.run(() => useSaveQueue(id, tab, adopted, { stored: (part) => stored.get(part) ?? NOTHING, saved, refused })) ?? null
-    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {})) if (!isMeasured(parts.get(part) ?? null)) parts.set(part, draft)
+    queue.value =
+      scope.run(() =>
+        useSaveQueue(id, tab, adopted, { stored: (part) => stored.get(part) ?? NOTHING, saved, refused }),
+      ) ?? null
+    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
+      if (!isMeasured(parts.get(part) ?? null)) parts.set(part, draft)
     for (const problem of problems.value) parts.set(problem.part, problem.mine)
     for (const item of queue.value?.waiting.value ?? []) parts.set(item.part, item.payload)
     sendLifted()
@@ -108,7 +115,9 @@ export const useExamination = defineStore('examination', () => {
 
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
   function overrideOf(manoeuvre: string): string | undefined {
-    const recorded = (['left', 'right', 'both'] as const).map((side) => finding(manoeuvre, side)?.override).find((reason) => typeof reason === 'string')
+    const recorded = (['left', 'right', 'both'] as const)
+      .map((side) => finding(manoeuvre, side)?.override)
+      .find((reason) => typeof reason === 'string')
     return overrides.get(manoeuvre) ?? (recorded as string | undefined)
   }
 
@@ -140,7 +149,9 @@ export const useExamination = defineStore('examination', () => {
   /** Closes it for good, once nothing waits on this device. */
   async function sign(): Promise<void> {
     if (!head.value) return
-    await answerOf(api.POST('/api/examinations/{examination}/signature', { params: { path: { examination: head.value.id } } }))
+    await answerOf(
+      api.POST('/api/examinations/{examination}/signature', { params: { path: { examination: head.value.id } } }),
+    )
     await open(head.value.id)
   }
 
@@ -192,7 +203,14 @@ export const useExamination = defineStore('examination', () => {
   function refused(item: Waiting, error: ApiError): void {
     const newer = error.status === STALE ? ((error.body.newer as StoredPart | null | undefined) ?? NOTHING) : null
     const held = (error.body.hold as Hold | undefined) !== undefined
-    if (newer === null) return void queue.value?.keepRefused({ part: item.part, mine: item.payload, reason: error.fault.reason, newer, held })
+    if (newer === null)
+      return void queue.value?.keepRefused({
+        part: item.part,
+        mine: item.payload,
+        reason: error.fault.reason,
+        newer,
+        held,
+      })
     stored.set(item.part, newer)
     // What was entered on top of it holds it as well, and meets the newer state itself.
     if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
@@ -203,12 +221,40 @@ export const useExamination = defineStore('examination', () => {
       enter(item.part, both)
       merged.value = item.part
     } else {
-      queue.value?.keepRefused({ part: item.part, mine: isSection ? both : item.payload, reason: error.fault.reason, newer })
+      queue.value?.keepRefused({
+        part: item.part,
+        mine: isSection ? both : item.payload,
+        reason: error.fault.reason,
+        newer,
+      })
     }
   }
 
   return {
-    head, assessment, byChance, problems, merged, beforeGate, fromMemory, hurtSide, otherSide, saveState, isAhead, waitingFor, undoable,
-    open, section, finding, isDone, isRecorded, overrideOf, override, saveSection, saveFinding, sign, undo, settle,
+    head,
+    assessment,
+    byChance,
+    problems,
+    merged,
+    beforeGate,
+    fromMemory,
+    hurtSide,
+    otherSide,
+    saveState,
+    isAhead,
+    waitingFor,
+    undoable,
+    open,
+    section,
+    finding,
+    isDone,
+    isRecorded,
+    overrideOf,
+    override,
+    saveSection,
+    saveFinding,
+    sign,
+    undo,
+    settle,
   }
 })

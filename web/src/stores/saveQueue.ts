@@ -25,7 +25,10 @@ const MOST_FAILURES = 3
  * so neither a dropped connection nor a reload loses it; the key makes a repeated send harmless.
  */
 export function useSaveQueue(examination: string, tab: string, adopted: Desk, handlers: SaveHandlers) {
-  const desk = useStorage<Desk>(deskKey(examination, tab), emptyDesk(), localStorage, { listenToStorageChanges: false, writeDefaults: false })
+  const desk = useStorage<Desk>(deskKey(examination, tab), emptyDesk(), localStorage, {
+    listenToStorageChanges: false,
+    writeDefaults: false,
+  })
   desk.value = {
     waiting: [...adopted.waiting, ...desk.value.waiting],
     refused: [...adopted.refused, ...desk.value.refused],
@@ -38,7 +41,10 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
   let timer: ReturnType<typeof setTimeout> | undefined
   let tries = 0
 
-  const state = computed<SaveState>(() => away.value ?? (desk.value.waiting.length > 0 ? 'saving' : desk.value.refused.length > 0 ? 'refused' : 'saved'))
+  const state = computed<SaveState>(
+    () =>
+      away.value ?? (desk.value.waiting.length > 0 ? 'saving' : desk.value.refused.length > 0 ? 'refused' : 'saved'),
+  )
 
   function add(part: string, payload: Payload | null): void {
     const last = desk.value.waiting.findLast((item) => item.part === part)
@@ -64,12 +70,17 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
       handlers.saved(answer, item)
     } catch (error) {
       if (error instanceof Unreachable && error.isFailure) item.failures = (item.failures ?? 0) + 1
-      if ((item.failures ?? 0) >= MOST_FAILURES) handlers.refused(item, new ApiError(0, { path: item.part, reason: 'The server failed on it three times' }, {}))
+      if ((item.failures ?? 0) >= MOST_FAILURES)
+        handlers.refused(item, new ApiError(0, { path: item.part, reason: 'The server failed on it three times' }, {}))
       else if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
         away.value = error instanceof Unreachable ? 'kept' : 'login'
         timer = setTimeout(() => void send(), Math.min(RETRY_MS * 2 ** tries++, LONGEST_RETRY_MS))
         return false
-      } else handlers.refused(item, error instanceof ApiError ? error : new ApiError(0, { path: item.part, reason: String(error) }, {}))
+      } else
+        handlers.refused(
+          item,
+          error instanceof ApiError ? error : new ApiError(0, { path: item.part, reason: String(error) }, {}),
+        )
     }
     away.value = null
     tries = 0
@@ -83,16 +94,35 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
   }
 
   function put(item: Waiting): Promise<Saved> {
-    const { key, from: { version }, payload } = item
+    const {
+      key,
+      from: { version },
+      payload,
+    } = item
     const [name = '', side] = item.part.split(':')
     if (side === undefined) {
       const path = { examination, section: name as SectionName }
-      return answerOf(api.PUT('/api/examinations/{examination}/sections/{section}', { params: { path }, body: { key, version, payload: payload ?? {} } }))
+      return answerOf(
+        api.PUT('/api/examinations/{examination}/sections/{section}', {
+          params: { path },
+          body: { key, version, payload: payload ?? {} },
+        }),
+      )
     }
     const path = { examination, manoeuvre: name, side: side as Side | 'both' }
     return payload === null
-      ? answerOf(api.DELETE('/api/examinations/{examination}/findings/{manoeuvre}/{side}', { params: { path }, body: { key, version } }))
-      : answerOf(api.PUT('/api/examinations/{examination}/findings/{manoeuvre}/{side}', { params: { path }, body: { key, version, payload } }))
+      ? answerOf(
+          api.DELETE('/api/examinations/{examination}/findings/{manoeuvre}/{side}', {
+            params: { path },
+            body: { key, version },
+          }),
+        )
+      : answerOf(
+          api.PUT('/api/examinations/{examination}/findings/{manoeuvre}/{side}', {
+            params: { path },
+            body: { key, version, payload },
+          }),
+        )
   }
 
   function keepRefused(refused: Refused): void {
@@ -100,7 +130,8 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
   }
 
   function dropRefused(part: string): void {
-    if (desk.value.refused.some((refused) => refused.part === part)) desk.value.refused = desk.value.refused.filter((refused) => refused.part !== part)
+    if (desk.value.refused.some((refused) => refused.part === part))
+      desk.value.refused = desk.value.refused.filter((refused) => refused.part !== part)
   }
 
   function keepDraft(part: string, draft: Payload | null): void {

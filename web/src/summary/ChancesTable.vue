@@ -10,35 +10,100 @@ const examination = useExamination()
 
 <template>
   <table>
-    <thead><tr><th scope="col">Condition</th><th scope="col" class="n">Before</th><th scope="col" class="n">After story</th><th scope="col" class="n">After all</th><th scope="col" class="scale"><span class="unseen">95 % range drawn</span><span aria-hidden="true">0</span><span aria-hidden="true">100</span></th><th scope="col" class="n">95 % range</th><th scope="col">Zone</th></tr></thead>
+    <thead>
+      <tr>
+        <th scope="col">Condition</th>
+        <th scope="col" class="n">Before</th>
+        <th scope="col" class="n">After story</th>
+        <th scope="col" class="n">After all</th>
+        <th scope="col" class="scale">
+          <span class="unseen">95 % range drawn</span>
+          <span aria-hidden="true">0</span>
+          <span aria-hidden="true">100</span>
+        </th>
+        <th scope="col" class="n">95 % range</th>
+        <th scope="col">Zone</th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="verdict in examination.byChance" :key="verdict.id" :class="verdict.zone">
-        <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}<small v-if="verdict.grade !== null"> grade {{ verdict.grade }}</small></th>
-        <td class="n">{{ inHundred(verdict.pretest) }}</td><td class="n">{{ inHundred(verdict.afterStory) }}</td><td class="n strong">{{ inHundred(verdict.posttest) }}</td>
+        <th scope="row">
+          {{ catalogue.conditionLabel(verdict.id) }}
+          <small v-if="verdict.grade !== null">grade {{ verdict.grade }}</small>
+        </th>
+        <td class="n">{{ inHundred(verdict.pretest) }}</td>
+        <td class="n">{{ inHundred(verdict.afterStory) }}</td>
+        <td class="n strong">{{ inHundred(verdict.posttest) }}</td>
         <td class="drawn">
           <svg viewBox="0 0 100 20" preserveAspectRatio="none" aria-hidden="true">
-            <path d="M0 10H100" class="track" /><path :d="`M${100 * verdict.pretest} 5v10`" class="before" />
-            <path :d="`M${100 * (verdict.interval[0] ?? 0)} 10H${100 * (verdict.interval[1] ?? 1)}`" class="range" /><path :d="`M${100 * verdict.posttest} 2v16`" class="now" />
+            <path d="M0 10H100" class="track" />
+            <path :d="`M${100 * verdict.pretest} 5v10`" class="before" />
+            <path :d="`M${100 * (verdict.interval[0] ?? 0)} 10H${100 * (verdict.interval[1] ?? 1)}`" class="range" />
+            <path :d="`M${100 * verdict.posttest} 2v16`" class="now" />
           </svg>
         </td>
-        <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td><td class="zone">{{ catalogue.label('zone', verdict.zone) }}<small v-if="verdict.unsettled">, not settled</small></td>
+        <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td>
+        <td class="zone">
+          {{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}
+        </td>
       </tr>
     </tbody>
   </table>
 </template>
 
 <style scoped>
-.strong { font-size: 1.2rem; font-weight: 680; }
-.act .strong, .act .zone { color: var(--needle); font-weight: 680; }
-.untested .strong { font-weight: 400; color: var(--text-2); }
-.scale { width: 20%; }
-.scale span:nth-child(3) { float: right; }
-svg { display: block; width: 100%; height: 20px; overflow: visible; }
-path { fill: none; vector-effect: non-scaling-stroke; }
-.track { stroke: var(--line); }
-.before { stroke: var(--line-2); stroke-dasharray: 2 2; }
-.range { stroke: var(--text-3); stroke-width: 4; }
-.now { stroke: var(--ink); stroke-width: 3; }
-.act .range, .act .now { stroke: var(--needle); }
-@media (max-width: 700px) { .scale, .drawn { display: none; } }
+.strong {
+  font-size: 1.2rem;
+  font-weight: 680;
+}
+.act .strong,
+.act .zone {
+  color: var(--needle);
+  font-weight: 680;
+}
+.untested .strong {
+  font-weight: 400;
+  color: var(--text-2);
+}
+.scale {
+  width: 20%;
+}
+.scale span:nth-child(3) {
+  float: right;
+}
+svg {
+  display: block;
+  width: 100%;
+  height: 20px;
+  overflow: visible;
+}
+path {
+  fill: none;
+  vector-effect: non-scaling-stroke;
+}
+.track {
+  stroke: var(--line);
+}
+.before {
+  stroke: var(--line-2);
+  stroke-dasharray: 2 2;
+}
+.range {
+  stroke: var(--text-3);
+  stroke-width: 4;
+}
+.now {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.act .range,
+.act .now {
+  stroke: var(--needle);
+}
+@media (max-width: 700px) {
+  .scale,
+  .drawn {
+    display: none;
+  }
+}
 </style>

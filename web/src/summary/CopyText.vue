@@ -7,25 +7,53 @@ const props = defineProps<{ heading: string; text: string; lines?: boolean }>()
 const { copy, copied } = useClipboard({ copiedDuring: 2500, legacy: true })
 
 /** A paragraph may have a heading on a line of its own. */
-const paragraphs = computed(() => props.text.split('\n\n').map((paragraph) => {
-  const [first = '', ...rest] = paragraph.split('\n')
-  return rest.length > 0 ? { head: first, body: rest.join('\n') } : { head: '', body: first }
-}))
+const paragraphs = computed(() =>
+  props.text.split('\n\n').map((paragraph) => {
+    const [first = '', ...rest] = paragraph.split('\n')
+    return rest.length > 0 ? { head: first, body: rest.join('\n') } : { head: '', body: first }
+  }),
+)
 </script>
 
 <template>
   <section class="copy" :aria-label="heading">
-    <header><h2>{{ heading }}</h2><button type="button" class="button quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">{{ copied ? 'Copied' : 'Copy' }}</button></header>
+    <header>
+      <h2>{{ heading }}</h2>
+      <button type="button" class="button quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">
+        {{ copied ? 'Copied' : 'Copy' }}
+      </button>
+    </header>
     <p v-if="lines" class="lines">{{ text }}</p>
-    <template v-for="(paragraph, at) in paragraphs" v-else :key="at"><h3 v-if="paragraph.head">{{ paragraph.head }}</h3><p>{{ paragraph.body }}</p></template>
+    <template v-for="(paragraph, at) in paragraphs" v-else :key="at">
+      <h3 v-if="paragraph.head">{{ paragraph.head }}</h3>
+      <p>{{ paragraph.body }}</p>
+    </template>
     <span class="unseen" role="status">{{ copied ? `${heading} copied` : '' }}</span>
   </section>
 </template>
 
 <style scoped>
-header { display: flex; justify-content: space-between; align-items: center; }
-.button { padding: 0 8px; color: var(--mine); }
-h3 { margin-top: 8px; font-size: 0.93rem; color: var(--text-2); }
-.lines { white-space: pre-line; font-size: 0.93rem; }
-@media print { .button { display: none; } }
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.button {
+  padding: 0 8px;
+  color: var(--mine);
+}
+h3 {
+  margin-top: 8px;
+  font-size: 0.93rem;
+  color: var(--text-2);
+}
+.lines {
+  white-space: pre-line;
+  font-size: 0.93rem;
+}
+@media print {
+  .button {
+    display: none;
+  }
+}
 </style>

@@ -11,35 +11,123 @@ const catalogue = useCatalogue()
   <dl class="plan">
     <dt>Send on</dt>
     <dd v-if="plan.sendOn.length === 0">Nobody needs to be asked by these rules.</dd>
-    <dd v-else><ul><li v-for="referral in plan.sendOn" :key="referral.rule + referral.to"><b>{{ catalogue.label('within', referral.within) }}:</b> {{ referral.to }}. <span>{{ referral.why }}<template v-if="referral.question"> Asked: {{ referral.question }}</template></span></li></ul></dd>
-    <template v-if="plan.advice.say.length > 0"><dt>Until then</dt><dd>{{ plan.advice.say.join(' ') }}</dd></template>
+    <dd v-else>
+      <ul>
+        <li v-for="referral in plan.sendOn" :key="referral.rule + referral.to">
+          <b>{{ catalogue.label('within', referral.within) }}:</b>
+          {{ referral.to }}.
+          <span>
+            {{ referral.why }}
+            <template v-if="referral.question">Asked: {{ referral.question }}</template>
+          </span>
+        </li>
+      </ul>
+    </dd>
+    <template v-if="plan.advice.say.length > 0">
+      <dt>Until then</dt>
+      <dd>{{ plan.advice.say.join(' ') }}</dd>
+    </template>
     <dt>Availability</dt>
-    <dd><b>{{ catalogue.label('availability', plan.availability.status) }}.</b><span v-if="plan.availability.notThis.length > 0"> Not: {{ plan.availability.notThis.join(', ') }}. Yes: {{ plan.availability.thisYes.join(', ') }}.</span></dd>
+    <dd>
+      <b>{{ catalogue.label('availability', plan.availability.status) }}.</b>
+      <span v-if="plan.availability.notThis.length > 0">
+        Not: {{ plan.availability.notThis.join(', ') }}. Yes: {{ plan.availability.thisYes.join(', ') }}.
+      </span>
+    </dd>
     <dt v-if="plan.play !== 'not_asked'">Going on today</dt>
-    <dd v-if="plan.play !== 'not_asked'"><b>{{ catalogue.label('play', plan.play) }}.</b><details><summary>{{ plan.playWhy.length }} {{ plan.playWhy.length === 1 ? 'reason' : 'reasons' }}</summary><ul><li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li></ul></details></dd>
+    <dd v-if="plan.play !== 'not_asked'">
+      <b>{{ catalogue.label('play', plan.play) }}.</b>
+      <details>
+        <summary>{{ plan.playWhy.length }} {{ plan.playWhy.length === 1 ? 'reason' : 'reasons' }}</summary>
+        <ul>
+          <li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li>
+        </ul>
+      </details>
+    </dd>
     <dt>Support</dt>
-    <dd><b>{{ catalogue.label('support', plan.support.type) }}{{ plan.support.range ? `, ${plan.support.range}` : '' }}{{ plan.support.crutches ? ', with crutches' : '' }}.</b> <span>{{ plan.support.why }} {{ plan.support.cost }}</span></dd>
+    <dd>
+      <b>
+        {{ catalogue.label('support', plan.support.type) }}{{ plan.support.range ? `, ${plan.support.range}` : ''
+        }}{{ plan.support.crutches ? ', with crutches' : '' }}.
+      </b>
+      <span>{{ plan.support.why }} {{ plan.support.cost }}</span>
+    </dd>
     <dt>Look again</dt>
-    <dd v-if="plan.lookAgain"><b>{{ plan.lookAgain.say }}</b> <span>{{ plan.lookAgain.why }} {{ plan.lookAgain.hours }}</span></dd>
+    <dd v-if="plan.lookAgain">
+      <b>{{ plan.lookAgain.say }}</b>
+      <span>{{ plan.lookAgain.why }} {{ plan.lookAgain.hours }}</span>
+    </dd>
     <dd v-else>Nothing asks for it.</dd>
   </dl>
 </template>
 
 <style scoped>
-.plan { display: grid; grid-template-columns: 116px 1fr; }
-dt, dd { padding: 8px 0; border-top: 1px solid var(--line); }
-dt { color: var(--text-3); }
-dd span { color: var(--text-2); }
-ul { display: grid; gap: 4px; }
-summary { min-height: 32px; display: flex; align-items: center; color: var(--text-3); cursor: pointer; }
-@media (pointer: coarse) { summary { min-height: 44px; } }
-@media (max-width: 560px) { .plan { grid-template-columns: 1fr; } dt { border: 0; padding-bottom: 0; } dd { border: 0; padding-top: 0; } }
+.plan {
+  display: grid;
+  grid-template-columns: 116px 1fr;
+}
+dt,
+dd {
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+dt {
+  color: var(--text-3);
+}
+dd span {
+  color: var(--text-2);
+}
+ul {
+  display: grid;
+  gap: 4px;
+}
+summary {
+  min-height: 32px;
+  display: flex;
+  align-items: center;
+  color: var(--text-3);
+  cursor: pointer;
+}
+@media (pointer: coarse) {
+  summary {
+    min-height: 44px;
+  }
+}
+@media (max-width: 560px) {
+  .plan {
+    grid-template-columns: 1fr;
+  }
+  dt {
+    border: 0;
+    padding-bottom: 0;
+  }
+  dd {
+    border: 0;
+    padding-top: 0;
+  }
+}
 @media print {
-  details, details ul, details li { display: inline; }
-  details::details-content { display: inline; content-visibility: visible; }
-  summary { display: none; }
-  li::before { content: ' '; }
-  .plan { grid-template-columns: 80px 1fr; }
-  dt, dd { padding: 2pt 0; }
+  details,
+  details ul,
+  details li {
+    display: inline;
+  }
+  details::details-content {
+    display: inline;
+    content-visibility: visible;
+  }
+  summary {
+    display: none;
+  }
+  li::before {
+    content: ' ';
+  }
+  .plan {
+    grid-template-columns: 80px 1fr;
+  }
+  dt,
+  dd {
+    padding: 2pt 0;
+  }
 }
 </style>

@@ -22,14 +22,31 @@ async function sign(): Promise<void> {
 
 <template>
   <ModalDialog title="Sign this examination" @close="emit('close')">
-    <p>Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now; nobody can change them afterwards.</p>
-    <p v-if="examination.saveState !== 'saved'" role="status">Something is still on its way to the server. It can be signed once that is saved.</p>
+    <p>
+      Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now; nobody
+      can change them afterwards.
+    </p>
+    <p v-if="examination.saveState !== 'saved'" role="status">
+      Something is still on its way to the server. It can be signed once that is saved.
+    </p>
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <p class="actions"><button type="button" class="button" @click="emit('close')">Not yet</button><button type="button" class="button main" :disabled="busy || examination.saveState !== 'saved'" @click="sign">Sign for good</button></p>
+    <p class="actions">
+      <button type="button" class="button" @click="emit('close')">Not yet</button>
+      <button type="button" class="button main" :disabled="busy || examination.saveState !== 'saved'" @click="sign">
+        Sign for good
+      </button>
+    </p>
   </ModalDialog>
 </template>
 
 <style scoped>
-p + p { margin-top: 10px; }
-.actions { display: flex; justify-content: end; gap: 10px; margin-top: 18px; }
+p + p {
+  margin-top: 10px;
+}
+.actions {
+  display: flex;
+  justify-content: end;
+  gap: 10px;
+  margin-top: 18px;
+}
 </style>

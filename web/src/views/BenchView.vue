@@ -42,14 +42,22 @@ const problem = ref('')
 const said = ref('')
 const middle = useTemplateRef<HTMLElement>('middle')
 
-const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
+const ready = computed(
+  () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
+)
 const places = computed(() => (examination.assessment ? route(examination.assessment.route) : []))
 const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
 const recorder = useRecorder(manoeuvre)
 const { hold, canRecord } = useHold(manoeuvre)
-const emergency = computed(() => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
+const emergency = computed(
+  () => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false,
+)
 /** The line that holds back this very manoeuvre is told in its place. */
-const alarms = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && hold.value?.rule !== line.rule)))
+const alarms = computed(() =>
+  (examination.assessment?.safety.lines ?? []).filter(
+    (line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && hold.value?.rule !== line.rule),
+  ),
+)
 
 async function load(): Promise<void> {
   try {
@@ -76,7 +84,12 @@ function step(by: number): void {
 
 /** From beside the route one comes back to the first thing on it that is not done. */
 function nextOpen(): Place {
-  return places.value.find((p) => p.kind === 'manoeuvre' && !examination.isDone(p.id, examination.hurtSide) && !examination.isDone(p.id, 'both')) ?? STORY
+  return (
+    places.value.find(
+      (p) =>
+        p.kind === 'manoeuvre' && !examination.isDone(p.id, examination.hurtSide) && !examination.isDone(p.id, 'both'),
+    ) ?? STORY
+  )
 }
 
 function station(by: number): void {
@@ -95,7 +108,8 @@ function fill(payload: Payload): void {
 
 /** Nothing pressed is lost in silence. */
 function isHeld(): boolean {
-  if (!canRecord.value && manoeuvre.value) said.value = `${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`
+  if (!canRecord.value && manoeuvre.value)
+    said.value = `${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`
   return !canRecord.value
 }
 
@@ -137,7 +151,9 @@ useBenchKeys({
   },
   knee: (which) => {
     activeSide.value = which === 'hurt' ? examination.hurtSide : examination.otherSide
-    middle.value?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)?.focus({ preventScroll: true })
+    middle.value
+      ?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)
+      ?.focus({ preventScroll: true })
   },
   step,
   station,
@@ -145,7 +161,8 @@ useBenchKeys({
     const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
     if (focused) return weigh(focused as ConditionId)
     const feeds = manoeuvre.value?.feeds ?? []
-    const condition = examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? examination.byChance[0]?.id
+    const condition =
+      examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? examination.byChance[0]?.id
     if (condition) weigh(condition)
   },
   jump: () => (open.value = 'jump'),
@@ -155,7 +172,10 @@ useBenchKeys({
   close: () => (plateauOpen.value = railOpen.value = false),
 })
 
-watch(() => examination.merged, (part) => part && (said.value = 'Another tab or person answered other questions here; both are kept.'))
+watch(
+  () => examination.merged,
+  (part) => part && (said.value = 'Another tab or person answered other questions here; both are kept.'),
+)
 watch(() => props.id, load)
 watch(place, () => middle.value?.scrollTo({ top: 0 }))
 onMounted(load)
@@ -163,61 +183,207 @@ onMounted(load)
 
 <template>
   <main v-if="problem && !ready" class="lost" role="alert">
-    <h1>This examination cannot be opened</h1><p>{{ problem }}</p>
-    <p><button class="button" type="button" @click="load">Try again</button> <RouterLink class="button" to="/">Back to today</RouterLink></p>
+    <h1>This examination cannot be opened</h1>
+    <p>{{ problem }}</p>
+    <p>
+      <button class="button" type="button" @click="load">Try again</button>
+      <RouterLink class="button" to="/">Back to today</RouterLink>
+    </p>
   </main>
   <div v-else-if="ready && examination.head" class="bench">
-    <BenchHead class="head" :plateau-open="plateauOpen" @plateau="plateauOpen = !plateauOpen" @summary="router.push({ name: 'summary', params: { id } })" />
+    <BenchHead
+      class="head"
+      :plateau-open="plateauOpen"
+      @plateau="plateauOpen = !plateauOpen"
+      @summary="router.push({ name: 'summary', params: { id } })"
+    />
     <LeadingStrip class="strip" :rail-open="railOpen" @rail="railOpen = !railOpen" />
     <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
     <main ref="middle" class="middle">
       <ProblemsBar @go="goToPart" />
-      <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms"><RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Open the hand-over</RouterLink></SafetyLines>
-      <template v-if="place.kind === 'story'"><h1>Story</h1><StoryPanel /></template>
-      <template v-else-if="place.kind === 'gate'"><h1>Safety gate</h1><GatePanel /></template>
-      <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="activeSide" @activate="(side) => (activeSide = side)" @band="chooseBand" />
+      <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms">
+        <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">
+          Open the hand-over
+        </RouterLink>
+      </SafetyLines>
+      <template v-if="place.kind === 'story'">
+        <h1>Story</h1>
+        <StoryPanel />
+      </template>
+      <template v-else-if="place.kind === 'gate'">
+        <h1>Safety gate</h1>
+        <GatePanel />
+      </template>
+      <ManoeuvrePanel
+        v-else-if="manoeuvre"
+        :manoeuvre="manoeuvre"
+        :active-side="activeSide"
+        @activate="(side) => (activeSide = side)"
+        @band="chooseBand"
+      />
     </main>
     <p class="said" role="status">{{ said }}</p>
     <StoryChances v-if="place.kind === 'story'" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
     <section class="picture" :class="{ open: plateauOpen }" aria-label="Chances">
-      <header><h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2><span class="quiet-text">chance in 100</span></header>
-      <KneePlateau :conditions="examination.assessment!.conditions" :side="examination.hurtSide" @pick="(condition) => (picked = condition)" />
+      <header>
+        <h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
+        <span class="quiet-text">chance in 100</span>
+      </header>
+      <KneePlateau
+        :conditions="examination.assessment!.conditions"
+        :side="examination.hurtSide"
+        @pick="(condition) => (picked = condition)"
+      />
       <LikelyPictures :patterns="examination.assessment!.patterns" />
       <NextTests @go="go" />
     </section>
-    <BenchFoot class="foot" :can-record="canRecord" :can-undo="examination.undoable.length > 0" :from-memory="examination.fromMemory" @memory="examination.fromMemory = !examination.fromMemory" @normal="fill({ normal: true })" @not-done="(reason) => fill({ notDone: reason })" @undo="undo" @next="step(1)" @help="open = 'keys'" />
+    <BenchFoot
+      class="foot"
+      :can-record="canRecord"
+      :can-undo="examination.undoable.length > 0"
+      :from-memory="examination.fromMemory"
+      @memory="examination.fromMemory = !examination.fromMemory"
+      @normal="fill({ normal: true })"
+      @not-done="(reason) => fill({ notDone: reason })"
+      @undo="undo"
+      @next="step(1)"
+      @help="open = 'keys'"
+    />
   </div>
-  <EvidenceChain v-if="picked && examination.assessment" :assessment="examination.assessment" :condition="picked" @close="picked = null" @weigh="weigh(picked)" />
+  <EvidenceChain
+    v-if="picked && examination.assessment"
+    :assessment="examination.assessment"
+    :condition="picked"
+    @close="picked = null"
+    @weigh="weigh(picked)"
+  />
   <KeysDialog v-if="open === 'keys'" @close="open = null" />
-  <JumpDialog v-if="open === 'jump'" @close="open = null" @go="(to) => { open = null; go({ kind: 'manoeuvre', id: to }) }" />
+  <JumpDialog
+    v-if="open === 'jump'"
+    @close="open = null"
+    @go="
+      (to) => {
+        open = null
+        go({ kind: 'manoeuvre', id: to })
+      }
+    "
+  />
 </template>
 
 <style scoped>
-.bench { display: grid; grid-template: 'head head head' 56px 'rail middle picture' minmax(0, 1fr) 'rail meaning picture' auto 'foot foot foot' auto / 226px minmax(0, 1fr) 404px; height: 100dvh; }
-.head { grid-area: head; }
-.rail { grid-area: rail; }
-.middle { grid-area: middle; overflow-y: auto; padding: 18px 24px 14px; background: var(--card); border: solid var(--line); border-width: 0 1px; }
-.middle > h1 { margin-bottom: 14px; }
-.meaning { grid-area: meaning; }
-.alarm { margin-bottom: 14px; }
-.picture { grid-area: picture; overflow-y: auto; display: flex; flex-direction: column; gap: 12px; padding: 12px 18px; }
-.picture > header { display: flex; justify-content: space-between; align-items: baseline; }
-.foot { grid-area: foot; }
-.said { position: fixed; z-index: 3; left: 50%; bottom: 84px; transform: translateX(-50%); padding: 10px 16px; color: var(--on-band); background: var(--band); border-radius: var(--radius); }
-.said:empty { display: none; }
-.lost { display: grid; gap: 14px; padding: 60px; justify-items: start; }
+.bench {
+  display: grid;
+  grid-template: 'head head head' 56px 'rail middle picture' minmax(
+      0,
+      1fr
+    ) 'rail meaning picture' auto 'foot foot foot' auto / 226px minmax(0, 1fr) 404px;
+  height: 100dvh;
+}
+.head {
+  grid-area: head;
+}
+.rail {
+  grid-area: rail;
+}
+.middle {
+  grid-area: middle;
+  overflow-y: auto;
+  padding: 18px 24px 14px;
+  background: var(--card);
+  border: solid var(--line);
+  border-width: 0 1px;
+}
+.middle > h1 {
+  margin-bottom: 14px;
+}
+.meaning {
+  grid-area: meaning;
+}
+.alarm {
+  margin-bottom: 14px;
+}
+.picture {
+  grid-area: picture;
+  overflow-y: auto;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  padding: 12px 18px;
+}
+.picture > header {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+.foot {
+  grid-area: foot;
+}
+.said {
+  position: fixed;
+  z-index: 3;
+  left: 50%;
+  bottom: 84px;
+  transform: translateX(-50%);
+  padding: 10px 16px;
+  color: var(--on-band);
+  background: var(--band);
+  border-radius: var(--radius);
+}
+.said:empty {
+  display: none;
+}
+.lost {
+  display: grid;
+  gap: 14px;
+  padding: 60px;
+  justify-items: start;
+}
 @media (max-width: 1180px) {
-  .bench { grid-template: 'head head' 56px 'rail middle' minmax(0, 1fr) 'rail meaning' auto 'foot foot' auto / 190px minmax(0, 1fr); }
-  .picture { display: none; position: fixed; z-index: 2; top: 56px; right: 0; bottom: 0; width: min(420px, 100vw); background: var(--paper); border-left: 1px solid var(--line-2); }
-  .picture.open { display: flex; }
+  .bench {
+    grid-template: 'head head' 56px 'rail middle' minmax(0, 1fr) 'rail meaning' auto 'foot foot' auto / 190px minmax(
+        0,
+        1fr
+      );
+  }
+  .picture {
+    display: none;
+    position: fixed;
+    z-index: 2;
+    top: 56px;
+    right: 0;
+    bottom: 0;
+    width: min(420px, 100vw);
+    background: var(--paper);
+    border-left: 1px solid var(--line-2);
+  }
+  .picture.open {
+    display: flex;
+  }
 }
 @media (max-width: 640px) {
-  .bench { grid-template: 'head' 52px 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr); }
-  .strip { grid-area: strip; }
-  .rail { display: none; position: fixed; z-index: 2; inset: 104px 0 0; background: var(--paper); }
-  .rail.open { display: block; }
-  .picture { top: 52px; }
-  .middle { padding: 10px 12px; border: 0; }
+  .bench {
+    grid-template: 'head' 52px 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr);
+  }
+  .strip {
+    grid-area: strip;
+  }
+  .rail {
+    display: none;
+    position: fixed;
+    z-index: 2;
+    inset: 104px 0 0;
+    background: var(--paper);
+  }
+  .rail.open {
+    display: block;
+  }
+  .picture {
+    top: 52px;
+  }
+  .middle {
+    padding: 10px 12px;
+    border: 0;
+  }
 }
 </style>

@@ -22,7 +22,11 @@ interface PulseCheck {
 
 const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
 
-const lines = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
+const lines = computed(() =>
+  (examination.assessment?.safety.lines ?? []).filter(
+    (line) => line.urgency === 'emergency' || line.urgency === 'same_day',
+  ),
+)
 const signed = computed(() => examination.head?.status === 'signed')
 const due = computed(() => examination.assessment?.safety.pulse.everyMinutes ?? 0)
 const checks = computed(() => (examination.section(PULSE).entries as PulseCheck[] | undefined) ?? [])
@@ -30,18 +34,34 @@ const last = computed(() => {
   const entry = checks.value.at(-1)
   return entry ? new Date(entry.at) : null
 })
-const minutes = computed(() => (last.value ? Math.max(0, Math.floor((now.value.getTime() - last.value.getTime()) / 60_000)) : null))
-const state = computed(() => CHECKS.map((id) => ({ id, name: catalogue.nameOf(id), value: spoken(examination.finding(id, examination.hurtSide), id) })))
+const minutes = computed(() =>
+  last.value ? Math.max(0, Math.floor((now.value.getTime() - last.value.getTime()) / 60_000)) : null,
+)
+const state = computed(() =>
+  CHECKS.map((id) => ({
+    id,
+    name: catalogue.nameOf(id),
+    value: spoken(examination.finding(id, examination.hurtSide), id),
+  })),
+)
 
 const injured = computed(() => {
   const { daysSinceInjury: days, hoursSinceInjury: hours } = examination.section('frame')
   if (typeof hours === 'number') return `${hours} h ago`
-  return days === 0 ? 'today' : days === 1 ? 'yesterday' : typeof days === 'number' ? `${days} days ago` : 'no injury recalled'
+  return days === 0
+    ? 'today'
+    : days === 1
+      ? 'yesterday'
+      : typeof days === 'number'
+        ? `${days} days ago`
+        : 'no injury recalled'
 })
-const found = computed(() => (examination.assessment?.results ?? [])
-  .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre !== STORY)
-  .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
-  .join(', '))
+const found = computed(() =>
+  (examination.assessment?.results ?? [])
+    .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre !== STORY)
+    .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
+    .join(', '),
+)
 
 /** The pulse is felt for again and again; without a finding of its own the last time counts. */
 function spoken(finding: Record<string, unknown> | null, id: string): string {
@@ -75,59 +95,185 @@ onMounted(async () => {
     <p v-if="problem" role="alert">{{ problem }}</p>
     <template v-else-if="examination.head && examination.assessment">
       <header>
-        <div><h1>{{ examination.head.athlete.name }}, {{ examination.head.athlete.age }}</h1><p class="side">{{ examination.hurtSide }} knee</p></div>
+        <div>
+          <h1>{{ examination.head.athlete.name }}, {{ examination.head.athlete.age }}</h1>
+          <p class="side">{{ examination.hurtSide }} knee</p>
+        </div>
         <p class="clock number" aria-label="Time now">{{ clock(now) }}</p>
         <SaveState :state="examination.saveState" class="save" />
         <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
       </header>
-      <ul v-if="lines.length > 0" class="lines"><li v-for="line in lines" :key="line.rule"><b>{{ catalogue.urgencyOf(line) }}</b> {{ line.say }}</li></ul>
+      <ul v-if="lines.length > 0" class="lines">
+        <li v-for="line in lines" :key="line.rule">
+          <b>{{ catalogue.urgencyOf(line) }}</b>
+          {{ line.say }}
+        </li>
+      </ul>
       <p v-else class="lines none">No emergency line is raised for this knee.</p>
       <section class="pulse" aria-labelledby="pulse">
         <h2 id="pulse">Pulse at the foot</h2>
-        <p class="since number" :class="{ due: minutes === null || minutes >= due }" role="status">{{ minutes === null ? 'not checked with a time yet' : `${minutes} min ago` }}<small v-if="minutes !== null"> · again every {{ due }} min</small></p>
-        <div v-if="!signed" class="taps"><button type="button" class="button main" @click="check(true)">Felt now</button><button type="button" class="button" @click="check(false)">Not felt</button></div>
-        <ol class="log number"><li v-for="entry in checks.slice(-6)" :key="entry.at">{{ clock(new Date(entry.at)) }} pulse {{ entry.felt ? 'felt' : 'not felt' }}</li></ol>
+        <p class="since number" :class="{ due: minutes === null || minutes >= due }" role="status">
+          {{ minutes === null ? 'not checked with a time yet' : `${minutes} min ago` }}
+          <small v-if="minutes !== null">· again every {{ due }} min</small>
+        </p>
+        <div v-if="!signed" class="taps">
+          <button type="button" class="button main" @click="check(true)">Felt now</button>
+          <button type="button" class="button" @click="check(false)">Not felt</button>
+        </div>
+        <ol class="log number">
+          <li v-for="entry in checks.slice(-6)" :key="entry.at">
+            {{ clock(new Date(entry.at)) }} pulse {{ entry.felt ? 'felt' : 'not felt' }}
+          </li>
+        </ol>
       </section>
       <section aria-labelledby="state">
         <h2 id="state">Foot</h2>
-        <dl><template v-for="s in state" :key="s.id"><dt>{{ s.name }}</dt><dd>{{ s.value }}</dd></template></dl>
+        <dl>
+          <template v-for="s in state" :key="s.id">
+            <dt>{{ s.name }}</dt>
+            <dd>{{ s.value }}</dd>
+          </template>
+        </dl>
       </section>
       <section aria-labelledby="told">
         <h2 id="told">What happened</h2>
         <p>{{ examination.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
-        <dl><dt>Injured</dt><dd>{{ injured }}</dd><dt>Examined from</dt><dd class="number">{{ clock(new Date(examination.head.examinedAt)) }}</dd><dt>By</dt><dd>{{ examination.head.examiner }}</dd></dl>
+        <dl>
+          <dt>Injured</dt>
+          <dd>{{ injured }}</dd>
+          <dt>Examined from</dt>
+          <dd class="number">{{ clock(new Date(examination.head.examinedAt)) }}</dd>
+          <dt>By</dt>
+          <dd>{{ examination.head.examiner }}</dd>
+        </dl>
       </section>
       <section aria-labelledby="found">
         <h2 id="found">Found, and what to do</h2>
         <p>{{ found || 'No hand has been on the knee itself.' }}</p>
         <p>{{ examination.assessment.plan.support.why }} A pulse that is felt does not exclude an injured artery.</p>
       </section>
-      <footer><b>Chances, not a diagnosis.</b> Local emergency rules come first.</footer>
+      <footer>
+        <b>Chances, not a diagnosis.</b>
+        Local emergency rules come first.
+      </footer>
     </template>
   </main>
 </template>
 
 <style scoped>
-.emergency { min-height: 100dvh; padding: clamp(14px, 3vw, 32px); display: grid; grid-template-columns: 1fr 1fr; gap: 26px 48px; align-content: start; font-size: 1.3rem; background: var(--card); }
-header, .lines, footer { grid-column: 1 / -1; }
-header { display: grid; grid-template-columns: 1fr auto auto auto; gap: 24px; align-items: center; }
-h1 { font-size: 2.4rem; }
-.side { font-size: 1.6rem; text-transform: capitalize; }
-.clock { font-size: 3rem; font-weight: 680; }
-.lines { display: grid; gap: 10px; }
-.lines li { padding: 18px 22px; color: var(--on-band); background: var(--band); border-radius: var(--radius); font-size: 1.6rem; line-height: 1.3; }
-.lines b { display: block; text-transform: uppercase; }
-.none { padding: 16px 20px; border: 2px solid var(--line-2); border-radius: var(--radius); }
-h2 { font-size: 1.3rem; margin-bottom: 6px; }
-.since { font-size: 2.6rem; font-weight: 680; }
-.since small { font-size: 1.1rem; font-weight: 400; }
-.since.due { text-decoration: underline; text-decoration-thickness: 4px; text-underline-offset: 6px; }
-.taps { display: flex; gap: 10px; margin: 12px 0; }
-.taps .button { min-height: 64px; flex: 1; font-size: 1.3rem; }
-dl { display: grid; grid-template-columns: auto 1fr; gap: 4px 20px; }
-p + dl { margin-top: 8px; }
-dt { color: var(--text-2); }
-dd { font-weight: 650; }
-p + p { margin-top: 8px; }
-@media (max-width: 760px) { .emergency { grid-template-columns: 1fr; } header { grid-template-columns: 1fr auto; } header .button, header .save { grid-column: 1 / -1; } .clock { font-size: 2rem; } h1 { font-size: 1.8rem; } }
+.emergency {
+  min-height: 100dvh;
+  padding: clamp(14px, 3vw, 32px);
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 26px 48px;
+  align-content: start;
+  font-size: 1.3rem;
+  background: var(--card);
+}
+header,
+.lines,
+footer {
+  grid-column: 1 / -1;
+}
+header {
+  display: grid;
+  grid-template-columns: 1fr auto auto auto;
+  gap: 24px;
+  align-items: center;
+}
+h1 {
+  font-size: 2.4rem;
+}
+.side {
+  font-size: 1.6rem;
+  text-transform: capitalize;
+}
+.clock {
+  font-size: 3rem;
+  font-weight: 680;
+}
+.lines {
+  display: grid;
+  gap: 10px;
+}
+.lines li {
+  padding: 18px 22px;
+  color: var(--on-band);
+  background: var(--band);
+  border-radius: var(--radius);
+  font-size: 1.6rem;
+  line-height: 1.3;
+}
+.lines b {
+  display: block;
+  text-transform: uppercase;
+}
+.none {
+  padding: 16px 20px;
+  border: 2px solid var(--line-2);
+  border-radius: var(--radius);
+}
+h2 {
+  font-size: 1.3rem;
+  margin-bottom: 6px;
+}
+.since {
+  font-size: 2.6rem;
+  font-weight: 680;
+}
+.since small {
+  font-size: 1.1rem;
+  font-weight: 400;
+}
+.since.due {
+  text-decoration: underline;
+  text-decoration-thickness: 4px;
+  text-underline-offset: 6px;
+}
+.taps {
+  display: flex;
+  gap: 10px;
+  margin: 12px 0;
+}
+.taps .button {
+  min-height: 64px;
+  flex: 1;
+  font-size: 1.3rem;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 20px;
+}
+p + dl {
+  margin-top: 8px;
+}
+dt {
+  color: var(--text-2);
+}
+dd {
+  font-weight: 650;
+}
+p + p {
+  margin-top: 8px;
+}
+@media (max-width: 760px) {
+  .emergency {
+    grid-template-columns: 1fr;
+  }
+  header {
+    grid-template-columns: 1fr auto;
+  }
+  header .button,
+  header .save {
+    grid-column: 1 / -1;
+  }
+  .clock {
+    font-size: 2rem;
+  }
+  h1 {
+    font-size: 1.8rem;
+  }
+}
 </style>

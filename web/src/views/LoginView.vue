@@ -32,12 +32,20 @@ async function logIn(): Promise<void> {
       <CompassRose class="rose" />
       <h1>Gray Compass</h1>
       <p>Examine both knees, see what each finding is worth, and what to test next.</p>
-      <p class="caution">For licensed practitioners. It names chances, never a diagnosis; your judgement and local rules come first.</p>
+      <p class="caution">
+        For licensed practitioners. It names chances, never a diagnosis; your judgement and local rules come first.
+      </p>
     </div>
     <form @submit.prevent="logIn">
       <h2>Log in</h2>
-      <label class="field"><span>E-mail</span><input v-model="email" type="email" autocomplete="username" required autofocus></label>
-      <label class="field"><span>Password</span><input v-model="password" type="password" autocomplete="current-password" required></label>
+      <label class="field">
+        <span>E-mail</span>
+        <input v-model="email" type="email" autocomplete="username" required autofocus />
+      </label>
+      <label class="field">
+        <span>Password</span>
+        <input v-model="password" type="password" autocomplete="current-password" required />
+      </label>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <button class="button main" type="submit" :disabled="busy">Log in</button>
     </form>
@@ -45,20 +53,71 @@ async function logIn(): Promise<void> {
 </template>
 
 <style scoped>
-.login { min-height: 100vh; display: grid; grid-template-columns: 1fr 1fr; }
-.words { display: flex; flex-direction: column; justify-content: center; gap: 14px; padding: 32px clamp(24px, 6vw, 88px); }
-.words p { max-width: 40ch; font-size: 1.13rem; color: var(--text-2); }
-.words .caution { font-size: 0.93rem; color: var(--text-3); border-top: 1px solid var(--line); padding-top: 14px; margin-top: 10px; }
-.rose { width: 132px; margin-bottom: 10px; }
-.words h1 { font-size: 2.6rem; }
-form { display: flex; flex-direction: column; justify-content: center; gap: 18px; padding: 32px clamp(24px, 6vw, 88px); background: var(--card); border-left: 1px solid var(--line); }
-form > * { max-width: 380px; }
-form h2 { font-size: 1.4rem; }
-.problem { padding: 10px 12px; border: 2px solid var(--ink); border-radius: var(--radius); }
+.login {
+  min-height: 100vh;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
+.words {
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  gap: 14px;
+  padding: 32px clamp(24px, 6vw, 88px);
+}
+.words p {
+  max-width: 40ch;
+  font-size: 1.13rem;
+  color: var(--text-2);
+}
+.words .caution {
+  font-size: 0.93rem;
+  color: var(--text-3);
+  border-top: 1px solid var(--line);
+  padding-top: 14px;
+  margin-top: 10px;
+}
+.rose {
+  width: 132px;
+  margin-bottom: 10px;
+}
+.words h1 {
+  font-size: 2.6rem;
+}
+form {
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  gap: 18px;
+  padding: 32px clamp(24px, 6vw, 88px);
+  background: var(--card);
+  border-left: 1px solid var(--line);
+}
+form > * {
+  max-width: 380px;
+}
+form h2 {
+  font-size: 1.4rem;
+}
+.problem {
+  padding: 10px 12px;
+  border: 2px solid var(--ink);
+  border-radius: var(--radius);
+}
 @media (max-width: 720px) {
-  .login { grid-template-columns: 1fr; }
-  .words { padding-bottom: 12px; }
-  .rose { width: 84px; }
-  form { border-left: 0; border-top: 1px solid var(--line); justify-content: start; }
+  .login {
+    grid-template-columns: 1fr;
+  }
+  .words {
+    padding-bottom: 12px;
+  }
+  .rose {
+    width: 84px;
+  }
+  form {
+    border-left: 0;
+    border-top: 1px solid var(--line);
+    justify-content: start;
+  }
 }
 </style>

@@ -11,7 +11,10 @@ const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id
 const AGAIN_SHOWN = 3
 const DAY_MS = 86_400_000
 
-interface Since { label: string; days: number | null }
+interface Since {
+  label: string
+  days: number | null
+}
 
 const SINCE: Since[] = [
   { label: 'Today', days: 0 },
@@ -31,13 +34,19 @@ const busy = ref(false)
 
 /** Knees that were examined before, each once; looking again begins with what was left open. */
 const again = computed(() => {
-  const knees = new Map(props.athlete.examinations.map((e) => [`${e.hurtSide} ${e.injuredOn ?? ''}`, { side: e.hurtSide, injuredOn: e.injuredOn }]))
+  const knees = new Map(
+    props.athlete.examinations.map((e) => [
+      `${e.hurtSide} ${e.injuredOn ?? ''}`,
+      { side: e.hurtSide, injuredOn: e.injuredOn },
+    ]),
+  )
   return [...knees.values()].slice(0, AGAIN_SHOWN)
 })
 
 function lookAgain(knee: { side: Side; injuredOn: string | null }): void {
   route.value = 'look_again'
-  exactDays.value = knee.injuredOn === null ? null : Math.max(0, Math.floor((Date.now() - Date.parse(knee.injuredOn)) / DAY_MS))
+  exactDays.value =
+    knee.injuredOn === null ? null : Math.max(0, Math.floor((Date.now() - Date.parse(knee.injuredOn)) / DAY_MS))
   void start(knee.side)
 }
 
@@ -56,7 +65,15 @@ async function start(side: Side): Promise<void> {
   busy.value = true
   try {
     const body = { hurtSide: side, daysSinceInjury: exactDays.value, route: route.value }
-    emit('started', (await answerOf(api.POST('/api/athletes/{athlete}/examinations', { params: { path: { athlete: props.athlete.id } }, body }))).id, route.value)
+    emit(
+      'started',
+      (
+        await answerOf(
+          api.POST('/api/athletes/{athlete}/examinations', { params: { path: { athlete: props.athlete.id } }, body }),
+        )
+      ).id,
+      route.value,
+    )
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The examination could not be started.'
     busy.value = false
@@ -68,21 +85,59 @@ async function start(side: Side): Promise<void> {
   <ModalDialog :title="athlete.name" @close="emit('close')">
     <fieldset v-if="again.length > 0">
       <legend>Look again at</legend>
-      <div class="since"><button v-for="knee in again" :key="knee.side + knee.injuredOn" class="button" type="button" :disabled="busy" @click="lookAgain(knee)">{{ knee.side }} knee<small>{{ knee.injuredOn === null ? 'no injury' : `of ${day(knee.injuredOn)}` }}</small></button></div>
+      <div class="since">
+        <button
+          v-for="knee in again"
+          :key="knee.side + knee.injuredOn"
+          class="button"
+          type="button"
+          :disabled="busy"
+          @click="lookAgain(knee)"
+        >
+          {{ knee.side }} knee
+          <small>{{ knee.injuredOn === null ? 'no injury' : `of ${day(knee.injuredOn)}` }}</small>
+        </button>
+      </div>
     </fieldset>
     <fieldset>
       <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
       <div class="since">
-        <button v-for="choice in SINCE" :key="choice.label" class="choice" type="button" :aria-pressed="since === choice" @click="choose(choice)">{{ choice.label }}</button>
+        <button
+          v-for="choice in SINCE"
+          :key="choice.label"
+          class="choice"
+          type="button"
+          :aria-pressed="since === choice"
+          @click="choose(choice)"
+        >
+          {{ choice.label }}
+        </button>
       </div>
-      <label v-if="exactDays !== null" class="days">exactly <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury"> days ago</label>
+      <label v-if="exactDays !== null" class="days">
+        exactly
+        <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury" />
+        days ago
+      </label>
     </fieldset>
-    <label class="field route"><span>Which route?</span><select v-model="route"><option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">{{ r.label }}: {{ r.says }}</option></select></label>
+    <label class="field route">
+      <span>Which route?</span>
+      <select v-model="route">
+        <option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">
+          {{ r.label }}: {{ r.says }}
+        </option>
+      </select>
+    </label>
     <fieldset>
       <legend>Which knee? Starts at once.</legend>
       <div class="sides">
-        <button class="button" type="button" :disabled="busy" @click="start('right')"><b>R</b> right knee hurt</button>
-        <button class="button" type="button" :disabled="busy" @click="start('left')"><b>L</b> left knee hurt</button>
+        <button class="button" type="button" :disabled="busy" @click="start('right')">
+          <b>R</b>
+          right knee hurt
+        </button>
+        <button class="button" type="button" :disabled="busy" @click="start('left')">
+          <b>L</b>
+          left knee hurt
+        </button>
       </div>
     </fieldset>
     <p v-if="problem" role="alert">{{ problem }}</p>
@@ -90,14 +145,58 @@ async function start(side: Side): Promise<void> {
 </template>
 
 <style scoped>
-fieldset { border: 0; margin: 0 0 18px; padding: 0; }
-legend { padding: 0; margin-bottom: 8px; font-weight: 650; }
-.since { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; }
-.route { margin-bottom: 18px; }
-.days { display: flex; align-items: center; gap: 8px; margin-top: 10px; color: var(--text-2); }
-.days input { width: 90px; min-height: 44px; padding: 0 10px; font: inherit; color: var(--ink); background: var(--card); border: 1px solid var(--line-2); border-radius: var(--radius); }
-.sides { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
-.sides .button { min-height: 64px; }
-.sides b { font-size: 1.4rem; }
-@media (max-width: 480px) { .since { grid-template-columns: 1fr 1fr; } .sides { grid-template-columns: 1fr; } }
+fieldset {
+  border: 0;
+  margin: 0 0 18px;
+  padding: 0;
+}
+legend {
+  padding: 0;
+  margin-bottom: 8px;
+  font-weight: 650;
+}
+.since {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.route {
+  margin-bottom: 18px;
+}
+.days {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-top: 10px;
+  color: var(--text-2);
+}
+.days input {
+  width: 90px;
+  min-height: 44px;
+  padding: 0 10px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line-2);
+  border-radius: var(--radius);
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.sides .button {
+  min-height: 64px;
+}
+.sides b {
+  font-size: 1.4rem;
+}
+@media (max-width: 480px) {
+  .since {
+    grid-template-columns: 1fr 1fr;
+  }
+  .sides {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

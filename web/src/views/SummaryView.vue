@@ -19,11 +19,18 @@ const problem = ref('')
 const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }
 const signing = ref(false)
 
-const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
+const ready = computed(
+  () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
+)
 const assessment = computed(() => examination.assessment!)
 const judgedBy = computed(() => {
   const chosen = (examination.section('frame').schools ?? {}) as Record<string, string>
-  return (catalogue.catalogue?.schools ?? []).map((school) => `${school.label.toLowerCase()} ${school.options.find((option) => option.id === (chosen[school.id] ?? school.preset))?.label ?? ''}`).join('; ')
+  return (catalogue.catalogue?.schools ?? [])
+    .map(
+      (school) =>
+        `${school.label.toLowerCase()} ${school.options.find((option) => option.id === (chosen[school.id] ?? school.preset))?.label ?? ''}`,
+    )
+    .join('; ')
 })
 const signed = computed(() => examination.head?.status === 'signed')
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
@@ -31,13 +38,24 @@ const fluid = computed(() => {
   const found = assessment.value.effusion
   if (!found) return 'Not tested.'
   const [from, to] = found.millilitres ?? []
-  const amount = from === undefined || from === null ? '' : to === null || to === undefined ? `, ${from} ml or more` : `, ${from} to ${to} ml`
+  const amount =
+    from === undefined || from === null
+      ? ''
+      : to === null || to === undefined
+        ? `, ${from} ml or more`
+        : `, ${from} to ${to} ml`
   return `${found.positive ? 'Positive' : 'Not positive'}${amount}${found.bloodLikely ? ', blood likely' : ''}.`
 })
-const byOutcome = computed(() => (['positive', 'negative', 'equivocal'] as const).map((outcome) => ({
-  outcome,
-  names: assessment.value.results.filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && r.manoeuvre).map((r) => nameOf(r.finding)),
-})).filter((group) => group.names.length > 0))
+const byOutcome = computed(() =>
+  (['positive', 'negative', 'equivocal'] as const)
+    .map((outcome) => ({
+      outcome,
+      names: assessment.value.results
+        .filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && r.manoeuvre)
+        .map((r) => nameOf(r.finding)),
+    }))
+    .filter((group) => group.names.length > 0),
+)
 /** What may not be done now, by what stands against it. */
 const held = computed(() => {
   const groups = new Map<string, string[]>()
@@ -45,25 +63,42 @@ const held = computed(() => {
     const why = hold.rule ?? hold.kind
     groups.set(why, [...(groups.get(why) ?? []), catalogue.nameOf(id)])
   }
-  return [...groups].map(([why, names]) => ({ why: WAITS[why] ?? `By the rule of ${why.replaceAll('_', ' ')}:`, names }))
+  return [...groups].map(([why, names]) => ({
+    why: WAITS[why] ?? `By the rule of ${why.replaceAll('_', ' ')}:`,
+    names,
+  }))
 })
 /** What was taken though the gate held it back, and what was entered afterwards, stays marked. */
-const marked = computed(() => (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
-  const findings = (['left', 'right', 'both'] as const).map((side) => examination.finding(m.id, side)).filter((finding) => finding !== null)
-  const reason = findings.find((finding) => typeof finding.override === 'string')?.override
-  return [
-    ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
-    ...(['left', 'right', 'both'].some((side) => examination.beforeGate.has(`${m.id}:${side}`)) ? [{ name: m.card.name, mark: 'recorded before the gate' }] : []),
-    ...(findings.some((finding) => finding.fromMemory === true) ? [{ name: m.card.name, mark: 'entered from memory' }] : []),
-  ]
-}))
+const marked = computed(() =>
+  (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
+    const findings = (['left', 'right', 'both'] as const)
+      .map((side) => examination.finding(m.id, side))
+      .filter((finding) => finding !== null)
+    const reason = findings.find((finding) => typeof finding.override === 'string')?.override
+    return [
+      ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
+      ...(['left', 'right', 'both'].some((side) => examination.beforeGate.has(`${m.id}:${side}`))
+        ? [{ name: m.card.name, mark: 'recorded before the gate' }]
+        : []),
+      ...(findings.some((finding) => finding.fromMemory === true)
+        ? [{ name: m.card.name, mark: 'entered from memory' }]
+        : []),
+    ]
+  }),
+)
 
 function nameOf(finding: string): string {
   return findingName(finding, catalogue.catalogue)
 }
 
 function when(time: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', hour: '2-digit', minute: '2-digit' }).format(new Date(time))
+  return new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  }).format(new Date(time))
 }
 
 function print(): void {
@@ -81,17 +116,35 @@ onMounted(async () => {
 
 <template>
   <TopBar />
-  <main v-if="problem" class="summary" role="alert"><h1>No summary</h1><p>{{ problem }}</p></main>
+  <main v-if="problem" class="summary" role="alert">
+    <h1>No summary</h1>
+    <p>{{ problem }}</p>
+  </main>
   <main v-else-if="ready && examination.head" class="summary">
     <header>
       <div>
         <h1>{{ examination.head.athlete.name }}, {{ examination.hurtSide }} knee</h1>
-        <p>{{ examination.head.athlete.squad }}, no. {{ examination.head.athlete.number }} · {{ examination.head.athlete.age }} years · seen by {{ examination.head.examiner }} on {{ when(examination.head.examinedAt) }} · <b>{{ signed && examination.head.signedAt ? `signed ${when(examination.head.signedAt)}` : 'draft, not signed' }}</b></p>
+        <p>
+          {{ examination.head.athlete.squad }}, no. {{ examination.head.athlete.number }} ·
+          {{ examination.head.athlete.age }} years · seen by {{ examination.head.examiner }} on
+          {{ when(examination.head.examinedAt) }} ·
+          <b>
+            {{
+              signed && examination.head.signedAt ? `signed ${when(examination.head.signedAt)}` : 'draft, not signed'
+            }}
+          </b>
+        </p>
       </div>
       <nav aria-label="Summary">
         <a class="button" :href="`/api/examinations/${id}/summary.pdf`" target="_blank">PDF</a>
         <button type="button" class="button" @click="print">Print</button>
-        <a class="button" :href="`/api/examinations/${id}/document`" :download="`knee-${examination.head.examinedAt.slice(0, 10)}.json`">Document</a>
+        <a
+          class="button"
+          :href="`/api/examinations/${id}/document`"
+          :download="`knee-${examination.head.examinedAt.slice(0, 10)}.json`"
+        >
+          Document
+        </a>
         <template v-if="!signed">
           <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
           <button type="button" class="button main" @click="signing = true">Sign…</button>
@@ -100,36 +153,130 @@ onMounted(async () => {
     </header>
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
     <SafetyLines :lines="assessment.safety.lines" />
-    <p v-if="assessment.safety.lines.length === 0" class="clear">{{ assessment.safety.gateOpen ? 'The safety gate is answered; nothing was raised.' : 'The safety gate is not answered.' }}</p>
-    <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink>
-    <section v-if="assessment.plan.afterOperation" class="clear" aria-labelledby="operated"><h2 id="operated">After the operation</h2><p>{{ assessment.plan.afterOperation }}</p></section>
+    <p v-if="assessment.safety.lines.length === 0" class="clear">
+      {{
+        assessment.safety.gateOpen
+          ? 'The safety gate is answered; nothing was raised.'
+          : 'The safety gate is not answered.'
+      }}
+    </p>
+    <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">
+      Emergency hand-over
+    </RouterLink>
+    <section v-if="assessment.plan.afterOperation" class="clear" aria-labelledby="operated">
+      <h2 id="operated">After the operation</h2>
+      <p>{{ assessment.plan.afterOperation }}</p>
+    </section>
     <div class="columns">
       <div>
-        <section aria-labelledby="chances"><h2 id="chances">Chances, in 100 knees like this</h2><ChancesTable /></section>
-        <section aria-labelledby="knees"><h2 id="knees">Both knees</h2><KneesTable :measurements="assessment.measurements" :excluded="assessment.excluded.filter((e) => e.code !== 'grade_one_is_firm').map((e) => e.manoeuvre)" /><p class="fluid"><b>Fluid</b> {{ fluid }}</p></section>
-        <section v-if="byOutcome.length > 0" aria-labelledby="results"><h2 id="results">Results that count</h2><ul><li v-for="group in byOutcome" :key="group.outcome"><b>{{ group.outcome === 'equivocal' ? 'Equivocal, moving nothing' : group.outcome === 'positive' ? 'Positive' : 'Negative' }}:</b> {{ group.names.join(', ') }}</li></ul></section>
+        <section aria-labelledby="chances">
+          <h2 id="chances">Chances, in 100 knees like this</h2>
+          <ChancesTable />
+        </section>
+        <section aria-labelledby="knees">
+          <h2 id="knees">Both knees</h2>
+          <KneesTable
+            :measurements="assessment.measurements"
+            :excluded="assessment.excluded.filter((e) => e.code !== 'grade_one_is_firm').map((e) => e.manoeuvre)"
+          />
+          <p class="fluid">
+            <b>Fluid</b>
+            {{ fluid }}
+          </p>
+        </section>
+        <section v-if="byOutcome.length > 0" aria-labelledby="results">
+          <h2 id="results">Results that count</h2>
+          <ul>
+            <li v-for="group in byOutcome" :key="group.outcome">
+              <b>
+                {{
+                  group.outcome === 'equivocal'
+                    ? 'Equivocal, moving nothing'
+                    : group.outcome === 'positive'
+                      ? 'Positive'
+                      : 'Negative'
+                }}:
+              </b>
+              {{ group.names.join(', ') }}
+            </li>
+          </ul>
+        </section>
         <section aria-labelledby="without">
           <h2 id="without">What did not count, and why</h2>
           <p v-if="assessment.excluded.length === 0" class="quiet-text">Everything recorded counts.</p>
-          <ul v-else><li v-for="e in assessment.excluded" :key="e.finding"><b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b> {{ e.reason }}</li></ul>
+          <ul v-else>
+            <li v-for="e in assessment.excluded" :key="e.finding">
+              <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>
+              {{ e.reason }}
+            </li>
+          </ul>
         </section>
-        <section aria-labelledby="open"><h2 id="open">Not answered</h2><p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">Nothing is left open by what was not done.</p><ul v-else><li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li></ul></section>
-        <section v-if="marked.length > 0" aria-labelledby="marked"><h2 id="marked">Marked</h2><ul><li v-for="entry in marked" :key="entry.name + entry.mark"><b>{{ entry.name }}</b> {{ entry.mark }}</li></ul></section>
-        <section v-if="assessment.earlierFinding.length > 0" aria-labelledby="earlier"><h2 id="earlier">Found by others, not weighed</h2><ul><li v-for="entry in assessment.earlierFinding" :key="entry.what"><b>{{ entry.what }}</b> {{ [entry.by, entry.on].filter(Boolean).join(', ') }}</li></ul></section>
-        <section v-if="held.length > 0" aria-labelledby="held"><h2 id="held">Held back</h2><ul><li v-for="group in held" :key="group.why"><b>{{ group.why }}</b> {{ group.names.join(', ') }}</li></ul></section>
-        <section v-if="assessment.remarks.length > 0" aria-labelledby="remarks"><h2 id="remarks">Remarks</h2><ul><li v-for="remark in assessment.remarks" :key="remark.say">{{ remark.say }}</li></ul></section>
+        <section aria-labelledby="open">
+          <h2 id="open">Not answered</h2>
+          <p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">
+            Nothing is left open by what was not done.
+          </p>
+          <ul v-else>
+            <li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li>
+          </ul>
+        </section>
+        <section v-if="marked.length > 0" aria-labelledby="marked">
+          <h2 id="marked">Marked</h2>
+          <ul>
+            <li v-for="entry in marked" :key="entry.name + entry.mark">
+              <b>{{ entry.name }}</b>
+              {{ entry.mark }}
+            </li>
+          </ul>
+        </section>
+        <section v-if="assessment.earlierFinding.length > 0" aria-labelledby="earlier">
+          <h2 id="earlier">Found by others, not weighed</h2>
+          <ul>
+            <li v-for="entry in assessment.earlierFinding" :key="entry.what">
+              <b>{{ entry.what }}</b>
+              {{ [entry.by, entry.on].filter(Boolean).join(', ') }}
+            </li>
+          </ul>
+        </section>
+        <section v-if="held.length > 0" aria-labelledby="held">
+          <h2 id="held">Held back</h2>
+          <ul>
+            <li v-for="group in held" :key="group.why">
+              <b>{{ group.why }}</b>
+              {{ group.names.join(', ') }}
+            </li>
+          </ul>
+        </section>
+        <section v-if="assessment.remarks.length > 0" aria-labelledby="remarks">
+          <h2 id="remarks">Remarks</h2>
+          <ul>
+            <li v-for="remark in assessment.remarks" :key="remark.say">{{ remark.say }}</li>
+          </ul>
+        </section>
       </div>
       <div>
-        <section aria-labelledby="plan"><h2 id="plan">Plan</h2><PlanSections :plan="assessment.plan" /></section>
+        <section aria-labelledby="plan">
+          <h2 id="plan">Plan</h2>
+          <PlanSections :plan="assessment.plan" />
+        </section>
         <CopyText heading="For the athlete" :text="assessment.plan.forAthlete" />
         <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
         <p v-else class="quiet-text">No line for the coach: the athlete has not agreed to one.</p>
-        <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also"><h2 id="also">Also consider</h2><ul><li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li></ul></section>
+        <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also">
+          <h2 id="also">Also consider</h2>
+          <ul>
+            <li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li>
+          </ul>
+        </section>
         <CopyText heading="Note for the letter" :text="assessment.plan.note" lines class="note" />
       </div>
     </div>
     <footer>
-      <p><b>Chances, not a diagnosis.</b> For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not yet checked against the papers.</p>
+      <p>
+        <b>Chances, not a diagnosis.</b>
+        For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not
+        yet checked against the papers.
+      </p>
       <p>Judged by: {{ judgedBy }} ({{ assessment.evidence.digest }}); rules {{ assessment.rules }}.</p>
     </footer>
   </main>
@@ -137,33 +284,134 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.summary { max-width: 1280px; margin: 0 auto; padding: 20px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 16px; }
-.summary > header { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: center; gap: 14px; }
-.summary > header p { color: var(--text-2); }
-nav { display: flex; flex-wrap: wrap; gap: 6px; }
-.clear { padding: 8px 14px; background: var(--fill); border-radius: var(--radius); }
-.columns { display: grid; grid-template-columns: minmax(0, 7fr) minmax(0, 5fr); gap: 40px; }
-.columns > div { display: grid; gap: 22px; align-content: start; }
-h2 { margin-bottom: 6px; }
-.fluid { margin-top: 8px; }
-ul { display: grid; gap: 5px; }
-.columns :deep(table) { width: 100%; border-collapse: collapse; font-variant-numeric: tabular-nums; }
-.columns :deep(th) { text-align: left; font-weight: 500; }
-.columns :deep(thead th) { font-size: 0.87rem; font-weight: 400; color: var(--text-3); }
-.columns :deep(td), .columns :deep(th) { padding: 6px 8px 6px 0; border-bottom: 1px solid var(--line); }
-.columns :deep(.n) { text-align: right; padding-right: 14px; white-space: nowrap; }
-footer { display: grid; gap: 4px; padding-top: 12px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
-@media (max-width: 900px) { .columns { grid-template-columns: minmax(0, 1fr); } }
-@media (max-width: 560px) { .columns :deep(td), .columns :deep(th) { padding-right: 4px; font-size: 0.87rem; } .columns :deep(.n) { padding-right: 6px; } }
+.summary {
+  max-width: 1280px;
+  margin: 0 auto;
+  padding: 20px clamp(14px, 3vw, 40px) 40px;
+  display: grid;
+  gap: 16px;
+}
+.summary > header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 14px;
+}
+.summary > header p {
+  color: var(--text-2);
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.clear {
+  padding: 8px 14px;
+  background: var(--fill);
+  border-radius: var(--radius);
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 7fr) minmax(0, 5fr);
+  gap: 40px;
+}
+.columns > div {
+  display: grid;
+  gap: 22px;
+  align-content: start;
+}
+h2 {
+  margin-bottom: 6px;
+}
+.fluid {
+  margin-top: 8px;
+}
+ul {
+  display: grid;
+  gap: 5px;
+}
+.columns :deep(table) {
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+}
+.columns :deep(th) {
+  text-align: left;
+  font-weight: 500;
+}
+.columns :deep(thead th) {
+  font-size: 0.87rem;
+  font-weight: 400;
+  color: var(--text-3);
+}
+.columns :deep(td),
+.columns :deep(th) {
+  padding: 6px 8px 6px 0;
+  border-bottom: 1px solid var(--line);
+}
+.columns :deep(.n) {
+  text-align: right;
+  padding-right: 14px;
+  white-space: nowrap;
+}
+footer {
+  display: grid;
+  gap: 4px;
+  padding-top: 12px;
+  border-top: 2px solid var(--ink);
+  font-size: 0.93rem;
+  color: var(--text-2);
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 560px) {
+  .columns :deep(td),
+  .columns :deep(th) {
+    padding-right: 4px;
+    font-size: 0.87rem;
+  }
+  .columns :deep(.n) {
+    padding-right: 6px;
+  }
+}
 @media print {
-  nav { display: none; }
-  .summary { padding: 0; gap: 6px; font-size: 7.8pt; line-height: 1.25; }
-  .summary h1 { font-size: 14pt; }
-  .columns { gap: 20px; grid-template-columns: minmax(0, 7fr) minmax(0, 5fr); }
-  .columns > div { gap: 8px; }
-  .columns :deep(td), .columns :deep(th) { padding: 1pt 4pt 1pt 0; white-space: nowrap; }
-  .columns :deep(.scale), .columns :deep(.drawn) { display: none; }
-  h2 { margin-bottom: 1pt; }
-  .note { display: none; }
+  nav {
+    display: none;
+  }
+  .summary {
+    padding: 0;
+    gap: 6px;
+    font-size: 7.8pt;
+    line-height: 1.25;
+  }
+  .summary h1 {
+    font-size: 14pt;
+  }
+  .columns {
+    gap: 20px;
+    grid-template-columns: minmax(0, 7fr) minmax(0, 5fr);
+  }
+  .columns > div {
+    gap: 8px;
+  }
+  .columns :deep(td),
+  .columns :deep(th) {
+    padding: 1pt 4pt 1pt 0;
+    white-space: nowrap;
+  }
+  .columns :deep(.scale),
+  .columns :deep(.drawn) {
+    display: none;
+  }
+  h2 {
+    margin-bottom: 1pt;
+  }
+  .note {
+    display: none;
+  }
 }
 </style>

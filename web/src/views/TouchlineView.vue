@@ -27,15 +27,28 @@ const reasonsOpen = ref(false)
 const problem = ref('')
 const body = useTemplateRef<HTMLElement>('body')
 
-const ready = computed(() => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null)
-const steps = computed(() => ['story', 'gate', ...(examination.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres), 'answer'])
+const ready = computed(
+  () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
+)
+const steps = computed(() => [
+  'story',
+  'gate',
+  ...(examination.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres),
+  'answer',
+])
 const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'story')
-const manoeuvre = computed(() => (['story', 'gate', 'answer'].includes(step.value) ? null : catalogue.manoeuvre(step.value)))
+const manoeuvre = computed(() =>
+  ['story', 'gate', 'answer'].includes(step.value) ? null : catalogue.manoeuvre(step.value),
+)
 const { canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre, { hurtOnly: true })
 /** A normal test without this one check says less, so it is asked with the same tap. */
 const tick = computed(() => manoeuvre.value?.tick ?? null)
-const urgent = computed(() => (examination.assessment?.safety.lines ?? []).filter((line) => line.urgency === 'emergency' || line.urgency === 'same_day'))
+const urgent = computed(() =>
+  (examination.assessment?.safety.lines ?? []).filter(
+    (line) => line.urgency === 'emergency' || line.urgency === 'same_day',
+  ),
+)
 const recorded = computed(() => manoeuvre.value !== null && examination.isRecorded(manoeuvre.value.id))
 
 function go(by: number): void {
@@ -56,7 +69,11 @@ function fill(payload: Payload): void {
 function firstOpen(): number {
   if (examination.section('opening').consentGiven !== true) return 0
   if (examination.assessment?.safety.gateOpen !== true) return 1
-  const open = steps.value.findIndex((id, index) => index > 1 && (id === 'answer' || !examination.isDone(id, examination.hurtSide) && !examination.isDone(id, 'both')))
+  const open = steps.value.findIndex(
+    (id, index) =>
+      index > 1 &&
+      (id === 'answer' || (!examination.isDone(id, examination.hurtSide) && !examination.isDone(id, 'both'))),
+  )
   return Math.max(open, 0)
 }
 
@@ -64,7 +81,8 @@ onMounted(async () => {
   try {
     await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
     if (examination.head?.status === 'signed') return void router.replace({ name: 'summary', params: { id: props.id } })
-    if (examination.section('frame').route !== 'touchline') return void router.replace({ name: 'bench', params: { id: props.id } })
+    if (examination.section('frame').route !== 'touchline')
+      return void router.replace({ name: 'bench', params: { id: props.id } })
     at.value = firstOpen()
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The examination could not be opened.'
@@ -77,54 +95,176 @@ watch(step, () => {
 </script>
 
 <template>
-  <main v-if="problem && !ready" class="touchline" role="alert"><h1>This examination cannot be opened</h1><p>{{ problem }}</p><RouterLink class="button" to="/">Back to today</RouterLink></main>
+  <main v-if="problem && !ready" class="touchline" role="alert">
+    <h1>This examination cannot be opened</h1>
+    <p>{{ problem }}</p>
+    <RouterLink class="button" to="/">Back to today</RouterLink>
+  </main>
   <div v-else-if="ready && examination.head" class="touchline">
     <header>
-      <p><b>{{ examination.head.athlete.name }}</b><span>{{ examination.hurtSide }} knee</span></p>
+      <p>
+        <b>{{ examination.head.athlete.name }}</b>
+        <span>{{ examination.hurtSide }} knee</span>
+      </p>
       <SaveState :state="examination.saveState" class="save" />
       <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Bench</RouterLink>
-      <div class="way" role="progressbar" aria-label="Way through the route" :aria-valuenow="at + 1" aria-valuemin="1" :aria-valuemax="steps.length" :aria-valuetext="`step ${at + 1} of ${steps.length}`"><i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" /></div>
+      <div
+        class="way"
+        role="progressbar"
+        aria-label="Way through the route"
+        :aria-valuenow="at + 1"
+        aria-valuemin="1"
+        :aria-valuemax="steps.length"
+        :aria-valuetext="`step ${at + 1} of ${steps.length}`"
+      >
+        <i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" />
+      </div>
     </header>
     <main ref="body" tabindex="-1">
       <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="step !== 'answer' || urgent.length > 0" :lines="urgent" />
       <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
-      <ManoeuvrePanel v-else-if="manoeuvre" :manoeuvre="manoeuvre" :active-side="examination.hurtSide" brief @band="recorder.chooseBand" />
+      <ManoeuvrePanel
+        v-else-if="manoeuvre"
+        :manoeuvre="manoeuvre"
+        :active-side="examination.hurtSide"
+        brief
+        @band="recorder.chooseBand"
+      />
       <template v-else>
         <h1>Going on today?</h1>
         <PlayVerdict :plan="examination.assessment!.plan" />
         <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
-        <p class="onward"><RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink><RouterLink v-if="urgent.some((line) => line.urgency === 'emergency')" class="button main" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</RouterLink></p>
+        <p class="onward">
+          <RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
+          <RouterLink
+            v-if="urgent.some((line) => line.urgency === 'emergency')"
+            class="button main"
+            :to="{ name: 'emergency', params: { id } }"
+          >
+            Emergency hand-over
+          </RouterLink>
+        </p>
       </template>
     </main>
     <footer>
-      <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of"><button v-for="reason in catalogue.choices('notDone')" :key="reason" type="button" class="button" @click="fill({ notDone: reason })">{{ inWords(reason) }}</button></div>
+      <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of">
+        <button
+          v-for="reason in catalogue.choices('notDone')"
+          :key="reason"
+          type="button"
+          class="button"
+          @click="fill({ notDone: reason })"
+        >
+          {{ inWords(reason) }}
+        </button>
+      </div>
       <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
-      <button v-if="canRecord && !recorded" type="button" class="button" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">Not done…</button>
+      <button
+        v-if="canRecord && !recorded"
+        type="button"
+        class="button"
+        :aria-expanded="reasonsOpen"
+        @click="reasonsOpen = !reasonsOpen"
+      >
+        Not done…
+      </button>
       <template v-if="canRecord && !recorded && tick">
-        <button type="button" class="button" @click="fill({ normal: true, checks: { [tick]: false } })">Normal, but tense</button>
-        <button type="button" class="button main" @click="fill({ normal: true, checks: { [tick]: true } })">Normal, {{ inWords(tick).toLowerCase() }}</button>
+        <button type="button" class="button" @click="fill({ normal: true, checks: { [tick]: false } })">
+          Normal, but tense
+        </button>
+        <button type="button" class="button main" @click="fill({ normal: true, checks: { [tick]: true } })">
+          Normal, {{ inWords(tick).toLowerCase() }}
+        </button>
       </template>
-      <button v-else-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">Normal, next</button>
+      <button v-else-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">
+        Normal, next
+      </button>
       <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
-      <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="at = steps.length - 1">Answer</button>
+      <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="at = steps.length - 1">
+        Answer
+      </button>
     </footer>
   </div>
 </template>
 
 <style scoped>
-.touchline { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; height: 100dvh; max-width: 760px; margin: 0 auto; background: var(--card); }
-header { display: flex; flex-wrap: wrap; align-items: center; gap: 10px; padding: 8px 12px; }
-header p { display: grid; line-height: 1.2; min-width: 0; }
-header b { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.save { margin-left: auto; white-space: normal; }
-.way { display: flex; flex-basis: 100%; gap: 3px; }
-.way i { flex: 1; height: 7px; border: 1px solid var(--ink); border-radius: 2px; }
-.way i.past { background: var(--ink); }
-.touchline > main { overflow-y: auto; display: flex; flex-direction: column; gap: 16px; padding: 12px; border-top: 2px solid var(--ink); }
-.onward { display: flex; flex-wrap: wrap; gap: 8px; }
-footer { display: flex; flex-wrap: wrap; gap: 8px; padding: 10px 12px; border-top: 2px solid var(--ink); background: var(--paper); }
-footer .button { min-height: 60px; padding: 0 14px; }
-footer .main { flex: 1 0 130px; font-size: 1.2rem; }
-.reasons { display: flex; flex-wrap: wrap; gap: 6px; flex-basis: 100%; }
+.touchline {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  height: 100dvh;
+  max-width: 760px;
+  margin: 0 auto;
+  background: var(--card);
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 12px;
+}
+header p {
+  display: grid;
+  line-height: 1.2;
+  min-width: 0;
+}
+header b {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.save {
+  margin-left: auto;
+  white-space: normal;
+}
+.way {
+  display: flex;
+  flex-basis: 100%;
+  gap: 3px;
+}
+.way i {
+  flex: 1;
+  height: 7px;
+  border: 1px solid var(--ink);
+  border-radius: 2px;
+}
+.way i.past {
+  background: var(--ink);
+}
+.touchline > main {
+  overflow-y: auto;
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  padding: 12px;
+  border-top: 2px solid var(--ink);
+}
+.onward {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+footer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding: 10px 12px;
+  border-top: 2px solid var(--ink);
+  background: var(--paper);
+}
+footer .button {
+  min-height: 60px;
+  padding: 0 14px;
+}
+footer .main {
+  flex: 1 0 130px;
+  font-size: 1.2rem;
+}
+.reasons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  flex-basis: 100%;
+}
 </style>

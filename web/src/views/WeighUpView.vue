@@ -30,7 +30,9 @@ function nameOf(finding: string): string {
 onMounted(async () => {
   try {
     await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
-    input.value = await answerOf(api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }))
+    input.value = await answerOf(
+      api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }),
+    )
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The weigh-up could not be opened.'
   }
@@ -41,33 +43,97 @@ onMounted(async () => {
   <TopBar />
   <main class="weigh">
     <header>
-      <div><p class="quiet-text">Weigh-up · {{ examination.head?.athlete.name }}, {{ examination.hurtSide }} knee</p><h1>{{ title }}</h1></div>
+      <div>
+        <p class="quiet-text">Weigh-up · {{ examination.head?.athlete.name }}, {{ examination.hurtSide }} knee</p>
+        <h1>{{ title }}</h1>
+      </div>
       <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
     </header>
     <nav aria-label="Condition">
-      <RouterLink v-for="c in assessment?.conditions ?? []" :key="c.id" class="button" :class="{ here: c.id === condition }" :aria-current="c.id === condition ? 'page' : undefined" :aria-label="`${shortName(c.id)} ${inHundred(c.posttest)} in 100, ${catalogue.conditionLabel(c.id)}`" :to="{ name: 'weigh', params: { id, condition: c.id } }" replace>{{ shortName(c.id) }} <b class="number">{{ inHundred(c.posttest) }}</b></RouterLink>
+      <RouterLink
+        v-for="c in assessment?.conditions ?? []"
+        :key="c.id"
+        class="button"
+        :class="{ here: c.id === condition }"
+        :aria-current="c.id === condition ? 'page' : undefined"
+        :aria-label="`${shortName(c.id)} ${inHundred(c.posttest)} in 100, ${catalogue.conditionLabel(c.id)}`"
+        :to="{ name: 'weigh', params: { id, condition: c.id } }"
+        replace
+      >
+        {{ shortName(c.id) }}
+        <b class="number">{{ inHundred(c.posttest) }}</b>
+      </RouterLink>
     </nav>
     <p v-if="problem" role="alert">{{ problem }}</p>
     <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf" what-if />
     <section v-if="steps.length > 0" aria-labelledby="sources">
       <h2 id="sources">Where the figures come from</h2>
-      <ul><li v-for="step in steps" :key="step.finding"><b>{{ nameOf(step.finding) }}</b> {{ step.source }}, grade {{ step.grade }}, {{ step.checked ?? 'not yet checked against the paper' }}</li></ul>
+      <ul>
+        <li v-for="step in steps" :key="step.finding">
+          <b>{{ nameOf(step.finding) }}</b>
+          {{ step.source }}, grade {{ step.grade }}, {{ step.checked ?? 'not yet checked against the paper' }}
+        </li>
+      </ul>
     </section>
     <section v-if="excluded.length > 0" aria-labelledby="without">
       <h2 id="without">On record, but moves nothing</h2>
-      <ul><li v-for="e in excluded" :key="e.finding"><b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b> {{ e.reason }}</li></ul>
+      <ul>
+        <li v-for="e in excluded" :key="e.finding">
+          <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>
+          {{ e.reason }}
+        </li>
+      </ul>
     </section>
-    <p class="caution"><b>A chance, not a diagnosis.</b> <template v-if="verdict?.unsettled">This one is not settled: look again before it is called ruled out. </template>The figures are a starting set; your judgement and local rules come first.</p>
+    <p class="caution">
+      <b>A chance, not a diagnosis.</b>
+      <template v-if="verdict?.unsettled">This one is not settled: look again before it is called ruled out.</template>
+      The figures are a starting set; your judgement and local rules come first.
+    </p>
   </main>
 </template>
 
 <style scoped>
-.weigh { max-width: 1280px; margin: 0 auto; padding: 20px clamp(14px, 3vw, 40px) 40px; display: grid; gap: 16px; }
-.weigh > header { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: center; gap: 14px; }
-nav { display: flex; flex-wrap: wrap; gap: 4px; }
-nav .button { gap: 7px; padding: 0 12px; border-color: var(--line); font-size: 0.93rem; }
-nav .here { color: var(--on-band); background: var(--band); }
-h2 { margin-bottom: 6px; }
-ul { display: grid; gap: 4px; color: var(--text-2); }
-.caution { padding-top: 12px; border-top: 2px solid var(--ink); font-size: 0.93rem; color: var(--text-2); }
+.weigh {
+  max-width: 1280px;
+  margin: 0 auto;
+  padding: 20px clamp(14px, 3vw, 40px) 40px;
+  display: grid;
+  gap: 16px;
+}
+.weigh > header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 14px;
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+nav .button {
+  gap: 7px;
+  padding: 0 12px;
+  border-color: var(--line);
+  font-size: 0.93rem;
+}
+nav .here {
+  color: var(--on-band);
+  background: var(--band);
+}
+h2 {
+  margin-bottom: 6px;
+}
+ul {
+  display: grid;
+  gap: 4px;
+  color: var(--text-2);
+}
+.caution {
+  padding-top: 12px;
+  border-top: 2px solid var(--ink);
+  font-size: 0.93rem;
+  color: var(--text-2);
+}
 </style>

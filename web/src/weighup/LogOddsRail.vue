@@ -5,7 +5,13 @@ import type { RailStep, WeighedChance } from '@/contract/types'
 import { inHundred, ratio } from '@/shared/words'
 import { TICKS, place } from './scale'
 
-const props = defineProps<{ chance: WeighedChance; steps: RailStep[]; thresholds: { ruleOut: number; act: number }; nameOf: (finding: string) => string; picked: string | null }>()
+const props = defineProps<{
+  chance: WeighedChance
+  steps: RailStep[]
+  thresholds: { ruleOut: number; act: number }
+  nameOf: (finding: string) => string
+  picked: string | null
+}>()
 const emit = defineEmits<{ pick: [finding: string] }>()
 
 const LEAST_ECHO = 0.02
@@ -65,26 +71,84 @@ function head(step: RailStep): string {
 
 <template>
   <div ref="holder">
-    <svg class="rail" :width="width" :height="height" role="group" aria-label="Way of the chance, on a scale of log-odds">
-      <defs><pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" /></pattern></defs>
-      <rect :x="x(thresholds.ruleOut)" :y="TOP - 6" :width="x(thresholds.act) - x(thresholds.ruleOut)" :height="end - TOP + 8" class="look" />
-      <g class="ticks"><template v-for="tick in TICKS" :key="tick"><line :x1="x(tick)" :x2="x(tick)" :y1="TOP - 6" :y2="end" /><text :x="x(tick)" :y="TOP - 12">{{ Math.round(tick * 100) }}</text></template></g>
+    <svg
+      class="rail"
+      :width="width"
+      :height="height"
+      role="group"
+      aria-label="Way of the chance, on a scale of log-odds"
+    >
+      <defs>
+        <pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" />
+        </pattern>
+      </defs>
+      <rect
+        :x="x(thresholds.ruleOut)"
+        :y="TOP - 6"
+        :width="x(thresholds.act) - x(thresholds.ruleOut)"
+        :height="end - TOP + 8"
+        class="look"
+      />
+      <g class="ticks">
+        <template v-for="tick in TICKS" :key="tick">
+          <line :x1="x(tick)" :x2="x(tick)" :y1="TOP - 6" :y2="end" />
+          <text :x="x(tick)" :y="TOP - 12">{{ Math.round(tick * 100) }}</text>
+        </template>
+      </g>
       <line :x1="x(thresholds.act)" :x2="x(thresholds.act)" :y1="TOP - 6" :y2="end + 2" class="act-edge" />
-      <g class="zones"><text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text></g>
-      <g :transform="`translate(0 ${y(-1) + (narrow ? 14 : 4)})`"><text class="name" :y="-lift">Chance before</text><circle :cx="x(chance.pretest)" cy="0" r="6" class="before" /><text :x="width" :y="-lift" class="figure">{{ inHundred(chance.pretest) }} in 100</text></g>
-      <g v-for="(step, index) in steps" :key="step.finding" class="step" :class="{ picked: picked === step.finding }" role="button" tabindex="0" :aria-pressed="picked === step.finding" :aria-label="`${name(step)} ${figure(step)} in 100, ${step.outcome}, from ${inHundred(step.before)}`" @click="emit('pick', step.finding)" @keydown.enter.prevent="emit('pick', step.finding)" @keydown.space.prevent="emit('pick', step.finding)">
+      <g class="zones">
+        <text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text>
+      </g>
+      <g :transform="`translate(0 ${y(-1) + (narrow ? 14 : 4)})`">
+        <text class="name" :y="-lift">Chance before</text>
+        <circle :cx="x(chance.pretest)" cy="0" r="6" class="before" />
+        <text :x="width" :y="-lift" class="figure">{{ inHundred(chance.pretest) }} in 100</text>
+      </g>
+      <g
+        v-for="(step, index) in steps"
+        :key="step.finding"
+        class="step"
+        :class="{ picked: picked === step.finding }"
+        role="button"
+        tabindex="0"
+        :aria-pressed="picked === step.finding"
+        :aria-label="`${name(step)} ${figure(step)} in 100, ${step.outcome}, from ${inHundred(step.before)}`"
+        @click="emit('pick', step.finding)"
+        @keydown.enter.prevent="emit('pick', step.finding)"
+        @keydown.space.prevent="emit('pick', step.finding)"
+      >
         <g :transform="`translate(0 ${y(index) + 4})`">
           <rect x="0" :y="narrow ? -28 : -14" :width="width" :height="row - 2" class="hit" />
-          <text :y="-lift"><tspan class="name">{{ name(step) }}</tspan><tspan class="gap">{{ ' ' }}</tspan><tspan :x="width" class="figure">{{ figure(step) }}</tspan></text>
+          <text :y="-lift">
+            <tspan class="name">{{ name(step) }}</tspan>
+            <tspan class="gap">{{ ' ' }}</tspan>
+            <tspan :x="width" class="figure">{{ figure(step) }}</tspan>
+          </text>
           <line v-if="cut(step)" :x1="cut(step)!.from" :x2="cut(step)!.to" y1="0" y2="0" class="cut" />
-          <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" /><path :d="head(step)" class="head" />
-          <line v-if="index < steps.length - 1" :x1="x(step.after)" :x2="x(step.after)" y1="4" :y2="row - 4" class="down" />
+          <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" />
+          <path :d="head(step)" class="head" />
+          <line
+            v-if="index < steps.length - 1"
+            :x1="x(step.after)"
+            :x2="x(step.after)"
+            y1="4"
+            :y2="row - 4"
+            class="down"
+          />
         </g>
       </g>
       <g :transform="`translate(0 ${y(steps.length) + 24})`" class="result" :class="chance.zone">
         <text class="name strong" :y="narrow ? -18 : 4">Chance after</text>
-        <rect :x="x(interval[0])" y="-8" :width="Math.max(2, x(interval[1]) - x(interval[0]))" height="16" class="band" />
-        <path :d="`M${x(chance.textbook)} -13v26`" class="ghost" /><path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
+        <rect
+          :x="x(interval[0])"
+          y="-8"
+          :width="Math.max(2, x(interval[1]) - x(interval[0]))"
+          height="16"
+          class="band"
+        />
+        <path :d="`M${x(chance.textbook)} -13v26`" class="ghost" />
+        <path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
         <rect :x="x(chance.posttest) - 3" y="-13" width="6" height="26" class="needle" />
         <text :x="width" :y="narrow ? -18 : 5" class="figure strong">{{ inHundred(chance.posttest) }} in 100</text>
       </g>
@@ -93,31 +157,109 @@ function head(step: RailStep): string {
 </template>
 
 <style scoped>
-.rail { display: block; max-width: 100%; font-size: 13.5px; }
-text, tspan { fill: var(--text-2); }
-.look { fill: url(#rail-hatch); opacity: 0.45; }
-.ticks line { stroke: var(--line); }
-.ticks text { text-anchor: middle; font-size: 12px; fill: var(--text-3); font-variant-numeric: tabular-nums; }
-.zones text { font-size: 12px; text-anchor: middle; fill: var(--text-2); }
-.act-edge { stroke: var(--needle); stroke-width: 2; }
-.end, .figure { text-anchor: end; font-variant-numeric: tabular-nums; }
-.gap { font-size: 0; }
-.name { fill: var(--ink); }
-.strong { font-weight: 700; fill: var(--ink); }
-.hit { fill: transparent; }
-.step { cursor: pointer; }
-.step:hover .hit { fill: var(--fill); opacity: 0.6; }
-.step.picked .hit { fill: var(--mine-soft); }
-.step:focus-visible { outline: none; }
-.step:focus-visible .hit { stroke: var(--mine); stroke-width: 2.5; }
-.way { stroke: var(--ink); stroke-width: 4; }
-.head { fill: var(--ink); }
-.cut { stroke: var(--text-3); stroke-width: 4; stroke-dasharray: 3 3; }
-.down { stroke: var(--line-2); stroke-dasharray: 2 3; }
-.before { fill: var(--card); stroke: var(--ink); stroke-width: 2.5; }
-.band { fill: var(--mine-soft); stroke: var(--mine); }
-.ghost { fill: none; stroke: var(--text-2); stroke-width: 2; }
-.ghost.dashed { stroke-dasharray: 3 3; }
-.needle { fill: var(--ink); }
-.act .needle { fill: var(--needle); }
+.rail {
+  display: block;
+  max-width: 100%;
+  font-size: 13.5px;
+}
+text,
+tspan {
+  fill: var(--text-2);
+}
+.look {
+  fill: url(#rail-hatch);
+  opacity: 0.45;
+}
+.ticks line {
+  stroke: var(--line);
+}
+.ticks text {
+  text-anchor: middle;
+  font-size: 12px;
+  fill: var(--text-3);
+  font-variant-numeric: tabular-nums;
+}
+.zones text {
+  font-size: 12px;
+  text-anchor: middle;
+  fill: var(--text-2);
+}
+.act-edge {
+  stroke: var(--needle);
+  stroke-width: 2;
+}
+.end,
+.figure {
+  text-anchor: end;
+  font-variant-numeric: tabular-nums;
+}
+.gap {
+  font-size: 0;
+}
+.name {
+  fill: var(--ink);
+}
+.strong {
+  font-weight: 700;
+  fill: var(--ink);
+}
+.hit {
+  fill: transparent;
+}
+.step {
+  cursor: pointer;
+}
+.step:hover .hit {
+  fill: var(--fill);
+  opacity: 0.6;
+}
+.step.picked .hit {
+  fill: var(--mine-soft);
+}
+.step:focus-visible {
+  outline: none;
+}
+.step:focus-visible .hit {
+  stroke: var(--mine);
+  stroke-width: 2.5;
+}
+.way {
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+.head {
+  fill: var(--ink);
+}
+.cut {
+  stroke: var(--text-3);
+  stroke-width: 4;
+  stroke-dasharray: 3 3;
+}
+.down {
+  stroke: var(--line-2);
+  stroke-dasharray: 2 3;
+}
+.before {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.band {
+  fill: var(--mine-soft);
+  stroke: var(--mine);
+}
+.ghost {
+  fill: none;
+  stroke: var(--text-2);
+  stroke-width: 2;
+}
+.ghost.dashed {
+  stroke-dasharray: 3 3;
+}
+.needle {
+  fill: var(--ink);
+}
+.act .needle {
+  fill: var(--needle);
+}
 </style>

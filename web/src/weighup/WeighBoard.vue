@@ -8,7 +8,13 @@ import WhatIf from './WhatIf.vue'
 import { useWeighing } from './useWeighing'
 import { NO_VARIATION, type Variation, isVaried, vary } from './vary'
 
-const props = defineProps<{ problem: Problem; condition: string; order: string[]; nameOf: (finding: string) => string; whatIf?: boolean }>()
+const props = defineProps<{
+  problem: Problem
+  condition: string
+  order: string[]
+  nameOf: (finding: string) => string
+  whatIf?: boolean
+}>()
 
 const LEAST_ECHO = 0.02
 const variation = ref<Variation>(structuredClone(NO_VARIATION))
@@ -20,17 +26,26 @@ const original = computed(() => props.problem.conditions.find((c) => c.id === pr
 const chance = computed(() => weighed.value?.conditions.find((c) => c.id === props.condition))
 const steps = computed(() => weighed.value?.steps ?? [])
 const curve = computed(() => weighed.value?.curves.find((c) => c.finding === shown.value))
-const shown = computed(() => steps.value.find((s) => s.finding === picked.value)?.finding ?? [...steps.value].sort((a, b) => Math.abs(Math.log(b.publishedLr)) - Math.abs(Math.log(a.publishedLr)))[0]?.finding ?? null)
+const shown = computed(
+  () =>
+    steps.value.find((s) => s.finding === picked.value)?.finding ??
+    [...steps.value].sort((a, b) => Math.abs(Math.log(b.publishedLr)) - Math.abs(Math.log(a.publishedLr)))[0]
+      ?.finding ??
+    null,
+)
 const shownStep = computed(() => steps.value.find((s) => s.finding === shown.value))
 /** Figures without doubt of their own give no range, and none is pretended. */
 const range = computed(() => {
   const [low, high] = chance.value?.interval ?? []
-  return low === undefined || high === undefined || high - low < 1e-9 ? 'no range, since no doubt was put in' : `95 % range ${inHundred(low)} to ${inHundred(high)}`
+  return low === undefined || high === undefined || high - low < 1e-9
+    ? 'no range, since no doubt was put in'
+    : `95 % range ${inHundred(low)} to ${inHundred(high)}`
 })
 /** Said only where the echo is what makes the difference. */
 const echoed = computed(() => {
   const cut = steps.value.filter((s) => s.echoShare !== null && s.echoShare >= LEAST_ECHO)
-  if (!chance.value || cut.length === 0 || inHundred(chance.value.posttest) === inHundred(chance.value.textbook)) return ''
+  if (!chance.value || cut.length === 0 || inHundred(chance.value.posttest) === inHundred(chance.value.textbook))
+    return ''
   return `Tests of the same structure, by the same hands, may only repeat each other. ${cut.map((s) => `${props.nameOf(s.finding)}: ${Math.round((s.echoShare ?? 0) * 100)} % of what it adds is taken as echo`).join('; ')}.`
 })
 const thresholds = computed(() => original.value?.thresholds ?? { ruleOut: 0.1, act: 0.8 })
@@ -48,45 +63,147 @@ function reset(): void {
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     <div v-if="chance" class="parts">
       <div class="head">
-        <p class="big number" role="status">{{ inHundred(chance.pretest) }} <span>→</span> {{ inHundred(chance.posttest) }} <small>in 100 knees like this, {{ range }}</small></p>
-        <p v-if="isVaried(variation)" class="if"><b>What if.</b> The record is untouched. <button type="button" class="button" @click="reset">Back to the record</button></p>
+        <p class="big number" role="status">
+          {{ inHundred(chance.pretest) }}
+          <span>→</span>
+          {{ inHundred(chance.posttest) }}
+          <small>in 100 knees like this, {{ range }}</small>
+        </p>
+        <p v-if="isVaried(variation)" class="if">
+          <b>What if.</b>
+          The record is untouched.
+          <button type="button" class="button" @click="reset">Back to the record</button>
+        </p>
       </div>
       <div class="rail">
-        <LogOddsRail :chance="chance" :steps="steps" :thresholds="thresholds" :name-of="nameOf" :picked="shown" @pick="(finding) => (picked = finding)" />
-        <p class="legend quiet-text">Full mark: multiplied by hand, {{ inHundred(chance.textbook) }}. Dashed mark: strongest result alone, {{ inHundred(chance.strongest) }}. Dashed end of a bar: taken as an echo. Band: 95 % range; it holds neither echo nor thresholds.</p>
+        <LogOddsRail
+          :chance="chance"
+          :steps="steps"
+          :thresholds="thresholds"
+          :name-of="nameOf"
+          :picked="shown"
+          @pick="(finding) => (picked = finding)"
+        />
+        <p class="legend quiet-text">
+          Full mark: multiplied by hand, {{ inHundred(chance.textbook) }}. Dashed mark: strongest result alone,
+          {{ inHundred(chance.strongest) }}. Dashed end of a bar: taken as an echo. Band: 95 % range; it holds neither
+          echo nor thresholds.
+        </p>
       </div>
       <div class="aside">
-        <BeforeAfterCurve v-if="curve && shownStep" :name="nameOf(curve.finding)" :points="curve.points" :before="chance.pretest" :outcome="shownStep.outcome" />
-        <div v-if="weighed?.answer" class="answer"><b>{{ weighed.answer.mistake }}</b><p>{{ weighed.answer.answer }}</p></div>
-        <div v-if="echoed" class="answer"><b>Why {{ inHundred(chance.posttest) }}, and not {{ inHundred(chance.textbook) }} as multiplied by hand?</b><p>{{ echoed }}</p></div>
-        <p v-if="steps.length === 0">No result speaks of it directly yet; it moves only with the injuries it travels with.</p>
+        <BeforeAfterCurve
+          v-if="curve && shownStep"
+          :name="nameOf(curve.finding)"
+          :points="curve.points"
+          :before="chance.pretest"
+          :outcome="shownStep.outcome"
+        />
+        <div v-if="weighed?.answer" class="answer">
+          <b>{{ weighed.answer.mistake }}</b>
+          <p>{{ weighed.answer.answer }}</p>
+        </div>
+        <div v-if="echoed" class="answer">
+          <b>Why {{ inHundred(chance.posttest) }}, and not {{ inHundred(chance.textbook) }} as multiplied by hand?</b>
+          <p>{{ echoed }}</p>
+        </div>
+        <p v-if="steps.length === 0">
+          No result speaks of it directly yet; it moves only with the injuries it travels with.
+        </p>
       </div>
-      <WhatIf v-if="whatIf" v-model="variation" class="what-if" :problem="problem" :condition="condition" :name-of="nameOf" />
+      <WhatIf
+        v-if="whatIf"
+        v-model="variation"
+        class="what-if"
+        :problem="problem"
+        :condition="condition"
+        :name-of="nameOf"
+      />
     </div>
   </div>
 </template>
 
 <style scoped>
-.board { container-type: inline-size; display: grid; gap: 12px; align-content: start; }
-.parts { display: grid; gap: 10px 40px; grid-template-columns: minmax(0, 1fr); align-items: start; }
-.head { display: flex; flex-wrap: wrap; gap: 10px 26px; align-items: center; justify-content: space-between; min-height: 48px; }
-.big { font-size: 2.2rem; font-weight: 680; line-height: 1.1; }
-.big span { color: var(--text-3); font-weight: 400; }
-.big small { font-size: 1rem; font-weight: 400; color: var(--text-2); }
-.if { display: flex; align-items: center; gap: 10px; padding-left: 12px; border-left: 3px dashed var(--mine); }
-.legend { font-size: 0.87rem; margin-top: 6px; }
-.aside { display: grid; gap: 14px; }
-.answer { padding-left: 12px; border-left: 3px solid var(--ink); }
-.fault { padding: 10px 14px; border: 2px solid var(--ink); border-radius: var(--radius); }
+.board {
+  container-type: inline-size;
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+.parts {
+  display: grid;
+  gap: 10px 40px;
+  grid-template-columns: minmax(0, 1fr);
+  align-items: start;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 26px;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 48px;
+}
+.big {
+  font-size: 2.2rem;
+  font-weight: 680;
+  line-height: 1.1;
+}
+.big span {
+  color: var(--text-3);
+  font-weight: 400;
+}
+.big small {
+  font-size: 1rem;
+  font-weight: 400;
+  color: var(--text-2);
+}
+.if {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding-left: 12px;
+  border-left: 3px dashed var(--mine);
+}
+.legend {
+  font-size: 0.87rem;
+  margin-top: 6px;
+}
+.aside {
+  display: grid;
+  gap: 14px;
+}
+.answer {
+  padding-left: 12px;
+  border-left: 3px solid var(--ink);
+}
+.fault {
+  padding: 10px 14px;
+  border: 2px solid var(--ink);
+  border-radius: var(--radius);
+}
 @container (min-width: 1000px) {
-  .parts { grid-template: 'head aside' auto 'rail aside' auto 'what aside' 1fr / minmax(0, 1fr) 320px; }
-  .head { grid-area: head; }
-  .rail { grid-area: rail; }
-  .aside { grid-area: aside; }
-  .what-if { grid-area: what; }
+  .parts {
+    grid-template: 'head aside' auto 'rail aside' auto 'what aside' 1fr / minmax(0, 1fr) 320px;
+  }
+  .head {
+    grid-area: head;
+  }
+  .rail {
+    grid-area: rail;
+  }
+  .aside {
+    grid-area: aside;
+  }
+  .what-if {
+    grid-area: what;
+  }
 }
 @container (min-width: 640px) and (max-width: 999px) {
-  .aside { grid-template-columns: 280px 1fr; }
-  .aside > figure { grid-row: span 3; }
+  .aside {
+    grid-template-columns: 280px 1fr;
+  }
+  .aside > figure {
+    grid-row: span 3;
+  }
 }
 </style>

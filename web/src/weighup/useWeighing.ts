@@ -19,7 +19,13 @@ export function useWeighing(problem: Ref<Problem | null>, condition: Ref<string>
       const answer = await answerOf(api.POST('/api/weigh', { params: { query }, body: problem.value }))
       if (mine === latest) [weighed.value, fault.value] = [answer, '']
     } catch (error) {
-      if (mine === latest) fault.value = error instanceof ApiError && error.fault.path ? `${error.fault.path}: ${error.fault.reason}` : error instanceof Error ? error.message : 'It could not be weighed.'
+      if (mine === latest)
+        fault.value =
+          error instanceof ApiError && error.fault.path
+            ? `${error.fault.path}: ${error.fault.reason}`
+            : error instanceof Error
+              ? error.message
+              : 'It could not be weighed.'
     }
   }
 

@@ -10,7 +10,9 @@ export interface Variation {
 export const NO_VARIATION: Variation = { outcomes: {}, echoes: {}, pretest: null }
 
 export function isVaried(variation: Variation): boolean {
-  return variation.pretest !== null || Object.keys(variation.outcomes).length > 0 || Object.keys(variation.echoes).length > 0
+  return (
+    variation.pretest !== null || Object.keys(variation.outcomes).length > 0 || Object.keys(variation.echoes).length > 0
+  )
 }
 
 /** A candidate must share its group's echo, and what was dropped is no candidate, so candidates are left out. */
@@ -18,7 +20,9 @@ export function vary(problem: Problem, condition: string, variation: Variation):
   return {
     ...problem,
     candidates: [],
-    conditions: problem.conditions.map((c) => (c.id === condition && variation.pretest !== null ? { ...c, pretest: variation.pretest } : c)),
+    conditions: problem.conditions.map((c) =>
+      c.id === condition && variation.pretest !== null ? { ...c, pretest: variation.pretest } : c,
+    ),
     groups: (problem.groups ?? []).map((group) => ({
       ...group,
       echo: variation.echoes[group.id] ?? group.echo,

@@ -8,13 +8,37 @@ const emit = defineEmits<{ answer: [key: string, value: boolean] }>()
 
 <template>
   <ul class="asked">
-    <li v-for="question in questions" :key="question.key"><span>{{ question.ask }}</span><FlagPicker :value="answers[question.key] as boolean | undefined" :label="question.ask" @pick="(value) => emit('answer', question.key, value)" /></li>
+    <li v-for="question in questions" :key="question.key">
+      <span>{{ question.ask }}</span>
+      <FlagPicker
+        :value="answers[question.key] as boolean | undefined"
+        :label="question.ask"
+        @pick="(value) => emit('answer', question.key, value)"
+      />
+    </li>
     <slot />
   </ul>
 </template>
 
 <style scoped>
-.asked :slotted(li), .asked li { display: grid; grid-template-columns: 1fr minmax(210px, 300px); gap: 16px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
-.asked :slotted(.long) { grid-template-columns: 150px 1fr; }
-@media (max-width: 560px) { .asked :slotted(li), .asked :slotted(.long), .asked li { grid-template-columns: 1fr; gap: 4px; } }
+.asked :slotted(li),
+.asked li {
+  display: grid;
+  grid-template-columns: 1fr minmax(210px, 300px);
+  gap: 16px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--line);
+}
+.asked :slotted(.long) {
+  grid-template-columns: 150px 1fr;
+}
+@media (max-width: 560px) {
+  .asked :slotted(li),
+  .asked :slotted(.long),
+  .asked li {
+    grid-template-columns: 1fr;
+    gap: 4px;
+  }
+}
 </style>

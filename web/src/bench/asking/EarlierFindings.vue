@@ -24,30 +24,82 @@ function keep(next: Earlier[]): void {
 function add(): void {
   if (what.value.trim() === '') return
   const given = { by: by.value.trim(), on: on.value.trim() }
-  keep([...entries.value, { what: what.value.trim(), ...(given.by && { by: given.by }), ...(given.on && { on: given.on }) }])
+  keep([
+    ...entries.value,
+    { what: what.value.trim(), ...(given.by && { by: given.by }), ...(given.on && { on: given.on }) },
+  ])
   what.value = by.value = on.value = ''
 }
 </script>
 
 <template>
   <section aria-labelledby="others">
-    <h2 id="others">Found by others <small>kept and shown, not weighed</small></h2>
+    <h2 id="others">
+      Found by others
+      <small>kept and shown, not weighed</small>
+    </h2>
     <ul v-if="entries.length > 0">
-      <li v-for="(entry, at) in entries" :key="at"><span><b>{{ entry.what }}</b> {{ [entry.by, entry.on].filter(Boolean).join(', ') }}</span><button type="button" class="button quiet" :aria-label="`Remove: ${entry.what}`" @click="keep(entries.filter((_, other) => other !== at))">Remove</button></li>
+      <li v-for="(entry, at) in entries" :key="at">
+        <span>
+          <b>{{ entry.what }}</b>
+          {{ [entry.by, entry.on].filter(Boolean).join(', ') }}
+        </span>
+        <button
+          type="button"
+          class="button quiet"
+          :aria-label="`Remove: ${entry.what}`"
+          @click="keep(entries.filter((_, other) => other !== at))"
+        >
+          Remove
+        </button>
+      </li>
     </ul>
     <form v-if="entries.length < MOST" @submit.prevent="add">
-      <label class="field"><span>What was found or reported</span><input v-model="what" type="text" maxlength="2000"></label>
-      <label class="field"><span>By whom</span><input v-model="by" type="text" maxlength="200"></label>
-      <label class="field"><span>When</span><input v-model="on" type="text" maxlength="200"></label>
+      <label class="field">
+        <span>What was found or reported</span>
+        <input v-model="what" type="text" maxlength="2000" />
+      </label>
+      <label class="field">
+        <span>By whom</span>
+        <input v-model="by" type="text" maxlength="200" />
+      </label>
+      <label class="field">
+        <span>When</span>
+        <input v-model="on" type="text" maxlength="200" />
+      </label>
       <button type="submit" class="button" :disabled="what.trim() === ''">Add</button>
     </form>
   </section>
 </template>
 
 <style scoped>
-h2 { margin-bottom: 8px; }
-h2 small { font-weight: 400; color: var(--text-3); margin-left: 6px; }
-li { display: flex; justify-content: space-between; align-items: center; gap: 10px; border-top: 1px solid var(--line); }
-form { display: grid; grid-template-columns: 2fr 1fr 1fr auto; gap: 8px; align-items: end; }
-@media (max-width: 700px) { form { grid-template-columns: 1fr 1fr; } form .field:first-child { grid-column: 1 / -1; } }
+h2 {
+  margin-bottom: 8px;
+}
+h2 small {
+  font-weight: 400;
+  color: var(--text-3);
+  margin-left: 6px;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  border-top: 1px solid var(--line);
+}
+form {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr auto;
+  gap: 8px;
+  align-items: end;
+}
+@media (max-width: 700px) {
+  form {
+    grid-template-columns: 1fr 1fr;
+  }
+  form .field:first-child {
+    grid-column: 1 / -1;
+  }
+}
 </style>

@@ -16,7 +16,9 @@ const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && 
 const operated = computed(() => episode.value.operated as { what: string; weeksAgo: number } | undefined)
 const schools = computed(() => (frame.value.schools ?? {}) as Record<string, string>)
 /** The days since the injury choose the setting, unless somebody says why not. */
-const otherSetting = computed(() => frame.value.settingChosen !== undefined || examination.assessment?.setting !== frame.value.setting)
+const otherSetting = computed(
+  () => frame.value.settingChosen !== undefined || examination.assessment?.setting !== frame.value.setting,
+)
 
 function textOf(event: Event): string {
   return (event.target as HTMLInputElement).value.trim()
@@ -37,37 +39,140 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
   <section aria-labelledby="facts">
     <h2 id="facts">Facts of this injury</h2>
     <div class="facts">
-      <label v-for="text in texts" :key="text.key" class="field" :class="{ wide: text.key === 'whatHappened' }"><span>{{ text.ask }}</span><input type="text" maxlength="4000" :value="episode[text.key] ?? ''" @change="(event) => emit('episode', { [text.key]: textOf(event) })"></label>
-      <label v-if="fresh" class="field"><span>Hours since the injury</span><input type="number" min="0" max="48" step="0.1" :value="frame.hoursSinceInjury ?? ''" @change="(event) => emit('frame', { hoursSinceInjury: numberOf(event) })"></label>
-      <label class="field"><span>Fluid drawn from the knee</span>
-        <select :value="episode.fluidDrawn ?? ''" @change="(event) => emit('episode', { fluidDrawn: textOf(event) })"><option value="">not asked</option><option v-for="kind in catalogue.choices('fluidDrawn')" :key="kind" :value="kind">{{ inWords(kind) }}</option></select>
+      <label v-for="text in texts" :key="text.key" class="field" :class="{ wide: text.key === 'whatHappened' }">
+        <span>{{ text.ask }}</span>
+        <input
+          type="text"
+          maxlength="4000"
+          :value="episode[text.key] ?? ''"
+          @change="(event) => emit('episode', { [text.key]: textOf(event) })"
+        />
       </label>
-      <label class="field"><span>Injection into the knee, weeks ago</span><input type="number" min="0" max="52" :value="episode.injectionWeeksAgo ?? ''" @change="(event) => emit('episode', { injectionWeeksAgo: numberOf(event) })"></label>
-      <label class="field"><span>This knee was operated on</span>
-        <select :value="operated?.what ?? ''" @change="(event) => operate({ what: textOf(event) })"><option value="">no, or not asked</option><option v-for="condition in catalogue.catalogue?.conditions ?? []" :key="condition.id" :value="condition.id">for: {{ condition.label }}</option><option value="other">for something else</option></select>
+      <label v-if="fresh" class="field">
+        <span>Hours since the injury</span>
+        <input
+          type="number"
+          min="0"
+          max="48"
+          step="0.1"
+          :value="frame.hoursSinceInjury ?? ''"
+          @change="(event) => emit('frame', { hoursSinceInjury: numberOf(event) })"
+        />
       </label>
-      <label v-if="operated" class="field"><span>Weeks since the operation</span><input type="number" min="0" max="3000" :value="operated.weeksAgo" @change="(event) => operate({ weeksAgo: numberOf(event) ?? 0 })"></label>
-      <button type="button" class="choice" :aria-pressed="episode.bleedingRisk === true" @click="emit('episode', { bleedingRisk: episode.bleedingRisk === true ? undefined : true })">Bleeds easily, or takes blood thinners</button>
-      <button type="button" class="choice" :aria-pressed="frame.otherKneeReliable === false" @click="emit('frame', { otherKneeReliable: frame.otherKneeReliable === false ? undefined : false })">Other knee was hurt too: no fair comparison</button>
+      <label class="field">
+        <span>Fluid drawn from the knee</span>
+        <select :value="episode.fluidDrawn ?? ''" @change="(event) => emit('episode', { fluidDrawn: textOf(event) })">
+          <option value="">not asked</option>
+          <option v-for="kind in catalogue.choices('fluidDrawn')" :key="kind" :value="kind">{{ inWords(kind) }}</option>
+        </select>
+      </label>
+      <label class="field">
+        <span>Injection into the knee, weeks ago</span>
+        <input
+          type="number"
+          min="0"
+          max="52"
+          :value="episode.injectionWeeksAgo ?? ''"
+          @change="(event) => emit('episode', { injectionWeeksAgo: numberOf(event) })"
+        />
+      </label>
+      <label class="field">
+        <span>This knee was operated on</span>
+        <select :value="operated?.what ?? ''" @change="(event) => operate({ what: textOf(event) })">
+          <option value="">no, or not asked</option>
+          <option v-for="condition in catalogue.catalogue?.conditions ?? []" :key="condition.id" :value="condition.id">
+            for: {{ condition.label }}
+          </option>
+          <option value="other">for something else</option>
+        </select>
+      </label>
+      <label v-if="operated" class="field">
+        <span>Weeks since the operation</span>
+        <input
+          type="number"
+          min="0"
+          max="3000"
+          :value="operated.weeksAgo"
+          @change="(event) => operate({ weeksAgo: numberOf(event) ?? 0 })"
+        />
+      </label>
+      <button
+        type="button"
+        class="choice"
+        :aria-pressed="episode.bleedingRisk === true"
+        @click="emit('episode', { bleedingRisk: episode.bleedingRisk === true ? undefined : true })"
+      >
+        Bleeds easily, or takes blood thinners
+      </button>
+      <button
+        type="button"
+        class="choice"
+        :aria-pressed="frame.otherKneeReliable === false"
+        @click="emit('frame', { otherKneeReliable: frame.otherKneeReliable === false ? undefined : false })"
+      >
+        Other knee was hurt too: no fair comparison
+      </button>
     </div>
-    <h2 id="judged" class="next">Judged by <small>for this examination</small></h2>
+    <h2 id="judged" class="next">
+      Judged by
+      <small>for this examination</small>
+    </h2>
     <div class="facts schools">
-      <label class="field"><span>Seen as</span>
-        <select :value="frame.setting" @change="(event) => emit('frame', { setting: textOf(event) })"><option v-for="setting in catalogue.catalogue?.settings ?? []" :key="setting.id" :value="setting.id">{{ setting.label }}</option></select>
+      <label class="field">
+        <span>Seen as</span>
+        <select :value="frame.setting" @change="(event) => emit('frame', { setting: textOf(event) })">
+          <option v-for="setting in catalogue.catalogue?.settings ?? []" :key="setting.id" :value="setting.id">
+            {{ setting.label }}
+          </option>
+        </select>
       </label>
-      <label v-if="otherSetting" class="field"><span>Why, though the days since the injury say otherwise</span><input type="text" minlength="3" maxlength="200" :value="frame.settingChosen ?? ''" @change="(event) => emit('frame', { settingChosen: textOf(event) })"></label>
-      <label v-for="school in catalogue.catalogue?.schools ?? []" :key="school.id" class="field"><span>{{ school.label }}</span>
-        <select :value="schools[school.id] ?? school.preset" @change="(event) => emit('frame', { schools: { ...schools, [school.id]: textOf(event) } })"><option v-for="option in school.options" :key="option.id" :value="option.id">{{ option.label }}</option></select>
+      <label v-if="otherSetting" class="field">
+        <span>Why, though the days since the injury say otherwise</span>
+        <input
+          type="text"
+          minlength="3"
+          maxlength="200"
+          :value="frame.settingChosen ?? ''"
+          @change="(event) => emit('frame', { settingChosen: textOf(event) })"
+        />
+      </label>
+      <label v-for="school in catalogue.catalogue?.schools ?? []" :key="school.id" class="field">
+        <span>{{ school.label }}</span>
+        <select
+          :value="schools[school.id] ?? school.preset"
+          @change="(event) => emit('frame', { schools: { ...schools, [school.id]: textOf(event) } })"
+        >
+          <option v-for="option in school.options" :key="option.id" :value="option.id">{{ option.label }}</option>
+        </select>
       </label>
     </div>
   </section>
 </template>
 
 <style scoped>
-h2 { margin-bottom: 8px; }
-h2 small { font-weight: 400; color: var(--text-3); margin-left: 6px; }
-.next { margin-top: 22px; }
-.facts { display: grid; grid-template-columns: 1fr 1fr; gap: 12px 20px; align-items: end; }
-.facts .wide { grid-column: 1 / -1; }
-@media (max-width: 700px) { .facts { grid-template-columns: 1fr; } }
+h2 {
+  margin-bottom: 8px;
+}
+h2 small {
+  font-weight: 400;
+  color: var(--text-3);
+  margin-left: 6px;
+}
+.next {
+  margin-top: 22px;
+}
+.facts {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 20px;
+  align-items: end;
+}
+.facts .wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 700px) {
+  .facts {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

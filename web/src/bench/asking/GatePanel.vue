@@ -16,28 +16,82 @@ const answers = computed(() => examination.section('safety'))
 <template>
   <div class="gate">
     <SafetyLines :lines="examination.assessment?.safety.lines ?? []" />
-    <p v-if="examination.assessment?.safety.gateOpen" class="state"><b>Open.</b> Nothing asked here holds the stress tests back.</p>
-    <p v-else class="state"><b>Shut.</b> Drawers, stress, twists and loaded tests wait: {{ safety?.unasked.length ?? 0 }} of {{ gate.length }} still to answer{{ safety?.ageMissing ? ", and the age is not given" : "" }}.</p>
+    <p v-if="examination.assessment?.safety.gateOpen" class="state">
+      <b>Open.</b>
+      Nothing asked here holds the stress tests back.
+    </p>
+    <p v-else class="state">
+      <b>Shut.</b>
+      Drawers, stress, twists and loaded tests wait: {{ safety?.unasked.length ?? 0 }} of {{ gate.length }} still to
+      answer{{ safety?.ageMissing ? ', and the age is not given' : '' }}.
+    </p>
     <section aria-labelledby="before-pulling">
-      <header><h2 id="before-pulling">Before anyone pulls</h2><button type="button" class="button" @click="none('safety', gate)">None of these</button></header>
+      <header>
+        <h2 id="before-pulling">Before anyone pulls</h2>
+        <button type="button" class="button" @click="none('safety', gate)">None of these</button>
+      </header>
       <ul>
-        <li v-for="item in gate" :key="item.key"><span>{{ item.ask }}</span><FlagPicker :value="answers[item.key] as boolean | undefined" :label="item.ask" @pick="(value) => toggle('safety', item.key, value)" /></li>
+        <li v-for="item in gate" :key="item.key">
+          <span>{{ item.ask }}</span>
+          <FlagPicker
+            :value="answers[item.key] as boolean | undefined"
+            :label="item.ask"
+            @pick="(value) => toggle('safety', item.key, value)"
+          />
+        </li>
       </ul>
     </section>
     <section aria-labelledby="also">
-      <header><h2 id="also">Also look and ask for</h2><button type="button" class="button" @click="none('safety', noneAlso)">None of these</button></header>
+      <header>
+        <h2 id="also">Also look and ask for</h2>
+        <button type="button" class="button" @click="none('safety', noneAlso)">None of these</button>
+      </header>
       <ul>
-        <li v-for="item in also" :key="item.key"><span>{{ item.ask }}</span><FlagPicker :value="answers[item.key] as boolean | undefined" :label="item.ask" @pick="(value) => toggle('safety', item.key, value)" /></li>
+        <li v-for="item in also" :key="item.key">
+          <span>{{ item.ask }}</span>
+          <FlagPicker
+            :value="answers[item.key] as boolean | undefined"
+            :label="item.ask"
+            @pick="(value) => toggle('safety', item.key, value)"
+          />
+        </li>
       </ul>
     </section>
   </div>
 </template>
 
 <style scoped>
-.gate { display: grid; gap: 16px; }
-.state { padding: 10px 14px; background: var(--fill); border-radius: var(--radius); }
-header { display: flex; justify-content: space-between; align-items: center; margin-bottom: 6px; }
-section ul { display: grid; grid-template-columns: 1fr 1fr; column-gap: 26px; }
-section li { display: grid; grid-template-columns: 1fr 108px; gap: 10px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
-@media (max-width: 700px) { section ul { grid-template-columns: 1fr; } }
+.gate {
+  display: grid;
+  gap: 16px;
+}
+.state {
+  padding: 10px 14px;
+  background: var(--fill);
+  border-radius: var(--radius);
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 6px;
+}
+section ul {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  column-gap: 26px;
+}
+section li {
+  display: grid;
+  grid-template-columns: 1fr 108px;
+  gap: 10px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--line);
+}
+@media (max-width: 700px) {
+  section ul {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

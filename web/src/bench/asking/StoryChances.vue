@@ -8,29 +8,77 @@ import { useExamination } from '@/stores/examination'
 const examination = useExamination()
 const told = computed(() => Object.keys(examination.section('history')).length > 0)
 const SHOWN = 5
-const moved = computed(() => (examination.assessment?.conditions ?? [])
-  .filter((verdict) => inHundred(verdict.pretest) !== inHundred(verdict.afterStory))
-  .sort((a, b) => Math.abs(b.afterStory - b.pretest) - Math.abs(a.afterStory - a.pretest))
-  .slice(0, SHOWN))
+const moved = computed(() =>
+  (examination.assessment?.conditions ?? [])
+    .filter((verdict) => inHundred(verdict.pretest) !== inHundred(verdict.afterStory))
+    .sort((a, b) => Math.abs(b.afterStory - b.pretest) - Math.abs(a.afterStory - a.pretest))
+    .slice(0, SHOWN),
+)
 </script>
 
 <template>
   <aside class="chances" aria-label="Chance before and after the story" aria-live="polite">
-    <p><b>Before → after story</b><br><small>in 100 knees like this</small></p>
-    <p v-if="!told" class="quiet-text">Each answer moves these at once. Nothing is asked yet: only the base rates stand.</p>
+    <p>
+      <b>Before → after story</b>
+      <br />
+      <small>in 100 knees like this</small>
+    </p>
+    <p v-if="!told" class="quiet-text">
+      Each answer moves these at once. Nothing is asked yet: only the base rates stand.
+    </p>
     <p v-else-if="moved.length === 0" class="quiet-text">Nothing told so far moves a chance.</p>
     <ul v-else>
-      <li v-for="verdict in moved" :key="verdict.id"><span class="number">{{ inHundred(verdict.pretest) }} → <b>{{ inHundred(verdict.afterStory) }}</b></span><small>{{ shortName(verdict.id) }}</small></li>
+      <li v-for="verdict in moved" :key="verdict.id">
+        <span class="number">
+          {{ inHundred(verdict.pretest) }} →
+          <b>{{ inHundred(verdict.afterStory) }}</b>
+        </span>
+        <small>{{ shortName(verdict.id) }}</small>
+      </li>
     </ul>
   </aside>
 </template>
 
 <style scoped>
-.chances { display: flex; gap: 20px; align-items: center; min-height: 78px; padding: 8px 24px; background: var(--fill); border: 1px solid var(--line); }
-.chances > p:first-child { flex: none; }
-ul { display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 2px 10px; flex: 1; }
-li { display: grid; }
-li span { font-size: 1.07rem; white-space: nowrap; }
-li small { color: var(--text-2); line-height: 1.15; }
-@media (max-width: 640px) { .chances { gap: 10px; padding: 6px 12px; } ul { grid-template-columns: repeat(3, 1fr); } li:nth-child(n + 4) { display: none; } }
+.chances {
+  display: flex;
+  gap: 20px;
+  align-items: center;
+  min-height: 78px;
+  padding: 8px 24px;
+  background: var(--fill);
+  border: 1px solid var(--line);
+}
+.chances > p:first-child {
+  flex: none;
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  gap: 2px 10px;
+  flex: 1;
+}
+li {
+  display: grid;
+}
+li span {
+  font-size: 1.07rem;
+  white-space: nowrap;
+}
+li small {
+  color: var(--text-2);
+  line-height: 1.15;
+}
+@media (max-width: 640px) {
+  .chances {
+    gap: 10px;
+    padding: 6px 12px;
+  }
+  ul {
+    grid-template-columns: repeat(3, 1fr);
+  }
+  li:nth-child(n + 4) {
+    display: none;
+  }
+}
 </style>

@@ -23,14 +23,20 @@ const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
 
 function toggleMechanism(word: string): void {
   const now = (story.value.mechanism as string[] | undefined) ?? []
-  const next = now.includes(word) ? now.filter((other) => other !== word) : word === 'none_recalled' ? [word] : [...now.filter((w) => w !== 'none_recalled'), word]
+  const next = now.includes(word)
+    ? now.filter((other) => other !== word)
+    : word === 'none_recalled'
+      ? [word]
+      : [...now.filter((w) => w !== 'none_recalled'), word]
   answer('history', { mechanism: next.length > 0 ? next : undefined })
 }
 
 const painPlaces = computed(() => (Array.isArray(story.value.painSite) ? (story.value.painSite as string[]) : []))
 
 function togglePlace(place: string): void {
-  const next = painPlaces.value.includes(place) ? painPlaces.value.filter((other) => other !== place) : [...painPlaces.value, place]
+  const next = painPlaces.value.includes(place)
+    ? painPlaces.value.filter((other) => other !== place)
+    : [...painPlaces.value, place]
   answer('history', { painSite: next.length > 0 ? next : undefined })
 }
 </script>
@@ -41,35 +47,97 @@ function togglePlace(place: string): void {
       <h2 id="before">Before hands-on</h2>
       <ul class="opening">
         <li v-for="item in askedOpening" :key="item.key">
-          <button type="button" class="choice" :aria-pressed="opening[item.key] === true" @click="toggle('opening', item.key, true)">{{ item.ask }}</button>
+          <button
+            type="button"
+            class="choice"
+            :aria-pressed="opening[item.key] === true"
+            @click="toggle('opening', item.key, true)"
+          >
+            {{ item.ask }}
+          </button>
         </li>
       </ul>
     </section>
     <section aria-labelledby="how">
       <h2 id="how">How did it happen?</h2>
-      <WordPicker :value="(story.mechanism as string[] | undefined) ?? []" :words="catalogue.choices('mechanism')" label="How it happened" many @pick="toggleMechanism" />
+      <WordPicker
+        :value="(story.mechanism as string[] | undefined) ?? []"
+        :words="catalogue.choices('mechanism')"
+        label="How it happened"
+        many
+        @pick="toggleMechanism"
+      />
       <p class="ask">If something struck the knee, where?</p>
-      <WordPicker :value="story.directBlowSite as string | undefined" :words="catalogue.choices('blowSite')" label="Where it was struck" @pick="(word) => toggle('history', 'directBlowSite', word)" />
+      <WordPicker
+        :value="story.directBlowSite as string | undefined"
+        :words="catalogue.choices('blowSite')"
+        label="Where it was struck"
+        @pick="(word) => toggle('history', 'directBlowSite', word)"
+      />
     </section>
     <section aria-labelledby="then">
       <h2 id="then">At that moment</h2>
       <AskedList :questions="then" :answers="story" @answer="(key, value) => toggle('history', key, value)">
-        <li class="long"><span>When did it swell?</span><WordPicker :value="story.swellingOnset as string | undefined" :words="catalogue.choices('swellingOnset')" label="Swelling" @pick="(word) => toggle('history', 'swellingOnset', word)" /></li>
+        <li class="long">
+          <span>When did it swell?</span>
+          <WordPicker
+            :value="story.swellingOnset as string | undefined"
+            :words="catalogue.choices('swellingOnset')"
+            label="Swelling"
+            @pick="(word) => toggle('history', 'swellingOnset', word)"
+          />
+        </li>
       </AskedList>
     </section>
     <section aria-labelledby="since">
       <h2 id="since">Since then, and now</h2>
       <AskedList :questions="since" :answers="story" @answer="(key, value) => toggle('history', key, value)" />
       <div class="pains">
-        <div><h3>Pain now, 0 to 10</h3><PainStrip :value="story.painNow as number | undefined" label="Pain now" @pick="(value) => toggle('history', 'painNow', value)" /></div>
-        <div><h3>Pain at its worst in sport, 0 to 10</h3><PainStrip :value="story.painActivity as number | undefined" label="Pain in sport" @pick="(value) => toggle('history', 'painActivity', value)" /></div>
-        <div class="field"><h3>Where does it hurt?</h3><WordPicker :value="painPlaces" :words="catalogue.choices('painPlaces')" label="Where it hurts" many @pick="togglePlace" /><p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p></div>
+        <div>
+          <h3>Pain now, 0 to 10</h3>
+          <PainStrip
+            :value="story.painNow as number | undefined"
+            label="Pain now"
+            @pick="(value) => toggle('history', 'painNow', value)"
+          />
+        </div>
+        <div>
+          <h3>Pain at its worst in sport, 0 to 10</h3>
+          <PainStrip
+            :value="story.painActivity as number | undefined"
+            label="Pain in sport"
+            @pick="(value) => toggle('history', 'painActivity', value)"
+          />
+        </div>
+        <div class="field">
+          <h3>Where does it hurt?</h3>
+          <WordPicker
+            :value="painPlaces"
+            :words="catalogue.choices('painPlaces')"
+            label="Where it hurts"
+            many
+            @pick="togglePlace"
+          />
+          <p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p>
+        </div>
       </div>
     </section>
     <section aria-labelledby="impression">
-      <h2 id="impression">Your first impression <small>from the story alone, before touching</small></h2>
+      <h2 id="impression">
+        Your first impression
+        <small>from the story alone, before touching</small>
+      </h2>
       <div class="opening" role="group" aria-labelledby="impression">
-        <button v-for="condition in catalogue.catalogue?.conditions ?? []" :key="condition.id" type="button" class="choice" :aria-pressed="frame.firstImpression === condition.id" @click="toggle('frame', 'firstImpression', condition.id)">{{ condition.label }}</button>
+        <button
+          v-for="condition in catalogue.catalogue?.conditions ?? []"
+          :key="condition.id"
+          type="button"
+          class="choice"
+          :aria-pressed="frame.firstImpression === condition.id"
+          @click="toggle('frame', 'firstImpression', condition.id)"
+        >
+          {{ condition.label }}
+        </button>
       </div>
     </section>
     <EarlierFindings />
@@ -78,14 +146,49 @@ function togglePlace(place: string): void {
 </template>
 
 <style scoped>
-.story { display: grid; gap: 22px; }
-h2 { margin-bottom: 8px; }
-h2 small { font-weight: 400; color: var(--text-3); margin-left: 6px; }
-h3 { margin-bottom: 4px; font-size: 0.93rem; font-weight: 600; color: var(--text-2); }
-.ask { margin: 12px 0 6px; color: var(--text-2); }
-.opening { display: grid; grid-template-columns: repeat(auto-fill, minmax(190px, 1fr)); gap: 6px; }
-.opening .choice { width: 100%; text-align: left; }
-.pains { display: grid; grid-template-columns: 1fr 1fr; gap: 14px 20px; margin-top: 14px; }
-.pains .field { grid-column: 1 / -1; }
-@media (max-width: 900px) { .pains { grid-template-columns: 1fr; } }
+.story {
+  display: grid;
+  gap: 22px;
+}
+h2 {
+  margin-bottom: 8px;
+}
+h2 small {
+  font-weight: 400;
+  color: var(--text-3);
+  margin-left: 6px;
+}
+h3 {
+  margin-bottom: 4px;
+  font-size: 0.93rem;
+  font-weight: 600;
+  color: var(--text-2);
+}
+.ask {
+  margin: 12px 0 6px;
+  color: var(--text-2);
+}
+.opening {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 6px;
+}
+.opening .choice {
+  width: 100%;
+  text-align: left;
+}
+.pains {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px 20px;
+  margin-top: 14px;
+}
+.pains .field {
+  grid-column: 1 / -1;
+}
+@media (max-width: 900px) {
+  .pains {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

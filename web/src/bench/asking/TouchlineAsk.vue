@@ -16,13 +16,17 @@ const HOUR = 60
 const { opening: consents, story, gate } = useQuestions()
 
 const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
-const questions = computed(() => (props.about === 'story' ? story.value.filter(({ touchline }) => touchline) : gate.value))
+const questions = computed(() =>
+  props.about === 'story' ? story.value.filter(({ touchline }) => touchline) : gate.value,
+)
 const answers = computed(() => examination.section(section.value))
 const opening = computed(() => examination.section('opening'))
 const frame = computed(() => examination.section('frame'))
 const asked = computed(() => consents.value.filter(({ touchline }) => touchline))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
-const minutes = computed(() => (typeof frame.value.hoursSinceInjury === 'number' ? Math.round(frame.value.hoursSinceInjury * HOUR) : null))
+const minutes = computed(() =>
+  typeof frame.value.hoursSinceInjury === 'number' ? Math.round(frame.value.hoursSinceInjury * HOUR) : null,
+)
 
 function since(value: number | null): void {
   answer('frame', { hoursSinceInjury: value === null || !Number.isFinite(value) ? undefined : value / HOUR })
@@ -38,24 +42,86 @@ function typed(event: Event): void {
   <div class="ask">
     <h1>{{ about === 'story' ? 'Ask' : 'Before anyone pulls' }}</h1>
     <template v-if="about === 'story'">
-      <button v-for="item in asked" :key="item.key" type="button" class="choice" :aria-pressed="opening[item.key] === true" @click="toggle('opening', item.key, true)">{{ item.ask }}</button>
+      <button
+        v-for="item in asked"
+        :key="item.key"
+        type="button"
+        class="choice"
+        :aria-pressed="opening[item.key] === true"
+        @click="toggle('opening', item.key, true)"
+      >
+        {{ item.ask }}
+      </button>
       <fieldset v-if="fresh">
         <legend>Minutes since the injury</legend>
-        <button v-for="choice in MINUTES" :key="choice" type="button" class="choice" :aria-pressed="minutes === choice" :aria-label="`${choice} minutes`" @click="since(minutes === choice ? null : choice)">{{ choice }}</button>
-        <input type="number" inputmode="numeric" min="0" max="2880" aria-label="Minutes since the injury" :value="minutes ?? ''" @change="typed">
+        <button
+          v-for="choice in MINUTES"
+          :key="choice"
+          type="button"
+          class="choice"
+          :aria-pressed="minutes === choice"
+          :aria-label="`${choice} minutes`"
+          @click="since(minutes === choice ? null : choice)"
+        >
+          {{ choice }}
+        </button>
+        <input
+          type="number"
+          inputmode="numeric"
+          min="0"
+          max="2880"
+          aria-label="Minutes since the injury"
+          :value="minutes ?? ''"
+          @change="typed"
+        />
       </fieldset>
     </template>
     <AskedList :questions="questions" :answers="answers" @answer="(key, value) => toggle(section, key, value)" />
     <button type="button" class="button" @click="none(section, questions)">None of these</button>
-    <template v-if="about === 'story'"><h2>Pain now, 0 to 10</h2><PainStrip :value="answers.painNow as number | undefined" label="Pain now" @pick="(value) => toggle('history', 'painNow', value)" /></template>
+    <template v-if="about === 'story'">
+      <h2>Pain now, 0 to 10</h2>
+      <PainStrip
+        :value="answers.painNow as number | undefined"
+        label="Pain now"
+        @pick="(value) => toggle('history', 'painNow', value)"
+      />
+    </template>
   </div>
 </template>
 
 <style scoped>
-.ask { display: grid; gap: 12px; }
-.ask > .choice, .ask > .button { min-height: 56px; }
-fieldset { display: grid; grid-template-columns: repeat(5, 1fr) 1.5fr; gap: 4px; margin: 0; padding: 0; border: 0; }
-legend { margin-bottom: 6px; padding: 0; font-weight: 680; }
-input { min-width: 0; padding: 0 8px; font: inherit; color: var(--ink); background: var(--card); border: 1px solid var(--line-2); border-radius: var(--radius); }
-fieldset .choice, input { min-height: 52px; }
+.ask {
+  display: grid;
+  gap: 12px;
+}
+.ask > .choice,
+.ask > .button {
+  min-height: 56px;
+}
+fieldset {
+  display: grid;
+  grid-template-columns: repeat(5, 1fr) 1.5fr;
+  gap: 4px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend {
+  margin-bottom: 6px;
+  padding: 0;
+  font-weight: 680;
+}
+input {
+  min-width: 0;
+  padding: 0 8px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line-2);
+  border-radius: var(--radius);
+}
+fieldset .choice,
+input {
+  min-height: 52px;
+}
 </style>

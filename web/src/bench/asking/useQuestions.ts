@@ -12,8 +12,14 @@ export function useQuestions() {
   const opens = (question: Question): boolean => (examination.assessment?.safety.questions ?? []).includes(question.key)
 
   /** Whether a guardian is asked is shown here; whether hands wait for it, the server says. */
-  const opening = computed(() => (questions.value?.opening ?? []).filter(({ underYears }) => underYears === null || isUnder(underYears)))
-  const story = computed(() => (questions.value?.history ?? []).filter(({ after }) => after === '' || examination.section('history')[after] === true))
+  const opening = computed(() =>
+    (questions.value?.opening ?? []).filter(({ underYears }) => underYears === null || isUnder(underYears)),
+  )
+  const story = computed(() =>
+    (questions.value?.history ?? []).filter(
+      ({ after }) => after === '' || examination.section('history')[after] === true,
+    ),
+  )
   const also = computed(() => safety.value.filter((question) => !opens(question)))
 
   function isUnder(years: number): boolean {

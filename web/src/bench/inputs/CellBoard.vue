@@ -30,7 +30,9 @@ function toggle(rotation: string, stress: string, kind: 'quiet' | 'click' | 'pai
 }
 
 /** The ways that gave a sign: only these are asked where. */
-const tried = computed(() => ROTATIONS.flatMap((r) => STRESSES.map((s): [string, string] => [r, s])).filter(([r, s]) => symptomatic(cell(r, s))))
+const tried = computed(() =>
+  ROTATIONS.flatMap((r) => STRESSES.map((s): [string, string] => [r, s])).filter(([r, s]) => symptomatic(cell(r, s))),
+)
 
 function symptomatic(c: Payload | undefined): boolean {
   return c !== undefined && (c.click === true || Number(c.pain ?? 0) > 0)
@@ -39,34 +41,123 @@ function symptomatic(c: Payload | undefined): boolean {
 
 <template>
   <div class="board" role="group" aria-label="Four ways of turning and stressing">
-    <span /><b v-for="rotation in ROTATIONS" :key="rotation">turned {{ rotation }}</b>
+    <span />
+    <b v-for="rotation in ROTATIONS" :key="rotation">turned {{ rotation }}</b>
     <template v-for="stress in STRESSES" :key="stress">
       <b class="row">{{ stress }}</b>
-      <div v-for="rotation in ROTATIONS" :key="rotation" class="cell" role="group" :aria-label="`turned ${rotation}, ${stress}`">
-        <button type="button" class="choice" :aria-pressed="!!cell(rotation, stress) && !symptomatic(cell(rotation, stress))" @click="toggle(rotation, stress, 'quiet')">quiet</button>
-        <button type="button" class="choice" :aria-pressed="cell(rotation, stress)?.click === true" @click="toggle(rotation, stress, 'click')">click</button>
-        <button type="button" class="choice" :aria-pressed="Number(cell(rotation, stress)?.pain ?? 0) > 0" @click="toggle(rotation, stress, 'pain')">pain</button>
+      <div
+        v-for="rotation in ROTATIONS"
+        :key="rotation"
+        class="cell"
+        role="group"
+        :aria-label="`turned ${rotation}, ${stress}`"
+      >
+        <button
+          type="button"
+          class="choice"
+          :aria-pressed="!!cell(rotation, stress) && !symptomatic(cell(rotation, stress))"
+          @click="toggle(rotation, stress, 'quiet')"
+        >
+          quiet
+        </button>
+        <button
+          type="button"
+          class="choice"
+          :aria-pressed="cell(rotation, stress)?.click === true"
+          @click="toggle(rotation, stress, 'click')"
+        >
+          click
+        </button>
+        <button
+          type="button"
+          class="choice"
+          :aria-pressed="Number(cell(rotation, stress)?.pain ?? 0) > 0"
+          @click="toggle(rotation, stress, 'pain')"
+        >
+          pain
+        </button>
       </div>
     </template>
   </div>
-  <div v-for="[rotation, stress] in tried" :key="`${rotation}${stress}`" class="told" role="group" :aria-label="`Where, turned ${rotation}, ${stress}`">
+  <div
+    v-for="[rotation, stress] in tried"
+    :key="`${rotation}${stress}`"
+    class="told"
+    role="group"
+    :aria-label="`Where, turned ${rotation}, ${stress}`"
+  >
     <h4>Turned {{ rotation }}, {{ stress }}</h4>
-    <PainStrip v-if="Number(cell(rotation, stress)?.pain ?? 0) > 0" :value="Number(cell(rotation, stress)?.pain)" :label="`Pain turned ${rotation}, ${stress}`" @pick="(pain) => change(rotation, stress, { pain })" />
+    <PainStrip
+      v-if="Number(cell(rotation, stress)?.pain ?? 0) > 0"
+      :value="Number(cell(rotation, stress)?.pain)"
+      :label="`Pain turned ${rotation}, ${stress}`"
+      @pick="(pain) => change(rotation, stress, { pain })"
+    />
     <div class="sites">
-      <button v-for="site in SITES" :key="site" type="button" class="choice" :aria-pressed="(cell(rotation, stress)?.painSite ?? cell(rotation, stress)?.clickSite) === site" @click="change(rotation, stress, { painSite: site, clickSite: site })">{{ site }}</button>
+      <button
+        v-for="site in SITES"
+        :key="site"
+        type="button"
+        class="choice"
+        :aria-pressed="(cell(rotation, stress)?.painSite ?? cell(rotation, stress)?.clickSite) === site"
+        @click="change(rotation, stress, { painSite: site, clickSite: site })"
+      >
+        {{ site }}
+      </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.board { display: grid; grid-template-columns: 44px minmax(0, 1fr) minmax(0, 1fr); gap: 4px 6px; align-items: center; text-align: center; font-size: 0.87rem; }
-.board b { font-weight: 600; color: var(--text-2); }
-.board .row { text-align: left; }
-.cell { display: grid; border: 1px solid var(--line-2); border-radius: var(--radius); overflow: hidden; }
-.cell .choice { padding: 0; border-width: 0 0 1px; border-color: var(--line); border-radius: 0; }
-.cell .choice:last-child { border-bottom: 0; }
-.told { display: grid; gap: 4px; margin-top: 8px; padding-left: 8px; border-left: 3px solid var(--mine); }
-h4 { margin: 0; font-size: 0.87rem; font-weight: 600; color: var(--text-2); }
-.sites { display: grid; grid-template-columns: repeat(3, 1fr); gap: 4px; }
-.sites .choice { padding: 0; }
+.board {
+  display: grid;
+  grid-template-columns: 44px minmax(0, 1fr) minmax(0, 1fr);
+  gap: 4px 6px;
+  align-items: center;
+  text-align: center;
+  font-size: 0.87rem;
+}
+.board b {
+  font-weight: 600;
+  color: var(--text-2);
+}
+.board .row {
+  text-align: left;
+}
+.cell {
+  display: grid;
+  border: 1px solid var(--line-2);
+  border-radius: var(--radius);
+  overflow: hidden;
+}
+.cell .choice {
+  padding: 0;
+  border-width: 0 0 1px;
+  border-color: var(--line);
+  border-radius: 0;
+}
+.cell .choice:last-child {
+  border-bottom: 0;
+}
+.told {
+  display: grid;
+  gap: 4px;
+  margin-top: 8px;
+  padding-left: 8px;
+  border-left: 3px solid var(--mine);
+}
+h4 {
+  margin: 0;
+  font-size: 0.87rem;
+  font-weight: 600;
+  color: var(--text-2);
+}
+.sites {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 4px;
+}
+.sites .choice {
+  padding: 0;
+}
 </style>

@@ -30,7 +30,8 @@ const sweep = computed(() => {
 })
 const scale = computed(() => {
   const ticks = []
-  for (let degrees = Math.ceil(props.least / 30) * 30; degrees <= Math.min(props.most, 150); degrees += 30) ticks.push({ degrees, ...end(degrees, 76) })
+  for (let degrees = Math.ceil(props.least / 30) * 30; degrees <= Math.min(props.most, 150); degrees += 30)
+    ticks.push({ degrees, ...end(degrees, 76) })
   return ticks
 })
 
@@ -47,20 +48,58 @@ function drag(event: PointerEvent): void {
   <svg ref="svg" class="arc" :viewBox="VIEW[kind]" aria-hidden="true" @pointerdown="drag" @pointermove="drag">
     <path v-if="kind !== 'turn'" :d="`M14 ${CENTRE.y}H${CENTRE.x}`" class="thigh" />
     <path :d="`M${CENTRE.x} ${CENTRE.y}L${end(0).x} ${end(0).y}`" class="straight" />
-    <text v-for="tick in scale" :key="tick.degrees" :x="tick.x" :y="tick.y + (kind === 'turn' ? 0 : 6)">{{ tick.degrees }}°</text>
+    <text v-for="tick in scale" :key="tick.degrees" :x="tick.x" :y="tick.y + (kind === 'turn' ? 0 : 6)">
+      {{ tick.degrees }}°
+    </text>
     <path v-if="value !== undefined" :d="sweep" class="sweep" />
-    <path :d="`M${CENTRE.x} ${CENTRE.y}L${end(shown).x} ${end(shown).y}`" class="shin" :class="{ unset: value === undefined }" />
+    <path
+      :d="`M${CENTRE.x} ${CENTRE.y}L${end(shown).x} ${end(shown).y}`"
+      class="shin"
+      :class="{ unset: value === undefined }"
+    />
     <circle :cx="CENTRE.x" :cy="CENTRE.y" r="6" class="joint" />
   </svg>
 </template>
 
 <style scoped>
-.arc { display: block; width: min(100%, 210px); margin: 0 auto; cursor: grab; touch-action: none; }
-.thigh, .shin { fill: none; stroke: var(--text-2); stroke-width: 7; stroke-linecap: round; }
-.shin { stroke: var(--mine); }
-.shin.unset { stroke: var(--line-2); stroke-dasharray: 4 10; }
-.straight { stroke: var(--line-2); stroke-dasharray: 3 4; }
-.sweep { fill: none; stroke: var(--mine); stroke-width: 2; }
-.joint { fill: var(--card); stroke: var(--text-2); stroke-width: 3; }
-text { font-size: 10px; text-anchor: middle; fill: var(--text-3); }
+.arc {
+  display: block;
+  width: min(100%, 210px);
+  margin: 0 auto;
+  cursor: grab;
+  touch-action: none;
+}
+.thigh,
+.shin {
+  fill: none;
+  stroke: var(--text-2);
+  stroke-width: 7;
+  stroke-linecap: round;
+}
+.shin {
+  stroke: var(--mine);
+}
+.shin.unset {
+  stroke: var(--line-2);
+  stroke-dasharray: 4 10;
+}
+.straight {
+  stroke: var(--line-2);
+  stroke-dasharray: 3 4;
+}
+.sweep {
+  fill: none;
+  stroke: var(--mine);
+  stroke-width: 2;
+}
+.joint {
+  fill: var(--card);
+  stroke: var(--text-2);
+  stroke-width: 3;
+}
+text {
+  font-size: 10px;
+  text-anchor: middle;
+  fill: var(--text-3);
+}
 </style>

@@ -14,15 +14,36 @@ const FEELS: Record<string, { path: string; key: string }> = {
 
 <template>
   <div class="feels" role="group" aria-label="End feel">
-    <button v-for="word in words" :key="word" type="button" class="choice" :aria-pressed="value === word" @click="emit('pick', word)">
-      <svg viewBox="0 0 40 22" aria-hidden="true"><path :d="FEELS[word]?.path" fill="none" stroke="currentColor" stroke-width="2.4" stroke-linejoin="round" /></svg>
+    <button
+      v-for="word in words"
+      :key="word"
+      type="button"
+      class="choice"
+      :aria-pressed="value === word"
+      @click="emit('pick', word)"
+    >
+      <svg viewBox="0 0 40 22" aria-hidden="true">
+        <path :d="FEELS[word]?.path" fill="none" stroke="currentColor" stroke-width="2.4" stroke-linejoin="round" />
+      </svg>
       <span>{{ word }}</span>
     </button>
   </div>
 </template>
 
 <style scoped>
-.feels { display: grid; grid-template-columns: repeat(5, 1fr); gap: 4px; }
-.choice { display: grid; justify-items: center; min-height: 50px; padding: 3px 0; font-size: 0.87rem; }
-svg { width: 38px; }
+.feels {
+  display: grid;
+  grid-template-columns: repeat(5, 1fr);
+  gap: 4px;
+}
+.choice {
+  display: grid;
+  justify-items: center;
+  min-height: 50px;
+  padding: 3px 0;
+  font-size: 0.87rem;
+}
+svg {
+  width: 38px;
+}
 </style>

@@ -11,5 +11,9 @@ const emit = defineEmits<{ pick: [value: boolean] }>()
 </template>
 
 <style scoped>
-.flag { display: grid; grid-template-columns: 1fr 1fr; gap: 5px; }
+.flag {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 5px;
+}
 </style>

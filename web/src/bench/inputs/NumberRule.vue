@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 
-const props = defineProps<{ value: number | undefined; least: number; most: number; unit: string; label: string; stretch: number }>()
+const props = defineProps<{
+  value: number | undefined
+  least: number
+  most: number
+  unit: string
+  label: string
+  stretch: number
+}>()
 const emit = defineEmits<{ change: [value: number | undefined] }>()
 const typing = ref('')
 const rule = useTemplateRef<HTMLElement>('rule')
@@ -56,25 +63,96 @@ function key(event: KeyboardEvent): void {
 <template>
   <div class="measure">
     <div class="read">
-      <span class="figure number">{{ typing !== '' ? `${typing}…` : (value ?? '–') }}<small v-if="value !== undefined || typing !== ''">{{ unit }}</small></span>
+      <span class="figure number">
+        {{ typing !== '' ? `${typing}…` : (value ?? '–') }}
+        <small v-if="value !== undefined || typing !== ''">{{ unit }}</small>
+      </span>
       <button type="button" class="choice" :aria-label="`−1, ${label}`" @click="set((value ?? 0) - 1)">−1</button>
       <button type="button" class="choice" :aria-label="`+1, ${label}`" @click="set((value ?? 0) + 1)">+1</button>
     </div>
-    <div ref="rule" class="rule" role="slider" tabindex="0" :aria-label="label" :aria-valuemin="least" :aria-valuemax="most" :aria-valuenow="value ?? least" :aria-valuetext="value === undefined ? 'not measured' : `${value} ${unit}`" @pointerdown="point" @pointermove="point" @keydown="key">
-      <span v-for="tick in ticks" :key="tick" class="tick" :class="{ long: tick % long === 0 }" :style="{ left: `${position(tick)}%` }"><i v-if="tick % long === 0" class="number">{{ tick }}</i></span>
+    <div
+      ref="rule"
+      class="rule"
+      role="slider"
+      tabindex="0"
+      :aria-label="label"
+      :aria-valuemin="least"
+      :aria-valuemax="most"
+      :aria-valuenow="value ?? least"
+      :aria-valuetext="value === undefined ? 'not measured' : `${value} ${unit}`"
+      @pointerdown="point"
+      @pointermove="point"
+      @keydown="key"
+    >
+      <span
+        v-for="tick in ticks"
+        :key="tick"
+        class="tick"
+        :class="{ long: tick % long === 0 }"
+        :style="{ left: `${position(tick)}%` }"
+      >
+        <i v-if="tick % long === 0" class="number">{{ tick }}</i>
+      </span>
       <span v-if="shownPart !== null" class="fill" :style="{ width: `${shownPart}%` }" />
     </div>
   </div>
 </template>
 
 <style scoped>
-.read { display: flex; align-items: center; gap: 6px; }
-.figure { flex: 1; font-size: 1.9rem; font-weight: 650; line-height: 1.1; }
-.figure small { font-size: 1rem; font-weight: 400; color: var(--text-3); margin-left: 3px; }
-.read .choice { min-width: 48px; }
-.rule { position: relative; height: 34px; margin: 4px 8px 4px; border-bottom: 2px solid var(--text-2); cursor: ew-resize; touch-action: none; }
-.tick { position: absolute; bottom: 0; width: 1px; height: 7px; background: var(--line-2); }
-.tick.long { height: 13px; background: var(--text-3); }
-.tick i { position: absolute; bottom: 15px; left: 0; transform: translateX(-50%); font-style: normal; font-size: 0.8rem; color: var(--text-3); }
-.fill { position: absolute; left: 0; bottom: 0; height: 11px; background: var(--mine); border-right: 3px solid var(--mine); }
+.read {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.figure {
+  flex: 1;
+  font-size: 1.9rem;
+  font-weight: 650;
+  line-height: 1.1;
+}
+.figure small {
+  font-size: 1rem;
+  font-weight: 400;
+  color: var(--text-3);
+  margin-left: 3px;
+}
+.read .choice {
+  min-width: 48px;
+}
+.rule {
+  position: relative;
+  height: 34px;
+  margin: 4px 8px 4px;
+  border-bottom: 2px solid var(--text-2);
+  cursor: ew-resize;
+  touch-action: none;
+}
+.tick {
+  position: absolute;
+  bottom: 0;
+  width: 1px;
+  height: 7px;
+  background: var(--line-2);
+}
+.tick.long {
+  height: 13px;
+  background: var(--text-3);
+}
+.tick i {
+  position: absolute;
+  bottom: 15px;
+  left: 0;
+  transform: translateX(-50%);
+  font-style: normal;
+  font-size: 0.8rem;
+  color: var(--text-3);
+}
+.fill {
+  position: absolute;
+  left: 0;
+  bottom: 0;
+  height: 11px;
+  background: var(--mine);
+  border-right: 3px solid var(--mine);
+}
 </style>

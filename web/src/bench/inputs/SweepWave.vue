@@ -16,19 +16,59 @@ const WAVES: Record<string, { path: string; says: string }> = {
 
 <template>
   <div class="sweep" role="group" :aria-label="label">
-    <button v-for="word in words" :key="word" type="button" class="choice" :aria-pressed="value === word" @click="emit('pick', word)">
-      <svg viewBox="0 0 64 30" aria-hidden="true"><path :d="WAVES[word]?.path" fill="none" stroke="currentColor" stroke-width="2.4" stroke-linecap="round" stroke-linejoin="round" /></svg>
-      <span><b>{{ inWords(word) }}</b><small v-if="WAVES[word]">{{ WAVES[word].says }}</small></span>
+    <button
+      v-for="word in words"
+      :key="word"
+      type="button"
+      class="choice"
+      :aria-pressed="value === word"
+      @click="emit('pick', word)"
+    >
+      <svg viewBox="0 0 64 30" aria-hidden="true">
+        <path
+          :d="WAVES[word]?.path"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="2.4"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
+      </svg>
+      <span>
+        <b>{{ inWords(word) }}</b>
+        <small v-if="WAVES[word]">{{ WAVES[word].says }}</small>
+      </span>
     </button>
   </div>
 </template>
 
 <style scoped>
-.sweep { display: grid; gap: 4px; }
-.choice { display: grid; grid-template-columns: 84px 1fr; gap: 10px; align-items: center; text-align: left; min-height: 54px; }
-svg { width: 80px; color: var(--text-2); }
-.choice[aria-pressed='true'] svg { color: var(--mine); }
-b { font-weight: 600; }
-b + small { margin-left: 8px; }
-small { color: var(--text-3); }
+.sweep {
+  display: grid;
+  gap: 4px;
+}
+.choice {
+  display: grid;
+  grid-template-columns: 84px 1fr;
+  gap: 10px;
+  align-items: center;
+  text-align: left;
+  min-height: 54px;
+}
+svg {
+  width: 80px;
+  color: var(--text-2);
+}
+.choice[aria-pressed='true'] svg {
+  color: var(--mine);
+}
+b {
+  font-weight: 600;
+}
+b + small {
+  margin-left: 8px;
+}
+small {
+  color: var(--text-3);
+}
 </style>

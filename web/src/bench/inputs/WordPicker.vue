@@ -11,11 +11,26 @@ function chosen(word: string): boolean {
 
 <template>
   <div class="words" role="group" :aria-label="label">
-    <button v-for="word in words" :key="word" type="button" class="choice" :aria-pressed="chosen(word)" @click="emit('pick', word)">{{ inWords(word) }}</button>
+    <button
+      v-for="word in words"
+      :key="word"
+      type="button"
+      class="choice"
+      :aria-pressed="chosen(word)"
+      @click="emit('pick', word)"
+    >
+      {{ inWords(word) }}
+    </button>
   </div>
 </template>
 
 <style scoped>
-.words { display: flex; flex-wrap: wrap; gap: 5px; }
-.choice { flex: 1 1 auto; }
+.words {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+}
+.choice {
+  flex: 1 1 auto;
+}
 </style>

@@ -1,0 +1,24 @@
+import prettier from 'eslint-config-prettier'
+import vue from 'eslint-plugin-vue'
+import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript'
+
+export default defineConfigWithVueTs(
+  { ignores: ['public/', 'vendor/', 'var/', 'node_modules/', 'web/src/contract/api.d.ts'] },
+  vue.configs['flat/recommended'],
+  vueTsConfigs.recommended,
+  prettier,
+  {
+    rules: {
+      'vue/block-lang': ['error', { script: { lang: 'ts' } }],
+      'vue/component-api-style': ['error', ['script-setup']],
+      'vue/define-macros-order': 'error',
+      'vue/require-default-prop': 'off',
+      // A union type in a template looks like a filter to it.
+      'vue/no-deprecated-filter': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  { files: ['bin/**/*.mjs'], rules: { 'no-console': 'off' } },
+)
