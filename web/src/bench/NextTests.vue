@@ -13,25 +13,23 @@ const SECONDS = 60
 const GATE_FIRST = 'answer_gate'
 
 const worth = computed(() =>
-  (examination.assessment?.nextTests ?? [])
-    .slice(0, SHOWN)
-    .map((test) =>
-      test.manoeuvre === null
-        ? {
-            key: test.finding ?? test.why,
-            name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the story',
-            time: '',
-            why: test.why,
-            place: test.finding === GATE_FIRST ? GATE : STORY,
-          }
-        : {
-            key: test.manoeuvre,
-            name: catalogue.nameOf(test.manoeuvre),
-            time: `${seconds(test.manoeuvre)} s`,
-            why: test.why,
-            place: { kind: 'manoeuvre', id: test.manoeuvre } as Place,
-          },
-    ),
+  (examination.assessment?.nextTests ?? []).slice(0, SHOWN).map((test) =>
+    test.manoeuvre === null
+      ? {
+          key: test.finding ?? test.why,
+          name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the story',
+          time: '',
+          why: test.why,
+          place: test.finding === GATE_FIRST ? GATE : STORY,
+        }
+      : {
+          key: test.manoeuvre,
+          name: catalogue.nameOf(test.manoeuvre),
+          time: `${seconds(test.manoeuvre)} s`,
+          why: test.why,
+          place: { kind: 'manoeuvre', id: test.manoeuvre } as Place,
+        },
+  ),
 )
 const settled = computed(() => examination.assessment?.route.nothingChanges ?? null)
 

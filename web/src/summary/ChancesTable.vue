@@ -43,9 +43,7 @@ const examination = useExamination()
           </svg>
         </td>
         <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td>
-        <td class="zone">
-          {{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}
-        </td>
+        <td class="zone">{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
       </tr>
     </tbody>
   </table>

@@ -274,10 +274,9 @@ onMounted(load)
 <style scoped>
 .bench {
   display: grid;
-  grid-template: 'head head head' 56px 'rail middle picture' minmax(
-      0,
-      1fr
-    ) 'rail meaning picture' auto 'foot foot foot' auto / 226px minmax(0, 1fr) 404px;
+  grid-template:
+    'head head head' 56px 'rail middle picture' minmax(0, 1fr)
+    'rail meaning picture' auto 'foot foot foot' auto / 226px minmax(0, 1fr) 404px;
   height: 100dvh;
 }
 .head {
