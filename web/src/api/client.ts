@@ -48,7 +48,7 @@ export function rememberCsrf(token: string): void {
 }
 
 /** The operations of the contract: address, parameters, body and answer are checked by their types. */
-export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', fetch: reach })
+export const api = createClient<paths>({ baseUrl: location.origin, credentials: 'same-origin', fetch: reach })
 
 /**
  * What an operation answered.
@@ -67,7 +67,9 @@ async function reach(request: Request): Promise<Response> {
   const again = request.clone()
   const response = await send(request)
   if (response.status !== TOKEN_EXPIRED) return response
-  const session = (await (await send(new Request('/api/me', { credentials: 'same-origin' }))).json()) as {
+  const session = (await (
+    await send(new Request(`${location.origin}/api/me`, { credentials: 'same-origin' }))
+  ).json()) as {
     csrf: string
   }
   rememberCsrf(session.csrf)

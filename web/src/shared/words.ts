@@ -16,7 +16,7 @@ export function capital(text: string): string {
 /** A chance in (0, 1) as whole knees in a hundred; never 0 or 100, since neither is known. */
 export function inHundred(chance: number): string {
   if (chance < 0.005) return '<1'
-  if (chance > 0.995) return '>99'
+  if (chance >= 0.995) return '>99'
   return String(Math.round(chance * 100))
 }
 

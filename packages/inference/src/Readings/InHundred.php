@@ -15,7 +15,7 @@ final class InHundred
     {
         return match (true) {
             $chance < 0.005 => '<1',
-            $chance > 0.995 => '>99',
+            $chance >= 0.995 => '>99',
             default => (string) (int) round(100 * $chance),
         };
     }

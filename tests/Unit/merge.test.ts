@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test'
-import { merge, same } from '../../web/src/stores/merge'
+import { describe, expect, test } from 'vitest'
+import { merge, same } from '@/stores/merge'
 
-test.describe('answers from two places', () => {
+describe('answers from two places', () => {
   test('to different questions go together', () => {
     expect(merge({}, { pop: true }, { locking: false })).toEqual({ merged: { pop: true, locking: false }, clashes: [] })
     expect(merge({ pop: true }, { pop: true, givingWay: false }, { pop: true, locking: true })).toEqual({

@@ -1,0 +1,9 @@
+import { defineConfig, mergeConfig } from 'vitest/config'
+import vite from './vite.config'
+
+export default mergeConfig(
+  vite,
+  defineConfig({
+    test: { include: ['tests/Unit/**/*.test.ts'], environment: 'jsdom', restoreMocks: true, unstubGlobals: true },
+  }),
+)
