@@ -6,7 +6,7 @@ namespace App\Examinations;
 
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Route;

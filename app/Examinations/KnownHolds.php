@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use App\Models\Examination;
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Core\Safety\Rule;

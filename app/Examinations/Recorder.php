@@ -8,7 +8,7 @@ use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Save;
 use App\Models\Section;
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Safety\Hold;
@@ -30,10 +30,13 @@ final class Recorder
     /** @throws Refusal|StaleVersion|AlreadySigned|ReusedKey */
     public function section(Examination $examination, SectionName $name, SaveRequest $save): Saved
     {
-        return $this->once($examination, $name->value, $save, function (Examination $locked) use ($name, $save): Assessment {
+        return $this->once($examination, $name->value, $save, function (Examination $locked, Section|Finding|null $row) use ($name, $save): Assessment {
             $payload = $save->payload ?? new stdClass;
             $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
-            $locked->sections()->updateOrCreate(['name' => $name->value], ['payload' => $payload, 'version' => $save->version + 1]);
+            $stored = ['payload' => $payload, 'version' => $save->version + 1];
+            $row === null
+                ? $locked->sections->push($locked->sections()->create(['name' => $name->value, ...$stored]))
+                : $row->update($stored);
 
             return $assessment;
         });
@@ -49,14 +52,15 @@ final class Recorder
     {
         $part = "{$manoeuvre->id}:{$side->value}";
 
-        return $this->once($examination, $part, $save, function (Examination $locked) use ($manoeuvre, $side, $part, $save): Assessment {
+        return $this->once($examination, $part, $save, function (Examination $locked, Section|Finding|null $row) use ($manoeuvre, $side, $part, $save): Assessment {
             $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
             $this->refuseHeld($locked, $manoeuvre, $part, $save->payload);
             $stored = ['payload' => $save->payload, 'version' => $save->version + 1, 'before_gate' => false];
-            $locked->findings()->updateOrCreate(
-                ['manoeuvre' => $manoeuvre->id, 'side' => $side->value],
-                $save->version === 0 ? [...$stored, 'sequence' => $locked->findings->count()] : $stored,
-            );
+            $row === null
+                ? $locked->findings->push($locked->findings()->create([
+                    'manoeuvre' => $manoeuvre->id, 'side' => $side->value, 'sequence' => $locked->findings->count(), ...$stored,
+                ]))
+                : $row->update($stored);
 
             return $assessment;
         });
@@ -75,7 +79,8 @@ final class Recorder
     }
 
     /**
-     * @param  callable(Examination): Assessment  $store  given the locked examination with all its parts
+     * @param  callable(Examination, Section|Finding|null): Assessment  $store  given the locked examination with all its
+     *                                                                         parts, and the part as it stands
      */
     private function once(Examination $examination, string $part, SaveRequest $save, callable $store): Saved
     {
@@ -94,7 +99,7 @@ final class Recorder
             if (($row->version ?? 0) !== $save->version) {
                 throw new StaleVersion($part, $row);
             }
-            $assessment = $this->mark($locked, $store($locked));
+            $assessment = $this->mark($locked, $store($locked, $row));
             $locked->update(['holds' => KnownHolds::write($assessment)]);
             Save::query()->create(['examination_id' => $locked->id, 'key' => $save->key, 'digest' => $save->digest($part), 'part' => $part, 'version' => $save->version + 1]);
 
@@ -137,7 +142,6 @@ final class Recorder
     private function mark(Examination $examination, Assessment $assessment): Assessment
     {
         $closed = array_filter($assessment->bearings->holds->byManoeuvre, static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable);
-        $examination->load(['sections', 'findings']);
         $earlier = $examination->findings->filter(static fn (Finding $finding): bool => isset($closed[$finding->manoeuvre])
             && ! $finding->before_gate && $finding->isDone() && ! isset($finding->payload->override));
         if ($earlier->isEmpty()) {

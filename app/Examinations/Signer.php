@@ -7,7 +7,7 @@ namespace App\Examinations;
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Inference\Wire\ProblemWriter;

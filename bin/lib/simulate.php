@@ -5,6 +5,7 @@ declare(strict_types=1);
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Simulation\Dice;
+use GrayCompass\Core\Simulation\KneeMaker;
 use GrayCompass\Core\Simulation\Tally;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -14,7 +15,7 @@ $seed = (int) ($argv[2] ?? 20261126);
 $data = new Figures;
 $assessor = new Assessor($data);
 foreach ([false, true] as $further) {
-    $maker = $data->kneeMaker(new Dice($seed));
+    $maker = KneeMaker::of($data, new Dice($seed));
     $tally = new Tally;
     for ($at = 0; $at < $knees; $at++) {
         $knee = $maker->knee($further);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core;
 
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\FluidSigns;

@@ -15,9 +15,6 @@ use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Knee\Station;
-use GrayCompass\Core\Simulation\Dice;
-use GrayCompass\Core\Simulation\Estimates;
-use GrayCompass\Core\Simulation\KneeMaker;
 use GrayCompass\Core\Wire\CatalogueWriter;
 use RuntimeException;
 
@@ -77,10 +74,14 @@ final class Figures
         return substr(hash('sha256', $this->fixed.$evidence->digest()), 0, 12);
     }
 
-    /** Draws virtual knees from these figures. */
-    public function kneeMaker(Dice $dice): KneeMaker
+    /**
+     * Working estimates on what the evidence rows do not say; only simulated knees are drawn from them.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function simulation(): array
     {
-        return new KneeMaker($this->baseline(), $this->evidence(), $this->levels(), new Estimates($this->json('simulation.json')), $dice);
+        return $this->json('simulation.json');
     }
 
     public function baseline(): Baseline

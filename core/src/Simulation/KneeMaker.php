@@ -8,6 +8,7 @@ use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
@@ -54,6 +55,12 @@ final class KneeMaker
         private readonly Estimates $figures,
         private readonly Dice $dice,
     ) {
+    }
+
+    /** Draws from the shipped figures. */
+    public static function of(Figures $figures, Dice $dice): self
+    {
+        return new self($figures->baseline(), $figures->evidence(), $figures->levels(), new Estimates($figures->simulation()), $dice);
     }
 
     /** @param  bool  $further  five tests beyond the core set as well */

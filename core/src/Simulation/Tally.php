@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Simulation;
 
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Verdict\ConditionZone;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Wire;
 
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Findings\EarlierFinding;
 use GrayCompass\Core\Grading\Values\McMurrayReading;
 use GrayCompass\Core\Grading\Values\Measurement;

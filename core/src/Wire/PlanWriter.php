@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Wire;
 
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Plan\Conduct;
 use GrayCompass\Core\Plan\Play;

@@ -21,9 +21,6 @@ final class LayerRules
     {
         foreach (Rooms::MAY_KNOW as $room => $known) {
             $allowed = array_map(self::room(...), [$room, ...$known]);
-            if ($room === 'Core\\Wire') {
-                $allowed[] = Selector::classname(self::HOUSE.'Core\\Assessment');
-            }
             yield $room => PHPat::rule()
                 ->classes(self::room($room))
                 ->canOnlyDependOn()

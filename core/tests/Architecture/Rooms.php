@@ -48,12 +48,12 @@ final class Rooms
             'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
             'Core\\Verdict', 'Core\\Plan', 'Inference\\Readings',
         ],
+        'Core\\Assessed' => [
+            'Core\\Evidence', 'Core\\Grading', 'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words', 'Inference\\Readings',
+        ],
         'Core\\Wire' => [
-            'Document', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
+            'Document', 'Core\\Assessed', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
             'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Inference\\Model', 'Inference\\Readings', 'Inference\\Wire',
         ],
     ];
-
-    /** What crosses the door: what `Wire` writes and the doors hand out. */
-    public const DOORS = ['Core\\Assessor', 'Core\\Assessment', 'Core\\Arithmetic', 'Core\\Figures'];
 }

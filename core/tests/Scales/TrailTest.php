@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Scales;
 
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Wire\AssessmentWriter;
 use GrayCompass\Inference\Readings\Step;

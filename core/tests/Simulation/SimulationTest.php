@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Tests\Simulation;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Simulation\Dice;
+use GrayCompass\Core\Simulation\KneeMaker;
 use GrayCompass\Core\Simulation\Tally;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -35,7 +36,7 @@ final class SimulationTest extends TestCase
 
     public function test_the_same_seed_draws_the_same_knees(): void
     {
-        $draw = static fn (int $seed): array => (new Figures)->kneeMaker(new Dice($seed))->knee()->document;
+        $draw = static fn (int $seed): array => KneeMaker::of(new Figures, new Dice($seed))->knee()->document;
         self::assertSame($draw(7), $draw(7));
         self::assertNotSame($draw(7), $draw(8));
     }
@@ -44,7 +45,7 @@ final class SimulationTest extends TestCase
     {
         $data = new Figures;
         $assessor = new Assessor($data);
-        $maker = $data->kneeMaker(new Dice(self::SEED));
+        $maker = KneeMaker::of($data, new Dice(self::SEED));
         $tally = new Tally;
         for ($at = 0; $at < $knees; $at++) {
             $knee = $maker->knee($further);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Support;
 
-use GrayCompass\Core\Assessment;
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Knee\Condition;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace GrayCompass\Core;
+namespace GrayCompass\Core\Assessed;
 
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Grading\Values\Remark;
