@@ -22,6 +22,7 @@ use GrayCompass\Core\Knee\Station;
  * @phpstan-type ManoeuvreData array{
  *     name: string, family: string, minutes: int|float, provocation: int, bothAtOnce?: bool,
  *     fields: list<string|array<string, mixed>>, checks?: list<string>, feeds?: list<string>,
+ *     judgedBy?: array{kind: string, field?: string, positive?: array{is?: bool|string, isNot?: string, over?: int|float}, compared?: bool},
  *     traits?: array<string, bool|int|string|list<string>>, card: array<string, string>
  * }
  */
@@ -65,6 +66,7 @@ final readonly class CatalogueReader
             $data['feeds'] ?? [],
             $data['bothAtOnce'] ?? false,
             new Card($data['name'], ...$data['card']),
+            isset($data['judgedBy']) ? self::judgedBy($data['judgedBy']) : null,
             self::traits($data['traits'] ?? []),
         );
     }
@@ -92,6 +94,23 @@ final readonly class CatalogueReader
             ($data['rank'] ?? null) === 'seldom',
             isset($data['when']) ? new FieldCondition($data['when']['field'], (float) $data['when']['above']) : null,
             $data['hint'] ?? '',
+        );
+    }
+
+    /**
+     * @param  array{kind: string, field?: string, positive?: array{is?: bool|string, isNot?: string, over?: int|float}, compared?: bool}  $data
+     */
+    private static function judgedBy(array $data): JudgedBy
+    {
+        $positive = $data['positive'] ?? [];
+
+        return new JudgedBy(
+            JudgeKind::from($data['kind']),
+            $data['field'] ?? '',
+            $positive['is'] ?? null,
+            $positive['isNot'] ?? null,
+            isset($positive['over']) ? (float) $positive['over'] : null,
+            $data['compared'] ?? false,
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class Manoeuvre
      * @param  list<string>  $checks  what must hold for the measurement to be trusted
      * @param  list<string>  $feeds  ids of the findings that it can give
      * @param  bool  $bothAtOnce  done with both legs together, recorded once under side `both`
+     * @param  JudgedBy|null  $judgedBy  null: what it records is kept and shown, and feeds nothing by itself
      * @param  array<string, list<string>>  $traits  what rules ask for, by {@see ManoeuvreTrait}
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Manoeuvre
         public array $feeds,
         public bool $bothAtOnce,
         public Card $card,
+        public ?JudgedBy $judgedBy = null,
         private array $traits = [],
     ) {
     }

@@ -35,4 +35,28 @@ enum ManoeuvreTrait: string
 
     /** Asked for by the front-of-knee gate. */
     case FrontGate = 'frontGate';
+
+    /** A foot that is not held down spoils it. */
+    case NeedsFootHeld = 'needsFootHeld';
+
+    /** Hamstrings that hold hide a positive. */
+    case SpoiltByHamstrings = 'spoiltByHamstrings';
+
+    /** Hamstrings that hold make a positive. */
+    case FakedByHamstrings = 'fakedByHamstrings';
+
+    /** The shin is drawn forward: from a sag, it begins too far back. */
+    case ForwardTest = 'forwardTest';
+
+    /** The shin is pushed back: from a sag, it has no way left. */
+    case BackwardTest = 'backwardTest';
+
+    /** The shin slips under load and turn: it cannot where it is locked short or the inner side gives. */
+    case Slips = 'slips';
+
+    /** Means something only where full bend and full extension were reached. */
+    case NeedsFullBend = 'needsFullBend';
+
+    /** How many turns a negative takes. */
+    case Turns = 'turns';
 }

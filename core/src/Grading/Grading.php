@@ -6,8 +6,11 @@ namespace GrayCompass\Core\Grading;
 
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
+use GrayCompass\Core\Catalogue\JudgeKind;
+use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Grading\Judges\AnswerJudge;
 use GrayCompass\Core\Grading\Judges\CollateralJudge;
 use GrayCompass\Core\Grading\Judges\CollateralTenderness;
 use GrayCompass\Core\Grading\Judges\ComparedJudge;
@@ -57,7 +60,7 @@ final readonly class Grading
             if ($knees === null || $knees->hurt !== $record) {
                 continue;
             }
-            $judgement = self::judge($record->manoeuvre->id)?->judge($knees, $examination) ?? new Judgement;
+            $judgement = self::judge($record->manoeuvre)?->judge($knees, $examination) ?? new Judgement;
             $readings = [...$readings, ...$judgement->readings];
             $remarks = [...$remarks, ...$judgement->remarks];
             $measurement = $judgement->measurement ?? self::plainMeasurement($knees);
@@ -74,16 +77,24 @@ final readonly class Grading
         return new self($measurements, $readings, $effusion, McMurrayJudge::disagreement($examination), $remarks);
     }
 
-    private static function judge(string $manoeuvre): ?Judge
+    private static function judge(Manoeuvre $manoeuvre): ?Judge
     {
-        return match ($manoeuvre) {
-            'lachman', 'anterior_drawer', 'posterior_drawer' => new TranslationJudge,
-            'valgus_0', 'valgus_30', 'varus_0', 'varus_30' => new CollateralJudge,
-            'mcmurray' => new McMurrayJudge,
-            'apley' => SidedSymptomJudge::apley(),
-            'meniscal_grind' => SidedSymptomJudge::grind(),
-            'thessaly_5', 'thessaly_20' => SidedSymptomJudge::thessaly(),
-            default => ComparedJudge::of($manoeuvre) ?? PlainJudge::of($manoeuvre),
+        $by = $manoeuvre->judgedBy;
+
+        return match ($by?->kind) {
+            null => null,
+            JudgeKind::Answer => new AnswerJudge($by),
+            JudgeKind::Translation => new TranslationJudge,
+            JudgeKind::Collateral => new CollateralJudge,
+            JudgeKind::McMurray => new McMurrayJudge,
+            JudgeKind::Apley => SidedSymptomJudge::apley(),
+            JudgeKind::Grind => SidedSymptomJudge::grind(),
+            JudgeKind::Thessaly => SidedSymptomJudge::thessaly(),
+            JudgeKind::Pivot => PlainJudge::pivotShift(),
+            JudgeKind::Edges => PlainJudge::patellarEdges(),
+            JudgeKind::JointLine => PlainJudge::jointLines(),
+            JudgeKind::Displacement => PlainJudge::displacements(),
+            default => ComparedJudge::of($by->kind),
         };
     }
 

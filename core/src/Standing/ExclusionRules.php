@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Standing;
 
+use GrayCompass\Core\Catalogue\ManoeuvreTrait as Asks;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
@@ -20,20 +21,6 @@ use GrayCompass\Core\Grading\Values\Reading;
  */
 final readonly class ExclusionRules
 {
-    private const FOOT_HELD_DOWN = ['anterior_drawer', 'posterior_drawer', 'quadriceps_active'];
-
-    private const SPOILT_BY_HAMSTRINGS = ['lachman', 'anterior_drawer', 'arthrometer', 'pivot_shift', 'anterolateral_shift', 'lever_sign', 'quadriceps_active'];
-
-    private const FAKED_BY_HAMSTRINGS = ['posterior_drawer', 'posterior_sag'];
-
-    private const FORWARD = ['lachman', 'anterior_drawer', 'lever_sign', 'arthrometer_difference'];
-
-    private const PIVOTS = ['pivot_shift', 'anterolateral_shift'];
-
-    private const BENT_FULLY = ['mcmurray', 'meniscal_grind'];
-
-    private const THESSALY_TURNS = 3;
-
     private const SHORT_OF_STRAIGHT_DEG = 5.0;
 
     private const PIVOT_NEEDS_GRADE_BELOW = 2;
@@ -77,21 +64,28 @@ final readonly class ExclusionRules
             Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->outcome),
             Exclusion::QuadricepsGuarded => $reading->outcome === Outcome::Negative && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
             Exclusion::SagUncorrected => $this->sagFools($reading, $record),
-            Exclusion::PivotUnreliable => $reading->outcome === Outcome::Negative && \in_array($reading->sign, self::PIVOTS, true) && $this->pivotCannotShow(),
-            Exclusion::BendIncomplete => $reading->outcome === Outcome::Negative && \in_array($record->manoeuvre->id, self::BENT_FULLY, true)
+            Exclusion::PivotUnreliable => $reading->outcome === Outcome::Negative && $record->manoeuvre->has(Asks::Slips) && $this->pivotCannotShow(),
+            Exclusion::BendIncomplete => $reading->outcome === Outcome::Negative && $record->manoeuvre->has(Asks::NeedsFullBend)
                 && ($record->failed('fullBendReached') || $record->failed('fullExtensionReached')),
             Exclusion::NotPinpoint => $reading->outcome === Outcome::Positive && $record->flag('pinpoint') === false,
             Exclusion::PainNotFamiliar => $reading->outcome === Outcome::Positive && $record->flag('familiar') === false,
             Exclusion::DistractionHurtsToo => $reading->outcome === Outcome::Positive && $record->flag('compressionPain') === true && $record->flag('distractionRelieves') === false,
-            Exclusion::TooFewRepetitions => $reading->outcome === Outcome::Negative && str_starts_with($record->manoeuvre->id, 'thessaly') && ($record->number('reps') ?? self::THESSALY_TURNS) < self::THESSALY_TURNS,
+            Exclusion::TooFewRepetitions => $reading->outcome === Outcome::Negative && $this->tooFewTurns($record),
             default => false,
         };
     }
 
+    private function tooFewTurns(Record $record): bool
+    {
+        $turns = $record->manoeuvre->amount(Asks::Turns);
+
+        return $turns !== null && ($record->number('reps') ?? $turns) < $turns;
+    }
+
+    /** With a thigh under the knee, or prone, the foot hangs free by design. */
     private function footMatters(Record $record): bool
     {
-        return \in_array($record->manoeuvre->id, self::FOOT_HELD_DOWN, true)
-            || ($record->manoeuvre->id === 'lachman' && ($record->word('support') ?? 'hand') === 'hand');
+        return $record->manoeuvre->has(Asks::NeedsFootHeld) && ($record->word('support') ?? 'hand') === 'hand';
     }
 
     private function hamstringsHeld(Record $record, Outcome $sign): bool
@@ -103,8 +97,8 @@ final readonly class ExclusionRules
             return false;
         }
 
-        return ($sign === Outcome::Negative && \in_array($record->manoeuvre->id, self::SPOILT_BY_HAMSTRINGS, true))
-            || ($sign === Outcome::Positive && \in_array($record->manoeuvre->id, self::FAKED_BY_HAMSTRINGS, true));
+        return ($sign === Outcome::Negative && $record->manoeuvre->has(Asks::SpoiltByHamstrings))
+            || ($sign === Outcome::Positive && $record->manoeuvre->has(Asks::FakedByHamstrings));
     }
 
     /** With the shin sagging, the way forward begins too far back. */
@@ -113,8 +107,8 @@ final readonly class ExclusionRules
         if ($record->passed('startedFromNeutral')) {
             return false;
         }
-        $fooled = ($reading->outcome === Outcome::Positive && \in_array($reading->sign, self::FORWARD, true))
-            || ($reading->outcome === Outcome::Negative && $reading->sign === 'posterior_drawer');
+        $fooled = ($reading->outcome === Outcome::Positive && $record->manoeuvre->has(Asks::ForwardTest))
+            || ($reading->outcome === Outcome::Negative && $record->manoeuvre->has(Asks::BackwardTest));
 
         return $fooled && $this->reads('posterior_sag', Outcome::Positive);
     }

@@ -39,7 +39,7 @@ final class Arrows
         }, $arrows);
     }
 
-    /** The picture of the rooms for docs/architecture.md, each with how many files and lines it holds. */
+    /** The picture of the rooms for docs/architecture.md, and the same as a table. */
     public static function picture(): string
     {
         $lines = ['```mermaid', 'flowchart LR'];
@@ -50,31 +50,13 @@ final class Arrows
         }
         $lines[] = '```';
         $lines[] = '';
-        $lines[] = '| Room | Files | Lines | Knows |';
-        $lines[] = '|---|---|---|---|';
-        foreach (self::sizes() as $room => [$files, $length]) {
-            $lines[] = "| {$room} | {$files} | {$length} | ".implode(', ', array_keys(self::counted()[$room] ?? [])).' |';
+        $lines[] = '| Room | Knows |';
+        $lines[] = '|---|---|';
+        foreach (self::counted() as $room => $targets) {
+            $lines[] = "| {$room} | ".implode(', ', array_keys($targets)).' |';
         }
 
         return implode("\n", $lines)."\n";
-    }
-
-    /**
-     * @return array<string, array{int, int}> files and lines by room
-     */
-    private static function sizes(): array
-    {
-        $sizes = [];
-        foreach (self::SOURCES as $package => $folder) {
-            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT."/{$folder}", \FilesystemIterator::SKIP_DOTS));
-            foreach ($files as $file) {
-                $room = self::room($package.'\\'.str_replace('/', '\\', substr((string) $file, strlen(self::ROOT."/{$folder}/"), -4)));
-                $sizes[$room] = [($sizes[$room][0] ?? 0) + 1, ($sizes[$room][1] ?? 0) + count(file((string) $file) ?: [])];
-            }
-        }
-        ksort($sizes);
-
-        return $sizes;
     }
 
     /** `Core\Grading\Values\Laxity` lives in `Grading`, `Core\Assessor` is a door. */

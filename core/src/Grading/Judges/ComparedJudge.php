@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Grading\Judges;
 
 use Closure;
+use GrayCompass\Core\Catalogue\JudgeKind;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Grading\Schools\SideDifference;
 use GrayCompass\Core\Grading\Values\Comparison;
@@ -47,16 +48,16 @@ final readonly class ComparedJudge implements Judge
         return new Judgement(($this->read)($knees));
     }
 
-    /** The judge of a manoeuvre that feeds findings by comparison, or null. */
-    public static function of(string $manoeuvre): ?self
+    /** Null for a kind that needs no other knee. */
+    public static function of(JudgeKind $kind): ?self
     {
-        $read = match ($manoeuvre) {
-            'posterior_sag' => self::sag(...),
-            'kneecap_compression' => self::compression(...),
-            'dial_30', 'dial_90' => self::dial(...),
-            'toe_lift_recurvatum' => self::recurvatum(...),
-            'passive_extension' => self::extension(...),
-            'arthrometer' => self::arthrometer(...),
+        $read = match ($kind) {
+            JudgeKind::Sag => self::sag(...),
+            JudgeKind::Compression => self::compression(...),
+            JudgeKind::Dial => self::dial(...),
+            JudgeKind::Recurvatum => self::recurvatum(...),
+            JudgeKind::Extension => self::extension(...),
+            JudgeKind::Arthrometer => self::arthrometer(...),
             default => null,
         };
 
@@ -71,10 +72,10 @@ final readonly class ComparedJudge implements Judge
         $seen = $knees->hurt->normal ? false : $knees->hurt->flag('sagSeen');
         $difference = $knees->difference('stepOffMm');
         if ($seen === null && $difference === null) {
-            return $knees->hurt->number('stepOffMm') === null ? [] : [self::uncompared($knees, 'posterior_sag')];
+            return $knees->hurt->number('stepOffMm') === null ? [] : [self::uncompared($knees)];
         }
 
-        return [$knees->reading('posterior_sag', Outcome::of($seen === true || ($difference !== null && $difference <= -self::SAG_MM)))];
+        return [$knees->reading($knees->sign(), Outcome::of($seen === true || ($difference !== null && $difference <= -self::SAG_MM)))];
     }
 
     /**
@@ -93,7 +94,7 @@ final readonly class ComparedJudge implements Judge
             default => null,
         };
 
-        return [$knees->reading('patellar_compression', Outcome::of($pain >= 1), $flaw)];
+        return [$knees->reading($knees->sign(), Outcome::of($pain >= 1), $flaw)];
     }
 
     /**
@@ -101,10 +102,9 @@ final readonly class ComparedJudge implements Judge
      */
     private static function dial(Comparison $knees): array
     {
-        $finding = $knees->hurt->manoeuvre->id;
         $difference = $knees->difference('externalRotationDeg');
 
-        return [$difference === null ? self::uncompared($knees, $finding) : $knees->reading($finding, Outcome::of($difference > self::DIAL_DEG))];
+        return [$difference === null ? self::uncompared($knees) : $knees->reading($knees->sign(), Outcome::of($difference > self::DIAL_DEG))];
     }
 
     /**
@@ -114,11 +114,11 @@ final readonly class ComparedJudge implements Judge
     {
         $difference = $knees->difference('hyperextensionDeg');
         if ($difference === null) {
-            return [self::uncompared($knees, 'external_rotation_recurvatum')];
+            return [self::uncompared($knees)];
         }
         $positive = $difference >= self::RECURVATUM_DEG && $knees->hurt->flag('externalRotationMore') === true;
 
-        return [$knees->reading('external_rotation_recurvatum', Outcome::of($positive))];
+        return [$knees->reading($knees->sign(), Outcome::of($positive))];
     }
 
     /**
@@ -127,19 +127,19 @@ final readonly class ComparedJudge implements Judge
     private static function extension(Comparison $knees): array
     {
         if ($knees->hurt->normal && $knees->other !== null) {
-            return [$knees->reading('loss_of_extension', Outcome::Negative)];
+            return [$knees->reading($knees->sign(), Outcome::Negative)];
         }
         $difference = $knees->difference('extensionDeg');
         $springy = $knees->hurt->word('endFeel') === 'springy';
         if ($springy && ($knees->difference('heelHeightCm') ?? 0.0) >= self::HEEL_CM) {
-            return [$knees->reading('loss_of_extension', Outcome::Positive)];
+            return [$knees->reading($knees->sign(), Outcome::Positive)];
         }
         if ($difference === null) {
-            return $knees->hurt->number('extensionDeg') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'loss_of_extension')];
+            return $knees->hurt->number('extensionDeg') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees)];
         }
         $positive = $difference <= -self::SHORT_OF_STRAIGHT_DEG && $springy;
 
-        return [$knees->reading('loss_of_extension', Outcome::of($positive))];
+        return [$knees->reading($knees->sign(), Outcome::of($positive))];
     }
 
     /**
@@ -150,16 +150,16 @@ final readonly class ComparedJudge implements Judge
         $difference = $knees->difference('translationMm');
         $force = $knees->difference('forceN');
         if ($difference === null || ($force !== null && \abs($force) > self::FORCE_MATCH_N)) {
-            return $knees->hurt->number('translationMm') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees, 'arthrometer_difference')];
+            return $knees->hurt->number('translationMm') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees)];
         }
 
         $positive = $difference >= self::ARTHROMETER_MM;
 
-        return [new Reading('arthrometer_difference', $knees->hurt, Outcome::of($positive), level: $positive ? SideDifference::level($difference, false, false) : null)];
+        return [new Reading($knees->sign(), $knees->hurt, Outcome::of($positive), level: $positive ? SideDifference::level($difference, false, false) : null)];
     }
 
-    private static function uncompared(Comparison $knees, string $finding): Reading
+    private static function uncompared(Comparison $knees): Reading
     {
-        return $knees->reading($finding, Outcome::Equivocal, Exclusion::OtherKneeMissing);
+        return $knees->reading($knees->sign(), Outcome::Equivocal, Exclusion::OtherKneeMissing);
     }
 }

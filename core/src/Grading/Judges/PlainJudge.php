@@ -22,8 +22,6 @@ use GrayCompass\Core\Knee\Level;
  */
 final readonly class PlainJudge implements Judge
 {
-    private const QUADRICEPS_SHIFT_MM = 2.0;
-
     /**
      * @param  Closure(Comparison): (list<Reading>)  $read
      */
@@ -36,61 +34,44 @@ final readonly class PlainJudge implements Judge
         return new Judgement(($this->read)($knees));
     }
 
-    /** The judge of a manoeuvre that feeds findings by a plain question, or null. */
-    public static function of(string $manoeuvre): ?self
+    public static function pivotShift(): self
     {
-        $read = match ($manoeuvre) {
-            'quadriceps_active' => self::one('quadriceps_active', static fn (Record $r): ?bool => self::over($r->number('shiftMm'), self::QUADRICEPS_SHIFT_MM)),
-            'pivot_shift' => self::pivot(...),
-            'anterolateral_shift' => self::one('anterolateral_shift', static fn (Record $r): ?bool => $r->flag('felt')),
-            'reverse_pivot_shift' => self::one('reverse_pivot_shift', static fn (Record $r): ?bool => $r->flag('felt')),
-            'lever_sign' => self::one('lever_sign', static fn (Record $r): ?bool => self::not($r->flag('heelRises'))),
-            'bounce_home' => self::one('bounce_home', static fn (Record $r): ?bool => self::otherThan($r->word('end'), 'full')),
-            'kneecap_glide' => self::compared('patellar_apprehension', self::apprehension(...)),
-            'kneecap_glide_moving' => self::compared('moving_patellar_apprehension', self::apprehension(...)),
-            'kneecap_edges' => self::compared('patellar_edge_tenderness', static fn (Record $r): ?bool => $r->flag('tenderMedial') === null && $r->flag('tenderLateral') === null
-                ? null : ($r->flag('tenderMedial') === true || $r->flag('tenderLateral') === true)),
-            'deep_squat' => self::compared('squat_front_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
-            'step_down' => self::compared('step_down_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
-            'resisted_extension' => self::one('resisted_extension_pain', static fn (Record $r): ?bool => $r->flag('painFront')),
-            'joint_line_palpation' => self::jointLine(...),
-            'displacement_tenderness' => self::displacement(...),
-            default => null,
-        };
+        return new self(self::pivot(...));
+    }
 
-        return $read === null ? null : new self($read);
+    public static function jointLines(): self
+    {
+        return new self(self::jointLine(...));
+    }
+
+    public static function displacements(): self
+    {
+        return new self(self::displacement(...));
+    }
+
+    public static function patellarEdges(): self
+    {
+        return new self(self::edges(...));
     }
 
     /**
-     * @param  Closure(Record): ?bool  $positive  null: what was recorded does not answer
-     * @return Closure(Comparison): (list<Reading>)
-     */
-    private static function one(string $finding, Closure $positive): Closure
-    {
-        return static function (Comparison $knees) use ($finding, $positive): array {
-            $answer = $knees->hurt->normal ? false : $positive($knees->hurt);
-
-            return $answer === null ? [] : [$knees->reading($finding, Outcome::of($answer))];
-        };
-    }
-
-    /**
-     * As `one`, but what the other knee shows as well says nothing.
+     * Either edge is tender, and the other patella's is not.
      *
-     * @param  Closure(Record): ?bool  $positive
-     * @return Closure(Comparison): (list<Reading>)
+     * @return list<Reading>
      */
-    private static function compared(string $finding, Closure $positive): Closure
+    private static function edges(Comparison $knees): array
     {
-        return static function (Comparison $knees) use ($finding, $positive): array {
-            $answer = $knees->hurt->normal ? false : $positive($knees->hurt);
-            if ($answer === null) {
-                return [];
-            }
-            $alike = $answer && $knees->other !== null && $positive($knees->other) === true;
+        $tender = static fn (Record $record): ?bool => $record->flag('tenderMedial') === null && $record->flag('tenderLateral') === null
+            ? null : ($record->flag('tenderMedial') === true || $record->flag('tenderLateral') === true);
+        $here = $knees->hurt->normal ? false : $tender($knees->hurt);
+        if ($here === null) {
+            return [];
+        }
+        $alike = $here && $knees->other !== null && $tender($knees->other) === true;
 
-            return [$alike ? $knees->reading($finding, Outcome::Equivocal, Exclusion::SameOnOtherKnee) : $knees->reading($finding, Outcome::of($answer))];
-        };
+        return [$alike
+            ? $knees->reading($knees->sign(), Outcome::Equivocal, Exclusion::SameOnOtherKnee)
+            : $knees->reading($knees->sign(), Outcome::of($here))];
     }
 
     /**
@@ -104,7 +85,7 @@ final readonly class PlainJudge implements Judge
         }
         $otherGlides = $knees->other !== null && self::otherThan($knees->other->word('grade'), 'none') === true;
         if ($grade === 'glide' && $otherGlides) {
-            return [$knees->reading('pivot_shift', Outcome::Equivocal, Exclusion::SameOnOtherKnee)];
+            return [$knees->reading($knees->sign(), Outcome::Equivocal, Exclusion::SameOnOtherKnee)];
         }
         $level = match ($grade) {
             'glide' => Level::Slight,
@@ -113,7 +94,7 @@ final readonly class PlainJudge implements Judge
             default => null,
         };
 
-        return [new Reading('pivot_shift', $knees->hurt, Outcome::of($level !== null), level: $level)];
+        return [new Reading($knees->sign(), $knees->hurt, Outcome::of($level !== null), level: $level)];
     }
 
     /**
@@ -163,26 +144,8 @@ final readonly class PlainJudge implements Judge
         );
     }
 
-    /** Only fear of the kneecap leaving its groove counts; pain alone does not. */
-    private static function apprehension(Record $hurt): ?bool
-    {
-        $answer = $hurt->word('outwardApprehension');
-
-        return $answer === null ? null : $answer === 'apprehension';
-    }
-
-    private static function over(?float $value, float $limit): ?bool
-    {
-        return $value === null ? null : $value > $limit;
-    }
-
     private static function otherThan(?string $word, string $normal): ?bool
     {
         return $word === null ? null : $word !== $normal;
-    }
-
-    private static function not(?bool $answer): ?bool
-    {
-        return $answer === null ? null : ! $answer;
     }
 }

@@ -29,6 +29,12 @@ final readonly class Comparison
         return $hurt === null ? null : new self($hurt, $examination->otherKneeReliable ? $examination->other($manoeuvre) : null);
     }
 
+    /** The sign that the manoeuvre feeds, where it is one. */
+    public function sign(): string
+    {
+        return $this->hurt->manoeuvre->feeds[0];
+    }
+
     /** Hurt minus other; 0 for two normal knees; null when either figure is missing. */
     public function difference(string $field): ?float
     {
