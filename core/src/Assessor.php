@@ -50,6 +50,8 @@ final class Assessor
     /** @var array<string, EvidenceLibrary> by chosen set and phase */
     private array $libraries = [];
 
+    private ?ExaminationReader $reader = null;
+
     public function __construct(private readonly Figures $data = new Figures)
     {
     }
@@ -61,7 +63,7 @@ final class Assessor
      */
     public function read(mixed $document): Examination
     {
-        return ExaminationReader::read($document, $this->data->catalogue());
+        return ($this->reader ??= new ExaminationReader($this->data->catalogue()))->read($document);
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */

@@ -11,6 +11,10 @@ namespace GrayCompass\Core\Findings;
  */
 final readonly class History
 {
+    public const BLOW_SITES = ['medial_joint_line', 'lateral_joint_line', 'patella', 'shin'];
+
+    public const PAIN_PLACES = ['front', 'below_kneecap', 'inner', 'outer', 'back', 'inner_shin'];
+
     /**
      * @param  array<string, bool>  $answers  by story item
      * @param  list<Mechanism>|null  $mechanism

@@ -13,6 +13,7 @@ use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Choices;
 use GrayCompass\Core\Findings\FluidDrawn;
+use GrayCompass\Core\Findings\History;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\SwellingOnset;
@@ -67,9 +68,9 @@ final class CatalogueWriter
     {
         return [
             'mechanism' => array_column(Mechanism::cases(), 'value'),
-            'blowSite' => HistoryReader::BLOW_SITES,
+            'blowSite' => History::BLOW_SITES,
             'swellingOnset' => array_column(SwellingOnset::cases(), 'value'),
-            'painPlaces' => HistoryReader::PAIN_PLACES,
+            'painPlaces' => History::PAIN_PLACES,
             'fluidDrawn' => array_column(FluidDrawn::cases(), 'value'),
             'notDone' => array_column(NotDone::cases(), 'value'),
         ];

@@ -8,154 +8,125 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Findings\Cell;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Side;
-use GrayCompass\Document\Fields;
-use stdClass;
+use GrayCompass\Document\FaultKind;
+use GrayCompass\Document\Faults;
+use GrayCompass\Document\Given;
+use GrayCompass\Document\Path;
 
 /**
- * Reads the list of findings, each by the fields that the catalogue gives its manoeuvre.
+ * Reads the list of records, each by the fields that the catalogue gives its manoeuvre.
  *
  * @internal
  */
 final class RecordReader
 {
-    private const ALWAYS = ['checks', 'note', 'override', 'fromMemory', 'normal', 'notDone'];
+    /** Notes what no shape of a single record can see. */
+    public static function refuse(Given $document, Faults $faults): void
+    {
+        $hurt = $document->text('hurtSide');
+        $met = [];
+        foreach ($document->items('findings') as $position => $record) {
+            $place = Path::index('findings', $position);
+            [$manoeuvre, $side] = [$record->text('manoeuvre'), $record->text('side')];
+            if (isset($met["{$manoeuvre} {$side}"]) && $side !== '') {
+                $faults->add(FaultKind::Value, $place, "{$manoeuvre} of this side stands twice");
+            }
+            $met["{$manoeuvre} {$side}"] = true;
+            if ($record->has('differenceBand') && $side !== $hurt) {
+                $faults->add(FaultKind::Value, Path::key($place, 'differenceBand'), 'a band is given on the hurt knee only');
+            }
+            self::refuseCells($record, Path::key($place, 'cells'), $faults);
+        }
+    }
 
     /**
      * @return list<Record>
      */
-    public static function readAll(Fields $document, int $most, Catalogue $catalogue): array
+    public static function read(Given $document, Catalogue $catalogue): array
     {
-        $records = $met = [];
-        foreach ($document->items('findings', $most) as $position => $item) {
-            $id = $item instanceof stdClass ? ($item->manoeuvre ?? null) : null;
-            $manoeuvre = \is_string($id) && $catalogue->has($id) ? $catalogue->get($id) : null;
-            $fields = $document->item('findings', $position, $item, ['manoeuvre', 'side'], [...self::ALWAYS, ...self::measures($manoeuvre, $item)]);
-            if ($manoeuvre === null) {
-                if ($fields->has('manoeuvre')) {
-                    $fields->fault('manoeuvre', \is_string($id) ? "there is no manoeuvre {$id}" : 'expected the name of a manoeuvre');
-                }
-
-                continue;
-            }
-            $record = self::record($fields, $position, $manoeuvre);
-            $key = "{$manoeuvre->id} {$record->side->value}";
-            if (isset($met[$key])) {
-                $document->itemFault('findings', $position, "{$manoeuvre->id} of this side stands twice");
-            }
-            $met[$key] = true;
-            $records[] = $record;
+        $records = [];
+        foreach ($document->items('findings') as $position => $given) {
+            $manoeuvre = $catalogue->get($given->text('manoeuvre'));
+            [$measures, $cells] = self::measures($given, $manoeuvre);
+            $records[] = new Record(
+                $position,
+                $manoeuvre,
+                Side::from($given->text('side')),
+                $measures,
+                $cells,
+                $given->inner('checks')->answers($manoeuvre->checks),
+                $given->answer('normal') === true,
+                NotDone::tryFrom($given->text('notDone')),
+                $given->word('override'),
+                $given->answer('fromMemory') === true,
+                $given->text('note'),
+            );
         }
 
         return $records;
     }
 
     /**
-     * A band says how the hurt knee compares, so it has no meaning on the other one.
-     *
-     * @param  list<Record>  $records
+     * @return array{array<string, bool|float|string|list<string>>, list<Cell>}
      */
-    public static function refuseBandOnOther(Fields $document, array $records, Side $hurtSide): void
+    private static function measures(Given $given, Manoeuvre $manoeuvre): array
     {
-        foreach ($records as $record) {
-            if ($record->band() !== null && $record->side !== $hurtSide) {
-                $document->itemFault('findings', $record->position, 'a band is given on the hurt knee only', 'differenceBand');
-            }
-        }
-    }
-
-    /**
-     * @return list<string>
-     */
-    private static function measures(?Manoeuvre $manoeuvre, mixed $item): array
-    {
-        if ($manoeuvre !== null) {
-            return array_map(static fn (Field $field): string => $field->name, $manoeuvre->fields);
-        }
-
-        return $item instanceof stdClass ? array_map(strval(...), array_keys(get_object_vars($item))) : [];
-    }
-
-    private static function record(Fields $fields, int $position, Manoeuvre $manoeuvre): Record
-    {
-        $side = Side::from($fields->word('side', $manoeuvre->bothAtOnce
-            ? [Side::Both->value]
-            : [Side::Left->value, Side::Right->value]));
         $measures = $cells = [];
         foreach ($manoeuvre->fields as $field) {
-            if (! $fields->given($field->name)) {
+            if (! $given->has($field->name)) {
                 continue;
             }
             if ($field->kind === FieldKind::Cells) {
-                $cells = CellReader::read($fields, $field);
+                $cells = array_map(self::cell(...), $given->items($field->name));
             } else {
-                $measures[$field->name] = self::measure($fields, $field);
+                $measures[$field->name] = self::measure($given, $field);
             }
         }
-        $normal = $fields->given('normal') && $fields->boolean('normal');
-        $notDone = $fields->given('notDone')
-            ? NotDone::from($fields->word('notDone', array_column(NotDone::cases(), 'value')))
-            : null;
-        self::refuseMuddle($fields, $manoeuvre, $normal, $notDone);
 
-        return new Record(
-            $position,
-            $manoeuvre,
-            $side,
-            $measures,
-            $cells,
-            self::checks($fields, $manoeuvre),
-            $normal,
-            $notDone,
-            $fields->given('override') ? $fields->text('override', 3, 200) : null,
-            $fields->given('fromMemory') && $fields->boolean('fromMemory'),
-            $fields->given('note') ? $fields->text('note', 0, 2000) : '',
-        );
-    }
-
-    private static function refuseMuddle(Fields $fields, Manoeuvre $manoeuvre, bool $normal, ?NotDone $notDone): void
-    {
-        $measured = array_filter($manoeuvre->fields, static fn (Field $field): bool => $fields->given($field->name));
-        $ways = ($measured === [] ? 0 : 1) + ($normal ? 1 : 0) + ($notDone === null ? 0 : 1);
-        if ($ways === 0) {
-            $fields->ownFault('expected a measure, normal or notDone');
-        } elseif ($ways > 1) {
-            $fields->ownFault('expected only one of: measures, normal, notDone');
-        }
-        if ($fields->given('differenceBand') && ($fields->given('translationMm') || $fields->given('openingMm'))) {
-            $fields->fault('differenceBand', 'expected either millimetres or a band');
-        }
+        return [$measures, $cells];
     }
 
     /**
      * @return bool|float|string|list<string>
      */
-    private static function measure(Fields $fields, Field $field): bool|float|string|array
+    private static function measure(Given $given, Field $field): bool|float|string|array
     {
         return match ($field->kind) {
-            FieldKind::Flag, FieldKind::Cells => $fields->boolean($field->name),
-            FieldKind::Number => $fields->within($field->name, (float) $field->least, (float) $field->most, $field->unit),
-            FieldKind::Word => $fields->word($field->name, $field->words),
-            FieldKind::Words => $fields->wordList($field->name, $field->words),
+            FieldKind::Flag, FieldKind::Cells => $given->answer($field->name) === true,
+            FieldKind::Number => (float) $given->number($field->name),
+            FieldKind::Word => $given->text($field->name),
+            FieldKind::Words => $given->words($field->name),
         };
     }
 
-    /**
-     * @return array<string, bool>
-     */
-    private static function checks(Fields $fields, Manoeuvre $manoeuvre): array
+    private static function cell(Given $cell): Cell
     {
-        if (! $fields->given('checks')) {
-            return [];
-        }
-        $checks = $fields->optional('checks', $manoeuvre->checks);
-        $answers = [];
-        foreach ($manoeuvre->checks as $check) {
-            $answers[$check] = $checks->answer($check);
-        }
+        return new Cell(
+            $cell->text('rotation'),
+            $cell->text('stress'),
+            $cell->answer('click') === true,
+            $cell->word('clickSite'),
+            $cell->number('pain'),
+            $cell->word('painSite'),
+            $cell->answer('familiar'),
+            $cell->number('hurtsAtDeg'),
+        );
+    }
 
-        return array_filter($answers, is_bool(...));
+    /** Each way of rotating and stressing stands at most once. */
+    private static function refuseCells(Given $record, string $path, Faults $faults): void
+    {
+        $met = [];
+        foreach ($record->items('cells') as $index => $cell) {
+            $hold = "{$cell->text('rotation')} {$cell->text('stress')}";
+            if (isset($met[$hold]) && $cell->has('rotation') && $cell->has('stress')) {
+                $faults->add(FaultKind::Value, Path::index($path, $index), 'this rotation and stress stand twice');
+            }
+            $met[$hold] = true;
+        }
     }
 }

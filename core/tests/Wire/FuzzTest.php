@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Tests\Wire;
 
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Tests\Support\Knee;
+use GrayCompass\Core\Tests\Support\Mutation;
 use GrayCompass\Core\Tests\Support\RandomDocuments;
 use GrayCompass\Core\Wire\AssessmentWriter;
 use GrayCompass\Document\Refusal;
@@ -21,8 +22,6 @@ final class FuzzTest extends TestCase
 
     private const SEED = 20261123;
 
-    private const JUNK = [null, true, '', 'soft', -1, 0, 3.5, 1e9, [], ['x'], ['a' => 1]];
-
     public function test_no_document_breaks_the_core(): void
     {
         $figures = new SeededFigures(self::SEED);
@@ -31,7 +30,7 @@ final class FuzzTest extends TestCase
         for ($round = 0; $round < self::DOCUMENTS; $round++) {
             $document = RandomDocuments::one($figures);
             for ($mutations = $figures->whole(0, 2); $mutations > 0; $mutations--) {
-                $document = $this->mutated($document, $figures);
+                $document = Mutation::of($document, $figures);
             }
             try {
                 $this->assertSound(AssessmentWriter::write($assessor->assess($assessor->read(Knee::plain($document)))));
@@ -55,40 +54,5 @@ final class FuzzTest extends TestCase
             self::assertTrue($condition['interval'][0] <= $condition['posttest'] && $condition['posttest'] <= $condition['interval'][1]);
         }
         self::assertJson((string) json_encode($assessment, JSON_THROW_ON_ERROR));
-    }
-
-    /**
-     * Somewhere in the document a value is changed, dropped, doubled or added.
-     *
-     * @param  array<mixed>  $document
-     * @return array<mixed>
-     */
-    private function mutated(array $document, SeededFigures $figures): array
-    {
-        $keys = array_keys($document);
-        $isList = array_is_list($document);
-        if ($keys === []) {
-            return ['x' => self::JUNK[$figures->whole(0, count(self::JUNK) - 1)]];
-        }
-        $key = $keys[$figures->whole(0, count($keys) - 1)];
-        if (is_array($document[$key]) && $figures->whole(0, 3) > 0) {
-            $document[$key] = $this->mutated($document[$key], $figures);
-
-            return $document;
-        }
-        switch ($figures->whole(0, 3)) {
-            case 0:
-                unset($document[$key]);
-
-                return $isList ? array_values($document) : $document;
-            case 1:
-                $document[] = $document[$key];
-
-                return $document;
-            default:
-                $document[$key] = self::JUNK[$figures->whole(0, count(self::JUNK) - 1)];
-
-                return $document;
-        }
     }
 }

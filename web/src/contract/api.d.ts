@@ -940,18 +940,1756 @@ export interface components {
             format: "gray-compass/examination";
             /** @constant */
             version: 1;
+            /** @enum {unknown} */
+            setting: "acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee";
+            /** @enum {unknown} */
+            hurtSide: "left" | "right";
+            findings: (({
+                /** @constant */
+                manoeuvre: "distal_pulse";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                foot?: ("normal" | "cold" | "pale" | "painful") | null;
+                pressureIndex?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                foot: unknown;
+            } | {
+                pressureIndex: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "sensation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
+                since?: ("new" | "old") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                where: unknown;
+            } | {
+                since: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "ankle_lift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                turnsOut?: ("normal" | "weak") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                turnsOut: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "inspection";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                scar?: boolean | null;
+                bruise?: boolean | null;
+                deformity?: boolean | null;
+                wasting?: boolean | null;
+                girthCm?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                scar: unknown;
+            } | {
+                bruise: unknown;
+            } | {
+                deformity: unknown;
+            } | {
+                wasting: unknown;
+            } | {
+                girthCm: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "alignment";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                angleDeg?: number | null;
+                kneecapFacing?: ("straight" | "inward" | "outward") | null;
+                archDropped?: boolean | null;
+                wasting?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                angleDeg: unknown;
+            } | {
+                kneecapFacing: unknown;
+            } | {
+                archDropped: unknown;
+            } | {
+                wasting: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "gait";
+                /** @enum {unknown} */
+                side: "both";
+                pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
+                aids?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pattern: unknown;
+            } | {
+                aids: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "warmth";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                warmer?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                warmer: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "effusion_sweep";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                grade: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "patellar_tap";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("still" | "moves_only" | "taps") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                result: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "fluctuation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                crossesFluid?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                crossesFluid: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "passive_extension";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                extensionDeg?: number | null;
+                heelHeightCm?: number | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                extensionDeg: unknown;
+            } | {
+                heelHeightCm: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "straight_leg_raise";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("full" | "lag" | "unable") | null;
+                lagDeg?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                lagDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "shin_palpation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: ("none" | "point" | "diffuse") | null;
+                lump?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tender: unknown;
+            } | {
+                lump: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "kneecap_edges";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tenderMedial?: boolean | null;
+                tenderLateral?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tenderMedial: unknown;
+            } | {
+                tenderLateral: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "kneecap_tendon";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: boolean | null;
+                worseTipped?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tender: unknown;
+            } | {
+                worseTipped: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "fat_pad_pinch";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painMedial?: boolean | null;
+                painLateral?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                painMedial: unknown;
+            } | {
+                painLateral: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "kneecap_compression";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                familiar?: boolean | null;
+                variant?: ("moved" | "thigh_tightened") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                variant: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "kneecap_glide";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                outwardApprehension: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "kneecap_glide_moving";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                outwardApprehension: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "valgus_0";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "varus_0";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "toe_lift_recurvatum";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                hyperextensionDeg?: number | null;
+                externalRotationMore?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                hyperextensionDeg: unknown;
+            } | {
+                externalRotationMore: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "posterior_sag";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                stepOffMm?: number | null;
+                sagSeen?: boolean | null;
+                position?: ("feet_down" | "heels_held") | null;
+                checks?: {
+                    thighSoft?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                stepOffMm: unknown;
+            } | {
+                sagSeen: unknown;
+            } | {
+                position: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "joint_line_palpation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
+                pinpoint?: boolean | null;
+                familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                points: unknown;
+            } | {
+                pinpoint: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "landmark_palpation";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                tender: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "flexion_range";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                flexionDeg?: number | null;
+                endPain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                flexionDeg: unknown;
+            } | {
+                endPain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "upper_tibiofibular_glide";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                loose?: boolean | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                loose: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "anterior_drawer";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                translationMm?: number | null;
+                inwardMm?: number | null;
+                outwardMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                translationMm: unknown;
+            } | {
+                inwardMm: unknown;
+            } | {
+                outwardMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "posterior_drawer";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                translationMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    quadricepsRelaxed?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                translationMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "quadriceps_active";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                shiftMm?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                shiftMm: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "lachman";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                translationMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                support?: ("hand" | "thigh_under" | "prone") | null;
+                backwardMm?: number | null;
+                checks?: {
+                    footStayedDown?: boolean | null;
+                    thighStable?: boolean | null;
+                    hamstringsRelaxed?: boolean | null;
+                    slackTaken?: boolean | null;
+                    startedFromNeutral?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                translationMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                endFeelFast: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                support: unknown;
+            } | {
+                backwardMm: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "lever_sign";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                heelRises?: boolean | null;
+                checks?: {
+                    hamstringsRelaxed?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                heelRises: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "arthrometer";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                forceN?: number | null;
+                translationMm?: number | null;
+                checks?: {
+                    hamstringsRelaxed?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                forceN: unknown;
+            } | {
+                translationMm: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "valgus_30";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "varus_30";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                openingMm?: number | null;
+                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                checks?: {
+                    thighStable?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown)) | ({
+                /** @constant */
+                manoeuvre: "figure_four_lcl";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                cordFelt?: boolean | null;
+                tender?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                cordFelt: unknown;
+            } | {
+                tender: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "mcmurray";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                cells?: {
+                    /** @enum {unknown} */
+                    rotation: "inward" | "outward" | "none";
+                    /** @enum {unknown} */
+                    stress: "varus" | "valgus";
+                    click?: boolean | null;
+                    clickSite?: ("medial" | "lateral" | "elsewhere") | null;
+                    pain?: number | null;
+                    painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                    familiar?: boolean | null;
+                    hurtsAtDeg?: number | null;
+                }[] | null;
+                checks?: {
+                    fullBendReached?: boolean | null;
+                    fullExtensionReached?: boolean | null;
+                    relaxed?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                cells: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "tibial_rotation_pain";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                site: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "meniscal_grind";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                click?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                checks?: {
+                    fullBendReached?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                click: unknown;
+            } | {
+                site: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "displacement_tenderness";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                tender?: boolean | null;
+                movesBackOnBending?: boolean | null;
+                site?: ("medial" | "lateral") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tender: unknown;
+            } | {
+                movesBackOnBending: unknown;
+            } | {
+                site: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "bounce_home";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                end?: ("full" | "rubbery" | "springs_back") | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                end: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "plica_roll";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                popOrPain?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                popOrPain: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "reverse_pivot_shift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                felt?: boolean | null;
+                feltAtDeg?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                felt: unknown;
+            } | {
+                feltAtDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "pivot_shift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                grade?: ("none" | "glide" | "clunk" | "gross") | null;
+                guarded?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                grade: unknown;
+            } | {
+                guarded: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "anterolateral_shift";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                felt?: boolean | null;
+                guarded?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                felt: unknown;
+            } | {
+                guarded: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "hip_abductor_strength";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                newtons?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                strength: unknown;
+            } | {
+                newtons: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "tibial_percussion";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                lingeringPain?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                lingeringPain: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "tibial_vibration";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                lingeringPain?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                lingeringPain: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "popliteal_look";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                swelling?: boolean | null;
+                mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                swelling: unknown;
+            } | {
+                mass: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "apley";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                compressionPain?: boolean | null;
+                distractionRelieves?: boolean | null;
+                rotationWorst?: ("inward" | "outward") | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                compressionPain: unknown;
+            } | {
+                distractionRelieves: unknown;
+            } | {
+                rotationWorst: unknown;
+            } | {
+                site: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "dial_30";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                externalRotationDeg?: number | null;
+                checks?: {
+                    thighsTogether?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                externalRotationDeg: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "dial_90";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                externalRotationDeg?: number | null;
+                checks?: {
+                    thighsTogether?: boolean | null;
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                externalRotationDeg: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "kneecap_tracking";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                path?: ("smooth" | "jumps" | "tilts") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                path: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "active_range";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                flexionDeg?: number | null;
+                extensionDeg?: number | null;
+                lagDeg?: number | null;
+                crepitus?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                flexionDeg: unknown;
+            } | {
+                extensionDeg: unknown;
+            } | {
+                lagDeg: unknown;
+            } | {
+                crepitus: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "resisted_extension";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                pain?: number | null;
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                newtons?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                strength: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painFront: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                newtons: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "resisted_flexion";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                strength?: number | null;
+                pain?: number | null;
+                newtons?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                strength: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                newtons: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "single_leg_squat";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pelvisLevel?: boolean | null;
+                kneeDrift?: ("none" | "mild" | "marked") | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pelvisLevel: unknown;
+            } | {
+                kneeDrift: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "thessaly_5";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                click?: boolean | null;
+                locking?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                familiar?: boolean | null;
+                givesWay?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                click: unknown;
+            } | {
+                locking: unknown;
+            } | {
+                site: unknown;
+            } | {
+                angleDeg: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                givesWay: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "thessaly_20";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                click?: boolean | null;
+                locking?: boolean | null;
+                site?: ("medial" | "lateral" | "elsewhere") | null;
+                angleDeg?: number | null;
+                familiar?: boolean | null;
+                givesWay?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                click: unknown;
+            } | {
+                locking: unknown;
+            } | {
+                site: unknown;
+            } | {
+                angleDeg: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                givesWay: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "deep_squat";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painFront?: boolean | null;
+                painSite?: ("medial" | "lateral" | "front" | "back") | null;
+                familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                painFront: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "sit_to_stand";
+                /** @enum {unknown} */
+                side: "both";
+                reps?: number | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "single_leg_sit_to_stand";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                kneeDrift?: ("none" | "mild" | "marked") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                kneeDrift: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "step_down";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painFront?: boolean | null;
+                familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                painFront: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "lateral_band_press";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                painAt30?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                painAt30: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "hop";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                afraid?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                afraid: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "run_cut_stop";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                pain?: number | null;
+                givesWay?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                givesWay: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "hip_screen";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                inwardRotationLimited?: boolean | null;
+                flexionDeg?: number | null;
+                inwardDeg?: number | null;
+                outwardDeg?: number | null;
+                extensionDeg?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                inwardRotationLimited: unknown;
+            } | {
+                flexionDeg: unknown;
+            } | {
+                inwardDeg: unknown;
+            } | {
+                outwardDeg: unknown;
+            } | {
+                extensionDeg: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "ankle_screen";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                result?: ("normal" | "abnormal") | null;
+                kneeToWallCm?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                kneeToWallCm: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
+                manoeuvre: "back_screen";
+                /** @enum {unknown} */
+                side: "both";
+                result?: ("normal" | "abnormal") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                result: unknown;
+            } | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })))[];
             id?: string | null;
             athlete?: string | null;
             examiner?: string | null;
             examinedAt?: string | null;
             signedAt?: string | null;
-            /** @enum {unknown} */
-            setting: "acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee";
             settingChosen?: string | null;
             route?: ("clinic_core" | "touchline" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again") | null;
             timeLimitMin?: number | null;
-            /** @enum {unknown} */
-            hurtSide: "left" | "right";
             daysSinceInjury?: number | null;
             hoursSinceInjury?: number | null;
             ageYears?: number | null;
@@ -965,7 +2703,7 @@ export interface components {
                 chaperoneOffered?: boolean | null;
                 footSore?: boolean | null;
                 coachMayKnow?: boolean | null;
-            };
+            } | null;
             episode?: {
                 sport?: string | null;
                 level?: string | null;
@@ -981,19 +2719,14 @@ export interface components {
                     what: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability" | "other";
                     weeksAgo: number;
                 } | null;
-            };
+            } | null;
             schools?: {
-                /** @enum {unknown} */
-                laxity?: "side_difference" | "five_millimetre" | "gross_shift";
-                /** @enum {unknown} */
-                collateral?: "three_band" | "centimetre";
-                /** @enum {unknown} */
-                effusion?: "sweep_first" | "tap_first";
-                /** @enum {unknown} */
-                mcmurraySide?: "pain_site" | "rotation" | "compression" | "rotation_reversed";
-                /** @enum {unknown} */
-                evidence?: "cautious" | "first_reports" | "own";
-            };
+                laxity?: ("side_difference" | "five_millimetre" | "gross_shift") | null;
+                collateral?: ("three_band" | "centimetre") | null;
+                effusion?: ("sweep_first" | "tap_first") | null;
+                mcmurraySide?: ("pain_site" | "rotation" | "compression" | "rotation_reversed") | null;
+                evidence?: ("cautious" | "first_reports" | "own") | null;
+            } | null;
             history?: {
                 pop?: boolean | null;
                 couldNotContinue?: boolean | null;
@@ -1013,8 +2746,8 @@ export interface components {
                 directBlowSite?: ("medial_joint_line" | "lateral_joint_line" | "patella" | "shin") | null;
                 painNow?: number | null;
                 painActivity?: number | null;
-                painSite?: ("front" | "below_kneecap" | "inner" | "outer" | "back" | "inner_shin")[] | (string | null);
-            };
+                painSite?: (("front" | "below_kneecap" | "inner" | "outer" | "back" | "inner_shin")[] | string) | null;
+            } | null;
             safety?: {
                 deformity?: boolean | null;
                 boneCrepitus?: boolean | null;
@@ -1042,7 +2775,7 @@ export interface components {
                 shinPainGrows?: boolean | null;
                 limpHipLimited?: boolean | null;
                 painAtRest7?: boolean | null;
-            };
+            } | null;
             earlierFinding?: {
                 what: string;
                 by?: string | null;
@@ -1053,1103 +2786,6 @@ export interface components {
                 felt: boolean;
                 by?: string | null;
             }[] | null;
-            findings: ({
-                /** @constant */
-                manoeuvre: "distal_pulse";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("normal" | "abnormal") | null;
-                foot?: ("normal" | "cold" | "pale" | "painful") | null;
-                pressureIndex?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "sensation";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("normal" | "abnormal") | null;
-                where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
-                since?: ("new" | "old") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "ankle_lift";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("normal" | "abnormal") | null;
-                turnsOut?: ("normal" | "weak") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "inspection";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                scar?: boolean | null;
-                bruise?: boolean | null;
-                deformity?: boolean | null;
-                wasting?: boolean | null;
-                girthCm?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "alignment";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                angleDeg?: number | null;
-                kneecapFacing?: ("straight" | "inward" | "outward") | null;
-                archDropped?: boolean | null;
-                wasting?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "gait";
-                /** @enum {unknown} */
-                side: "both";
-                pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
-                aids?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "warmth";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                warmer?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "effusion_sweep";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "patellar_tap";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("still" | "moves_only" | "taps") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "fluctuation";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                crossesFluid?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "passive_extension";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                extensionDeg?: number | null;
-                heelHeightCm?: number | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "straight_leg_raise";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("full" | "lag" | "unable") | null;
-                lagDeg?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "shin_palpation";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                tender?: ("none" | "point" | "diffuse") | null;
-                lump?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_edges";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                tenderMedial?: boolean | null;
-                tenderLateral?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_tendon";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                tender?: boolean | null;
-                worseTipped?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "fat_pad_pinch";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                painMedial?: boolean | null;
-                painLateral?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_compression";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                pain?: number | null;
-                familiar?: boolean | null;
-                variant?: ("moved" | "thigh_tightened") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_glide";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
-                checks?: {
-                    thighSoft?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_glide_moving";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
-                checks?: {
-                    thighSoft?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "valgus_0";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                openingMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                angleDeg?: number | null;
-                checks?: {
-                    thighStable?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "varus_0";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                openingMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                angleDeg?: number | null;
-                checks?: {
-                    thighStable?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "toe_lift_recurvatum";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                hyperextensionDeg?: number | null;
-                externalRotationMore?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "posterior_sag";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                stepOffMm?: number | null;
-                sagSeen?: boolean | null;
-                position?: ("feet_down" | "heels_held") | null;
-                checks?: {
-                    thighSoft?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "joint_line_palpation";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
-                pinpoint?: boolean | null;
-                familiar?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "landmark_palpation";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "flexion_range";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                flexionDeg?: number | null;
-                endPain?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "upper_tibiofibular_glide";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                loose?: boolean | null;
-                pain?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "anterior_drawer";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                translationMm?: number | null;
-                inwardMm?: number | null;
-                outwardMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                checks?: {
-                    footStayedDown?: boolean | null;
-                    hamstringsRelaxed?: boolean | null;
-                    startedFromNeutral?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "posterior_drawer";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                translationMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                checks?: {
-                    footStayedDown?: boolean | null;
-                    hamstringsRelaxed?: boolean | null;
-                    quadricepsRelaxed?: boolean | null;
-                    startedFromNeutral?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "quadriceps_active";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                shiftMm?: number | null;
-                checks?: {
-                    footStayedDown?: boolean | null;
-                    hamstringsRelaxed?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "lachman";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                translationMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                support?: ("hand" | "thigh_under" | "prone") | null;
-                backwardMm?: number | null;
-                checks?: {
-                    footStayedDown?: boolean | null;
-                    thighStable?: boolean | null;
-                    hamstringsRelaxed?: boolean | null;
-                    slackTaken?: boolean | null;
-                    startedFromNeutral?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "lever_sign";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                heelRises?: boolean | null;
-                checks?: {
-                    hamstringsRelaxed?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "arthrometer";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                forceN?: number | null;
-                translationMm?: number | null;
-                checks?: {
-                    hamstringsRelaxed?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "valgus_30";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                openingMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                angleDeg?: number | null;
-                checks?: {
-                    thighStable?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "varus_30";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                openingMm?: number | null;
-                differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                pain?: number | null;
-                painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                angleDeg?: number | null;
-                checks?: {
-                    thighStable?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "figure_four_lcl";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                cordFelt?: boolean | null;
-                tender?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "mcmurray";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                cells?: {
-                    /** @enum {unknown} */
-                    rotation: "inward" | "outward" | "none";
-                    /** @enum {unknown} */
-                    stress: "varus" | "valgus";
-                    click?: boolean;
-                    /** @enum {unknown} */
-                    clickSite?: "medial" | "lateral" | "elsewhere";
-                    pain?: number;
-                    /** @enum {unknown} */
-                    painSite?: "medial" | "lateral" | "elsewhere";
-                    familiar?: boolean;
-                    hurtsAtDeg?: number;
-                }[] | null;
-                checks?: {
-                    fullBendReached?: boolean | null;
-                    fullExtensionReached?: boolean | null;
-                    relaxed?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "tibial_rotation_pain";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                pain?: number | null;
-                site?: ("medial" | "lateral" | "elsewhere") | null;
-                familiar?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "meniscal_grind";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                pain?: number | null;
-                click?: boolean | null;
-                site?: ("medial" | "lateral" | "elsewhere") | null;
-                familiar?: boolean | null;
-                checks?: {
-                    fullBendReached?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "displacement_tenderness";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                tender?: boolean | null;
-                movesBackOnBending?: boolean | null;
-                site?: ("medial" | "lateral") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "bounce_home";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                end?: ("full" | "rubbery" | "springs_back") | null;
-                pain?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "plica_roll";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                popOrPain?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "reverse_pivot_shift";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                felt?: boolean | null;
-                feltAtDeg?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "pivot_shift";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                grade?: ("none" | "glide" | "clunk" | "gross") | null;
-                guarded?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "anterolateral_shift";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                felt?: boolean | null;
-                guarded?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "hip_abductor_strength";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                strength?: number | null;
-                newtons?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "tibial_percussion";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                lingeringPain?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "tibial_vibration";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                lingeringPain?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "popliteal_look";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                swelling?: boolean | null;
-                mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "apley";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                compressionPain?: boolean | null;
-                distractionRelieves?: boolean | null;
-                rotationWorst?: ("inward" | "outward") | null;
-                site?: ("medial" | "lateral" | "elsewhere") | null;
-                familiar?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "dial_30";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                externalRotationDeg?: number | null;
-                checks?: {
-                    thighsTogether?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "dial_90";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                externalRotationDeg?: number | null;
-                checks?: {
-                    thighsTogether?: boolean | null;
-                };
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "kneecap_tracking";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                path?: ("smooth" | "jumps" | "tilts") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "active_range";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                flexionDeg?: number | null;
-                extensionDeg?: number | null;
-                lagDeg?: number | null;
-                crepitus?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "resisted_extension";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                strength?: number | null;
-                pain?: number | null;
-                painFront?: boolean | null;
-                familiar?: boolean | null;
-                newtons?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "resisted_flexion";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                strength?: number | null;
-                pain?: number | null;
-                newtons?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "single_leg_squat";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                reps?: number | null;
-                pelvisLevel?: boolean | null;
-                kneeDrift?: ("none" | "mild" | "marked") | null;
-                pain?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "thessaly_5";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                reps?: number | null;
-                pain?: number | null;
-                click?: boolean | null;
-                locking?: boolean | null;
-                site?: ("medial" | "lateral" | "elsewhere") | null;
-                angleDeg?: number | null;
-                familiar?: boolean | null;
-                givesWay?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "thessaly_20";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                reps?: number | null;
-                pain?: number | null;
-                click?: boolean | null;
-                locking?: boolean | null;
-                site?: ("medial" | "lateral" | "elsewhere") | null;
-                angleDeg?: number | null;
-                familiar?: boolean | null;
-                givesWay?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "deep_squat";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                painFront?: boolean | null;
-                painSite?: ("medial" | "lateral" | "front" | "back") | null;
-                familiar?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "sit_to_stand";
-                /** @enum {unknown} */
-                side: "both";
-                reps?: number | null;
-                pain?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "single_leg_sit_to_stand";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                reps?: number | null;
-                pain?: number | null;
-                kneeDrift?: ("none" | "mild" | "marked") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "step_down";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                painFront?: boolean | null;
-                familiar?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "lateral_band_press";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                painAt30?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "hop";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                pain?: number | null;
-                afraid?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "run_cut_stop";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                pain?: number | null;
-                givesWay?: boolean | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "hip_screen";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("normal" | "abnormal") | null;
-                inwardRotationLimited?: boolean | null;
-                flexionDeg?: number | null;
-                inwardDeg?: number | null;
-                outwardDeg?: number | null;
-                extensionDeg?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "ankle_screen";
-                /** @enum {unknown} */
-                side: "left" | "right";
-                result?: ("normal" | "abnormal") | null;
-                kneeToWallCm?: number | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            } | {
-                /** @constant */
-                manoeuvre: "back_screen";
-                /** @enum {unknown} */
-                side: "both";
-                result?: ("normal" | "abnormal") | null;
-                /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            })[];
         };
         /** @description what may be recorded with each manoeuvre */
         "payloads.schema": {
@@ -2157,221 +2793,379 @@ export interface components {
                 result?: ("normal" | "abnormal") | null;
                 foot?: ("normal" | "cold" | "pale" | "painful") | null;
                 pressureIndex?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                foot: unknown;
+            } | {
+                pressureIndex: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             sensation?: {
                 result?: ("normal" | "abnormal") | null;
                 where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
                 since?: ("new" | "old") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                where: unknown;
+            } | {
+                since: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             ankle_lift?: {
                 result?: ("normal" | "abnormal") | null;
                 turnsOut?: ("normal" | "weak") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                turnsOut: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             inspection?: {
                 scar?: boolean | null;
                 bruise?: boolean | null;
                 deformity?: boolean | null;
                 wasting?: boolean | null;
                 girthCm?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                scar: unknown;
+            } | {
+                bruise: unknown;
+            } | {
+                deformity: unknown;
+            } | {
+                wasting: unknown;
+            } | {
+                girthCm: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             alignment?: {
                 angleDeg?: number | null;
                 kneecapFacing?: ("straight" | "inward" | "outward") | null;
                 archDropped?: boolean | null;
                 wasting?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                angleDeg: unknown;
+            } | {
+                kneecapFacing: unknown;
+            } | {
+                archDropped: unknown;
+            } | {
+                wasting: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             gait?: {
                 pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
                 aids?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pattern: unknown;
+            } | {
+                aids: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             warmth?: {
                 warmer?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                warmer: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             effusion_sweep?: {
                 grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                grade: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             patellar_tap?: {
                 result?: ("still" | "moves_only" | "taps") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                result: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             fluctuation?: {
                 crossesFluid?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                crossesFluid: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             passive_extension?: {
                 extensionDeg?: number | null;
                 heelHeightCm?: number | null;
                 endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
                 pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                extensionDeg: unknown;
+            } | {
+                heelHeightCm: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             straight_leg_raise?: {
                 result?: ("full" | "lag" | "unable") | null;
                 lagDeg?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                lagDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             shin_palpation?: {
                 tender?: ("none" | "point" | "diffuse") | null;
                 lump?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tender: unknown;
+            } | {
+                lump: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             kneecap_edges?: {
                 tenderMedial?: boolean | null;
                 tenderLateral?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tenderMedial: unknown;
+            } | {
+                tenderLateral: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             kneecap_tendon?: {
                 tender?: boolean | null;
                 worseTipped?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tender: unknown;
+            } | {
+                worseTipped: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             fat_pad_pinch?: {
                 painMedial?: boolean | null;
                 painLateral?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                painMedial: unknown;
+            } | {
+                painLateral: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             kneecap_compression?: {
                 pain?: number | null;
                 familiar?: boolean | null;
                 variant?: ("moved" | "thigh_tightened") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                variant: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             kneecap_glide?: {
                 outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
                 checks?: {
                     thighSoft?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                outwardApprehension: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             kneecap_glide_moving?: {
                 outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
                 checks?: {
                     thighSoft?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                outwardApprehension: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             valgus_0?: {
                 openingMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -2381,15 +3175,30 @@ export interface components {
                 angleDeg?: number | null;
                 checks?: {
                     thighStable?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             varus_0?: {
                 openingMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -2399,85 +3208,149 @@ export interface components {
                 angleDeg?: number | null;
                 checks?: {
                     thighStable?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             toe_lift_recurvatum?: {
                 hyperextensionDeg?: number | null;
                 externalRotationMore?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                hyperextensionDeg: unknown;
+            } | {
+                externalRotationMore: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             posterior_sag?: {
                 stepOffMm?: number | null;
                 sagSeen?: boolean | null;
                 position?: ("feet_down" | "heels_held") | null;
                 checks?: {
                     thighSoft?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                stepOffMm: unknown;
+            } | {
+                sagSeen: unknown;
+            } | {
+                position: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             joint_line_palpation?: {
                 points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
                 pinpoint?: boolean | null;
                 familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                points: unknown;
+            } | {
+                pinpoint: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             landmark_palpation?: {
                 tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                tender: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             flexion_range?: {
                 flexionDeg?: number | null;
                 endPain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                flexionDeg: unknown;
+            } | {
+                endPain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             upper_tibiofibular_glide?: {
                 loose?: boolean | null;
                 pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                loose: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             anterior_drawer?: {
                 translationMm?: number | null;
                 inwardMm?: number | null;
@@ -2489,15 +3362,30 @@ export interface components {
                     footStayedDown?: boolean | null;
                     hamstringsRelaxed?: boolean | null;
                     startedFromNeutral?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                translationMm: unknown;
+            } | {
+                inwardMm: unknown;
+            } | {
+                outwardMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             posterior_drawer?: {
                 translationMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -2508,29 +3396,45 @@ export interface components {
                     hamstringsRelaxed?: boolean | null;
                     quadricepsRelaxed?: boolean | null;
                     startedFromNeutral?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                translationMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             quadriceps_active?: {
                 shiftMm?: number | null;
                 checks?: {
                     footStayedDown?: boolean | null;
                     hamstringsRelaxed?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                shiftMm: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             lachman?: {
                 translationMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -2545,42 +3449,71 @@ export interface components {
                     hamstringsRelaxed?: boolean | null;
                     slackTaken?: boolean | null;
                     startedFromNeutral?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                translationMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                endFeelFast: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                support: unknown;
+            } | {
+                backwardMm: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             lever_sign?: {
                 heelRises?: boolean | null;
                 checks?: {
                     hamstringsRelaxed?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                heelRises: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             arthrometer?: {
                 forceN?: number | null;
                 translationMm?: number | null;
                 checks?: {
                     hamstringsRelaxed?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                forceN: unknown;
+            } | {
+                translationMm: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             valgus_30?: {
                 openingMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -2590,15 +3523,30 @@ export interface components {
                 angleDeg?: number | null;
                 checks?: {
                     thighStable?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             varus_30?: {
                 openingMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -2608,66 +3556,102 @@ export interface components {
                 angleDeg?: number | null;
                 checks?: {
                     thighStable?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ((({
+                openingMm: unknown;
+            } | {
+                differenceBand: unknown;
+            } | {
+                endFeel: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                angleDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            }) & unknown);
             figure_four_lcl?: {
                 cordFelt?: boolean | null;
                 tender?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                cordFelt: unknown;
+            } | {
+                tender: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             mcmurray?: {
                 cells?: {
                     /** @enum {unknown} */
                     rotation: "inward" | "outward" | "none";
                     /** @enum {unknown} */
                     stress: "varus" | "valgus";
-                    click?: boolean;
-                    /** @enum {unknown} */
-                    clickSite?: "medial" | "lateral" | "elsewhere";
-                    pain?: number;
-                    /** @enum {unknown} */
-                    painSite?: "medial" | "lateral" | "elsewhere";
-                    familiar?: boolean;
-                    hurtsAtDeg?: number;
+                    click?: boolean | null;
+                    clickSite?: ("medial" | "lateral" | "elsewhere") | null;
+                    pain?: number | null;
+                    painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                    familiar?: boolean | null;
+                    hurtsAtDeg?: number | null;
                 }[] | null;
                 checks?: {
                     fullBendReached?: boolean | null;
                     fullExtensionReached?: boolean | null;
                     relaxed?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                cells: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             tibial_rotation_pain?: {
                 pain?: number | null;
                 site?: ("medial" | "lateral" | "elsewhere") | null;
                 familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                site: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             meniscal_grind?: {
                 pain?: number | null;
                 click?: boolean | null;
@@ -2675,225 +3659,390 @@ export interface components {
                 familiar?: boolean | null;
                 checks?: {
                     fullBendReached?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                click: unknown;
+            } | {
+                site: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             displacement_tenderness?: {
                 tender?: boolean | null;
                 movesBackOnBending?: boolean | null;
                 site?: ("medial" | "lateral") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                tender: unknown;
+            } | {
+                movesBackOnBending: unknown;
+            } | {
+                site: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             bounce_home?: {
                 end?: ("full" | "rubbery" | "springs_back") | null;
                 pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                end: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             plica_roll?: {
                 popOrPain?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                popOrPain: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             reverse_pivot_shift?: {
                 felt?: boolean | null;
                 feltAtDeg?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                felt: unknown;
+            } | {
+                feltAtDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             pivot_shift?: {
                 grade?: ("none" | "glide" | "clunk" | "gross") | null;
                 guarded?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                grade: unknown;
+            } | {
+                guarded: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             anterolateral_shift?: {
                 felt?: boolean | null;
                 guarded?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                felt: unknown;
+            } | {
+                guarded: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             hip_abductor_strength?: {
                 strength?: number | null;
                 newtons?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                strength: unknown;
+            } | {
+                newtons: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             tibial_percussion?: {
                 lingeringPain?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                lingeringPain: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             tibial_vibration?: {
                 lingeringPain?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                lingeringPain: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             popliteal_look?: {
                 swelling?: boolean | null;
                 mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                swelling: unknown;
+            } | {
+                mass: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             apley?: {
                 compressionPain?: boolean | null;
                 distractionRelieves?: boolean | null;
                 rotationWorst?: ("inward" | "outward") | null;
                 site?: ("medial" | "lateral" | "elsewhere") | null;
                 familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                compressionPain: unknown;
+            } | {
+                distractionRelieves: unknown;
+            } | {
+                rotationWorst: unknown;
+            } | {
+                site: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             dial_30?: {
                 externalRotationDeg?: number | null;
                 checks?: {
                     thighsTogether?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                externalRotationDeg: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             dial_90?: {
                 externalRotationDeg?: number | null;
                 checks?: {
                     thighsTogether?: boolean | null;
-                };
+                } | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                externalRotationDeg: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             kneecap_tracking?: {
                 path?: ("smooth" | "jumps" | "tilts") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                path: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             active_range?: {
                 flexionDeg?: number | null;
                 extensionDeg?: number | null;
                 lagDeg?: number | null;
                 crepitus?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                flexionDeg: unknown;
+            } | {
+                extensionDeg: unknown;
+            } | {
+                lagDeg: unknown;
+            } | {
+                crepitus: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             resisted_extension?: {
                 strength?: number | null;
                 pain?: number | null;
                 painFront?: boolean | null;
                 familiar?: boolean | null;
                 newtons?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                strength: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                painFront: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                newtons: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             resisted_flexion?: {
                 strength?: number | null;
                 pain?: number | null;
                 newtons?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                strength: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                newtons: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             single_leg_squat?: {
                 reps?: number | null;
                 pelvisLevel?: boolean | null;
                 kneeDrift?: ("none" | "mild" | "marked") | null;
                 pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pelvisLevel: unknown;
+            } | {
+                kneeDrift: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             thessaly_5?: {
                 reps?: number | null;
                 pain?: number | null;
@@ -2903,14 +4052,34 @@ export interface components {
                 angleDeg?: number | null;
                 familiar?: boolean | null;
                 givesWay?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                click: unknown;
+            } | {
+                locking: unknown;
+            } | {
+                site: unknown;
+            } | {
+                angleDeg: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                givesWay: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             thessaly_20?: {
                 reps?: number | null;
                 pain?: number | null;
@@ -2920,92 +4089,170 @@ export interface components {
                 angleDeg?: number | null;
                 familiar?: boolean | null;
                 givesWay?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                click: unknown;
+            } | {
+                locking: unknown;
+            } | {
+                site: unknown;
+            } | {
+                angleDeg: unknown;
+            } | {
+                familiar: unknown;
+            } | {
+                givesWay: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             deep_squat?: {
                 painFront?: boolean | null;
                 painSite?: ("medial" | "lateral" | "front" | "back") | null;
                 familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                painFront: unknown;
+            } | {
+                painSite: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             sit_to_stand?: {
                 reps?: number | null;
                 pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             single_leg_sit_to_stand?: {
                 reps?: number | null;
                 pain?: number | null;
                 kneeDrift?: ("none" | "mild" | "marked") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            } | {
+                kneeDrift: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             step_down?: {
                 painFront?: boolean | null;
                 familiar?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                painFront: unknown;
+            } | {
+                familiar: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             lateral_band_press?: {
                 painAt30?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                painAt30: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             hop?: {
                 pain?: number | null;
                 afraid?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                afraid: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             run_cut_stop?: {
                 pain?: number | null;
                 givesWay?: boolean | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                pain: unknown;
+            } | {
+                givesWay: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             hip_screen?: {
                 result?: ("normal" | "abnormal") | null;
                 inwardRotationLimited?: boolean | null;
@@ -3013,35 +4260,65 @@ export interface components {
                 inwardDeg?: number | null;
                 outwardDeg?: number | null;
                 extensionDeg?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                inwardRotationLimited: unknown;
+            } | {
+                flexionDeg: unknown;
+            } | {
+                inwardDeg: unknown;
+            } | {
+                outwardDeg: unknown;
+            } | {
+                extensionDeg: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             ankle_screen?: {
                 result?: ("normal" | "abnormal") | null;
                 kneeToWallCm?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                result: unknown;
+            } | {
+                kneeToWallCm: unknown;
+            }) | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             back_screen?: {
                 result?: ("normal" | "abnormal") | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & ({
+                result: unknown;
+            } | {
                 /** @constant */
-                normal?: true;
-                /** @enum {unknown} */
-                notDone?: "pain" | "time" | "declined" | "position" | "not_safe";
-                override?: string;
-                fromMemory?: boolean;
-                note?: string;
-            };
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
         };
     };
     responses: {

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Document;
+
+use stdClass;
+
+/**
+ * What an object of a document gives. It refuses nothing: a {@see Shape\Shape} has looked at it before, and
+ * what is left out, null or of another type is simply not given.
+ */
+final readonly class Given
+{
+    private function __construct(private stdClass $object)
+    {
+    }
+
+    public static function in(mixed $value): self
+    {
+        return new self($value instanceof stdClass ? $value : new stdClass);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->object->{$key});
+    }
+
+    /** Empty where it is not given. */
+    public function text(string $key): string
+    {
+        return $this->word($key) ?? '';
+    }
+
+    public function word(string $key): ?string
+    {
+        $value = $this->object->{$key} ?? null;
+
+        return \is_string($value) ? $value : null;
+    }
+
+    public function number(string $key): ?float
+    {
+        $value = $this->object->{$key} ?? null;
+
+        return \is_int($value) || \is_float($value) ? (float) $value : null;
+    }
+
+    public function whole(string $key): ?int
+    {
+        $value = $this->number($key);
+
+        return $value === null ? null : (int) $value;
+    }
+
+    public function answer(string $key): ?bool
+    {
+        $value = $this->object->{$key} ?? null;
+
+        return \is_bool($value) ? $value : null;
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return array<string, bool> what was answered, by key
+     */
+    public function answers(array $keys): array
+    {
+        $answers = [];
+        foreach ($keys as $key) {
+            $answers[$key] = $this->answer($key);
+        }
+
+        return array_filter($answers, is_bool(...));
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function words(string $key): array
+    {
+        $value = $this->object->{$key} ?? null;
+
+        return \is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+    }
+
+    /** An object with nothing in it where it is not given. */
+    public function inner(string $key): self
+    {
+        return self::in($this->object->{$key} ?? null);
+    }
+
+    /**
+     * @return list<self>
+     */
+    public function items(string $key): array
+    {
+        $value = $this->object->{$key} ?? null;
+
+        return \is_array($value) ? array_values(array_map(self::in(...), $value)) : [];
+    }
+}
