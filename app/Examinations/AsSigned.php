@@ -50,19 +50,36 @@ final class AsSigned
                 'questions' => [], 'unasked' => [], 'ageMissing' => false,
                 'pulse' => ['everyMinutes' => 15, 'missingOnce' => false, 'checks' => []],
             ],
-            'measurements' => array_map(static fn (array $m): array => $m + ['level' => null], $payload['measurements']),
-            'results' => array_map(static fn (array $r): array => $r + ['level' => null, 'againstRule' => null], $payload['results']),
+            'measurements' => array_map(
+                static fn (array $m): array => $m + ['level' => null],
+                $payload['measurements'],
+            ),
+            'results' => array_map(
+                static fn (array $r): array => $r + ['level' => null, 'againstRule' => null],
+                $payload['results'],
+            ),
             'trace' => array_map(static fn (array $step): array => $step + ['level' => null], $payload['trace']),
             'conditions' => array_map(static fn (array $verdict): array => $verdict + [
-                'bare' => $verdict['zone'] === 'untested' ? 'ruled_out' : $verdict['zone'], 'raised' => false, 'seriousness' => 1,
+                'bare' => $verdict['zone'] === 'untested'
+                    ? 'ruled_out'
+                    : $verdict['zone'], 'raised' => false, 'seriousness' => 1,
             ], $payload['conditions']),
             'route' => $payload['route'] + ['tooShort' => false, 'core' => []],
             'plan' => [
-                'sendOn' => array_map(static fn (array $referral): array => $referral + ['question' => ''], $payload['plan']['sendOn']),
+                'sendOn' => array_map(
+                    static fn (array $referral): array => $referral + ['question' => ''],
+                    $payload['plan']['sendOn'],
+                ),
                 'support' => $payload['plan']['support'] + ['range' => ''],
-                'lookAgain' => $again === null ? null : $again + ['after' => null, 'hours' => '', 'say' => "In {$again['from']} to {$again['to']} days."],
+                'lookAgain' => $again === null
+                    ? null
+                    : $again + ['after' => null, 'hours' => '', 'say' => "In {$again['from']} to {$again['to']} days."],
             ] + $payload['plan'] + [
-                'availability' => ['status' => $payload['plan']['play'] === 'stop' ? 'out' : 'modified', 'notThis' => [], 'thisYes' => []],
+                'availability' => [
+                    'status' => $payload['plan']['play'] === 'stop' ? 'out' : 'modified',
+                    'notThis' => [],
+                    'thisYes' => [],
+                ],
                 'advice' => ['weight' => null, 'knee' => '', 'bend' => null, 'drive' => null, 'say' => []],
                 'matters' => [],
                 'afterOperation' => '',

@@ -59,13 +59,23 @@ final class Document
 
     public function withSection(SectionName $name, stdClass $payload): self
     {
-        return new self($this->envelope, [...$this->sections, $name->value => $payload], $this->findings, $this->beforeGate);
+        return new self(
+            $this->envelope,
+            [...$this->sections, $name->value => $payload],
+            $this->findings,
+            $this->beforeGate,
+        );
     }
 
     /** A finding that is given anew keeps its place, and is no longer one from before the gate. */
     public function withFinding(string $part, ?stdClass $payload): self
     {
-        return new self($this->envelope, $this->sections, [...$this->findings, $part => $payload], array_diff_key($this->beforeGate, [$part => true]));
+        return new self(
+            $this->envelope,
+            $this->sections,
+            [...$this->findings, $part => $payload],
+            array_diff_key($this->beforeGate, [$part => true]),
+        );
     }
 
     /** @throws Refusal where the frame holds what it may not */
@@ -95,7 +105,9 @@ final class Document
         if ($name->isList()) {
             $stranger = array_key_first(array_diff_key((array) $payload, ['entries' => true]));
 
-            return $stranger === null ? [$name->value => $payload->entries ?? []] : throw new Refusal("{$name->value}.{$stranger}", 'unknown; only entries stand here');
+            return $stranger === null
+                ? [$name->value => $payload->entries ?? []]
+                : throw new Refusal("{$name->value}.{$stranger}", 'unknown; only entries stand here');
         }
         if ($name !== SectionName::Frame) {
             return [$name->value => $payload];

@@ -13,8 +13,11 @@ final class HeldFinding extends RuntimeException
     /**
      * @param  string  $reason  as it is told
      */
-    public function __construct(public readonly string $part, public readonly Hold $hold, public readonly string $reason)
-    {
+    public function __construct(
+        public readonly string $part,
+        public readonly Hold $hold,
+        public readonly string $reason,
+    ) {
         parent::__construct("The finding {$part} is held.");
     }
 }

@@ -60,7 +60,10 @@ final class Judge
     {
         $values = $this->assessor->read($document->content());
 
-        return $this->assessor->assess($values, $values->route === Route::LookAgain ? $this->lastTime($examination) : null);
+        return $this->assessor->assess(
+            $values,
+            $values->route === Route::LookAgain ? $this->lastTime($examination) : null,
+        );
     }
 
     /** What stands against a manoeuvre in the examination as it is stored. */
@@ -95,6 +98,8 @@ final class Judge
         $earlier->orderByDesc('examined_at')->orderByDesc('id');
         $before = $earlier->first();
 
-        return $before === null ? null : $this->assessor->lastTime($this->assessor->read(Document::of($before->load(['sections', 'findings']))->content()));
+        return $before === null
+            ? null
+            : $this->assessor->lastTime($this->assessor->read(Document::of($before->load(['sections', 'findings']))->content()));
     }
 }

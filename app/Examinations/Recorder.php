@@ -58,7 +58,10 @@ final class Recorder
             $stored = ['payload' => $save->payload, 'version' => $save->version + 1, 'before_gate' => false];
             $row === null
                 ? $locked->findings->push($locked->findings()->create([
-                    'manoeuvre' => $manoeuvre->id, 'side' => $side->value, 'sequence' => $locked->findings->count(), ...$stored,
+                    'manoeuvre' => $manoeuvre->id,
+                    'side' => $side->value,
+                    'sequence' => $locked->findings->count(),
+                    ...$stored,
                 ]))
                 : $row->update($stored);
 
@@ -101,7 +104,13 @@ final class Recorder
             }
             $assessment = $this->mark($locked, $store($locked, $row));
             $locked->update(['holds' => KnownHolds::write($assessment)]);
-            Save::query()->create(['examination_id' => $locked->id, 'key' => $save->key, 'digest' => $save->digest($part), 'part' => $part, 'version' => $save->version + 1]);
+            Save::query()->create([
+                'examination_id' => $locked->id,
+                'key' => $save->key,
+                'digest' => $save->digest($part),
+                'part' => $part,
+                'version' => $save->version + 1,
+            ]);
 
             return new Saved($part, $save->version + 1, Judge::written($assessment), self::beforeGate($locked));
         });
@@ -114,7 +123,12 @@ final class Recorder
             throw new ReusedKey('The key was used for another save.');
         }
 
-        return new Saved($earlier->part, $earlier->version, $this->judge->assessment($examination), self::beforeGate($examination));
+        return new Saved(
+            $earlier->part,
+            $earlier->version,
+            $this->judge->assessment($examination),
+            self::beforeGate($examination),
+        );
     }
 
     private static function row(Examination $examination, string $part): Section|Finding|null
@@ -141,7 +155,10 @@ final class Recorder
      */
     private function mark(Examination $examination, Assessment $assessment): Assessment
     {
-        $closed = array_filter($assessment->bearings->holds->byManoeuvre, static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable);
+        $closed = array_filter(
+            $assessment->bearings->holds->byManoeuvre,
+            static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable,
+        );
         $earlier = $examination->findings->filter(static fn (Finding $finding): bool => isset($closed[$finding->manoeuvre])
             && ! $finding->before_gate && $finding->isDone() && ! isset($finding->payload->override));
         if ($earlier->isEmpty()) {

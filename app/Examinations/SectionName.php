@@ -21,7 +21,8 @@ enum SectionName: string
 
     /** What the frame may hold; everything else has a part of its own. */
     public const FRAME = [
-        'setting', 'settingChosen', 'route', 'timeLimitMin', 'hurtSide', 'daysSinceInjury', 'hoursSinceInjury', 'ageYears',
+        'setting', 'settingChosen', 'route', 'timeLimitMin', 'hurtSide', 'daysSinceInjury', 'hoursSinceInjury',
+        'ageYears',
         'otherKneeReliable', 'firstImpression', 'schools',
     ];
 

@@ -33,7 +33,10 @@ final class Signer
             }
             $assessment = $this->judge->judge(Document::of($locked), $locked);
             if ($assessment->bearings->gate->raised(Rule::HotKneeUnasked)) {
-                throw new Refusal('safety.feverOrHotRedKnee', 'the knee is warm or red: ask about fever and a hot knee before signing');
+                throw new Refusal(
+                    'safety.feverOrHotRedKnee',
+                    'the knee is warm or red: ask about fever and a hot knee before signing',
+                );
             }
             $this->keep($locked, $assessment);
             $locked->update(['status' => ExaminationStatus::Signed, 'signed_at' => Date::now()]);

@@ -27,15 +27,28 @@ final class Starter
      * @param  int|null  $daysSinceInjury  null: came on without an injury
      * @param  Setting|null  $setting  null: the one that follows from days, age and route
      */
-    public function start(Athlete $athlete, string $examinerId, Side $hurtSide, ?int $daysSinceInjury, ?Setting $setting, Route $route): Examination
-    {
+    public function start(
+        Athlete $athlete,
+        string $examinerId,
+        Side $hurtSide,
+        ?int $daysSinceInjury,
+        ?Setting $setting,
+        Route $route,
+    ): Examination {
         $today = Date::now();
         $age = (int) $athlete->born_on->diffInYears($today);
 
         return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age): Examination {
             $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
-            $episode = $athlete->episodes()->where('hurt_side', $hurtSide->value)->where('injured_on', $injuredOn)->first()
-                ?? Episode::query()->create(['athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn]);
+            $episode = $athlete->episodes()->where(
+                'hurt_side',
+                $hurtSide->value,
+            )->where('injured_on', $injuredOn)->first()
+                ?? Episode::query()->create([
+                    'athlete_id' => $athlete->id,
+                    'hurt_side' => $hurtSide,
+                    'injured_on' => $injuredOn,
+                ]);
             $examination = Examination::query()->create([
                 'team_id' => $athlete->team_id,
                 'episode_id' => $episode->id,

@@ -22,7 +22,9 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 final class Problems
 {
     /** What goes wrong by the hand of the sender is no defect of ours. */
-    private const EXPECTED = [Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class];
+    private const EXPECTED = [
+        Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
+    ];
 
     private const REASONS = [
         401 => 'Log in first.',
@@ -37,14 +39,26 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport(self::EXPECTED);
-        $exceptions->render(static fn (Refusal $refusal): JsonResponse => self::answer(422, $refusal->path, $refusal->reason));
-        $exceptions->render(static fn (AuthenticationException $problem): JsonResponse => self::answer(401, '', self::REASONS[401]));
+        $exceptions->render(static fn (Refusal $refusal): JsonResponse => self::answer(
+            422,
+            $refusal->path,
+            $refusal->reason,
+        ));
+        $exceptions->render(static fn (AuthenticationException $problem): JsonResponse => self::answer(
+            401,
+            '',
+            self::REASONS[401],
+        ));
         $exceptions->render(static fn (AlreadySigned $problem): JsonResponse => self::answer(
             423,
             '',
             'this examination is signed and cannot be changed',
         ));
-        $exceptions->render(static fn (ReusedKey $problem): JsonResponse => self::answer(422, 'key', 'this key was used for another save'));
+        $exceptions->render(static fn (ReusedKey $problem): JsonResponse => self::answer(
+            422,
+            'key',
+            'this key was used for another save',
+        ));
         $exceptions->render(static fn (HeldFinding $held): JsonResponse => self::answer(
             422,
             $held->part,
@@ -79,8 +93,13 @@ final class Problems
      * @param  array<string, mixed>  $more
      * @param  array<mixed>  $headers
      */
-    private static function answer(int $status, string $path, string $reason, array $more = [], array $headers = []): JsonResponse
-    {
+    private static function answer(
+        int $status,
+        string $path,
+        string $reason,
+        array $more = [],
+        array $headers = [],
+    ): JsonResponse {
         return new JsonResponse(['error' => ['path' => $path, 'reason' => $reason], ...$more], $status, $headers);
     }
 }

@@ -35,7 +35,12 @@ final class Examination extends Model
 
     protected $fillable = ['team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds'];
 
-    protected $casts = ['status' => ExaminationStatus::class, 'examined_at' => 'datetime', 'signed_at' => 'datetime', 'holds' => 'encrypted:array'];
+    protected $casts = [
+        'status' => ExaminationStatus::class,
+        'examined_at' => 'datetime',
+        'signed_at' => 'datetime',
+        'holds' => 'encrypted:array',
+    ];
 
     /**
      * @return BelongsTo<Episode, $this>

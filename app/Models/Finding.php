@@ -24,7 +24,12 @@ final class Finding extends Model
 
     protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version'];
 
-    protected $casts = ['payload' => 'encrypted:object', 'before_gate' => 'boolean', 'sequence' => 'integer', 'version' => 'integer'];
+    protected $casts = [
+        'payload' => 'encrypted:object',
+        'before_gate' => 'boolean',
+        'sequence' => 'integer',
+        'version' => 'integer',
+    ];
 
     /** Whether something was found, rather than taken back or left undone. */
     public function isDone(): bool

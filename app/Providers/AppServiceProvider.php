@@ -43,7 +43,10 @@ final class AppServiceProvider extends ServiceProvider
             ->by($request->string('email')->lower()->toString().'|'.$request->ip())
             ->after(static fn (Response $response): bool => $response->getStatusCode() === 422));
         // Codes in an address are matched exactly against the catalogue before any query.
-        Route::bind('manoeuvre', fn (string $id): Manoeuvre => $this->catalogue()->has($id) ? $this->catalogue()->get($id) : abort(404));
+        Route::bind(
+            'manoeuvre',
+            fn (string $id): Manoeuvre => $this->catalogue()->has($id) ? $this->catalogue()->get($id) : abort(404),
+        );
     }
 
     private function catalogue(): Catalogue

@@ -39,7 +39,10 @@ final class SummaryPdf
             'assessment' => $assessment,
             'words' => $words,
             'marked' => self::marked($examination, $words),
-            'conditions' => array_combine(array_column(Condition::cases(), 'value'), array_map(static fn (Condition $condition): string => $condition->label(), Condition::cases())),
+            'conditions' => array_combine(
+                array_column(Condition::cases(), 'value'),
+                array_map(static fn (Condition $condition): string => $condition->label(), Condition::cases()),
+            ),
         ])->render());
         $pdf->render();
 

@@ -30,15 +30,47 @@ $examination = json_decode((string) file_get_contents(__DIR__.'/../../examples/w
 $assessor = new Assessor;
 
 // A full case: nine conditions, twelve associations, 32 results with intervals, 20 candidates.
-$full = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../examples/weighing/whole-clinic-route.json')));
-$golden = ProblemReader::read(json_decode((string) file_get_contents(__DIR__.'/../../packages/inference/data/golden/5-intervals.json'))->input);
+$full = ProblemReader::read(json_decode((string) file_get_contents(
+    __DIR__.'/../../examples/weighing/whole-clinic-route.json',
+)));
+$golden = ProblemReader::read(
+    json_decode((string) file_get_contents(__DIR__.'/../../packages/inference/data/golden/5-intervals.json'))->input,
+);
 $figures = [
-    ['what' => 'weighing a full case', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($full), 300), 'limit' => 4],
-    ['what' => 'weighing golden 5', 'unit' => 'ms', 'median' => median_ms(static fn () => Weighing::of($golden), 1000), 'limit' => 0.2],
-    ['what' => 'a full assessment of an examination', 'unit' => 'ms', 'median' => median_ms(static fn () => $assessor->assess($assessor->read($examination)), 200), 'limit' => 10],
-    ['what' => 'the same, written as a document', 'unit' => 'ms', 'median' => median_ms(static fn () => json_encode(AssessmentWriter::write($assessor->assess($assessor->read($examination)))), 200), 'limit' => null],
+    [
+        'what' => 'weighing a full case',
+        'unit' => 'ms',
+        'median' => median_ms(static fn () => Weighing::of($full), 300),
+        'limit' => 4,
+    ],
+    [
+        'what' => 'weighing golden 5',
+        'unit' => 'ms',
+        'median' => median_ms(static fn () => Weighing::of($golden), 1000),
+        'limit' => 0.2,
+    ],
+    [
+        'what' => 'a full assessment of an examination',
+        'unit' => 'ms',
+        'median' => median_ms(static fn () => $assessor->assess($assessor->read($examination)), 200),
+        'limit' => 10,
+    ],
+    [
+        'what' => 'the same, written as a document',
+        'unit' => 'ms',
+        'median' => median_ms(
+            static fn () => json_encode(AssessmentWriter::write($assessor->assess($assessor->read($examination)))),
+            200,
+        ),
+        'limit' => null,
+    ],
 ];
 memory_reset_peak_usage();
 $assessor->assess($assessor->read($examination));
-$figures[] = ['what' => 'memory of one assessment', 'unit' => 'MiB', 'median' => memory_get_peak_usage() / 1048576, 'limit' => 32];
+$figures[] = [
+    'what' => 'memory of one assessment',
+    'unit' => 'MiB',
+    'median' => memory_get_peak_usage() / 1048576,
+    'limit' => 32,
+];
 echo json_encode($figures, JSON_PRETTY_PRINT);

@@ -26,7 +26,10 @@ function rename_folder(string $from, string $to): void
     foreach ($files as $file) {
         $target = $to.substr((string) $file, strlen($from));
         is_dir(dirname($target)) || mkdir(dirname($target), 0777, true);
-        file_put_contents($target, preg_replace('/\bGrayCompass(?=\\\\)/', 'Rival', (string) file_get_contents((string) $file)));
+        file_put_contents(
+            $target,
+            preg_replace('/\bGrayCompass(?=\\\\)/', 'Rival', (string) file_get_contents((string) $file)),
+        );
     }
 }
 
@@ -58,8 +61,16 @@ $runners = [
     'there' => static fn (mixed $input): mixed => [$weighing, 'of']([$reader, 'read']($input)),
 ];
 $inputs = [
-    'whole clinic route, read and weighed' => [json_decode((string) file_get_contents("{$root}/examples/weighing/whole-clinic-route.json")), 1, 1.4],
-    'golden 5, read and weighed' => [json_decode((string) file_get_contents("{$root}/packages/inference/data/golden/5-intervals.json"))->input, 8, 3],
+    'whole clinic route, read and weighed' => [
+        json_decode((string) file_get_contents("{$root}/examples/weighing/whole-clinic-route.json")),
+        1,
+        1.4,
+    ],
+    'golden 5, read and weighed' => [
+        json_decode((string) file_get_contents("{$root}/packages/inference/data/golden/5-intervals.json"))->input,
+        8,
+        3,
+    ],
 ];
 printf("%-38s %10s %10s %8s %8s\n", '', 'here', 'there', 'ratio', 'aim');
 foreach ($inputs as $what => [$input, $repeats, $aim]) {

@@ -92,8 +92,15 @@ final class Assessor
         $grading = Grading::of($examination);
         $standing = Standing::of($examination, $grading, $evidence, $this->data->signs());
         $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
-        $weighed = Weighing::of($builder->build($examination, $standing, Candidates::of($examination, $gate, $standing, $evidence, $catalogue)));
-        $chances = array_combine(array_column(Condition::cases(), 'value'), array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions));
+        $weighed = Weighing::of($builder->build(
+            $examination,
+            $standing,
+            Candidates::of($examination, $gate, $standing, $evidence, $catalogue),
+        ));
+        $chances = array_combine(
+            array_column(Condition::cases(), 'value'),
+            array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions),
+        );
         $loose = new Loose($examination, $standing, $chances);
         $gate = $gate->with(...(new ResultLines($examination, $gate->signs, $standing, $loose, $weighed->after))->lines());
         $holds = Holds::of($examination, $gate, $catalogue);
@@ -137,7 +144,11 @@ final class Assessor
                 (new AfterOperation($bearings))->text(),
             ),
             $this->answers($weighed),
-            [...VerdictRemarks::of($bearings), ...$grading->remarks, ...Remarks::of($examination, $standing, $evidence)],
+            [
+                ...VerdictRemarks::of($bearings),
+                ...$grading->remarks,
+                ...Remarks::of($examination, $standing, $evidence),
+            ],
         );
     }
 
@@ -145,7 +156,11 @@ final class Assessor
     {
         $key = "{$examination->schools->evidence->value} {$examination->phase()->value}";
 
-        return $this->libraries[$key] ??= new EvidenceLibrary($this->data->evidence(), $examination->schools->evidence, $examination->phase());
+        return $this->libraries[$key] ??= new EvidenceLibrary(
+            $this->data->evidence(),
+            $examination->schools->evidence,
+            $examination->phase(),
+        );
     }
 
     /**
@@ -174,8 +189,13 @@ final class Assessor
     {
         $answers = [];
         foreach (Condition::cases() as $k => $condition) {
-            $tempting = MistakenReading::isTempting($weighed->conditions[$k]->posttest, $weighed->problem->conditions[$k]->thresholds);
-            $answer = $tempting ? MistakenReading::of($weighed->problem, $k, $condition->label(), $this->data->signs()->label(...)) : null;
+            $tempting = MistakenReading::isTempting(
+                $weighed->conditions[$k]->posttest,
+                $weighed->problem->conditions[$k]->thresholds,
+            );
+            $answer = $tempting
+                ? MistakenReading::of($weighed->problem, $k, $condition->label(), $this->data->signs()->label(...))
+                : null;
             $answers[] = $answer;
         }
 

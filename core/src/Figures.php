@@ -51,7 +51,13 @@ final class Figures
      */
     public function document(): array
     {
-        return CatalogueWriter::write($this->catalogue(), $this->questions(), $this->words(), $this->signs(), $this->baseline()->settingLabels());
+        return CatalogueWriter::write(
+            $this->catalogue(),
+            $this->questions(),
+            $this->words(),
+            $this->signs(),
+            $this->baseline()->settingLabels(),
+        );
     }
 
     /** What each sign is called, whose own test it is, and how an athlete hears of it. */
@@ -145,7 +151,10 @@ final class Figures
         $lines = explode("\n", trim($this->text($file)));
         $head = array_map(strval(...), str_getcsv((string) array_shift($lines)));
 
-        return array_map(static fn (string $line): array => array_combine($head, array_map(strval(...), str_getcsv($line))), $lines);
+        return array_map(
+            static fn (string $line): array => array_combine($head, array_map(strval(...), str_getcsv($line))),
+            $lines,
+        );
     }
 
     private function text(string $file): string

@@ -34,7 +34,11 @@ final class UserFactory extends Factory
     public function memberOf(?Team $team = null, Role $role = Role::Practitioner): static
     {
         return $this->afterCreating(static function (User $user) use ($team, $role): void {
-            Membership::query()->create(['team_id' => ($team ?? Team::factory()->create())->id, 'user_id' => $user->id, 'role' => $role]);
+            Membership::query()->create([
+                'team_id' => ($team ?? Team::factory()->create())->id,
+                'user_id' => $user->id,
+                'role' => $role,
+            ]);
             $user->refresh();
         });
     }

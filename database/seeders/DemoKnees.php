@@ -8,13 +8,30 @@ namespace Database\Seeders;
 final class DemoKnees
 {
     private const CLEAR = [
-        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
-        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+        'deformity' => false,
+        'dislocationSuspected' => false,
+        'pulseOrSensationLost' => false,
+        'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false,
+        'cannotFlexTo90' => false,
+        'tenderPatellaAlone' => false,
+        'tenderFibularHead' => false,
     ];
 
-    private const CONSENT = ['handsClean' => true, 'identityConfirmed' => true, 'consentGiven' => true, 'chaperoneOffered' => true, 'coachMayKnow' => true];
+    private const CONSENT = [
+        'handsClean' => true,
+        'identityConfirmed' => true,
+        'consentGiven' => true,
+        'chaperoneOffered' => true,
+        'coachMayKnow' => true,
+    ];
 
-    private const CLEAR_GRADUAL = ['feverOrHotRedKnee' => false, 'nightOrRestPain' => false, 'calfSwollenTender' => false, 'recentSurgery' => false];
+    private const CLEAR_GRADUAL = [
+        'feverOrHotRedKnee' => false,
+        'nightOrRestPain' => false,
+        'calfSwollenTender' => false,
+        'recentSurgery' => false,
+    ];
 
     private const HELD = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];
 
@@ -28,28 +45,50 @@ final class DemoKnees
                 'side' => 'left', 'days' => 4, 'setting' => 'acute_trauma', 'seenDaysAgo' => 0,
                 'sections' => [
                     'opening' => self::CONSENT,
-                    'history' => ['mechanism' => ['twist_on_planted_foot'], 'pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours'],
+                    'history' => [
+                        'mechanism' => ['twist_on_planted_foot'],
+                        'pop' => true,
+                        'couldNotContinue' => true,
+                        'swellingOnset' => 'within_2_hours',
+                    ],
                     'safety' => self::CLEAR,
                 ],
                 'findings' => [
                     ['posterior_sag', 'right', ['normal' => true]],
                     ['posterior_sag', 'left', ['sagSeen' => false]],
                     ['lachman', 'right', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => self::HELD]],
-                    ['lachman', 'left', ['translationMm' => 10, 'endFeel' => 'soft', 'pain' => 2, 'checks' => self::HELD]],
+                    [
+                        'lachman',
+                        'left',
+                        ['translationMm' => 10, 'endFeel' => 'soft', 'pain' => 2, 'checks' => self::HELD],
+                    ],
                 ],
             ],
             'J02' => [
                 'side' => 'right', 'days' => 1, 'setting' => 'acute_trauma', 'seenDaysAgo' => 1,
                 'sections' => [
                     'opening' => self::CONSENT,
-                    'history' => ['mechanism' => ['hyperextension'], 'pop' => false, 'couldNotContinue' => true, 'swellingOnset' => 'within_24_hours'],
+                    'history' => [
+                        'mechanism' => ['hyperextension'],
+                        'pop' => false,
+                        'couldNotContinue' => true,
+                        'swellingOnset' => 'within_24_hours',
+                    ],
                     'safety' => self::CLEAR,
                 ],
                 'findings' => [
                     ['posterior_sag', 'left', ['normal' => true]],
                     ['posterior_sag', 'right', ['sagSeen' => false]],
                     ['lachman', 'left', ['translationMm' => 4, 'endFeel' => 'firm']],
-                    ['lachman', 'right', ['translationMm' => 4, 'endFeel' => 'firm', 'checks' => ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => false]]],
+                    [
+                        'lachman',
+                        'right',
+                        [
+                            'translationMm' => 4,
+                            'endFeel' => 'firm',
+                            'checks' => ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => false],
+                        ],
+                    ],
                 ],
             ],
             'J05' => [
@@ -65,13 +104,33 @@ final class DemoKnees
                     ['lachman', 'right', ['translationMm' => 3, 'endFeel' => 'firm']],
                     ['lachman', 'left', ['translationMm' => 9, 'endFeel' => 'firm', 'checks' => self::HELD]],
                     ['posterior_drawer', 'right', ['translationMm' => 3, 'endFeel' => 'firm']],
-                    ['posterior_drawer', 'left', ['translationMm' => 11, 'endFeel' => 'soft', 'checks' => ['footStayedDown' => true, 'hamstringsRelaxed' => true, 'quadricepsRelaxed' => true, 'startedFromNeutral' => true]]],
+                    [
+                        'posterior_drawer',
+                        'left',
+                        [
+                            'translationMm' => 11,
+                            'endFeel' => 'soft',
+                            'checks' => [
+                                'footStayedDown' => true,
+                                'hamstringsRelaxed' => true,
+                                'quadricepsRelaxed' => true,
+                                'startedFromNeutral' => true,
+                            ],
+                        ],
+                    ],
                 ],
             ],
             'F12' => [
                 'side' => 'right', 'days' => 0, 'setting' => 'acute_trauma', 'seenDaysAgo' => 0,
                 'sections' => [
-                    'safety' => ['cannotTakeFourSteps' => true, 'cannotFlexTo90' => true, 'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false],
+                    'safety' => [
+                        'cannotTakeFourSteps' => true,
+                        'cannotFlexTo90' => true,
+                        'deformity' => false,
+                        'dislocationSuspected' => false,
+                        'pulseOrSensationLost' => false,
+                        'feverOrHotRedKnee' => false,
+                    ],
                 ],
                 'findings' => [],
             ],
@@ -79,11 +138,28 @@ final class DemoKnees
                 'side' => 'left', 'days' => 0, 'setting' => 'touchline', 'route' => 'touchline', 'seenDaysAgo' => 0,
                 'sections' => [
                     'opening' => self::CONSENT,
-                    'history' => ['pop' => false, 'couldNotContinue' => false, 'kneecapShifted' => false, 'givingWay' => false, 'locking' => false, 'painNow' => 2],
+                    'history' => [
+                        'pop' => false,
+                        'couldNotContinue' => false,
+                        'kneecapShifted' => false,
+                        'givingWay' => false,
+                        'locking' => false,
+                        'painNow' => 2,
+                    ],
                     'safety' => self::CLEAR,
                 ],
                 'findings' => [
-                    ...self::normalHurt('left', 'distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'varus_0'),
+                    ...self::normalHurt(
+                        'left',
+                        'distal_pulse',
+                        'sensation',
+                        'ankle_lift',
+                        'inspection',
+                        'effusion_sweep',
+                        'straight_leg_raise',
+                        'valgus_0',
+                        'varus_0',
+                    ),
                     ['posterior_sag', 'left', ['normal' => true, 'checks' => ['thighSoft' => true]]],
                     ['lachman', 'left', ['differenceBand' => 'slight', 'endFeel' => 'firm']],
                 ],
@@ -92,9 +168,22 @@ final class DemoKnees
                 'side' => 'right', 'days' => 0, 'setting' => 'acute_trauma', 'seenDaysAgo' => 0,
                 'sections' => [
                     'opening' => self::CONSENT,
-                    'episode' => ['whatHappened' => 'Fell on a descent, the lower leg went sideways and came back by itself.'],
-                    'history' => ['mechanism' => ['hyperextension'], 'couldNotContinue' => true, 'pop' => true, 'painNow' => 7],
-                    'safety' => [...self::CLEAR, 'reducedOnItsOwn' => true, 'dislocationSuspected' => true, 'calfTense' => false, 'footDropped' => false],
+                    'episode' => [
+                        'whatHappened' => 'Fell on a descent, the lower leg went sideways and came back by itself.',
+                    ],
+                    'history' => [
+                        'mechanism' => ['hyperextension'],
+                        'couldNotContinue' => true,
+                        'pop' => true,
+                        'painNow' => 7,
+                    ],
+                    'safety' => [
+                        ...self::CLEAR,
+                        'reducedOnItsOwn' => true,
+                        'dislocationSuspected' => true,
+                        'calfTense' => false,
+                        'footDropped' => false,
+                    ],
                 ],
                 'findings' => self::normal('sensation', 'ankle_lift'),
             ],
@@ -102,7 +191,13 @@ final class DemoKnees
                 'side' => 'right', 'days' => null, 'setting' => 'older_knee', 'signed' => true, 'seenDaysAgo' => 6,
                 'sections' => [
                     'opening' => self::CONSENT,
-                    'history' => ['mechanism' => ['none_recalled'], 'locking' => false, 'givingWay' => false, 'gradualOnset' => true, 'swellingOnset' => 'none'],
+                    'history' => [
+                        'mechanism' => ['none_recalled'],
+                        'locking' => false,
+                        'givingWay' => false,
+                        'gradualOnset' => true,
+                        'swellingOnset' => 'none',
+                    ],
                     'safety' => self::CLEAR_GRADUAL,
                 ],
                 'findings' => [
@@ -110,9 +205,26 @@ final class DemoKnees
                     ['effusion_sweep', 'right', ['grade' => 'trace']],
                     ...self::normal('lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30'),
                     ['joint_line_palpation', 'left', ['points' => []]],
-                    ['joint_line_palpation', 'right', ['points' => ['medial_back'], 'pinpoint' => true, 'familiar' => true]],
+                    [
+                        'joint_line_palpation',
+                        'right',
+                        ['points' => ['medial_back'], 'pinpoint' => true, 'familiar' => true],
+                    ],
                     ['mcmurray', 'left', ['normal' => true]],
-                    ['mcmurray', 'right', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true, 'pain' => 4, 'painSite' => 'medial']], 'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true]]],
+                    [
+                        'mcmurray',
+                        'right',
+                        [
+                            'cells' => [[
+                                'rotation' => 'outward',
+                                'stress' => 'varus',
+                                'click' => true,
+                                'pain' => 4,
+                                'painSite' => 'medial',
+                            ]],
+                            'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true],
+                        ],
+                    ],
                     ['thessaly_20', 'right', ['notDone' => 'pain']],
                 ],
             ],
@@ -137,6 +249,9 @@ final class DemoKnees
      */
     private static function normalHurt(string $side, string ...$manoeuvres): array
     {
-        return array_map(static fn (string $manoeuvre): array => [$manoeuvre, $side, ['normal' => true]], array_values($manoeuvres));
+        return array_map(
+            static fn (string $manoeuvre): array => [$manoeuvre, $side, ['normal' => true]],
+            array_values($manoeuvres),
+        );
     }
 }

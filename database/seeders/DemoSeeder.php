@@ -49,14 +49,22 @@ final class DemoSeeder extends Seeder
         ['Jonah Skelwith', 'F12', 'Fell running', 29],
     ];
 
-    public function __construct(private readonly Starter $starter, private readonly Recorder $recorder, private readonly Signer $signer, private readonly Figures $data)
-    {
+    public function __construct(
+        private readonly Starter $starter,
+        private readonly Recorder $recorder,
+        private readonly Signer $signer,
+        private readonly Figures $data,
+    ) {
     }
 
     public function run(): void
     {
         $team = Team::query()->create(['name' => 'Fenmoor Indoor Sports Club']);
-        $user = User::query()->create(['name' => 'Ada Thornquist', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $user = User::query()->create([
+            'name' => 'Ada Thornquist',
+            'email' => self::EMAIL,
+            'password' => self::PASSWORD,
+        ]);
         Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => Role::Lead]);
         // Records are there for members of the team only.
         Auth::setUser($user->refresh());
@@ -68,7 +76,11 @@ final class DemoSeeder extends Seeder
             ]);
         }
         foreach (DemoKnees::all() as $number => $knee) {
-            $this->examine($athletes[$number] ?? throw new LogicException("There is no athlete {$number}."), $user, $knee);
+            $this->examine(
+                $athletes[$number] ?? throw new LogicException("There is no athlete {$number}."),
+                $user,
+                $knee,
+            );
         }
     }
 
@@ -77,15 +89,29 @@ final class DemoSeeder extends Seeder
      */
     private function examine(Athlete $athlete, User $user, array $knee): void
     {
-        $examination = $this->starter->start($athlete, $user->id, Side::from($knee['side']), $knee['days'], Setting::from($knee['setting']), Route::from($knee['route'] ?? 'clinic_core'));
+        $examination = $this->starter->start(
+            $athlete,
+            $user->id,
+            Side::from($knee['side']),
+            $knee['days'],
+            Setting::from($knee['setting']),
+            Route::from($knee['route'] ?? 'clinic_core'),
+        );
         foreach ($knee['sections'] as $name => $payload) {
             $this->recorder->section($examination, SectionName::from($name), $this->first($user, $payload));
         }
         foreach ($knee['findings'] as [$manoeuvre, $side, $payload]) {
-            $this->recorder->finding($examination, $this->data->catalogue()->get($manoeuvre), Side::from($side), $this->first($user, $payload));
+            $this->recorder->finding(
+                $examination,
+                $this->data->catalogue()->get($manoeuvre),
+                Side::from($side),
+                $this->first($user, $payload),
+            );
         }
         if ($knee['seenDaysAgo'] > 0) {
-            Examination::query()->whereKey($examination->id)->update(['examined_at' => Date::now()->subDays($knee['seenDaysAgo'])]);
+            Examination::query()->whereKey($examination->id)->update(['examined_at' => Date::now()->subDays(
+                $knee['seenDaysAgo'],
+            )]);
         }
         if ($knee['signed'] ?? false) {
             $this->signer->sign($examination);

@@ -33,7 +33,10 @@ final class AccessTest extends FeatureTestCase
     public function test_logging_in_and_out(): void
     {
         $user = $this->member();
-        $this->postJson('/api/login', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(422)->assertJsonPath('error.path', 'password');
+        $this->postJson(
+            '/api/login',
+            ['email' => $user->email, 'password' => 'wrong'],
+        )->assertStatus(422)->assertJsonPath('error.path', 'password');
         $this->postJson('/api/login', ['email' => strtoupper($user->email), 'password' => 'a long enough password'])
             ->assertOk()->assertJsonPath('user.team', 'Fenmoor Indoor Sports Club');
         self::assertTrue(Auth::check());
@@ -47,7 +50,10 @@ final class AccessTest extends FeatureTestCase
         for ($try = 0; $try < 10; $try++) {
             $this->postJson('/api/login', ['email' => $user->email, 'password' => "guess {$try}"])->assertStatus(422);
         }
-        $this->postJson('/api/login', ['email' => $user->email, 'password' => 'a long enough password'])->assertStatus(429);
+        $this->postJson(
+            '/api/login',
+            ['email' => $user->email, 'password' => 'a long enough password'],
+        )->assertStatus(429);
     }
 
     public function test_pages_carry_the_security_headers(): void

@@ -41,7 +41,11 @@ final class CommandTest extends TestCase
         self::assertTrue(json_decode($out)->measurements[0]->provisional);
         [$code, $again] = $this->artisan(['weigh:combine', '-'], (string) json_encode(json_decode($out)->weighing));
         self::assertSame(0, $code);
-        self::assertEqualsWithDelta(json_decode($out)->conditions[0]->posttest, json_decode($again)->conditions[0]->posttest, 1e-12);
+        self::assertEqualsWithDelta(
+            json_decode($out)->conditions[0]->posttest,
+            json_decode($again)->conditions[0]->posttest,
+            1e-12,
+        );
     }
 
     /**

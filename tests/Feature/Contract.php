@@ -67,13 +67,20 @@ final class Contract
             return;
         }
         $place = $name === null
-            ? '/paths/'.str_replace('/', '~1', "/{$route->uri()}").'/'.strtolower($method)."/responses/{$answer->getStatusCode()}"
+            ? '/paths/'.str_replace(
+                '/',
+                '~1',
+                "/{$route->uri()}",
+            ).'/'.strtolower($method)."/responses/{$answer->getStatusCode()}"
             : "/components/responses/{$name}";
         // Braces in a path are written as an address writes them.
         $pointer = str_replace(['{', '}'], ['%7B', '%7D'], "{$place}/content/application~1json/schema");
         $result = $this->validator->validate(json_decode((string) $answer->content()), self::ID."#{$pointer}");
         $error = $result->error();
-        Assert::assertTrue($result->isValid(), $promise.': '.($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
+        Assert::assertTrue(
+            $result->isValid(),
+            $promise.': '.($error === null ? '' : json_encode((new ErrorFormatter)->format($error))),
+        );
     }
 
     private static function read(): stdClass
@@ -81,6 +88,8 @@ final class Contract
         $file = __DIR__.'/../../var/openapi.json';
         $document = is_file($file) ? json_decode((string) file_get_contents($file)) : null;
 
-        return $document instanceof stdClass ? $document : throw new RuntimeException('var/openapi.json is missing: run npm run contract:bundle');
+        return $document instanceof stdClass
+            ? $document
+            : throw new RuntimeException('var/openapi.json is missing: run npm run contract:bundle');
     }
 }

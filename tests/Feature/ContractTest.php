@@ -52,7 +52,11 @@ final class ContractTest extends FeatureTestCase
 
     private function readers(string $id, string $athlete): void
     {
-        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear', 'checks' => ['hamstringsRelaxed' => true]])->assertOk();
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['differenceBand' => 'clear', 'checks' => ['hamstringsRelaxed' => true]],
+        )->assertOk();
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->save($id, 'sections/history', ['mechanism' => ['twist_on_planted_foot'], 'pop' => true])->assertOk();
         foreach (self::pages($id, $athlete) as $uri) {
@@ -61,7 +65,10 @@ final class ContractTest extends FeatureTestCase
         $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
         $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->assertOk();
         $this->postJson('/api/weigh', ['conditions' => []])->assertStatus(422);
-        $this->postJson("/api/athletes/{$athlete}/examinations", ['hurtSide' => 'both', 'daysSinceInjury' => 1, 'route' => 'clinic_core'])->assertStatus(422);
+        $this->postJson(
+            "/api/athletes/{$athlete}/examinations",
+            ['hurtSide' => 'both', 'daysSinceInjury' => 1, 'route' => 'clinic_core'],
+        )->assertStatus(422);
     }
 
     private function savers(string $id): void
@@ -69,7 +76,11 @@ final class ContractTest extends FeatureTestCase
         $this->save($id, 'sections/safety', [...self::CLEAR, 'footDropped' => true], 1)->assertOk();
         $this->save($id, 'sections/safety', self::CLEAR, 1)->assertStatus(409);
         $this->save($id, 'sections/safety', ['unheardOf' => true], 2)->assertStatus(422);
-        $this->save($id, 'findings/valgus_30/left', ['differenceBand' => 'same'])->assertStatus(422)->assertJsonStructure(['hold']);
+        $this->save(
+            $id,
+            'findings/valgus_30/left',
+            ['differenceBand' => 'same'],
+        )->assertStatus(422)->assertJsonStructure(['hold']);
         $this->save($id, 'findings/lachman/left', ['normal' => true], 0)->assertStatus(409);
         $take = static fn (int $version): array => ['key' => bin2hex(random_bytes(8)), 'version' => $version];
         $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", $take(0))->assertStatus(409);
@@ -99,7 +110,11 @@ final class ContractTest extends FeatureTestCase
     private function strangers(string $id, string $athlete): void
     {
         $this->actingAs($this->member('Marsh End Judo'));
-        foreach ([...self::changes($id, $athlete), ...array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete))] as [$method, $uri, $body]) {
+        foreach ([...self::changes($id, $athlete), ...array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete))] as [
+            $method,
+            $uri,
+            $body,
+        ]) {
             if (str_contains($uri, $id) || str_contains($uri, $athlete)) {
                 $this->json($method, $uri, $body)->assertNotFound();
             }
@@ -130,7 +145,11 @@ final class ContractTest extends FeatureTestCase
         return [
             ['POST', '/api/login', ['email' => 'physio@fenmoor.example', 'password' => 'x']],
             ['POST', '/api/logout', []],
-            ['POST', "/api/athletes/{$athlete}/examinations", ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core']],
+            [
+                'POST',
+                "/api/athletes/{$athlete}/examinations",
+                ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
+            ],
             ['POST', "/api/examinations/{$id}/signature", []],
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
@@ -146,7 +165,9 @@ final class ContractTest extends FeatureTestCase
     {
         return [
             '/api/ping', '/api/today', '/api/catalogue', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
-            "/api/examinations/{$id}/document", "/api/examinations/{$id}/summary.pdf", "/api/examinations/{$id}/weighing",
+            "/api/examinations/{$id}/document",
+            "/api/examinations/{$id}/summary.pdf",
+            "/api/examinations/{$id}/weighing",
         ];
     }
 
@@ -158,14 +179,21 @@ final class ContractTest extends FeatureTestCase
                 $routes[] = "{$route->methods()[0]} /{$route->uri()}";
             }
         }
-        $promised = array_map(static fn (string $promise): string => substr($promise, 0, (int) strrpos($promise, ' ')), Contract::it()->promises());
+        $promised = array_map(
+            static fn (string $promise): string => substr($promise, 0, (int) strrpos($promise, ' ')),
+            Contract::it()->promises(),
+        );
         self::assertEqualsCanonicalizing(array_values(array_unique($promised)), $routes);
     }
 
     public function test_the_open_document_matches_the_schema_made_from_the_catalogue(): void
     {
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/mcmurray/left', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true]]])->assertOk();
+        $this->save(
+            $id,
+            'findings/mcmurray/left',
+            ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true]]],
+        )->assertOk();
         $this->save($id, 'sections/history', ['swellingOnset' => 'none'])->assertOk();
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../contract/examination.schema.json'));
         $document = json_decode((string) $this->getJson("/api/examinations/{$id}/document")->content());
@@ -183,9 +211,24 @@ final class ContractTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$id}/signature")->assertOk();
         $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
         $then = $snapshot->payload;
-        unset($then['setting'], $then['nothingChanges'], $then['earlierFinding'], $then['plan']['availability'], $then['plan']['advice'], $then['plan']['matters'], $then['route']['core'], $then['route']['tooShort']);
-        $then['safety'] = array_intersect_key($then['safety'], ['gateOpen' => 0, 'lines' => 0, 'blocked' => 0, 'blockedBy' => 0]);
-        $without = static fn (array $rows, string ...$keys): array => array_map(static fn (array $row): array => array_diff_key($row, array_flip($keys)), $rows);
+        unset(
+            $then['setting'],
+            $then['nothingChanges'],
+            $then['earlierFinding'],
+            $then['plan']['availability'],
+            $then['plan']['advice'],
+            $then['plan']['matters'],
+            $then['route']['core'],
+            $then['route']['tooShort'],
+        );
+        $then['safety'] = array_intersect_key(
+            $then['safety'],
+            ['gateOpen' => 0, 'lines' => 0, 'blocked' => 0, 'blockedBy' => 0],
+        );
+        $without = static fn (array $rows, string ...$keys): array => array_map(
+            static fn (array $row): array => array_diff_key($row, array_flip($keys)),
+            $rows,
+        );
         $then['conditions'] = $without($then['conditions'], 'bare', 'raised', 'seriousness');
         $then['results'] = $without($then['results'], 'level', 'againstRule');
         $then['measurements'] = $without($then['measurements'], 'level');

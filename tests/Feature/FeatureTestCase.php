@@ -25,8 +25,14 @@ abstract class FeatureTestCase extends TestCase
     public $mockConsoleOutput = false;
 
     protected const CLEAR = [
-        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
-        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+        'deformity' => false,
+        'dislocationSuspected' => false,
+        'pulseOrSensationLost' => false,
+        'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false,
+        'cannotFlexTo90' => false,
+        'tenderPatellaAlone' => false,
+        'tenderFibularHead' => false,
     ];
 
     /** @var array<string, true> promises of the contract that this test has seen kept */
@@ -87,8 +93,16 @@ abstract class FeatureTestCase extends TestCase
     /**
      * @param  array<string, mixed>  $payload
      */
-    protected function save(string $examination, string $part, array $payload, int $version = 0, ?string $key = null): TestResponse
-    {
-        return $this->putJson("/api/examinations/{$examination}/{$part}", ['key' => $key ?? Str::uuid()->toString(), 'version' => $version, 'payload' => (object) $payload]);
+    protected function save(
+        string $examination,
+        string $part,
+        array $payload,
+        int $version = 0,
+        ?string $key = null,
+    ): TestResponse {
+        return $this->putJson(
+            "/api/examinations/{$examination}/{$part}",
+            ['key' => $key ?? Str::uuid()->toString(), 'version' => $version, 'payload' => (object) $payload],
+        );
     }
 }

@@ -31,9 +31,16 @@ final class JudgedTest extends FeatureTestCase
         $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'])->assertOk();
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4])
-            ->assertStatus(422)->assertJsonPath('error.path', 'lachman:left')->assertJsonPath('hold', ['kind' => 'gate', 'mayOverride' => true]);
+            ->assertStatus(422)->assertJsonPath('error.path', 'lachman:left')->assertJsonPath(
+                'hold',
+                ['kind' => 'gate', 'mayOverride' => true],
+            );
         $this->save($id, 'findings/lachman/left', ['notDone' => 'pain'])->assertOk();
-        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none', 'override' => 'asked by the surgeon'])->assertOk();
+        $this->save(
+            $id,
+            'findings/pivot_shift/left',
+            ['grade' => 'none', 'override' => 'asked by the surgeon'],
+        )->assertOk();
     }
 
     public function test_a_sign_found_by_hand_closes_what_the_ticks_would_close(): void
@@ -41,11 +48,27 @@ final class JudgedTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4, 'checks' => self::HELD])->assertOk();
         $answer = $this->save($id, 'findings/distal_pulse/left', ['result' => 'abnormal'])->assertOk();
-        self::assertSame(['kind' => 'rule', 'rule' => 'limb_threat', 'mayOverride' => true], $answer->json('assessment.safety.holds.lachman'));
+        self::assertSame(
+            ['kind' => 'rule', 'rule' => 'limb_threat', 'mayOverride' => true],
+            $answer->json('assessment.safety.holds.lachman'),
+        );
         self::assertSame(['lachman:left'], $answer->json('beforeGate'));
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 5], 1)->assertStatus(422)->assertJsonPath('hold.rule', 'limb_threat');
-        $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", ['key' => 'taken-back-by-hand', 'version' => 1])->assertOk();
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 5, 'override' => 'before transport'], 2)->assertOk();
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['translationMm' => 5],
+            1,
+        )->assertStatus(422)->assertJsonPath('hold.rule', 'limb_threat');
+        $this->deleteJson(
+            "/api/examinations/{$id}/findings/lachman/left",
+            ['key' => 'taken-back-by-hand', 'version' => 1],
+        )->assertOk();
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['translationMm' => 5, 'override' => 'before transport'],
+            2,
+        )->assertOk();
     }
 
     public function test_the_finding_that_raised_a_rule_can_be_finished(): void
@@ -57,17 +80,38 @@ final class JudgedTest extends FeatureTestCase
         $answer = $this->save($id, 'findings/lachman/left', ['differenceBand' => 'gross'])->assertOk();
         self::assertTrue($answer->json('assessment.safety.holds.lachman.correctable'));
         self::assertNull($answer->json('assessment.safety.holds.anterior_drawer.correctable'));
-        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'gross', 'endFeel' => 'absent'], 1)->assertOk()->assertJsonPath('beforeGate', []);
-        $this->save($id, 'findings/anterior_drawer/left', ['translationMm' => 5])->assertStatus(422)->assertJsonPath('hold.rule', 'growing_bone');
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['differenceBand' => 'gross', 'endFeel' => 'absent'],
+            1,
+        )->assertOk()->assertJsonPath('beforeGate', []);
+        $this->save(
+            $id,
+            'findings/anterior_drawer/left',
+            ['translationMm' => 5],
+        )->assertStatus(422)->assertJsonPath('hold.rule', 'growing_bone');
     }
 
     public function test_a_key_stands_for_one_save_only(): void
     {
         $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 0, 'one-key-only')->assertOk();
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 12], 0, 'one-key-only')->assertStatus(422)->assertJsonPath('error.path', 'key');
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['translationMm' => 12],
+            0,
+            'one-key-only',
+        )->assertStatus(422)->assertJsonPath('error.path', 'key');
         $this->save($id, 'findings/posterior_sag/left', ['normal' => true], 0, 'one-key-only')->assertStatus(422);
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 0, 'one-key-only')->assertOk()->assertJson(['version' => 1]);
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['translationMm' => 4],
+            0,
+            'one-key-only',
+        )->assertOk()->assertJson(['version' => 1]);
         self::assertSame(4, Finding::query()->where('manoeuvre', 'lachman')->firstOrFail()->payload?->translationMm);
         self::assertSame(3, Save::query()->count());
     }
@@ -77,7 +121,12 @@ final class JudgedTest extends FeatureTestCase
     {
         $id = $this->openedBy($this->member());
         $frame = $this->getJson("/api/examinations/{$id}")->json('sections.0.payload');
-        $this->save($id, 'sections/frame', [...$frame, $key => $value], 1)->assertStatus(422)->assertJsonPath('error.path', "frame.{$key}");
+        $this->save(
+            $id,
+            'sections/frame',
+            [...$frame, $key => $value],
+            1,
+        )->assertStatus(422)->assertJsonPath('error.path', "frame.{$key}");
     }
 
     /**
@@ -95,7 +144,11 @@ final class JudgedTest extends FeatureTestCase
     public function test_the_rows_own_manoeuvre_and_side_win(): void
     {
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4, 'manoeuvre' => 'valgus_30', 'side' => 'right'])->assertOk();
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            ['translationMm' => 4, 'manoeuvre' => 'valgus_30', 'side' => 'right'],
+        )->assertOk();
         $found = $this->getJson("/api/examinations/{$id}/document")->json('findings.0');
         self::assertSame(['lachman', 'left'], [$found['manoeuvre'], $found['side']]);
     }
@@ -126,7 +179,12 @@ final class JudgedTest extends FeatureTestCase
     public function test_a_body_that_cannot_be_read_is_refused(string $body): void
     {
         $id = $this->openedBy($this->member());
-        $this->call('PUT', "/api/examinations/{$id}/findings/lachman/left", server: ['CONTENT_TYPE' => 'application/json'], content: $body)->assertStatus(422);
+        $this->call(
+            'PUT',
+            "/api/examinations/{$id}/findings/lachman/left",
+            server: ['CONTENT_TYPE' => 'application/json'],
+            content: $body,
+        )->assertStatus(422);
         self::assertSame(0, Finding::query()->count());
     }
 
@@ -135,7 +193,10 @@ final class JudgedTest extends FeatureTestCase
      */
     public static function unreadable(): iterable
     {
-        yield 'too deep' => ['{"key":"12345678","version":0,"payload":'.str_repeat('{"a":', 40).'1'.str_repeat('}', 41)];
+        yield 'too deep' => ['{"key":"12345678","version":0,"payload":'.str_repeat('{"a":', 40).'1'.str_repeat(
+            '}',
+            41,
+        )];
         yield 'a key that begins with nothing' => ['{"key":"12345678","version":0,"payload":{"\u0000a":1}}'];
         yield 'a number without end' => ['{"key":"12345678","version":0,"payload":{"translationMm":1e400}}'];
         yield 'a version without end' => ['{"key":"12345678","version":1e400,"payload":{"translationMm":4}}'];
@@ -151,7 +212,10 @@ final class JudgedTest extends FeatureTestCase
         $this->call('POST', '/api/weigh?condition[]=acl', content: $input)->assertStatus(422);
         $this->call('POST', '/api/weigh?order[]=acl', content: $input)->assertStatus(422);
         $pair = '{"conditions":[{"id":"a","pretest":0.2},{"id":"b","pretest":0.3}],"associations":[{"between":["a","b"],"oddsRatio":1e308}]}';
-        $this->call('POST', '/api/weigh', content: $pair)->assertStatus(422)->assertJsonPath('error.path', 'associations[0].oddsRatio');
+        $this->call('POST', '/api/weigh', content: $pair)->assertStatus(422)->assertJsonPath(
+            'error.path',
+            'associations[0].oddsRatio',
+        );
         $this->call('POST', "/api/athletes/{$this->athleteOf($user)->id}/examinations", server: ['CONTENT_TYPE' => 'application/json'],
             content: '{"hurtSide":"left","daysSinceInjury":1e400,"setting":"acute_trauma","route":"clinic_core"}')->assertStatus(422);
     }
@@ -159,11 +223,27 @@ final class JudgedTest extends FeatureTestCase
     public function test_what_others_found_and_the_pulse_are_kept_as_data(): void
     {
         $id = $this->examinationBy($this->member());
-        $this->save($id, 'sections/earlierFinding', ['entries' => [['what' => 'Lachman positive', 'by' => 'club doctor']]])->assertOk()
+        $this->save(
+            $id,
+            'sections/earlierFinding',
+            ['entries' => [['what' => 'Lachman positive', 'by' => 'club doctor']]],
+        )->assertOk()
             ->assertJsonPath('assessment.earlierFinding.0.what', 'Lachman positive');
-        $this->save($id, 'sections/pulseChecks', ['entries' => [['at' => '2026-05-10T09:05:00Z', 'felt' => false]]])->assertOk()
-            ->assertJsonPath('assessment.safety.pulse.missingOnce', true)->assertJsonPath('assessment.safety.lines.0.rule', 'limb_threat');
-        $this->save($id, 'sections/pulseChecks', ['log' => []], 1)->assertStatus(422)->assertJsonPath('error.path', 'pulseChecks.log');
+        $this->save(
+            $id,
+            'sections/pulseChecks',
+            ['entries' => [['at' => '2026-05-10T09:05:00Z', 'felt' => false]]],
+        )->assertOk()
+            ->assertJsonPath('assessment.safety.pulse.missingOnce', true)->assertJsonPath(
+                'assessment.safety.lines.0.rule',
+                'limb_threat',
+            );
+        $this->save(
+            $id,
+            'sections/pulseChecks',
+            ['log' => []],
+            1,
+        )->assertStatus(422)->assertJsonPath('error.path', 'pulseChecks.log');
     }
 
     public function test_a_hot_knee_is_asked_about_before_signing(): void
@@ -172,7 +252,10 @@ final class JudgedTest extends FeatureTestCase
         $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
         $this->save($id, 'findings/warmth/left', ['warmer' => true])->assertOk();
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
-        $this->postJson("/api/examinations/{$id}/signature")->assertStatus(422)->assertJsonPath('error.path', 'safety.feverOrHotRedKnee');
+        $this->postJson("/api/examinations/{$id}/signature")->assertStatus(422)->assertJsonPath(
+            'error.path',
+            'safety.feverOrHotRedKnee',
+        );
         $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
         $this->postJson("/api/examinations/{$id}/signature")->assertOk();
     }
@@ -196,9 +279,15 @@ final class JudgedTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $examination = Examination::query()->findOrFail($id);
         self::assertNotSame([], $examination->holds);
-        $examination->update(['holds' => ['basis' => $examination->holds['basis'] ?? '', 'holds' => ['lachman' => ['kind' => 'gate', 'mayOverride' => true]]]]);
+        $examination->update(['holds' => [
+            'basis' => $examination->holds['basis'] ?? '',
+            'holds' => ['lachman' => ['kind' => 'gate', 'mayOverride' => true]],
+        ]]);
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4])->assertStatus(422);
-        $examination->update(['holds' => ['basis' => 'older rules', 'holds' => ['lachman' => ['kind' => 'gate', 'mayOverride' => true]]]]);
+        $examination->update(['holds' => [
+            'basis' => 'older rules',
+            'holds' => ['lachman' => ['kind' => 'gate', 'mayOverride' => true]],
+        ]]);
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4])->assertOk();
     }
 }

@@ -17,14 +17,29 @@ final class ReportTest extends FeatureTestCase
     public function test_the_pdf_holds_the_text_it_should_on_one_page(): void
     {
         $id = $this->tornKnee($this->member());
-        $answer = $this->get("/api/examinations/{$id}/summary.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $answer = $this->get(
+            "/api/examinations/{$id}/summary.pdf",
+        )->assertOk()->assertHeader('Content-Type', 'application/pdf');
         $pdf = (new Parser)->parseContent((string) $answer->content());
         self::assertCount(1, $pdf->getPages());
         $text = (string) preg_replace('/\s+/', ' ', $pdf->getText());
         foreach ([
-            'Mirre Aldous', 'Left knee', 'DRAFT, not signed', 'The gate is answered', 'ACL tear', '95 % range', 'Lachman 10 mm 3 mm +7 mm 2', 'blood likely',
-            'Anterior drawer negative', 'muscles held the knee', 'Apley not done (no time)', 'within two weeks: a knee surgeon', 'Until then: Use crutches', 'Availability: out', 'Look again: In ', 'For the athlete',
-            'in 100 knees like this', 'For the coach Out.', 'drawers count from more than the other knee', 'evidence cautious figures', 'Chances, not a diagnosis', 'not yet checked against the papers',
+            'Mirre Aldous', 'Left knee', 'DRAFT, not signed', 'The gate is answered', 'ACL tear', '95 % range',
+            'Lachman 10 mm 3 mm +7 mm 2', 'blood likely',
+            'Anterior drawer negative',
+            'muscles held the knee',
+            'Apley not done (no time)',
+            'within two weeks: a knee surgeon',
+            'Until then: Use crutches',
+            'Availability: out',
+            'Look again: In ',
+            'For the athlete',
+            'in 100 knees like this',
+            'For the coach Out.',
+            'drawers count from more than the other knee',
+            'evidence cautious figures',
+            'Chances, not a diagnosis',
+            'not yet checked against the papers',
         ] as $words) {
             self::assertStringContainsStringIgnoringCase($words, $text);
         }
@@ -37,9 +52,19 @@ final class ReportTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$id}/signature")->assertOk()->assertJsonPath('status', 'signed');
         $this->postJson("/api/examinations/{$id}/signature")->assertStatus(423);
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 1)->assertStatus(423);
-        Assessment::query()->where('examination_id', $id)->firstOrFail()->update(['payload' => [...$before, 'rules' => 'of that day']]);
+        Assessment::query()->where('examination_id', $id)->firstOrFail()->update(['payload' => [
+            ...$before,
+            'rules' => 'of that day',
+        ]]);
         self::assertSame('of that day', $this->getJson("/api/examinations/{$id}")->json('assessment.rules'));
-        self::assertStringContainsString('rules of that day', (string) preg_replace('/\s+/', ' ', (new Parser)->parseContent((string) $this->get("/api/examinations/{$id}/summary.pdf")->content())->getText()));
+        self::assertStringContainsString(
+            'rules of that day',
+            (string) preg_replace(
+                '/\s+/',
+                ' ',
+                (new Parser)->parseContent((string) $this->get("/api/examinations/{$id}/summary.pdf")->content())->getText(),
+            ),
+        );
         self::assertStringNotContainsString('Lachman', (string) json_encode(DB::table('assessments')->get()));
     }
 
@@ -60,14 +85,21 @@ final class ReportTest extends FeatureTestCase
     {
         $this->actingAs($this->member());
         $input = (string) file_get_contents(__DIR__.'/../../docs/examples/lachman-and-drawer.json');
-        $answer = $this->call('POST', '/api/weigh?condition=acl&order=lachman,anterior_drawer', content: $input)->assertOk();
+        $answer = $this->call(
+            'POST',
+            '/api/weigh?condition=acl&order=lachman,anterior_drawer',
+            content: $input,
+        )->assertOk();
         self::assertEqualsWithDelta(0.790348, $answer->json('conditions.0.posttest'), 1e-6);
         self::assertSame(['lachman', 'anterior_drawer'], array_column($answer->json('steps'), 'finding'));
         self::assertEqualsWithDelta(0.2, $answer->json('steps.0.before'), 1e-9);
         self::assertEqualsWithDelta(0.790348, $answer->json('steps.1.after'), 1e-6);
         self::assertEqualsWithDelta(0.779817, $answer->json('curves.0.points.8.1'), 1e-6);
         self::assertEqualsWithDelta(0.805142, $answer->json('steps.1.withoutEcho'), 1e-6);
-        self::assertStringContainsString('a positive Lachman alone makes it 78 in 100', (string) $answer->json('answer.answer'));
+        self::assertStringContainsString(
+            'a positive Lachman alone makes it 78 in 100',
+            (string) $answer->json('answer.answer'),
+        );
         self::assertSame(0, Examination::query()->count());
         $this->call('POST', '/api/weigh', content: str_replace('0.85', '1.85', $input))
             ->assertStatus(422)->assertJsonPath('error.path', 'groups[0].results[0].targets.acl.sensitivity');
@@ -78,7 +110,11 @@ final class ReportTest extends FeatureTestCase
     {
         $this->actingAs($this->member());
         $input = (string) file_get_contents(__DIR__.'/../../docs/examples/lachman-and-drawer.json');
-        $answer = $this->call('POST', '/api/weigh?condition=acl&order=anterior_drawer,lachman', content: $input)->assertOk();
+        $answer = $this->call(
+            'POST',
+            '/api/weigh?condition=acl&order=anterior_drawer,lachman',
+            content: $input,
+        )->assertOk();
         self::assertSame(['anterior_drawer', 'lachman'], array_column($answer->json('steps'), 'finding'));
         self::assertEqualsWithDelta(0.790348, $answer->json('steps.1.after'), 1e-6);
     }
@@ -88,10 +124,16 @@ final class ReportTest extends FeatureTestCase
         $user = $this->member();
         $first = $this->tornKnee($user);
         $athlete = Examination::query()->findOrFail($first)->load('episode')->episode->athlete_id;
-        $again = (string) $this->postJson("/api/athletes/{$athlete}/examinations", ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'look_again'])->assertCreated()->json('id');
+        $again = (string) $this->postJson(
+            "/api/athletes/{$athlete}/examinations",
+            ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'look_again'],
+        )->assertCreated()->json('id');
         $route = $this->getJson("/api/examinations/{$again}")->json('assessment.route');
         $manoeuvres = array_merge(...array_column($route['stops'], 'manoeuvres'));
-        self::assertSame(['effusion_sweep', 'posterior_sag', 'anterior_drawer', 'lachman', 'apley'], array_values(array_diff($manoeuvres, ['distal_pulse', 'sensation', 'ankle_lift', 'inspection'])));
+        self::assertSame(
+            ['effusion_sweep', 'posterior_sag', 'anterior_drawer', 'lachman', 'apley'],
+            array_values(array_diff($manoeuvres, ['distal_pulse', 'sensation', 'ankle_lift', 'inspection'])),
+        );
         self::assertContains('mcmurray', $route['offered']);
     }
 
@@ -100,10 +142,24 @@ final class ReportTest extends FeatureTestCase
         $id = $this->examinationBy($user);
         $this->save($id, 'sections/opening', ['consentGiven' => true, 'coachMayKnow' => true])->assertOk();
         $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
-        $this->save($id, 'sections/history', ['pop' => true, 'swellingOnset' => 'within_2_hours', 'mechanism' => ['twist_on_planted_foot']])->assertOk();
+        $this->save(
+            $id,
+            'sections/history',
+            ['pop' => true, 'swellingOnset' => 'within_2_hours', 'mechanism' => ['twist_on_planted_foot']],
+        )->assertOk();
         foreach ([
-            'effusion_sweep/left' => ['grade' => 'bulge'], 'lachman/right' => ['translationMm' => 3, 'endFeel' => 'firm'], 'lachman/left' => ['translationMm' => 10, 'endFeel' => 'soft'],
-            'anterior_drawer/right' => ['translationMm' => 4, 'endFeel' => 'firm'], 'anterior_drawer/left' => ['translationMm' => 4, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]],
+            'effusion_sweep/left' => ['grade' => 'bulge'], 'lachman/right' => [
+                'translationMm' => 3,
+                'endFeel' => 'firm',
+            ], 'lachman/left' => [
+                'translationMm' => 10,
+                'endFeel' => 'soft',
+            ],
+            'anterior_drawer/right' => ['translationMm' => 4, 'endFeel' => 'firm'], 'anterior_drawer/left' => [
+                'translationMm' => 4,
+                'endFeel' => 'firm',
+                'checks' => ['hamstringsRelaxed' => false],
+            ],
             'apley/left' => ['notDone' => 'time'],
         ] as $part => $payload) {
             $this->save($id, "findings/{$part}", $payload)->assertOk();

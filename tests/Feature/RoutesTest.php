@@ -45,8 +45,15 @@ final class RoutesTest extends FeatureTestCase
         $tried = 0;
         foreach (self::routes() as $route) {
             if ($route->parameterNames() !== [] && $route->getName() !== 'nothing') {
-                $this->json($route->methods()[0], $this->address($route, $id, $athlete->id), ['key' => 'abcdefgh', 'version' => 0, 'payload' => []])
-                    ->assertNotFound()->assertExactJson(['error' => ['path' => '', 'reason' => 'There is no such thing here.']]);
+                $this->json(
+                    $route->methods()[0],
+                    $this->address($route, $id, $athlete->id),
+                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => []],
+                )
+                    ->assertNotFound()->assertExactJson(['error' => [
+                        'path' => '',
+                        'reason' => 'There is no such thing here.',
+                    ]]);
                 $tried++;
             }
         }
@@ -58,7 +65,10 @@ final class RoutesTest extends FeatureTestCase
         $lead = $this->member();
         $student = User::factory()->memberOf(Team::query()->findOrFail($lead->teamId()), Role::Student)->create();
         $id = $this->openedBy($student);
-        $this->postJson("/api/examinations/{$id}/signature")->assertForbidden()->assertJsonPath('error.reason', 'A student cannot sign.');
+        $this->postJson("/api/examinations/{$id}/signature")->assertForbidden()->assertJsonPath(
+            'error.reason',
+            'A student cannot sign.',
+        );
         $this->actingAs($lead)->postJson("/api/examinations/{$id}/signature")->assertOk();
     }
 
@@ -76,7 +86,11 @@ final class RoutesTest extends FeatureTestCase
     private function address(Route $route, string $examination, string $athlete): string
     {
         return strtr($route->uri(), [
-            '{examination}' => $examination, '{athlete}' => $athlete, '{section}' => 'history', '{manoeuvre}' => 'gait', '{side}' => 'both',
+            '{examination}' => $examination,
+            '{athlete}' => $athlete,
+            '{section}' => 'history',
+            '{manoeuvre}' => 'gait',
+            '{side}' => 'both',
         ]);
     }
 }

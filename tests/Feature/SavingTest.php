@@ -32,7 +32,13 @@ final class SavingTest extends FeatureTestCase
     {
         $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', self::LACHMAN, 0, 'the-same-key')->assertOk();
-        $this->save($id, 'findings/lachman/left', self::LACHMAN, 0, 'the-same-key')->assertOk()->assertJson(['version' => 1]);
+        $this->save(
+            $id,
+            'findings/lachman/left',
+            self::LACHMAN,
+            0,
+            'the-same-key',
+        )->assertOk()->assertJson(['version' => 1]);
         self::assertSame(1, Finding::query()->count());
     }
 
@@ -73,8 +79,19 @@ final class SavingTest extends FeatureTestCase
         $this->save($id, 'sections/safety', [...self::CLEAR, 'cannotTakeFourSteps' => true], 1)->assertOk();
         self::assertTrue($this->getJson("/api/examinations/{$id}")->json('findings.0.beforeGate'));
 
-        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none'])->assertStatus(422)->assertJsonPath('error.path', 'pivot_shift:left')->assertJsonPath('hold', ['kind' => 'rule', 'rule' => 'fracture_rule_positive', 'mayOverride' => true]);
-        $this->save($id, 'findings/pivot_shift/left', ['grade' => 'none', 'override' => 'under anaesthesia'])->assertOk();
+        $this->save(
+            $id,
+            'findings/pivot_shift/left',
+            ['grade' => 'none'],
+        )->assertStatus(422)->assertJsonPath('error.path', 'pivot_shift:left')->assertJsonPath(
+            'hold',
+            ['kind' => 'rule', 'rule' => 'fracture_rule_positive', 'mayOverride' => true],
+        );
+        $this->save(
+            $id,
+            'findings/pivot_shift/left',
+            ['grade' => 'none', 'override' => 'under anaesthesia'],
+        )->assertOk();
     }
 
     public function test_a_signed_examination_never_changes(): void

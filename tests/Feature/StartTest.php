@@ -25,7 +25,10 @@ final class StartTest extends TestCase
 
     public function test_an_unknown_option_or_part_is_told(): void
     {
-        self::assertSame([1, "gray-compass: unknown option --quick; the only one is --fresh\n"], $this->bash('bin/start --quick'));
+        self::assertSame(
+            [1, "gray-compass: unknown option --quick; the only one is --fresh\n"],
+            $this->bash('bin/start --quick'),
+        );
         [$code, $said] = $this->bash('bin/test everything');
         self::assertSame(1, $code);
         self::assertStringContainsString('unknown part everything', $said);
@@ -56,7 +59,13 @@ final class StartTest extends TestCase
      */
     private function bash(string $script, array $environment = []): array
     {
-        $process = proc_open(['bash', '-c', $script], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, self::ROOT, ['PATH' => (string) getenv('PATH'), ...$environment]);
+        $process = proc_open(
+            ['bash', '-c', $script],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
+            $pipes,
+            self::ROOT,
+            ['PATH' => (string) getenv('PATH'), ...$environment],
+        );
         self::assertIsResource($process);
         $said = (string) stream_get_contents($pipes[1]);
 

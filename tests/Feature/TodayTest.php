@@ -19,7 +19,10 @@ final class TodayTest extends FeatureTestCase
         $id = $this->examinationBy($this->member());
         $frame = $this->getJson("/api/examinations/{$id}")->assertOk()->json('sections.0');
         self::assertSame(['frame', 1], [$frame['name'], $frame['version']]);
-        self::assertSame(['left', 4, 22], [$frame['payload']['hurtSide'], $frame['payload']['daysSinceInjury'], $frame['payload']['ageYears']]);
+        self::assertSame(
+            ['left', 4, 22],
+            [$frame['payload']['hurtSide'], $frame['payload']['daysSinceInjury'], $frame['payload']['ageYears']],
+        );
         self::assertSame('2026-05-06', Episode::query()->firstOrFail()->injured_on?->toDateString());
         self::assertSame('2026-05-10', Examination::query()->firstOrFail()->examined_at->toDateString());
     }
@@ -50,7 +53,10 @@ final class TodayTest extends FeatureTestCase
         $user = $this->member();
         $athlete = $this->athleteOf($user);
         foreach (['clinic_full', 'look_again'] as $route) {
-            $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", ['hurtSide' => 'left', 'daysSinceInjury' => null, 'setting' => 'gradual', 'route' => $route])->assertCreated();
+            $this->actingAs($user)->postJson(
+                "/api/athletes/{$athlete->id}/examinations",
+                ['hurtSide' => 'left', 'daysSinceInjury' => null, 'setting' => 'gradual', 'route' => $route],
+            )->assertCreated();
         }
         self::assertSame([1, 2], [Episode::query()->count(), Examination::query()->count()]);
     }
@@ -60,7 +66,11 @@ final class TodayTest extends FeatureTestCase
         $user = $this->member();
         $athlete = $this->athleteOf($user);
         $start = fn (array $body) => $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", [
-            'hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'clinic_full', ...$body,
+            'hurtSide' => 'left',
+            'daysSinceInjury' => 4,
+            'setting' => 'acute_trauma',
+            'route' => 'clinic_full',
+            ...$body,
         ])->assertStatus(422);
         $start(['hurtSide' => 'both']);
         $start(['daysSinceInjury' => -1]);
@@ -75,10 +85,15 @@ final class TodayTest extends FeatureTestCase
         $this->postJson('/api/login', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertOk();
         $athletes = collect($this->getJson('/api/today')->assertOk()->json('athletes'));
         self::assertCount(12, $athletes);
-        self::assertEqualsCanonicalizing(['Handball', 'Judo', 'Trampoline', 'Fell running'], $athletes->pluck('squad')->unique()->values()->all());
+        self::assertEqualsCanonicalizing(
+            ['Handball', 'Judo', 'Trampoline', 'Fell running'],
+            $athletes->pluck('squad')->unique()->values()->all(),
+        );
         self::assertSame(7, $athletes->sum(static fn (array $athlete): int => count($athlete['examinations'])));
         $mirre = $athletes->firstWhere('name', 'Mirre Aldous');
-        $assessment = $this->getJson("/api/examinations/{$mirre['examinations'][0]['id']}")->assertOk()->json('assessment');
+        $assessment = $this->getJson(
+            "/api/examinations/{$mirre['examinations'][0]['id']}",
+        )->assertOk()->json('assessment');
         self::assertSame('act', $assessment['conditions'][0]['zone']);
         self::assertSame([], $assessment['excluded']);
     }

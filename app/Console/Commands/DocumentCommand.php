@@ -27,13 +27,19 @@ abstract class DocumentCommand extends Command
     public function handle(): int
     {
         try {
-            $this->output->writeln(Json::write($this->answer(Json::read($this->text()))), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                Json::write($this->answer(Json::read($this->text()))),
+                \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+            );
 
             return self::SUCCESS;
         } catch (Refusal $refusal) {
             $output = $this->output->getOutput();
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln(Json::write(['error' => ['path' => $refusal->path, 'reason' => $refusal->reason]]), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $errors->writeln(
+                Json::write(['error' => ['path' => $refusal->path, 'reason' => $refusal->reason]]),
+                \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+            );
 
             return self::REFUSED;
         }
@@ -42,7 +48,9 @@ abstract class DocumentCommand extends Command
     private function text(): string
     {
         $name = $this->argument('file');
-        $text = $name === '-' ? stream_get_contents(STDIN, Json::MAX_BYTES + 1) : (is_file($name) ? file_get_contents($name, length: Json::MAX_BYTES + 1) : false);
+        $text = $name === '-'
+            ? stream_get_contents(STDIN, Json::MAX_BYTES + 1)
+            : (is_file($name) ? file_get_contents($name, length: Json::MAX_BYTES + 1) : false);
 
         return $text === false ? throw new Refusal('', "{$name} cannot be read") : $text;
     }

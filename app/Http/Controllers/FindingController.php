@@ -18,13 +18,21 @@ final readonly class FindingController
     {
     }
 
-    public function update(PartRequest $request, Examination $examination, Manoeuvre $manoeuvre, Side $side): SavedResource
-    {
+    public function update(
+        PartRequest $request,
+        Examination $examination,
+        Manoeuvre $manoeuvre,
+        Side $side,
+    ): SavedResource {
         return new SavedResource($this->recorder->finding($examination, $manoeuvre, $side, $request->save()));
     }
 
-    public function destroy(PartRequest $request, Examination $examination, Manoeuvre $manoeuvre, Side $side): SavedResource
-    {
+    public function destroy(
+        PartRequest $request,
+        Examination $examination,
+        Manoeuvre $manoeuvre,
+        Side $side,
+    ): SavedResource {
         return new SavedResource($this->recorder->finding($examination, $manoeuvre, $side, $request->takeBack()));
     }
 }

@@ -21,6 +21,9 @@ final class LoginRequest extends FormRequest
      */
     public function credentials(): array
     {
-        return ['email' => mb_strtolower($this->string('email')->toString()), 'password' => $this->string('password')->toString()];
+        return [
+            'email' => mb_strtolower($this->string('email')->toString()),
+            'password' => $this->string('password')->toString(),
+        ];
     }
 }

@@ -31,7 +31,10 @@ final class PartRequest extends FormRequest
         $body = Json::read((string) $this->getContent());
         $payload = $body instanceof stdClass ? $body->payload ?? null : null;
 
-        return $this->with($payload instanceof stdClass ? $payload : throw new Refusal('payload', 'expected an object'));
+        return $this->with($payload instanceof stdClass ? $payload : throw new Refusal(
+            'payload',
+            'expected an object',
+        ));
     }
 
     public function takeBack(): SaveRequest

@@ -37,6 +37,9 @@ final class WeighRequest extends FormRequest
      */
     public function order(): array
     {
-        return array_values(array_filter(explode(',', $this->query->getString('order')), static fn (string $id): bool => $id !== ''));
+        return array_values(array_filter(
+            explode(',', $this->query->getString('order')),
+            static fn (string $id): bool => $id !== '',
+        ));
     }
 }

@@ -42,7 +42,10 @@ final class AthleteResource extends JsonResource
     private function examinations(): Collection
     {
         return $this->resource->episodes
-            ->flatMap(static fn (Episode $episode): Collection => $episode->examinations->each->setRelation('episode', $episode))
+            ->flatMap(static fn (Episode $episode): Collection => $episode->examinations->each->setRelation(
+                'episode',
+                $episode,
+            ))
             ->sortByDesc('examined_at')
             ->values();
     }

@@ -40,7 +40,10 @@ final readonly class Catalogue
      */
     public function with(ManoeuvreTrait $trait): array
     {
-        return array_values(array_filter($this->manoeuvres, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has($trait)));
+        return array_values(array_filter(
+            $this->manoeuvres,
+            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has($trait),
+        ));
     }
 
     /** The first manoeuvre that can give a finding, or null for one that comes from the story. */

@@ -22,7 +22,10 @@ final readonly class Questions
     public static function read(array $data): self
     {
         return new self(array_map(
-            static fn (array $questions): array => array_map(static fn (array $question): Question => new Question(...$question), $questions),
+            static fn (array $questions): array => array_map(
+                static fn (array $question): Question => new Question(...$question),
+                $questions,
+            ),
             $data,
         ));
     }

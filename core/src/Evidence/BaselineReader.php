@@ -19,14 +19,24 @@ final class BaselineReader
     public static function read(array $data): Baseline
     {
         return new Baseline(
-            array_map(static fn (array $setting): SettingRates => new SettingRates($setting['label'], $setting['pretestWeight'], $setting['baseRates']), $data['settings']),
+            array_map(
+                static fn (array $setting): SettingRates => new SettingRates(
+                    $setting['label'],
+                    $setting['pretestWeight'],
+                    $setting['baseRates'],
+                ),
+                $data['settings'],
+            ),
             array_map(static fn (array $pair): Pairing => new Pairing(
                 Condition::from($pair['between'][0]),
                 Condition::from($pair['between'][1]),
                 $pair['oddsRatio'],
             ), $data['associations']),
             array_map(static fn (array $limits): array => [$limits['ruleOut'], $limits['act']], $data['thresholds']),
-            array_map(static fn (array $group): EchoGroup => new EchoGroup($group['id'], $group['echo'], $group['findings']), $data['groups']),
+            array_map(
+                static fn (array $group): EchoGroup => new EchoGroup($group['id'], $group['echo'], $group['findings']),
+                $data['groups'],
+            ),
             $data['betweenClinicSpread'],
             $data['seriousness'],
             self::young($data['young'], $data['settings']),
@@ -47,7 +57,11 @@ final class BaselineReader
             /** @var array<string, array<string, float>> $rates */
             $rates = $ages[$age];
             foreach ($rates as $setting => $baseRates) {
-                $young[$age][$setting] = new SettingRates($settings[$setting]['label'], $settings[$setting]['pretestWeight'], $baseRates);
+                $young[$age][$setting] = new SettingRates(
+                    $settings[$setting]['label'],
+                    $settings[$setting]['pretestWeight'],
+                    $baseRates,
+                );
             }
         }
 

@@ -27,7 +27,9 @@ final class EvidenceLibrary
     public function __construct(array $rows, public readonly EvidenceChoice $choice, public readonly Phase $phase)
     {
         $chosen = self::applying($rows, $choice->value, $phase);
-        $cautious = $choice === EvidenceChoice::Cautious ? $chosen : self::applying($rows, EvidenceChoice::Cautious->value, $phase);
+        $cautious = $choice === EvidenceChoice::Cautious
+            ? $chosen
+            : self::applying($rows, EvidenceChoice::Cautious->value, $phase);
         $this->byFinding = $chosen + $cautious;
     }
 

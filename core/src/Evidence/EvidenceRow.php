@@ -46,7 +46,10 @@ final readonly class EvidenceRow
      */
     public function atFalsePositives(float $factor): self
     {
-        $scaled = static fn (float $specificity): float => \min(\max(1 - (1 - $specificity) * $factor, 1 - self::MOST_RATE), self::MOST_RATE);
+        $scaled = static fn (float $specificity): float => \min(
+            \max(1 - (1 - $specificity) * $factor, 1 - self::MOST_RATE),
+            self::MOST_RATE,
+        );
         $interval = $this->specificityInterval === null ? null : array_map($scaled, $this->specificityInterval);
 
         return new self(

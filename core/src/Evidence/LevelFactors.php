@@ -33,7 +33,10 @@ final readonly class LevelFactors
         $table = [];
         foreach ($lines as $line) {
             foreach (explode(';', $line['findings']) as $sign) {
-                $table[trim($sign)][Level::from($line['level'])->value] = [(float) $line['false_positive_factor'], (float) $line['share_torn']];
+                $table[trim($sign)][Level::from($line['level'])->value] = [
+                    (float) $line['false_positive_factor'],
+                    (float) $line['share_torn'],
+                ];
             }
         }
 

@@ -12,7 +12,14 @@ final class Choices
      */
     public static function routes(): array
     {
-        return array_map(static fn (Route $route): array => ['id' => $route->value, 'label' => $route->label(), 'says' => $route->purpose()], Route::cases());
+        return array_map(
+            static fn (Route $route): array => [
+                'id' => $route->value,
+                'label' => $route->label(),
+                'says' => $route->purpose(),
+            ],
+            Route::cases(),
+        );
     }
 
     /**

@@ -50,7 +50,8 @@ final readonly class HurtKnee
     /** So here and not on the other knee, unless the other one says nothing of a sound knee. */
     public function flagHereOnly(string $manoeuvre, string $field): bool
     {
-        return $this->flag($manoeuvre, $field) && ! ($this->examination->otherKneeReliable && $this->otherFlag($manoeuvre, $field));
+        return $this->flag($manoeuvre, $field)
+            && ! ($this->examination->otherKneeReliable && $this->otherFlag($manoeuvre, $field));
     }
 
     public function word(string $manoeuvre, string $field): ?string

@@ -11,7 +11,10 @@ namespace GrayCompass\Core\Findings;
  */
 final readonly class Opening
 {
-    public const KEYS = ['handsClean', 'identityConfirmed', 'consentGiven', 'guardianConsent', 'chaperoneOffered', 'footSore', 'coachMayKnow'];
+    public const KEYS = [
+        'handsClean', 'identityConfirmed', 'consentGiven', 'guardianConsent', 'chaperoneOffered', 'footSore',
+        'coachMayKnow',
+    ];
 
     public function __construct(
         public ?bool $handsClean,

@@ -134,7 +134,10 @@ final readonly class Grading
      */
     private static function inOrderDone(array $readings): array
     {
-        usort($readings, static fn (Reading $a, Reading $b): int => ($a->record->position ?? -1) <=> ($b->record->position ?? -1));
+        usort(
+            $readings,
+            static fn (Reading $a, Reading $b): int => ($a->record->position ?? -1) <=> ($b->record->position ?? -1),
+        );
 
         return $readings;
     }

@@ -38,7 +38,13 @@ final readonly class Availability
         $modified = $play->answer === PlayAnswer::MayContinueSupported || $sendOn !== [] || $again !== null
             || $bearings->gate->lines !== [] || $bearings->also !== [] || Matters::of($bearings) !== [];
 
-        return $modified ? new self(AvailabilityStatus::Modified, self::notThis($bearings, $play), ['cycling', 'running straight without a limp', 'upper body']) : new self(AvailabilityStatus::Available, [], []);
+        return $modified
+            ? new self(
+                AvailabilityStatus::Modified,
+                self::notThis($bearings, $play),
+                ['cycling', 'running straight without a limp', 'upper body'],
+            )
+            : new self(AvailabilityStatus::Available, [], []);
     }
 
     /**
@@ -56,10 +62,14 @@ final readonly class Availability
                 return true;
             }
         }
-        $torn = array_filter(Condition::cases(), static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition) && $bearings->grade($condition) >= 2);
+        $torn = array_filter(
+            Condition::cases(),
+            static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition) && $bearings->grade($condition) >= 2,
+        );
 
         return $torn !== [] || $play->answer === PlayAnswer::Stop
-            || ! \in_array($support->type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || ! \in_array($support->type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
     }
 
     /**
@@ -71,8 +81,14 @@ final readonly class Availability
             return ['contact without the support'];
         }
         $front = $bearings->atAct(Condition::PatellofemoralPain) || $bearings->front->supported();
-        $meniscus = $bearings->standing->hasOwnPositive(Condition::MedialMeniscus) || $bearings->standing->hasOwnPositive(Condition::LateralMeniscus);
+        $meniscus = $bearings->standing->hasOwnPositive(Condition::MedialMeniscus)
+            || $bearings->standing->hasOwnPositive(Condition::LateralMeniscus);
 
-        return array_values(array_filter(['cutting', 'jumping', $bearings->isAfterInjury() ? 'contact' : '', $front || $meniscus ? 'full bend under load' : '']));
+        return array_values(array_filter([
+            'cutting',
+            'jumping',
+            $bearings->isAfterInjury() ? 'contact' : '',
+            $front || $meniscus ? 'full bend under load' : '',
+        ]));
     }
 }

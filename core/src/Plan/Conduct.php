@@ -42,7 +42,10 @@ final readonly class Conduct
             $advice = $its === null ? $advice : ($advice === null ? $its : $advice->and($its));
         }
         $free = $bearings->knee->walksFreely();
-        $grades = array_filter(self::LIGAMENTS, static fn (Condition $condition): bool => $bearings->grade($condition) >= 1);
+        $grades = array_filter(
+            self::LIGAMENTS,
+            static fn (Condition $condition): bool => $bearings->grade($condition) >= 1,
+        );
         $unsure = $bearings->isAfterInjury() && ! $free;
         $limps = ! $free && ($unsure || $bearings->knee->limps() || $grades !== []);
 

@@ -16,7 +16,8 @@ use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
- * Can this athlete go on? Asked on the touchline, or once hopping and running were done; only when everything is known and in order.
+ * Can this athlete go on? Asked on the touchline, or once hopping and running were done; only when everything is known
+ * and in order.
  *
  * @internal
  */
@@ -36,7 +37,8 @@ final readonly class Play
     ];
 
     private const CRUCIATES = [
-        'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'anterolateral_shift', 'posterior_sag', 'lever_sign', 'quadriceps_active', 'arthrometer_difference',
+        'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'anterolateral_shift', 'posterior_sag',
+        'lever_sign', 'quadriceps_active', 'arthrometer_difference',
     ];
 
     private const COLLATERALS = ['valgus_0', 'valgus_30', 'varus_0', 'varus_30'];
@@ -51,7 +53,10 @@ final readonly class Play
     public static function of(Bearings $bearings): self
     {
         $examination = $bearings->examination;
-        if (! $examination->isOnTouchline() && ($examination->hurt('hop') === null || $examination->hurt('run_cut_stop') === null)) {
+        if (
+            ! $examination->isOnTouchline()
+            && ($examination->hurt('hop') === null || $examination->hurt('run_cut_stop') === null)
+        ) {
             return new self(PlayAnswer::NotAsked, []);
         }
         $why = [
@@ -66,7 +71,10 @@ final readonly class Play
 
         // A chance does not enter here: a sore inner side that holds is supported, whatever it is called.
         return $bearings->grade(Condition::Mcl) === 1
-            ? new self(PlayAnswer::MayContinueSupported, ['The inner side is sore but holds, grade 1: with a sleeve, and watched.'])
+            ? new self(
+                PlayAnswer::MayContinueSupported,
+                ['The inner side is sore but holds, grade 1: with a sleeve, and watched.'],
+            )
             : new self(PlayAnswer::MayContinue, []);
     }
 
@@ -114,16 +122,25 @@ final readonly class Play
         $fluid = FluidSigns::in($examination);
         $lachman = $examination->hurt('lachman');
         $sag = $examination->hurt('posterior_sag');
-        $collaterals = array_filter(self::COLLATERALS, static fn (string $manoeuvre): bool => $examination->hurt($manoeuvre) === null);
-        $ungraded = array_filter(self::COLLATERALS, static fn (string $manoeuvre): bool => ! self::wasGraded($standing, "{$manoeuvre}_laxity"));
+        $collaterals = array_filter(
+            self::COLLATERALS,
+            static fn (string $manoeuvre): bool => $examination->hurt($manoeuvre) === null,
+        );
+        $ungraded = array_filter(
+            self::COLLATERALS,
+            static fn (string $manoeuvre): bool => ! self::wasGraded($standing, "{$manoeuvre}_laxity"),
+        );
         $wrong = [
             'Fluid was not looked for.' => $examination->hurt('effusion_sweep') === null,
             'There is fluid in the knee.' => $fluid->isPositive() || $fluid->isTrace(),
             'The Lachman was not done.' => $lachman === null,
-            'Nobody said that the hamstrings were relaxed in the Lachman.' => $lachman !== null && ! $lachman->saidTrue('hamstringsRelaxed'),
-            'No negative Lachman that counts.' => $lachman !== null && $standing->counted('lachman') !== Outcome::Negative,
+            'Nobody said that the hamstrings were relaxed in the Lachman.' => $lachman !== null
+                && ! $lachman->saidTrue('hamstringsRelaxed'),
+            'No negative Lachman that counts.' => $lachman !== null
+                && $standing->counted('lachman') !== Outcome::Negative,
             'The posterior sag was not looked for.' => $sag === null,
-            'The posterior sag is not clearly absent.' => $sag !== null && $standing->counted('posterior_sag') !== Outcome::Negative,
+            'The posterior sag is not clearly absent.' => $sag !== null
+                && $standing->counted('posterior_sag') !== Outcome::Negative,
             'Not all four collateral tests are done.' => $collaterals !== [],
             'A collateral test does not count.' => $collaterals === [] && $ungraded !== [],
             'The lateral side is not grade 0.' => $bearings->grade(Condition::Lcl) > 0,
@@ -139,7 +156,10 @@ final readonly class Play
     {
         $doubt = null;
         foreach ($standing->results as $result) {
-            if (\in_array($result->reading->sign, self::CRUCIATES, true) && $result->reading->outcome !== Outcome::Negative) {
+            if (
+                \in_array($result->reading->sign, self::CRUCIATES, true)
+                && $result->reading->outcome !== Outcome::Negative
+            ) {
                 if ($result->counts()) {
                     return 'A cruciate test is positive.';
                 }
@@ -173,13 +193,16 @@ final readonly class Play
         $run = $knee->record('run_cut_stop');
         $wrong = [
             'The straight leg raise was not done.' => $raise === null,
-            'The straight leg raise is not full.' => $raise !== null && ! $raise->normal && $raise->word('result') !== 'full',
+            'The straight leg raise is not full.' => $raise !== null
+                && ! $raise->normal
+                && $raise->word('result') !== 'full',
             'The gait was not looked at.' => $gait === null,
             'The gait is not normal.' => $gait !== null && ! $gait->normal && $gait->word('pattern') !== 'normal',
             'Hopping was not done.' => $hop === null,
             'Hopping is not free.' => ($hop?->pain() ?? 0.0) > 0 || $knee->flag('hop', 'afraid'),
             'Running, cutting and stopping was not done.' => $run === null,
-            'Running, cutting and stopping is not free.' => ($run?->pain() ?? 0.0) > 0 || $knee->flag('run_cut_stop', 'givesWay'),
+            'Running, cutting and stopping is not free.' => ($run?->pain() ?? 0.0) > 0
+                || $knee->flag('run_cut_stop', 'givesWay'),
         ];
 
         return array_keys(array_filter($wrong));

@@ -31,7 +31,11 @@ final readonly class Reviews
 
     private const OPENINGS = ['valgus_0_laxity', 'valgus_30_laxity', 'varus_0_laxity', 'varus_30_laxity'];
 
-    private const SORENESS = ['mcl_tenderness' => Condition::Mcl, 'valgus_30_pain' => Condition::Mcl, 'lcl_tenderness' => Condition::Lcl];
+    private const SORENESS = [
+        'mcl_tenderness' => Condition::Mcl,
+        'valgus_30_pain' => Condition::Mcl,
+        'lcl_tenderness' => Condition::Lcl,
+    ];
 
     private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; stop if it does.';
 
@@ -44,8 +48,12 @@ final readonly class Reviews
     /**
      * @param  list<Referral>  $sendOn
      */
-    private function __construct(private Bearings $bearings, private array $sendOn, private Support $support, private Play $play)
-    {
+    private function __construct(
+        private Bearings $bearings,
+        private array $sendOn,
+        private Support $support,
+        private Play $play,
+    ) {
     }
 
     /**
@@ -68,15 +76,30 @@ final readonly class Reviews
         if ($dated !== []) {
             usort($dated, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
             [$from, $to] = $dated[0];
-            $whys = array_unique(array_map(static fn (array $row): string => $row[2], array_filter($dated, static fn (array $row): bool => $row[0] === $from)));
+            $whys = array_unique(array_map(
+                static fn (array $row): string => $row[2],
+                array_filter($dated, static fn (array $row): bool => $row[0] === $from),
+            ));
 
             return new LookAgain($from, $to, null, implode(' ', \array_slice($whys, 0, self::SHOWN)), $hours);
         }
         if ($this->bearings->raised(...self::XRAY_FIRST)) {
-            return new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray the tests that were held.', $hours);
+            return new LookAgain(
+                null,
+                self::AFTER_XRAY,
+                LookAgain::RESULT,
+                'After the X-ray the tests that were held.',
+                $hours,
+            );
         }
         if ($this->sendOn !== []) {
-            return new LookAgain(null, self::RESULT_DUE, LookAgain::RESULT, 'After the result of the referral, at the latest in two weeks.', $hours);
+            return new LookAgain(
+                null,
+                self::RESULT_DUE,
+                LookAgain::RESULT,
+                'After the result of the referral, at the latest in two weeks.',
+                $hours,
+            );
         }
 
         return $hours === '' ? null : new LookAgain(null, null, null, 'Going on today is watched.', $hours);
@@ -111,12 +134,27 @@ final readonly class Reviews
      */
     private function unsettled(): ?array
     {
-        $open = array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => $verdict->unsettled && ! $verdict->isWithheld());
+        $open = array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => $verdict->unsettled && ! $verdict->isWithheld(),
+        );
         if ($open === []) {
             return null;
         }
-        usort($open, static fn (ConditionVerdict $a, ConditionVerdict $b): int => [-$a->seriousness, -$a->posttest() / $a->thresholds->ruleOut] <=> [-$b->seriousness, -$b->posttest() / $b->thresholds->ruleOut]);
-        $names = implode(', ', array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), \array_slice($open, 0, 3)));
+        usort(
+            $open,
+            static fn (ConditionVerdict $a, ConditionVerdict $b): int => [
+                -$a->seriousness,
+                -$a->posttest() / $a->thresholds->ruleOut,
+            ] <=> [-$b->seriousness, -$b->posttest() / $b->thresholds->ruleOut],
+        );
+        $names = implode(
+            ', ',
+            array_map(
+                static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
+                \array_slice($open, 0, 3),
+            ),
+        );
         $day = $this->bearings->examination->daysSinceInjury;
         [$from, $to] = match (true) {
             $day === null => [2, 7],
@@ -138,12 +176,17 @@ final readonly class Reviews
             return null;
         }
         foreach (self::CRUCIATES_AND_CORNER as $condition) {
-            if ($this->bearings->standing->hasOwnPositive($condition) || \in_array($condition->value, $this->bearings->disagree, true)) {
+            if (
+                $this->bearings->standing->hasOwnPositive($condition)
+                || \in_array($condition->value, $this->bearings->disagree, true)
+            ) {
                 return [5, 10, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
             }
         }
 
-        return $this->bearings->positive(...self::OPENINGS) ? [5, 10, 'The side of the knee opens: measure it again.'] : null;
+        return $this->bearings->positive(...self::OPENINGS)
+            ? [5, 10, 'The side of the knee opens: measure it again.']
+            : null;
     }
 
     /**
@@ -152,7 +195,11 @@ final readonly class Reviews
     private function cruciatesLeft(): ?array
     {
         foreach (self::CRUCIATES_AND_CORNER as $condition) {
-            if (! $this->isSettledByOthers() && ! $this->bearings->of($condition)->isWithheld() && $this->bearings->chance($condition) >= 0.15) {
+            if (
+                ! $this->isSettledByOthers()
+                && ! $this->bearings->of($condition)->isWithheld()
+                && $this->bearings->chance($condition) >= 0.15
+            ) {
                 return [5, 10, ucfirst("{$condition->withArticle()} is still possible.")];
             }
         }
@@ -190,7 +237,8 @@ final readonly class Reviews
     {
         return match (true) {
             $this->bearings->fluidGrade() >= 2 => [3, 7, 'There is much fluid.'],
-            $this->bearings->hasFluid() && $this->bearings->isAfterInjury() => [7, 14, 'There is fluid after an injury.'],
+            $this->bearings->hasFluid()
+                && $this->bearings->isAfterInjury() => [7, 14, 'There is fluid after an injury.'],
             default => null,
         };
     }
@@ -202,7 +250,8 @@ final readonly class Reviews
     {
         $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->isScan) !== [];
 
-        return $this->bearings->bloodLikely && ! $scanned ? [5, 10, 'Blood was likely: a scan (MRI) if the fluid is still there.'] : null;
+        return $this->bearings->bloodLikely
+            && ! $scanned ? [5, 10, 'Blood was likely: a scan (MRI) if the fluid is still there.'] : null;
     }
 
     /**
@@ -212,7 +261,11 @@ final readonly class Reviews
     {
         return match ($this->support->type) {
             SupportType::Immobiliser => [3, 5, 'Nobody wears an immobiliser longer unseen.'],
-            SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [7, 10, 'Skin, calf and range under the brace.'],
+            SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [
+                7,
+                10,
+                'Skin, calf and range under the brace.',
+            ],
             SupportType::HingedSleeve => [7, 14, 'Whether the sleeve still helps.'],
             SupportType::FunctionalHinged => [28, 42, 'How the return to sport goes.'],
             default => null,
@@ -240,7 +293,8 @@ final readonly class Reviews
      */
     private function medialOpening(): ?array
     {
-        $opens = $this->bearings->positive('valgus_0_laxity', 'valgus_30_laxity') || $this->bearings->atAct(Condition::Mcl);
+        $opens = $this->bearings->positive('valgus_0_laxity', 'valgus_30_laxity')
+            || $this->bearings->atAct(Condition::Mcl);
 
         return $opens ? [7, 14, 'An MCL sprain should be settling.'] : null;
     }
@@ -255,8 +309,14 @@ final readonly class Reviews
         }
 
         return match (true) {
-            $this->bearings->atAct($condition) => [28, 42, ucfirst("{$condition->withArticle()} is likely: an exercise programme first.")],
-            $this->bearings->standing->hasOwnPositive($condition) && $this->bearings->chance($condition) >= 0.25 => [14, 28, ucfirst("{$condition->withArticle()} is possible: with advice on load.")],
+            $this->bearings->atAct($condition) => [
+                28,
+                42,
+                ucfirst("{$condition->withArticle()} is likely: an exercise programme first."),
+            ],
+            $this->bearings->standing->hasOwnPositive($condition)
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $this->bearings->chance($condition) >= 0.25 => [14, 28, ucfirst("{$condition->withArticle()} is possible: with advice on load.")],
             default => null,
         };
     }
@@ -267,11 +327,13 @@ final readonly class Reviews
     private function kneecap(): ?array
     {
         $pain = $this->bearings->atAct(Condition::PatellofemoralPain)
-            || (! $this->bearings->isAfterInjury() && ! $this->bearings->of(Condition::PatellofemoralPain)->isWithheld() && $this->bearings->chance(Condition::PatellofemoralPain) >= 0.3);
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || (! $this->bearings->isAfterInjury() && ! $this->bearings->of(Condition::PatellofemoralPain)->isWithheld() && $this->bearings->chance(Condition::PatellofemoralPain) >= 0.3);
 
         return match (true) {
             $pain => [28, 42, 'Patellofemoral pain changes over weeks.'],
-            $this->bearings->standing->hasOwnPositive(Condition::PatellarInstability) && ! $this->isSettledByOthers() => [28, 42, 'The patella was felt to slip: after a programme.'],
+            $this->bearings->standing->hasOwnPositive(Condition::PatellarInstability)
+                && ! $this->isSettledByOthers() => [28, 42, 'The patella was felt to slip: after a programme.'],
             default => null,
         };
     }
@@ -291,7 +353,9 @@ final readonly class Reviews
      */
     private function lag(): ?array
     {
-        $alone = $this->bearings->gate->signs->hands->lags() && $this->bearings->hasFluid() && ! $this->bearings->raised(Rule::ExtensorRupture);
+        $alone = $this->bearings->gate->signs->hands->lags()
+            && $this->bearings->hasFluid()
+            && ! $this->bearings->raised(Rule::ExtensorRupture);
 
         return $alone ? [3, 7, 'The straight knee cannot be held, with fluid: raise it again.'] : null;
     }

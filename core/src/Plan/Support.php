@@ -11,7 +11,8 @@ use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 
 /**
- * What the knee may wear, why, for how long and in what range, what that costs, and whether crutches go with it. Working estimates.
+ * What the knee may wear, why, for how long and in what range, what that costs, and whether crutches go with it.
+ * Working estimates.
  *
  * @internal
  */
@@ -22,7 +23,8 @@ final readonly class Support
     private const PCL_SPLINT_DAYS = 42;
 
     private const AS_FOUND = [
-        Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament, Rule::KneecapOut, Rule::FractureRulePositive, Rule::GrowingBone,
+        Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament, Rule::KneecapOut,
+        Rule::FractureRulePositive, Rule::GrowingBone,
     ];
 
     private const HELD_STRAIGHT = [Rule::NerveSign, Rule::ExtensorRupture];
@@ -41,8 +43,16 @@ final readonly class Support
     /** A safety line decides; else the most protective of the reasons that apply. */
     public static function of(Bearings $bearings, bool $crutches): self
     {
-        [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [SupportType::None, 'Nothing found asks for one.', ''];
-        $needed = ! \in_array($type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+        [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [
+            SupportType::None,
+            'Nothing found asks for one.',
+            '',
+        ];
+        $needed = ! \in_array(
+            $type,
+            [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged],
+            true,
+        );
 
         return new self($type, $why, $range, $crutches || $needed);
     }
@@ -76,24 +86,49 @@ final readonly class Support
     {
         $mcl = $bearings->grade(Condition::Mcl);
         $operated = $bearings->examination->episode->operated;
-        $graft = $operated !== null && \in_array($operated->structure, [Condition::Acl, Condition::Pcl], true) && $operated->isHealing() && ! $operated->isRecent();
+        $graft = $operated !== null
+            && \in_array($operated->structure, [Condition::Acl, Condition::Pcl], true)
+            && $operated->isHealing()
+            && ! $operated->isRecent();
         $outer = $bearings->atAct(Condition::Lcl, Condition::Plc) || $bearings->loose->opens(Condition::Lcl);
 
         return match (true) {
-            self::kneecapCameOut($bearings) => [SupportType::Immobiliser, 'The patella has just been out: rest for a few days only.', '3 to 5 days'],
-            self::pcl($bearings) => [SupportType::ExtensionSplintCalfSupport, 'A PCL tear is likely or felt: the calf is held up so that the shin does not sink back.', 'straight, to week 6 as the surgeon says'],
-            $outer => [SupportType::HingedLimited, 'The lateral side or the corner: locked straight until the surgeon has seen it.', 'locked at 0°'],
+            self::kneecapCameOut($bearings) => [
+                SupportType::Immobiliser,
+                'The patella has just been out: rest for a few days only.',
+                '3 to 5 days',
+            ],
+            self::pcl($bearings) => [
+                SupportType::ExtensionSplintCalfSupport,
+                'A PCL tear is likely or felt: the calf is held up so that the shin does not sink back.',
+                'straight, to week 6 as the surgeon says',
+            ],
+            $outer => [
+                SupportType::HingedLimited,
+                'The lateral side or the corner: locked straight until the surgeon has seen it.',
+                'locked at 0°',
+            ],
             $mcl >= 3 => [SupportType::HingedLimited, self::medial($bearings, 3), '10–90° for 3 weeks, free to week 6'],
             $mcl === 2 => [SupportType::HingedLimited, self::medial($bearings, 2), '0–90° for 2 weeks, free to week 4'],
-            $graft => [SupportType::FunctionalHinged, 'For a return to sport after a cruciate operation, as the surgeon plans.', ''],
-            self::sprainedButFree($bearings) => [SupportType::HingedSleeve, 'MCL sprain, grade 1, firm straight and bent, walking free.', '2 to 3 weeks'],
+            $graft => [
+                SupportType::FunctionalHinged,
+                'For a return to sport after a cruciate operation, as the surgeon plans.',
+                '',
+            ],
+            self::sprainedButFree($bearings) => [
+                SupportType::HingedSleeve,
+                'MCL sprain, grade 1, firm straight and bent, walking free.',
+                '2 to 3 weeks',
+            ],
             default => null,
         };
     }
 
     private static function medial(Bearings $bearings, int $grade): string
     {
-        return $bearings->atAct(Condition::Mcl) ? "MCL sprain, grade {$grade}." : "If it is the MCL, then grade {$grade}.";
+        return $bearings->atAct(Condition::Mcl)
+            ? "MCL sprain, grade {$grade}."
+            : "If it is the MCL, then grade {$grade}.";
     }
 
     private static function kneecapCameOut(Bearings $bearings): bool
@@ -113,8 +148,17 @@ final readonly class Support
 
     private static function sprainedButFree(Bearings $bearings): bool
     {
-        $opens = array_filter(['valgus_0_laxity', 'valgus_30_laxity'], static fn (string $sign): bool => CollateralReading::sign($bearings->standing, $sign)?->value === 'positive');
+        $opens = array_filter(
+            ['valgus_0_laxity', 'valgus_30_laxity'],
+            static fn (string $sign): bool => CollateralReading::sign(
+                $bearings->standing,
+                $sign,
+            )?->value === 'positive',
+        );
 
-        return $bearings->atAct(Condition::Mcl) && $bearings->of(Condition::Mcl)->grade === 1 && $opens === [] && $bearings->knee->walksFreely();
+        return $bearings->atAct(Condition::Mcl)
+            && $bearings->of(Condition::Mcl)->grade === 1
+            && $opens === []
+            && $bearings->knee->walksFreely();
     }
 }

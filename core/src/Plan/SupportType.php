@@ -44,7 +44,11 @@ enum SupportType: string
     /** Nobody brakes hard with a leg that is held. */
     public function stopsDriving(): bool
     {
-        return \in_array($this, [self::AsFound, self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser], true);
+        return \in_array(
+            $this,
+            [self::AsFound, self::HingedLimited, self::ExtensionSplintCalfSupport, self::Immobiliser],
+            true,
+        );
     }
 
     /** The same, where it stands alone. */

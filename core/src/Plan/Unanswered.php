@@ -42,7 +42,10 @@ final class Unanswered
             $count = \count($held);
             $lines[] = "Off limits by the safety gate: {$count} ".($count === 1 ? 'manoeuvre' : 'manoeuvres').'.';
         }
-        $untested = self::names(array_filter($bearings->verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested));
+        $untested = self::names(array_filter(
+            $bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => ! $verdict->tested,
+        ));
         if ($untested !== '') {
             $lines[] = "No hands-on result that counts was aimed at: {$untested}.";
         }
@@ -50,8 +53,12 @@ final class Unanswered
         return $lines;
     }
 
-    private static function leftOut(Record $record, NotDone $reason, Bearings $bearings, EvidenceLibrary $evidence): string
-    {
+    private static function leftOut(
+        Record $record,
+        NotDone $reason,
+        Bearings $bearings,
+        EvidenceLibrary $evidence,
+    ): string {
         $targets = [];
         foreach ($record->manoeuvre->feeds as $finding) {
             foreach ($evidence->rows($finding) as $row) {
@@ -70,6 +77,9 @@ final class Unanswered
      */
     private static function names(array $verdicts): string
     {
-        return implode(', ', array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), $verdicts));
+        return implode(
+            ', ',
+            array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), $verdicts),
+        );
     }
 }

@@ -28,18 +28,37 @@ final class Candidates
     /**
      * @return list<array{string, Manoeuvre}> each sign with the manoeuvre that gives it
      */
-    public static function of(Examination $examination, SafetyGate $gate, Standing $standing, EvidenceLibrary $evidence, Catalogue $catalogue): array
-    {
+    public static function of(
+        Examination $examination,
+        SafetyGate $gate,
+        Standing $standing,
+        EvidenceLibrary $evidence,
+        Catalogue $catalogue,
+    ): array {
         if ($gate->isEmergency()) {
             return [];
         }
-        $core = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, CoreSet::of($examination, $catalogue));
+        $core = array_map(
+            static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id,
+            CoreSet::of($examination, $catalogue),
+        );
         $open = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $closed = array_filter($gate->lines, static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre));
+            $closed = array_filter(
+                $gate->lines,
+                static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre),
+            );
             foreach ($closed === [] ? $manoeuvre->feeds : [] as $sign) {
-                $belongs = \in_array($manoeuvre->id, $core, true) || self::isOwnTest($sign, $standing->signs) || isset(self::ONLY_AFTER[$sign]);
-                if ($belongs && ! isset($open[$sign]) && $standing->counted($sign) === null && $evidence->rows($sign) !== [] && self::isDue($sign, $standing)) {
+                $belongs = \in_array($manoeuvre->id, $core, true)
+                    || self::isOwnTest($sign, $standing->signs)
+                    || isset(self::ONLY_AFTER[$sign]);
+                if (
+                    $belongs
+                    && ! isset($open[$sign])
+                    && $standing->counted($sign) === null
+                    && $evidence->rows($sign) !== []
+                    && self::isDue($sign, $standing)
+                ) {
                     $open[$sign] = [$sign, $manoeuvre];
                 }
             }

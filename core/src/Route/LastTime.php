@@ -42,7 +42,11 @@ final readonly class LastTime
             }
         }
 
-        return new self(array_values(array_unique($unsettled)), array_values(array_unique($notDone)), array_values(array_unique($positive)));
+        return new self(
+            array_values(array_unique($unsettled)),
+            array_values(array_unique($notDone)),
+            array_values(array_unique($positive)),
+        );
     }
 
     /**

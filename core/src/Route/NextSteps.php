@@ -18,7 +18,8 @@ use GrayCompass\Inference\Readings\Weighed;
 
 /**
  * What to do next: questions first, then the core set in its order, then what could change what one would do.
- * Nothing that is held, that this knee cannot be brought to, or that would change nothing. Limits are working estimates.
+ * Nothing that is held, that this knee cannot be brought to, or that would change nothing. Limits are working
+ * estimates.
  *
  * @internal
  */
@@ -72,12 +73,21 @@ final readonly class NextSteps
         if ($this->bearings->gate->isEmergency()) {
             return [];
         }
-        $core = $this->ordered(array_filter(CoreSet::of($this->bearings->examination, $this->catalogue), $this->isDue(...)));
+        $core = $this->ordered(array_filter(
+            CoreSet::of($this->bearings->examination, $this->catalogue),
+            $this->isDue(...),
+        ));
         $further = array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => isset($this->worth[$manoeuvre->id])
-            && ! \in_array($manoeuvre, $core, true) && $this->isDue($manoeuvre) && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
+
+                && ! \in_array($manoeuvre, $core, true)
+                && $this->isDue($manoeuvre)
+                && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
         usort($further, fn (Manoeuvre $a, Manoeuvre $b): int => $this->rank($a) <=> $this->rank($b));
 
-        return array_values([...$this->questions(), ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further])]);
+        return array_values([
+            ...$this->questions(),
+            ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further]),
+        ]);
     }
 
     /** Not done, or done and void by something that can be mended now; open, and within reach. */
@@ -105,7 +115,11 @@ final readonly class NextSteps
     private function isWorthDoing(Manoeuvre $manoeuvre, NextTest $test): bool
     {
         foreach ($this->bearings->verdicts as $verdict) {
-            if ($verdict->condition->isLigament() && $verdict->posttest() >= self::NEARLY_CERTAIN && $this->isAboutPain($manoeuvre)) {
+            if (
+                $verdict->condition->isLigament()
+                && $verdict->posttest() >= self::NEARLY_CERTAIN
+                && $this->isAboutPain($manoeuvre)
+            ) {
                 return false;
             }
         }
@@ -127,7 +141,10 @@ final readonly class NextSteps
                 continue;
             }
             $zone = $verdict->chance->zone;
-            $ways = [[$test->chancePositive, $test->ifPositive[$k]], [1 - $test->chancePositive, $test->ifNegative[$k]]];
+            $ways = [
+                [$test->chancePositive, $test->ifPositive[$k]],
+                [1 - $test->chancePositive, $test->ifNegative[$k]],
+            ];
             foreach ($ways as [$chance, $after]) {
                 if ($chance >= self::LEAST_CHANCE && $verdict->thresholds->zone($after) !== $zone) {
                     return true;
@@ -145,9 +162,15 @@ final readonly class NextSteps
     private function ordered(array $core): array
     {
         $prone = $this->bearings->examination->daysSinceInjury === 0
-            ? array_filter($core, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->station === Station::Prone) : [];
+            ? array_filter(
+                $core,
+                static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->station === Station::Prone,
+            ) : [];
 
-        return array_values([...array_filter($core, static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $prone, true)), ...$prone]);
+        return array_values([
+            ...array_filter($core, static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $prone, true)),
+            ...$prone,
+        ]);
     }
 
     /**
@@ -159,7 +182,9 @@ final readonly class NextSteps
         $hurried = $this->bearings->examination->isOnTouchline() || $this->bearings->examination->timeLimitMin !== null;
         $lying = $this->bearings->examination->daysSinceInjury === 0 && $manoeuvre->station === Station::Prone ? 1 : 0;
 
-        return $hurried ? [$lying, -$test->valuePerMinute(), -$test->bitsPerMinute(), $manoeuvre->id] : [$lying, -$test->value, -$test->bits, $manoeuvre->id];
+        return $hurried
+            ? [$lying, -$test->valuePerMinute(), -$test->bitsPerMinute(), $manoeuvre->id]
+            : [$lying, -$test->value, -$test->bits, $manoeuvre->id];
     }
 
     /**
@@ -174,7 +199,14 @@ final readonly class NextSteps
         if (! $this->bearings->positive('posterior_sag')) {
             return [];
         }
-        $asked = array_values(array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, self::AFTER_A_SAG, true) && $this->isDue($manoeuvre)));
+        $asked = array_values(array_filter(
+            $this->catalogue->manoeuvres,
+            fn (Manoeuvre $manoeuvre): bool => \in_array(
+                $manoeuvre->id,
+                self::AFTER_A_SAG,
+                true,
+            ) && $this->isDue($manoeuvre),
+        ));
         $others = static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $asked, true);
         [$core, $further] = [array_values(array_filter($core, $others)), array_filter($further, $others)];
 
@@ -193,7 +225,12 @@ final readonly class NextSteps
                 : 'Answer the safety gate before anything is pulled or turned.');
         }
         if ($this->bearings->examination->history->isEmpty()) {
-            $questions[] = new Suggestion(Suggestion::ASK_STORY, null, null, 'Ask for the story: it moves the chances before a hand is laid on.');
+            $questions[] = new Suggestion(
+                Suggestion::ASK_STORY,
+                null,
+                null,
+                'Ask for the story: it moves the chances before a hand is laid on.',
+            );
         }
 
         return $questions;

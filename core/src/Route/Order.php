@@ -32,7 +32,10 @@ final readonly class Order
 
     public function __construct(Catalogue $catalogue, private Examination $examination)
     {
-        $this->listed = array_flip(array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $catalogue->manoeuvres));
+        $this->listed = array_flip(array_map(
+            static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id,
+            $catalogue->manoeuvres,
+        ));
         $this->hipFirst = $examination->isGrowing() || ! $examination->isAfterInjury();
     }
 
@@ -59,7 +62,12 @@ final readonly class Order
      */
     private function place(Manoeuvre $manoeuvre): array
     {
-        return [$this->stationPlace($manoeuvre), self::kindOf($manoeuvre), $manoeuvre->provocation, $this->listed[$manoeuvre->id]];
+        return [
+            $this->stationPlace($manoeuvre),
+            self::kindOf($manoeuvre),
+            $manoeuvre->provocation,
+            $this->listed[$manoeuvre->id],
+        ];
     }
 
     /** On the touchline the athlete lies already, and gets up once, at the end; prone comes late on the first day. */

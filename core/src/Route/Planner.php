@@ -34,13 +34,25 @@ final readonly class Planner
         $touchline = $examination->route === Route::Touchline;
         $done = self::done($examination);
         $held = $bearings->holds->byRule();
-        $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || \in_array($manoeuvre->id, $done, true);
+        $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || \in_array(
+            $manoeuvre->id,
+            $done,
+            true,
+        );
         $order = new Order($this->catalogue, $examination);
-        $selected = array_values(array_filter((new Selection($this->catalogue, $this->evidence))->of($examination, $lastTime), $open));
+        $selected = array_values(array_filter(
+            (new Selection($this->catalogue, $this->evidence))->of($examination, $lastTime),
+            $open,
+        ));
         $ordered = $order->of([...$selected, ...$this->further($examination, $selected, $suggestions, $done)]);
         $limit = $examination->timeLimitMin;
-        $kept = $limit === null ? $ordered : (new TimeLimit(self::worth($suggestions), $done, $touchline))->shorten($ordered, $limit);
-        $dealtWith = array_values(array_filter($kept, static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $done, true)));
+        $kept = $limit === null
+            ? $ordered
+            : (new TimeLimit(self::worth($suggestions), $done, $touchline))->shorten($ordered, $limit);
+        $dealtWith = array_values(array_filter(
+            $kept,
+            static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $done, true),
+        ));
 
         return new Itinerary(
             $examination->route,
@@ -83,7 +95,10 @@ final readonly class Planner
             return [];
         }
         $ids = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $selected);
-        $next = array_values(array_filter($suggestions, static fn (Suggestion $one): bool => $one->manoeuvre !== null))[0]->manoeuvre ?? null;
+        $next = array_values(array_filter(
+            $suggestions,
+            static fn (Suggestion $one): bool => $one->manoeuvre !== null,
+        ))[0]->manoeuvre ?? null;
         $extra = array_diff($next === null ? $done : [...$done, $next], $ids);
 
         return array_map($this->catalogue->get(...), array_values(array_unique($extra)));
@@ -98,7 +113,10 @@ final readonly class Planner
         $worth = [];
         foreach ($suggestions as $suggestion) {
             if ($suggestion->manoeuvre !== null && $suggestion->test !== null) {
-                $worth[$suggestion->manoeuvre] = [$suggestion->test->valuePerMinute(), $suggestion->test->bitsPerMinute()];
+                $worth[$suggestion->manoeuvre] = [
+                    $suggestion->test->valuePerMinute(),
+                    $suggestion->test->bitsPerMinute(),
+                ];
             }
         }
 

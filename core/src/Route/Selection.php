@@ -39,16 +39,29 @@ final readonly class Selection
             Route::ClinicFull => static fn (Manoeuvre $manoeuvre): bool => true,
             Route::FocusCruciate => $this->aimedAt([Condition::Acl, Condition::Pcl, Condition::Plc], ['flexion_range']),
             Route::FocusCollateral => $this->aimedAt([Condition::Mcl, Condition::Lcl, Condition::Plc], ['gait']),
-            Route::FocusMeniscus => $this->aimedAt([Condition::MedialMeniscus, Condition::LateralMeniscus], ['passive_extension', 'flexion_range']),
-            Route::FocusFront => $this->aimedAt([Condition::PatellofemoralPain, Condition::PatellarInstability], self::ids($this->catalogue->with(ManoeuvreTrait::FrontGate))),
+            Route::FocusMeniscus => $this->aimedAt(
+                [Condition::MedialMeniscus, Condition::LateralMeniscus],
+                ['passive_extension', 'flexion_range'],
+            ),
+            Route::FocusFront => $this->aimedAt(
+                [Condition::PatellofemoralPain, Condition::PatellarInstability],
+                self::ids($this->catalogue->with(ManoeuvreTrait::FrontGate)),
+            ),
             Route::LookAgain => $lastTime === null || $lastTime->manoeuvres() === []
                 ? static fn (Manoeuvre $manoeuvre): bool => true
-                : fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $this->withCompanions($lastTime->manoeuvres()), true),
+                : fn (Manoeuvre $manoeuvre): bool => \in_array(
+                    $manoeuvre->id,
+                    $this->withCompanions($lastTime->manoeuvres()),
+                    true,
+                ),
         };
 
         return array_values(array_filter(
             $this->catalogue->manoeuvres,
-            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::First) || $chosen($manoeuvre) || ($hip && $manoeuvre->id === 'hip_screen'),
+            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::First) || $chosen($manoeuvre) || (
+                $hip
+                && $manoeuvre->id === 'hip_screen'
+            ),
         ));
     }
 

@@ -32,7 +32,10 @@ final readonly class TimeLimit
         while (Itinerary::minutesFor($manoeuvres, $this->touchline) > $minutes) {
             $least = null;
             foreach ($manoeuvres as $at => $manoeuvre) {
-                if ($this->mayGo($manoeuvre, $manoeuvres) && ($least === null || $this->isWorthLess($manoeuvre, $manoeuvres[$least]))) {
+                if (
+                    $this->mayGo($manoeuvre, $manoeuvres)
+                    && ($least === null || $this->isWorthLess($manoeuvre, $manoeuvres[$least]))
+                ) {
                     $least = $at;
                 }
             }

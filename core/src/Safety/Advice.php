@@ -32,7 +32,9 @@ final readonly class Advice
         };
         $straighter = match (true) {
             $this->bend === null, $later->bend === null => $this->bend ?? $later->bend,
-            default => array_search($this->bend, Bend::cases(), true) <= array_search($later->bend, Bend::cases(), true) ? $this->bend : $later->bend,
+            default => array_search($this->bend, Bend::cases(), true) <= array_search($later->bend, Bend::cases(), true)
+                ? $this->bend
+                : $later->bend,
         };
 
         return new self(

@@ -57,7 +57,13 @@ final readonly class GateRules
      */
     public function lines(): array
     {
-        return array_values(array_filter([...$this->limbAndNerve(), ...$this->outsideTheJoint(), ...$this->bone(), ...$this->insideTheJoint(), ...$this->later()]));
+        return array_values(array_filter([
+            ...$this->limbAndNerve(),
+            ...$this->outsideTheJoint(),
+            ...$this->bone(),
+            ...$this->insideTheJoint(),
+            ...$this->later(),
+        ]));
     }
 
     /**
@@ -115,7 +121,11 @@ final readonly class GateRules
         $questions = [Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead];
         $fractureRule = $examination->injuredWithin(self::FRESH_DAYS) && $unimaged && $this->signs->yes(...$questions);
         $xray = $examination->injuredWithin(self::XRAY_TODAY_DAYS) ? Urgency::SameDay : Urgency::Days;
-        $byAge = $examination->injuredWithin(self::XRAY_TODAY_DAYS) && $examination->isAtLeast(self::XRAY_AGE) && $unimaged && ! $fractureRule && ! $this->looksSound();
+        $byAge = $examination->injuredWithin(self::XRAY_TODAY_DAYS)
+            && $examination->isAtLeast(self::XRAY_AGE)
+            && $unimaged
+            && ! $fractureRule
+            && ! $this->looksSound();
         $bleeding = Blood::likely($examination, $this->fluid) || $this->fluidGrade >= 2;
         $growing = $examination->isGrowing() && $examination->injuredWithin(self::FRESH_DAYS) && $unimaged && $bleeding;
 
@@ -123,16 +133,20 @@ final readonly class GateRules
             $deformed === null && $broken === null ? null : new SafetyLine(
                 Rule::FractureLikely,
                 $deformed === null ? Urgency::SameDay : Urgency::Emergency,
-                $fat ? 'Blood with fat was drawn: a fracture into the joint is likely. Imaging before any testing.' : 'Deformity or grating bone: imaging before any testing.',
+                $fat
+                    ? 'Blood with fat was drawn: a fracture into the joint is likely. Imaging before any testing.'
+                    : 'Deformity or grating bone: imaging before any testing.',
                 $deformed ?? (int) $broken,
                 Opens::firstAnd(),
             ),
             $fractureRule ? $this->told($questions, Rule::FractureRulePositive, $xray,
                 Opens::firstAnd('gait', 'warmth', Family::Fluid, 'straight_leg_raise', 'active_range', 'palpation'),
                 'The fracture rule asks for an X-ray before the knee is loaded or pulled; then examine again.'
-                .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until imaged.' : '')) : null,
-            $byAge ? new SafetyLine(Rule::AgeXray, Urgency::Days, 'From 55 the fracture rule asks for an X-ray, unless gait, bend, bones and fluid are all normal.', -1,
-                Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION)) : null,
+                .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until imaged.' : ''))
+                    : null,
+            $byAge
+                ? new SafetyLine(Rule::AgeXray, Urgency::Days, 'From 55 the fracture rule asks for an X-ray, unless gait, bend, bones and fluid are all normal.', -1,
+                    Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION)) : null,
             $growing ? new SafetyLine(Rule::GrowingBone, self::growingUrgency($examination),
                 'Blood or much fluid in a growing knee: an X-ray first. Growth plate, tibial spine or sleeve avulsion until imaged.',
                 $this->fluid->wasTried() ? $this->since('effusion_sweep', 'patellar_tap', 'fluctuation') : -1,
@@ -157,8 +171,12 @@ final readonly class GateRules
         $operated = $this->signs->yes(Key::RecentSurgery) || $examination->episode->operated?->isRecent() === true;
         $needle = ($examination->episode->injectionWeeksAgo ?? PHP_INT_MAX) <= self::AFTER_NEEDLE_WEEKS;
         $hot = $this->warm && $this->fluid->isPositive();
-        $hotAlone = $noInjury && $this->warm && $this->fluidGrade >= 2 && (($examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN || $child);
-        $told = $examination->safety->isTrue(Key::FeverOrHotRedKnee) || $examination->episode->fluidDrawn === FluidDrawn::Cloudy;
+        $hotAlone = $noInjury
+            && $this->warm
+            && $this->fluidGrade >= 2
+            && (($examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN || $child);
+        $told = $examination->safety->isTrue(Key::FeverOrHotRedKnee)
+            || $examination->episode->fluidDrawn === FluidDrawn::Cloudy;
         $infected = $told || $hotAlone || (($operated || $needle) && $hot);
         $unasked = ! $infected && $hot && ! $examination->safety->answered(Key::FeverOrHotRedKnee);
         $swollen = $noInjury && ($this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm));
@@ -169,16 +187,39 @@ final readonly class GateRules
             $infected ? new SafetyLine(Rule::JointInfection, Urgency::SameDay,
                 'Think of an infected joint today: a hospital doctor. Gout looks alike and needs the same visit; never wait for a second look.',
                 $told ? -1 : $seen, Opens::firstAnd('warmth', Family::Fluid, 'active_range', 'hip_screen')) : null,
-            $unasked ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look for redness now. The examination cannot be signed before.',
-                $seen, Opens::allBut(Family::Stress, Family::Twist, Family::Loaded)) : null,
-            $swollen ? new SafetyLine(Rule::SwellingWithoutInjury, $child || $restless ? Urgency::SameDay : Urgency::Days,
-                'Fluid without an injury: a doctor finds out why before it is called a sports injury.', $seen,
-                Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION)) : null,
-            $examination->episode->bleedingRisk && $this->fluid->isPositive() && $examination->injuredWithin(self::FRESH_DAYS)
-                ? new SafetyLine(Rule::BleedingRisk, Urgency::SameDay, 'Fluid after an injury in somebody who bleeds easily: a doctor today.', $seen, Opens::all()) : null,
-            $examination->isAfterInjury() && ! $examination->injuredWithin(self::EXTENSOR_DAYS) ? null : $this->told([Key::CannotStraightLegRaise], Rule::ExtensorRupture, Urgency::SameDay,
-                Opens::firstAnd('warmth', Family::Fluid, 'straight_leg_raise', 'palpation', 'lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30'),
-                'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel for a gap.'),
+            $unasked
+                ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look for redness now. The examination cannot be signed before.',
+                    $seen, Opens::allBut(Family::Stress, Family::Twist, Family::Loaded)) : null,
+            $swollen
+                ? new SafetyLine(Rule::SwellingWithoutInjury, $child || $restless ? Urgency::SameDay : Urgency::Days,
+                    'Fluid without an injury: a doctor finds out why before it is called a sports injury.', $seen,
+                    Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION)) : null,
+            $examination->episode->bleedingRisk
+                && $this->fluid->isPositive()
+                && $examination->injuredWithin(self::FRESH_DAYS)
+                ? new SafetyLine(
+                    Rule::BleedingRisk,
+                    Urgency::SameDay,
+                    'Fluid after an injury in somebody who bleeds easily: a doctor today.',
+                    $seen,
+                    Opens::all(),
+                )
+                    : null,
+            $examination->isAfterInjury()
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && ! $examination->injuredWithin(self::EXTENSOR_DAYS) ? null : $this->told([Key::CannotStraightLegRaise], Rule::ExtensorRupture, Urgency::SameDay,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                Opens::firstAnd(
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'warmth',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    Family::Fluid,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'straight_leg_raise',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'palpation',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'lachman',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'valgus_0',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'valgus_30',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'varus_0',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'varus_30',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                ),
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel for a gap.'),
             $this->told([Key::LockedShort], Rule::LockedKnee, Urgency::Week, Opens::allBut('bounce_home', Family::Twist, Family::Loaded),
                 'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within a week.'),
         ];
@@ -192,34 +233,69 @@ final readonly class GateRules
         $examination = $this->examination;
         $grown = $examination->isAtLeast(Examination::GROWN_YEARS);
         $noInjury = ! $examination->isAfterInjury();
-        $stiffHip = $grown && $noInjury && $this->knee->limps() && $this->knee->says('hip_screen', 'result', 'abnormal');
+        $stiffHip = $grown
+            && $noInjury
+            && $this->knee->limps()
+            && $this->knee->says('hip_screen', 'result', 'abnormal');
         $operated = $examination->episode->operated?->isRecent() === true;
-        $lump = $this->knee->flag('shin_palpation', 'lump') || $this->knee->says('popliteal_look', 'mass', 'hard', 'growing', 'pulsing');
+        $lump = $this->knee->flag('shin_palpation', 'lump')
+            || $this->knee->says('popliteal_look', 'mass', 'hard', 'growing', 'pulsing');
         $old = ! $examination->injuredWithin(self::FRESH_DAYS);
 
         return [
-            $grown ? null : $this->told([Key::LimpHipLimited], Rule::HipFirst, Urgency::SameDay, Opens::firstAnd('warmth', Family::Fluid, 'hip_screen'),
-                'A limp with a stiff hip in the young: X-ray of the hip today, no weight on the leg until then.'),
+            $grown
+                ? null
+                : $this->told([Key::LimpHipLimited], Rule::HipFirst, Urgency::SameDay, Opens::firstAnd('warmth', Family::Fluid, 'hip_screen'),
+                    'A limp with a stiff hip in the young: X-ray of the hip today, no weight on the leg until then.'),
             $grown && ($stiffHip || $this->signs->yes(Key::LimpHipLimited))
                 ? new SafetyLine(Rule::HipCheck, Urgency::Days, 'A limp with a stiff hip: look at the hip before the knee is blamed. No hopping.',
-                    $stiffHip && ! $examination->safety->isTrue(Key::LimpHipLimited) ? $this->since('hip_screen', 'gait') : -1, Opens::allBut('hop', 'run_cut_stop')) : null,
-            $old ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing() ? Urgency::SameDay : Urgency::Days, Opens::all(),
-                'Pain at night or at rest: an X-ray and a doctor before it is called a sports injury.') : null,
+                    $stiffHip
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    && ! $examination->safety->isTrue(Key::LimpHipLimited) ? $this->since('hip_screen', 'gait') : -1, Opens::allBut('hop', 'run_cut_stop')) : null,
+            $old
+                ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing() ? Urgency::SameDay : Urgency::Days, Opens::all(),
+                    'Pain at night or at rest: an X-ray and a doctor before it is called a sports injury.') : null,
             $this->told([Key::PainAtRest7], Rule::SeverePain, Urgency::SameDay, Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
                 'Pain of 7 or more at rest: a doctor finds out today why it hurts so much.'),
-            $operated || $this->signs->yes(Key::RecentSurgery) ? new SafetyLine(Rule::RecentSurgery, Urgency::Routine, "Operated within 12 weeks: the surgeon's protocol decides what may be tested.", -1,
-                Opens::allBut(Family::Stress, 'kneecap_glide', 'kneecap_glide_moving', Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded, 'resisted_extension')) : null,
-            $this->told([Key::PittingBoth], Rule::GeneralSwelling, Urgency::Days, Opens::all(), 'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.'),
+            $operated
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || $this->signs->yes(Key::RecentSurgery) ? new SafetyLine(Rule::RecentSurgery, Urgency::Routine, "Operated within 12 weeks: the surgeon's protocol decides what may be tested.", -1,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                Opens::allBut(
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    Family::Stress,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'kneecap_glide',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'kneecap_glide_moving',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    Family::Pivot,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    Family::Drawer,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    Family::Twist,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    Family::Loaded,
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                    'resisted_extension',
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                ))
+                    : null,
+            $this->told(
+                [Key::PittingBoth],
+                Rule::GeneralSwelling,
+                Urgency::Days,
+                Opens::all(),
+                'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.',
+            ),
             $this->told([Key::ShinPainGrows], Rule::BoneStress, Urgency::Days, Opens::allBut('hop', 'run_cut_stop'),
                 'Shin pain that grows with running, lingers after a tap, or sits at one point: imaging for a stress injury of the bone before any hopping or running.'),
-            $this->found($lump, ['shin_palpation', 'popliteal_look'], Rule::Lump, Urgency::Days, Opens::all(), 'A lump that is hard, grows or pulses: a doctor and imaging.'),
+            $this->found(
+                $lump,
+                ['shin_palpation', 'popliteal_look'],
+                Rule::Lump,
+                Urgency::Days,
+                Opens::all(),
+                'A lump that is hard, grows or pulses: a doctor and imaging.',
+            ),
         ];
     }
 
     /** All that the fracture rule looks at from 55 on was recorded, and is normal. */
     private function looksSound(): bool
     {
-        $bones = $this->knee->isNormal('landmark_palpation') || $this->knee->record('landmark_palpation')?->words('tender') === [];
+        $bones = $this->knee->isNormal('landmark_palpation')
+            || $this->knee->record('landmark_palpation')?->words('tender') === [];
         $bend = $this->signs->answered(Key::CannotFlexTo90) && ! $this->signs->yes(Key::CannotFlexTo90)
             && ($this->knee->done('flexion_range') || $this->knee->done('active_range'));
 
@@ -239,8 +315,14 @@ final readonly class GateRules
     /**
      * @param  list<string>  $by  manoeuvres that can say so
      */
-    private function found(bool $applies, array $by, Rule $rule, Urgency $urgency, Opens $opens, string $say): ?SafetyLine
-    {
+    private function found(
+        bool $applies,
+        array $by,
+        Rule $rule,
+        Urgency $urgency,
+        Opens $opens,
+        string $say,
+    ): ?SafetyLine {
         return $applies ? new SafetyLine($rule, $urgency, $say, $this->since(...$by), $opens) : null;
     }
 

@@ -52,7 +52,11 @@ final readonly class Hands
             Key::LockedShort => $this->locked(),
             Key::CannotFlexTo90 => $this->bend(),
             Key::TenderFibularHead => $this->landmark($this->fresh && $this->knee->tender('fibular_head')),
-            Key::TenderPatellaAlone => $this->landmark($this->fresh && $this->knee->tender('kneecap_front') && ! $this->knee->tender(...self::BESIDE_THE_PATELLA)),
+            Key::TenderPatellaAlone => $this->landmark(
+                $this->fresh
+                    && $this->knee->tender('kneecap_front')
+                    && ! $this->knee->tender(...self::BESIDE_THE_PATELLA),
+            ),
             Key::CannotTakeFourSteps => $this->steps(),
             Key::PainAtRest7 => $this->pain(),
             Key::FootDropped => $this->foot(),
@@ -68,7 +72,9 @@ final readonly class Hands
     {
         $index = $this->knee->number('distal_pulse', 'pressureIndex');
 
-        return $this->examination->pulseWasMissing() || $this->knee->says('distal_pulse', 'result', 'abnormal') || ($index !== null && $index < self::LOW_INDEX);
+        return $this->examination->pulseWasMissing()
+            || $this->knee->says('distal_pulse', 'result', 'abnormal')
+            || ($index !== null && $index < self::LOW_INDEX);
     }
 
     /** Sensation is altered, not known to be old, and not where a fresh injury raises a line of its own. */
@@ -103,7 +109,10 @@ final readonly class Hands
         $unable = $this->knee->says('straight_leg_raise', 'result', 'unable');
         $tender = $this->knee->tender(...self::EXTENSOR) || $this->knee->flag('kneecap_tendon', 'tender');
         if (! $unable && $this->lags() && $this->fresh && $tender) {
-            return new Heard(true, \max($at, $this->knee->position('landmark_palpation'), $this->knee->position('kneecap_tendon')));
+            return new Heard(
+                true,
+                \max($at, $this->knee->position('landmark_palpation'), $this->knee->position('kneecap_tendon')),
+            );
         }
         if ($unable) {
             return new Heard(true, $this->knee->position('straight_leg_raise'));
@@ -128,7 +137,10 @@ final readonly class Hands
         $no = null;
         foreach (['flexion_range', 'active_range'] as $range) {
             $reached = $this->knee->number($range, 'flexionDeg');
-            if ($this->fresh && ($this->knee->leftOutForPain($range) || ($reached !== null && $reached < self::FREE_BEND_DEG))) {
+            if (
+                $this->fresh
+                && ($this->knee->leftOutForPain($range) || ($reached !== null && $reached < self::FREE_BEND_DEG))
+            ) {
                 return new Heard(true, $this->knee->position($range));
             }
             if ($reached !== null || $this->knee->isNormal($range)) {
@@ -141,7 +153,9 @@ final readonly class Hands
 
     private function landmark(bool $yes): ?Heard
     {
-        return $this->knee->done('landmark_palpation') ? new Heard($yes, $this->knee->position('landmark_palpation')) : null;
+        return $this->knee->done('landmark_palpation')
+            ? new Heard($yes, $this->knee->position('landmark_palpation'))
+            : null;
     }
 
     private function steps(): ?Heard
@@ -164,7 +178,10 @@ final readonly class Hands
     private function foot(): ?Heard
     {
         $lift = $this->knee->position('ankle_lift');
-        if ($this->knee->says('ankle_lift', 'result', 'abnormal') || $this->knee->says('ankle_lift', 'turnsOut', 'weak')) {
+        if (
+            $this->knee->says('ankle_lift', 'result', 'abnormal')
+            || $this->knee->says('ankle_lift', 'turnsOut', 'weak')
+        ) {
             return new Heard(true, $lift);
         }
         if ($this->fresh && $this->feelsNewly() && $this->nerveOfTheFoot()) {
@@ -198,7 +215,10 @@ final readonly class Hands
         $limping = $limited && $this->knee->limps() && ! $this->examination->isAfterInjury();
         $young = ! $this->examination->isAtLeast(Examination::GROWN_YEARS);
 
-        return new Heard($young && ($oneSided || $limping), $oneSided ? $record->position : \max($record->position, $this->knee->position('gait')));
+        return new Heard(
+            $young && ($oneSided || $limping),
+            $oneSided ? $record->position : \max($record->position, $this->knee->position('gait')),
+        );
     }
 
     private function shin(): ?Heard
@@ -226,6 +246,8 @@ final readonly class Hands
 
     private function footIsNumb(): bool
     {
-        return $this->fresh && ($this->knee->word('sensation', 'where') === null || $this->knee->says('sensation', 'where', 'foot', 'stocking'));
+        return $this->fresh
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && ($this->knee->word('sensation', 'where') === null || $this->knee->says('sensation', 'where', 'foot', 'stocking'));
     }
 }

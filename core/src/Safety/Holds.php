@@ -33,7 +33,10 @@ final readonly class Holds
     {
         $holds = $closing = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $lines = array_values(array_filter($gate->lines, static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre)));
+            $lines = array_values(array_filter(
+                $gate->lines,
+                static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre),
+            ));
             $hold = self::on($manoeuvre, $lines, $examination, $gate);
             if ($hold !== null) {
                 $holds[$manoeuvre->id] = $hold;
@@ -86,10 +89,19 @@ final readonly class Holds
         $consent = self::consent($manoeuvre, $examination, $gate);
         if ($lines !== []) {
             // Without consent no reason opens anything, whatever else holds.
-            return new Hold(HoldKind::Rule, $lines[0]->rule, $consent === null || $consent->mayOverride, $lines[0]->since, $consent === null && self::raisedByItself($manoeuvre, $lines, $examination));
+            return new Hold(
+                HoldKind::Rule,
+                $lines[0]->rule,
+                $consent === null || $consent->mayOverride,
+                $lines[0]->since,
+                $consent === null && self::raisedByItself($manoeuvre, $lines, $examination),
+            );
         }
 
-        return $consent ?? ($gate->open || ! \in_array($manoeuvre->family, self::AFTER_THE_GATE, true) ? null : new Hold(HoldKind::Gate, null, true));
+        return $consent ?? (
+            $gate->open
+            || ! \in_array($manoeuvre->family, self::AFTER_THE_GATE, true) ? null : new Hold(HoldKind::Gate, null, true)
+        );
     }
 
     /**

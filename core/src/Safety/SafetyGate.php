@@ -22,7 +22,12 @@ final readonly class SafetyGate
     ];
 
     /** Asked where it came on without one. */
-    public const WITHOUT_INJURY = [Key::FeverOrHotRedKnee, Key::NightOrRestPain, Key::CalfSwollenTender, Key::RecentSurgery];
+    public const WITHOUT_INJURY = [
+        Key::FeverOrHotRedKnee,
+        Key::NightOrRestPain,
+        Key::CalfSwollenTender,
+        Key::RecentSurgery,
+    ];
 
     /**
      * @param  bool  $open  whether its questions are answered and the age is known
@@ -41,10 +46,19 @@ final readonly class SafetyGate
     public static function of(Examination $examination): self
     {
         $signs = new Signs($examination);
-        $unasked = array_values(array_filter(self::questions($examination), static fn (Key $key): bool => ! $signs->answered($key)));
+        $unasked = array_values(array_filter(
+            self::questions($examination),
+            static fn (Key $key): bool => ! $signs->answered($key),
+        ));
         $lines = SafetyLine::inOrder((new GateRules($examination, $signs, FluidSigns::in($examination)))->lines());
 
-        return new self($unasked === [] && $examination->ageYears !== null, $lines, $signs, $unasked, $examination->ageYears === null);
+        return new self(
+            $unasked === [] && $examination->ageYears !== null,
+            $lines,
+            $signs,
+            $unasked,
+            $examination->ageYears === null,
+        );
     }
 
     /**
@@ -73,7 +87,13 @@ final readonly class SafetyGate
             $lines[$line->rule->value] = $worse === null || self::isWorse($line, $worse) ? $line : $worse;
         }
 
-        return new self($this->open, SafetyLine::inOrder(array_values($lines)), $this->signs, $this->unasked, $this->ageIsMissing);
+        return new self(
+            $this->open,
+            SafetyLine::inOrder(array_values($lines)),
+            $this->signs,
+            $this->unasked,
+            $this->ageIsMissing,
+        );
     }
 
     public function raised(Rule ...$rules): bool

@@ -45,8 +45,11 @@ final class ProblemBuilder
     /** @var array<string, Finding> by sign and level */
     private array $findings = [];
 
-    public function __construct(private readonly Baseline $baseline, private readonly EvidenceLibrary $evidence, private readonly LevelFactors $levels)
-    {
+    public function __construct(
+        private readonly Baseline $baseline,
+        private readonly EvidenceLibrary $evidence,
+        private readonly LevelFactors $levels,
+    ) {
         $this->positions = array_flip(array_column(Condition::cases(), 'value'));
     }
 
@@ -55,7 +58,9 @@ final class ProblemBuilder
      */
     public function build(Examination $examination, Standing $standing, array $open): Problem
     {
-        $here = $examination->records === [] ? Station::FirstLook : $examination->records[\count($examination->records) - 1]->manoeuvre->station;
+        $here = $examination->records === []
+            ? Station::FirstLook
+            : $examination->records[\count($examination->records) - 1]->manoeuvre->station;
 
         return new Problem(
             $this->conditions($examination),
@@ -67,7 +72,10 @@ final class ProblemBuilder
 
     public function result(Reading $reading): Result
     {
-        return new Result($this->finding($reading->sign, $reading->level), $reading->outcome === Outcome::Positive ? Weighed::Positive : Weighed::Negative);
+        return new Result(
+            $this->finding($reading->sign, $reading->level),
+            $reading->outcome === Outcome::Positive ? Weighed::Positive : Weighed::Negative,
+        );
     }
 
     /** The group that a finding belongs to, still empty. */

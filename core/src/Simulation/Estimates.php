@@ -26,7 +26,9 @@ final readonly class Estimates
         $value = $this->data[$name] ?? null;
         $value = $inner === null ? $value : (\is_array($value) ? $value[$inner] ?? null : null);
 
-        return \is_int($value) || \is_float($value) ? (float) $value : throw new RuntimeException("simulation.json lacks {$name} {$inner}.");
+        return \is_int($value)
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        || \is_float($value) ? (float) $value : throw new RuntimeException("simulation.json lacks {$name} {$inner}.");
     }
 
     /**
@@ -38,7 +40,8 @@ final readonly class Estimates
         $value = $inner === null ? $value : (\is_array($value) ? $value[$inner] ?? null : null);
 
         return \is_array($value) && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null)
-            ? [(float) $value[0], (float) $value[1]] : throw new RuntimeException("simulation.json lacks the span {$name} {$inner}.");
+            ? [(float) $value[0], (float) $value[1]]
+                : throw new RuntimeException("simulation.json lacks the span {$name} {$inner}.");
     }
 
     /**

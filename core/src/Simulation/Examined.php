@@ -16,10 +16,19 @@ final class Examined
 {
     private bool $quadricepsDone = false;
 
-    private const HELD = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true, 'slackTaken' => true, 'startedFromNeutral' => true];
+    private const HELD = [
+        'footStayedDown' => true,
+        'thighStable' => true,
+        'hamstringsRelaxed' => true,
+        'slackTaken' => true,
+        'startedFromNeutral' => true,
+    ];
 
-    public function __construct(private readonly Draw $draw, private readonly Estimates $figures, private readonly Dice $dice)
-    {
+    public function __construct(
+        private readonly Draw $draw,
+        private readonly Estimates $figures,
+        private readonly Dice $dice,
+    ) {
     }
 
     /**
@@ -32,7 +41,10 @@ final class Examined
         $limp = $this->dice->happens($this->figures->number('limps', $hurt ? 'hurt' : 'sound'));
         $bend = $this->dice->between($this->figures->span('bendDeg', $fluid ? 'fluid' : 'dry'), 0);
         $short = $this->draw->isPositive('loss_of_extension');
-        $tender = array_keys(array_filter(['medial_epicondyle' => $this->draw->isPositive('mcl_tenderness'), 'outer_cord' => $this->draw->isPositive('lcl_tenderness')]));
+        $tender = array_keys(array_filter([
+            'medial_epicondyle' => $this->draw->isPositive('mcl_tenderness'),
+            'outer_cord' => $this->draw->isPositive('lcl_tenderness'),
+        ]));
         $findings = [];
         foreach (['distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'straight_leg_raise'] as $manoeuvre) {
             $findings[] = ['manoeuvre' => $manoeuvre, 'side' => 'left', 'normal' => true];
@@ -43,13 +55,31 @@ final class Examined
         return [
             ...$findings,
             ['manoeuvre' => 'gait', 'side' => 'both', 'pattern' => $limp ? 'antalgic' : 'normal'],
-            ['manoeuvre' => 'effusion_sweep', 'side' => 'left', 'grade' => $fluid ? (string) $this->dice->pick($this->figures->shares($hurt ? 'fluidOfHurt' : 'fluidOfSound')) : 'none'],
-            ...$this->pair('passive_extension', ['extensionDeg' => $short ? -8.0 : 0.0, 'endFeel' => $short ? 'springy' : 'firm'], ['extensionDeg' => 0, 'endFeel' => 'firm']),
-            ...$this->pair('kneecap_glide', ['outwardApprehension' => $this->draw->isPositive('patellar_apprehension') ? 'apprehension' : 'none'], ['outwardApprehension' => 'none']),
+            [
+                'manoeuvre' => 'effusion_sweep',
+                'side' => 'left',
+                'grade' => $fluid
+                    ? (string) $this->dice->pick($this->figures->shares($hurt ? 'fluidOfHurt' : 'fluidOfSound'))
+                    : 'none',
+            ],
+            ...$this->pair(
+                'passive_extension',
+                ['extensionDeg' => $short ? -8.0 : 0.0, 'endFeel' => $short ? 'springy' : 'firm'],
+                ['extensionDeg' => 0, 'endFeel' => 'firm'],
+            ),
+            ...$this->pair(
+                'kneecap_glide',
+                ['outwardApprehension' => $this->draw->isPositive('patellar_apprehension') ? 'apprehension' : 'none'],
+                ['outwardApprehension' => 'none'],
+            ),
             ...$this->opening('valgus_0', Condition::Mcl, false),
             ...$this->opening('varus_0', Condition::Lcl, false),
             ['manoeuvre' => 'flexion_range', 'side' => 'left', 'flexionDeg' => $bend],
-            ...$this->pair('posterior_sag', ['sagSeen' => $sag, 'checks' => ['thighSoft' => true]], ['sagSeen' => false]),
+            ...$this->pair(
+                'posterior_sag',
+                ['sagSeen' => $sag, 'checks' => ['thighSoft' => true]],
+                ['sagSeen' => false],
+            ),
             ...$this->jointLine(),
             ['manoeuvre' => 'landmark_palpation', 'side' => 'left', 'tender' => $tender],
             ...$this->translation('lachman', Condition::Acl, self::HELD),
@@ -79,9 +109,26 @@ final class Examined
         return [
             ...$this->pair('pivot_shift', ['grade' => $grade], ['grade' => 'none']),
             ...$this->quadriceps(),
-            ...$this->pair('dial_30', ['externalRotationDeg' => $this->draw->isPositive('dial_30') ? 45 : 31], ['externalRotationDeg' => 30]),
-            ['manoeuvre' => 'thessaly_20', 'side' => 'left', 'reps' => 3, ...($thessaly ? ['pain' => 4, 'site' => 'medial', 'familiar' => true] : ['pain' => 0])],
-            ...$this->pair('kneecap_glide_moving', ['outwardApprehension' => $this->draw->isPositive('moving_patellar_apprehension') ? 'apprehension' : 'none'], ['outwardApprehension' => 'none']),
+            ...$this->pair(
+                'dial_30',
+                ['externalRotationDeg' => $this->draw->isPositive('dial_30') ? 45 : 31],
+                ['externalRotationDeg' => 30],
+            ),
+            [
+                'manoeuvre' => 'thessaly_20',
+                'side' => 'left',
+                'reps' => 3,
+                ...($thessaly ? ['pain' => 4, 'site' => 'medial', 'familiar' => true] : ['pain' => 0]),
+            ],
+            ...$this->pair(
+                'kneecap_glide_moving',
+                [
+                    'outwardApprehension' => $this->draw->isPositive('moving_patellar_apprehension')
+                        ? 'apprehension'
+                        : 'none',
+                ],
+                ['outwardApprehension' => 'none'],
+            ),
         ];
     }
 
@@ -93,7 +140,16 @@ final class Examined
     private function afterASag(): array
     {
         return [
-            ...$this->translation('posterior_drawer', Condition::Pcl, ['footStayedDown' => true, 'hamstringsRelaxed' => true, 'quadricepsRelaxed' => true, 'startedFromNeutral' => true]),
+            ...$this->translation(
+                'posterior_drawer',
+                Condition::Pcl,
+                [
+                    'footStayedDown' => true,
+                    'hamstringsRelaxed' => true,
+                    'quadricepsRelaxed' => true,
+                    'startedFromNeutral' => true,
+                ],
+            ),
             ...$this->quadriceps(),
         ];
     }
@@ -110,7 +166,11 @@ final class Examined
         }
         $this->quadricepsDone = true;
 
-        return [['manoeuvre' => 'quadriceps_active', 'side' => 'left', 'shiftMm' => $this->draw->isPositive('quadriceps_active') ? 5 : 0]];
+        return [[
+            'manoeuvre' => 'quadriceps_active',
+            'side' => 'left',
+            'shiftMm' => $this->draw->isPositive('quadriceps_active') ? 5 : 0,
+        ]];
     }
 
     /**
@@ -121,7 +181,11 @@ final class Examined
     {
         [$difference, $endFeel, $other] = $this->distance($manoeuvre, $of);
 
-        return $this->pair($manoeuvre, ['translationMm' => \max(0, $other + $difference), 'endFeel' => $endFeel, 'checks' => $checks], ['translationMm' => $other, 'endFeel' => 'firm']);
+        return $this->pair(
+            $manoeuvre,
+            ['translationMm' => \max(0, $other + $difference), 'endFeel' => $endFeel, 'checks' => $checks],
+            ['translationMm' => $other, 'endFeel' => 'firm'],
+        );
     }
 
     /**
@@ -131,7 +195,16 @@ final class Examined
     {
         [$difference, $endFeel, $other] = $this->distance("{$manoeuvre}_laxity", $of);
 
-        return $this->pair($manoeuvre, ['openingMm' => \max(0, $other + $difference), 'endFeel' => $endFeel, 'pain' => $pain ? 4 : 0, 'checks' => ['thighStable' => true]], ['openingMm' => $other, 'endFeel' => 'firm']);
+        return $this->pair(
+            $manoeuvre,
+            [
+                'openingMm' => \max(0, $other + $difference),
+                'endFeel' => $endFeel,
+                'pain' => $pain ? 4 : 0,
+                'checks' => ['thighStable' => true],
+            ],
+            ['openingMm' => $other, 'endFeel' => 'firm'],
+        );
     }
 
     /**
@@ -148,7 +221,8 @@ final class Examined
         $endFeel = match (true) {
             $this->dice->happens($this->figures->number('absentEnd', $level->value)) => 'absent',
             // A slight opening with a soft end would be clear by definition.
-            $level !== Level::Slight && $this->dice->happens($this->figures->number('softEnd', $level->value)) => 'soft',
+            $level !== Level::Slight
+                && $this->dice->happens($this->figures->number('softEnd', $level->value)) => 'soft',
             default => 'firm',
         };
 
@@ -165,7 +239,11 @@ final class Examined
             'lateral_middle' => $this->draw->isPositive('joint_line_tenderness_lateral'),
         ]));
 
-        return $this->pair('joint_line_palpation', ['points' => $points, 'pinpoint' => true, 'familiar' => true], ['points' => []]);
+        return $this->pair(
+            'joint_line_palpation',
+            ['points' => $points, 'pinpoint' => true, 'familiar' => true],
+            ['points' => []],
+        );
     }
 
     /**
@@ -174,7 +252,9 @@ final class Examined
     private function mcmurray(): array
     {
         $cell = fn (string $rotation, string $side): array => ['rotation' => $rotation, 'stress' => 'varus',
-            ...($this->draw->isPositive("mcmurray_{$side}") ? ['pain' => 4, 'painSite' => $side, 'familiar' => true] : ['pain' => 0])];
+            ...($this->draw->isPositive("mcmurray_{$side}") ? ['pain' => 4, 'painSite' => $side, 'familiar' => true] : [
+                'pain' => 0,
+            ])];
 
         return [['manoeuvre' => 'mcmurray', 'side' => 'left', 'cells' => [$cell('outward', 'medial'), $cell('inward', 'lateral')],
             'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true, 'relaxed' => true]]];
@@ -187,6 +267,9 @@ final class Examined
      */
     private function pair(string $manoeuvre, array $hurt, array $other): array
     {
-        return [['manoeuvre' => $manoeuvre, 'side' => 'right', ...$other], ['manoeuvre' => $manoeuvre, 'side' => 'left', ...$hurt]];
+        return [
+            ['manoeuvre' => $manoeuvre, 'side' => 'right', ...$other],
+            ['manoeuvre' => $manoeuvre, 'side' => 'left', ...$hurt],
+        ];
     }
 }

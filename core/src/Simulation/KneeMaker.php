@@ -35,9 +35,18 @@ use LogicException;
  */
 final class KneeMaker
 {
-    private const STORY = ['pop' => 'story_pop', 'couldNotContinue' => 'story_could_not_continue', 'givingWay' => 'story_giving_way', 'locking' => 'story_locking', 'kneecapShifted' => 'story_kneecap_shifted', 'frontLoadPain' => 'story_front_load_pain'];
+    private const STORY = [
+        'pop' => 'story_pop',
+        'couldNotContinue' => 'story_could_not_continue',
+        'givingWay' => 'story_giving_way',
+        'locking' => 'story_locking',
+        'kneecapShifted' => 'story_kneecap_shifted',
+        'frontLoadPain' => 'story_front_load_pain',
+    ];
 
-    private const MECHANISMS = ['twist_on_planted_foot', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension'];
+    private const MECHANISMS = [
+        'twist_on_planted_foot', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension',
+    ];
 
     /** @var array<string, Finding> by sign and phase */
     private array $findings = [];
@@ -60,7 +69,13 @@ final class KneeMaker
     /** Draws from the shipped figures. */
     public static function of(Figures $figures, Dice $dice): self
     {
-        return new self($figures->baseline(), $figures->evidence(), $figures->levels(), new Estimates($figures->simulation()), $dice);
+        return new self(
+            $figures->baseline(),
+            $figures->evidence(),
+            $figures->levels(),
+            new Estimates($figures->simulation()),
+            $dice,
+        );
     }
 
     /** @param  bool  $further  five tests beyond the core set as well */
@@ -70,16 +85,31 @@ final class KneeMaker
         $days = (int) $this->dice->between($this->figures->span($fresh ? 'freshDays' : 'olderDays'), 0);
         $phase = Phase::of($days);
         $state = $this->state(Setting::byDays($days));
-        $present = array_values(array_filter(Condition::cases(), static fn (Condition $condition): bool => (bool) ($state >> $condition->position() & 1)));
+        $present = array_values(array_filter(
+            Condition::cases(),
+            static fn (Condition $condition): bool => (bool) ($state >> $condition->position() & 1),
+        ));
         $hurt = array_filter($present, static fn (Condition $condition): bool => $condition->isStructural()) !== [];
-        $draw = new Draw($state, fn (string $sign): bool => $this->isPositive($sign, $state, $phase), fn (string $sign, Condition $of): ?Level => $this->level($sign, $of, $state, $phase));
+        $draw = new Draw(
+            $state,
+            fn (string $sign): bool => $this->isPositive($sign, $state, $phase),
+            fn (string $sign, Condition $of): ?Level => $this->level($sign, $of, $state, $phase),
+        );
         $examined = new Examined($draw, $this->figures, $this->dice);
-        $safety = array_fill_keys(array_map(static fn (SafetyKey $key): string => $key->value, SafetyGate::AFTER_INJURY), false);
+        $safety = array_fill_keys(
+            array_map(static fn (SafetyKey $key): string => $key->value, SafetyGate::AFTER_INJURY),
+            false,
+        );
         $safety['cannotTakeFourSteps'] = $this->dice->happens($this->figures->number('fracture'));
 
         return new VirtualKnee($present, [
-            'format' => ExaminationReader::FORMAT, 'version' => ExaminationReader::VERSION, 'setting' => Setting::byDays($days)->value,
-            'hurtSide' => 'left', 'daysSinceInjury' => $days, 'ageYears' => (int) $this->dice->between($this->figures->span('ageYears'), 0),
+            'format' => ExaminationReader::FORMAT,
+            'version' => ExaminationReader::VERSION,
+            'setting' => Setting::byDays($days)->value,
+            'hurtSide' => 'left', 'daysSinceInjury' => $days, 'ageYears' => (int) $this->dice->between(
+                $this->figures->span('ageYears'),
+                0,
+            ),
             'opening' => ['consentGiven' => true], 'safety' => $safety,
             'history' => $this->history($draw, $hurt),
             'findings' => [...$examined->core($hurt), ...($further ? $examined->further() : [])],
@@ -92,7 +122,10 @@ final class KneeMaker
     private function history(Draw $draw, bool $hurt): array
     {
         $history = array_map($draw->isPositive(...), self::STORY);
-        $told = array_values(array_filter(self::MECHANISMS, static fn (string $mechanism): bool => $draw->isPositive("story_{$mechanism}")));
+        $told = array_values(array_filter(
+            self::MECHANISMS,
+            static fn (string $mechanism): bool => $draw->isPositive("story_{$mechanism}"),
+        ));
         $history['mechanism'] = $told === [] ? ['none_recalled'] : $told;
         $history['swellingOnset'] = match (true) {
             $draw->isPositive('story_rapid_swelling') => 'within_2_hours',
@@ -120,7 +153,10 @@ final class KneeMaker
         $torn = (bool) ($state >> $of->position() & 1);
         $weights = [];
         foreach (Level::cases() as $level) {
-            $weights[$level->value] = $this->levels->share($sign, $level) * ($torn ? 1.0 : $this->levels->factor($sign, $level));
+            $weights[$level->value] = $this->levels->share($sign, $level) * ($torn ? 1.0 : $this->levels->factor(
+                $sign,
+                $level,
+            ));
         }
 
         return Level::from((string) $this->dice->pick($weights));
@@ -134,7 +170,11 @@ final class KneeMaker
     private function newFinding(string $sign, Phase $phase): Finding
     {
         $rows = array_map(
-            static fn (EvidenceRow $row): Row => new Row($row->target->position(), new Rate($row->sensitivity, null, 0.0), new Rate($row->specificity, null, 0.0)),
+            static fn (EvidenceRow $row): Row => new Row(
+                $row->target->position(),
+                new Rate($row->sensitivity, null, 0.0),
+                new Rate($row->specificity, null, 0.0),
+            ),
             (new EvidenceLibrary($this->rows, EvidenceChoice::Cautious, $phase))->rows($sign),
         );
 
@@ -164,7 +204,13 @@ final class KneeMaker
     private function before(Setting $setting): array
     {
         $rates = $this->baseline->rates($setting, null);
-        $conditions = array_map(static fn (Condition $condition): WeighedCondition => new WeighedCondition($condition->value, $rates->rate($condition)), Condition::cases());
+        $conditions = array_map(
+            static fn (Condition $condition): WeighedCondition => new WeighedCondition(
+                $condition->value,
+                $rates->rate($condition),
+            ),
+            Condition::cases(),
+        );
         $pairs = [];
         foreach ($this->baseline->pairings as $pairing) {
             $ends = [$pairing->one->position(), $pairing->other->position()];

@@ -87,7 +87,10 @@ final class Tally
 
     public function text(): string
     {
-        $percent = static fn (int $part, int $whole): string => $whole === 0 ? '–' : sprintf('%.1f %%', 100 * $part / $whole);
+        $percent = static fn (int $part, int $whole): string => $whole === 0 ? '–' : sprintf(
+            '%.1f %%',
+            100 * $part / $whole,
+        );
         $lines = [
             "knees {$this->knees}, sound {$this->sound}",
             "sound and sent for a scan: {$this->soundScanned} ({$percent($this->soundScanned, $this->sound)}; under 10 % asked)",

@@ -35,7 +35,10 @@ final readonly class VirtualKnee
     /** None of the eight structural conditions is present. */
     public function isSound(): bool
     {
-        return array_filter($this->present, static fn (Condition $condition): bool => $condition->isStructural()) === [];
+        return array_filter(
+            $this->present,
+            static fn (Condition $condition): bool => $condition->isStructural(),
+        ) === [];
     }
 
     public function tornLigaments(): int

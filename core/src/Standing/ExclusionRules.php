@@ -62,14 +62,21 @@ final readonly class ExclusionRules
             Exclusion::ThighMoved => $record->failed('thighStable') || $record->failed('thighsTogether'),
             Exclusion::Dial30Missing => $reading->sign === 'dial_90' && ! $this->counts('dial_30', Outcome::Positive),
             Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->outcome),
-            Exclusion::QuadricepsGuarded => $reading->outcome === Outcome::Negative && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
+            Exclusion::QuadricepsGuarded => $reading->outcome === Outcome::Negative
+                && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
             Exclusion::SagUncorrected => $this->sagFools($reading, $record),
-            Exclusion::PivotUnreliable => $reading->outcome === Outcome::Negative && $record->manoeuvre->has(Asks::Slips) && $this->pivotCannotShow(),
-            Exclusion::BendIncomplete => $reading->outcome === Outcome::Negative && $record->manoeuvre->has(Asks::NeedsFullBend)
+            Exclusion::PivotUnreliable => $reading->outcome === Outcome::Negative
+                && $record->manoeuvre->has(Asks::Slips)
+                && $this->pivotCannotShow(),
+            Exclusion::BendIncomplete => $reading->outcome === Outcome::Negative
+                && $record->manoeuvre->has(Asks::NeedsFullBend)
                 && ($record->failed('fullBendReached') || $record->failed('fullExtensionReached')),
             Exclusion::NotPinpoint => $reading->outcome === Outcome::Positive && $record->flag('pinpoint') === false,
-            Exclusion::PainNotFamiliar => $reading->outcome === Outcome::Positive && $record->flag('familiar') === false,
-            Exclusion::DistractionHurtsToo => $reading->outcome === Outcome::Positive && $record->flag('compressionPain') === true && $record->flag('distractionRelieves') === false,
+            Exclusion::PainNotFamiliar => $reading->outcome === Outcome::Positive
+                && $record->flag('familiar') === false,
+            Exclusion::DistractionHurtsToo => $reading->outcome === Outcome::Positive
+                && $record->flag('compressionPain') === true
+                && $record->flag('distractionRelieves') === false,
             Exclusion::TooFewRepetitions => $reading->outcome === Outcome::Negative && $this->tooFewTurns($record),
             default => false,
         };

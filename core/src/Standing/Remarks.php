@@ -33,7 +33,12 @@ final class Remarks
             self::uncheckedHold($examination),
             self::tickThatMatters($examination),
             self::reversedSchool($examination),
-            $evidence->findings() === [] ? null : new Remark('figures_not_checked', 'The figures in use are a starting set, not yet checked against the papers.'),
+            $evidence->findings() === []
+                ? null
+                : new Remark(
+                    'figures_not_checked',
+                    'The figures in use are a starting set, not yet checked against the papers.',
+                ),
         ]));
     }
 
@@ -44,7 +49,10 @@ final class Remarks
         }
         foreach (self::FORWARD as $finding) {
             if ($standing->counted($finding) === Outcome::Positive) {
-                return new Remark('sag_not_checked', 'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.');
+                return new Remark(
+                    'sag_not_checked',
+                    'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.',
+                );
             }
         }
 
@@ -58,8 +66,14 @@ final class Remarks
         }
 
         return match ($standing->counted('dial_90')) {
-            Outcome::Positive => new Remark('dial_both', 'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.'),
-            Outcome::Negative => new Remark('dial_30_alone', 'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.'),
+            Outcome::Positive => new Remark(
+                'dial_both',
+                'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.',
+            ),
+            Outcome::Negative => new Remark(
+                'dial_30_alone',
+                'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.',
+            ),
             default => null,
         };
     }
@@ -68,7 +82,10 @@ final class Remarks
     {
         foreach ($standing->results as $result) {
             if ($result->exclusion === Exclusion::DistractionHurtsToo) {
-                return new Remark('think_ligament', 'Pulling the shin away hurt as much as pressing: think of a ligament.');
+                return new Remark(
+                    'think_ligament',
+                    'Pulling the shin away hurt as much as pressing: think of a ligament.',
+                );
             }
         }
 
@@ -86,7 +103,12 @@ final class Remarks
             }
         }
 
-        return $names === [] ? null : new Remark('checks_not_ticked', 'Taken as passed, though not ticked: the checks of '.implode(', ', $names).'.');
+        return $names === []
+            ? null
+            : new Remark(
+                'checks_not_ticked',
+                'Taken as passed, though not ticked: the checks of '.implode(', ', $names).'.',
+            );
     }
 
     /** “Normal” takes its checks as passed; the one that could hide a tear should be said. */
@@ -95,18 +117,31 @@ final class Remarks
         $names = [];
         foreach ($examination->records as $record) {
             $ticks = $record->manoeuvre->names(ManoeuvreTrait::TickThatMatters);
-            if ($record->side === $examination->hurtSide && $record->normal && array_filter($ticks, $record->saidTrue(...)) !== $ticks) {
+            if (
+                $record->side === $examination->hurtSide
+                && $record->normal
+                && array_filter($ticks, $record->saidTrue(...)) !== $ticks
+            ) {
                 $names[] = $record->manoeuvre->card->name;
             }
         }
 
-        return $names === [] ? null : new Remark('tick_not_said', 'Recorded as normal, without saying that the muscles were soft: '.implode(', ', $names).'.');
+        return $names === []
+            ? null
+            : new Remark(
+                'tick_not_said',
+                'Recorded as normal, without saying that the muscles were soft: '.implode(', ', $names).'.',
+            );
     }
 
     private static function reversedSchool(Examination $examination): ?Remark
     {
-        return $examination->schools->mcmurraySide === McMurraySchool::RotationReversed && $examination->hurt('mcmurray') !== null
-            ? new Remark('reversed_rotation', 'McMurray is read by the reversed rotation, the opposite of the usual teaching.')
+        return $examination->schools->mcmurraySide === McMurraySchool::RotationReversed
+            && $examination->hurt('mcmurray') !== null
+            ? new Remark(
+                'reversed_rotation',
+                'McMurray is read by the reversed rotation, the opposite of the usual teaching.',
+            )
             : null;
     }
 }

@@ -38,12 +38,21 @@ final readonly class Settled
      * @param  array<string, true>  $early  by condition
      * @param  list<string>  $outOfReach  core manoeuvres that this knee cannot be brought to today
      */
-    private function __construct(private Standing $standing, private array $void, private array $early, public array $outOfReach)
-    {
+    private function __construct(
+        private Standing $standing,
+        private array $void,
+        private array $early,
+        public array $outOfReach,
+    ) {
     }
 
-    public static function of(Examination $examination, Grading $grading, Standing $standing, Holds $holds, Catalogue $catalogue): self
-    {
+    public static function of(
+        Examination $examination,
+        Grading $grading,
+        Standing $standing,
+        Holds $holds,
+        Catalogue $catalogue,
+    ): self {
         $void = $early = $outOfReach = [];
         $hidden = self::hides($examination, $grading);
         foreach ($standing->results as $result) {
@@ -54,19 +63,30 @@ final readonly class Settled
             if ($result->exclusion?->isVoid() === true) {
                 $void[$of] = true;
             }
-            if ($hidden && $result->reading->outcome === Outcome::Negative && \in_array($result->reading->sign, self::HIDDEN_EARLY, true)) {
+            if (
+                $hidden
+                && $result->reading->outcome === Outcome::Negative
+                && \in_array($result->reading->sign, self::HIDDEN_EARLY, true)
+            ) {
                 $early[$of] = true;
             }
         }
         $feasibility = new Feasibility($examination, $grading);
-        $core = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, CoreSet::of($examination, $catalogue));
+        $core = array_map(
+            static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id,
+            CoreSet::of($examination, $catalogue),
+        );
         foreach ($catalogue->manoeuvres as $manoeuvre) {
             $open = \in_array($manoeuvre->id, $core, true) && ! CoreSet::isDone($manoeuvre, $examination);
             $held = $open && $holds->for($manoeuvre->id)?->rule !== null;
             if ($open && ! $held && ! $feasibility->allows($manoeuvre)) {
                 $outOfReach[] = $manoeuvre->id;
             }
-            if ($held || \in_array($manoeuvre->id, $outOfReach, true) || \in_array($examination->leftOut($manoeuvre->id), self::SPOILING, true)) {
+            if (
+                $held
+                || \in_array($manoeuvre->id, $outOfReach, true)
+                || \in_array($examination->leftOut($manoeuvre->id), self::SPOILING, true)
+            ) {
                 foreach ($manoeuvre->feeds as $sign) {
                     $of = $standing->signs->ownTestOf($sign);
                     $void += $of === null ? [] : [$of->value => true];

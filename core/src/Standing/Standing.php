@@ -37,8 +37,12 @@ final readonly class Standing
         $this->counted = $counted;
     }
 
-    public static function of(Examination $examination, Grading $grading, EvidenceLibrary $evidence, SignBook $signs): self
-    {
+    public static function of(
+        Examination $examination,
+        Grading $grading,
+        EvidenceLibrary $evidence,
+        SignBook $signs,
+    ): self {
         $rules = new ExclusionRules($examination, $grading, $evidence);
         $readings = [...Story::readings($examination, $evidence), ...$grading->readings];
         $exclusions = array_map($rules->against(...), $readings);
@@ -85,7 +89,10 @@ final readonly class Standing
      */
     public function own(Condition $condition): array
     {
-        return array_values(array_filter($this->counted, fn (StandingResult $result): bool => $this->signs->ownTestOf($result->reading->sign) === $condition));
+        return array_values(array_filter(
+            $this->counted,
+            fn (StandingResult $result): bool => $this->signs->ownTestOf($result->reading->sign) === $condition,
+        ));
     }
 
     /**
@@ -93,7 +100,10 @@ final readonly class Standing
      */
     public function ownPositives(Condition $condition): array
     {
-        return array_values(array_filter($this->own($condition), static fn (StandingResult $result): bool => $result->isPositive()));
+        return array_values(array_filter(
+            $this->own($condition),
+            static fn (StandingResult $result): bool => $result->isPositive(),
+        ));
     }
 
     public function hasOwnPositive(Condition $condition): bool
@@ -126,7 +136,11 @@ final readonly class Standing
         $taken = [];
         foreach ([false, true] as $borrowed) {
             foreach ($readings as $at => $reading) {
-                if ($reading->borrowed !== $borrowed || $exclusions[$at] !== null || $reading->outcome === Outcome::Equivocal) {
+                if (
+                    $reading->borrowed !== $borrowed
+                    || $exclusions[$at] !== null
+                    || $reading->outcome === Outcome::Equivocal
+                ) {
                     continue;
                 }
                 if (isset($taken[$reading->sign])) {

@@ -54,12 +54,25 @@ final class Story
         }
         $hours = $examination->hoursSinceInjury;
         $flaw = static fn (int $needed): ?Exclusion => $hours !== null && $hours < $needed ? Exclusion::TooEarly : null;
-        $rapid = new Reading('story_rapid_swelling', null, Outcome::of($onset === SwellingOnset::WithinTwoHours), $flaw(self::RAPID_HOURS));
+        $rapid = new Reading(
+            'story_rapid_swelling',
+            null,
+            Outcome::of($onset === SwellingOnset::WithinTwoHours),
+            $flaw(self::RAPID_HOURS),
+        );
         if ($onset === SwellingOnset::WithinTwoHours) {
             return [$rapid];
         }
 
-        return [$rapid, new Reading('story_slow_swelling', null, Outcome::of($onset === SwellingOnset::WithinADay), $flaw(self::SLOW_HOURS))];
+        return [
+            $rapid,
+            new Reading(
+                'story_slow_swelling',
+                null,
+                Outcome::of($onset === SwellingOnset::WithinADay),
+                $flaw(self::SLOW_HOURS),
+            ),
+        ];
     }
 
     /**
@@ -79,7 +92,10 @@ final class Story
             array_map(static fn (Mechanism $mechanism): ?string => $mechanism->finding(), $implied),
             is_string(...),
         )));
-        $readings = array_map(static fn (string $finding): Reading => new Reading($finding, null, Outcome::Positive), $positive);
+        $readings = array_map(
+            static fn (string $finding): Reading => new Reading($finding, null, Outcome::Positive),
+            $positive,
+        );
         if (\in_array(Mechanism::NoneRecalled, $told, true)) {
             return $readings;
         }

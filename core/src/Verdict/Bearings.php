@@ -121,6 +121,12 @@ final readonly class Bearings
         $medial = Condition::MedialMeniscus->position();
         $lateral = Condition::LateralMeniscus->position();
 
-        return \min(1.0, $this->belief->joint($medial, [$medial]) + $this->belief->joint($lateral, [$lateral]) - $this->belief->joint($medial, [$lateral]));
+        return \min(
+            1.0,
+            $this->belief->joint($medial, [$medial]) + $this->belief->joint(
+                $lateral,
+                [$lateral],
+            ) - $this->belief->joint($medial, [$lateral]),
+        );
     }
 }

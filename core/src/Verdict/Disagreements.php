@@ -12,7 +12,8 @@ use GrayCompass\Inference\Model\Result;
 use GrayCompass\Inference\Readings\Weighed;
 
 /**
- * Tests that measure the same thing the same way and yet differ, where the one alone would leave another zone than the other alone.
+ * Tests that measure the same thing the same way and yet differ, where the one alone would leave another zone than the
+ * other alone.
  *
  * @internal
  */
@@ -39,12 +40,16 @@ final class Disagreements
         }
         $found = [];
         foreach (self::ALIKE as $alike) {
-            $done = array_values(array_filter($alike, static fn (string $sign): bool => $standing->counted($sign) !== null && isset($results[$sign])));
+            $done = array_values(array_filter(
+                $alike,
+                static fn (string $sign): bool => $standing->counted($sign) !== null && isset($results[$sign]),
+            ));
             foreach ($done as $positive) {
                 foreach ($done as $negative) {
                     $condition = $standing->signs->ownTestOf($positive);
                     if ($condition !== null && $standing->counted($positive) === Outcome::Positive && $standing->counted($negative) === Outcome::Negative
-                        && self::eachAloneEndsElsewhere($results[$positive], $results[$negative], $condition, $weighed)) {
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && self::eachAloneEndsElsewhere($results[$positive], $results[$negative], $condition, $weighed)) {
                         $found[$condition->value] = true;
                     }
                 }
@@ -54,8 +59,12 @@ final class Disagreements
         return array_keys($found);
     }
 
-    private static function eachAloneEndsElsewhere(Result $positive, Result $negative, Condition $condition, Weighed $weighed): bool
-    {
+    private static function eachAloneEndsElsewhere(
+        Result $positive,
+        Result $negative,
+        Condition $condition,
+        Weighed $weighed,
+    ): bool {
         $k = $condition->position();
         $thresholds = $weighed->problem->conditions[$k]->thresholds;
         $now = $weighed->conditions[$k];

@@ -96,7 +96,9 @@ final readonly class FrontGate
     {
         $signs = [$standing->counted('squat_front_pain'), $standing->counted('step_down_pain')];
         $rise = $examination->hurt('single_leg_sit_to_stand');
-        $drifts = $rise !== null && ($rise->pain() ?? 0.0) > 0 && \in_array($rise->word('kneeDrift'), ['mild', 'marked'], true);
+        $drifts = $rise !== null
+            && ($rise->pain() ?? 0.0) > 0
+            && \in_array($rise->word('kneeDrift'), ['mild', 'marked'], true);
 
         return match (true) {
             $drifts, \in_array(Outcome::Positive, $signs, true) => Gate::Met,

@@ -37,7 +37,8 @@ final class LigamentGrades
         $highest = null;
         foreach ($standing->results as $result) {
             $reading = $result->reading;
-            $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm) && $reading->outcome !== Outcome::Equivocal
+            $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm)
+                && $reading->outcome !== Outcome::Equivocal
                 && (! $reading->provisional || $chance >= self::PROVISIONAL_FROM);
             if ($sound && $reading->grade !== null && \in_array($reading->sign, $signs, true)) {
                 $highest = \max($highest ?? 0, $reading->grade);

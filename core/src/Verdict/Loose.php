@@ -86,12 +86,15 @@ final readonly class Loose
     {
         $seconds = [$this->standing->counted('posterior_drawer'), $this->standing->counted('quadriceps_active')];
 
-        return \in_array(Outcome::Positive, $seconds, true) || $this->chances[Condition::Pcl->value] >= self::SAG_FROM || $seconds === [null, null];
+        return \in_array(Outcome::Positive, $seconds, true)
+            || $this->chances[Condition::Pcl->value] >= self::SAG_FROM
+            || $seconds === [null, null];
     }
 
     /** In a fresh knee the drawer is not believed against a Lachman that counts negative. */
     private function drawerIsTrusted(): bool
     {
-        return $this->examination->phase() !== Phase::Acute || $this->standing->counted('lachman') !== Outcome::Negative;
+        return $this->examination->phase() !== Phase::Acute
+            || $this->standing->counted('lachman') !== Outcome::Negative;
     }
 }

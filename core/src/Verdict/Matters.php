@@ -36,13 +36,21 @@ final class Matters
         foreach ($bearings->verdicts as $verdict) {
             $class = self::classOf($verdict, $bearings);
             if ($class !== null) {
-                $ranked[] = [$class, -$verdict->seriousness, -$verdict->posttest() / $verdict->thresholds->ruleOut, $verdict];
+                $ranked[] = [
+                    $class,
+                    -$verdict->seriousness,
+                    -$verdict->posttest() / $verdict->thresholds->ruleOut,
+                    $verdict,
+                ];
             }
         }
         usort($ranked, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
         $acts = \count(array_filter($ranked, static fn (array $row): bool => $row[0] === self::ACT));
 
-        return array_map(static fn (array $row): ConditionVerdict => $row[3], \array_slice($ranked, 0, \max(self::NAMED, $acts)));
+        return array_map(
+            static fn (array $row): ConditionVerdict => $row[3],
+            \array_slice($ranked, 0, \max(self::NAMED, $acts)),
+        );
     }
 
     /**
@@ -54,7 +62,14 @@ final class Matters
     {
         $about = self::mayName($bearings);
 
-        return array_values(array_filter(self::of($bearings), static fn (ConditionVerdict $verdict): bool => $about === null || \in_array($verdict->condition, $about, true)));
+        return array_values(array_filter(
+            self::of($bearings),
+            static fn (ConditionVerdict $verdict): bool => $about === null || \in_array(
+                $verdict->condition,
+                $about,
+                true,
+            ),
+        ));
     }
 
     /**
@@ -66,7 +81,10 @@ final class Matters
         foreach ($bearings->gate->lines as $line) {
             if ($line->isToday() || \in_array($line->rule, [Rule::LockedKnee, Rule::GrowingBone], true)) {
                 $sheet = RuleSheet::of($line->rule);
-                $about = $about === null ? $sheet->about : array_values(array_filter($about, static fn (Condition $one): bool => \in_array($one, $sheet->about, true)));
+                $about = $about === null ? $sheet->about : array_values(array_filter(
+                    $about,
+                    static fn (Condition $one): bool => \in_array($one, $sheet->about, true),
+                ));
             }
         }
 
@@ -78,14 +96,19 @@ final class Matters
     {
         $condition = $verdict->condition;
         $positives = $bearings->standing->ownPositives($condition);
-        $far = array_filter($positives, static fn (StandingResult $result): bool => $bearings->loose->isClear($result, $condition));
+        $far = array_filter(
+            $positives,
+            static fn (StandingResult $result): bool => $bearings->loose->isClear($result, $condition),
+        );
 
         return match (true) {
             $verdict->isWithheld() => null,
             $verdict->isAtAct() => self::ACT,
             $far !== [] || $bearings->loose->cruciate($condition) !== null => 2,
-            $verdict->seriousness >= self::SERIOUS && ($verdict->unsettled || ($verdict->raised && $verdict->reachesRuleOut())) => 3,
-            ($positives !== [] || $verdict->raised) && $verdict->posttest() >= \max($verdict->thresholds->ruleOut, self::WORTH_NAMING) => 4,
+            $verdict->seriousness >= self::SERIOUS
+                && ($verdict->unsettled || ($verdict->raised && $verdict->reachesRuleOut())) => 3,
+            ($positives !== [] || $verdict->raised)
+                && $verdict->posttest() >= \max($verdict->thresholds->ruleOut, self::WORTH_NAMING) => 4,
             default => null,
         };
     }

@@ -68,7 +68,8 @@ final readonly class MistakenReading
         $weight = 0.0;
         foreach ($problem->groups as $group) {
             foreach ($group->results as $result) {
-                $row = str_starts_with($result->finding->id, 'story_') || \count($result->finding->rows) > 1 ? null : $result->finding->rowFor($position);
+                $row = str_starts_with($result->finding->id, 'story_')
+                    || \count($result->finding->rows) > 1 ? null : $result->finding->rowFor($position);
                 if ($row !== null && \abs(\log($row->ratio($result->outcome))) > $weight) {
                     $weight = \abs(\log($row->ratio($result->outcome)));
                     $best = $result;

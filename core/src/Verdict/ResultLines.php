@@ -40,7 +40,12 @@ final readonly class ResultLines
 
     private const EARLY_FLUID_DAYS = 3;
 
-    private const OPENINGS = ['valgus_0_laxity' => 'medial_epicondyle', 'valgus_30_laxity' => 'medial_epicondyle', 'varus_0_laxity' => 'lateral_epicondyle', 'varus_30_laxity' => 'lateral_epicondyle'];
+    private const OPENINGS = [
+        'valgus_0_laxity' => 'medial_epicondyle',
+        'valgus_30_laxity' => 'medial_epicondyle',
+        'varus_0_laxity' => 'lateral_epicondyle',
+        'varus_30_laxity' => 'lateral_epicondyle',
+    ];
 
     private const TRANSLATIONS = ['lachman', 'anterior_drawer', 'posterior_drawer'];
 
@@ -70,19 +75,27 @@ final readonly class ResultLines
 
     private function severalLigaments(): ?SafetyLine
     {
-        $loose = array_values(array_filter([Condition::Acl, Condition::Pcl], fn (Condition $condition): bool => $this->loose->cruciate($condition) !== null));
+        $loose = array_values(array_filter(
+            [Condition::Acl, Condition::Pcl],
+            fn (Condition $condition): bool => $this->loose->cruciate($condition) !== null,
+        ));
         $second = false;
         foreach ($loose as $cruciate) {
-            $second = $second || \count($loose) === 2 || $this->outerSideToo($cruciate) || $this->innerSideToo($cruciate);
+            $second = $second
+                || \count($loose) === 2
+                || $this->outerSideToo($cruciate)
+                || $this->innerSideToo($cruciate);
         }
         if (! $second) {
             return null;
         }
-        $atTheFoot = $this->signs->yes(SafetyKey::PulseOrSensationLost, SafetyKey::FootDropped) || $this->signs->hands->pulseIsLost();
+        $atTheFoot = $this->signs->yes(SafetyKey::PulseOrSensationLost, SafetyKey::FootDropped)
+            || $this->signs->hands->pulseIsLost();
 
         return new SafetyLine(
             Rule::MultiLigament,
-            $atTheFoot || $this->examination->injuredWithin(self::EMERGENCY_DAYS) ? Urgency::Emergency : Urgency::SameDay,
+            $atTheFoot
+                || $this->examination->injuredWithin(self::EMERGENCY_DAYS) ? Urgency::Emergency : Urgency::SameDay,
             'More than one main ligament gives: the knee may have been out of joint. Record pulse, pressure index, ankle lift and turning out now; no more pulling.',
             $this->lastPositive(),
             Opens::firstAnd(Family::Fluid),
@@ -109,7 +122,10 @@ final readonly class ResultLines
     /** P(this and any of those), in [0, 1]. */
     private function joint(Condition $one, Condition ...$any): float
     {
-        return $this->belief->joint($one->position(), array_map(static fn (Condition $condition): int => $condition->position(), array_values($any)));
+        return $this->belief->joint(
+            $one->position(),
+            array_map(static fn (Condition $condition): int => $condition->position(), array_values($any)),
+        );
     }
 
     private function growingBone(): ?SafetyLine

@@ -29,16 +29,37 @@ final class VerdictRemarks
     public static function of(Bearings $bearings): array
     {
         return array_values(array_filter([
-            $bearings->gate->ageIsMissing ? new Remark('age_not_given', 'The age is not given: rules for the young and from 55 on cannot be judged.') : null,
-            $bearings->examination->settingMoved ? new Remark('setting_follows_days', 'The setting follows the days since the injury; give a reason to choose another.') : null,
+            $bearings->gate->ageIsMissing
+                ? new Remark(
+                    'age_not_given',
+                    'The age is not given: rules for the young and from 55 on cannot be judged.',
+                )
+                : null,
+            $bearings->examination->settingMoved
+                ? new Remark(
+                    'setting_follows_days',
+                    'The setting follows the days since the injury; give a reason to choose another.',
+                )
+                : null,
             self::disagreement($bearings),
             self::againstRules($bearings),
             self::lag($bearings),
             self::otherKnee($bearings),
-            $bearings->examination->pulseWasMissing() ? new Remark('pulse_missing_once', 'The pulse was missing once: it stays an emergency, even when it is felt again.') : null,
+            $bearings->examination->pulseWasMissing()
+                ? new Remark(
+                    'pulse_missing_once',
+                    'The pulse was missing once: it stays an emergency, even when it is felt again.',
+                )
+                : null,
             ...self::lachman($bearings),
             self::otherSource($bearings),
-            ...array_map(static fn (string $id): Remark => new Remark('tests_disagree', 'Tests of the '.Condition::from($id)->label().' disagree: do both again.'), $bearings->disagree),
+            ...array_map(
+                static fn (string $id): Remark => new Remark(
+                    'tests_disagree',
+                    'Tests of the '.Condition::from($id)->label().' disagree: do both again.',
+                ),
+                $bearings->disagree,
+            ),
         ]));
     }
 
@@ -47,7 +68,12 @@ final class VerdictRemarks
         $keys = $bearings->gate->signs->disagreements();
         $names = implode(', ', array_map(static fn (SafetyKey $key): string => $key->value, $keys));
 
-        return $keys === [] ? null : new Remark('gate_and_hand_disagree', "The gate and the hands disagree on {$names}: yes counts. Look again.");
+        return $keys === []
+            ? null
+            : new Remark(
+                'gate_and_hand_disagree',
+                "The gate and the hands disagree on {$names}: yes counts. Look again.",
+            );
     }
 
     private static function againstRules(Bearings $bearings): ?Remark
@@ -59,24 +85,42 @@ final class VerdictRemarks
                 $names[$hold->name()][] = $record->manoeuvre->card->name;
             }
         }
-        $told = array_map(static fn (string $hold, array $of): string => implode(', ', $of)." ({$hold})", array_keys($names), $names);
+        $told = array_map(
+            static fn (string $hold, array $of): string => implode(', ', $of)." ({$hold})",
+            array_keys($names),
+            $names,
+        );
 
-        return $names === [] ? null : new Remark('recorded_against_rule', 'Recorded though held: '.implode('; ', $told).'.');
+        return $names === []
+            ? null
+            : new Remark('recorded_against_rule', 'Recorded though held: '.implode('; ', $told).'.');
     }
 
     private static function lag(Bearings $bearings): ?Remark
     {
-        $alone = $bearings->gate->signs->hands->lags() && $bearings->hasFluid() && ! $bearings->raised(Rule::ExtensorRupture);
+        $alone = $bearings->gate->signs->hands->lags()
+            && $bearings->hasFluid()
+            && ! $bearings->raised(Rule::ExtensorRupture);
 
-        return $alone ? new Remark('lag_with_fluid', 'The straight knee cannot be held, and there is fluid: the fluid alone may do that. Raise it again in a few days.') : null;
+        return $alone
+            ? new Remark(
+                'lag_with_fluid',
+                'The straight knee cannot be held, and there is fluid: the fluid alone may do that. Raise it again in a few days.',
+            )
+            : null;
     }
 
     private static function otherKnee(Bearings $bearings): ?Remark
     {
         foreach ($bearings->standing->results as $result) {
             if ($result->exclusion === Exclusion::OtherKneeNotNormal || ($result->reading->provisional && $bearings->examination->otherKneeReliable
-                && $result->reading->record !== null && $bearings->examination->other($result->reading->record->manoeuvre->id) !== null)) {
-                return new Remark('other_knee_not_normal', 'The other knee gives much itself: an old injury, loose joints, or the sides exchanged? It can be set as not reliable.');
+
+                    && $result->reading->record !== null
+                    && $bearings->examination->other($result->reading->record->manoeuvre->id) !== null)) {
+                return new Remark(
+                    'other_knee_not_normal',
+                    'The other knee gives much itself: an old injury, loose joints, or the sides exchanged? It can be set as not reliable.',
+                );
             }
         }
 
@@ -94,9 +138,15 @@ final class VerdictRemarks
         $backward = $bearings->knee->number('lachman', 'backwardMm') ?? 0.0;
 
         return [
-            $level === Level::Slight && $pain >= self::PAINFUL ? new Remark('painful_and_slight', 'Lachman painful and slightly loose: a partial tear is possible.') : null,
-            $level === Level::Gross && $pain === 0.0 ? new Remark('painless_and_gross', 'Lachman grossly loose without pain: a complete or an old tear.') : null,
-            $backward >= self::BACKWARD_MM ? new Remark('lachman_backward', 'In the Lachman the shin goes backward as well: look for a sag.') : null,
+            $level === Level::Slight
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $pain >= self::PAINFUL ? new Remark('painful_and_slight', 'Lachman painful and slightly loose: a partial tear is possible.') : null,
+            $level === Level::Gross
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $pain === 0.0 ? new Remark('painless_and_gross', 'Lachman grossly loose without pain: a complete or an old tear.') : null,
+            $backward >= self::BACKWARD_MM
+                ? new Remark('lachman_backward', 'In the Lachman the shin goes backward as well: look for a sag.')
+                : null,
         ];
     }
 
@@ -105,6 +155,11 @@ final class VerdictRemarks
         $verdict = $bearings->of(Condition::PatellofemoralPain);
         $held = $verdict->chance->zone === Zone::Act && $verdict->zone === ConditionZone::Investigate;
 
-        return $held ? new Remark('other_source_first', 'Patellofemoral pain is likely by the figures, but no own test says so, or something speaks against it: look for another source first.') : null;
+        return $held
+            ? new Remark(
+                'other_source_first',
+                'Patellofemoral pain is likely by the figures, but no own test says so, or something speaks against it: look for another source first.',
+            )
+            : null;
     }
 }

@@ -25,15 +25,22 @@ final class Verdicts
      * @param  list<float>  $afterStory  chances with the history only
      * @return list<ConditionVerdict> one for each condition, in their order
      */
-    public static function of(Examination $examination, Standing $standing, Settled $settled, FrontGate $front, Weighed $weighed, array $afterStory): array
-    {
+    public static function of(
+        Examination $examination,
+        Standing $standing,
+        Settled $settled,
+        FrontGate $front,
+        Weighed $weighed,
+        array $afterStory,
+    ): array {
         $zones = new Zones($examination, $standing, $front);
         $verdicts = [];
         foreach (Condition::cases() as $k => $condition) {
             $chance = $weighed->conditions[$k];
             $weighing = $weighed->problem->conditions[$k];
             $unsettled = $settled->isUnsettled($condition, $chance->posttest, $weighing->thresholds->ruleOut);
-            $raised = Logit::of($afterStory[$k]) - Logit::of($chance->pretest) >= \log(self::RAISING_ODDS) && $afterStory[$k] >= $weighing->thresholds->ruleOut;
+            $raised = Logit::of($afterStory[$k]) - Logit::of($chance->pretest) >= \log(self::RAISING_ODDS)
+                && $afterStory[$k] >= $weighing->thresholds->ruleOut;
             $verdicts[] = new ConditionVerdict(
                 $condition,
                 $chance,

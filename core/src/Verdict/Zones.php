@@ -33,8 +33,12 @@ final readonly class Zones
         $this->knee = new HurtKnee($examination);
     }
 
-    public function of(Condition $condition, WeighedChance $chance, Thresholds $thresholds, bool $unsettled): ConditionZone
-    {
+    public function of(
+        Condition $condition,
+        WeighedChance $chance,
+        Thresholds $thresholds,
+        bool $unsettled,
+    ): ConditionZone {
         if ($this->isWithheld($condition)) {
             return ConditionZone::Withheld;
         }
@@ -74,7 +78,8 @@ final readonly class Zones
     private function hasNegative(Condition $condition): bool
     {
         $negatives = array_filter($this->standing->own($condition), static fn (StandingResult $result): bool => $result->isNegative()
-            && (! \in_array($condition->value, self::COLLATERALS, true) || str_ends_with($result->reading->sign, '_laxity')));
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && (! \in_array($condition->value, self::COLLATERALS, true) || str_ends_with($result->reading->sign, '_laxity')));
 
         return $negatives !== [];
     }

@@ -53,7 +53,10 @@ final class AssessmentWriter
                 'millilitres' => $effusion->millilitres,
                 'bloodLikely' => $effusion->bloodLikely,
             ],
-            'results' => array_map(static fn (StandingResult $result): array => self::result($result, $bearings), $bearings->standing->results),
+            'results' => array_map(
+                static fn (StandingResult $result): array => self::result($result, $bearings),
+                $bearings->standing->results,
+            ),
             'excluded' => self::excluded($assessment),
             'conditions' => array_map(self::condition(...), $bearings->verdicts),
             'patterns' => array_map(static fn (Picture $picture): array => [
@@ -62,7 +65,9 @@ final class AssessmentWriter
             ], $assessment->weighed->pictures),
             'trace' => array_map(static fn (Step $step): array => self::step($step, $assessment), $assessment->trail),
             'mcmurrayReadings' => $bearings->grading->mcmurrayReadings === null ? null : array_map(static fn (McMurrayReading $reading): array => [
-                'school' => $reading->school->value, 'medial' => $reading->medial?->value, 'lateral' => $reading->lateral?->value,
+                'school' => $reading->school->value,
+                'medial' => $reading->medial?->value,
+                'lateral' => $reading->lateral?->value,
             ], $bearings->grading->mcmurrayReadings),
             'collateralReading' => self::collaterals($assessment),
             'frontGate' => [
@@ -72,16 +77,28 @@ final class AssessmentWriter
                 'loaded' => $front->loaded->value,
                 'supported' => $front->supported(),
             ],
-            'alsoConsider' => array_map(static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why], $bearings->also),
+            'alsoConsider' => array_map(
+                static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why],
+                $bearings->also,
+            ),
             'route' => PlanWriter::route($assessment),
             'nextTests' => array_map(self::suggestion(...), $assessment->nextTests),
             'nothingChanges' => $assessment->nothingChanges(),
-            'earlierFinding' => array_map(static fn (EarlierFinding $earlier): array => get_object_vars($earlier), $bearings->examination->earlierFindings),
+            'earlierFinding' => array_map(
+                static fn (EarlierFinding $earlier): array => get_object_vars($earlier),
+                $bearings->examination->earlierFindings,
+            ),
             'plan' => PlanWriter::plan($assessment),
             'answers' => array_map(static fn (MistakenReading $answer): array => [
-                'condition' => $answer->condition, 'finding' => $answer->finding, 'mistake' => $answer->mistake, 'answer' => $answer->answer,
+                'condition' => $answer->condition,
+                'finding' => $answer->finding,
+                'mistake' => $answer->mistake,
+                'answer' => $answer->answer,
             ], $assessment->answers),
-            'remarks' => array_map(static fn (Remark $remark): array => ['code' => $remark->code, 'say' => $remark->say], $assessment->remarks),
+            'remarks' => array_map(
+                static fn (Remark $remark): array => ['code' => $remark->code, 'say' => $remark->say],
+                $assessment->remarks,
+            ),
             'weighing' => ProblemWriter::write($assessment->weighed->problem),
         ];
     }

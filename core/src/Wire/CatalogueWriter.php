@@ -35,8 +35,13 @@ final class CatalogueWriter
      * @param  list<array{id: string, label: string}>  $settings
      * @return array<string, mixed>
      */
-    public static function write(Catalogue $catalogue, Questions $questions, array $words, SignBook $signs, array $settings): array
-    {
+    public static function write(
+        Catalogue $catalogue,
+        Questions $questions,
+        array $words,
+        SignBook $signs,
+        array $settings,
+    ): array {
         return [
             'stations' => array_map(self::labelled(...), Station::cases()),
             'conditions' => array_map(self::labelled(...), Condition::cases()),
@@ -45,7 +50,11 @@ final class CatalogueWriter
             'routes' => Choices::routes(),
             'schools' => Choices::schools(),
             'bands' => array_map(
-                static fn (DifferenceBand $band): array => ['id' => $band->value, 'label' => $band->label(), 'says' => $band->measure()],
+                static fn (DifferenceBand $band): array => [
+                    'id' => $band->value,
+                    'label' => $band->label(),
+                    'says' => $band->measure(),
+                ],
                 DifferenceBand::cases(),
             ),
             'questions' => array_map(

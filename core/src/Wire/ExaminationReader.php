@@ -84,7 +84,10 @@ final readonly class ExaminationReader
             self::episode($given->inner('episode')),
             self::schools($given->inner('schools')),
             self::history($given->inner('history')),
-            new SafetyAnswers($given->inner('safety')->answers(array_map(static fn (SafetyKey $key): string => $key->value, SafetyKey::cases()))),
+            new SafetyAnswers($given->inner('safety')->answers(array_map(
+                static fn (SafetyKey $key): string => $key->value,
+                SafetyKey::cases(),
+            ))),
             RecordReader::read($given, $this->catalogue),
             $day,
             $chosen,
@@ -108,7 +111,9 @@ final readonly class ExaminationReader
         $reason = match (true) {
             $hours === null || $days === null => null,
             $days === 0 && $hours > 24 => 'expected at most 24 hours on the day of the injury',
-            $days > 1 && $hours < 24 * ($days - 1) => 'expected at least '.(24 * ($days - 1))." hours, {$days} days after the injury",
+            $days > 1
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $hours < 24 * ($days - 1) => 'expected at least '.(24 * ($days - 1))." hours, {$days} days after the injury",
             default => null,
         };
         if ($reason !== null) {
@@ -140,7 +145,9 @@ final readonly class ExaminationReader
             $episode->answer('bleedingRisk') ?? false,
             FluidDrawn::tryFrom($episode->text('fluidDrawn')),
             $episode->whole('injectionWeeksAgo'),
-            $episode->has('operated') ? new Operation(Condition::tryFrom($operation->text('what')), (int) $operation->whole('weeksAgo')) : null,
+            $episode->has('operated')
+                ? new Operation(Condition::tryFrom($operation->text('what')), (int) $operation->whole('weeksAgo'))
+                : null,
         ]);
     }
 

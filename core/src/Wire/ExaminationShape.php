@@ -92,7 +92,10 @@ final class ExaminationShape
             ]),
             'history' => self::history(),
             'safety' => self::answers(array_map(static fn (SafetyKey $key): string => $key->value, SafetyKey::cases())),
-            'earlierFinding' => new Items(new Fields(['what' => new Text(1, 2000)], ['by' => $text, 'on' => $text]), self::MOST_EARLIER),
+            'earlierFinding' => new Items(
+                new Fields(['what' => new Text(1, 2000)], ['by' => $text, 'on' => $text]),
+                self::MOST_EARLIER,
+            ),
             'pulseChecks' => new Items(new Fields([
                 'at' => new Text(0, 40, self::MOMENT, 'expected a moment such as 2026-03-14T09:30:00Z'),
                 'felt' => new YesNo,
@@ -110,7 +113,10 @@ final class ExaminationShape
 
     private static function episode(): Fields
     {
-        $operations = [...array_map(static fn (Condition $condition): string => $condition->value, Condition::cases()), Operation::OTHER];
+        $operations = [
+            ...array_map(static fn (Condition $condition): string => $condition->value, Condition::cases()),
+            Operation::OTHER,
+        ];
 
         return new Fields([], [
             ...array_fill_keys(Episode::TEXTS, new Text(0, 4000)),
@@ -124,7 +130,10 @@ final class ExaminationShape
     private static function history(): Fields
     {
         /** @var array<string, Shape> $items */
-        $items = array_fill_keys(array_map(static fn (StoryItem $item): string => $item->value, StoryItem::cases()), new YesNo);
+        $items = array_fill_keys(
+            array_map(static fn (StoryItem $item): string => $item->value, StoryItem::cases()),
+            new YesNo,
+        );
 
         return new Fields([], [
             ...$items,

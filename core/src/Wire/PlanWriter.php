@@ -33,17 +33,41 @@ final class PlanWriter
 
         return [
             'sendOn' => array_map(static fn (Referral $referral): array => [
-                'to' => $referral->to, 'within' => $referral->within->value, 'rule' => $referral->rule, 'why' => $referral->why, 'question' => $referral->question,
+                'to' => $referral->to,
+                'within' => $referral->within->value,
+                'rule' => $referral->rule,
+                'why' => $referral->why,
+                'question' => $referral->question,
             ], $plan->sendOn),
             'support' => [
-                'type' => $plan->support->type->value, 'why' => $plan->support->why, 'range' => $plan->support->range, 'cost' => $plan->support->cost(), 'crutches' => $plan->support->crutches,
+                'type' => $plan->support->type->value,
+                'why' => $plan->support->why,
+                'range' => $plan->support->range,
+                'cost' => $plan->support->cost(),
+                'crutches' => $plan->support->crutches,
             ],
             'play' => $plan->play->answer->value,
             'playWhy' => $plan->play->answer === PlayAnswer::NotAsked ? [] : [...$plan->play->why, Play::NEVER_CLEARS],
-            'availability' => ['status' => $plan->availability->status->value, 'notThis' => $plan->availability->notThis, 'thisYes' => $plan->availability->thisYes],
+            'availability' => [
+                'status' => $plan->availability->status->value,
+                'notThis' => $plan->availability->notThis,
+                'thisYes' => $plan->availability->thisYes,
+            ],
             'advice' => self::advice($plan->conduct),
-            'matters' => array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->value, Matters::of($assessment->bearings)),
-            'lookAgain' => $again === null ? null : ['from' => $again->from, 'to' => $again->to, 'after' => $again->after, 'why' => $again->why, 'hours' => $again->hours, 'say' => $again->when()],
+            'matters' => array_map(
+                static fn (ConditionVerdict $verdict): string => $verdict->condition->value,
+                Matters::of($assessment->bearings),
+            ),
+            'lookAgain' => $again === null
+                ? null
+                : [
+                    'from' => $again->from,
+                    'to' => $again->to,
+                    'after' => $again->after,
+                    'why' => $again->why,
+                    'hours' => $again->hours,
+                    'say' => $again->when(),
+                ],
             'unanswered' => $plan->unanswered,
             'afterOperation' => $assessment->words->afterOperation,
             'forAthlete' => $assessment->words->forAthlete,
@@ -61,7 +85,13 @@ final class PlanWriter
 
         return [
             'id' => $route->route->value,
-            'stops' => array_map(static fn (Stop $stop): array => ['station' => $stop->station->value, 'manoeuvres' => $stop->manoeuvres], $route->stops),
+            'stops' => array_map(
+                static fn (Stop $stop): array => [
+                    'station' => $stop->station->value,
+                    'manoeuvres' => $stop->manoeuvres,
+                ],
+                $route->stops,
+            ),
             'minutes' => $route->minutes,
             'minutesDone' => $route->minutesDone,
             'minutesLeft' => $route->minutesLeft(),

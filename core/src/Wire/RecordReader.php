@@ -37,7 +37,11 @@ final class RecordReader
             }
             $met["{$manoeuvre} {$side}"] = true;
             if ($record->has('differenceBand') && $side !== $hurt) {
-                $faults->add(FaultKind::Value, Path::key($place, 'differenceBand'), 'a band is given on the hurt knee only');
+                $faults->add(
+                    FaultKind::Value,
+                    Path::key($place, 'differenceBand'),
+                    'a band is given on the hurt knee only',
+                );
             }
             self::refuseCells($record, Path::key($place, 'cells'), $faults);
         }

@@ -24,7 +24,10 @@ final class SafetyWriter
 
         return [
             'gateOpen' => $bearings->gate->open,
-            'questions' => array_map(static fn (SafetyKey $key): string => $key->value, SafetyGate::questions($bearings->examination)),
+            'questions' => array_map(
+                static fn (SafetyKey $key): string => $key->value,
+                SafetyGate::questions($bearings->examination),
+            ),
             'unasked' => array_map(static fn (SafetyKey $key): string => $key->value, $bearings->gate->unasked),
             'ageMissing' => $bearings->gate->ageIsMissing,
             'lines' => array_map(static fn (SafetyLine $line): array => [
@@ -36,7 +39,10 @@ final class SafetyWriter
             'pulse' => [
                 'everyMinutes' => PulseCheck::EVERY_MINUTES,
                 'missingOnce' => $bearings->examination->pulseWasMissing(),
-                'checks' => array_map(static fn (PulseCheck $check): array => get_object_vars($check), $bearings->examination->pulseChecks),
+                'checks' => array_map(
+                    static fn (PulseCheck $check): array => get_object_vars($check),
+                    $bearings->examination->pulseChecks,
+                ),
             ],
         ];
     }

@@ -43,7 +43,10 @@ final class WeighUpWriter
      */
     private static function step(Step $step): array
     {
-        return [...WeighedWriter::step($step), 'withoutEcho' => Logit::chance(Logit::of($step->before) + \log($step->publishedLr))];
+        return [
+            ...WeighedWriter::step($step),
+            'withoutEcho' => Logit::chance(Logit::of($step->before) + \log($step->publishedLr)),
+        ];
     }
 
     /**

@@ -73,7 +73,10 @@ final readonly class AfterOperation
 
     private function flags(): string
     {
-        $raised = array_filter($this->bearings->gate->lines, static fn (SafetyLine $line): bool => \in_array($line->rule, self::FLAGS, true));
+        $raised = array_filter(
+            $this->bearings->gate->lines,
+            static fn (SafetyLine $line): bool => \in_array($line->rule, self::FLAGS, true),
+        );
 
         return $raised === [] ? 'Nothing raised for a stuck knee, infection or clot.'
             : implode(' ', array_map(static fn (SafetyLine $line): string => $line->say, $raised));

@@ -71,7 +71,9 @@ final readonly class ForAthlete
      */
     private function first(): array
     {
-        $sentences = $this->bearings->examination->isUnder(self::DRIVING_AGE) ? ['This is for you and your parents.'] : [];
+        $sentences = $this->bearings->examination->isUnder(self::DRIVING_AGE)
+            ? ['This is for you and your parents.']
+            : [];
         if ($this->bearings->raised(Rule::ChestSigns)) {
             return [...$sentences, 'Call an ambulance now.'];
         }
@@ -92,7 +94,10 @@ final readonly class ForAthlete
         $hurt = PlainWords::side($examination->hurtSide);
         $other = PlainWords::side($examination->hurtSide->opposite());
         $done = array_filter($examination->records, static fn (Record $record): bool => $record->notDone === null);
-        $compared = array_filter($done, static fn (Record $record): bool => $record->side === $examination->hurtSide->opposite());
+        $compared = array_filter(
+            $done,
+            static fn (Record $record): bool => $record->side === $examination->hurtSide->opposite(),
+        );
 
         $why = $this->whyNotTested();
 
@@ -134,15 +139,21 @@ final readonly class ForAthlete
         if ($bearings->raised(Rule::SwellingWithoutInjury)) {
             $found[] = $bearings->bloodLikely ? 'It may be blood.' : '';
         } elseif ($bearings->hasFluid()) {
-            $found[] = $bearings->bloodLikely ? 'There is fluid inside the knee, and it may be blood.' : 'There is fluid inside the knee.';
+            $found[] = $bearings->bloodLikely
+                ? 'There is fluid inside the knee, and it may be blood.'
+                : 'There is fluid inside the knee.';
         } elseif ($bearings->bloodLikely) {
             $found[] = 'The knee swelled so fast that it may have bled inside.';
         }
         foreach ($bearings->standing->results as $result) {
-            $phrase = $result->isPositive() && $result->isHandsOn() ? $bearings->signs->phrase($result->reading->sign) : null;
+            $phrase = $result->isPositive()
+                && $result->isHandsOn() ? $bearings->signs->phrase($result->reading->sign) : null;
             $found[] = (string) $phrase;
         }
-        if ($bearings->of(Condition::Mcl)->grade === 1 && ! $bearings->positive('valgus_0_laxity', 'valgus_30_laxity')) {
+        if (
+            $bearings->of(Condition::Mcl)->grade === 1
+            && ! $bearings->positive('valgus_0_laxity', 'valgus_30_laxity')
+        ) {
             $found[] = 'The inner side is sore but holds.';
         }
         foreach ($bearings->also as $other) {
@@ -160,7 +171,10 @@ final readonly class ForAthlete
     {
         $own = array_filter($this->bearings->standing->results, fn (StandingResult $result): bool => $result->counts() && $result->isHandsOn()
             && $this->bearings->signs->ownTestOf($result->reading->sign) !== null);
-        $done = array_filter($this->bearings->examination->records, static fn (Record $record): bool => $record->notDone === null);
+        $done = array_filter(
+            $this->bearings->examination->records,
+            static fn (Record $record): bool => $record->notDone === null,
+        );
         if (\count($own) >= self::ENOUGH_TESTS) {
             return ['Nothing stands out.'];
         }
@@ -177,7 +191,10 @@ final readonly class ForAthlete
     {
         $parts = array_map(
             static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition),
-            array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested && $verdict->seriousness > 1),
+            array_filter(
+                $this->bearings->verdicts,
+                static fn (ConditionVerdict $verdict): bool => ! $verdict->tested && $verdict->seriousness > 1,
+            ),
         );
 
         return PlainWords::list(\array_slice(array_values($parts), 0, 3));
@@ -198,7 +215,9 @@ final readonly class ForAthlete
             }
         }
 
-        return $excuses === [] ? [] : ['Some tests could not tell today, '.PlainWords::list(\array_slice(array_keys($excuses), 0, 2)).'.'];
+        return $excuses === []
+            ? []
+            : ['Some tests could not tell today, '.PlainWords::list(\array_slice(array_keys($excuses), 0, 2)).'.'];
     }
 
     /**
@@ -206,19 +225,49 @@ final readonly class ForAthlete
      */
     private function mayMean(): array
     {
-        $named = array_filter(Matters::named($this->bearings), fn (ConditionVerdict $verdict): bool => ! ($verdict->condition === Condition::PatellarInstability && $this->bearings->raised(Rule::KneecapOut)));
-        $likely = array_values(array_filter($named, static fn (ConditionVerdict $verdict): bool => $verdict->reachesRuleOut()));
-        $open = array_values(array_filter($named, static fn (ConditionVerdict $verdict): bool => ! $verdict->reachesRuleOut()));
-        $fine = $this->bearings->gate->isToday() ? [] : array_values(array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => $verdict->zone === ConditionZone::RuledOut && $verdict->raised));
-        $sentences = array_map(static fn (ConditionVerdict $verdict): string => PlainWords::may($verdict->condition, $verdict->isAtAct()).': '.PlainWords::share($verdict->posttest()).'.', $likely);
+        $named = array_filter(
+            Matters::named($this->bearings),
+            fn (ConditionVerdict $verdict): bool => ! (
+                $verdict->condition === Condition::PatellarInstability
+                && $this->bearings->raised(Rule::KneecapOut)
+            ),
+        );
+        $likely = array_values(array_filter(
+            $named,
+            static fn (ConditionVerdict $verdict): bool => $verdict->reachesRuleOut(),
+        ));
+        $open = array_values(array_filter(
+            $named,
+            static fn (ConditionVerdict $verdict): bool => ! $verdict->reachesRuleOut(),
+        ));
+        $fine = $this->bearings->gate->isToday() ? [] : array_values(array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => $verdict->zone === ConditionZone::RuledOut && $verdict->raised,
+        ));
+        $sentences = array_map(
+            static fn (ConditionVerdict $verdict): string => PlainWords::may(
+                $verdict->condition,
+                $verdict->isAtAct(),
+            ).': '.PlainWords::share($verdict->posttest()).'.',
+            $likely,
+        );
         if ($open !== []) {
-            $parts = PlainWords::list(array_map(static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition), $open));
+            $parts = PlainWords::list(array_map(
+                static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition),
+                $open,
+            ));
             $sentences[] = "Not settled today: {$parts}.";
         }
         if ($fine !== []) {
-            $sentences[] = 'Harm is unlikely: '.PlainWords::list(array_map(static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition), $fine)).'.';
+            $sentences[] = 'Harm is unlikely: '.PlainWords::list(array_map(
+                static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition),
+                $fine,
+            )).'.';
         }
-        $ligament = array_filter([...$likely, ...$open, ...$fine], static fn (ConditionVerdict $verdict): bool => $verdict->condition->isLigament() && $verdict->condition !== Condition::Plc);
+        $ligament = array_filter(
+            [...$likely, ...$open, ...$fine],
+            static fn (ConditionVerdict $verdict): bool => $verdict->condition->isLigament() && $verdict->condition !== Condition::Plc,
+        );
         if ($ligament !== []) {
             array_unshift($sentences, 'Ligaments are the bands that hold a knee together.');
         }
@@ -237,7 +286,9 @@ final readonly class ForAthlete
         return array_values(array_filter([
             $this->weight(),
             $advice->knee,
-            $advice->knee === '' || $this->plan->support->type !== SupportType::Immobiliser ? PlainWords::wear($this->plan->support->type, $this->plan->support->range) : '',
+            $advice->knee === ''
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || $this->plan->support->type !== SupportType::Immobiliser ? PlainWords::wear($this->plan->support->type, $this->plan->support->range) : '',
             $chest ? '' : $this->bend(),
             $this->sport(),
             $this->drive(),
@@ -263,7 +314,11 @@ final readonly class ForAthlete
 
         return match (true) {
             $bend !== null => $bend->words(),
-            \in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound], true) => 'Do not bend the knee until you are told to.',
+            \in_array(
+                $this->plan->support->type,
+                [SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound],
+                true,
+            ) => 'Do not bend the knee until you are told to.',
             $this->plan->support->type === SupportType::HingedLimited => 'Bend it only as far as the brace lets you.',
             default => 'Bend and straighten it gently, as far as it does not hurt.',
         };
@@ -290,11 +345,18 @@ final readonly class ForAthlete
         }
         $right = $this->plan->support->crutches && $examination->hurtSide->value === 'right';
         $stuck = $examination->safety->isTrue(SafetyKey::LockedShort) || $this->bearings->raised(Rule::LockedKnee);
-        if ($this->plan->conduct->advice->drive === false || $right || $stuck || $this->plan->support->type->stopsDriving()) {
+        if (
+            $this->plan->conduct->advice->drive === false
+            || $right
+            || $stuck
+            || $this->plan->support->type->stopsDriving()
+        ) {
             return 'Do not drive.';
         }
 
-        return $this->plan->conduct->walksFreely && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can brake hard without pain.';
+        return $this->plan->conduct->walksFreely
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can brake hard without pain.';
     }
 
     /**
@@ -337,8 +399,17 @@ final readonly class ForAthlete
                 $calls[] = "Call at once if {$call}.";
             }
         }
-        $worn = \in_array($this->plan->support->type, [SupportType::Immobiliser, SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport], true);
+        $worn = \in_array(
+            $this->plan->support->type,
+            [SupportType::Immobiliser, SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport],
+            true,
+        );
 
-        return array_values(array_unique([...$calls, $this->bearings->gate->isToday() || $this->bearings->raised(Rule::LockedKnee) ? self::WORSE_CALL : self::CALL, ...($worn ? [self::WORN_CALL] : [])]));
+        return array_values(array_unique([
+            ...$calls,
+            $this->bearings->gate->isToday()
+                || $this->bearings->raised(Rule::LockedKnee) ? self::WORSE_CALL : self::CALL,
+            ...($worn ? [self::WORN_CALL] : []),
+        ]));
     }
 }

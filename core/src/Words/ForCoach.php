@@ -19,14 +19,18 @@ final class ForCoach
     public static function text(Examination $examination, Plan $plan): string
     {
         $opening = $examination->opening;
-        $agreed = $opening->coachMayKnow === true && (! $examination->isGrowing() || $opening->guardianConsent === true);
+        $agreed = $opening->coachMayKnow === true
+            && (! $examination->isGrowing() || $opening->guardianConsent === true);
         if (! $agreed) {
             return '';
         }
         $status = match ($plan->availability->status) {
             AvailabilityStatus::Available => 'Available.',
             AvailabilityStatus::Out => 'Out.',
-            default => 'Modified training. Not: '.implode(', ', $plan->availability->notThis).'. Yes: '.implode(', ', $plan->availability->thisYes).'.',
+            default => 'Modified training. Not: '.implode(
+                ', ',
+                $plan->availability->notThis,
+            ).'. Yes: '.implode(', ', $plan->availability->thisYes).'.',
         };
 
         return "{$status} ".self::review($examination, $plan->lookAgain);

@@ -43,14 +43,23 @@ final readonly class LetterNote
             self::line('Story', $this->story()),
             self::line('Medication', $this->medication()),
             self::line('Operations and needles', $this->operations()),
-            self::line('Found earlier by others', implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings))),
+            self::line(
+                'Found earlier by others',
+                implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
+            ),
             self::line('Positive', $this->results(Outcome::Positive)),
             self::line('Positive, but not counted', $this->uncounted()),
             self::line('Important negatives', $this->negatives()),
-            self::line('Measured (hurt / other)', implode('; ', array_map(self::measured(...), $this->bearings->grading->measurements))),
+            self::line(
+                'Measured (hurt / other)',
+                implode('; ', array_map(self::measured(...), $this->bearings->grading->measurements)),
+            ),
             self::line('Fluid', $this->fluid()),
             self::line('Grades', $this->grades()),
-            self::line('Also', implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also))),
+            self::line(
+                'Also',
+                implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also)),
+            ),
             self::line('Also recorded', (new Recorded($this->bearings))->text()),
             self::line('Plan given', $this->planGiven()),
             self::line('Not tested', $this->untested()),
@@ -64,17 +73,24 @@ final readonly class LetterNote
      */
     private function reason(): array
     {
-        return array_map(static fn (Referral $referral): string => ucfirst("{$referral->within->words()}, to {$referral->to}. Question: {$referral->question}"), $this->plan->sendOn);
+        return array_map(
+            static fn (Referral $referral): string => ucfirst(
+                "{$referral->within->words()}, to {$referral->to}. Question: {$referral->question}",
+            ),
+            $this->plan->sendOn,
+        );
     }
 
     private function heading(): string
     {
         $examination = $this->bearings->examination;
-        $onset = $examination->daysSinceInjury === null ? 'came on without an injury' : match ($examination->daysSinceInjury) {
-            0 => 'hurt today',
-            1 => '1 day after injury',
-            default => "{$examination->daysSinceInjury} days after injury",
-        };
+        $onset = $examination->daysSinceInjury === null
+            ? 'came on without an injury'
+            : match ($examination->daysSinceInjury) {
+                0 => 'hurt today',
+                1 => '1 day after injury',
+                default => "{$examination->daysSinceInjury} days after injury",
+            };
         $age = $examination->ageYears === null ? '' : ", age {$examination->ageYears}";
 
         return ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
@@ -92,9 +108,14 @@ final readonly class LetterNote
         $more = array_filter([
             $index === null ? '' : "pressure index {$index}",
             $knee->word('distal_pulse', 'foot') === null ? '' : "foot {$knee->word('distal_pulse', 'foot')}",
-            $knee->word('sensation', 'where') === null ? '' : 'sensation at the '.str_replace('_', ' ', (string) $knee->word('sensation', 'where')).', '.($knee->word('sensation', 'since') ?? 'since when not said'),
+            $knee->word('sensation', 'where') === null
+                ? ''
+                : 'sensation at the '.str_replace('_', ' ', (string) $knee->word('sensation', 'where')).', '.($knee->word('sensation', 'since') ?? 'since when not said'),
             $knee->word('ankle_lift', 'turnsOut') === null ? '' : "turning out {$knee->word('ankle_lift', 'turnsOut')}",
-            ...array_map(static fn (PulseCheck $check): string => 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}", $this->bearings->examination->pulseChecks),
+            ...array_map(
+                static fn (PulseCheck $check): string => 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}",
+                $this->bearings->examination->pulseChecks,
+            ),
         ]);
 
         return implode(', ', [...$told, ...$more]);
@@ -117,7 +138,9 @@ final readonly class LetterNote
         };
         $told[] = $history->painNow === null ? '' : "pain now {$history->painNow}/10";
         $told[] = $history->painActivity === null ? '' : "in activity {$history->painActivity}/10";
-        $told[] = $history->painPlaces === [] ? $history->painSite : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
+        $told[] = $history->painPlaces === []
+            ? $history->painSite
+            : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
 
         return implode(', ', array_filter($told, static fn (string $words): bool => $words !== ''));
     }
@@ -135,7 +158,9 @@ final readonly class LetterNote
         $operated = $episode->operated;
 
         return implode('; ', array_filter([
-            $operated === null ? '' : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} weeks ago",
+            $operated === null
+                ? ''
+                : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} weeks ago",
             $episode->injectionWeeksAgo === null ? '' : "injection {$episode->injectionWeeksAgo} weeks ago",
             $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value),
             $episode->earlierInjury,
@@ -144,12 +169,18 @@ final readonly class LetterNote
 
     private static function earlier(EarlierFinding $earlier): string
     {
-        return $earlier->what.implode('', array_map(static fn (string $part): string => " ({$part})", array_filter([$earlier->by, $earlier->on])));
+        return $earlier->what.implode(
+            '',
+            array_map(static fn (string $part): string => " ({$part})", array_filter([$earlier->by, $earlier->on])),
+        );
     }
 
     private function results(Outcome $sign): string
     {
-        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts() && $result->reading->outcome === $sign);
+        $found = array_filter(
+            $this->bearings->standing->results,
+            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts() && $result->reading->outcome === $sign,
+        );
 
         return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign)
             .($result->reading->level === null ? '' : " ({$result->reading->level->value})"), $found));
@@ -157,9 +188,18 @@ final readonly class LetterNote
 
     private function uncounted(): string
     {
-        $found = array_filter($this->bearings->standing->results, static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null && $result->reading->outcome === Outcome::Positive);
+        $found = array_filter(
+            $this->bearings->standing->results,
+            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null && $result->reading->outcome === Outcome::Positive,
+        );
 
-        return implode('; ', array_map(fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} ({$result->exclusion?->reason()})", $found));
+        return implode(
+            '; ',
+            array_map(
+                fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} ({$result->exclusion?->reason()})",
+                $found,
+            ),
+        );
     }
 
     /** Own tests of what the story raised or what a miss would cost. */
@@ -168,10 +208,18 @@ final readonly class LetterNote
         $found = array_filter($this->bearings->standing->results, function (StandingResult $result): bool {
             $own = $this->bearings->signs->ownTestOf($result->reading->sign);
 
-            return $result->isNegative() && $own !== null && ($this->bearings->of($own)->raised || $this->bearings->of($own)->seriousness >= 2);
+            return $result->isNegative()
+                && $own !== null
+                && ($this->bearings->of($own)->raised || $this->bearings->of($own)->seriousness >= 2);
         });
 
-        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign), $found));
+        return implode(
+            ', ',
+            array_map(
+                fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign),
+                $found,
+            ),
+        );
     }
 
     private static function measured(Measurement $measurement): string
@@ -203,15 +251,28 @@ final readonly class LetterNote
 
     private function grades(): string
     {
-        $graded = array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => $verdict->grade !== null);
+        $graded = array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => $verdict->grade !== null,
+        );
 
-        return implode(', ', array_map(static fn (ConditionVerdict $verdict): string => strtoupper($verdict->condition->value)." {$verdict->grade}", $graded));
+        return implode(
+            ', ',
+            array_map(
+                static fn (ConditionVerdict $verdict): string => strtoupper(
+                    $verdict->condition->value,
+                )." {$verdict->grade}",
+                $graded,
+            ),
+        );
     }
 
     private function planGiven(): string
     {
         $plan = $this->plan;
-        $support = $plan->support->type->value === 'none' ? '' : $plan->support->type->words().($plan->support->range === '' ? '' : " ({$plan->support->range})");
+        $support = $plan->support->type->value === 'none'
+            ? ''
+            : $plan->support->type->words().($plan->support->range === '' ? '' : " ({$plan->support->range})");
 
         return implode('; ', array_filter([
             $support,
@@ -222,9 +283,15 @@ final readonly class LetterNote
 
     private function untested(): string
     {
-        $open = array_filter($this->bearings->verdicts, static fn (ConditionVerdict $verdict): bool => ! $verdict->tested);
+        $open = array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => ! $verdict->tested,
+        );
 
-        return implode(', ', array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), $open));
+        return implode(
+            ', ',
+            array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), $open),
+        );
     }
 
     private function chances(): string

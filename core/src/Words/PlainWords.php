@@ -39,8 +39,12 @@ final class PlainWords
 
         return match ($condition) {
             Condition::Mcl, Condition::Lcl => ucfirst(self::part($condition))." {$verb} sprained",
-            Condition::PatellofemoralPain => $likely ? 'The pain is likely to come from behind the kneecap' : 'The pain may come from behind the kneecap',
-            Condition::PatellarInstability => $likely ? 'The kneecap is likely to slip out of its groove' : 'The kneecap may slip out of its groove',
+            Condition::PatellofemoralPain => $likely
+                ? 'The pain is likely to come from behind the kneecap'
+                : 'The pain may come from behind the kneecap',
+            Condition::PatellarInstability => $likely
+                ? 'The kneecap is likely to slip out of its groove'
+                : 'The kneecap may slip out of its groove',
             default => ucfirst(self::part($condition))." {$verb} torn",
         };
     }

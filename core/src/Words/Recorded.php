@@ -11,7 +11,8 @@ use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
- * What was recorded of the hurt knee that gives no result: looks, ranges, strength, pain, notes. Nothing is asked for nothing.
+ * What was recorded of the hurt knee that gives no result: looks, ranges, strength, pain, notes. Nothing is asked for
+ * nothing.
  *
  * @internal
  */
@@ -20,7 +21,10 @@ final readonly class Recorded
     private const TOLD_ELSEWHERE = ['distal_pulse', 'sensation', 'ankle_lift'];
 
     /** Said of a manoeuvre that gives a result, beside that result. */
-    private const BESIDE = ['variant', 'position', 'rotationWorst', 'feltAtDeg', 'support', 'slackTaken', 'stepOffMm', 'inwardMm', 'outwardMm', 'backwardMm', 'sagSeen', 'cordFelt'];
+    private const BESIDE = [
+        'variant', 'position', 'rotationWorst', 'feltAtDeg', 'support', 'slackTaken', 'stepOffMm', 'inwardMm',
+        'outwardMm', 'backwardMm', 'sagSeen', 'cordFelt',
+    ];
 
     public function __construct(private Bearings $bearings)
     {
@@ -30,7 +34,10 @@ final readonly class Recorded
     {
         $told = [];
         foreach ($this->bearings->examination->records as $record) {
-            if ($record->side === $this->bearings->examination->hurtSide->opposite() || \in_array($record->manoeuvre->id, self::TOLD_ELSEWHERE, true)) {
+            if (
+                $record->side === $this->bearings->examination->hurtSide->opposite()
+                || \in_array($record->manoeuvre->id, self::TOLD_ELSEWHERE, true)
+            ) {
                 continue;
             }
             $parts = [...$this->fields($record), ...($record->note === '' ? [] : ["“{$record->note}”"])];
@@ -56,14 +63,24 @@ final readonly class Recorded
         $other = $record->side === Side::Both ? null : $this->bearings->examination->other($record->manoeuvre->id);
 
         $told = $record->manoeuvre->feeds === [] ? $record->manoeuvre->fields
-            : array_filter($record->manoeuvre->fields, static fn (Field $field): bool => \in_array($field->name, self::BESIDE, true));
+            : array_filter(
+                $record->manoeuvre->fields,
+                static fn (Field $field): bool => \in_array($field->name, self::BESIDE, true),
+            );
 
-        return array_values(array_filter(array_map(fn (Field $field): string => $this->field($field, $record, $other), $told)));
+        return array_values(array_filter(array_map(
+            fn (Field $field): string => $this->field($field, $record, $other),
+            $told,
+        )));
     }
 
     private function field(Field $field, Record $record, ?Record $other): string
     {
-        $name = strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', (string) preg_replace('/(Mm|Deg|Cm)$/', '', $field->name)));
+        $name = strtolower((string) preg_replace(
+            '/(?<=[a-z])(?=[A-Z])/',
+            ' ',
+            (string) preg_replace('/(Mm|Deg|Cm)$/', '', $field->name),
+        ));
         $words = static fn (?string $word): string => str_replace('_', ' ', (string) $word);
 
         return match ($field->kind) {
@@ -72,9 +89,18 @@ final readonly class Recorded
                 false => "no {$name}",
                 null => '',
             },
-            FieldKind::Word => $record->word($field->name) === null ? '' : "{$name} {$words($record->word($field->name))}",
-            FieldKind::Words => $record->words($field->name) === null ? '' : "{$name} ".($record->words($field->name) === [] ? 'nowhere' : $words(implode(', ', $record->words($field->name)))),
-            FieldKind::Number => $record->number($field->name) === null ? '' : "{$name} {$record->number($field->name)}{$field->unit}"
+            FieldKind::Word => $record->word($field->name) === null
+                ? ''
+                : "{$name} {$words($record->word($field->name))}",
+            FieldKind::Words => $record->words($field->name) === null
+                ? ''
+                : "{$name} ".($record->words($field->name) === [] ? 'nowhere' : $words(implode(
+                    ', ',
+                    $record->words($field->name),
+                ))),
+            FieldKind::Number => $record->number($field->name) === null
+                ? ''
+                : "{$name} {$record->number($field->name)}{$field->unit}"
                 .($other?->number($field->name) === null ? '' : " (other {$other->number($field->name)})"),
             FieldKind::Cells => '',
         };

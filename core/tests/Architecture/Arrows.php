@@ -7,7 +7,11 @@ namespace GrayCompass\Core\Tests\Architecture;
 /** Which room really knows which, counted in the `use` lines of the source. */
 final class Arrows
 {
-    private const SOURCES = ['Document' => 'packages/document/src', 'Inference' => 'packages/inference/src', 'Core' => 'core/src'];
+    private const SOURCES = [
+        'Document' => 'packages/document/src',
+        'Inference' => 'packages/inference/src',
+        'Core' => 'core/src',
+    ];
 
     private const ROOT = __DIR__.'/../../..';
 
@@ -18,9 +22,16 @@ final class Arrows
     {
         $arrows = [];
         foreach (self::SOURCES as $package => $folder) {
-            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT."/{$folder}", \FilesystemIterator::SKIP_DOTS));
+            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+                self::ROOT."/{$folder}",
+                \FilesystemIterator::SKIP_DOTS,
+            ));
             foreach ($files as $file) {
-                $from = self::room($package.'\\'.str_replace('/', '\\', substr((string) $file, strlen(self::ROOT."/{$folder}/"), -4)));
+                $from = self::room($package.'\\'.str_replace(
+                    '/',
+                    '\\',
+                    substr((string) $file, strlen(self::ROOT."/{$folder}/"), -4),
+                ));
                 preg_match_all('/^use GrayCompass\\\\([\w\\\\]+)/m', (string) file_get_contents((string) $file), $used);
                 foreach ($used[1] as $class) {
                     $to = self::room($class);

@@ -23,7 +23,8 @@ final class Rooms
         'Core\\Grading\\Values' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Findings'],
         'Core\\Grading\\Schools' => ['Core\\Knee', 'Core\\Findings', 'Core\\Grading\\Values'],
         'Core\\Grading\\Judges' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading\\Values', 'Core\\Grading\\Schools',
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety',
+            'Core\\Grading\\Values', 'Core\\Grading\\Schools',
         ],
         'Core\\Evidence' => ['Core\\Knee', 'Core\\Findings'],
         'Core\\Standing' => [
@@ -42,17 +43,20 @@ final class Rooms
             'Core\\Standing', 'Core\\Scales', 'Core\\Verdict', 'Inference\\Readings',
         ],
         'Core\\Plan' => [
-            'Core\\Knee', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence', 'Core\\Standing', 'Core\\Verdict',
+            'Core\\Knee', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence', 'Core\\Standing',
+            'Core\\Verdict',
         ],
         'Core\\Words' => [
             'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
             'Core\\Verdict', 'Core\\Plan', 'Inference\\Readings',
         ],
         'Core\\Assessed' => [
-            'Core\\Evidence', 'Core\\Grading', 'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words', 'Inference\\Readings',
+            'Core\\Evidence', 'Core\\Grading', 'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words',
+            'Inference\\Readings',
         ],
         'Core\\Wire' => [
-            'Document', 'Core\\Assessed', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',
+            'Document', 'Core\\Assessed', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety',
+            'Core\\Grading', 'Core\\Standing',
             'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Inference\\Model', 'Inference\\Readings', 'Inference\\Wire',
         ],
     ];

@@ -24,9 +24,18 @@ final class CatalogueTest extends TestCase
         $catalogue = $this->catalogue();
         self::assertCount(69, $catalogue->manoeuvres);
         $lachman = $catalogue->get('lachman');
-        self::assertSame(['supine_slight_bend', 'drawer', 0.7, 3], [$lachman->station->value, $lachman->family->value, $lachman->minutes, $lachman->provocation]);
-        self::assertSame(['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support', 'backwardMm'], array_map(static fn (Field $field): string => $field->name, $lachman->fields));
-        self::assertSame([0.0, 40.0, 'mm'], [$lachman->fields[0]->least, $lachman->fields[0]->most, $lachman->fields[0]->unit]);
+        self::assertSame(
+            ['supine_slight_bend', 'drawer', 0.7, 3],
+            [$lachman->station->value, $lachman->family->value, $lachman->minutes, $lachman->provocation],
+        );
+        self::assertSame(
+            ['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support', 'backwardMm'],
+            array_map(static fn (Field $field): string => $field->name, $lachman->fields),
+        );
+        self::assertSame(
+            [0.0, 40.0, 'mm'],
+            [$lachman->fields[0]->least, $lachman->fields[0]->most, $lachman->fields[0]->unit],
+        );
         self::assertSame(['lachman'], $lachman->feeds);
         self::assertTrue($catalogue->get('gait')->bothAtOnce);
         self::assertFalse($lachman->bothAtOnce);
@@ -54,13 +63,19 @@ final class CatalogueTest extends TestCase
         self::assertSame([170.0, '°', FieldWidget::ArcBend], [$knee->most, $knee->unit, $knee->widget]);
         self::assertSame([150.0, '°', FieldWidget::ArcBend], [$hip->most, $hip->unit, $hip->widget]);
         $site = $catalogue->get('valgus_30')->fields[4];
-        self::assertSame(['painSite', 'Where it hurts', 'pain', 0.0], [$site->name, $site->label, $site->when?->field, $site->when?->above]);
+        self::assertSame(
+            ['painSite', 'Where it hurts', 'pain', 0.0],
+            [$site->name, $site->label, $site->when?->field, $site->when?->above],
+        );
         self::assertTrue($catalogue->get('lachman')->fields[3]->seldom);
     }
 
     public function test_a_field_without_a_type_or_bounds_is_refused(): void
     {
-        foreach ([[FieldKind::Number, FieldWidget::Ruler], [FieldKind::Word, FieldWidget::Words], [FieldKind::Cells, FieldWidget::Board]] as [$kind, $widget]) {
+        foreach ([[FieldKind::Number, FieldWidget::Ruler], [FieldKind::Word, FieldWidget::Words], [FieldKind::Cells, FieldWidget::Board]] as [
+            $kind,
+            $widget,
+        ]) {
             try {
                 new Field('x', 'X', $kind, $widget);
                 self::fail('it was accepted');
@@ -128,7 +143,10 @@ final class CatalogueTest extends TestCase
 
     public function test_sides_have_opposites(): void
     {
-        self::assertSame([Side::Right, Side::Left, Side::Both], array_map(static fn (Side $side): Side => $side->opposite(), Side::cases()));
+        self::assertSame(
+            [Side::Right, Side::Left, Side::Both],
+            array_map(static fn (Side $side): Side => $side->opposite(), Side::cases()),
+        );
     }
 
     private function catalogue(): Catalogue

@@ -46,20 +46,38 @@ final class ExtendingTest extends TestCase
         $figures = new Figures($this->folder);
         self::assertSame('Heel drag', $figures->catalogue()->get('heel_drag')->card->name);
         $written = array_column($figures->document()['manoeuvres'], null, 'id')['heel_drag'];
-        self::assertSame([['pain', 'pain', 10.0], ['reps', 'ruler', 5.0]], array_map(static fn (array $field): array => [$field['name'], $field['widget'], $field['most']], $written['fields']));
-        self::assertStringContainsString('"heel_drag"', (string) json_encode(DocumentSchema::of($figures->catalogue())));
+        self::assertSame(
+            [['pain', 'pain', 10.0], ['reps', 'ruler', 5.0]],
+            array_map(
+                static fn (array $field): array => [$field['name'], $field['widget'], $field['most']],
+                $written['fields'],
+            ),
+        );
+        self::assertStringContainsString(
+            '"heel_drag"',
+            (string) json_encode(DocumentSchema::of($figures->catalogue())),
+        );
 
         $assessor = new Assessor($figures);
         $read = $assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'pain' => 4, 'reps' => 3]));
         self::assertSame(4.0, $read->records[0]->number('pain'));
-        self::assertContains('heel_drag', array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $figures->catalogue()->manoeuvres));
+        self::assertContains(
+            'heel_drag',
+            array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $figures->catalogue()->manoeuvres),
+        );
         $this->expectException(Refusal::class);
         $assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'reps' => 6]));
     }
 
     public function test_the_wording_of_a_question_and_of_a_code_are_one_entry(): void
     {
-        $this->change('questions.json', static fn (array $questions): array => array_replace_recursive($questions, ['safety' => [['ask' => 'No pulse?']]]));
+        $this->change(
+            'questions.json',
+            static fn (array $questions): array => array_replace_recursive(
+                $questions,
+                ['safety' => [['ask' => 'No pulse?']]],
+            ),
+        );
         $this->change('words.json', static fn (array $words): array => [...$words, 'soft' => 'soft as dough']);
         $document = (new Figures($this->folder))->document();
         self::assertSame('No pulse?', $document['questions']['safety'][0]['ask']);
@@ -81,7 +99,11 @@ final class ExtendingTest extends TestCase
     private static function knee(array $finding): mixed
     {
         return json_decode((string) json_encode([
-            'format' => 'gray-compass/examination', 'version' => 1, 'setting' => 'acute_trauma', 'hurtSide' => 'left', 'findings' => [$finding],
+            'format' => 'gray-compass/examination',
+            'version' => 1,
+            'setting' => 'acute_trauma',
+            'hurtSide' => 'left',
+            'findings' => [$finding],
         ]));
     }
 }

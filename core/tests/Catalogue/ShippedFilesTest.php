@@ -39,10 +39,19 @@ final class ShippedFilesTest extends TestCase
     public function test_a_file_keeps_its_shape(string $file, string $part): void
     {
         $validator = new Validator;
-        $validator->resolver()?->registerFile('https://gray-compass.test/catalogue', self::DATA.'/catalogue.schema.json');
-        $result = $validator->validate(json_decode((string) file_get_contents(self::DATA."/{$file}")), "https://gray-compass.test/catalogue{$part}");
+        $validator->resolver()?->registerFile(
+            'https://gray-compass.test/catalogue',
+            self::DATA.'/catalogue.schema.json',
+        );
+        $result = $validator->validate(
+            json_decode((string) file_get_contents(self::DATA."/{$file}")),
+            "https://gray-compass.test/catalogue{$part}",
+        );
         $error = $result->error();
-        self::assertTrue($result->isValid(), $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)));
+        self::assertTrue(
+            $result->isValid(),
+            $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)),
+        );
     }
 
     public function test_every_id_that_the_data_names_exists(): void
@@ -96,13 +105,22 @@ final class ShippedFilesTest extends TestCase
     public function test_each_section_is_asked_for_all_of_its_keys(): void
     {
         $asked = array_map(
-            static fn (array $questions): array => array_map(static fn (Question $question): string => $question->key, $questions),
+            static fn (array $questions): array => array_map(
+                static fn (Question $question): string => $question->key,
+                $questions,
+            ),
             (new Figures)->questions()->bySection,
         );
         self::assertEqualsCanonicalizing(array_column(SafetyKey::cases(), 'value'), $asked['safety']);
         self::assertEqualsCanonicalizing(array_column(StoryItem::cases(), 'value'), $asked['history']);
-        $guardian = array_values(array_filter((new Figures)->questions()->bySection['opening'], static fn (Question $question): bool => $question->underYears !== null));
-        self::assertSame([['guardianConsent', Examination::GROWN_YEARS]], array_map(static fn (Question $question): array => [$question->key, $question->underYears], $guardian));
+        $guardian = array_values(array_filter(
+            (new Figures)->questions()->bySection['opening'],
+            static fn (Question $question): bool => $question->underYears !== null,
+        ));
+        self::assertSame(
+            [['guardianConsent', Examination::GROWN_YEARS]],
+            array_map(static fn (Question $question): array => [$question->key, $question->underYears], $guardian),
+        );
     }
 
     /**
@@ -113,7 +131,10 @@ final class ShippedFilesTest extends TestCase
     private static function calls(): iterable
     {
         $asks = 'isPositive|isNegative|counted|positive|negative|hurt|other|record|feeding|get|grade|isDone|leftOut|find|sign';
-        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../../src', \FilesystemIterator::SKIP_DOTS));
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            __DIR__.'/../../src',
+            \FilesystemIterator::SKIP_DOTS,
+        ));
         foreach ($files as $file) {
             foreach (file((string) $file) ?: [] as $line => $text) {
                 preg_match_all("/->(?:{$asks})\\(((?:'[a-z0-9_]+'(?:, )?)+)/", $text, $found);

@@ -26,8 +26,22 @@ final class EvidenceTest extends TestCase
         self::assertSame(0.85, $this->cautious(Phase::Chronic)->row('lachman', Condition::Acl)?->sensitivity);
         $rows = [$this->row(null, 0.5), $this->row(Phase::Acute, 0.6)];
         foreach ([$rows, array_reverse($rows)] as $order) {
-            self::assertSame(0.6, (new EvidenceLibrary($order, EvidenceChoice::Cautious, Phase::Acute))->row('f', Condition::Acl)?->sensitivity);
-            self::assertSame(0.5, (new EvidenceLibrary($order, EvidenceChoice::Cautious, Phase::Chronic))->row('f', Condition::Acl)?->sensitivity);
+            self::assertSame(
+                0.6,
+                (new EvidenceLibrary(
+                    $order,
+                    EvidenceChoice::Cautious,
+                    Phase::Acute,
+                ))->row('f', Condition::Acl)?->sensitivity,
+            );
+            self::assertSame(
+                0.5,
+                (new EvidenceLibrary(
+                    $order,
+                    EvidenceChoice::Cautious,
+                    Phase::Chronic,
+                ))->row('f', Condition::Acl)?->sensitivity,
+            );
         }
     }
 
@@ -61,7 +75,10 @@ final class EvidenceTest extends TestCase
 
     public function test_rows_come_in_the_order_of_conditions(): void
     {
-        $targets = array_map(static fn (EvidenceRow $row): string => $row->target->value, $this->cautious(Phase::Acute)->rows('effusion'));
+        $targets = array_map(
+            static fn (EvidenceRow $row): string => $row->target->value,
+            $this->cautious(Phase::Acute)->rows('effusion'),
+        );
         self::assertSame(['acl', 'pcl', 'medial_meniscus', 'lateral_meniscus', 'patellar_instability'], $targets);
     }
 
@@ -80,8 +97,14 @@ final class EvidenceTest extends TestCase
     public function test_every_shipped_row_is_a_figure_inside_its_interval(): void
     {
         foreach ((new Figures)->evidence() as $row) {
-            foreach ([[$row->sensitivity, $row->sensitivityInterval], [$row->specificity, $row->specificityInterval]] as [$figure, [$low, $high]]) {
-                self::assertTrue($low > 0 && $low <= $figure && $figure <= $high && $high < 1, "{$row->finding} {$row->target->value}");
+            foreach ([[$row->sensitivity, $row->sensitivityInterval], [$row->specificity, $row->specificityInterval]] as [
+                $figure,
+                [$low, $high],
+            ]) {
+                self::assertTrue(
+                    $low > 0 && $low <= $figure && $figure <= $high && $high < 1,
+                    "{$row->finding} {$row->target->value}",
+                );
             }
         }
     }
@@ -101,7 +124,13 @@ final class EvidenceTest extends TestCase
         self::assertSame([0.2, 0.05, 0.15, 0.15, 0.2], array_map($acl, [null, 11, 12, 17, 18]));
         self::assertSame($baseline->rates(Setting::Specialist, null), $baseline->rates(Setting::Specialist, 9));
         self::assertSame(30.0, (float) $baseline->rates(Setting::Touchline, 9)->weight);
-        self::assertSame([3.0, 4.0, 1.0], array_map(static fn (Condition $one): float => (float) $baseline->seriousness($one), [Condition::Acl, Condition::Plc, Condition::PatellofemoralPain]));
+        self::assertSame(
+            [3.0, 4.0, 1.0],
+            array_map(
+                static fn (Condition $one): float => (float) $baseline->seriousness($one),
+                [Condition::Acl, Condition::Plc, Condition::PatellofemoralPain],
+            ),
+        );
         self::assertSame([0.08, 0.8], $baseline->thresholds(Condition::Acl));
         self::assertCount(12, $baseline->pairings);
         foreach ($this->cautious(Phase::Acute)->findings() as $finding) {
@@ -112,7 +141,10 @@ final class EvidenceTest extends TestCase
 
     public function test_every_finding_of_a_manoeuvre_is_known_to_the_evidence(): void
     {
-        $known = array_unique(array_map(static fn (EvidenceRow $row): string => $row->finding, (new Figures)->evidence()));
+        $known = array_unique(array_map(
+            static fn (EvidenceRow $row): string => $row->finding,
+            (new Figures)->evidence(),
+        ));
         foreach ((new Figures)->catalogue()->manoeuvres as $manoeuvre) {
             self::assertSame([], array_diff($manoeuvre->feeds, $known), $manoeuvre->id);
         }
@@ -137,7 +169,11 @@ final class EvidenceTest extends TestCase
     {
         $row = $this->row(null, 0.6)->atFalsePositives(0.5);
         self::assertSame([0.6, [0.4, 0.7]], [$row->sensitivity, $row->sensitivityInterval]);
-        self::assertEqualsWithDelta([0.95, 0.9, 0.975], [$row->specificity, ...(array) $row->specificityInterval], 1e-12);
+        self::assertEqualsWithDelta(
+            [0.95, 0.9, 0.975],
+            [$row->specificity, ...(array) $row->specificityInterval],
+            1e-12,
+        );
         $most = $this->row(null, 0.6)->atFalsePositives(0.01);
         self::assertSame([0.995, null], [$most->specificity, $most->specificityInterval]);
     }
@@ -150,12 +186,19 @@ final class EvidenceTest extends TestCase
         foreach (['evidence.csv', 'baseline.json', 'levels.csv'] as $file) {
             copy(__DIR__."/../../data/{$file}", "{$folder}/{$file}");
         }
-        self::assertSame($data->digest($this->cautious(Phase::Acute)), (new Figures($folder))->digest($this->cautious(Phase::Acute)));
+        self::assertSame(
+            $data->digest($this->cautious(Phase::Acute)),
+            (new Figures($folder))->digest($this->cautious(Phase::Acute)),
+        );
         $changes = ['baseline.json' => ['"acl": 0.2' => '"acl": 0.21'], 'levels.csv' => [',2.8,' => ',2.9,']];
         foreach ($changes as $file => $change) {
             $text = (string) file_get_contents("{$folder}/{$file}");
             file_put_contents("{$folder}/{$file}", strtr($text, $change));
-            self::assertNotSame($data->digest($this->cautious(Phase::Acute)), (new Figures($folder))->digest($this->cautious(Phase::Acute)), $file);
+            self::assertNotSame(
+                $data->digest($this->cautious(Phase::Acute)),
+                (new Figures($folder))->digest($this->cautious(Phase::Acute)),
+                $file,
+            );
             file_put_contents("{$folder}/{$file}", $text);
         }
         array_map(unlink(...), (array) glob("{$folder}/*"));
@@ -169,6 +212,17 @@ final class EvidenceTest extends TestCase
 
     private function row(?Phase $phase, float $sensitivity): EvidenceRow
     {
-        return new EvidenceRow('f', Condition::Acl, $phase, $sensitivity, [0.4, 0.7], 0.9, [0.8, 0.95], 'cautious', Quality::B, 'made up');
+        return new EvidenceRow(
+            'f',
+            Condition::Acl,
+            $phase,
+            $sensitivity,
+            [0.4, 0.7],
+            0.9,
+            [0.8, 0.95],
+            'cautious',
+            Quality::B,
+            'made up',
+        );
     }
 }

@@ -13,7 +13,17 @@ final class ExamplesTest extends TestCase
 {
     private const TOLERANCE = 2e-6;
 
-    private const NOTHING = ['lines' => '', 'act' => '', 'unsettled' => '', 'excluded' => '', 'sendOn' => '', 'support' => 'none', 'play' => 'not_asked', 'status' => 'available', 'again' => ''];
+    private const NOTHING = [
+        'lines' => '',
+        'act' => '',
+        'unsettled' => '',
+        'excluded' => '',
+        'sendOn' => '',
+        'support' => 'none',
+        'play' => 'not_asked',
+        'status' => 'available',
+        'again' => '',
+    ];
 
     /**
      * What follows from the rules for each example; what is not named is empty.
@@ -283,8 +293,14 @@ final class ExamplesTest extends TestCase
         $assessment = Example::assessed($name);
         $plan = $assessment['plan'];
         $again = $plan['lookAgain'];
-        $pairs = static fn (array $rows, string $one, string $other): string => implode(', ', array_map(static fn (array $row): string => "{$row[$one]} {$row[$other]}", $rows));
-        $ids = static fn (callable $which): string => implode(' ', array_column(array_filter($assessment['conditions'], $which), 'id'));
+        $pairs = static fn (array $rows, string $one, string $other): string => implode(
+            ', ',
+            array_map(static fn (array $row): string => "{$row[$one]} {$row[$other]}", $rows),
+        );
+        $ids = static fn (callable $which): string => implode(
+            ' ',
+            array_column(array_filter($assessment['conditions'], $which), 'id'),
+        );
         self::assertSame([...self::NOTHING, ...$expected], [
             'lines' => $pairs($assessment['safety']['lines'], 'rule', 'urgency'),
             'act' => $ids(static fn (array $condition): bool => $condition['zone'] === 'act'),
@@ -305,16 +321,56 @@ final class ExamplesTest extends TestCase
      */
     public static function sayings(): iterable
     {
-        yield 'hands reach the gate' => ['signs-found-by-hand', ['go to hospital now', 'Put no weight on the leg', 'Do not drive.'], ['walk as far', 'Drive only']];
-        yield 'a hot child' => ['hot-knee-of-a-child', ['seen today', 'may be infected', 'you and your parents'], ['in 100', 'rive', 'cushion']];
-        yield 'a quiet story' => ['grossly-loose-with-a-quiet-story', ['Your shin slides further forward', 'a knee surgeon or sports doctor, with a scan (MRI), within two weeks', 'No sport for now.'], ['Nothing stands out', 'Come back if']];
-        yield 'too painful' => ['too-painful-to-examine', ['We could not test your knee today because it hurt too much', 'may have bled inside'], ['Nothing stands out', 'walk as far']];
-        yield 'kneecap out' => ['kneecap-out-now', ['Hold the leg just as it lies.'], ['slip out of its groove', 'straight splint']];
+        yield 'hands reach the gate' => [
+            'signs-found-by-hand',
+            ['go to hospital now', 'Put no weight on the leg', 'Do not drive.'],
+            ['walk as far', 'Drive only'],
+        ];
+        yield 'a hot child' => [
+            'hot-knee-of-a-child',
+            ['seen today', 'may be infected', 'you and your parents'],
+            ['in 100', 'rive', 'cushion'],
+        ];
+        yield 'a quiet story' => [
+            'grossly-loose-with-a-quiet-story',
+            [
+                'Your shin slides further forward',
+                'a knee surgeon or sports doctor, with a scan (MRI), within two weeks',
+                'No sport for now.',
+            ],
+            ['Nothing stands out', 'Come back if'],
+        ];
+        yield 'too painful' => [
+            'too-painful-to-examine',
+            ['We could not test your knee today because it hurt too much', 'may have bled inside'],
+            ['Nothing stands out', 'walk as far'],
+        ];
+        yield 'kneecap out' => [
+            'kneecap-out-now',
+            ['Hold the leg just as it lies.'],
+            ['slip out of its groove', 'straight splint'],
+        ];
         yield 'reduced' => ['dislocated-and-reduced', ['splinted as it was found'], ['straight splint', 'days.']];
-        yield 'tendon' => ['jumpers-knee', ['The tendon below your kneecap is sore.'], ['is likely to come from behind the kneecap']];
-        yield 'held hamstrings' => ['hamstrings-that-held-on-day-1', ['because your muscles were tense'], ['rear cross', 'Nothing stands out']];
-        yield 'missing cord' => ['missing-outer-cord', ['outer side is sore to the touch, or its cord cannot be felt', 'pushed outward when you walk'], ['Nothing stands out', 'Harm is unlikely: the outer']];
-        yield 'fracture rule' => ['fracture-gate', ['no weight on the leg until the X-ray', 'Do not force'], ['Bend and straighten', 'scan (MRI)']];
+        yield 'tendon' => [
+            'jumpers-knee',
+            ['The tendon below your kneecap is sore.'],
+            ['is likely to come from behind the kneecap'],
+        ];
+        yield 'held hamstrings' => [
+            'hamstrings-that-held-on-day-1',
+            ['because your muscles were tense'],
+            ['rear cross', 'Nothing stands out'],
+        ];
+        yield 'missing cord' => [
+            'missing-outer-cord',
+            ['outer side is sore to the touch, or its cord cannot be felt', 'pushed outward when you walk'],
+            ['Nothing stands out', 'Harm is unlikely: the outer'],
+        ];
+        yield 'fracture rule' => [
+            'fracture-gate',
+            ['no weight on the leg until the X-ray', 'Do not force'],
+            ['Bend and straighten', 'scan (MRI)'],
+        ];
         yield 'ten minutes' => ['touchline-after-ten-minutes', [], ['rear cross', 'in 100']];
     }
 

@@ -26,14 +26,23 @@ final class WholeExaminationTest extends TestCase
     {
         $grades = array_column($this->written['measurements'], 'grade', 'manoeuvre');
         self::assertSame([2, 1, 0], [$grades['lachman'], $grades['anterior_drawer'], $grades['posterior_drawer']]);
-        self::assertSame([0, 0, 1, 0], [$grades['valgus_0'], $grades['varus_0'], $grades['valgus_30'], $grades['varus_30']]);
+        self::assertSame(
+            [0, 0, 1, 0],
+            [$grades['valgus_0'], $grades['varus_0'], $grades['valgus_30'], $grades['varus_30']],
+        );
         $differences = array_column($this->written['measurements'], 'difference', 'manoeuvre');
-        self::assertSame([7.0, 4.0, -10.0], [$differences['lachman'], $differences['anterior_drawer'], $differences['passive_extension']]);
+        self::assertSame(
+            [7.0, 4.0, -10.0],
+            [$differences['lachman'], $differences['anterior_drawer'], $differences['passive_extension']],
+        );
     }
 
     public function test_fluid_is_graded_and_blood_is_likely(): void
     {
-        self::assertSame(['grade' => 1.0, 'positive' => true, 'millilitres' => [5.0, 25.0], 'bloodLikely' => true], $this->written['effusion']);
+        self::assertSame(
+            ['grade' => 1.0, 'positive' => true, 'millilitres' => [5.0, 25.0], 'bloodLikely' => true],
+            $this->written['effusion'],
+        );
     }
 
     public function test_the_collateral_alone_is_loose(): void
@@ -46,9 +55,16 @@ final class WholeExaminationTest extends TestCase
         $zones = array_column($this->written['conditions'], 'zone', 'id');
         self::assertSame(['act', 'act'], [$zones['acl'], $zones['mcl']]);
         $grades = array_column($this->written['conditions'], 'grade', 'id');
-        self::assertSame([2, 0, null, 1, 0], [$grades['acl'], $grades['pcl'], $grades['plc'], $grades['mcl'], $grades['lcl']]);
+        self::assertSame(
+            [2, 0, null, 1, 0],
+            [$grades['acl'], $grades['pcl'], $grades['plc'], $grades['mcl'], $grades['lcl']],
+        );
         foreach ($this->written['conditions'] as $condition) {
-            self::assertTrue($condition['interval'][0] <= $condition['posttest'] && $condition['posttest'] <= $condition['interval'][1], $condition['id']);
+            self::assertTrue(
+                $condition['interval'][0] <= $condition['posttest']
+                    && $condition['posttest'] <= $condition['interval'][1],
+                $condition['id'],
+            );
         }
     }
 
@@ -67,7 +83,10 @@ final class WholeExaminationTest extends TestCase
 
     public function test_nothing_off_limits_or_counted_already_is_offered_next(): void
     {
-        $counted = array_column(array_filter($this->written['results'], static fn (array $result): bool => $result['counts']), 'finding');
+        $counted = array_column(
+            array_filter($this->written['results'], static fn (array $result): bool => $result['counts']),
+            'finding',
+        );
         foreach ($this->written['nextTests'] as $test) {
             self::assertNotContains($test['finding'], $counted);
             self::assertNotContains($test['manoeuvre'], $this->written['safety']['blocked']);
@@ -83,13 +102,19 @@ final class WholeExaminationTest extends TestCase
 
     public function test_what_the_judgement_adds_is_written(): void
     {
-        self::assertSame(['kind' => 'rule', 'rule' => 'locked_knee', 'mayOverride' => false], ((array) $this->written['safety']['holds'])['bounce_home']);
+        self::assertSame(
+            ['kind' => 'rule', 'rule' => 'locked_knee', 'mayOverride' => false],
+            ((array) $this->written['safety']['holds'])['bounce_home'],
+        );
         $steps = array_column($this->written['trace'], 'level', 'finding');
         self::assertSame(['clear', 'clear'], [$steps['lachman'], $steps['anterior_drawer']]);
         $conditions = array_column($this->written['conditions'], null, 'id');
         self::assertSame(['act', 3.0], [$conditions['acl']['bare'], (float) $conditions['acl']['seriousness']]);
         self::assertNotSame('', $this->written['plan']['sendOn'][0]['question']);
-        self::assertSame(['from', 'to', 'after', 'why', 'hours', 'say'], array_keys($this->written['plan']['lookAgain']));
+        self::assertSame(
+            ['from', 'to', 'after', 'why', 'hours', 'say'],
+            array_keys($this->written['plan']['lookAgain']),
+        );
         self::assertSame(['status', 'notThis', 'thisYes'], array_keys($this->written['plan']['availability']));
         self::assertIsBool($this->written['nothingChanges']);
     }

@@ -28,12 +28,21 @@ final class ChoicesTest extends TestCase
         self::assertSame(array_keys(get_object_vars(new Schools)), array_column($schools, 'id'));
         foreach ($schools as $school) {
             self::assertContains($school['preset'], array_column($school['options'], 'id'), $school['id']);
-            self::assertCount(count($school['options']), array_unique(array_column($school['options'], 'label')), $school['id']);
+            self::assertCount(
+                count($school['options']),
+                array_unique(array_column($school['options'], 'label')),
+                $school['id'],
+            );
         }
     }
 
     #[DataProvider('presets')]
-    public function test_the_setting_follows_days_age_and_place(Setting $setting, ?int $days, int $age, bool $touchline): void
+    public function test_the_setting_follows_days_age_and_place(
+        Setting $setting,
+        ?int $days,
+        int $age,
+        bool $touchline,
+    ): void
     {
         self::assertSame($setting, Setting::preset($days, $age, $touchline));
     }

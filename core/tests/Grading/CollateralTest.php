@@ -40,20 +40,39 @@ final class CollateralTest extends TestCase
     }
 
     #[DataProvider('openings')]
-    public function test_a_school_judges_and_grades(string $school, float $difference, string $end, int $pain, string $reads, ?int $grade, ?string $level = null): void
+    public function test_a_school_judges_and_grades(
+        string $school,
+        float $difference,
+        string $end,
+        int $pain,
+        string $reads,
+        ?int $grade,
+        ?string $level = null,
+    ): void
     {
         foreach (['valgus_0', 'valgus_30', 'varus_0', 'varus_30'] as $manoeuvre) {
             $knee = Knee::hurt()->with('schools', ['collateral' => $school])
-                ->found($manoeuvre, ['openingMm' => 3 + $difference, 'endFeel' => $end, 'pain' => $pain], ['openingMm' => 3, 'endFeel' => 'firm']);
+                ->found(
+                    $manoeuvre,
+                    ['openingMm' => 3 + $difference, 'endFeel' => $end, 'pain' => $pain],
+                    ['openingMm' => 3, 'endFeel' => 'firm'],
+                );
             self::assertSame($reads, $knee->reads("{$manoeuvre}_laxity"), $manoeuvre);
             self::assertSame($grade, $knee->measured($manoeuvre)->grade, $manoeuvre);
-            self::assertSame($level ?? $knee->result("{$manoeuvre}_laxity")->reading->level?->value, $knee->result("{$manoeuvre}_laxity")->reading->level?->value);
+            self::assertSame(
+                $level ?? $knee->result("{$manoeuvre}_laxity")->reading->level?->value,
+                $knee->result("{$manoeuvre}_laxity")->reading->level?->value,
+            );
         }
     }
 
     public function test_pain_counts_on_the_stretched_side_only(): void
     {
-        $pain = static fn (array $finding): string => Knee::hurt()->found('valgus_30', ['openingMm' => 3, 'endFeel' => 'firm', ...$finding], ['openingMm' => 3])->reads('valgus_30_pain');
+        $pain = static fn (array $finding): string => Knee::hurt()->found(
+            'valgus_30',
+            ['openingMm' => 3, 'endFeel' => 'firm', ...$finding],
+            ['openingMm' => 3],
+        )->reads('valgus_30_pain');
         self::assertSame('positive', $pain(['pain' => 1]));
         self::assertSame('positive', $pain(['pain' => 4, 'painSite' => 'medial']));
         self::assertSame('negative', $pain(['pain' => 4, 'painSite' => 'lateral']));
@@ -70,15 +89,34 @@ final class CollateralTest extends TestCase
                 self::assertSame('positive', $loose->reads($sign), "{$manoeuvre} at {$angle}°");
             }
         }
-        $firm = static fn (int $angle): string => Knee::hurt()->found('varus_30', ['openingMm' => 3, 'endFeel' => 'firm', 'angleDeg' => $angle], ['openingMm' => 3])->reads('varus_30_laxity');
-        self::assertSame(['negative angle_between', 'negative', 'negative', 'negative angle_between'], array_map($firm, [14, 15, 35, 36]));
-        self::assertContains('angle_between', Knee::hurt()->found('valgus_0', ['openingMm' => 9, 'angleDeg' => 10], ['openingMm' => 3])->remarks());
+        $firm = static fn (int $angle): string => Knee::hurt()->found(
+            'varus_30',
+            ['openingMm' => 3, 'endFeel' => 'firm', 'angleDeg' => $angle],
+            ['openingMm' => 3],
+        )->reads('varus_30_laxity');
+        self::assertSame(
+            ['negative angle_between', 'negative', 'negative', 'negative angle_between'],
+            array_map($firm, [14, 15, 35, 36]),
+        );
+        self::assertContains(
+            'angle_between',
+            Knee::hurt()->found('valgus_0', ['openingMm' => 9, 'angleDeg' => 10], ['openingMm' => 3])->remarks(),
+        );
     }
 
     public function test_a_borrowed_positive_never_takes_the_place_of_the_real_one(): void
     {
-        $knee = Knee::hurt()->found('valgus_0', ['openingMm' => 8, 'angleDeg' => 10], ['openingMm' => 3])->found('valgus_30', ['openingMm' => 15], ['openingMm' => 3]);
-        $read = array_map(static fn (StandingResult $result): string => trim("{$result->reading->manoeuvre()} {$result->reading->sign} {$result->exclusion?->value}"), $knee->assessed()->bearings->standing->results);
+        $knee = Knee::hurt()->found(
+            'valgus_0',
+            ['openingMm' => 8, 'angleDeg' => 10],
+            ['openingMm' => 3],
+        )->found('valgus_30', ['openingMm' => 15], ['openingMm' => 3]);
+        $read = array_map(
+            static fn (StandingResult $result): string => trim(
+                "{$result->reading->manoeuvre()} {$result->reading->sign} {$result->exclusion?->value}",
+            ),
+            $knee->assessed()->bearings->standing->results,
+        );
         self::assertContains('valgus_0 valgus_30_laxity done_twice', $read);
         self::assertContains('valgus_30 valgus_30_laxity', $read);
     }
@@ -86,32 +124,78 @@ final class CollateralTest extends TestCase
     public function test_a_soft_end_counts_against_a_firm_other_knee_only(): void
     {
         $soft = ['openingMm' => 4, 'endFeel' => 'soft'];
-        self::assertSame('negative other_knee_not_normal', Knee::hurt()->found('valgus_30', $soft, $soft)->reads('valgus_30_laxity'));
+        self::assertSame(
+            'negative other_knee_not_normal',
+            Knee::hurt()->found('valgus_30', $soft, $soft)->reads('valgus_30_laxity'),
+        );
         self::assertSame('positive', Knee::hurt()->found('valgus_30', $soft)->reads('valgus_30_laxity'));
         self::assertTrue(Knee::hurt()->found('valgus_30', $soft)->result('valgus_30_laxity')->reading->provisional);
-        self::assertContains('end_feel_alone', Knee::hurt()->found('valgus_30', $soft, ['openingMm' => 4, 'endFeel' => 'firm'])->remarks());
+        self::assertContains(
+            'end_feel_alone',
+            Knee::hurt()->found('valgus_30', $soft, ['openingMm' => 4, 'endFeel' => 'firm'])->remarks(),
+        );
         self::assertContains('other_knee_not_normal', Knee::hurt()->found('valgus_30', $soft, $soft)->remarks());
     }
 
     public function test_alone_an_opening_counts_from_a_centimetre(): void
     {
-        $alone = static fn (float $mm): string => Knee::hurt()->found('varus_30', ['openingMm' => $mm, 'endFeel' => 'firm'])->reads('varus_30_laxity');
+        $alone = static fn (float $mm): string => Knee::hurt()->found(
+            'varus_30',
+            ['openingMm' => $mm, 'endFeel' => 'firm'],
+        )->reads('varus_30_laxity');
         self::assertSame(['negative', 'equivocal', 'equivocal', 'positive'], array_map($alone, [4.9, 5.0, 9.9, 10.0]));
-        self::assertSame('negative other_knee_not_normal', Knee::hurt()->found('varus_30', ['openingMm' => 8, 'endFeel' => 'firm'], ['openingMm' => 7, 'endFeel' => 'firm'])->reads('varus_30_laxity'));
-        self::assertSame('positive', Knee::hurt()->found('varus_30', ['openingMm' => 11, 'endFeel' => 'firm'], ['openingMm' => 10, 'endFeel' => 'firm'])->reads('varus_30_laxity'));
+        self::assertSame(
+            'negative other_knee_not_normal',
+            Knee::hurt()->found(
+                'varus_30',
+                ['openingMm' => 8, 'endFeel' => 'firm'],
+                ['openingMm' => 7, 'endFeel' => 'firm'],
+            )->reads('varus_30_laxity'),
+        );
+        self::assertSame(
+            'positive',
+            Knee::hurt()->found(
+                'varus_30',
+                ['openingMm' => 11, 'endFeel' => 'firm'],
+                ['openingMm' => 10, 'endFeel' => 'firm'],
+            )->reads('varus_30_laxity'),
+        );
     }
 
     public function test_absence_of_soreness_says_nothing_late_and_a_missing_cord_says_much(): void
     {
-        $late = static fn (int $days): string => Knee::hurt()->with('daysSinceInjury', $days)->with('setting', 'older_trauma')->found('landmark_palpation', ['normal' => true])->reads('mcl_tenderness');
+        $late = static fn (int $days): string => Knee::hurt()->with('daysSinceInjury', $days)->with(
+            'setting',
+            'older_trauma',
+        )->found(
+            'landmark_palpation',
+            ['normal' => true],
+        )->reads('mcl_tenderness');
         self::assertSame(['negative', 'negative too_late'], array_map($late, [10, 11]));
-        self::assertSame('positive', Knee::hurt()->found('figure_four_lcl', ['cordFelt' => false, 'tender' => false], ['cordFelt' => true])->reads('lcl_tenderness'));
-        self::assertSame('negative', Knee::hurt()->found('figure_four_lcl', ['cordFelt' => false, 'tender' => false], ['cordFelt' => false])->reads('lcl_tenderness'));
+        self::assertSame(
+            'positive',
+            Knee::hurt()->found(
+                'figure_four_lcl',
+                ['cordFelt' => false, 'tender' => false],
+                ['cordFelt' => true],
+            )->reads('lcl_tenderness'),
+        );
+        self::assertSame(
+            'negative',
+            Knee::hurt()->found(
+                'figure_four_lcl',
+                ['cordFelt' => false, 'tender' => false],
+                ['cordFelt' => false],
+            )->reads('lcl_tenderness'),
+        );
     }
 
     public function test_bands_take_pain_and_end_feel_along(): void
     {
-        $grade = static fn (array $finding): ?int => Knee::hurt()->found('valgus_30', $finding)->measured('valgus_30')->grade;
+        $grade = static fn (array $finding): ?int => Knee::hurt()->found(
+            'valgus_30',
+            $finding,
+        )->measured('valgus_30')->grade;
         self::assertSame(0, $grade(['differenceBand' => 'same']));
         self::assertSame(1, $grade(['differenceBand' => 'same', 'pain' => 3]));
         self::assertSame(2, $grade(['differenceBand' => 'slight', 'endFeel' => 'soft']));
@@ -131,8 +215,20 @@ final class CollateralTest extends TestCase
         self::assertSame(3, $this->grade($opened(5), Condition::Mcl));
         self::assertSame('positive', $opened(8)->reads('valgus_0_laxity'));
         self::assertSame('positive does_not_fit', $opened(8.5)->reads('valgus_0_laxity'));
-        self::assertSame('positive does_not_fit', Knee::hurt()->found('valgus_0', ['differenceBand' => 'clear'])->found('valgus_30', ['differenceBand' => 'same'])->reads('valgus_0_laxity'));
-        self::assertSame('positive', Knee::hurt()->found('valgus_0', ['differenceBand' => 'clear'])->found('valgus_30', ['differenceBand' => 'slight'])->reads('valgus_0_laxity'));
+        self::assertSame(
+            'positive does_not_fit',
+            Knee::hurt()->found(
+                'valgus_0',
+                ['differenceBand' => 'clear'],
+            )->found('valgus_30', ['differenceBand' => 'same'])->reads('valgus_0_laxity'),
+        );
+        self::assertSame(
+            'positive',
+            Knee::hurt()->found('valgus_0', ['differenceBand' => 'clear'])->found(
+                'valgus_30',
+                ['differenceBand' => 'slight'],
+            )->reads('valgus_0_laxity'),
+        );
         $untested = Knee::hurt()->found('varus_30', ['openingMm' => 9], ['openingMm' => 3]);
         self::assertSame(CollateralReading::At0NotDone, $untested->assessed()->lateral);
         self::assertNull($untested->assessed()->medial);
@@ -140,7 +236,11 @@ final class CollateralTest extends TestCase
 
     public function test_a_painful_firm_knee_keeps_its_grade_though_the_negative_does_not_count(): void
     {
-        $knee = Knee::hurt()->found('valgus_30', ['openingMm' => 3, 'endFeel' => 'firm', 'pain' => 4], ['openingMm' => 3]);
+        $knee = Knee::hurt()->found(
+            'valgus_30',
+            ['openingMm' => 3, 'endFeel' => 'firm', 'pain' => 4],
+            ['openingMm' => 3],
+        );
         self::assertSame(1, $this->grade($knee, Condition::Mcl));
         self::assertFalse($knee->result('valgus_30_laxity')->counts());
     }

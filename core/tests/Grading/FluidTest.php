@@ -12,8 +12,9 @@ use PHPUnit\Framework\TestCase;
 final class FluidTest extends TestCase
 {
     /**
-     * @return iterable<array{string|null, string|null, bool|null, string, float|null, array{float, float|null}|null, array{float, float|null}|null}>
-     *                                                                                                                                               sweep, tap, fluctuation, outcome, grade, ml sweep first, ml tap first
+     * Sweep, tap, fluctuation, outcome, grade, millilitres by the sweep first, by the tap first.
+     *
+     * @return iterable<array{string|null, string|null, bool|null, string, float|null, list<float|null>|null, list<float|null>|null}>
      */
     public static function signs(): iterable
     {
@@ -34,7 +35,15 @@ final class FluidTest extends TestCase
      * @param  array{float, float|null}|null  $tapFirst
      */
     #[DataProvider('signs')]
-    public function test_signs_are_read_together(?string $sweep, ?string $tap, ?bool $crosses, string $outcome, ?float $grade, ?array $sweepFirst, ?array $tapFirst): void
+    public function test_signs_are_read_together(
+        ?string $sweep,
+        ?string $tap,
+        ?bool $crosses,
+        string $outcome,
+        ?float $grade,
+        ?array $sweepFirst,
+        ?array $tapFirst,
+    ): void
     {
         foreach (['sweep_first' => $sweepFirst, 'tap_first' => $tapFirst] as $school => $millilitres) {
             $knee = $this->knee($sweep, $tap, $crosses)->with('schools', ['effusion' => $school]);
@@ -56,27 +65,66 @@ final class FluidTest extends TestCase
     {
         $swollen = $this->knee('bulge', null, null);
         self::assertFalse($swollen->assessed()->bearings->grading->effusion?->bloodLikely);
-        self::assertTrue($swollen->with('history', ['swellingOnset' => 'within_2_hours'])->assessed()->bearings->grading->effusion?->bloodLikely);
+        self::assertTrue(
+            $swollen->with(
+                'history',
+                ['swellingOnset' => 'within_2_hours'],
+            )->assessed()->bearings->grading->effusion?->bloodLikely,
+        );
     }
 
     public function test_blood_shows_by_time_and_amount_too(): void
     {
         $likely = static fn (Knee $knee): bool => $knee->assessed()->bearings->bloodLikely;
-        $today = static fn (string $grade, ?float $hours): Knee => Knee::hurt()->with('daysSinceInjury', 0)->with('hoursSinceInjury', $hours)->found('effusion_sweep', ['grade' => $grade]);
-        self::assertSame([true, false, true, false], array_map($likely, [$today('bulge', 4), $today('bulge', 4.1), $today('refills', null), $today('bulge', null)]));
-        self::assertTrue($likely(Knee::hurt()->with('history', ['swellingOnset' => 'within_2_hours'])), 'told, and no fluid test done');
-        self::assertFalse($likely(Knee::hurt()->with('history', ['swellingOnset' => 'within_2_hours'])->found('effusion_sweep', ['grade' => 'none'])));
+        $today = static fn (string $grade, ?float $hours): Knee => Knee::hurt()->with('daysSinceInjury', 0)->with('hoursSinceInjury', $hours)->found(
+            'effusion_sweep',
+            ['grade' => $grade],
+        );
+        self::assertSame(
+            [true, false, true, false],
+            array_map(
+                $likely,
+                [$today('bulge', 4), $today('bulge', 4.1), $today('refills', null), $today('bulge', null)],
+            ),
+        );
+        self::assertTrue(
+            $likely(Knee::hurt()->with('history', ['swellingOnset' => 'within_2_hours'])),
+            'told, and no fluid test done',
+        );
+        self::assertFalse($likely(Knee::hurt()->with('history', ['swellingOnset' => 'within_2_hours'])->found(
+            'effusion_sweep',
+            ['grade' => 'none'],
+        )));
         foreach (['blood' => true, 'blood_and_fat' => true, 'clear' => false, 'cloudy' => false] as $drawn => $is) {
-            self::assertSame($is, $likely(Knee::hurt()->with('daysSinceInjury', 21)->with('episode', ['fluidDrawn' => $drawn])), $drawn);
-            self::assertFalse($likely(Knee::hurt()->with('daysSinceInjury', 22)->with('episode', ['fluidDrawn' => $drawn])), "{$drawn}, late");
+            self::assertSame(
+                $is,
+                $likely(Knee::hurt()->with('daysSinceInjury', 21)->with('episode', ['fluidDrawn' => $drawn])),
+                $drawn,
+            );
+            self::assertFalse(
+                $likely(Knee::hurt()->with('daysSinceInjury', 22)->with('episode', ['fluidDrawn' => $drawn])),
+                "{$drawn}, late",
+            );
         }
     }
 
     public function test_a_dry_knee_within_two_hours_is_too_early_to_call(): void
     {
-        self::assertSame('negative too_early', $this->knee('none', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 1)->reads('effusion'));
-        self::assertSame('negative', $this->knee('none', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 2)->reads('effusion'));
-        self::assertSame('positive', $this->knee('bulge', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 1)->reads('effusion'));
+        self::assertSame(
+            'negative too_early',
+            $this->knee('none', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 1)->reads('effusion'),
+        );
+        self::assertSame(
+            'negative',
+            $this->knee('none', null, null)->with('daysSinceInjury', 0)->with('hoursSinceInjury', 2)->reads('effusion'),
+        );
+        self::assertSame(
+            'positive',
+            $this->knee('bulge', null, null)->with('daysSinceInjury', 0)->with(
+                'hoursSinceInjury',
+                1,
+            )->reads('effusion'),
+        );
     }
 
     private function knee(?string $sweep, ?string $tap, ?bool $crosses): Knee

@@ -52,11 +52,24 @@ final class LaxityTest extends TestCase
     }
 
     #[DataProvider('laxities')]
-    public function test_a_school_judges_and_grades(string $school, float $hurt, string $hurtEnd, float $other, string $otherEnd, string $outcome, ?int $grade, ?string $level = null): void
+    public function test_a_school_judges_and_grades(
+        string $school,
+        float $hurt,
+        string $hurtEnd,
+        float $other,
+        string $otherEnd,
+        string $outcome,
+        ?int $grade,
+        ?string $level = null,
+    ): void
     {
         foreach (['lachman', 'anterior_drawer', 'posterior_drawer'] as $manoeuvre) {
             $knee = Knee::hurt()->with('schools', ['laxity' => $school])
-                ->found($manoeuvre, ['translationMm' => $hurt, 'endFeel' => $hurtEnd], ['translationMm' => $other, 'endFeel' => $otherEnd]);
+                ->found(
+                    $manoeuvre,
+                    ['translationMm' => $hurt, 'endFeel' => $hurtEnd],
+                    ['translationMm' => $other, 'endFeel' => $otherEnd],
+                );
             self::assertSame($outcome, $knee->reads($manoeuvre));
             self::assertSame($grade, $knee->measured($manoeuvre)->grade);
             self::assertEqualsWithDelta($hurt - $other, $knee->measured($manoeuvre)->difference, 1e-6);
@@ -81,10 +94,22 @@ final class LaxityTest extends TestCase
     }
 
     #[DataProvider('alone')]
-    public function test_without_the_other_knee_the_figure_stands_alone_and_is_provisional(?float $hurt, ?string $end, string $outcome, ?int $grade): void
+    public function test_without_the_other_knee_the_figure_stands_alone_and_is_provisional(
+        ?float $hurt,
+        ?string $end,
+        string $outcome,
+        ?int $grade,
+    ): void
     {
-        $finding = array_filter(['translationMm' => $hurt, 'endFeel' => $end], static fn (mixed $value): bool => $value !== null);
-        $unreliable = Knee::hurt()->with('otherKneeReliable', false)->found('lachman', $finding, ['translationMm' => 3, 'endFeel' => 'firm']);
+        $finding = array_filter(
+            ['translationMm' => $hurt, 'endFeel' => $end],
+            static fn (mixed $value): bool => $value !== null,
+        );
+        $unreliable = Knee::hurt()->with('otherKneeReliable', false)->found(
+            'lachman',
+            $finding,
+            ['translationMm' => 3, 'endFeel' => 'firm'],
+        );
         foreach ([Knee::hurt()->found('lachman', $finding), $unreliable] as $knee) {
             self::assertSame($outcome, $knee->reads('lachman'));
             self::assertSame($grade, $knee->measured('lachman')->grade);
@@ -109,20 +134,43 @@ final class LaxityTest extends TestCase
     }
 
     #[DataProvider('bands')]
-    public function test_a_band_reads_alike_under_every_school_and_is_an_estimate(string $band, string $outcome, int $grade): void
+    public function test_a_band_reads_alike_under_every_school_and_is_an_estimate(
+        string $band,
+        string $outcome,
+        int $grade,
+    ): void
     {
         foreach (['side_difference', 'five_millimetre', 'gross_shift'] as $school) {
             $knee = Knee::hurt()->with('schools', ['laxity' => $school])->found('lachman', ['differenceBand' => $band]);
             self::assertSame($outcome, $knee->reads('lachman'));
-            self::assertSame([$grade, true, false], [$knee->measured('lachman')->grade, $knee->measured('lachman')->estimate, $knee->measured('lachman')->provisional]);
+            self::assertSame(
+                [$grade, true, false],
+                [
+                    $knee->measured('lachman')->grade,
+                    $knee->measured('lachman')->estimate,
+                    $knee->measured('lachman')->provisional,
+                ],
+            );
         }
-        self::assertSame('positive', Knee::hurt()->found('lachman', ['differenceBand' => $band, 'endFeel' => 'absent'])->reads('lachman'));
+        self::assertSame(
+            'positive',
+            Knee::hurt()->found('lachman', ['differenceBand' => $band, 'endFeel' => 'absent'])->reads('lachman'),
+        );
     }
 
     public function test_a_band_and_its_end_feel_set_the_level(): void
     {
-        $level = static fn (array $finding): ?string => Knee::hurt()->found('lachman', $finding)->result('lachman')->reading->level?->value;
-        self::assertSame(['slight', 'clear', 'gross'], array_map(static fn (string $band): ?string => $level(['differenceBand' => $band]), ['slight', 'clear', 'gross']));
+        $level = static fn (array $finding): ?string => Knee::hurt()->found(
+            'lachman',
+            $finding,
+        )->result('lachman')->reading->level?->value;
+        self::assertSame(
+            ['slight', 'clear', 'gross'],
+            array_map(
+                static fn (string $band): ?string => $level(['differenceBand' => $band]),
+                ['slight', 'clear', 'gross'],
+            ),
+        );
         self::assertSame('clear', $level(['differenceBand' => 'slight', 'endFeel' => 'soft']));
         self::assertSame('slight', $level(['differenceBand' => 'same', 'endFeel' => 'soft']));
         self::assertSame('gross', $level(['differenceBand' => 'same', 'endFeel' => 'absent']));
@@ -130,22 +178,36 @@ final class LaxityTest extends TestCase
 
     public function test_alone_a_knee_is_never_gross(): void
     {
-        $level = static fn (array $finding): ?string => Knee::hurt()->found('lachman', $finding)->result('lachman')->reading->level?->value;
+        $level = static fn (array $finding): ?string => Knee::hurt()->found(
+            'lachman',
+            $finding,
+        )->result('lachman')->reading->level?->value;
         self::assertSame('clear', $level(['translationMm' => 20, 'endFeel' => 'absent']));
         self::assertSame('slight', $level(['translationMm' => 6, 'endFeel' => 'soft']));
     }
 
     public function test_the_arthrometer_has_levels_and_no_margin(): void
     {
-        $pulled = static fn (float $mm): StandingResult => Knee::hurt()->found('arthrometer', ['forceN' => 134, 'translationMm' => $mm], ['forceN' => 134, 'translationMm' => 4])->result('arthrometer_difference');
+        $pulled = static fn (float $mm): StandingResult => Knee::hurt()->found(
+            'arthrometer',
+            ['forceN' => 134, 'translationMm' => $mm],
+            ['forceN' => 134, 'translationMm' => 4],
+        )->result('arthrometer_difference');
         self::assertSame('negative', $pulled(6.9)->reading->outcome->value);
         self::assertNull($pulled(6.9)->exclusion);
-        self::assertSame(['slight', 'clear', 'gross'], array_map(static fn (float $mm): ?string => $pulled($mm)->reading->level?->value, [7.0, 9.5, 14.5]));
+        self::assertSame(
+            ['slight', 'clear', 'gross'],
+            array_map(static fn (float $mm): ?string => $pulled($mm)->reading->level?->value, [7.0, 9.5, 14.5]),
+        );
     }
 
     public function test_the_brisk_end_feel_is_the_one_that_counts(): void
     {
-        $knee = Knee::hurt()->found('lachman', ['translationMm' => 4, 'endFeel' => 'firm', 'endFeelFast' => 'soft'], ['translationMm' => 3, 'endFeel' => 'firm']);
+        $knee = Knee::hurt()->found(
+            'lachman',
+            ['translationMm' => 4, 'endFeel' => 'firm', 'endFeelFast' => 'soft'],
+            ['translationMm' => 3, 'endFeel' => 'firm'],
+        );
         self::assertSame('positive', $knee->reads('lachman'));
     }
 
@@ -153,12 +215,23 @@ final class LaxityTest extends TestCase
     {
         $knee = Knee::hurt()->found('lachman', ['normal' => true], ['normal' => true]);
         self::assertSame('negative', $knee->reads('lachman'));
-        self::assertSame([0.0, 0, false], [$knee->measured('lachman')->difference, $knee->measured('lachman')->grade, $knee->measured('lachman')->provisional]);
+        self::assertSame(
+            [0.0, 0, false],
+            [
+                $knee->measured('lachman')->difference,
+                $knee->measured('lachman')->grade,
+                $knee->measured('lachman')->provisional,
+            ],
+        );
     }
 
     public function test_a_turned_foot_shows_which_corner_is_loose_too(): void
     {
-        $drawn = static fn (array $turned): array => Knee::hurt()->found('anterior_drawer', ['translationMm' => 6, ...$turned], ['translationMm' => 3])->remarks();
+        $drawn = static fn (array $turned): array => Knee::hurt()->found(
+            'anterior_drawer',
+            ['translationMm' => 6, ...$turned],
+            ['translationMm' => 3],
+        )->remarks();
         self::assertContains('anteromedial_corner', $drawn(['outwardMm' => 9]));
         self::assertContains('anterolateral_corner', $drawn(['inwardMm' => 9]));
         self::assertNotContains('anteromedial_corner', $drawn(['outwardMm' => 8.5]));

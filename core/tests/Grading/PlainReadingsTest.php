@@ -34,33 +34,123 @@ final class PlainReadingsTest extends TestCase
         yield ['bounce_home', ['end' => 'rubbery'], null, 'bounce_home', 'positive'];
         yield ['bounce_home', ['end' => 'springs_back'], null, 'bounce_home', 'positive'];
         yield ['bounce_home', ['end' => 'full'], null, 'bounce_home', 'negative'];
-        yield ['passive_extension', ['extensionDeg' => -3, 'endFeel' => 'springy'], ['extensionDeg' => 2], 'loss_of_extension', 'positive'];
-        yield ['passive_extension', ['extensionDeg' => -2.5, 'endFeel' => 'springy'], ['extensionDeg' => 2], 'loss_of_extension', 'negative'];
-        yield ['passive_extension', ['extensionDeg' => -20, 'endFeel' => 'hard'], ['extensionDeg' => 2], 'loss_of_extension', 'negative'];
-        yield ['passive_extension', ['extensionDeg' => -20, 'endFeel' => 'springy'], null, 'loss_of_extension', 'equivocal other_knee_missing'];
+        yield [
+            'passive_extension',
+            ['extensionDeg' => -3, 'endFeel' => 'springy'],
+            ['extensionDeg' => 2],
+            'loss_of_extension',
+            'positive',
+        ];
+        yield [
+            'passive_extension',
+            ['extensionDeg' => -2.5, 'endFeel' => 'springy'],
+            ['extensionDeg' => 2],
+            'loss_of_extension',
+            'negative',
+        ];
+        yield [
+            'passive_extension',
+            ['extensionDeg' => -20, 'endFeel' => 'hard'],
+            ['extensionDeg' => 2],
+            'loss_of_extension',
+            'negative',
+        ];
+        yield [
+            'passive_extension',
+            ['extensionDeg' => -20, 'endFeel' => 'springy'],
+            null,
+            'loss_of_extension',
+            'equivocal other_knee_missing',
+        ];
         yield ['passive_extension', ['normal' => true], ['extensionDeg' => 2], 'loss_of_extension', 'negative'];
         yield ['dial_30', ['externalRotationDeg' => 50], ['externalRotationDeg' => 40], 'dial_30', 'negative'];
         yield ['dial_30', ['externalRotationDeg' => 51], ['externalRotationDeg' => 40], 'dial_30', 'positive'];
         yield ['dial_30', ['externalRotationDeg' => 51], null, 'dial_30', 'equivocal other_knee_missing'];
-        yield ['dial_90', ['externalRotationDeg' => 60], ['externalRotationDeg' => 40], 'dial_90', 'positive dial_30_missing'];
-        yield ['toe_lift_recurvatum', ['hyperextensionDeg' => 10, 'externalRotationMore' => true], ['hyperextensionDeg' => 5], 'external_rotation_recurvatum', 'positive'];
-        yield ['toe_lift_recurvatum', ['hyperextensionDeg' => 10, 'externalRotationMore' => false], ['hyperextensionDeg' => 5], 'external_rotation_recurvatum', 'negative'];
-        yield ['toe_lift_recurvatum', ['hyperextensionDeg' => 10], null, 'external_rotation_recurvatum', 'equivocal other_knee_missing'];
+        yield [
+            'dial_90',
+            ['externalRotationDeg' => 60],
+            ['externalRotationDeg' => 40],
+            'dial_90',
+            'positive dial_30_missing',
+        ];
+        yield [
+            'toe_lift_recurvatum',
+            ['hyperextensionDeg' => 10, 'externalRotationMore' => true],
+            ['hyperextensionDeg' => 5],
+            'external_rotation_recurvatum',
+            'positive',
+        ];
+        yield [
+            'toe_lift_recurvatum',
+            ['hyperextensionDeg' => 10, 'externalRotationMore' => false],
+            ['hyperextensionDeg' => 5],
+            'external_rotation_recurvatum',
+            'negative',
+        ];
+        yield [
+            'toe_lift_recurvatum',
+            ['hyperextensionDeg' => 10],
+            null,
+            'external_rotation_recurvatum',
+            'equivocal other_knee_missing',
+        ];
         yield ['kneecap_compression', ['pain' => 1], ['pain' => 0], 'patellar_compression', 'positive'];
-        yield ['kneecap_compression', ['pain' => 3], ['pain' => 3], 'patellar_compression', 'positive pain_not_familiar'];
-        yield ['kneecap_compression', ['pain' => 3, 'familiar' => false], ['normal' => true], 'patellar_compression', 'positive pain_not_familiar'];
+        yield [
+            'kneecap_compression',
+            ['pain' => 3],
+            ['pain' => 3],
+            'patellar_compression',
+            'positive pain_not_familiar',
+        ];
+        yield [
+            'kneecap_compression',
+            ['pain' => 3, 'familiar' => false],
+            ['normal' => true],
+            'patellar_compression',
+            'positive pain_not_familiar',
+        ];
         yield ['kneecap_compression', ['pain' => 3], null, 'patellar_compression', 'positive other_knee_missing'];
         yield ['kneecap_glide', ['outwardApprehension' => 'pain_only'], null, 'patellar_apprehension', 'negative'];
         yield ['kneecap_glide', ['outwardApprehension' => 'apprehension'], null, 'patellar_apprehension', 'positive'];
-        yield ['kneecap_glide_moving', ['outwardApprehension' => 'apprehension'], null, 'moving_patellar_apprehension', 'positive'];
+        yield [
+            'kneecap_glide_moving',
+            ['outwardApprehension' => 'apprehension'],
+            null,
+            'moving_patellar_apprehension',
+            'positive',
+        ];
         yield ['kneecap_edges', ['tenderLateral' => true], null, 'patellar_edge_tenderness', 'positive'];
-        yield ['kneecap_edges', ['tenderMedial' => false, 'tenderLateral' => false], null, 'patellar_edge_tenderness', 'negative'];
+        yield [
+            'kneecap_edges',
+            ['tenderMedial' => false, 'tenderLateral' => false],
+            null,
+            'patellar_edge_tenderness',
+            'negative',
+        ];
         yield ['deep_squat', ['painFront' => true], null, 'squat_front_pain', 'positive'];
-        yield ['deep_squat', ['painFront' => true, 'familiar' => false], null, 'squat_front_pain', 'positive pain_not_familiar'];
+        yield [
+            'deep_squat',
+            ['painFront' => true, 'familiar' => false],
+            null,
+            'squat_front_pain',
+            'positive pain_not_familiar',
+        ];
         yield ['step_down', ['painFront' => false], null, 'step_down_pain', 'negative'];
         yield ['resisted_extension', ['painFront' => true], null, 'resisted_extension_pain', 'positive'];
-        yield ['arthrometer', ['translationMm' => 9, 'forceN' => 90], ['translationMm' => 6, 'forceN' => 85], 'arthrometer_difference', 'positive'];
-        yield ['arthrometer', ['translationMm' => 9, 'forceN' => 90], ['translationMm' => 6, 'forceN' => 84], 'arthrometer_difference', 'equivocal other_knee_missing'];
+        yield [
+            'arthrometer',
+            ['translationMm' => 9, 'forceN' => 90],
+            ['translationMm' => 6, 'forceN' => 85],
+            'arthrometer_difference',
+            'positive',
+        ];
+        yield [
+            'arthrometer',
+            ['translationMm' => 9, 'forceN' => 90],
+            ['translationMm' => 6, 'forceN' => 84],
+            'arthrometer_difference',
+            'equivocal other_knee_missing',
+        ];
         yield ['arthrometer', ['translationMm' => 8.5], ['translationMm' => 6], 'arthrometer_difference', 'negative'];
         yield ['landmark_palpation', ['tender' => []], null, 'mcl_tenderness', 'negative'];
         yield ['landmark_palpation', ['tender' => ['medial_ligament_course']], null, 'mcl_tenderness', 'positive'];
@@ -75,7 +165,13 @@ final class PlainReadingsTest extends TestCase
      * @param  array<string, mixed>|null  $other
      */
     #[DataProvider('readings')]
-    public function test_a_manoeuvre_is_read(string $manoeuvre, array $hurt, ?array $other, string $finding, string $reading): void
+    public function test_a_manoeuvre_is_read(
+        string $manoeuvre,
+        array $hurt,
+        ?array $other,
+        string $finding,
+        string $reading,
+    ): void
     {
         self::assertSame($reading, Knee::hurt()->found($manoeuvre, $hurt, $other)->reads($finding));
     }
@@ -83,7 +179,11 @@ final class PlainReadingsTest extends TestCase
     public function test_a_normal_finding_is_negative_for_all_that_it_feeds(): void
     {
         foreach (['lachman' => 'lachman', 'pivot_shift' => 'pivot_shift', 'lever_sign' => 'lever_sign', 'kneecap_edges' => 'patellar_edge_tenderness', 'bounce_home' => 'bounce_home', 'displacement_tenderness' => 'displacement_tenderness_medial', 'joint_line_palpation' => 'joint_line_tenderness_lateral', 'dial_30' => 'dial_30', 'toe_lift_recurvatum' => 'external_rotation_recurvatum', 'arthrometer' => 'arthrometer_difference', 'posterior_sag' => 'posterior_sag', 'mcmurray' => 'mcmurray_medial'] as $manoeuvre => $finding) {
-            self::assertSame('negative', Knee::hurt()->found($manoeuvre, ['normal' => true], ['normal' => true])->reads($finding), $manoeuvre);
+            self::assertSame(
+                'negative',
+                Knee::hurt()->found($manoeuvre, ['normal' => true], ['normal' => true])->reads($finding),
+                $manoeuvre,
+            );
         }
     }
 
@@ -91,13 +191,19 @@ final class PlainReadingsTest extends TestCase
     {
         self::assertSame('', Knee::hurt()->found('lachman', ['notDone' => 'pain'])->reads('lachman'));
         $before = Knee::hurt()->assessed()->bearings->verdicts[0]->chance->posttest;
-        $other = Knee::hurt()->with('findings', [['manoeuvre' => 'lachman', 'side' => 'right', 'translationMm' => 15, 'endFeel' => 'absent']]);
+        $other = Knee::hurt()->with(
+            'findings',
+            [['manoeuvre' => 'lachman', 'side' => 'right', 'translationMm' => 15, 'endFeel' => 'absent']],
+        );
         self::assertSame($before, $other->assessed()->bearings->verdicts[0]->chance->posttest);
     }
 
     public function test_tenderness_found_twice_is_one_result(): void
     {
-        $knee = Knee::hurt()->found('landmark_palpation', ['tender' => []])->found('figure_four_lcl', ['tender' => true]);
+        $knee = Knee::hurt()->found(
+            'landmark_palpation',
+            ['tender' => []],
+        )->found('figure_four_lcl', ['tender' => true]);
         self::assertSame('positive', $knee->reads('lcl_tenderness'));
         self::assertSame('figure_four_lcl', $knee->result('lcl_tenderness')->reading->manoeuvre());
     }
@@ -106,6 +212,8 @@ final class PlainReadingsTest extends TestCase
     {
         $girth = Knee::hurt()->found('inspection', ['girthCm' => 44], ['girthCm' => 46.5])->measured('inspection');
         self::assertSame(['cm', -2.5, null], [$girth->unit, $girth->difference, $girth->grade]);
-        self::assertTrue(Knee::hurt()->found('flexion_range', ['flexionDeg' => 120])->measured('flexion_range')->provisional);
+        self::assertTrue(
+            Knee::hurt()->found('flexion_range', ['flexionDeg' => 120])->measured('flexion_range')->provisional,
+        );
     }
 }

@@ -25,20 +25,57 @@ final class SupportTest extends TestCase
         foreach (['calfTense', 'openWound', 'deformity', 'kneecapOutNow', 'cannotFlexTo90'] as $key) {
             yield $key => [Knee::hurt()->with('safety', [$key => true]), 'as_found', ''];
         }
-        yield 'growing bone' => [Knee::hurt()->with('ageYears', 12)->found('effusion_sweep', ['grade' => 'refills']), 'as_found', ''];
+        yield 'growing bone' => [
+            Knee::hurt()->with('ageYears', 12)->found('effusion_sweep', ['grade' => 'refills']),
+            'as_found',
+            '',
+        ];
         yield 'nerve' => [Knee::hurt()->with('safety', ['footDropped' => true]), 'immobiliser', ''];
         yield 'extensor' => [Knee::hurt()->with('safety', ['cannotStraightLegRaise' => true]), 'immobiliser', ''];
-        $out = static fn (int $days): Knee => Knee::hurt()->with('daysSinceInjury', $days)->with('history', ['kneecapShifted' => true])->found('effusion_sweep', ['grade' => 'bulge']);
+        $out = static fn (int $days): Knee => Knee::hurt()->with('daysSinceInjury', $days)->with(
+            'history',
+            ['kneecapShifted' => true],
+        )->found(
+            'effusion_sweep',
+            ['grade' => 'bulge'],
+        );
         yield 'kneecap, day 3' => [$out(3), 'immobiliser', '3 to 5 days'];
         yield 'kneecap, day 4' => [$out(4), 'none', ''];
-        yield 'PCL' => [TypicalKnees::tornPcl(), 'extension_splint_calf_support', 'straight, to week 6 as the surgeon says'];
-        yield 'PCL, day 42' => [TypicalKnees::tornPcl()->with('daysSinceInjury', 42), 'extension_splint_calf_support', 'straight, to week 6 as the surgeon says'];
+        yield 'PCL' => [
+            TypicalKnees::tornPcl(),
+            'extension_splint_calf_support',
+            'straight, to week 6 as the surgeon says',
+        ];
+        yield 'PCL, day 42' => [
+            TypicalKnees::tornPcl()->with('daysSinceInjury', 42),
+            'extension_splint_calf_support',
+            'straight, to week 6 as the surgeon says',
+        ];
         yield 'PCL, day 43' => [TypicalKnees::tornPcl()->with('daysSinceInjury', 43), 'none', ''];
         yield 'MCL 2' => [TypicalKnees::looseInnerSide(6), 'hinged_limited', '0–90° for 2 weeks, free to week 4'];
         yield 'MCL 3' => [TypicalKnees::looseInnerSide(11), 'hinged_limited', '10–90° for 3 weeks, free to week 6'];
-        yield 'outer side' => [TypicalKnees::looseOuterSide()->with('safety', ['xrayClear' => true]), 'hinged_limited', 'locked at 0°'];
-        yield 'soft end alone' => [Knee::hurt()->found('valgus_30', ['openingMm' => 3, 'endFeel' => 'soft'], ['openingMm' => 3, 'endFeel' => 'firm']), 'none', ''];
-        yield 'graft of 20 weeks' => [Knee::hurt()->with('daysSinceInjury', 200)->with('episode', ['operated' => ['what' => 'acl', 'weeksAgo' => 20]]), 'functional_hinged', ''];
+        yield 'outer side' => [
+            TypicalKnees::looseOuterSide()->with('safety', ['xrayClear' => true]),
+            'hinged_limited',
+            'locked at 0°',
+        ];
+        yield 'soft end alone' => [
+            Knee::hurt()->found(
+                'valgus_30',
+                ['openingMm' => 3, 'endFeel' => 'soft'],
+                ['openingMm' => 3, 'endFeel' => 'firm'],
+            ),
+            'none',
+            '',
+        ];
+        yield 'graft of 20 weeks' => [
+            Knee::hurt()->with('daysSinceInjury', 200)->with(
+                'episode',
+                ['operated' => ['what' => 'acl', 'weeksAgo' => 20]],
+            ),
+            'functional_hinged',
+            '',
+        ];
         yield 'ACL, old, no surgeon' => [TypicalKnees::tornAcl()->with('daysSinceInjury', 60), 'none', ''];
         yield 'firm sprain, walking' => [self::sprain()->walked('normal'), 'hinged_sleeve', '2 to 3 weeks'];
         yield 'firm sprain, not walking' => [self::sprain()->walked('antalgic'), 'none', ''];
@@ -57,7 +94,11 @@ final class SupportTest extends TestCase
 
     public function test_a_grade_below_the_point_of_acting_is_only_conditional(): void
     {
-        $loose = Knee::hurt()->with('daysSinceInjury', 30)->found('valgus_30', ['openingMm' => 8, 'endFeel' => 'firm'], ['openingMm' => 2, 'endFeel' => 'firm'])->found('valgus_0', ['normal' => true], ['normal' => true]);
+        $loose = Knee::hurt()->with('daysSinceInjury', 30)->found(
+            'valgus_30',
+            ['openingMm' => 8, 'endFeel' => 'firm'],
+            ['openingMm' => 2, 'endFeel' => 'firm'],
+        )->found('valgus_0', ['normal' => true], ['normal' => true]);
         self::assertSame('If it is the MCL, then grade 2.', $loose->assessed()->plan->support->why);
         self::assertSame('MCL sprain, grade 2.', TypicalKnees::looseInnerSide(6)->assessed()->plan->support->why);
     }
@@ -105,9 +146,18 @@ final class SupportTest extends TestCase
 
     public function test_of_two_lines_the_stricter_advice_holds(): void
     {
-        $advice = Knee::hurt()->with('safety', ['calfSwollenTender' => true, 'cannotFlexTo90' => true])->assessed()->plan->conduct->advice;
-        self::assertSame([Weight::NoneUntilXray, Bend::DoNotForce, false], [$advice->weight, $advice->bend, $advice->drive]);
-        self::assertStringContainsString('nothing tight', RuleSheet::of(Rule::LimbThreat, calfTense: true)->advice->knee ?? '');
+        $advice = Knee::hurt()->with(
+            'safety',
+            ['calfSwollenTender' => true, 'cannotFlexTo90' => true],
+        )->assessed()->plan->conduct->advice;
+        self::assertSame(
+            [Weight::NoneUntilXray, Bend::DoNotForce, false],
+            [$advice->weight, $advice->bend, $advice->drive],
+        );
+        self::assertStringContainsString(
+            'nothing tight',
+            RuleSheet::of(Rule::LimbThreat, calfTense: true)->advice->knee ?? '',
+        );
     }
 
     public function test_without_a_line_crutches_stay_until_the_limp_is_gone(): void
@@ -123,7 +173,11 @@ final class SupportTest extends TestCase
     {
         return Knee::hurt()->with('history', ['mechanism' => ['valgus_blow', 'twist_on_planted_foot']])
             ->found('valgus_0', ['normal' => true], ['normal' => true])
-            ->found('valgus_30', ['openingMm' => 2, 'endFeel' => 'firm', 'pain' => 4, 'painSite' => 'medial'], ['openingMm' => 2, 'endFeel' => 'firm'])
+            ->found(
+                'valgus_30',
+                ['openingMm' => 2, 'endFeel' => 'firm', 'pain' => 4, 'painSite' => 'medial'],
+                ['openingMm' => 2, 'endFeel' => 'firm'],
+            )
             ->found('landmark_palpation', ['tender' => ['medial_ligament_course']]);
     }
 }

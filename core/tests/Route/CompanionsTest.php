@@ -48,12 +48,18 @@ final class CompanionsTest extends TestCase
      * @param  list<string>  $companions
      */
     #[DataProvider('companions')]
-    public function test_a_time_limit_never_parts_a_result_from_what_it_leans_on(string $leaning, array $companions): void
+    public function test_a_time_limit_never_parts_a_result_from_what_it_leans_on(
+        string $leaning,
+        array $companions,
+    ): void
     {
         $both = array_map(self::$catalogue->get(...), [...$companions, $leaning]);
         $ordered = (self::order())->of($both);
         $worth = [$leaning => [0.9, 0.9]];
-        $shortened = self::ids((new TimeLimit($worth, [], false))->shorten($ordered, Itinerary::minutesFor($ordered) - 0.1));
+        $shortened = self::ids((new TimeLimit($worth, [], false))->shorten(
+            $ordered,
+            Itinerary::minutesFor($ordered) - 0.1,
+        ));
         if (self::$catalogue->get($leaning)->has(ManoeuvreTrait::Kept)) {
             self::assertContains($leaning, $shortened, 'no knee goes without it');
         } else {
@@ -70,30 +76,46 @@ final class CompanionsTest extends TestCase
     {
         $assessor = new Assessor;
         $lastTime = $assessor->lastTime($assessor->read(Knee::plain(Knee::hurt()->found($leaning, ['notDone' => 'time'])->document())));
-        $again = $assessor->assess($assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())), $lastTime)->route;
+        $again = $assessor->assess(
+            $assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())),
+            $lastTime,
+        )->route;
         self::assertSame([], array_diff([$leaning, ...$companions], Knee::onTheWay($again)));
     }
 
     public function test_the_front_route_holds_all_that_the_front_of_knee_gate_asks_for(): void
     {
         $asked = [
-            'flexion_range', 'passive_extension', 'lachman', 'valgus_30', 'varus_30', 'mcmurray', 'joint_line_palpation', 'kneecap_tendon', 'fat_pad_pinch',
-            'kneecap_compression', 'deep_squat', 'step_down', 'single_leg_sit_to_stand', 'straight_leg_raise', 'hip_abductor_strength',
+            'flexion_range', 'passive_extension', 'lachman', 'valgus_30', 'varus_30', 'mcmurray',
+            'joint_line_palpation', 'kneecap_tendon', 'fat_pad_pinch',
+            'kneecap_compression', 'deep_squat', 'step_down', 'single_leg_sit_to_stand', 'straight_leg_raise',
+            'hip_abductor_strength',
         ];
-        self::assertSame(['mcmurray'], array_values(array_diff($asked, Knee::hurt()->with('route', 'focus_front')->route())), 'the joint line answers for the menisci');
+        self::assertSame(
+            ['mcmurray'],
+            array_values(array_diff($asked, Knee::hurt()->with('route', 'focus_front')->route())),
+            'the joint line answers for the menisci',
+        );
     }
 
     public function test_what_is_equivocal_is_looked_at_again_first(): void
     {
         $assessor = new Assessor;
         $tight = ['translationMm' => 5, 'endFeel' => 'firm'];
-        $knee = Knee::hurt()->with('schools', ['laxity' => 'five_millimetre'])->found('lachman', ['translationMm' => 7, 'endFeel' => 'firm'], $tight);
+        $knee = Knee::hurt()->with('schools', ['laxity' => 'five_millimetre'])->found(
+            'lachman',
+            ['translationMm' => 7, 'endFeel' => 'firm'],
+            $tight,
+        );
         self::assertSame(['lachman'], $assessor->lastTime($assessor->read(Knee::plain($knee->document())))->unsettled);
     }
 
     public function test_what_was_done_before_the_gate_closed_stays_on_the_way(): void
     {
-        $route = Knee::hurt()->with('route', 'clinic_full')->found('pivot_shift', ['grade' => 'none', 'override' => 'recorded before the gate'])->with('safety', ['painAtRest7' => true])->route();
+        $route = Knee::hurt()->with('route', 'clinic_full')->found(
+            'pivot_shift',
+            ['grade' => 'none', 'override' => 'recorded before the gate'],
+        )->with('safety', ['painAtRest7' => true])->route();
         self::assertContains('pivot_shift', $route);
         self::assertNotContains('mcmurray', $route);
     }

@@ -46,7 +46,11 @@ final class RouteTest extends TestCase
             $this->assertGentleBeforeProvoking($ordered);
             $this->assertBefore('posterior_sag', self::FORWARD_AND_BACK, $ordered);
             foreach (['effusion_sweep', 'patellar_tap', 'fluctuation'] as $fluid) {
-                $this->assertBefore($fluid, ['flexion_range', 'mcmurray', 'meniscal_grind', 'bounce_home', 'deep_squat'], $ordered);
+                $this->assertBefore(
+                    $fluid,
+                    ['flexion_range', 'mcmurray', 'meniscal_grind', 'bounce_home', 'deep_squat'],
+                    $ordered,
+                );
             }
             $this->assertBefore('dial_30', ['dial_90'], $ordered);
             $this->assertLoadedLate($ordered);
@@ -79,10 +83,16 @@ final class RouteTest extends TestCase
             $limit = (float) $random->getInt(1, 40);
             $kept = (new TimeLimit($worth, [], false))->shorten($ordered, $limit);
             self::assertSame(self::ids($kept), array_values(array_intersect(self::ids($ordered), self::ids($kept))));
-            $pulses = array_values(array_filter($ordered, static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Kept)));
+            $pulses = array_values(array_filter(
+                $ordered,
+                static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Kept),
+            ));
             self::assertSame(self::ids($pulses), array_values(array_intersect(self::ids($kept), self::ids($pulses))));
             self::assertTrue(Itinerary::minutesFor($kept) <= max($limit, Itinerary::minutesFor($pulses)));
-            if (array_intersect(self::ids($kept), self::FORWARD_AND_BACK) !== [] && in_array('posterior_sag', self::ids($ordered), true)) {
+            if (
+                array_intersect(self::ids($kept), self::FORWARD_AND_BACK) !== []
+                && in_array('posterior_sag', self::ids($ordered), true)
+            ) {
                 self::assertContains('posterior_sag', self::ids($kept));
             }
         }
@@ -92,9 +102,21 @@ final class RouteTest extends TestCase
     {
         $pick = static fn (string ...$ids): array => array_map(self::$catalogue->get(...), array_values($ids));
         $worth = ['apley' => [0.1, 0.1], 'dial_30' => [0.3, 0.1], 'popliteal_look' => [0.0, 0.0]];
-        self::assertSame(['dial_30', 'apley'], self::ids((new TimeLimit($worth, [], false))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 1.4)));
-        self::assertSame(['dial_30'], self::ids((new TimeLimit($worth, [], false))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 1.0)));
-        self::assertSame(['popliteal_look'], self::ids((new TimeLimit($worth, ['popliteal_look'], false))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 0.1)));
+        self::assertSame(
+            ['dial_30', 'apley'],
+            self::ids((new TimeLimit($worth, [], false))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 1.4)),
+        );
+        self::assertSame(
+            ['dial_30'],
+            self::ids((new TimeLimit($worth, [], false))->shorten($pick('popliteal_look', 'dial_30', 'apley'), 1.0)),
+        );
+        self::assertSame(
+            ['popliteal_look'],
+            self::ids((new TimeLimit($worth, ['popliteal_look'], false))->shorten(
+                $pick('popliteal_look', 'dial_30', 'apley'),
+                0.1,
+            )),
+        );
     }
 
     public function test_time_is_minutes_and_half_a_minute_for_each_change_of_position(): void
@@ -109,11 +131,43 @@ final class RouteTest extends TestCase
      */
     public static function routes(): iterable
     {
-        yield 'touchline' => [Route::Touchline, ['distal_pulse', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30', 'posterior_sag', 'lachman', 'gait', 'hop', 'run_cut_stop'], ['mcmurray', 'apley']];
-        yield 'cruciates' => [Route::FocusCruciate, ['posterior_sag', 'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'dial_30', 'valgus_30', 'passive_extension', 'effusion_sweep'], ['mcmurray', 'kneecap_glide', 'deep_squat']];
-        yield 'collaterals' => [Route::FocusCollateral, ['valgus_0', 'valgus_30', 'varus_0', 'varus_30', 'landmark_palpation', 'figure_four_lcl', 'dial_30', 'gait'], ['mcmurray', 'kneecap_glide', 'thessaly_20']];
-        yield 'menisci' => [Route::FocusMeniscus, ['mcmurray', 'apley', 'thessaly_20', 'joint_line_palpation', 'bounce_home', 'passive_extension'], ['lachman', 'valgus_30', 'kneecap_glide']];
-        yield 'front' => [Route::FocusFront, ['kneecap_compression', 'kneecap_glide', 'deep_squat', 'step_down', 'kneecap_tendon', 'fat_pad_pinch', 'lachman', 'single_leg_sit_to_stand'], ['apley', 'pivot_shift', 'dial_30']];
+        yield 'touchline' => [
+            Route::Touchline,
+            [
+                'distal_pulse', 'effusion_sweep', 'straight_leg_raise', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30',
+                'posterior_sag', 'lachman', 'gait', 'hop', 'run_cut_stop',
+            ],
+            ['mcmurray', 'apley'],
+        ];
+        yield 'cruciates' => [
+            Route::FocusCruciate,
+            [
+                'posterior_sag', 'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'dial_30',
+                'valgus_30', 'passive_extension', 'effusion_sweep',
+            ],
+            ['mcmurray', 'kneecap_glide', 'deep_squat'],
+        ];
+        yield 'collaterals' => [
+            Route::FocusCollateral,
+            [
+                'valgus_0', 'valgus_30', 'varus_0', 'varus_30', 'landmark_palpation', 'figure_four_lcl', 'dial_30',
+                'gait',
+            ],
+            ['mcmurray', 'kneecap_glide', 'thessaly_20'],
+        ];
+        yield 'menisci' => [
+            Route::FocusMeniscus,
+            ['mcmurray', 'apley', 'thessaly_20', 'joint_line_palpation', 'bounce_home', 'passive_extension'],
+            ['lachman', 'valgus_30', 'kneecap_glide'],
+        ];
+        yield 'front' => [
+            Route::FocusFront,
+            [
+                'kneecap_compression', 'kneecap_glide', 'deep_squat', 'step_down', 'kneecap_tendon', 'fat_pad_pinch',
+                'lachman', 'single_leg_sit_to_stand',
+            ],
+            ['apley', 'pivot_shift', 'dial_30'],
+        ];
     }
 
     /**
@@ -121,7 +175,11 @@ final class RouteTest extends TestCase
      * @param  list<string>  $offers
      */
     #[DataProvider('routes')]
-    public function test_each_route_holds_what_its_question_needs_and_offers_the_rest(Route $route, array $holds, array $offers): void
+    public function test_each_route_holds_what_its_question_needs_and_offers_the_rest(
+        Route $route,
+        array $holds,
+        array $offers,
+    ): void
     {
         $itinerary = self::plan(Knee::hurt()->with('route', $route->value));
         self::assertSame([], array_diff($holds, Knee::onTheWay($itinerary)));
@@ -134,7 +192,10 @@ final class RouteTest extends TestCase
         self::assertCount(69, Knee::hurt()->with('route', 'clinic_full')->route());
         $touchline = Knee::hurt()->with('route', 'touchline')->route();
         self::assertSame(['gait', 'hop', 'run_cut_stop'], array_slice($touchline, -3));
-        self::assertCount(count(self::ids(self::$catalogue->manoeuvres)) - count($touchline), self::plan(Knee::hurt()->with('route', 'touchline'))->offered);
+        self::assertCount(
+            count(self::ids(self::$catalogue->manoeuvres)) - count($touchline),
+            self::plan(Knee::hurt()->with('route', 'touchline'))->offered,
+        );
     }
 
     public function test_what_is_off_limits_is_not_on_the_way_and_the_other_knee_comes_first(): void
@@ -149,31 +210,54 @@ final class RouteTest extends TestCase
 
     public function test_sore_places_are_pressed_after_the_stress_of_their_station_and_the_hip_comes_first_in_the_young(): void
     {
-        $full = static fn (Knee $knee, string ...$of): array => array_values(array_intersect($knee->with('route', 'clinic_full')->route(), $of));
-        self::assertSame(['anterior_drawer', 'joint_line_palpation'], $full(Knee::hurt(), 'joint_line_palpation', 'anterior_drawer'));
+        $full = static fn (Knee $knee, string ...$of): array => array_values(array_intersect(
+            $knee->with('route', 'clinic_full')->route(),
+            $of,
+        ));
+        self::assertSame(
+            ['anterior_drawer', 'joint_line_palpation'],
+            $full(Knee::hurt(), 'joint_line_palpation', 'anterior_drawer'),
+        );
         self::assertSame(['valgus_0', 'fat_pad_pinch'], $full(Knee::hurt(), 'fat_pad_pinch', 'valgus_0'));
-        self::assertSame(['straight_leg_raise', 'resisted_extension'], $full(Knee::hurt(), 'straight_leg_raise', 'resisted_extension'));
+        self::assertSame(
+            ['straight_leg_raise', 'resisted_extension'],
+            $full(Knee::hurt(), 'straight_leg_raise', 'resisted_extension'),
+        );
         self::assertSame(['lachman', 'hip_screen'], $full(Knee::hurt(), 'lachman', 'hip_screen'));
         foreach ([Knee::hurt()->with('ageYears', 17), Knee::hurt()->with('daysSinceInjury', null)] as $knee) {
             self::assertSame(['hip_screen', 'lachman'], $full($knee, 'lachman', 'hip_screen'));
             self::assertSame('first_look', $knee->assessed()->route->stops[0]->station->value);
             self::assertContains('hip_screen', $knee->assessed()->route->stops[0]->manoeuvres);
         }
-        self::assertSame(['hop', 'dial_30'], $full(Knee::hurt()->with('daysSinceInjury', 0), 'dial_30', 'hop'), 'prone last on the first day');
+        self::assertSame(
+            ['hop', 'dial_30'],
+            $full(Knee::hurt()->with('daysSinceInjury', 0), 'dial_30', 'hop'),
+            'prone last on the first day',
+        );
     }
 
     public function test_the_preset_is_the_core_set_then_one_thing_at_a_time(): void
     {
         $fresh = Knee::hurt()->answered();
-        $core = array_map(static fn (Manoeuvre $one): string => $one->id, CoreSet::of($fresh->assessed()->bearings->examination, self::$catalogue));
+        $core = array_map(
+            static fn (Manoeuvre $one): string => $one->id,
+            CoreSet::of($fresh->assessed()->bearings->examination, self::$catalogue),
+        );
         self::assertEqualsCanonicalizing($core, $fresh->route());
         self::assertEqualsWithDelta(12.0, $fresh->assessed()->route->minutes, 1.0);
         self::assertSame(['distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'gait'], array_slice($core, 0, 5));
-        $through = Knee::hurt()->answered()->with('history', ['pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours'])->walked('normal');
+        $through = Knee::hurt()->answered()->with(
+            'history',
+            ['pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours'],
+        )->walked('normal');
         foreach (array_diff($core, ['gait', 'lachman']) as $manoeuvre) {
             $through->found($manoeuvre, ['normal' => true], ['normal' => true]);
         }
-        $through->found('lachman', ['translationMm' => 7, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => true]], ['translationMm' => 3, 'endFeel' => 'firm']);
+        $through->found(
+            'lachman',
+            ['translationMm' => 7, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => true]],
+            ['translationMm' => 3, 'endFeel' => 'firm'],
+        );
         $further = array_values(array_diff($through->route(), $core));
         self::assertCount(1, $further);
         self::assertSame($further[0], $through->next()[0]);
@@ -191,7 +275,14 @@ final class RouteTest extends TestCase
         self::assertTrue(self::plan($touchline->with('timeLimitMin', 3))->tooShort);
         self::assertFalse(self::plan($touchline->with('timeLimitMin', 4))->tooShort);
         self::assertSame(['left'], array_map(static fn ($side): string => $side->value, self::plan($touchline)->sides));
-        self::assertEqualsWithDelta(Itinerary::minutesFor(array_map(self::$catalogue->get(...), $touchline->with('timeLimitMin', null)->route())) / 2, self::plan($touchline)->minutes, 0.01);
+        self::assertEqualsWithDelta(
+            Itinerary::minutesFor(array_map(
+                self::$catalogue->get(...),
+                $touchline->with('timeLimitMin', null)->route(),
+            )) / 2,
+            self::plan($touchline)->minutes,
+            0.01,
+        );
     }
 
     public function test_the_limit_shortens_and_time_done_and_left_add_up(): void
@@ -202,7 +293,10 @@ final class RouteTest extends TestCase
         self::assertLessThanOrEqual(12.0, $short->minutes);
         self::assertGreaterThan(30.0, $long->minutes);
         self::assertSame(Knee::onTheWay($short), array_values(array_diff(Knee::onTheWay($long), $short->dropped)));
-        $begun = self::plan($full()->found('distal_pulse', ['normal' => true])->found('apley', ['notDone' => 'position']));
+        $begun = self::plan($full()->found('distal_pulse', ['normal' => true])->found(
+            'apley',
+            ['notDone' => 'position'],
+        ));
         self::assertEqualsWithDelta($begun->minutes, $begun->minutesDone + $begun->minutesLeft(), 1e-9);
         self::assertEqualsWithDelta(0.3 + 0.5 + 0.8, $begun->minutesDone, 1e-9);
     }
@@ -212,15 +306,35 @@ final class RouteTest extends TestCase
         $assessor = new \GrayCompass\Core\Assessor;
         $last = Knee::hurt()
             ->found('effusion_sweep', ['grade' => 'bulge'])
-            ->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]], ['translationMm' => 3, 'endFeel' => 'firm'])
+            ->found(
+                'lachman',
+                ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]],
+                ['translationMm' => 3, 'endFeel' => 'firm'],
+            )
             ->found('apley', ['notDone' => 'pain'])
             ->found('varus_30', ['normal' => true], ['normal' => true]);
         $lastTime = $assessor->lastTime($assessor->read(Knee::plain($last->document())));
         self::assertSame(['lachman', 'apley', 'effusion_sweep'], $lastTime->manoeuvres());
-        $swollen = Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true, 'givingWay' => true, 'swellingOnset' => 'within_2_hours'])->found('effusion_sweep', ['grade' => 'none'])->found('flexion_range', ['flexionDeg' => 85])->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm'], ['translationMm' => 3, 'endFeel' => 'firm']);
-        self::assertSame(['lachman'], $assessor->lastTime($assessor->read(Knee::plain($swollen->document())))->unsettled);
-        $again = $assessor->assess($assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())), $lastTime)->route;
-        self::assertSame(['effusion_sweep', 'posterior_sag', 'lachman', 'apley'], array_slice(Knee::onTheWay($again), 4));
+        $swollen = Knee::hurt()->with(
+            'history',
+            ['pop' => true, 'couldNotContinue' => true, 'givingWay' => true, 'swellingOnset' => 'within_2_hours'],
+        )->found('effusion_sweep', ['grade' => 'none'])->found('flexion_range', ['flexionDeg' => 85])->found(
+            'lachman',
+            ['translationMm' => 3, 'endFeel' => 'firm'],
+            ['translationMm' => 3, 'endFeel' => 'firm'],
+        );
+        self::assertSame(
+            ['lachman'],
+            $assessor->lastTime($assessor->read(Knee::plain($swollen->document())))->unsettled,
+        );
+        $again = $assessor->assess(
+            $assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())),
+            $lastTime,
+        )->route;
+        self::assertSame(
+            ['effusion_sweep', 'posterior_sag', 'lachman', 'apley'],
+            array_slice(Knee::onTheWay($again), 4),
+        );
         self::assertContains('varus_30', $again->offered);
         self::assertCount(69, Knee::hurt()->with('route', 'look_again')->route());
     }
@@ -264,7 +378,10 @@ final class RouteTest extends TestCase
      */
     private function assertEachPositionOnce(array $ordered): void
     {
-        $positions = array_map(static fn ($stop): int => $stop->station->position(), Itinerary::stopsOf($ordered, self::order()->station(...)));
+        $positions = array_map(
+            static fn ($stop): int => $stop->station->position(),
+            Itinerary::stopsOf($ordered, self::order()->station(...)),
+        );
         $sorted = array_values(array_unique($positions));
         sort($sorted);
         self::assertSame($sorted, $positions);
@@ -277,9 +394,16 @@ final class RouteTest extends TestCase
     {
         foreach (array_slice($ordered, 1) as $at => $manoeuvre) {
             if ($ordered[$at]->station === $manoeuvre->station) {
-                self::assertFalse($ordered[$at]->provocation >= 4 && $manoeuvre->provocation < 4, "{$ordered[$at]->id}, {$manoeuvre->id}");
+                self::assertFalse(
+                    $ordered[$at]->provocation >= 4 && $manoeuvre->provocation < 4,
+                    "{$ordered[$at]->id}, {$manoeuvre->id}",
+                );
                 $palpates = $manoeuvre->has(ManoeuvreTrait::Palpation) || $ordered[$at]->has(ManoeuvreTrait::Palpation);
-                self::assertTrue($palpates || $manoeuvre->provocation >= 4 || Order::kind($ordered[$at]->family) <= Order::kind($manoeuvre->family));
+                self::assertTrue(
+                    $palpates
+                        || $manoeuvre->provocation >= 4
+                        || Order::kind($ordered[$at]->family) <= Order::kind($manoeuvre->family),
+                );
             }
         }
     }
@@ -308,7 +432,10 @@ final class RouteTest extends TestCase
         $loaded = false;
         foreach ($ordered as $manoeuvre) {
             $loaded = $loaded || $manoeuvre->family === Family::Loaded;
-            self::assertFalse($loaded && ! in_array($manoeuvre->station, [Station::Loaded, Station::Closing], true), $manoeuvre->id);
+            self::assertFalse(
+                $loaded && ! in_array($manoeuvre->station, [Station::Loaded, Station::Closing], true),
+                $manoeuvre->id,
+            );
         }
     }
 }

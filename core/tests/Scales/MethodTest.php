@@ -34,7 +34,11 @@ final class MethodTest extends TestCase
 
     public function test_the_table_of_variances_adds_up_to_the_interval(): void
     {
-        preg_match_all('/^\| [^|]+\| [\d.]+ \| [^|]+\| ([\d.]+) \|$/m', (string) file_get_contents(self::DOCS.'/method.md'), $rows);
+        preg_match_all(
+            '/^\| [^|]+\| [\d.]+ \| [^|]+\| ([\d.]+) \|$/m',
+            (string) file_get_contents(self::DOCS.'/method.md'),
+            $rows,
+        );
         self::assertCount(5, $rows[1]);
         $chance = $this->acl();
         $logit = static fn (float $p): float => log($p / (1 - $p));
@@ -44,6 +48,8 @@ final class MethodTest extends TestCase
 
     private function acl(): WeighedChance
     {
-        return Weighing::of(ProblemReader::read(Json::read((string) file_get_contents(self::DOCS.'/examples/lachman-and-drawer.json'))))->conditions[0];
+        return Weighing::of(ProblemReader::read(Json::read((string) file_get_contents(
+            self::DOCS.'/examples/lachman-and-drawer.json',
+        ))))->conditions[0];
     }
 }

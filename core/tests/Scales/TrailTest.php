@@ -23,12 +23,21 @@ final class TrailTest extends TestCase
     public function test_each_step_weighs_all_results_up_to_there(): void
     {
         $knee = $this->knee();
-        $steps = array_values(array_filter($knee->assessed()->trail, static fn (Step $step): bool => $step->condition === 0));
-        self::assertSame(['story_pop', 'lachman', 'anterior_drawer'], array_map(static fn (Step $step): string => $step->result->finding->id, $steps));
+        $steps = array_values(array_filter(
+            $knee->assessed()->trail,
+            static fn (Step $step): bool => $step->condition === 0,
+        ));
+        self::assertSame(
+            ['story_pop', 'lachman', 'anterior_drawer'],
+            array_map(static fn (Step $step): string => $step->result->finding->id, $steps),
+        );
         self::assertEqualsWithDelta(0.2, $steps[0]->before, 1e-9);
         self::assertEqualsWithDelta($this->acl($knee), $steps[2]->after, 1e-9);
 
-        $shorter = Knee::hurt()->with('history', ['pop' => true])->found('posterior_sag', ['sagSeen' => false])->found('lachman', self::LOOSE, self::TIGHT);
+        $shorter = Knee::hurt()->with('history', ['pop' => true])->found(
+            'posterior_sag',
+            ['sagSeen' => false],
+        )->found('lachman', self::LOOSE, self::TIGHT);
         self::assertEqualsWithDelta($this->acl($shorter), $steps[1]->after, 1e-9);
     }
 
@@ -57,14 +66,20 @@ final class TrailTest extends TestCase
     public function test_the_chance_after_the_story_leaves_out_the_hands(): void
     {
         $story = Knee::hurt()->with('history', ['pop' => true]);
-        self::assertEqualsWithDelta($this->acl($story), $this->knee()->assessed()->bearings->verdicts[0]->afterStory, 1e-9);
+        self::assertEqualsWithDelta(
+            $this->acl($story),
+            $this->knee()->assessed()->bearings->verdicts[0]->afterStory,
+            1e-9,
+        );
         self::assertEqualsWithDelta($this->acl($story), $story->assessed()->bearings->verdicts[0]->afterStory, 1e-9);
     }
 
     public function test_the_weighing_can_be_repeated_from_the_assessment(): void
     {
         $written = AssessmentWriter::write($this->knee()->assessed());
-        $again = WeighedWriter::write(Weighing::of(ProblemReader::read(json_decode((string) json_encode($written['weighing'])))));
+        $again = WeighedWriter::write(Weighing::of(ProblemReader::read(json_decode((string) json_encode(
+            $written['weighing'],
+        )))));
         foreach ($again['conditions'] as $k => $condition) {
             foreach (['pretest', 'posttest', 'textbook', 'strongest', 'further'] as $key) {
                 self::assertEqualsWithDelta($condition[$key], $written['conditions'][$k][$key], 1e-12);
@@ -76,10 +91,29 @@ final class TrailTest extends TestCase
 
     public function test_tests_of_one_group_that_disagree_are_remarked_on(): void
     {
-        $knee = Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])->found('lachman', self::LOOSE, self::TIGHT)->found('lever_sign', ['heelRises' => true]);
+        $knee = Knee::hurt()->with(
+            'history',
+            ['pop' => true, 'couldNotContinue' => true],
+        )->found('lachman', self::LOOSE, self::TIGHT)->found('lever_sign', ['heelRises' => true]);
         self::assertContains('tests_disagree', $knee->remarks());
-        self::assertNotContains('tests_disagree', Knee::hurt()->found('lachman', self::LOOSE, self::TIGHT)->found('pivot_shift', ['grade' => 'none'])->remarks(), 'another thing is measured');
-        self::assertNotContains('tests_disagree', Knee::hurt()->found('valgus_0', ['normal' => true], ['normal' => true])->found('valgus_30', ['openingMm' => 9], ['openingMm' => 3])->remarks(), 'straight and bent are two tests');
+        self::assertNotContains(
+            'tests_disagree',
+            Knee::hurt()->found(
+                'lachman',
+                self::LOOSE,
+                self::TIGHT,
+            )->found('pivot_shift', ['grade' => 'none'])->remarks(),
+            'another thing is measured',
+        );
+        self::assertNotContains(
+            'tests_disagree',
+            Knee::hurt()->found('valgus_0', ['normal' => true], ['normal' => true])->found(
+                'valgus_30',
+                ['openingMm' => 9],
+                ['openingMm' => 3],
+            )->remarks(),
+            'straight and bent are two tests',
+        );
         self::assertNotContains('tests_disagree', $this->knee()->remarks());
     }
 
@@ -87,7 +121,10 @@ final class TrailTest extends TestCase
     {
         $answers = $this->answers($this->knee()->assessed());
         self::assertStringContainsString('97 % specific', $answers['acl']->mistake);
-        self::assertStringContainsString('With 20 in 100 before, a positive Lachman alone makes it 88 in 100; with 2 in 100 before it would be 37', $answers['acl']->answer);
+        self::assertStringContainsString(
+            'With 20 in 100 before, a positive Lachman alone makes it 88 in 100; with 2 in 100 before it would be 37',
+            $answers['acl']->answer,
+        );
         $negative = $this->answers(Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])->found('lachman', ['normal' => true], ['normal' => true])->assessed());
         self::assertStringContainsString('85 % sensitive', $negative['acl']->mistake);
         self::assertStringContainsString('a negative Lachman alone leaves 4 in 100', $negative['acl']->answer);

@@ -19,31 +19,79 @@ final class StandingTest extends TestCase
     public function test_a_foot_that_moved_spoils_drawers_and_a_hand_held_lachman(): void
     {
         foreach (['anterior_drawer', 'posterior_drawer', 'lachman'] as $manoeuvre) {
-            self::assertSame('positive foot_moved', $this->tested($manoeuvre, self::LOOSE, ['footStayedDown' => false])->reads($manoeuvre));
-            self::assertSame('negative foot_moved', $this->tested($manoeuvre, self::TIGHT, ['footStayedDown' => false])->reads($manoeuvre));
+            self::assertSame(
+                'positive foot_moved',
+                $this->tested($manoeuvre, self::LOOSE, ['footStayedDown' => false])->reads($manoeuvre),
+            );
+            self::assertSame(
+                'negative foot_moved',
+                $this->tested($manoeuvre, self::TIGHT, ['footStayedDown' => false])->reads($manoeuvre),
+            );
         }
-        self::assertSame('positive', $this->tested('lachman', [...self::LOOSE, 'support' => 'prone'], ['footStayedDown' => false])->reads('lachman'));
-        self::assertSame('negative foot_moved', $this->tested('quadriceps_active', ['shiftMm' => 0], ['footStayedDown' => false])->reads('quadriceps_active'));
+        self::assertSame(
+            'positive',
+            $this->tested(
+                'lachman',
+                [...self::LOOSE, 'support' => 'prone'],
+                ['footStayedDown' => false],
+            )->reads('lachman'),
+        );
+        self::assertSame(
+            'negative foot_moved',
+            $this->tested(
+                'quadriceps_active',
+                ['shiftMm' => 0],
+                ['footStayedDown' => false],
+            )->reads('quadriceps_active'),
+        );
     }
 
     public function test_a_thigh_that_moved_spoils_both_ways(): void
     {
-        self::assertSame('positive thigh_moved', $this->tested('lachman', self::LOOSE, ['thighStable' => false])->reads('lachman'));
-        self::assertSame('negative thigh_moved', Knee::hurt()->found('valgus_30', ['openingMm' => 3, 'checks' => ['thighStable' => false]], ['openingMm' => 3])->reads('valgus_30_laxity'));
+        self::assertSame(
+            'positive thigh_moved',
+            $this->tested('lachman', self::LOOSE, ['thighStable' => false])->reads('lachman'),
+        );
+        self::assertSame(
+            'negative thigh_moved',
+            Knee::hurt()->found(
+                'valgus_30',
+                ['openingMm' => 3, 'checks' => ['thighStable' => false]],
+                ['openingMm' => 3],
+            )->reads('valgus_30_laxity'),
+        );
     }
 
     public function test_hamstrings_that_hold_hide_a_forward_glide_and_fake_a_backward_one(): void
     {
         $held = ['hamstringsRelaxed' => false];
         foreach (['lachman', 'anterior_drawer'] as $manoeuvre) {
-            self::assertSame('negative hamstrings_guarded', $this->tested($manoeuvre, self::TIGHT, $held)->reads($manoeuvre));
+            self::assertSame(
+                'negative hamstrings_guarded',
+                $this->tested($manoeuvre, self::TIGHT, $held)->reads($manoeuvre),
+            );
             self::assertSame('positive', $this->tested($manoeuvre, self::LOOSE, $held)->reads($manoeuvre));
         }
-        self::assertSame('positive hamstrings_guarded', $this->tested('posterior_drawer', self::LOOSE, $held)->reads('posterior_drawer'));
+        self::assertSame(
+            'positive hamstrings_guarded',
+            $this->tested('posterior_drawer', self::LOOSE, $held)->reads('posterior_drawer'),
+        );
         self::assertSame('negative', $this->tested('posterior_drawer', self::TIGHT, $held)->reads('posterior_drawer'));
-        self::assertSame('negative hamstrings_guarded', Knee::hurt()->found('pivot_shift', ['grade' => 'none', 'guarded' => true])->reads('pivot_shift'));
-        self::assertSame('negative hamstrings_guarded', Knee::hurt()->found('anterolateral_shift', ['felt' => false, 'guarded' => true])->reads('anterolateral_shift'));
-        self::assertSame('negative quadriceps_guarded', $this->tested('posterior_drawer', self::TIGHT, ['quadricepsRelaxed' => false])->reads('posterior_drawer'));
+        self::assertSame(
+            'negative hamstrings_guarded',
+            Knee::hurt()->found('pivot_shift', ['grade' => 'none', 'guarded' => true])->reads('pivot_shift'),
+        );
+        self::assertSame(
+            'negative hamstrings_guarded',
+            Knee::hurt()->found(
+                'anterolateral_shift',
+                ['felt' => false, 'guarded' => true],
+            )->reads('anterolateral_shift'),
+        );
+        self::assertSame(
+            'negative quadriceps_guarded',
+            $this->tested('posterior_drawer', self::TIGHT, ['quadricepsRelaxed' => false])->reads('posterior_drawer'),
+        );
     }
 
     public function test_a_sag_fools_the_forward_tests_unless_they_started_from_neutral(): void
@@ -52,25 +100,65 @@ final class StandingTest extends TestCase
         self::assertSame('positive sag_uncorrected', $sag('lachman', self::LOOSE, [])->reads('lachman'));
         self::assertSame('positive', $sag('lachman', self::LOOSE, ['startedFromNeutral' => true])->reads('lachman'));
         self::assertSame('negative', $sag('lachman', self::TIGHT, [])->reads('lachman'));
-        self::assertSame('negative sag_uncorrected', $sag('posterior_drawer', self::TIGHT, [])->reads('posterior_drawer'));
+        self::assertSame(
+            'negative sag_uncorrected',
+            $sag('posterior_drawer', self::TIGHT, [])->reads('posterior_drawer'),
+        );
         self::assertSame('positive', $sag('posterior_drawer', self::LOOSE, [])->reads('posterior_drawer'));
-        self::assertSame('positive sag_uncorrected', Knee::hurt()->found('posterior_sag', ['sagSeen' => true])->found('lever_sign', ['heelRises' => false])->reads('lever_sign'));
+        self::assertSame(
+            'positive sag_uncorrected',
+            Knee::hurt()->found(
+                'posterior_sag',
+                ['sagSeen' => true],
+            )->found('lever_sign', ['heelRises' => false])->reads('lever_sign'),
+        );
     }
 
     public function test_a_positive_forward_test_without_a_look_for_a_sag_counts_with_a_remark(): void
     {
         self::assertContains('sag_not_checked', $this->tested('lachman', self::LOOSE, [])->remarks());
-        self::assertNotContains('sag_not_checked', $this->tested('lachman', self::LOOSE, [])->found('posterior_sag', ['sagSeen' => false])->remarks());
+        self::assertNotContains(
+            'sag_not_checked',
+            $this->tested('lachman', self::LOOSE, [])->found('posterior_sag', ['sagSeen' => false])->remarks(),
+        );
         self::assertNotContains('sag_not_checked', $this->tested('lachman', self::TIGHT, [])->remarks());
     }
 
     public function test_a_pivot_that_cannot_show_proves_nothing(): void
     {
         $none = ['grade' => 'none'];
-        self::assertSame('negative pivot_unreliable', Knee::hurt()->found('valgus_30', ['openingMm' => 9], ['openingMm' => 3])->found('pivot_shift', $none)->reads('pivot_shift'));
-        self::assertSame('negative pivot_unreliable', Knee::hurt()->found('passive_extension', ['extensionDeg' => -5], ['extensionDeg' => 0])->found('pivot_shift', $none)->reads('pivot_shift'));
-        self::assertSame('negative', Knee::hurt()->found('passive_extension', ['extensionDeg' => -4], ['extensionDeg' => 0])->found('pivot_shift', $none)->reads('pivot_shift'));
-        self::assertSame('positive', Knee::hurt()->found('valgus_30', ['openingMm' => 9], ['openingMm' => 3])->found('pivot_shift', ['grade' => 'clunk'])->reads('pivot_shift'));
+        self::assertSame(
+            'negative pivot_unreliable',
+            Knee::hurt()->found(
+                'valgus_30',
+                ['openingMm' => 9],
+                ['openingMm' => 3],
+            )->found('pivot_shift', $none)->reads('pivot_shift'),
+        );
+        self::assertSame(
+            'negative pivot_unreliable',
+            Knee::hurt()->found(
+                'passive_extension',
+                ['extensionDeg' => -5],
+                ['extensionDeg' => 0],
+            )->found('pivot_shift', $none)->reads('pivot_shift'),
+        );
+        self::assertSame(
+            'negative',
+            Knee::hurt()->found(
+                'passive_extension',
+                ['extensionDeg' => -4],
+                ['extensionDeg' => 0],
+            )->found('pivot_shift', $none)->reads('pivot_shift'),
+        );
+        self::assertSame(
+            'positive',
+            Knee::hurt()->found(
+                'valgus_30',
+                ['openingMm' => 9],
+                ['openingMm' => 3],
+            )->found('pivot_shift', ['grade' => 'clunk'])->reads('pivot_shift'),
+        );
     }
 
     public function test_the_dial_at_90_counts_only_after_a_positive_one_at_30(): void
@@ -109,25 +197,45 @@ final class StandingTest extends TestCase
     public function test_a_void_or_early_own_test_leaves_the_condition_unsettled(): void
     {
         foreach (['hamstringsRelaxed', 'footStayedDown', 'thighStable'] as $check) {
-            self::assertTrue($this->unsettled($this->tested('lachman', self::TIGHT, [$check => false]), Condition::Acl), $check);
+            self::assertTrue(
+                $this->unsettled($this->tested('lachman', self::TIGHT, [$check => false]), Condition::Acl),
+                $check,
+            );
         }
         self::assertFalse($this->unsettled($this->tested('lachman', self::TIGHT, []), Condition::Acl));
         foreach (['pain', 'not_safe', 'position'] as $reason) {
-            self::assertTrue($this->unsettled(Knee::hurt()->found('lachman', ['notDone' => $reason]), Condition::Acl), $reason);
+            self::assertTrue(
+                $this->unsettled(Knee::hurt()->found('lachman', ['notDone' => $reason]), Condition::Acl),
+                $reason,
+            );
         }
         self::assertFalse($this->unsettled(Knee::hurt()->found('lachman', ['notDone' => 'time']), Condition::Acl));
-        self::assertTrue($this->unsettled(Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true]), Condition::Acl), 'a core test that a rule holds');
-        self::assertTrue($this->unsettled(Knee::hurt()->found('flexion_range', ['flexionDeg' => 75]), Condition::Pcl), 'a core test out of reach');
+        self::assertTrue(
+            $this->unsettled(Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true]), Condition::Acl),
+            'a core test that a rule holds',
+        );
+        self::assertTrue(
+            $this->unsettled(Knee::hurt()->found('flexion_range', ['flexionDeg' => 75]), Condition::Pcl),
+            'a core test out of reach',
+        );
         self::assertFalse($this->unsettled(Knee::hurt(), Condition::Acl));
     }
 
     public function test_a_void_test_beside_one_that_counts_matters_only_near_the_threshold(): void
     {
-        $raised = ['pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours', 'mechanism' => ['twist_on_planted_foot']];
+        $raised = [
+            'pop' => true,
+            'couldNotContinue' => true,
+            'swellingOnset' => 'within_2_hours',
+            'mechanism' => ['twist_on_planted_foot'],
+        ];
         $early = fn (array $history, string $grade = 'bulge'): Knee => $this->tested('lachman', self::TIGHT, [])->with('history', $history)->found('effusion_sweep', ['grade' => $grade]);
         self::assertTrue($this->unsettled($early($raised), Condition::Acl));
         self::assertFalse($this->unsettled($early($raised, 'none'), Condition::Acl));
-        self::assertFalse($this->unsettled($early(['pop' => false, 'couldNotContinue' => false]), Condition::Acl), 'far below half of the threshold');
+        self::assertFalse(
+            $this->unsettled($early(['pop' => false, 'couldNotContinue' => false]), Condition::Acl),
+            'far below half of the threshold',
+        );
         self::assertFalse($this->unsettled($early($raised)->with('daysSinceInjury', 11), Condition::Acl));
     }
 
@@ -135,15 +243,43 @@ final class StandingTest extends TestCase
     {
         self::assertSame('untested', $this->zone(Knee::hurt(), Condition::Plc));
         $chronic = static fn (): Knee => Knee::hurt()->with('daysSinceInjury', 60)->with('setting', 'older_trauma');
-        $negatives = $chronic()->found('posterior_sag', ['sagSeen' => false])->found('posterior_drawer', self::TIGHT, self::TIGHT);
+        $negatives = $chronic()->found('posterior_sag', ['sagSeen' => false])->found(
+            'posterior_drawer',
+            self::TIGHT,
+            self::TIGHT,
+        );
         self::assertSame('ruled_out', $this->zone($negatives, Condition::Pcl));
-        self::assertSame('untested', $this->zone($chronic()->found('effusion_sweep', ['grade' => 'none']), Condition::Pcl), 'fluid is no own test');
-        self::assertSame('untested', $this->zone($chronic()->found('posterior_drawer', [...self::TIGHT, 'checks' => ['footStayedDown' => false]], self::TIGHT), Condition::Pcl));
+        self::assertSame(
+            'untested',
+            $this->zone($chronic()->found('effusion_sweep', ['grade' => 'none']), Condition::Pcl),
+            'fluid is no own test',
+        );
+        self::assertSame(
+            'untested',
+            $this->zone(
+                $chronic()->found(
+                    'posterior_drawer',
+                    [...self::TIGHT, 'checks' => ['footStayedDown' => false]],
+                    self::TIGHT,
+                ),
+                Condition::Pcl,
+            ),
+        );
         $firm = ['normal' => true];
         $outer = $chronic()->found('varus_0', $firm, $firm)->found('varus_30', $firm, $firm);
         self::assertSame('ruled_out', $this->zone($outer, Condition::Lcl));
-        self::assertSame('investigate', $this->zone($outer->walked('varus_thrust'), Condition::Lcl), 'a thrust to that side');
-        $sore = Knee::hurt()->with('daysSinceInjury', null)->with('setting', 'gradual')->found('valgus_30', ['pain' => 0])->found('landmark_palpation', ['tender' => []]);
+        self::assertSame(
+            'investigate',
+            $this->zone($outer->walked('varus_thrust'), Condition::Lcl),
+            'a thrust to that side',
+        );
+        $sore = Knee::hurt()->with('daysSinceInjury', null)->with('setting', 'gradual')->found(
+            'valgus_30',
+            ['pain' => 0],
+        )->found(
+            'landmark_palpation',
+            ['tender' => []],
+        );
         self::assertSame('investigate', $this->zone($sore, Condition::Mcl), 'no pain is not yet no laxity');
     }
 
@@ -154,22 +290,62 @@ final class StandingTest extends TestCase
         self::assertNotSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 53]), Condition::Acl));
         self::assertNotSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 8]), Condition::Pcl));
         foreach (Condition::cases() as $condition) {
-            self::assertSame('withheld', $this->zone(Knee::hurt()->with('safety', ['recentSurgery' => true]), $condition));
+            self::assertSame(
+                'withheld',
+                $this->zone(Knee::hurt()->with('safety', ['recentSurgery' => true]), $condition),
+            );
             self::assertSame('withheld', $this->zone($operated(['what' => 'other', 'weeksAgo' => 12]), $condition));
         }
     }
 
     public function test_new_checks_spoil_a_negative(): void
     {
-        $spoilt = static fn (string $manoeuvre, array $finding, string $check): Knee => Knee::hurt()->found($manoeuvre, [...$finding, 'checks' => [$check => false]], ['normal' => true]);
-        self::assertSame('negative quadriceps_guarded', $spoilt('posterior_sag', ['sagSeen' => false], 'thighSoft')->reads('posterior_sag'));
-        self::assertSame('positive', $spoilt('posterior_sag', ['sagSeen' => true], 'thighSoft')->reads('posterior_sag'));
-        self::assertSame('negative quadriceps_guarded', $spoilt('kneecap_glide', ['outwardApprehension' => 'none'], 'thighSoft')->reads('patellar_apprehension'));
-        self::assertSame('negative quadriceps_guarded', $spoilt('kneecap_glide_moving', ['outwardApprehension' => 'none'], 'thighSoft')->reads('moving_patellar_apprehension'));
-        self::assertSame('negative hamstrings_guarded', $spoilt('lever_sign', ['heelRises' => true], 'hamstringsRelaxed')->reads('lever_sign'));
-        self::assertSame('negative hamstrings_guarded', $spoilt('quadriceps_active', ['shiftMm' => 0], 'hamstringsRelaxed')->reads('quadriceps_active'));
-        self::assertSame('negative hamstrings_guarded', $spoilt('mcmurray', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => 0]]], 'relaxed')->reads('mcmurray_medial'));
-        $dialled = static fn (int $degrees): string => Knee::hurt()->found('dial_30', ['externalRotationDeg' => $degrees, 'checks' => ['thighsTogether' => false]], ['externalRotationDeg' => 30])->reads('dial_30');
+        $spoilt = static fn (string $manoeuvre, array $finding, string $check): Knee => Knee::hurt()->found(
+            $manoeuvre,
+            [...$finding, 'checks' => [$check => false]],
+            ['normal' => true],
+        );
+        self::assertSame(
+            'negative quadriceps_guarded',
+            $spoilt('posterior_sag', ['sagSeen' => false], 'thighSoft')->reads('posterior_sag'),
+        );
+        self::assertSame(
+            'positive',
+            $spoilt('posterior_sag', ['sagSeen' => true], 'thighSoft')->reads('posterior_sag'),
+        );
+        self::assertSame(
+            'negative quadriceps_guarded',
+            $spoilt('kneecap_glide', ['outwardApprehension' => 'none'], 'thighSoft')->reads('patellar_apprehension'),
+        );
+        self::assertSame(
+            'negative quadriceps_guarded',
+            $spoilt(
+                'kneecap_glide_moving',
+                ['outwardApprehension' => 'none'],
+                'thighSoft',
+            )->reads('moving_patellar_apprehension'),
+        );
+        self::assertSame(
+            'negative hamstrings_guarded',
+            $spoilt('lever_sign', ['heelRises' => true], 'hamstringsRelaxed')->reads('lever_sign'),
+        );
+        self::assertSame(
+            'negative hamstrings_guarded',
+            $spoilt('quadriceps_active', ['shiftMm' => 0], 'hamstringsRelaxed')->reads('quadriceps_active'),
+        );
+        self::assertSame(
+            'negative hamstrings_guarded',
+            $spoilt(
+                'mcmurray',
+                ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => 0]]],
+                'relaxed',
+            )->reads('mcmurray_medial'),
+        );
+        $dialled = static fn (int $degrees): string => Knee::hurt()->found(
+            'dial_30',
+            ['externalRotationDeg' => $degrees, 'checks' => ['thighsTogether' => false]],
+            ['externalRotationDeg' => 30],
+        )->reads('dial_30');
         self::assertSame(['positive thigh_moved', 'negative thigh_moved'], [$dialled(45), $dialled(31)]);
     }
 
@@ -185,18 +361,41 @@ final class StandingTest extends TestCase
             'meniscal_grind_medial' => ['meniscal_grind', ['pain' => 4, 'site' => 'medial']],
         ];
         foreach ($alike as $sign => [$manoeuvre, $finding]) {
-            self::assertSame('equivocal same_on_other_knee', Knee::hurt()->found($manoeuvre, $finding, $finding)->reads($sign), $sign);
-            self::assertSame('positive', Knee::hurt()->with('otherKneeReliable', false)->found($manoeuvre, $finding, $finding)->reads($sign), $sign);
-            self::assertSame('positive', Knee::hurt()->found($manoeuvre, $finding, ['normal' => true])->reads($sign), $sign);
+            self::assertSame(
+                'equivocal same_on_other_knee',
+                Knee::hurt()->found($manoeuvre, $finding, $finding)->reads($sign),
+                $sign,
+            );
+            self::assertSame(
+                'positive',
+                Knee::hurt()->with('otherKneeReliable', false)->found($manoeuvre, $finding, $finding)->reads($sign),
+                $sign,
+            );
+            self::assertSame(
+                'positive',
+                Knee::hurt()->found($manoeuvre, $finding, ['normal' => true])->reads($sign),
+                $sign,
+            );
         }
-        self::assertSame('positive', Knee::hurt()->found('pivot_shift', ['grade' => 'clunk'], ['grade' => 'glide'])->reads('pivot_shift'));
+        self::assertSame(
+            'positive',
+            Knee::hurt()->found('pivot_shift', ['grade' => 'clunk'], ['grade' => 'glide'])->reads('pivot_shift'),
+        );
     }
 
     public function test_normal_asks_for_the_one_tick_that_matters(): void
     {
         foreach (['lachman' => 'hamstringsRelaxed', 'posterior_drawer' => 'quadricepsRelaxed', 'posterior_sag' => 'thighSoft'] as $manoeuvre => $tick) {
-            self::assertContains('tick_not_said', Knee::hurt()->found($manoeuvre, ['normal' => true])->remarks(), $manoeuvre);
-            self::assertNotContains('tick_not_said', Knee::hurt()->found($manoeuvre, ['normal' => true, 'checks' => [$tick => true]])->remarks(), $manoeuvre);
+            self::assertContains(
+                'tick_not_said',
+                Knee::hurt()->found($manoeuvre, ['normal' => true])->remarks(),
+                $manoeuvre,
+            );
+            self::assertNotContains(
+                'tick_not_said',
+                Knee::hurt()->found($manoeuvre, ['normal' => true, 'checks' => [$tick => true]])->remarks(),
+                $manoeuvre,
+            );
         }
     }
 
@@ -210,8 +409,21 @@ final class StandingTest extends TestCase
     public function test_an_unticked_check_passes_and_is_said(): void
     {
         self::assertContains('checks_not_ticked', $this->tested('lachman', self::LOOSE, [])->remarks());
-        self::assertNotContains('checks_not_ticked', $this->tested('lachman', self::LOOSE, ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true])->remarks());
-        self::assertContains('reversed_rotation', Knee::hurt()->with('schools', ['mcmurraySide' => 'rotation_reversed'])->found('mcmurray', ['normal' => true])->remarks());
+        self::assertNotContains(
+            'checks_not_ticked',
+            $this->tested(
+                'lachman',
+                self::LOOSE,
+                ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true],
+            )->remarks(),
+        );
+        self::assertContains(
+            'reversed_rotation',
+            Knee::hurt()->with(
+                'schools',
+                ['mcmurraySide' => 'rotation_reversed'],
+            )->found('mcmurray', ['normal' => true])->remarks(),
+        );
     }
 
     /**
@@ -220,7 +432,11 @@ final class StandingTest extends TestCase
      */
     private function tested(string $manoeuvre, array $finding, array $checks): Knee
     {
-        return Knee::hurt()->found($manoeuvre, $checks === [] ? $finding : [...$finding, 'checks' => $checks], $manoeuvre === 'quadriceps_active' ? null : self::TIGHT);
+        return Knee::hurt()->found(
+            $manoeuvre,
+            $checks === [] ? $finding : [...$finding, 'checks' => $checks],
+            $manoeuvre === 'quadriceps_active' ? null : self::TIGHT,
+        );
     }
 
     private function unsettled(Knee $knee, Condition $condition): bool

@@ -20,7 +20,10 @@ final class Example
      */
     public static function names(): array
     {
-        return array_map(static fn (string $file): string => basename($file, '.json'), glob(self::FOLDER.'/*.json') ?: []);
+        return array_map(
+            static fn (string $file): string => basename($file, '.json'),
+            glob(self::FOLDER.'/*.json') ?: [],
+        );
     }
 
     public static function expectedFile(string $name): string
@@ -48,6 +51,9 @@ final class Example
             $value = is_float($value) ? round($value, 6) + 0.0 : $value;
         });
 
-        return (string) json_encode($assessed, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return (string) json_encode(
+            $assessed,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

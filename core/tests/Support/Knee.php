@@ -23,15 +23,27 @@ use stdClass;
 final class Knee
 {
     public const CLEAR = [
-        'deformity' => false, 'dislocationSuspected' => false, 'pulseOrSensationLost' => false, 'feverOrHotRedKnee' => false,
-        'cannotTakeFourSteps' => false, 'cannotFlexTo90' => false, 'tenderPatellaAlone' => false, 'tenderFibularHead' => false,
+        'deformity' => false,
+        'dislocationSuspected' => false,
+        'pulseOrSensationLost' => false,
+        'feverOrHotRedKnee' => false,
+        'cannotTakeFourSteps' => false,
+        'cannotFlexTo90' => false,
+        'tenderPatellaAlone' => false,
+        'tenderFibularHead' => false,
     ];
 
     private static ?Assessor $assessor = null;
 
     /** @var array<string, mixed> */
     private array $document = [
-        'format' => 'gray-compass/examination', 'version' => 1, 'setting' => 'acute_trauma', 'hurtSide' => 'left', 'daysSinceInjury' => 4, 'ageYears' => 25, 'findings' => [],
+        'format' => 'gray-compass/examination',
+        'version' => 1,
+        'setting' => 'acute_trauma',
+        'hurtSide' => 'left',
+        'daysSinceInjury' => 4,
+        'ageYears' => 25,
+        'findings' => [],
     ];
 
     public static function hurt(): self
@@ -86,7 +98,10 @@ final class Knee
     /** This knee with the gate answered no, consent given, and the story asked. */
     public function answered(): self
     {
-        return $this->with('opening', ['consentGiven' => true, 'guardianConsent' => true])->with('safety', [...self::CLEAR, ...(array) ($this->document['safety'] ?? [])]);
+        return $this->with('opening', ['consentGiven' => true, 'guardianConsent' => true])->with(
+            'safety',
+            [...self::CLEAR, ...(array) ($this->document['safety'] ?? [])],
+        );
     }
 
     /**
@@ -94,7 +109,10 @@ final class Knee
      */
     public function sentOn(): array
     {
-        return array_map(static fn (Referral $one): string => "{$one->rule} {$one->within->value}", $this->assessed()->plan->sendOn);
+        return array_map(
+            static fn (Referral $one): string => "{$one->rule} {$one->within->value}",
+            $this->assessed()->plan->sendOn,
+        );
     }
 
     public function verdict(Condition $condition): ConditionVerdict
@@ -134,7 +152,10 @@ final class Knee
      */
     public function next(): array
     {
-        return array_map(static fn (Suggestion $one): string => $one->manoeuvre ?? (string) $one->sign, $this->assessed()->nextTests);
+        return array_map(
+            static fn (Suggestion $one): string => $one->manoeuvre ?? (string) $one->sign,
+            $this->assessed()->nextTests,
+        );
     }
 
     public function refusal(): Refusal
@@ -147,7 +168,9 @@ final class Knee
         Assert::fail('nothing was refused');
     }
 
-    /** A finding's outcome, with the code that excludes it: `positive`, `negative foot_moved`; empty when there is none. */
+    /**
+     * A finding's outcome, with the code that excludes it: `positive`, `negative foot_moved`; empty when there is none.
+     */
     public function reads(string $finding): string
     {
         foreach ($this->assessed()->bearings->standing->results as $result) {

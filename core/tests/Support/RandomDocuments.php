@@ -32,8 +32,16 @@ final class RandomDocuments
                 $findings[] = self::finding($manoeuvre, $side, $figures);
             }
         }
-        $document = [...Knee::hurt()->document(), 'findings' => $findings, 'daysSinceInjury' => [null, 0, 4, 60][$figures->whole(0, 3)], 'ageYears' => $figures->whole(8, 70)];
-        $yesNo = static fn (array $cases): array => array_map(static fn (): bool => (bool) $figures->whole(0, 1), array_flip(array_column(array_slice($figures->shuffled($cases), 0, 4), 'value')));
+        $document = [
+            ...Knee::hurt()->document(),
+            'findings' => $findings,
+            'daysSinceInjury' => [null, 0, 4, 60][$figures->whole(0, 3)],
+            'ageYears' => $figures->whole(8, 70),
+        ];
+        $yesNo = static fn (array $cases): array => array_map(
+            static fn (): bool => (bool) $figures->whole(0, 1),
+            array_flip(array_column(array_slice($figures->shuffled($cases), 0, 4), 'value')),
+        );
         $document['history'] = $yesNo(StoryItem::cases());
         if ($figures->whole(0, 4) === 0) {
             $document['safety'] = $yesNo(SafetyKey::cases());
@@ -69,7 +77,12 @@ final class RandomDocuments
             FieldKind::Number => round($figures->between((float) $field->least, (float) $field->most), 1),
             FieldKind::Word => $field->words[$figures->whole(0, count($field->words) - 1)],
             FieldKind::Words => array_slice($figures->shuffled($field->words), 0, $figures->whole(0, 2)),
-            FieldKind::Cells => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => $figures->whole(0, 3), 'click' => (bool) $figures->whole(0, 1)]],
+            FieldKind::Cells => [[
+                'rotation' => 'outward',
+                'stress' => 'varus',
+                'pain' => $figures->whole(0, 3),
+                'click' => (bool) $figures->whole(0, 1),
+            ]],
         };
     }
 }

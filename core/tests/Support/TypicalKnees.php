@@ -15,7 +15,11 @@ final class TypicalKnees
     {
         return Knee::hurt()
             ->found('posterior_sag', ['sagSeen' => false], ['sagSeen' => false])
-            ->found('lachman', ['translationMm' => 10, 'endFeel' => 'soft', 'checks' => self::HELD], ['translationMm' => 3, 'endFeel' => 'firm'])
+            ->found(
+                'lachman',
+                ['translationMm' => 10, 'endFeel' => 'soft', 'checks' => self::HELD],
+                ['translationMm' => 3, 'endFeel' => 'firm'],
+            )
             ->found('pivot_shift', ['grade' => 'clunk'], ['grade' => 'none'])
             ->found('lever_sign', ['heelRises' => false], ['heelRises' => true]);
     }
@@ -25,7 +29,20 @@ final class TypicalKnees
         return Knee::hurt()
             ->with('history', ['mechanism' => ['shin_blow_bent_knee']])
             ->found('posterior_sag', ['sagSeen' => true, 'stepOffMm' => 0], ['sagSeen' => false, 'stepOffMm' => 8])
-            ->found('posterior_drawer', ['translationMm' => 14, 'endFeel' => 'soft', 'checks' => ['footStayedDown' => true, 'hamstringsRelaxed' => true, 'quadricepsRelaxed' => true, 'startedFromNeutral' => true]], ['translationMm' => 3, 'endFeel' => 'firm'])
+            ->found(
+                'posterior_drawer',
+                [
+                    'translationMm' => 14,
+                    'endFeel' => 'soft',
+                    'checks' => [
+                        'footStayedDown' => true,
+                        'hamstringsRelaxed' => true,
+                        'quadricepsRelaxed' => true,
+                        'startedFromNeutral' => true,
+                    ],
+                ],
+                ['translationMm' => 3, 'endFeel' => 'firm'],
+            )
             ->found('quadriceps_active', ['shiftMm' => 5], ['shiftMm' => 0]);
     }
 
@@ -35,7 +52,11 @@ final class TypicalKnees
             ->found('dial_30', ['externalRotationDeg' => 45], ['externalRotationDeg' => 30])
             ->found('dial_90', ['externalRotationDeg' => 32], ['externalRotationDeg' => 30])
             ->found('varus_30', ['openingMm' => 9, 'endFeel' => 'soft'], self::FIRM)
-            ->found('toe_lift_recurvatum', ['hyperextensionDeg' => 12, 'externalRotationMore' => true], ['hyperextensionDeg' => 3, 'externalRotationMore' => false])
+            ->found(
+                'toe_lift_recurvatum',
+                ['hyperextensionDeg' => 12, 'externalRotationMore' => true],
+                ['hyperextensionDeg' => 3, 'externalRotationMore' => false],
+            )
             ->found('reverse_pivot_shift', ['felt' => true], ['felt' => false]);
     }
 
@@ -53,7 +74,11 @@ final class TypicalKnees
     {
         return Knee::hurt()
             ->found('valgus_0', self::FIRM, self::FIRM)
-            ->found('valgus_30', ['openingMm' => 2 + $difference, 'endFeel' => 'soft', 'pain' => 4, 'painSite' => 'medial'], self::FIRM)
+            ->found(
+                'valgus_30',
+                ['openingMm' => 2 + $difference, 'endFeel' => 'soft', 'pain' => 4, 'painSite' => 'medial'],
+                self::FIRM,
+            )
             ->found('landmark_palpation', ['tender' => ['medial_epicondyle']]);
     }
 
@@ -62,8 +87,23 @@ final class TypicalKnees
         return Knee::hurt()
             ->with('setting', 'specialist')->with('daysSinceInjury', 40)
             ->found('joint_line_palpation', ['points' => ['medial_back'], 'pinpoint' => true, 'familiar' => true])
-            ->found('mcmurray', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true, 'pain' => 5, 'painSite' => 'medial']], 'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true]])
-            ->found('apley', ['compressionPain' => true, 'distractionRelieves' => true, 'site' => 'medial', 'familiar' => true])
+            ->found(
+                'mcmurray',
+                [
+                    'cells' => [[
+                        'rotation' => 'outward',
+                        'stress' => 'varus',
+                        'click' => true,
+                        'pain' => 5,
+                        'painSite' => 'medial',
+                    ]],
+                    'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true],
+                ],
+            )
+            ->found(
+                'apley',
+                ['compressionPain' => true, 'distractionRelieves' => true, 'site' => 'medial', 'familiar' => true],
+            )
             ->found('thessaly_20', ['reps' => 3, 'pain' => 4, 'site' => 'medial', 'familiar' => true])
             ->found('bounce_home', ['end' => 'rubbery']);
     }
@@ -83,15 +123,25 @@ final class TypicalKnees
         $knee = Knee::hurt()->with('daysSinceInjury', 40)->with('setting', 'specialist')
             ->found('effusion_sweep', ['grade' => 'bulge'])
             ->found('posterior_sag', ['sagSeen' => false], ['sagSeen' => false])
-            ->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => self::HELD], ['translationMm' => 3, 'endFeel' => 'firm'])
+            ->found(
+                'lachman',
+                ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => self::HELD],
+                ['translationMm' => 3, 'endFeel' => 'firm'],
+            )
             ->found('pivot_shift', ['grade' => 'glide'], ['grade' => 'none'])
-            ->found('mcmurray', ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => 5, 'painSite' => 'medial']]])
+            ->found(
+                'mcmurray',
+                ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'pain' => 5, 'painSite' => 'medial']]],
+            )
             ->found('joint_line_palpation', ['points' => []])
             ->found('dial_30', ['externalRotationDeg' => 30], ['externalRotationDeg' => 30]);
         $others = [
-            'passive_extension', 'straight_leg_raise', 'kneecap_edges', 'kneecap_compression', 'kneecap_glide', 'kneecap_glide_moving', 'valgus_0', 'varus_0',
-            'toe_lift_recurvatum', 'resisted_extension', 'landmark_palpation', 'anterior_drawer', 'posterior_drawer', 'quadriceps_active', 'lever_sign', 'arthrometer',
-            'valgus_30', 'varus_30', 'meniscal_grind', 'displacement_tenderness', 'bounce_home', 'reverse_pivot_shift', 'anterolateral_shift', 'apley',
+            'passive_extension', 'straight_leg_raise', 'kneecap_edges', 'kneecap_compression', 'kneecap_glide',
+            'kneecap_glide_moving', 'valgus_0', 'varus_0',
+            'toe_lift_recurvatum', 'resisted_extension', 'landmark_palpation', 'anterior_drawer', 'posterior_drawer',
+            'quadriceps_active', 'lever_sign', 'arthrometer',
+            'valgus_30', 'varus_30', 'meniscal_grind', 'displacement_tenderness', 'bounce_home', 'reverse_pivot_shift',
+            'anterolateral_shift', 'apley',
             'thessaly_5', 'thessaly_20', 'deep_squat', 'step_down',
         ];
         foreach ($others as $manoeuvre) {

@@ -39,7 +39,10 @@ final class PromisesTest extends TestCase
             $why = $this->needsFollowing($assessment);
             if ($why !== '') {
                 $followed++;
-                self::assertTrue($assessment->plan->sendOn !== [] || $assessment->plan->lookAgain !== null, $why.json_encode($document));
+                self::assertTrue(
+                    $assessment->plan->sendOn !== [] || $assessment->plan->lookAgain !== null,
+                    $why.json_encode($document),
+                );
             }
         }
         self::assertGreaterThan(self::DOCUMENTS / 4, $followed);
@@ -55,7 +58,12 @@ final class PromisesTest extends TestCase
                 'walk freely' => $advice->weight !== null && $advice->weight->value !== 'as_it_allows',
                 'Bend and straighten' => $advice->bend !== null,
                 'Drive only' => $advice->drive === false,
-                'Wear the straight splint for a few days' => $assessment->bearings->gate->raised(Rule::LimbThreat, Rule::FractureLikely, Rule::KneecapOut, Rule::OpenJoint),
+                'Wear the straight splint for a few days' => $assessment->bearings->gate->raised(
+                    Rule::LimbThreat,
+                    Rule::FractureLikely,
+                    Rule::KneecapOut,
+                    Rule::OpenJoint,
+                ),
                 'Nothing stands out' => $assessment->bearings->gate->lines !== [],
                 'You may do your sport' => $assessment->bearings->gate->isToday(),
             ]);
@@ -63,7 +71,12 @@ final class PromisesTest extends TestCase
             foreach (array_keys($never) as $sentence) {
                 self::assertStringNotContainsString($sentence, $text, (string) json_encode($document));
             }
-            if ($assessment->bearings->gate->raised(Rule::ClotSuspected, Rule::JointInfection, Rule::HipFirst, Rule::ChestSigns)) {
+            if ($assessment->bearings->gate->raised(
+                Rule::ClotSuspected,
+                Rule::JointInfection,
+                Rule::HipFirst,
+                Rule::ChestSigns,
+            )) {
                 self::assertStringNotContainsString('in 100', $text);
             }
         }
@@ -72,19 +85,53 @@ final class PromisesTest extends TestCase
 
     public function test_3_a_wholly_normal_knee_is_sent_nowhere_wears_nothing_and_may_play(): void
     {
-        $core = ['distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise', 'passive_extension', 'kneecap_glide', 'valgus_0', 'varus_0', 'flexion_range', 'posterior_sag', 'joint_line_palpation', 'landmark_palpation', 'lachman', 'valgus_30', 'varus_30', 'mcmurray', 'hop', 'run_cut_stop'];
-        $story = ['pop' => false, 'couldNotContinue' => false, 'givingWay' => false, 'locking' => false, 'kneecapShifted' => false, 'swellingOnset' => 'none', 'painNow' => 1];
+        $core = [
+            'distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise',
+            'passive_extension', 'kneecap_glide', 'valgus_0', 'varus_0', 'flexion_range', 'posterior_sag',
+            'joint_line_palpation', 'landmark_palpation', 'lachman', 'valgus_30', 'varus_30', 'mcmurray', 'hop',
+            'run_cut_stop',
+        ];
+        $story = [
+            'pop' => false,
+            'couldNotContinue' => false,
+            'givingWay' => false,
+            'locking' => false,
+            'kneecapShifted' => false,
+            'swellingOnset' => 'none',
+            'painNow' => 1,
+        ];
         foreach (['touchline', 'clinic_core'] as $route) {
             foreach ([0, 2, 5, 13, 40] as $days) {
                 foreach ([8, 14, 30, 54] as $age) {
-                    $knee = Knee::hurt()->answered()->with('route', $route)->with('daysSinceInjury', $days)->with('ageYears', $age)->with('history', $story)->walked('normal');
+                    $knee = Knee::hurt()->answered()->with('route', $route)->with(
+                        'daysSinceInjury',
+                        $days,
+                    )->with('ageYears', $age)->with('history', $story)->walked('normal');
                     foreach ($core as $manoeuvre) {
-                        $knee->found($manoeuvre, ['normal' => true, ...($manoeuvre === 'lachman' ? ['checks' => ['hamstringsRelaxed' => true]] : [])], ['normal' => true]);
+                        $knee->found(
+                            $manoeuvre,
+                            [
+                                'normal' => true,
+                                ...($manoeuvre === 'lachman' ? ['checks' => ['hamstringsRelaxed' => true]] : []),
+                            ],
+                            ['normal' => true],
+                        );
                     }
                     $plan = $knee->assessed()->plan;
                     $told = "{$route}, day {$days}, age {$age}";
-                    self::assertSame([[], SupportType::None, 'may_continue', 'available', false], [$plan->sendOn, $plan->support->type, $plan->play->answer->value, $plan->availability->status->value, $plan->support->crutches], $told);
-                    self::assertStringContainsString('Nothing stands out.', $knee->assessed()->words->forAthlete, $told);
+                    self::assertSame(
+                        [[], SupportType::None, 'may_continue', 'available', false],
+                        [
+                            $plan->sendOn, $plan->support->type, $plan->play->answer->value,
+                            $plan->availability->status->value, $plan->support->crutches,
+                        ],
+                        $told,
+                    );
+                    self::assertStringContainsString(
+                        'Nothing stands out.',
+                        $knee->assessed()->words->forAthlete,
+                        $told,
+                    );
                 }
             }
         }
@@ -93,7 +140,11 @@ final class PromisesTest extends TestCase
     public function test_4_a_higher_level_or_a_further_positive_never_lowers_its_own_chance_or_the_urgency(): void
     {
         $steps = [
-            ['lachman', 'translationMm', Condition::Acl], ['anterior_drawer', 'translationMm', Condition::Acl], ['posterior_drawer', 'translationMm', Condition::Pcl],
+            ['lachman', 'translationMm', Condition::Acl], ['anterior_drawer', 'translationMm', Condition::Acl], [
+                'posterior_drawer',
+                'translationMm',
+                Condition::Pcl,
+            ],
             ['valgus_30', 'openingMm', Condition::Mcl], ['varus_30', 'openingMm', Condition::Lcl],
         ];
         foreach ($this->documents(60) as $document) {
@@ -103,7 +154,11 @@ final class PromisesTest extends TestCase
                     $assessment = $this->assess($this->replaced($document, $manoeuvre, $field, $more));
                     $now = $assessment->bearings->chance($condition);
                     $soonest = $assessment->plan->soonest()?->rank() ?? 90;
-                    self::assertGreaterThanOrEqual($chance - 1e-9, $now, "{$manoeuvre} +{$more}".json_encode($document));
+                    self::assertGreaterThanOrEqual(
+                        $chance - 1e-9,
+                        $now,
+                        "{$manoeuvre} +{$more}".json_encode($document),
+                    );
                     self::assertLessThanOrEqual($rank, $soonest, "{$manoeuvre} +{$more}".json_encode($document));
                     [$chance, $rank] = [$now, $soonest];
                 }
@@ -118,7 +173,10 @@ final class PromisesTest extends TestCase
             foreach ($assessment->bearings->verdicts as $verdict) {
                 if ($verdict->zone === ConditionZone::RuledOut) {
                     $ruledOut++;
-                    $negatives = array_filter($assessment->bearings->standing->own($verdict->condition), static fn (StandingResult $result): bool => $result->isNegative());
+                    $negatives = array_filter(
+                        $assessment->bearings->standing->own($verdict->condition),
+                        static fn (StandingResult $result): bool => $result->isNegative(),
+                    );
                     self::assertNotSame([], $negatives, json_encode($document).$verdict->condition->value);
                 }
             }
@@ -143,26 +201,50 @@ final class PromisesTest extends TestCase
             foreach ([0, 3, 7, 14] as $days) {
                 foreach ([9, 17, 30, 60] as $age) {
                     $knee = static fn (): Knee => Knee::hurt()->with('daysSinceInjury', $days)->with('ageYears', $age);
-                    self::assertSame($knee()->with('safety', [$key => true])->lines(), $knee()->found($manoeuvre, $finding)->lines(), "{$key}, day {$days}, age {$age}");
+                    self::assertSame(
+                        $knee()->with('safety', [$key => true])->lines(),
+                        $knee()->found($manoeuvre, $finding)->lines(),
+                        "{$key}, day {$days}, age {$age}",
+                    );
                 }
             }
         }
         $hip = static fn (): Knee => Knee::hurt()->with('ageYears', 12)->with('daysSinceInjury', null);
-        self::assertSame($hip()->with('safety', ['limpHipLimited' => true])->lines(), $hip()->found('hip_screen', ['inwardRotationLimited' => true])->lines());
-        self::assertSame(Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true])->lines(), Knee::hurt()->with('findings', [['manoeuvre' => 'gait', 'side' => 'both', 'notDone' => 'pain']])->lines());
+        self::assertSame(
+            $hip()->with('safety', ['limpHipLimited' => true])->lines(),
+            $hip()->found('hip_screen', ['inwardRotationLimited' => true])->lines(),
+        );
+        self::assertSame(
+            Knee::hurt()->with('safety', ['cannotTakeFourSteps' => true])->lines(),
+            Knee::hurt()->with('findings', [['manoeuvre' => 'gait', 'side' => 'both', 'notDone' => 'pain']])->lines(),
+        );
     }
 
     public function test_7_one_millimetre_never_moves_the_plan_by_more_than_two_rungs_nor_from_nobody_to_today(): void
     {
-        $runs = [['lachman', 'translationMm'], ['posterior_drawer', 'translationMm'], ['valgus_0', 'openingMm'], ['valgus_30', 'openingMm'], ['varus_0', 'openingMm'], ['varus_30', 'openingMm']];
+        $runs = [
+            ['lachman', 'translationMm'],
+            ['posterior_drawer', 'translationMm'],
+            ['valgus_0', 'openingMm'],
+            ['valgus_30', 'openingMm'],
+            ['varus_0', 'openingMm'],
+            ['varus_30', 'openingMm'],
+        ];
         foreach ([10, 25] as $age) {
             foreach ([1, 6, 40, null] as $days) {
                 foreach ([[], ['pop' => true, 'couldNotContinue' => true]] as $history) {
                     foreach ($runs as [$manoeuvre, $field]) {
                         $before = null;
                         for ($more = 0; $more <= 14; $more++) {
-                            $knee = Knee::hurt()->answered()->with('ageYears', $age)->with('daysSinceInjury', $days)->with('history', $history)
-                                ->found($manoeuvre, [$field => 3 + $more, 'endFeel' => 'firm'], [$field => 3, 'endFeel' => 'firm']);
+                            $knee = Knee::hurt()->answered()->with('ageYears', $age)->with(
+                                'daysSinceInjury',
+                                $days,
+                            )->with('history', $history)
+                                ->found(
+                                    $manoeuvre,
+                                    [$field => 3 + $more, 'endFeel' => 'firm'],
+                                    [$field => 3, 'endFeel' => 'firm'],
+                                );
                             [$rung, $sent] = $this->rung($knee->assessed());
                             $byRule = $age === 10 && $field === 'openingMm' && $more === 5;
                             if ($before !== null && ! $byRule) {
@@ -181,12 +263,27 @@ final class PromisesTest extends TestCase
     /** Where the seventh promise gives way to a rule: a second loose ligament, and a side that opens in a child. */
     public function test_7_gives_way_to_several_ligaments_and_to_growing_bone_alone(): void
     {
-        $child = static fn (float $more): Knee => Knee::hurt()->answered()->with('ageYears', 10)->with('daysSinceInjury', 1)->found('valgus_30', ['openingMm' => 3 + $more, 'endFeel' => 'firm'], ['openingMm' => 3, 'endFeel' => 'firm']);
+        $child = static fn (float $more): Knee => Knee::hurt()->answered()->with('ageYears', 10)->with(
+            'daysSinceInjury',
+            1,
+        )->found(
+            'valgus_30',
+            ['openingMm' => 3 + $more, 'endFeel' => 'firm'],
+            ['openingMm' => 3, 'endFeel' => 'firm'],
+        );
         self::assertSame([1, 4], [$this->rung($child(4)->assessed())[0], $this->rung($child(5)->assessed())[0]]);
         self::assertSame(['growing_bone' => 'same_day'], $child(5)->lines());
         $knee = static fn (float $more): Knee => Knee::hurt()->answered()->with('daysSinceInjury', 1)
-            ->found('lachman', ['translationMm' => 15, 'endFeel' => 'absent'], ['translationMm' => 3, 'endFeel' => 'firm'])
-            ->found('varus_30', ['openingMm' => 3 + $more, 'endFeel' => 'firm'], ['openingMm' => 3, 'endFeel' => 'firm']);
+            ->found(
+                'lachman',
+                ['translationMm' => 15, 'endFeel' => 'absent'],
+                ['translationMm' => 3, 'endFeel' => 'firm'],
+            )
+            ->found(
+                'varus_30',
+                ['openingMm' => 3 + $more, 'endFeel' => 'firm'],
+                ['openingMm' => 3, 'endFeel' => 'firm'],
+            );
         self::assertSame([2, 5], [$this->rung($knee(4)->assessed())[0], $this->rung($knee(5)->assessed())[0]]);
         self::assertSame(['multi_ligament' => 'emergency'], $knee(5)->lines());
     }
@@ -196,15 +293,30 @@ final class PromisesTest extends TestCase
         $bearings = $assessment->bearings;
         foreach ($bearings->verdicts as $verdict) {
             $positives = $bearings->standing->ownPositives($verdict->condition);
-            $telling = array_filter($positives, static fn (StandingResult $result): bool => ! in_array($result->reading->sign, self::SORE, true) || $verdict->posttest() >= 0.4);
-            $serious = in_array($verdict->condition, [Condition::Acl, Condition::Pcl, Condition::Plc], true) && $verdict->posttest() >= 0.15;
-            if (! $verdict->isWithheld() && (($verdict->condition->isLigament() && $telling !== []) || $serious || $verdict->isAtAct())) {
+            $telling = array_filter(
+                $positives,
+                static fn (StandingResult $result): bool => ! in_array(
+                    $result->reading->sign,
+                    self::SORE,
+                    true,
+                ) || $verdict->posttest() >= 0.4,
+            );
+            $serious = in_array($verdict->condition, [Condition::Acl, Condition::Pcl, Condition::Plc], true)
+                && $verdict->posttest() >= 0.15;
+            if (
+                ! $verdict->isWithheld()
+                && (($verdict->condition->isLigament() && $telling !== []) || $serious || $verdict->isAtAct())
+            ) {
                 return $verdict->condition->value;
             }
         }
-        $left = array_filter($bearings->examination->records, static fn ($record): bool => $record->notDone === NotDone::Pain && $record->side === $bearings->examination->hurtSide && $record->manoeuvre->id === 'lachman');
+        $left = array_filter(
+            $bearings->examination->records,
+            static fn ($record): bool => $record->notDone === NotDone::Pain && $record->side === $bearings->examination->hurtSide && $record->manoeuvre->id === 'lachman',
+        );
 
-        return $left !== [] || ! in_array($assessment->plan->support->type, [SupportType::None], true) ? 'support or pain' : '';
+        return $left !== []
+            || ! in_array($assessment->plan->support->type, [SupportType::None], true) ? 'support or pain' : '';
     }
 
     /**
@@ -264,7 +376,10 @@ final class PromisesTest extends TestCase
      */
     private function replaced(array $document, string $manoeuvre, string $field, float $more): array
     {
-        $findings = array_values(array_filter($document['findings'], static fn (array $finding): bool => $finding['manoeuvre'] !== $manoeuvre));
+        $findings = array_values(array_filter(
+            $document['findings'],
+            static fn (array $finding): bool => $finding['manoeuvre'] !== $manoeuvre,
+        ));
         $findings[] = ['manoeuvre' => $manoeuvre, 'side' => 'right', $field => 3, 'endFeel' => 'firm'];
         $findings[] = ['manoeuvre' => $manoeuvre, 'side' => 'left', $field => 3 + $more, 'endFeel' => 'firm'];
 

@@ -51,7 +51,10 @@ final class FuzzTest extends TestCase
     {
         foreach ($assessment['conditions'] as $condition) {
             self::assertTrue($condition['posttest'] > 0 && $condition['posttest'] < 1);
-            self::assertTrue($condition['interval'][0] <= $condition['posttest'] && $condition['posttest'] <= $condition['interval'][1]);
+            self::assertTrue(
+                $condition['interval'][0] <= $condition['posttest']
+                    && $condition['posttest'] <= $condition['interval'][1],
+            );
         }
         self::assertJson((string) json_encode($assessment, JSON_THROW_ON_ERROR));
     }

@@ -58,7 +58,11 @@ final class SchemaAgreesTest extends TestCase
     #[DataProvider('probes')]
     public function test_where_they_differed_they_agree(array $more, array $record, bool $accepted): void
     {
-        $document = [...Knee::hurt()->document(), ...$more, 'findings' => [['manoeuvre' => 'lachman', 'side' => 'left', ...$record]]];
+        $document = [
+            ...Knee::hurt()->document(),
+            ...$more,
+            'findings' => [['manoeuvre' => 'lachman', 'side' => 'left', ...$record]],
+        ];
         self::assertSame($accepted, self::refusal($document) === null, (string) self::refusal($document)?->reason);
         self::assertSame($accepted, self::isValid($document));
     }

@@ -18,16 +18,25 @@ final class WordsTest extends TestCase
     private const MEAN_WORDS = 13;
 
     private const JARGON = [
-        'lachman', 'valgus', 'varus', 'effusion', 'posttest', 'pretest', 'sensitiv', 'specific', 'laxity', 'apprehension', 'medial', 'lateral', 'anterior',
-        'posterior', 'patell', 'haem', 'grade', 'likelihood', 'translation', 'pivot', 'cruciate', 'collateral', 'interval', 'immobili', 'positive', 'negative',
+        'lachman', 'valgus', 'varus', 'effusion', 'posttest', 'pretest', 'sensitiv', 'specific', 'laxity',
+        'apprehension', 'medial', 'lateral', 'anterior',
+        'posterior', 'patell', 'haem', 'grade', 'likelihood', 'translation', 'pivot', 'cruciate', 'collateral',
+        'interval', 'immobili', 'positive', 'negative',
     ];
 
     public function test_who_must_not_stand_or_is_stuck_is_not_told_to_wait_for_it(): void
     {
-        $text = static fn (string $tick): string => Knee::hurt()->answered()->with('safety', [...Knee::CLEAR, $tick => true])->assessed()->words->forAthlete;
+        $text = static fn (string $tick): string => Knee::hurt()->answered()->with(
+            'safety',
+            [...Knee::CLEAR, $tick => true],
+        )->assessed()->words->forAthlete;
         foreach (['pulseOrSensationLost', 'cannotTakeFourSteps', 'openWound', 'lockedShort'] as $tick) {
             self::assertStringNotContainsString('cannot stand on it', $text($tick), $tick);
-            self::assertStringContainsString('Call us if the swelling grows, or anything else gets worse.', $text($tick), $tick);
+            self::assertStringContainsString(
+                'Call us if the swelling grows, or anything else gets worse.',
+                $text($tick),
+                $tick,
+            );
         }
         self::assertStringContainsString('cannot stand on it', Knee::hurt()->answered()->assessed()->words->forAthlete);
     }
@@ -43,8 +52,17 @@ final class WordsTest extends TestCase
             'Operated on for an ACL tear 9 weeks ago. Extension -6° (other knee 2°), lag 5°, fluid grade 1, girth not recorded. Nothing raised for a stuck knee, infection or clot.',
             $knee->assessed()->words->afterOperation,
         );
-        self::assertStringEndsWith('never wait for a second look.', $knee->with('safety', ['feverOrHotRedKnee' => true])->assessed()->words->afterOperation);
-        self::assertStringStartsWith('Operated on a week ago.', Knee::hurt()->with('episode', ['operated' => ['what' => 'other', 'weeksAgo' => 1]])->assessed()->words->afterOperation);
+        self::assertStringEndsWith(
+            'never wait for a second look.',
+            $knee->with('safety', ['feverOrHotRedKnee' => true])->assessed()->words->afterOperation,
+        );
+        self::assertStringStartsWith(
+            'Operated on a week ago.',
+            Knee::hurt()->with(
+                'episode',
+                ['operated' => ['what' => 'other', 'weeksAgo' => 1]],
+            )->assessed()->words->afterOperation,
+        );
     }
 
     public function test_the_athletes_text_has_headings_and_is_short_plain_and_counts_in_hundreds(): void
@@ -53,10 +71,20 @@ final class WordsTest extends TestCase
             $lines = array_filter(explode("\n", $text), static fn (string $line): bool => $line !== '');
             self::assertContains('What we looked at', $lines, $name);
             self::assertContains('Next', $lines, $name);
-            $body = implode(' ', array_filter($lines, static fn (string $line): bool => preg_match('/[.]$/', $line) === 1));
+            $body = implode(
+                ' ',
+                array_filter($lines, static fn (string $line): bool => preg_match('/[.]$/', $line) === 1),
+            );
             $sentences = preg_split('/(?<=[.!?])\s+/', $body, -1, PREG_SPLIT_NO_EMPTY) ?: [];
-            $lengths = array_map(static fn (string $sentence): int => count(preg_split('/\s+/', $sentence) ?: []), $sentences);
-            self::assertLessThanOrEqual(self::MOST_WORDS, max($lengths), $name.': '.$sentences[array_search(max($lengths), $lengths, true)]);
+            $lengths = array_map(
+                static fn (string $sentence): int => count(preg_split('/\s+/', $sentence) ?: []),
+                $sentences,
+            );
+            self::assertLessThanOrEqual(
+                self::MOST_WORDS,
+                max($lengths),
+                $name.': '.$sentences[array_search(max($lengths), $lengths, true)],
+            );
             self::assertLessThanOrEqual(self::MEAN_WORDS, array_sum($lengths) / count($lengths), $name);
             foreach (self::JARGON as $term) {
                 self::assertStringNotContainsStringIgnoringCase($term, $text, $name);
@@ -64,10 +92,18 @@ final class WordsTest extends TestCase
             self::assertStringNotContainsString('%', $text, $name);
             foreach ($sentences as $sentence) {
                 if (preg_match('/(may be|is likely) torn/', $sentence) === 1) {
-                    self::assertMatchesRegularExpression('/(about \d+|fewer than 1|more than 99) in 100 knees like this/', $sentence, $name);
+                    self::assertMatchesRegularExpression(
+                        '/(about \d+|fewer than 1|more than 99) in 100 knees like this/',
+                        $sentence,
+                        $name,
+                    );
                 }
             }
-            self::assertMatchesRegularExpression('/Call us if the (knee locks, gives way|swelling grows)/', $text, $name);
+            self::assertMatchesRegularExpression(
+                '/Call us if the (knee locks, gives way|swelling grows)/',
+                $text,
+                $name,
+            );
             self::assertSame(array_unique($sentences), $sentences, $name);
         }
     }
@@ -90,9 +126,18 @@ final class WordsTest extends TestCase
         foreach (['Your shin slides further forward', 'front cross ligament (ACL) is likely torn: ', 'chances, not a diagnosis', 'No sport for now.', 'a knee surgeon or sports doctor, with a scan (MRI), within two weeks'] as $part) {
             self::assertStringContainsString($part, $torn);
         }
-        self::assertStringContainsString('hospital now', $this->said(Knee::hurt()->with('safety', ['openWound' => true])));
-        self::assertStringContainsString('seen today', $this->said(Knee::hurt()->with('safety', ['feverOrHotRedKnee' => true])));
-        self::assertStringContainsString('Call an ambulance now.', $this->said(Knee::hurt()->with('safety', ['breathlessOrChestPain' => true])));
+        self::assertStringContainsString(
+            'hospital now',
+            $this->said(Knee::hurt()->with('safety', ['openWound' => true])),
+        );
+        self::assertStringContainsString(
+            'seen today',
+            $this->said(Knee::hurt()->with('safety', ['feverOrHotRedKnee' => true])),
+        );
+        self::assertStringContainsString(
+            'Call an ambulance now.',
+            $this->said(Knee::hurt()->with('safety', ['breathlessOrChestPain' => true])),
+        );
         self::assertStringContainsString('have not tested it by hand', $this->said(Knee::hurt()));
     }
 
@@ -103,8 +148,14 @@ final class WordsTest extends TestCase
             $normal->found($manoeuvre, ['normal' => true], ['normal' => true]);
         }
         self::assertStringContainsString('Nothing stands out.', $this->said($normal));
-        self::assertStringContainsString('What we could test was normal. Not tested: ', $this->said(Knee::hurt()->answered()->found('lachman', ['normal' => true], ['normal' => true])));
-        self::assertStringContainsString('We could not test your knee today because it hurt too much.', $this->said(Knee::hurt()->found('lachman', ['notDone' => 'pain'])));
+        self::assertStringContainsString(
+            'What we could test was normal. Not tested: ',
+            $this->said(Knee::hurt()->answered()->found('lachman', ['normal' => true], ['normal' => true])),
+        );
+        self::assertStringContainsString(
+            'We could not test your knee today because it hurt too much.',
+            $this->said(Knee::hurt()->found('lachman', ['notDone' => 'pain'])),
+        );
         foreach ([$normal->found('popliteal_look', ['swelling' => true]), Knee::hurt()->with('safety', ['calfTense' => true])] as $found) {
             self::assertStringNotContainsString('Nothing stands out', $this->said($found));
         }
@@ -112,23 +163,52 @@ final class WordsTest extends TestCase
 
     public function test_what_is_unlikely_is_named_only_where_the_story_raised_it_and_without_a_number(): void
     {
-        $raised = Knee::hurt()->answered()->with('daysSinceInjury', 40)->with('history', ['pop' => true])->found('lachman', ['normal' => true, 'checks' => ['hamstringsRelaxed' => true]], ['normal' => true]);
-        self::assertMatchesRegularExpression('/Harm is unlikely: the front cross ligament \(ACL\)\./', $this->said($raised));
-        self::assertStringNotContainsString('Harm is unlikely', $this->said(Knee::hurt()->answered()->with('daysSinceInjury', 40)->found('lachman', ['normal' => true], ['normal' => true])));
+        $raised = Knee::hurt()->answered()->with('daysSinceInjury', 40)->with('history', ['pop' => true])->found(
+            'lachman',
+            ['normal' => true, 'checks' => ['hamstringsRelaxed' => true]],
+            ['normal' => true],
+        );
+        self::assertMatchesRegularExpression(
+            '/Harm is unlikely: the front cross ligament \(ACL\)\./',
+            $this->said($raised),
+        );
+        self::assertStringNotContainsString(
+            'Harm is unlikely',
+            $this->said(Knee::hurt()->answered()->with('daysSinceInjury', 40)->found(
+                'lachman',
+                ['normal' => true],
+                ['normal' => true],
+            )),
+        );
     }
 
     public function test_what_is_not_settled_is_named_without_a_number_and_with_its_own_reason(): void
     {
-        $guarded = $this->said(Knee::hurt()->answered()->with('history', ['pop' => false, 'couldNotContinue' => false, 'givingWay' => false])->found('lachman', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]], ['translationMm' => 3, 'endFeel' => 'firm']));
+        $guarded = $this->said(Knee::hurt()->answered()->with('history', ['pop' => false, 'couldNotContinue' => false, 'givingWay' => false])->found(
+            'lachman',
+            ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]],
+            ['translationMm' => 3, 'endFeel' => 'firm'],
+        ));
         self::assertStringContainsString('Not settled today: the front cross ligament (ACL).', $guarded);
         self::assertStringContainsString('could not tell today, because your muscles were tense.', $guarded);
-        self::assertStringContainsString('because the leg moved', $this->said(Knee::hurt()->found('lachman', ['normal' => true, 'checks' => ['footStayedDown' => false]])));
+        self::assertStringContainsString(
+            'because the leg moved',
+            $this->said(Knee::hurt()->found('lachman', ['normal' => true, 'checks' => ['footStayedDown' => false]])),
+        );
     }
 
     public function test_while_others_decide_today_only_what_the_line_is_about_is_named(): void
     {
-        $story = ['pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours', 'mechanism' => ['twist_on_planted_foot']];
-        $said = fn (string $key): string => $this->said(Knee::hurt()->with('history', $story)->with('safety', [$key => true]));
+        $story = [
+            'pop' => true,
+            'couldNotContinue' => true,
+            'swellingOnset' => 'within_2_hours',
+            'mechanism' => ['twist_on_planted_foot'],
+        ];
+        $said = fn (string $key): string => $this->said(Knee::hurt()->with('history', $story)->with(
+            'safety',
+            [$key => true],
+        ));
         self::assertStringContainsString('cross ligament', $said('calfTense'));
         foreach (['feverOrHotRedKnee', 'cannotStraightLegRaise', 'openWound', 'calfSwollenTender'] as $key) {
             self::assertStringNotContainsString('in 100', $said($key), $key);
@@ -151,7 +231,11 @@ final class WordsTest extends TestCase
         self::assertStringNotContainsString('Bend and straighten', $locked);
         self::assertStringNotContainsString('rive', $this->said(Knee::hurt()->with('ageYears', 16)));
         self::assertStringContainsString('you and your parents', $this->said(Knee::hurt()->with('ageYears', 16)));
-        self::assertStringContainsString('Do not drive.', $this->said(Knee::hurt()->with('hurtSide', 'right')), 'crutches for the right leg');
+        self::assertStringContainsString(
+            'Do not drive.',
+            $this->said(Knee::hurt()->with('hurtSide', 'right')),
+            'crutches for the right leg',
+        );
         self::assertStringContainsString('Drive only when', $this->said(Knee::hurt()));
     }
 
@@ -160,7 +244,10 @@ final class WordsTest extends TestCase
         $for = static fn (Knee $knee, array $opening): string => $knee->with('opening', $opening)->assessed()->words->forCoach;
         self::assertSame('', $for(TypicalKnees::tornAcl(), ['consentGiven' => true]));
         self::assertSame('', $for(TypicalKnees::tornAcl()->with('ageYears', 15), ['coachMayKnow' => true]));
-        self::assertNotSame('', $for(TypicalKnees::tornAcl()->with('ageYears', 15), ['coachMayKnow' => true, 'guardianConsent' => true]));
+        self::assertNotSame(
+            '',
+            $for(TypicalKnees::tornAcl()->with('ageYears', 15), ['coachMayKnow' => true, 'guardianConsent' => true]),
+        );
         $line = $for(TypicalKnees::tornAcl()->with('examinedAt', '2026-03-28T18:00:00Z'), ['coachMayKnow' => true]);
         self::assertSame('Out. Review by 11 April 2026.', $line);
         $slow = $for(Knee::hurt()->with('daysSinceInjury', null), ['coachMayKnow' => true]);
@@ -172,13 +259,22 @@ final class WordsTest extends TestCase
 
     public function test_the_letter_begins_with_why_and_how_soon_and_ends_with_the_chances(): void
     {
-        $note = TypicalKnees::tornAcl()->with('ageYears', 22)->with('history', ['pop' => true, 'locking' => false, 'mechanism' => ['twist_on_planted_foot']])
+        $note = TypicalKnees::tornAcl()->with('ageYears', 22)->with(
+            'history',
+            ['pop' => true, 'locking' => false, 'mechanism' => ['twist_on_planted_foot']],
+        )
             ->with('episode', ['whatHappened' => 'Landed from a jump.', 'medication' => 'none', 'bleedingRisk' => true])
             ->found('ankle_lift', ['result' => 'normal', 'turnsOut' => 'normal'])->assessed()->words->note;
         $lines = explode("\n", $note);
-        self::assertSame('Within two weeks, to a knee surgeon or sports doctor, with a scan (MRI). Question: an ACL tear?', $lines[0]);
+        self::assertSame(
+            'Within two weeks, to a knee surgeon or sports doctor, with a scan (MRI). Question: an ACL tear?',
+            $lines[0],
+        );
         self::assertSame('Left knee, 4 days after injury, age 22.', $lines[1]);
-        self::assertSame('Pulse, sensation, ankle lift: pulse not recorded, sensation not recorded, ankle lift normal, turning out normal', $lines[2]);
+        self::assertSame(
+            'Pulse, sensation, ankle lift: pulse not recorded, sensation not recorded, ankle lift normal, turning out normal',
+            $lines[2],
+        );
         self::assertStringStartsWith('Chances are weighed from base rates', $lines[count($lines) - 1]);
         self::assertStringStartsWith('Chance in 100', $lines[count($lines) - 2]);
         foreach (['Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking', 'lachman 10 / 3 mm, grade 2', 'Grades: ACL 2', 'Lachman (clear)', 'posterolateral corner injury', 'crutches'] as $part) {
@@ -186,17 +282,34 @@ final class WordsTest extends TestCase
         }
         self::assertStringNotContainsString('Off limits', $note);
         self::assertDoesNotMatchRegularExpression('/→ (0|100)\b|[a-z]_[a-z]/', $note);
-        self::assertStringNotContainsString('Question', Knee::hurt()->assessed()->words->note, 'nobody is sent, nothing is asked');
-        self::assertStringContainsString('Muscles held', Knee::hurt()->found('posterior_drawer', ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => false]], ['translationMm' => 3, 'endFeel' => 'firm'])->assessed()->words->note);
+        self::assertStringNotContainsString(
+            'Question',
+            Knee::hurt()->assessed()->words->note,
+            'nobody is sent, nothing is asked',
+        );
+        self::assertStringContainsString(
+            'Muscles held',
+            Knee::hurt()->found(
+                'posterior_drawer',
+                ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => false]],
+                ['translationMm' => 3, 'endFeel' => 'firm'],
+            )->assessed()->words->note,
+        );
     }
 
     public function test_the_letter_holds_what_others_found_and_all_that_was_recorded(): void
     {
-        $note = Knee::hurt()->with('earlierFinding', [['what' => 'MRI two years ago: intact', 'by' => 'Dr Osk', 'on' => '2024']])
+        $note = Knee::hurt()->with(
+            'earlierFinding',
+            [['what' => 'MRI two years ago: intact', 'by' => 'Dr Osk', 'on' => '2024']],
+        )
             ->with('pulseChecks', [['at' => '2026-03-14T09:30:00Z', 'felt' => true]])
             ->found('inspection', ['bruise' => true, 'scar' => false], ['bruise' => false])
             ->found('alignment', ['angleDeg' => 6], ['angleDeg' => 2])
-            ->found('lachman', ['translationMm' => 6, 'endFeel' => 'firm', 'support' => 'prone', 'note' => 'fearful'])->assessed()->words->note;
+            ->found(
+                'lachman',
+                ['translationMm' => 6, 'endFeel' => 'firm', 'support' => 'prone', 'note' => 'fearful'],
+            )->assessed()->words->note;
         foreach (['MRI two years ago: intact (Dr Osk) (2024)', 'pulse felt 2026-03-14T09:30:00Z', 'inspection: no scar, bruise', 'angle 6° (other 2)', 'support prone', '“fearful”', 'not graded'] as $part) {
             self::assertStringContainsString($part, $note);
         }
@@ -204,12 +317,19 @@ final class WordsTest extends TestCase
 
     public function test_what_was_not_done_says_why_and_what_it_leaves_open(): void
     {
-        $lines = Knee::hurt()->answered()->found('lachman', ['notDone' => 'pain'], ['notDone' => 'time'])->with('safety', ['lockedShort' => true])->assessed()->plan->unanswered;
+        $lines = Knee::hurt()->answered()->found(
+            'lachman',
+            ['notDone' => 'pain'],
+            ['notDone' => 'time'],
+        )->with('safety', ['lockedShort' => true])->assessed()->plan->unanswered;
         self::assertSame('Lachman not done (too painful): leaves open ACL tear.', $lines[0]);
         self::assertStringContainsString('other knee not done (no time)', $lines[1]);
         self::assertStringContainsString('Off limits by the safety gate', $lines[2]);
         self::assertStringContainsString('No hands-on result that counts was aimed at: ACL tear', $lines[3]);
-        self::assertContains('McMurray not done (position not possible).', Knee::hurt()->answered()->found('flexion_range', ['flexionDeg' => 100])->assessed()->plan->unanswered);
+        self::assertContains(
+            'McMurray not done (position not possible).',
+            Knee::hurt()->answered()->found('flexion_range', ['flexionDeg' => 100])->assessed()->plan->unanswered,
+        );
     }
 
     private function said(Knee $knee): string
@@ -225,7 +345,9 @@ final class WordsTest extends TestCase
         $assessor = new Assessor;
         $texts = [];
         foreach (glob(__DIR__.'/../../../examples/*.json') ?: [] as $file) {
-            $texts[basename($file)] = $assessor->assess($assessor->read(Json::read((string) file_get_contents($file))))->words->forAthlete;
+            $texts[basename($file)] = $assessor->assess($assessor->read(Json::read((string) file_get_contents(
+                $file,
+            ))))->words->forAthlete;
         }
         self::assertNotSame([], $texts);
 

@@ -115,7 +115,10 @@ final readonly class Fields
     {
         $value = $this->number($key);
         if ($this->has($key) && is_numeric($this->raw($key)) && ($value < $low || $value > $high)) {
-            $this->fault($key, sprintf('expected %s to %s%s', self::plain($low), self::plain($high), $unit === '' ? '' : " {$unit}"));
+            $this->fault(
+                $key,
+                sprintf('expected %s to %s%s', self::plain($low), self::plain($high), $unit === '' ? '' : " {$unit}"),
+            );
         }
 
         return \min(\max($value, $low), $high);
@@ -245,7 +248,13 @@ final readonly class Fields
      */
     public function optional(string $key, array $keys): self
     {
-        return new self($this->given($key) ? $this->raw($key) : new stdClass, $this->at($key), $this->faults, [], $keys);
+        return new self(
+            $this->given($key) ? $this->raw($key) : new stdClass,
+            $this->at($key),
+            $this->faults,
+            [],
+            $keys,
+        );
     }
 
     /**

@@ -42,7 +42,10 @@ final class JsonTest extends TestCase
 
     public function test_places_are_written_as_keys_and_positions(): void
     {
-        self::assertSame('groups[1].results[0].targets', Path::key(Path::index(Path::key(Path::index('groups', 1), 'results'), 0), 'targets'));
+        self::assertSame(
+            'groups[1].results[0].targets',
+            Path::key(Path::index(Path::key(Path::index('groups', 1), 'results'), 0), 'targets'),
+        );
         self::assertSame('groups[1].results', Path::parent('groups[1].results[0]'));
         self::assertSame('groups[1]', Path::parent('groups[1].results'));
         self::assertSame('', Path::parent('groups'));

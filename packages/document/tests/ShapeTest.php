@@ -66,7 +66,10 @@ final class ShapeTest extends TestCase
      */
     public static function objects(): iterable
     {
-        $knee = new Fields(['side' => new Word(['left', 'right'])], ['pain' => Number::within(0, 10), 'note' => new Text(0, 9)]);
+        $knee = new Fields(
+            ['side' => new Word(['left', 'right'])],
+            ['pain' => Number::within(0, 10), 'note' => new Text(0, 9)],
+        );
         yield 'an object' => [$knee, '{"side":"left","pain":3,"note":null}', null];
         yield 'a key that nobody knows' => [$knee, '{"side":"left","colour":1}', 'colour: unknown key'];
         yield 'a key that is missing' => [$knee, '{"pain":3}', 'side: missing'];
@@ -82,7 +85,12 @@ final class ShapeTest extends TestCase
         yield 'nothing' => [$way, '{"normal":false}', ': expected something'];
         yield 'two things' => [$way, '{"normal":true,"mm":3}', ': expected one thing'];
         yield 'both ways of measuring' => [$way, '{"band":"same","mm":3}', 'band: expected either'];
-        $tagged = new Tagged('kind', ['a' => new Fields(['kind' => new Exactly('a'), 'x' => new YesNo])], ['kind', 'x'], static fn (mixed $tag): string => 'unheard of');
+        $tagged = new Tagged(
+            'kind',
+            ['a' => new Fields(['kind' => new Exactly('a'), 'x' => new YesNo])],
+            ['kind', 'x'],
+            static fn (mixed $tag): string => 'unheard of',
+        );
         yield 'what its tag says' => [$tagged, '{"kind":"a","x":true}', null];
         yield 'a tag unheard of' => [$tagged, '{"kind":"b","x":true}', 'kind: unheard of'];
         yield 'no tag at all' => [$tagged, '{"x":true}', 'kind: missing'];
@@ -90,7 +98,11 @@ final class ShapeTest extends TestCase
 
     #[DataProvider('values')]
     #[DataProvider('objects')]
-    public function test_a_value_is_taken_or_refused_and_its_schema_agrees(Shape $shape, string $json, ?string $refusal): void
+    public function test_a_value_is_taken_or_refused_and_its_schema_agrees(
+        Shape $shape,
+        string $json,
+        ?string $refusal,
+    ): void
     {
         $value = json_decode($json);
         $faults = new Faults($value);
@@ -102,16 +114,35 @@ final class ShapeTest extends TestCase
             self::assertSame($refusal, "{$told->path}: {$told->reason}");
         }
         $schema = json_decode((string) json_encode($shape->schema()));
-        self::assertSame($refusal === null, (new Validator)->validate($value, $schema)->isValid(), (string) json_encode($schema));
+        self::assertSame(
+            $refusal === null,
+            (new Validator)->validate($value, $schema)->isValid(),
+            (string) json_encode($schema),
+        );
     }
 
     public function test_what_is_given_is_read_and_what_is_not_is_nothing(): void
     {
-        $given = Given::in(json_decode('{"text":"a","number":4,"yes":true,"words":["a",1],"inner":{"x":false},"items":[{"x":true},2],"none":null}'));
-        self::assertSame(['a', '', 4.0, 4, true, null], [$given->text('text'), $given->text('none'), $given->number('number'), $given->whole('number'), $given->answer('yes'), $given->answer('text')]);
+        $given = Given::in(json_decode(
+            '{"text":"a","number":4,"yes":true,"words":["a",1],"inner":{"x":false},"items":[{"x":true},2],"none":null}',
+        ));
+        self::assertSame(
+            ['a', '', 4.0, 4, true, null],
+            [
+                $given->text('text'),
+                $given->text('none'),
+                $given->number('number'),
+                $given->whole('number'),
+                $given->answer('yes'),
+                $given->answer('text'),
+            ],
+        );
         self::assertSame([['a'], []], [$given->words('words'), $given->words('text')]);
         self::assertSame(['x' => false], $given->inner('inner')->answers(['x', 'y']));
-        self::assertSame([true, null], array_map(static fn (Given $item): ?bool => $item->answer('x'), $given->items('items')));
+        self::assertSame(
+            [true, null],
+            array_map(static fn (Given $item): ?bool => $item->answer('x'), $given->items('items')),
+        );
         self::assertFalse($given->has('none'));
         self::assertFalse(Given::in('no object')->has('x'));
     }

@@ -27,7 +27,12 @@ final class AgainstPlainTest extends TestCase
         $figures = new SeededFigures(41);
         for ($problem = 0; $problem < self::PROBLEMS; $problem++) {
             $document = $this->document($figures);
-            self::assertEqualsWithDelta((new PlainWeighing($document))->chances(), SeededFigures::chances($document), 1e-9, "problem {$problem}");
+            self::assertEqualsWithDelta(
+                (new PlainWeighing($document))->chances(),
+                SeededFigures::chances($document),
+                1e-9,
+                "problem {$problem}",
+            );
         }
     }
 
@@ -37,11 +42,29 @@ final class AgainstPlainTest extends TestCase
         for ($problem = 0; $problem < self::PROBLEMS; $problem++) {
             $document = $this->document($figures);
             $group = $document['groups'][$figures->whole(0, count($document['groups']) - 1)];
-            $result = $figures->result('candidate', 'positive', array_slice($figures->shuffled(self::CONDITIONS), 0, $figures->whole(1, 3)));
-            $document['candidates'] = [['finding' => 'candidate', 'group' => $group['id'], 'echo' => $group['echo'], 'minutes' => 1, 'targets' => $result['targets']]];
+            $result = $figures->result(
+                'candidate',
+                'positive',
+                array_slice($figures->shuffled(self::CONDITIONS), 0, $figures->whole(1, 3)),
+            );
+            $document['candidates'] = [[
+                'finding' => 'candidate',
+                'group' => $group['id'],
+                'echo' => $group['echo'],
+                'minutes' => 1,
+                'targets' => $result['targets'],
+            ]];
             $test = SeededFigures::weigh($document)->nextTests[0];
             foreach (['positive' => $test->ifPositive, 'negative' => $test->ifNegative] as $outcome => $chances) {
-                self::assertEqualsWithDelta((new PlainWeighing($this->with($document, $group['id'], [...$result, 'outcome' => $outcome])))->chances(), $chances, 1e-9);
+                self::assertEqualsWithDelta(
+                    (new PlainWeighing($this->with(
+                        $document,
+                        $group['id'],
+                        [...$result, 'outcome' => $outcome],
+                    )))->chances(),
+                    $chances,
+                    1e-9,
+                );
             }
         }
     }
@@ -52,14 +75,24 @@ final class AgainstPlainTest extends TestCase
         for ($problem = 0; $problem < self::PROBLEMS; $problem++) {
             $document = $this->document($figures);
             $read = ProblemReader::read(json_decode((string) json_encode($document)));
-            $steps = array_merge(...array_map(static fn (Group $group): array => array_map(static fn (Result $result): array => [$result, $group], $group->results), $read->groups));
+            $steps = array_merge(...array_map(
+                static fn (Group $group): array => array_map(
+                    static fn (Result $result): array => [$result, $group],
+                    $group->results,
+                ),
+                $read->groups,
+            ));
             $trail = new Trail(Belief::before($read));
             foreach ($figures->shuffled($steps) as [$result, $group]) {
                 $trail->take($result, new Group($group->id, $group->echo, []));
             }
             self::assertEqualsWithDelta(SeededFigures::chances($document), $trail->chances(), 1e-9);
             foreach ($trail->steps() as $step) {
-                self::assertEqualsWithDelta($step->after / (1 - $step->after), $step->appliedLr * $step->before / (1 - $step->before), 1e-6 * $step->appliedLr + 1e-9);
+                self::assertEqualsWithDelta(
+                    $step->after / (1 - $step->after),
+                    $step->appliedLr * $step->before / (1 - $step->before),
+                    1e-6 * $step->appliedLr + 1e-9,
+                );
             }
         }
     }
@@ -76,8 +109,14 @@ final class AgainstPlainTest extends TestCase
             self::assertSame($sorted, $chances);
             self::assertLessThanOrEqual(1 + 1e-12, array_sum($chances));
         }
-        $equal = SeededFigures::weigh(['conditions' => array_map(static fn (string $id): array => ['id' => $id, 'pretest' => 0.5], ['a', 'b', 'c'])])->pictures;
-        self::assertSame([[], [0], [1], [2], [0, 1]], array_map(static fn ($picture): array => $picture->present, $equal));
+        $equal = SeededFigures::weigh(['conditions' => array_map(
+            static fn (string $id): array => ['id' => $id, 'pretest' => 0.5],
+            ['a', 'b', 'c'],
+        )])->pictures;
+        self::assertSame(
+            [[], [0], [1], [2], [0, 1]],
+            array_map(static fn ($picture): array => $picture->present, $equal),
+        );
     }
 
     /**
@@ -106,13 +145,20 @@ final class AgainstPlainTest extends TestCase
             $results = [];
             for ($result = $figures->whole(1, 4); $result > 0; $result--) {
                 $targets = array_slice($figures->shuffled(self::CONDITIONS), 0, $figures->whole(1, 4));
-                $results[] = $figures->result("finding {$group}.{$result}", $figures->whole(0, 2) > 0 ? 'positive' : 'negative', $targets);
+                $results[] = $figures->result(
+                    "finding {$group}.{$result}",
+                    $figures->whole(0, 2) > 0 ? 'positive' : 'negative',
+                    $targets,
+                );
             }
             $groups[] = ['id' => "g{$group}", 'echo' => $figures->between(0, 0.9), 'results' => $results];
         }
 
         return [
-            'conditions' => array_map(static fn (string $id): array => ['id' => $id, 'pretest' => $figures->between(0.01, 0.7)], self::CONDITIONS),
+            'conditions' => array_map(
+                static fn (string $id): array => ['id' => $id, 'pretest' => $figures->between(0.01, 0.7)],
+                self::CONDITIONS,
+            ),
             'associations' => [
                 ['between' => ['a', 'b'], 'oddsRatio' => exp($figures->between(-2, 3))],
                 ['between' => ['b', 'd'], 'oddsRatio' => exp($figures->between(-2, 3))],

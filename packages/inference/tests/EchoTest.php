@@ -34,7 +34,11 @@ final class EchoTest extends TestCase
             foreach (['positive' => 1, 'negative' => -1] as $outcome => $way) {
                 $more = $document;
                 $more['groups'][0]['results'][] = $figures->result('further', $outcome, ['a']);
-                self::assertGreaterThanOrEqual(-1e-12, $way * (SeededFigures::chances($more)[0] - $before), "problem {$problem}, {$outcome}");
+                self::assertGreaterThanOrEqual(
+                    -1e-12,
+                    $way * (SeededFigures::chances($more)[0] - $before),
+                    "problem {$problem}, {$outcome}",
+                );
             }
         }
     }
@@ -57,7 +61,11 @@ final class EchoTest extends TestCase
             'conditions' => [['id' => 'a', 'pretest' => 0.2], ['id' => 'b', 'pretest' => 0.2]],
             'groups' => [['id' => 'g', 'echo' => 0.999999, 'results' => [
                 ['finding' => 'strong', 'outcome' => 'positive', 'targets' => ['a' => $row]],
-                ['finding' => 'weak', 'outcome' => 'positive', 'targets' => ['a' => ['sensitivity' => 0.6, 'specificity' => 0.7]]],
+                [
+                    'finding' => 'weak',
+                    'outcome' => 'positive',
+                    'targets' => ['a' => ['sensitivity' => 0.6, 'specificity' => 0.7]],
+                ],
             ]]],
         ];
         $both = SeededFigures::chances($document);
@@ -74,11 +82,18 @@ final class EchoTest extends TestCase
         $results = [];
         for ($result = $figures->whole(2, 5); $result > 0; $result--) {
             $targets = $figures->shuffled($conditions);
-            $results[] = $figures->result("finding{$result}", $figures->whole(0, 1) ? 'positive' : 'negative', array_slice($targets, 0, $figures->whole(1, count($conditions))));
+            $results[] = $figures->result(
+                "finding{$result}",
+                $figures->whole(0, 1) ? 'positive' : 'negative',
+                array_slice($targets, 0, $figures->whole(1, count($conditions))),
+            );
         }
 
         return [
-            'conditions' => array_map(static fn (string $id): array => ['id' => $id, 'pretest' => $figures->between(0.01, 0.6)], $conditions),
+            'conditions' => array_map(
+                static fn (string $id): array => ['id' => $id, 'pretest' => $figures->between(0.01, 0.6)],
+                $conditions,
+            ),
             'groups' => [['id' => 'g', 'echo' => $figures->between(0.0, 0.95), 'results' => $results]],
         ];
     }

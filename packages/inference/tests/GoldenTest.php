@@ -51,7 +51,12 @@ final class GoldenTest extends TestCase
                 self::assertSameFigures($value, $actual[$key], "{$path}.{$key}");
             }
         } elseif (is_float($expected) || is_int($expected)) {
-            self::assertEqualsWithDelta($expected, $actual, str_contains($path, '.interval') ? self::INTERVAL_TOLERANCE : self::TOLERANCE, $path);
+            self::assertEqualsWithDelta(
+                $expected,
+                $actual,
+                str_contains($path, '.interval') ? self::INTERVAL_TOLERANCE : self::TOLERANCE,
+                $path,
+            );
         } else {
             self::assertSame($expected, $actual, $path);
         }

@@ -34,7 +34,11 @@ final class IntervalTest extends TestCase
     public function test_exact_figures_leave_no_interval(): void
     {
         $document = ['conditions' => [['id' => 'a', 'pretest' => 0.3]], 'groups' => [['id' => 'g', 'echo' => 0, 'results' => [
-            ['finding' => 'f', 'outcome' => 'positive', 'targets' => ['a' => ['sensitivity' => 0.8, 'specificity' => 0.9]]],
+            [
+                'finding' => 'f',
+                'outcome' => 'positive',
+                'targets' => ['a' => ['sensitivity' => 0.8, 'specificity' => 0.9]],
+            ],
         ]]]];
         $condition = SeededFigures::weigh($document)->conditions[0];
         self::assertEqualsWithDelta($condition->posttest, $condition->interval[0], 1e-12);
@@ -47,7 +51,11 @@ final class IntervalTest extends TestCase
      */
     private function document(): array
     {
-        $row = static fn (float $sensitivity, float $specificity): array => ['sensitivity' => $sensitivity, 'specificity' => $specificity, 'spread' => self::SPREAD];
+        $row = static fn (float $sensitivity, float $specificity): array => [
+            'sensitivity' => $sensitivity,
+            'specificity' => $specificity,
+            'spread' => self::SPREAD,
+        ];
 
         return [
             'conditions' => [['id' => 'a', 'pretest' => 0.3], ['id' => 'b', 'pretest' => 0.25]],
@@ -55,9 +63,17 @@ final class IntervalTest extends TestCase
             'groups' => [
                 ['id' => 'g', 'echo' => 0.4, 'results' => [
                     ['finding' => 'p', 'outcome' => 'positive', 'targets' => ['a' => $row(0.8, 0.85)]],
-                    ['finding' => 'q', 'outcome' => 'positive', 'targets' => ['a' => $row(0.6, 0.7), 'b' => $row(0.7, 0.65)]],
+                    [
+                        'finding' => 'q',
+                        'outcome' => 'positive',
+                        'targets' => ['a' => $row(0.6, 0.7), 'b' => $row(0.7, 0.65)],
+                    ],
                 ]],
-                ['id' => 'h', 'echo' => 0.0, 'results' => [['finding' => 'r', 'outcome' => 'negative', 'targets' => ['b' => $row(0.6, 0.8)]]]],
+                [
+                    'id' => 'h',
+                    'echo' => 0.0,
+                    'results' => [['finding' => 'r', 'outcome' => 'negative', 'targets' => ['b' => $row(0.6, 0.8)]]],
+                ],
             ],
         ];
     }

@@ -15,7 +15,9 @@ use stdClass;
 #[Group('slow')]
 final class SoundProblemTest extends TestCase
 {
-    private const ODD = [null, true, 0, 1, -1, 0.0, 1.0, 0.5, -0.5, 2.5, 11, 1e9, '', 'acl', 'x', [], [0.1], [0.9, 0.1], ['acl', 'acl']];
+    private const ODD = [
+        null, true, 0, 1, -1, 0.0, 1.0, 0.5, -0.5, 2.5, 11, 1e9, '', 'acl', 'x', [], [0.1], [0.9, 0.1], ['acl', 'acl'],
+    ];
 
     public function test_every_worked_example_is_taken_at_once(): void
     {

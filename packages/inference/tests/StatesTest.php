@@ -22,10 +22,16 @@ final class StatesTest extends TestCase
             for ($i = 0; $i < 7; $i++) {
                 $rates[] = ['id' => "c{$i}", 'pretest' => $figures->between(0.001, 0.95)];
                 if ($i > 0) {
-                    $pairs[] = ['between' => ["c{$i}", 'c'.$figures->whole(0, $i - 1)], 'oddsRatio' => exp($figures->between(-4.0, 4.5))];
+                    $pairs[] = [
+                        'between' => ["c{$i}", 'c'.$figures->whole(0, $i - 1)],
+                        'oddsRatio' => exp($figures->between(-4.0, 4.5)),
+                    ];
                 }
             }
-            $belief = Belief::before(ProblemReader::read(json_decode((string) json_encode(['conditions' => $rates, 'associations' => $pairs]))));
+            $belief = Belief::before(ProblemReader::read(json_decode((string) json_encode([
+                'conditions' => $rates,
+                'associations' => $pairs,
+            ]))));
             foreach ($rates as $k => $rate) {
                 self::assertEqualsWithDelta($rate['pretest'], $belief->chance($k), 2e-12);
             }
@@ -35,7 +41,9 @@ final class StatesTest extends TestCase
 
     public function test_the_odds_ratio_of_an_associated_pair_is_kept(): void
     {
-        $belief = Belief::before(ProblemReader::read(json_decode('{"conditions":[{"id":"a","pretest":0.2},{"id":"x","pretest":0.4},{"id":"b","pretest":0.03}],"associations":[{"between":["b","a"],"oddsRatio":8}]}')));
+        $belief = Belief::before(ProblemReader::read(json_decode(
+            '{"conditions":[{"id":"a","pretest":0.2},{"id":"x","pretest":0.4},{"id":"b","pretest":0.03}],"associations":[{"between":["b","a"],"oddsRatio":8}]}',
+        )));
         [$none, $a, $b, $both] = $belief->over(0b101);
         self::assertEqualsWithDelta(8.0, $both * $none / ($a * $b), 1e-9);
         [$none, $a, $x, $both] = $belief->over(0b011);
@@ -61,14 +69,26 @@ final class StatesTest extends TestCase
             }
         }
         $wide = Marginals::of($states, 6, 0b101011);
-        self::assertEqualsWithDelta(Marginals::of($states, 6, 0b100010)->present, $wide->narrowedTo(0b100010)->present, 1e-12);
+        self::assertEqualsWithDelta(
+            Marginals::of($states, 6, 0b100010)->present,
+            $wide->narrowedTo(0b100010)->present,
+            1e-12,
+        );
     }
 
     public function test_two_hundred_agreeing_results_neither_saturate_nor_fail(): void
     {
         $results = [];
         for ($i = 0; $i < 200; $i++) {
-            $results[] = ['finding' => "f{$i}", 'outcome' => 'positive', 'targets' => ['a' => ['sensitivity' => 0.99, 'specificity' => 0.99, 'sensitivityInterval' => [0.9, 0.995]]]];
+            $results[] = [
+                'finding' => "f{$i}",
+                'outcome' => 'positive',
+                'targets' => ['a' => [
+                    'sensitivity' => 0.99,
+                    'specificity' => 0.99,
+                    'sensitivityInterval' => [0.9, 0.995],
+                ]],
+            ];
         }
         $weighed = SeededFigures::weigh([
             'conditions' => [['id' => 'a', 'pretest' => 0.2, 'pretestWeight' => 40], ['id' => 'b', 'pretest' => 0.1]],
@@ -84,7 +104,13 @@ final class StatesTest extends TestCase
     public function test_the_jit_is_off_and_a_full_case_is_computed_under_the_shipped_settings(): void
     {
         $status = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
-        self::assertFalse(is_array($status) && ($status['jit']['on'] ?? false), 'tracing JIT was seen to return wrong numbers');
-        self::assertStringContainsString('opcache.jit] = disable', (string) file_get_contents(__DIR__.'/../../../bin/lib/services.sh'));
+        self::assertFalse(
+            is_array($status) && ($status['jit']['on'] ?? false),
+            'tracing JIT was seen to return wrong numbers',
+        );
+        self::assertStringContainsString(
+            'opcache.jit] = disable',
+            (string) file_get_contents(__DIR__.'/../../../bin/lib/services.sh'),
+        );
     }
 }

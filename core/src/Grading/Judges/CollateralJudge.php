@@ -66,7 +66,11 @@ final class CollateralJudge implements Judge
         $pain = $knees->hurt->pain();
         if ($knees->hurt->manoeuvre->id === 'valgus_30' && $pain !== null) {
             $hurts = self::hurtsThere($knees->hurt);
-            $readings[] = $knees->reading('valgus_30_pain', Outcome::of($hurts), $between && ! $hurts ? Exclusion::AngleBetween : null);
+            $readings[] = $knees->reading(
+                'valgus_30_pain',
+                Outcome::of($hurts),
+                $between && ! $hurts ? Exclusion::AngleBetween : null,
+            );
         }
 
         return new Judgement($readings, $measurement, $remarks);
@@ -95,7 +99,10 @@ final class CollateralJudge implements Judge
         $difference = $knees->difference(self::FIELD) ?? self::byBand($hurt->band());
         $alone = new Opening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
         if ($hurt->band() !== null) {
-            return [self::ofBand($hurt->band(), new Opening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))), false];
+            return [
+                self::ofBand($hurt->band(), new Opening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))),
+                false,
+            ];
         }
         if ($difference === null && $hurt->number(self::FIELD) === null) {
             if ($endFeel?->yields() !== true) {
@@ -117,17 +124,30 @@ final class CollateralJudge implements Judge
 
         return $byItself->outcome === Outcome::Positive
             ? [$byItself, true]
-            : [new Graded($graded->outcome, $graded->grade, flaw: $graded->flaw === Exclusion::WithinHandError ? $graded->flaw : Exclusion::OtherKneeNotNormal), false];
+            : [
+                new Graded(
+                    $graded->outcome,
+                    $graded->grade,
+                    flaw: $graded->flaw === Exclusion::WithinHandError ? $graded->flaw : Exclusion::OtherKneeNotNormal,
+                ),
+                false,
+            ];
     }
 
     /** A band has no margin of the hands: it is an estimate already. */
     private static function ofBand(DifferenceBand $band, Opening $opening): Graded
     {
         if ($band !== DifferenceBand::Same || $opening->yields()) {
-            return new Graded(Outcome::Positive, \max($band->grade(), ThreeBand::grade($opening)), ThreeBand::level($opening));
+            return new Graded(
+                Outcome::Positive,
+                \max($band->grade(), ThreeBand::grade($opening)),
+                ThreeBand::level($opening),
+            );
         }
 
-        return $opening->hurtsThere ? new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm) : new Graded(Outcome::Negative, 0);
+        return $opening->hurtsThere
+            ? new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm)
+            : new Graded(Outcome::Negative, 0);
     }
 
     /** A difference in the middle of a band, in mm. */
@@ -152,7 +172,9 @@ final class CollateralJudge implements Judge
         $straight = self::span($knees);
         $slack = $bent === null ? null : self::span($bent);
 
-        return $straight !== null && $slack !== null && $straight[0] - $slack[1] > self::TIGHTER_MM ? Exclusion::DoesNotFit : null;
+        return $straight !== null
+            && $slack !== null
+            && $straight[0] - $slack[1] > self::TIGHTER_MM ? Exclusion::DoesNotFit : null;
     }
 
     /**
@@ -176,8 +198,12 @@ final class CollateralJudge implements Judge
         };
     }
 
-    private static function measurement(Comparison $knees, Examination $examination, Graded $graded, bool $provisional): Measurement
-    {
+    private static function measurement(
+        Comparison $knees,
+        Examination $examination,
+        Graded $graded,
+        bool $provisional,
+    ): Measurement {
         $band = $knees->hurt->band();
 
         return new Measurement(
@@ -202,9 +228,16 @@ final class CollateralJudge implements Judge
         $name = $knees->hurt->manoeuvre->card->name;
         $remarks = [];
         if ($borrowed) {
-            $remarks[] = new Remark('angle_between', "{$name}: positive at an angle between the two tests; it counts as the one at 30°.");
+            $remarks[] = new Remark(
+                'angle_between',
+                "{$name}: positive at an angle between the two tests; it counts as the one at 30°.",
+            );
         }
-        if ($graded->outcome === Outcome::Positive && $graded->grade === 1 && $knees->hurt->endFeel()?->yields() === true) {
+        if (
+            $graded->outcome === Outcome::Positive
+            && $graded->grade === 1
+            && $knees->hurt->endFeel()?->yields() === true
+        ) {
             $remarks[] = new Remark('end_feel_alone', "{$name}: soft at the end, hardly open. Feel it again.");
         }
 

@@ -60,7 +60,8 @@ final class CollateralTenderness
             return $here === null ? null : false;
         }
         $there = $examination->otherKneeReliable ? $examination->other('figure_four_lcl') : null;
-        $missing = $here->flag('cordFelt') === false && ($there?->flag('cordFelt') === true || $there?->normal === true);
+        $missing = $here->flag('cordFelt') === false
+            && ($there?->flag('cordFelt') === true || $there?->normal === true);
 
         return $missing ? true : $here->flag('tender');
     }

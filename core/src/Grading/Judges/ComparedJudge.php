@@ -33,7 +33,9 @@ final readonly class ComparedJudge implements Judge
 
     private const SHORT_OF_STRAIGHT_DEG = 5.0;
 
-    /** The heel of a knee that lacks extension lies so much higher, prone or with the heels propped. Working estimate. */
+    /**
+     * The heel of a knee that lacks extension lies so much higher, prone or with the heels propped. Working estimate.
+     */
     private const HEEL_CM = 2.0;
 
     /**
@@ -75,7 +77,10 @@ final readonly class ComparedJudge implements Judge
             return $knees->hurt->number('stepOffMm') === null ? [] : [self::uncompared($knees)];
         }
 
-        return [$knees->reading($knees->sign(), Outcome::of($seen === true || ($difference !== null && $difference <= -self::SAG_MM)))];
+        return [$knees->reading(
+            $knees->sign(),
+            Outcome::of($seen === true || ($difference !== null && $difference <= -self::SAG_MM)),
+        )];
     }
 
     /**
@@ -104,7 +109,10 @@ final readonly class ComparedJudge implements Judge
     {
         $difference = $knees->difference('externalRotationDeg');
 
-        return [$difference === null ? self::uncompared($knees) : $knees->reading($knees->sign(), Outcome::of($difference > self::DIAL_DEG))];
+        return [$difference === null ? self::uncompared($knees) : $knees->reading(
+            $knees->sign(),
+            Outcome::of($difference > self::DIAL_DEG),
+        )];
     }
 
     /**
@@ -135,7 +143,8 @@ final readonly class ComparedJudge implements Judge
             return [$knees->reading($knees->sign(), Outcome::Positive)];
         }
         if ($difference === null) {
-            return $knees->hurt->number('extensionDeg') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees)];
+            return $knees->hurt->number('extensionDeg') === null
+                && ! $knees->hurt->normal ? [] : [self::uncompared($knees)];
         }
         $positive = $difference <= -self::SHORT_OF_STRAIGHT_DEG && $springy;
 
@@ -150,12 +159,18 @@ final readonly class ComparedJudge implements Judge
         $difference = $knees->difference('translationMm');
         $force = $knees->difference('forceN');
         if ($difference === null || ($force !== null && \abs($force) > self::FORCE_MATCH_N)) {
-            return $knees->hurt->number('translationMm') === null && ! $knees->hurt->normal ? [] : [self::uncompared($knees)];
+            return $knees->hurt->number('translationMm') === null
+                && ! $knees->hurt->normal ? [] : [self::uncompared($knees)];
         }
 
         $positive = $difference >= self::ARTHROMETER_MM;
 
-        return [new Reading($knees->sign(), $knees->hurt, Outcome::of($positive), level: $positive ? SideDifference::level($difference, false, false) : null)];
+        return [new Reading(
+            $knees->sign(),
+            $knees->hurt,
+            Outcome::of($positive),
+            level: $positive ? SideDifference::level($difference, false, false) : null,
+        )];
     }
 
     private static function uncompared(Comparison $knees): Reading

@@ -60,7 +60,12 @@ final class FluidJudge
         }
         $early = $examination->hoursSinceInjury !== null && $examination->hoursSinceInjury < self::TOO_EARLY_HOURS;
 
-        return new Reading('effusion', $first, $effusion->outcome, $early && $effusion->outcome === Outcome::Negative ? Exclusion::TooEarly : null);
+        return new Reading(
+            'effusion',
+            $first,
+            $effusion->outcome,
+            $early && $effusion->outcome === Outcome::Negative ? Exclusion::TooEarly : null,
+        );
     }
 
     public static function rule(EffusionSchool $school): FluidRule

@@ -67,7 +67,10 @@ final class McMurrayJudge implements Judge
             $all[] = $reading = new McMurrayReading($school, $sign(Aspect::Medial), $sign(Aspect::Lateral));
             $chosen = $school === $examination->schools->mcmurraySide ? $reading : $chosen;
         }
-        $differing = array_filter($all, static fn (McMurrayReading $reading): bool => $chosen !== null && ! $reading->agreesWith($chosen));
+        $differing = array_filter(
+            $all,
+            static fn (McMurrayReading $reading): bool => $chosen !== null && ! $reading->agreesWith($chosen),
+        );
 
         return $differing === [] ? null : $all;
     }

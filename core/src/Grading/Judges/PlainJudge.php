@@ -112,7 +112,11 @@ final readonly class PlainJudge implements Judge
             $tender = self::onSide($points, $aspect);
             $alike = $tender && self::onSide($others, $aspect);
 
-            return $knees->reading("joint_line_tenderness_{$aspect->value}", $alike ? Outcome::Equivocal : Outcome::of($tender), $alike ? Exclusion::SameOnOtherKnee : null);
+            return $knees->reading(
+                "joint_line_tenderness_{$aspect->value}",
+                $alike ? Outcome::Equivocal : Outcome::of($tender),
+                $alike ? Exclusion::SameOnOtherKnee : null,
+            );
         }, Aspect::cases());
     }
 

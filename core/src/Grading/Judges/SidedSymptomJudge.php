@@ -35,7 +35,10 @@ final readonly class SidedSymptomJudge implements Judge
 
     public static function apley(): self
     {
-        return new self(static fn (Record $hurt): bool => $hurt->flag('compressionPain') === true, static fn (): array => ['apley', null, null]);
+        return new self(
+            static fn (Record $hurt): bool => $hurt->flag('compressionPain') === true,
+            static fn (): array => ['apley', null, null],
+        );
     }
 
     public static function grind(): self
@@ -63,7 +66,11 @@ final readonly class SidedSymptomJudge implements Judge
         $remarks = $remark === null ? [] : [$remark];
         if (! $symptom) {
             return new Judgement(array_map(
-                static fn (Aspect $aspect): Reading => $knees->reading("{$stem}_{$aspect->value}", Outcome::Negative, $flaw),
+                static fn (Aspect $aspect): Reading => $knees->reading(
+                    "{$stem}_{$aspect->value}",
+                    Outcome::Negative,
+                    $flaw,
+                ),
                 Aspect::cases(),
             ));
         }
@@ -71,20 +78,32 @@ final readonly class SidedSymptomJudge implements Judge
         $named = Aspect::tryFrom($site ?? '');
         if ($this->alike($knees)) {
             return new Judgement(array_map(
-                static fn (Aspect $aspect): Reading => $knees->reading("{$stem}_{$aspect->value}", Outcome::Equivocal, Exclusion::SameOnOtherKnee),
+                static fn (Aspect $aspect): Reading => $knees->reading(
+                    "{$stem}_{$aspect->value}",
+                    Outcome::Equivocal,
+                    Exclusion::SameOnOtherKnee,
+                ),
                 $named === null ? Aspect::cases() : [$named],
             ));
         }
         if ($named !== null) {
             $borrowed = $stem !== $hurt->manoeuvre->id && str_starts_with($stem, 'thessaly');
 
-            return new Judgement([new Reading("{$stem}_{$named->value}", $hurt, Outcome::Positive, $flaw, borrowed: $borrowed)], null, $remarks);
+            return new Judgement(
+                [new Reading("{$stem}_{$named->value}", $hurt, Outcome::Positive, $flaw, borrowed: $borrowed)],
+                null,
+                $remarks,
+            );
         }
         $sign = $site === self::ELSEWHERE ? Outcome::Positive : Outcome::Equivocal;
         $elsewhere = $site === self::ELSEWHERE ? Exclusion::PainElsewhere : null;
 
         return new Judgement(array_map(
-            static fn (Aspect $aspect): Reading => $knees->reading("{$stem}_{$aspect->value}", $sign, $flaw ?? $elsewhere),
+            static fn (Aspect $aspect): Reading => $knees->reading(
+                "{$stem}_{$aspect->value}",
+                $sign,
+                $flaw ?? $elsewhere,
+            ),
             Aspect::cases(),
         ), null, $remarks);
     }
@@ -94,7 +113,9 @@ final readonly class SidedSymptomJudge implements Judge
     {
         $other = $knees->other?->pain() ?? 0.0;
 
-        return $this->compares && $other >= 1 && \abs(($knees->hurt->pain() ?? 0.0) - $other) <= McMurrayJudge::SAME_PAIN;
+        return $this->compares
+            && $other >= 1
+            && \abs(($knees->hurt->pain() ?? 0.0) - $other) <= McMurrayJudge::SAME_PAIN;
     }
 
     /**
@@ -110,7 +131,11 @@ final readonly class SidedSymptomJudge implements Judge
             $angle === null => [$hurt->manoeuvre->id, null, null],
             $angle <= 10 => ['thessaly_5', null, null],
             $angle <= 25 => ['thessaly_20', null, null],
-            $positive => ['thessaly_20', null, new Remark('angle_between', 'Thessaly: positive at more than 25°; it counts as the one at 20°.')],
+            $positive => [
+                'thessaly_20',
+                null,
+                new Remark('angle_between', 'Thessaly: positive at more than 25°; it counts as the one at 20°.'),
+            ],
             default => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
         };
     }

@@ -57,7 +57,15 @@ final class TranslationJudge implements Judge
             $band === null ? $school->value : LaxitySchool::SideDifference->value,
             level: $graded->level,
         );
-        $reading = new Reading($manoeuvre, $knees->hurt, $graded->outcome, $graded->flaw, $graded->grade, $graded->level, $provisional);
+        $reading = new Reading(
+            $manoeuvre,
+            $knees->hurt,
+            $graded->outcome,
+            $graded->flaw,
+            $graded->grade,
+            $graded->level,
+            $provisional,
+        );
 
         return new Judgement([$reading], $measurement, self::corners($knees));
     }
@@ -76,14 +84,24 @@ final class TranslationJudge implements Judge
         if ($hurt->band() !== null) {
             $graded = self::byBand($hurt->band(), $knees);
 
-            return [$loose && $graded->outcome === Outcome::Negative ? new Graded(Outcome::Negative, $graded->grade, flaw: Exclusion::OtherKneeNotNormal) : $graded, false];
+            return [
+                $loose
+
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $graded->outcome === Outcome::Negative ? new Graded(Outcome::Negative, $graded->grade, flaw: Exclusion::OtherKneeNotNormal) : $graded,
+                false,
+            ];
         }
         if ($difference === null) {
             $alone = self::alone($knees);
 
             return $alone === null ? null : [$alone, true];
         }
-        $graded = self::rule($school)->judge(new Laxity((float) $hurt->number(self::FIELD), $difference, self::endFeel($knees), $knees->otherIsFirm()));
+        $graded = self::rule($school)->judge(new Laxity(
+            (float) $hurt->number(self::FIELD),
+            $difference,
+            self::endFeel($knees),
+            $knees->otherIsFirm(),
+        ));
         if ($graded->outcome === Outcome::Positive || ! $loose) {
             return [$graded, false];
         }
@@ -92,7 +110,10 @@ final class TranslationJudge implements Judge
 
         return $alone?->outcome === Outcome::Positive
             ? [$alone, true]
-            : [new Graded($graded->outcome, $graded->grade, flaw: $graded->flaw ?? Exclusion::OtherKneeNotNormal), false];
+            : [
+                new Graded($graded->outcome, $graded->grade, flaw: $graded->flaw ?? Exclusion::OtherKneeNotNormal),
+                false,
+            ];
     }
 
     public static function rule(LaxitySchool $school): LaxityRule
@@ -126,7 +147,11 @@ final class TranslationJudge implements Judge
             DifferenceBand::Gross => 12.0,
         };
 
-        return new Graded(Outcome::Positive, \max($band->grade(), $yields ? 1 : 0), SideDifference::level($difference, $yields, $absent));
+        return new Graded(
+            Outcome::Positive,
+            \max($band->grade(), $yields ? 1 : 0),
+            SideDifference::level($difference, $yields, $absent),
+        );
     }
 
     /**
@@ -140,7 +165,8 @@ final class TranslationJudge implements Judge
         $endFeel = self::endFeel($knees);
         $yields = $endFeel === EndFeel::Absent || ($endFeel?->yields() === true && ! $softAlike);
 
-        return $hurt === null && ! $yields ? null : FiveMillimetre::alone($hurt ?? 0.0, $yields, $endFeel === EndFeel::Absent);
+        return $hurt === null
+            && ! $yields ? null : FiveMillimetre::alone($hurt ?? 0.0, $yields, $endFeel === EndFeel::Absent);
     }
 
     /**
@@ -157,10 +183,16 @@ final class TranslationJudge implements Judge
         $more = static fn (string $field): bool => ($knees->hurt->number($field) ?? $neutral) - $neutral >= self::CORNER_MM;
         $remarks = [];
         if ($more('outwardMm')) {
-            $remarks[] = new Remark('anteromedial_corner', 'The shin comes further forward with the foot turned outward: the inner-front corner is loose too.');
+            $remarks[] = new Remark(
+                'anteromedial_corner',
+                'The shin comes further forward with the foot turned outward: the inner-front corner is loose too.',
+            );
         }
         if ($more('inwardMm')) {
-            $remarks[] = new Remark('anterolateral_corner', 'The shin comes further forward with the foot turned inward: the outer-front corner is loose too.');
+            $remarks[] = new Remark(
+                'anterolateral_corner',
+                'The shin comes further forward with the foot turned inward: the outer-front corner is loose too.',
+            );
         }
 
         return $remarks;

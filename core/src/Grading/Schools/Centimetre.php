@@ -23,7 +23,11 @@ final class Centimetre implements CollateralRule
     public function judge(Opening $opening): Graded
     {
         return match (true) {
-            $opening->isAbsent(), $opening->difference > self::TORN_OVER_MM => new Graded(Outcome::Positive, 3, Level::Gross),
+            $opening->isAbsent(), $opening->difference > self::TORN_OVER_MM => new Graded(
+                Outcome::Positive,
+                3,
+                Level::Gross,
+            ),
             $opening->difference >= self::OPEN_FROM_MM => new Graded(Outcome::Equivocal, 0),
             default => new Graded(Outcome::Negative, 0),
         };

@@ -29,7 +29,12 @@ final class FiveMillimetre implements LaxityRule
         $byEndFeel = $laxity->isAbsent() || ($laxity->yields() && $laxity->difference > 0);
         $between = $laxity->hurt > self::LOOSE_OVER_MM && $laxity->hurt <= self::GROSS_OVER_MM;
         $grade = self::grade($laxity->hurt, $byEndFeel);
-        if (! $laxity->isAbsent() && $between && ! $laxity->yields() && $laxity->difference < self::MORE_THAN_OTHER_MM) {
+        if (
+            ! $laxity->isAbsent()
+            && $between
+            && ! $laxity->yields()
+            && $laxity->difference < self::MORE_THAN_OTHER_MM
+        ) {
             return new Graded(Outcome::Equivocal, $grade);
         }
         if ($laxity->hurt <= self::LOOSE_OVER_MM && ! $byEndFeel) {
@@ -38,7 +43,8 @@ final class FiveMillimetre implements LaxityRule
         $level = match (true) {
             $laxity->isAbsent(), $laxity->hurt > self::GROSS_OVER_MM => Level::Gross,
             ! $between => Level::Slight,
-            default => ! $laxity->yields() && $laxity->difference < self::CLEARLY_MORE_MM ? Level::Slight : Level::Clear,
+            default => ! $laxity->yields()
+                && $laxity->difference < self::CLEARLY_MORE_MM ? Level::Slight : Level::Clear,
         };
 
         return new Graded(Outcome::Positive, $grade, $level);

@@ -32,7 +32,11 @@ final class GrossShift implements LaxityRule
         };
 
         return match (true) {
-            $laxity->isAbsent(), $difference >= self::POSITIVE_FROM_MM => new Graded(Outcome::Positive, $grade, Level::Gross),
+            $laxity->isAbsent(), $difference >= self::POSITIVE_FROM_MM => new Graded(
+                Outcome::Positive,
+                $grade,
+                Level::Gross,
+            ),
             $difference >= self::OPEN_FROM_MM => new Graded(Outcome::Equivocal, $grade),
             default => new Graded(Outcome::Negative, $grade),
         };

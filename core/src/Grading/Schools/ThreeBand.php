@@ -32,7 +32,11 @@ final class ThreeBand implements CollateralRule
         if ($difference < self::POSITIVE_MM && ! $opening->yields()) {
             return match (true) {
                 $opening->hurtsThere => new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm),
-                $difference >= self::POSITIVE_MM - self::HAND_ERROR_MM => new Graded(Outcome::Equivocal, 0, flaw: Exclusion::WithinHandError),
+                $difference >= self::POSITIVE_MM - self::HAND_ERROR_MM => new Graded(
+                    Outcome::Equivocal,
+                    0,
+                    flaw: Exclusion::WithinHandError,
+                ),
                 default => new Graded(Outcome::Negative, 0),
             };
         }
@@ -47,7 +51,8 @@ final class ThreeBand implements CollateralRule
     {
         return match (true) {
             $opening->isAbsent(), $opening->difference > self::THIRD_GRADE_OVER_MM => 3,
-            $opening->difference >= self::SECOND_GRADE_MM, $opening->yields() && $opening->difference >= self::POSITIVE_MM => 2,
+            $opening->difference >= self::SECOND_GRADE_MM, $opening->yields()
+                && $opening->difference >= self::POSITIVE_MM => 2,
             default => 1,
         };
     }
@@ -67,7 +72,11 @@ final class ThreeBand implements CollateralRule
         $grade = self::grade($opening);
 
         return match (true) {
-            $opening->isAbsent(), $opening->difference >= self::THIRD_GRADE_OVER_MM => new Graded(Outcome::Positive, $grade, Level::Clear),
+            $opening->isAbsent(), $opening->difference >= self::THIRD_GRADE_OVER_MM => new Graded(
+                Outcome::Positive,
+                $grade,
+                Level::Clear,
+            ),
             $opening->yields() => new Graded(Outcome::Positive, $grade, Level::Slight),
             $opening->difference >= self::SECOND_GRADE_MM => new Graded(Outcome::Equivocal, $grade),
             $opening->hurtsThere => new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm),

@@ -14,7 +14,9 @@ use GrayCompass\Core\Findings\Record;
  */
 final readonly class Comparison
 {
-    /** The other knee gives so many mm more than the hurt one: something is wrong with one of them. Working estimate. */
+    /**
+     * The other knee gives so many mm more than the hurt one: something is wrong with one of them. Working estimate.
+     */
     private const LOOSER_MM = 5.0;
 
     private function __construct(public Record $hurt, public ?Record $other)
@@ -26,7 +28,9 @@ final readonly class Comparison
     {
         $hurt = $examination->hurt($manoeuvre);
 
-        return $hurt === null ? null : new self($hurt, $examination->otherKneeReliable ? $examination->other($manoeuvre) : null);
+        return $hurt === null
+            ? null
+            : new self($hurt, $examination->otherKneeReliable ? $examination->other($manoeuvre) : null);
     }
 
     /** The sign that the manoeuvre feeds, where it is one. */

@@ -37,8 +37,10 @@ enum Exclusion: string
     public function isVoid(): bool
     {
         return \in_array($this, [
-            self::FootMoved, self::ThighMoved, self::HamstringsGuarded, self::QuadricepsGuarded, self::SagUncorrected, self::PivotUnreliable, self::BendIncomplete,
-            self::TooEarly, self::TooLate, self::AngleBetween, self::OtherKneeMissing, self::OtherKneeNotNormal, self::SameOnOtherKnee, self::WithinHandError, self::DoesNotFit,
+            self::FootMoved, self::ThighMoved, self::HamstringsGuarded, self::QuadricepsGuarded, self::SagUncorrected,
+            self::PivotUnreliable, self::BendIncomplete,
+            self::TooEarly, self::TooLate, self::AngleBetween, self::OtherKneeMissing, self::OtherKneeNotNormal,
+            self::SameOnOtherKnee, self::WithinHandError, self::DoesNotFit,
         ], true);
     }
 

@@ -18,7 +18,11 @@ final readonly class Graded
      * @param  Level|null  $level  of a positive
      * @param  Exclusion|null  $flaw  a reason against it that the school itself sees
      */
-    public function __construct(public Outcome $outcome, public int $grade, public ?Level $level = null, public ?Exclusion $flaw = null)
-    {
+    public function __construct(
+        public Outcome $outcome,
+        public int $grade,
+        public ?Level $level = null,
+        public ?Exclusion $flaw = null,
+    ) {
     }
 }

@@ -36,7 +36,9 @@ final readonly class Fields implements Shape
         foreach ($given as $key => $inner) {
             $shape = $this->required[$key] ?? $this->optional[$key] ?? null;
             $place = Path::key($path, (string) $key);
-            $shape === null ? $faults->add(FaultKind::UnknownKey, $place, 'unknown key') : $shape->check($inner, $place, $faults);
+            $shape === null
+                ? $faults->add(FaultKind::UnknownKey, $place, 'unknown key')
+                : $shape->check($inner, $place, $faults);
         }
         foreach ($this->required as $key => $_) {
             if (! \array_key_exists($key, $given)) {
@@ -51,7 +53,10 @@ final readonly class Fields implements Shape
     public function schema(): array
     {
         $rules = array_map(static fn (Rule $rule): array => $rule->schema(), $this->rules);
-        $properties = array_map(static fn (Shape $shape): array => $shape->schema(), [...$this->required, ...$this->optional]);
+        $properties = array_map(
+            static fn (Shape $shape): array => $shape->schema(),
+            [...$this->required, ...$this->optional],
+        );
 
         return [
             'type' => 'object',

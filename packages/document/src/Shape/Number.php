@@ -40,12 +40,21 @@ final readonly class Number implements Shape
 
     public function schema(): array
     {
-        return ['type' => $this->whole ? 'integer' : 'number', 'minimum' => self::plain($this->least), 'maximum' => self::plain($this->most)];
+        return [
+            'type' => $this->whole ? 'integer' : 'number',
+            'minimum' => self::plain($this->least),
+            'maximum' => self::plain($this->most),
+        ];
     }
 
     private function expected(): string
     {
-        return sprintf('expected %s to %s%s', self::plain($this->least), self::plain($this->most), $this->unit === '' ? '' : " {$this->unit}");
+        return sprintf(
+            'expected %s to %s%s',
+            self::plain($this->least),
+            self::plain($this->most),
+            $this->unit === '' ? '' : " {$this->unit}",
+        );
     }
 
     private static function plain(float $value): int|float

@@ -18,8 +18,12 @@ final readonly class Tagged implements Shape
      * @param  list<string>  $required  keys that every one of them needs
      * @param  Closure(mixed): string  $unknown  what is said of a tag that names nothing
      */
-    public function __construct(private string $tag, private array $shapes, private array $required, private Closure $unknown)
-    {
+    public function __construct(
+        private string $tag,
+        private array $shapes,
+        private array $required,
+        private Closure $unknown,
+    ) {
     }
 
     public function check(mixed $value, string $path, Faults $faults): void
@@ -48,6 +52,9 @@ final readonly class Tagged implements Shape
 
     public function schema(): array
     {
-        return ['anyOf' => array_values(array_map(static fn (Fields $shape): array => $shape->schema(), $this->shapes))];
+        return ['anyOf' => array_values(array_map(
+            static fn (Fields $shape): array => $shape->schema(),
+            $this->shapes,
+        ))];
     }
 }

@@ -14,8 +14,12 @@ final readonly class Text implements Shape
      * @param  string  $pattern  a regular expression both PHP and JSON Schema understand, without delimiters
      * @param  string  $expected  what is said where the pattern is not followed
      */
-    public function __construct(private int $least, private int $most, private string $pattern = '', private string $expected = '')
-    {
+    public function __construct(
+        private int $least,
+        private int $most,
+        private string $pattern = '',
+        private string $expected = '',
+    ) {
     }
 
     public function check(mixed $value, string $path, Faults $faults): void

@@ -43,7 +43,11 @@ final readonly class Words implements Shape
         $met = [];
         foreach (array_values($value) as $index => $word) {
             if (! \is_string($word) || ! \in_array($word, $this->words, true)) {
-                $faults->add(FaultKind::Value, Path::index($path, $index), 'expected one of '.implode(', ', $this->words));
+                $faults->add(
+                    FaultKind::Value,
+                    Path::index($path, $index),
+                    'expected one of '.implode(', ', $this->words),
+                );
             } elseif (isset($met[$word])) {
                 $faults->add(FaultKind::Value, Path::index($path, $index), "{$word} stands twice");
             } else {

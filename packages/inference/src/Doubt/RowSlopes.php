@@ -54,7 +54,9 @@ final readonly class RowSlopes
             }
             $perTarget[$other] = -$scale / $specificity;
             if ($other !== $position) {
-                $perTarget[$other] += $scale * $finding->ratioAgainstBaseline($other) / (1 - $finding->detectionAlone($other));
+                $perTarget[$other] += $scale * $finding->ratioAgainstBaseline($other) / (1 - $finding->detectionAlone(
+                    $other,
+                ));
             }
         }
         $sensitivity = $row->betterThanChance() ? -$row->sensitivity->value : 0.0;

@@ -62,7 +62,9 @@ final class EchoRanking
         return self::of([...$this->results, ...$newcomers], $this->echo);
     }
 
-    /** How the likelihood changes from this ranking to a longer one: only links that are new or lost their place differ. */
+    /**
+     * How the likelihood changes from this ranking to a longer one: only links that are new or lost their place differ.
+     */
     public function changeTo(self $after): Factor
     {
         $before = $this->byFinding ??= self::indexed($this->links);

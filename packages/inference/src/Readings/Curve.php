@@ -24,7 +24,11 @@ final class Curve
         $points = [];
         for ($step = 0; $step <= self::STEPS; $step++) {
             $before = $step / self::STEPS;
-            $points[] = [$before, self::after($before, $row->ratio(Outcome::Positive)), self::after($before, $row->ratio(Outcome::Negative))];
+            $points[] = [
+                $before,
+                self::after($before, $row->ratio(Outcome::Positive)),
+                self::after($before, $row->ratio(Outcome::Negative)),
+            ];
         }
 
         return $points;

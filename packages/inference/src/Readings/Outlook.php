@@ -40,7 +40,11 @@ final class Outlook
             $this->groups[$group->group->id] = $group;
         }
         foreach ($problem->candidates as $candidate) {
-            $this->groups[$candidate->group] ??= new GroupLikelihood(new Group($candidate->group, $candidate->echo, []));
+            $this->groups[$candidate->group] ??= new GroupLikelihood(new Group(
+                $candidate->group,
+                $candidate->echo,
+                [],
+            ));
         }
     }
 
@@ -80,7 +84,10 @@ final class Outlook
                 continue;
             }
             $aimed[] = $test->candidate;
-            if ($thresholds->zone($test->ifPositive[$condition]) !== $zone || $thresholds->zone($test->ifNegative[$condition]) !== $zone) {
+            if (
+                $thresholds->zone($test->ifPositive[$condition]) !== $zone
+                || $thresholds->zone($test->ifNegative[$condition]) !== $zone
+            ) {
                 return Further::SingleCould;
             }
         }
@@ -103,7 +110,9 @@ final class Outlook
         $value = $bits = 0.0;
         foreach ($this->problem->conditions as $k => $condition) {
             $limits = $condition->thresholds;
-            $value += $condition->weight * ($limits->loss($this->now[$k]) - $chance * $limits->loss($positive[$k]) - (1 - $chance) * $limits->loss($negative[$k]));
+            $value += $condition->weight * ($limits->loss($this->now[$k]) - $chance * $limits->loss($positive[$k]) - (1 - $chance) * $limits->loss(
+                $negative[$k],
+            ));
             $bits += self::entropy($this->now[$k]) - $chance * self::entropy($positive[$k]) - (1 - $chance) * self::entropy($negative[$k]);
         }
 

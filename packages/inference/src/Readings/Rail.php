@@ -30,6 +30,9 @@ final class Rail
             $trail->take($result, $group);
         }
 
-        return array_values(array_filter($trail->steps(), static fn (Step $step): bool => $step->condition === $condition));
+        return array_values(array_filter(
+            $trail->steps(),
+            static fn (Step $step): bool => $step->condition === $condition,
+        ));
     }
 }

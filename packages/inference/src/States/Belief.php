@@ -142,7 +142,8 @@ final class Belief
     {
         [$absent, $present] = [$this->moments()->absent[$condition], $this->moments()->first[$condition]];
 
-        return $present > self::FAINT && $absent > self::FAINT ? \log($present / $absent) : $this->faintLogOdds($condition);
+        return $present > self::FAINT
+            && $absent > self::FAINT ? \log($present / $absent) : $this->faintLogOdds($condition);
     }
 
     /**
@@ -202,7 +203,10 @@ final class Belief
      */
     public function contrasts(int $mask): array
     {
-        return $this->contrasts[$mask] ??= array_map(fn (int $k): array => $this->contrast($k, $mask), range(0, $this->conditions - 1));
+        return $this->contrasts[$mask] ??= array_map(
+            fn (int $k): array => $this->contrast($k, $mask),
+            range(0, $this->conditions - 1),
+        );
     }
 
     /**
@@ -242,7 +246,10 @@ final class Belief
     {
         $narrowest = null;
         foreach ($this->marginals as $wide => $marginals) {
-            if (($wide & $mask) === $mask && ($narrowest === null || \count($marginals->all) < \count($narrowest->all))) {
+            if (
+                ($wide & $mask) === $mask
+                && ($narrowest === null || \count($marginals->all) < \count($narrowest->all))
+            ) {
                 $narrowest = $marginals;
             }
         }

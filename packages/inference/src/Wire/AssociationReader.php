@@ -36,7 +36,11 @@ final class AssociationReader
         foreach ($fields->items('associations', self::most($most)) as $index => $item) {
             $entry = $fields->item('associations', $index, $item, ['between', 'oddsRatio']);
             $ratio = $entry->number('oddsRatio');
-            if ($entry->has('oddsRatio') && is_numeric($entry->raw('oddsRatio')) && ($ratio < 1 / self::MOST_ODDS || $ratio > self::MOST_ODDS)) {
+            if (
+                $entry->has('oddsRatio')
+                && is_numeric($entry->raw('oddsRatio'))
+                && ($ratio < 1 / self::MOST_ODDS || $ratio > self::MOST_ODDS)
+            ) {
                 $entry->fault('oddsRatio', 'expected a ratio from 1/'.self::MOST_ODDS.' to '.self::MOST_ODDS);
             }
             $between = $entry->items('between', 2);

@@ -68,7 +68,13 @@ final class ProblemReader
         $fields = new Fields($document, '', $this->faults, ['conditions'], ['associations', 'groups', 'candidates']);
         $conditions = [];
         foreach ($fields->items('conditions', self::MOST_CONDITIONS) as $index => $item) {
-            $conditions[] = $this->condition($fields->item('conditions', $index, $item, ['id', 'pretest'], ['pretestWeight', 'thresholds', 'weight']));
+            $conditions[] = $this->condition($fields->item(
+                'conditions',
+                $index,
+                $item,
+                ['id', 'pretest'],
+                ['pretestWeight', 'thresholds', 'weight'],
+            ));
         }
         if ($fields->has('conditions') && $fields->raw('conditions') === []) {
             $fields->fault('conditions', 'expected at least one condition');
@@ -93,7 +99,13 @@ final class ProblemReader
             $fields->fault('pretestWeight', 'expected more than 0 knees');
         }
 
-        return new WeighedCondition($id, $pretest, $weight, $fields->has('thresholds') ? $this->thresholds($fields) : new Thresholds, self::seriousness($fields));
+        return new WeighedCondition(
+            $id,
+            $pretest,
+            $weight,
+            $fields->has('thresholds') ? $this->thresholds($fields) : new Thresholds,
+            self::seriousness($fields),
+        );
     }
 
     private static function seriousness(Fields $fields): float

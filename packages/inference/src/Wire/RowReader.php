@@ -43,14 +43,23 @@ final class RowReader
         $rows = [];
         $fields = $entry->inner('targets', [], $named);
         foreach ($named as $id) {
-            $figures = $fields->inner($id, ['sensitivity', 'specificity'], ['sensitivityInterval', 'specificityInterval', 'spread']);
+            $figures = $fields->inner(
+                $id,
+                ['sensitivity', 'specificity'],
+                ['sensitivityInterval', 'specificityInterval', 'spread'],
+            );
             if (! isset($conditions[$id])) {
                 $fields->fault($id, "unknown condition {$id}");
 
                 continue;
             }
             $spread = $figures->has('spread') ? self::spread($figures) : 0.0;
-            $rows[] = new Row($conditions[$id], self::rate($figures, 'sensitivity', $spread), self::rate($figures, 'specificity', $spread), $spread);
+            $rows[] = new Row(
+                $conditions[$id],
+                self::rate($figures, 'sensitivity', $spread),
+                self::rate($figures, 'specificity', $spread),
+                $spread,
+            );
         }
 
         return $rows;

@@ -51,7 +51,10 @@ final class SoundProblem
     {
         $fields = self::fields($document, 1, 4);
         $conditions = self::list($fields['conditions'] ?? null, ProblemReader::MOST_CONDITIONS);
-        $optional = array_diff_key($fields, ['conditions' => true, 'associations' => true, 'groups' => true, 'candidates' => true]);
+        $optional = array_diff_key(
+            $fields,
+            ['conditions' => true, 'associations' => true, 'groups' => true, 'candidates' => true],
+        );
         if ($conditions === [] || $optional !== []) {
             throw new Unusual;
         }
@@ -142,10 +145,16 @@ final class SoundProblem
             foreach (self::list($fields['results'] ?? null, ProblemReader::MOST_RESULTS) as $inner) {
                 $result = self::fields($inner, 3, 3);
                 $outcome = $result['outcome'] ?? null;
-                if (++$this->results > ProblemReader::MOST_RESULTS || ($outcome !== 'positive' && $outcome !== 'negative')) {
+                if (
+                    ++$this->results > ProblemReader::MOST_RESULTS
+                    || ($outcome !== 'positive' && $outcome !== 'negative')
+                ) {
                     throw new Unusual;
                 }
-                $results[] = new Result($this->finding($result), $outcome === 'positive' ? Outcome::Positive : Outcome::Negative);
+                $results[] = new Result(
+                    $this->finding($result),
+                    $outcome === 'positive' ? Outcome::Positive : Outcome::Negative,
+                );
             }
             $groups[] = new Group($id, $echo, $results);
         }
@@ -166,7 +175,12 @@ final class SoundProblem
             if (! self::isName($group) || ($this->echoes[$group] ??= $echo) !== $echo) {
                 throw new Unusual;
             }
-            $candidates[] = new Candidate($this->finding($fields), $group, $echo, self::above($fields['minutes'] ?? null, INF));
+            $candidates[] = new Candidate(
+                $this->finding($fields),
+                $group,
+                $echo,
+                self::above($fields['minutes'] ?? null, INF),
+            );
         }
 
         return $candidates;

@@ -19,7 +19,10 @@ final class WeighedWriter
      */
     public static function write(Weighed $weighed): array
     {
-        $ids = array_map(static fn (WeighedCondition $condition): string => $condition->id, $weighed->problem->conditions);
+        $ids = array_map(
+            static fn (WeighedCondition $condition): string => $condition->id,
+            $weighed->problem->conditions,
+        );
 
         return [
             'conditions' => array_map(self::condition(...), $weighed->conditions),

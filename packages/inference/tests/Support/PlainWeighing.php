@@ -44,7 +44,10 @@ final class PlainWeighing
     {
         $states = array_fill(0, 1 << count($this->ids), 1.0);
         foreach ($this->document['associations'] ?? [] as $association) {
-            [$a, $b] = array_map(fn (string $id): int => (int) array_search($id, $this->ids, true), $association['between']);
+            [$a, $b] = array_map(
+                fn (string $id): int => (int) array_search($id, $this->ids, true),
+                $association['between'],
+            );
             foreach ($states as $state => $weight) {
                 if (($state >> $a & 1) && ($state >> $b & 1)) {
                     $states[$state] = $weight * $association['oddsRatio'];
@@ -70,14 +73,26 @@ final class PlainWeighing
     {
         $likelihood = 1.0;
         foreach (['positive', 'negative'] as $outcome) {
-            $agreeing = array_values(array_filter($group['results'], static fn (array $result): bool => $result['outcome'] === $outcome));
-            usort($agreeing, fn (array $a, array $b): int => $this->loss($b, $group['echo']) <=> $this->loss($a, $group['echo']) ?: strcmp($a['finding'], $b['finding']));
+            $agreeing = array_values(array_filter(
+                $group['results'],
+                static fn (array $result): bool => $result['outcome'] === $outcome,
+            ));
+            usort(
+                $agreeing,
+                fn (array $a, array $b): int => $this->loss($b, $group['echo']) <=> $this->loss($a, $group['echo']) ?: strcmp(
+                    $a['finding'],
+                    $b['finding'],
+                ),
+            );
             $spokenFor = 0;
             foreach ($agreeing as $rank => $result) {
                 $chance = $this->chance($result, $state);
                 $mask = $this->mask($result);
                 $likelihood *= $rank === 0 ? $chance
-                    : $group['echo'] * $chance / $this->chance($result, $state & $mask & $spokenFor) + (1 - $group['echo']) * $chance;
+                    : $group['echo'] * $chance / $this->chance(
+                        $result,
+                        $state & $mask & $spokenFor,
+                    ) + (1 - $group['echo']) * $chance;
                 $spokenFor |= $mask;
             }
         }
