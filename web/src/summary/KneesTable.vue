@@ -34,7 +34,9 @@ function figure(value: number | null, m: Measurement): string {
         <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td>
         <td>
           <span :class="{ slashed: excluded.includes(m.manoeuvre) }">{{ m.grade ?? '–' }}</span>
+          {{ ' ' }}
           <small v-if="excluded.includes(m.manoeuvre)">does not count</small>
+          {{ ' ' }}
           <small v-if="m.provisional && m.grade !== null">provisional</small>
         </td>
       </tr>

@@ -1,10 +1,15 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Plan } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 
 /** What follows from the examination: who else sees it, what it wears, whether it plays, when to look again. */
-defineProps<{ plan: Plan }>()
+const props = defineProps<{ plan: Plan }>()
 const catalogue = useCatalogue()
+const support = computed(() => {
+  const { type, range, crutches } = props.plan.support
+  return `${[catalogue.label('support', type), range, crutches && 'with crutches'].filter(Boolean).join(', ')}.`
+})
 </script>
 
 <template>
@@ -46,15 +51,14 @@ const catalogue = useCatalogue()
     </dd>
     <dt>Support</dt>
     <dd>
-      <b>
-        {{ catalogue.label('support', plan.support.type) }}{{ plan.support.range ? `, ${plan.support.range}` : ''
-        }}{{ plan.support.crutches ? ', with crutches' : '' }}.
-      </b>
+      <b>{{ support }}</b>
+      {{ ' ' }}
       <span>{{ plan.support.why }} {{ plan.support.cost }}</span>
     </dd>
     <dt>Look again</dt>
     <dd v-if="plan.lookAgain">
       <b>{{ plan.lookAgain.say }}</b>
+      {{ ' ' }}
       <span>{{ plan.lookAgain.why }} {{ plan.lookAgain.hours }}</span>
     </dd>
     <dd v-else>Nothing asks for it.</dd>

@@ -86,7 +86,7 @@ onMounted(async () => {
     </section>
     <p class="caution">
       <b>A chance, not a diagnosis.</b>
-      <template v-if="verdict?.unsettled">This one is not settled: look again before it is called ruled out.</template>
+      {{ verdict?.unsettled ? 'This one is not settled: look again before it is called ruled out.' : '' }}
       The figures are a starting set; your judgement and local rules come first.
     </p>
   </main>
