@@ -51,7 +51,7 @@ final class SummaryWords
         return implode('; ', array_map(static function (array $school) use ($chosen): string {
             $labels = array_column($school['options'], 'label', 'id');
 
-            return lcfirst($school['label']).' '.$labels[$chosen[$school['id']] ?? $school['preset']];
+            return $school['label'].' '.$labels[$chosen[$school['id']] ?? $school['preset']];
         }, Choices::schools()));
     }
 

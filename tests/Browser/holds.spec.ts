@@ -127,6 +127,6 @@ test('a school chosen for the examination judges it, and what others found is ke
   await saved(page)
   expect((await assessment(page)).measurements[0]?.school).toBe('gross_shift')
   await page.getByRole('button', { name: 'Summary' }).click()
-  await expect(page.getByText('drawers count from gross shift only')).toBeVisible()
+  await expect(page.getByText('Drawers count from gross shift only')).toBeVisible()
   await expect(page.getByRole('region', { name: 'Found by others, not weighed' })).toContainText('club doctor')
 })

@@ -8,7 +8,7 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
 
   await page
     .getByRole('group', { name: 'How it happened' })
-    .getByRole('button', { name: 'twist on planted foot' })
+    .getByRole('button', { name: 'twist on the planted foot' })
     .click()
   await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
   await expect.poll(() => chance(page, 'acl')).toBeGreaterThan(before)

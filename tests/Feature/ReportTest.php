@@ -36,7 +36,7 @@ final class ReportTest extends FeatureTestCase
             'For the athlete',
             'in 100 knees like this',
             'For the coach Out.',
-            'drawers count from more than the other knee',
+            'Drawers count from more than the other knee',
             'evidence cautious figures',
             'Chances, not a diagnosis',
             'not yet checked against the papers',

@@ -14,13 +14,14 @@ final class ContractGenerate extends Command
 {
     protected $signature = 'contract:generate {--check : only say whether the files are current}';
 
-    protected $description = 'Write contract/examination.schema.json and payloads.schema.json from the catalogue';
+    protected $description = 'Write the contract\'s JSON Schemas from the shapes that reading asks';
 
     public function handle(Figures $figures): int
     {
         $files = [
             'examination.schema.json' => DocumentSchema::of($figures->catalogue()),
             'payloads.schema.json' => DocumentSchema::payloads($figures->catalogue()),
+            'problem.schema.json' => DocumentSchema::problem(),
         ];
         $all = self::SUCCESS;
         foreach ($files as $name => $schema) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Inference\Wire\ProblemShape;
 
 /** The JSON Schemas of the open file format, written from the very shapes that reading asks. */
 final class DocumentSchema
@@ -42,5 +43,15 @@ final class DocumentSchema
             'additionalProperties' => false,
             'properties' => $byManoeuvre,
         ];
+    }
+
+    /**
+     * The input of the arithmetic.
+     *
+     * @return array<string, mixed>
+     */
+    public static function problem(): array
+    {
+        return ['description' => 'the input of the arithmetic, as `weigh:combine` takes it', ...ProblemShape::whole()->schema()];
     }
 }

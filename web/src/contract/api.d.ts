@@ -695,47 +695,7 @@ export interface components {
             /** @description said when no test left would change anything */
             nothingChanges: string | null;
         };
-        Figures: {
-            sensitivity: number;
-            specificity: number;
-            sensitivityInterval?: number[];
-            specificityInterval?: number[];
-            spread?: number;
-        };
-        Targets: {
-            [key: string]: components["schemas"]["Figures"];
-        };
-        ProblemResult: {
-            finding: string;
-            /** @enum {string} */
-            outcome: "positive" | "negative";
-            targets: components["schemas"]["Targets"];
-        };
-        ProblemGroup: {
-            id: string;
-            echo: number;
-            results: components["schemas"]["ProblemResult"][];
-        };
-        ProblemCondition: {
-            id: string;
-            pretest: number;
-            pretestWeight?: number;
-            /** @description how much it matters, more than 0 to 10; 1 when left out */
-            weight?: number;
-            thresholds?: {
-                ruleOut: number;
-                act: number;
-            };
-        };
-        Problem: {
-            conditions: components["schemas"]["ProblemCondition"][];
-            associations?: {
-                between: string[];
-                oddsRatio: number;
-            }[];
-            groups?: components["schemas"]["ProblemGroup"][];
-            candidates?: components["schemas"]["Candidate"][];
-        };
+        Problem: components["schemas"]["problem.schema"];
         RailStep: {
             withoutEcho: components["schemas"]["Chance"];
             finding: string;
@@ -874,13 +834,6 @@ export interface components {
         Pattern: {
             present: string[];
             probability: components["schemas"]["Chance"];
-        };
-        Candidate: {
-            finding: string;
-            group: string;
-            echo: number;
-            minutes: number;
-            targets: components["schemas"]["Targets"];
         };
         WeighedTest: {
             finding: string;
@@ -2787,6 +2740,56 @@ export interface components {
                 by?: string | null;
             }[] | null;
         };
+        /** @description the input of the arithmetic, as `weigh:combine` takes it */
+        "problem.schema": {
+            conditions: {
+                id: string;
+                pretest: number;
+                pretestWeight?: number;
+                thresholds?: {
+                    ruleOut: number;
+                    act: number;
+                };
+                weight?: number;
+            }[];
+            associations?: {
+                between: string[];
+                oddsRatio: number;
+            }[];
+            groups?: {
+                id: string;
+                echo: number;
+                results: {
+                    finding: string;
+                    /** @enum {unknown} */
+                    outcome: "positive" | "negative";
+                    targets: {
+                        [key: string]: {
+                            sensitivity: number;
+                            specificity: number;
+                            sensitivityInterval?: number[];
+                            specificityInterval?: number[];
+                            spread?: number;
+                        };
+                    };
+                }[];
+            }[];
+            candidates?: {
+                finding: string;
+                group: string;
+                echo: number;
+                minutes: number;
+                targets: {
+                    [key: string]: {
+                        sensitivity: number;
+                        specificity: number;
+                        sensitivityInterval?: number[];
+                        specificityInterval?: number[];
+                        spread?: number;
+                    };
+                };
+            }[];
+        };
         /** @description what may be recorded with each manoeuvre */
         "payloads.schema": {
             distal_pulse?: {
@@ -4685,7 +4688,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Problem"];
+                    "application/json": components["schemas"]["problem.schema"];
                 };
             };
             401: components["responses"]["Unauthenticated"];
@@ -4863,7 +4866,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Problem"];
+                "application/json": components["schemas"]["problem.schema"];
             };
         };
         responses: {

@@ -28,7 +28,7 @@ const judgedBy = computed(() => {
   return (catalogue.catalogue?.schools ?? [])
     .map(
       (school) =>
-        `${school.label.toLowerCase()} ${school.options.find((option) => option.id === (chosen[school.id] ?? school.preset))?.label ?? ''}`,
+        `${school.label} ${school.options.find((option) => option.id === (chosen[school.id] ?? school.preset))?.label ?? ''}`,
     )
     .join('; ')
 })

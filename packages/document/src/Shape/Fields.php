@@ -19,10 +19,15 @@ final readonly class Fields implements Shape
      * @param  array<string, Shape>  $required
      * @param  array<string, Shape>  $optional
      * @param  list<Rule>  $rules  what binds several keys together
+     * @param  bool  $strict  a key that may be left out may not be null instead
      */
-    public function __construct(private array $required, array $optional = [], private array $rules = [])
-    {
-        $this->optional = array_map(static fn (Shape $shape): Shape => new OrNull($shape), $optional);
+    public function __construct(
+        private array $required,
+        array $optional = [],
+        private array $rules = [],
+        bool $strict = false,
+    ) {
+        $this->optional = array_map(static fn (Shape $shape): Shape => $strict ? $shape : new OrNull($shape), $optional);
     }
 
     public function check(mixed $value, string $path, Faults $faults): void

@@ -10,18 +10,56 @@ use GrayCompass\Document\Faults;
 /** A finite number within bounds, both included. */
 final readonly class Number implements Shape
 {
-    private function __construct(private float $least, private float $most, private string $unit, private bool $whole)
-    {
+    private function __construct(
+        private float $least,
+        private float $most,
+        private string $reason,
+        private bool $whole = false,
+        private bool $leastExcluded = false,
+        private bool $mostExcluded = false,
+    ) {
     }
 
+    /** Both ends are allowed. */
     public static function within(float $least, float $most, string $unit = ''): self
     {
-        return new self($least, $most, $unit, false);
+        return new self($least, $most, self::expected($least, $most, $unit));
     }
 
+    /** Both ends are allowed. */
     public static function whole(int $least, int $most, string $unit = ''): self
     {
-        return new self($least, $most, $unit, true);
+        return new self($least, $most, self::expected($least, $most, $unit), whole: true);
+    }
+
+    /** Neither end is allowed. */
+    public static function between(float $least, float $most, string $what): self
+    {
+        $reason = 'expected '.$what.' between '.self::plain($least).' and '.self::plain($most).', neither included';
+
+        return new self($least, $most, $reason, leastExcluded: true, mostExcluded: true);
+    }
+
+    /**
+     * The lower end is not allowed, the upper one is.
+     *
+     * @param  float  $most  INF: no upper end
+     */
+    public static function above(float $least, float $most, string $reason): self
+    {
+        return new self($least, $most, $reason, leastExcluded: true);
+    }
+
+    /** The lower end is allowed, the upper one is not. */
+    public static function below(float $least, float $most, string $reason): self
+    {
+        return new self($least, $most, $reason, mostExcluded: true);
+    }
+
+    /** Both ends are allowed, and the reason says it in its own words. */
+    public static function ratio(float $least, float $most, string $reason): self
+    {
+        return new self($least, $most, $reason);
     }
 
     public function check(mixed $value, string $path, Faults $faults): void
@@ -29,7 +67,7 @@ final readonly class Number implements Shape
         $reason = match (true) {
             ! \is_int($value) && ! \is_float($value) => 'expected a number',
             ! is_finite((float) $value) => 'expected a finite number',
-            $value < $this->least || $value > $this->most => $this->expected(),
+            ! $this->holds((float) $value) => $this->reason,
             $this->whole && floor((float) $value) !== (float) $value => 'expected a whole number',
             default => null,
         };
@@ -42,19 +80,20 @@ final readonly class Number implements Shape
     {
         return [
             'type' => $this->whole ? 'integer' : 'number',
-            'minimum' => self::plain($this->least),
-            'maximum' => self::plain($this->most),
+            $this->leastExcluded ? 'exclusiveMinimum' : 'minimum' => self::plain($this->least),
+            ...($this->most === INF ? [] : [$this->mostExcluded ? 'exclusiveMaximum' : 'maximum' => self::plain($this->most)]),
         ];
     }
 
-    private function expected(): string
+    private function holds(float $value): bool
     {
-        return sprintf(
-            'expected %s to %s%s',
-            self::plain($this->least),
-            self::plain($this->most),
-            $this->unit === '' ? '' : " {$this->unit}",
-        );
+        return ($this->leastExcluded ? $value > $this->least : $value >= $this->least)
+            && ($this->mostExcluded ? $value < $this->most : $value <= $this->most);
+    }
+
+    private static function expected(float $least, float $most, string $unit): string
+    {
+        return sprintf('expected %s to %s%s', self::plain($least), self::plain($most), $unit === '' ? '' : " {$unit}");
     }
 
     private static function plain(float $value): int|float

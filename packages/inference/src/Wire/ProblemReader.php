@@ -4,36 +4,28 @@ declare(strict_types=1);
 
 namespace GrayCompass\Inference\Wire;
 
+use GrayCompass\Document\FaultKind;
 use GrayCompass\Document\Faults;
-use GrayCompass\Document\Fields;
+use GrayCompass\Document\Given;
+use GrayCompass\Document\Path;
 use GrayCompass\Document\Refusal;
-use GrayCompass\Inference\Model\Candidate;
-use GrayCompass\Inference\Model\Finding;
-use GrayCompass\Inference\Model\Group;
-use GrayCompass\Inference\Model\Outcome;
+use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Inference\Model\Problem;
-use GrayCompass\Inference\Model\Result;
-use GrayCompass\Inference\Model\Thresholds;
-use GrayCompass\Inference\Model\WeighedCondition;
+use LogicException;
 
 /** Reads the input of `weigh:combine` and refuses what cannot be weighed. */
 final class ProblemReader
 {
-    public const MOST_CONDITIONS = 12;
+    private static ?Fields $shape = null;
 
-    public const MOST_GROUPS = 40;
-
-    public const MOST_RESULTS = 200;
-
-    public const MOST_CANDIDATES = 200;
-
-    public const MOST_WEIGHT = 10.0;
-
-    /** @var array<string, int> condition id to position */
+    /** @var array<string, true> condition ids */
     private array $conditions = [];
 
     /** @var array<string, true> findings already met, done or candidate */
-    private array $done = [];
+    private array $findings = [];
+
+    /** @var array<string, float|null> group id to its echo */
+    private array $echoes = [];
 
     private int $results = 0;
 
@@ -44,189 +36,145 @@ final class ProblemReader
     /** @throws Refusal naming the first wrong place */
     public static function read(mixed $document): Problem
     {
-        return SoundProblem::read($document) ?? self::carefully($document);
+        $problem = SoundProblem::read($document);
+        if ($problem === null) {
+            self::refuse($document);
+            throw new LogicException('An input without a fault was not taken.');
+        }
+
+        return $problem;
     }
 
     /**
-     * Key by key, with every fault noted.
+     * Names what is wrong with an input, if anything is.
      *
      * @internal
      *
      * @throws Refusal naming the first wrong place
      */
-    public static function carefully(mixed $document): Problem
+    public static function refuse(mixed $document): void
     {
         $faults = new Faults($document);
-        $problem = (new self($faults))->problem($document);
+        (self::$shape ??= ProblemShape::whole())->check($document, '', $faults);
+        (new self($faults))->bind(Given::in($document));
         $faults->refuse();
-
-        return $problem;
     }
 
-    private function problem(mixed $document): Problem
+    /** What binds distant places together. */
+    private function bind(Given $document): void
     {
-        $fields = new Fields($document, '', $this->faults, ['conditions'], ['associations', 'groups', 'candidates']);
-        $conditions = [];
-        foreach ($fields->items('conditions', self::MOST_CONDITIONS) as $index => $item) {
-            $conditions[] = $this->condition($fields->item(
-                'conditions',
-                $index,
-                $item,
-                ['id', 'pretest'],
-                ['pretestWeight', 'thresholds', 'weight'],
-            ));
+        foreach ($document->items('conditions') as $index => $condition) {
+            $this->condition($condition, Path::index('conditions', $index));
         }
-        if ($fields->has('conditions') && $fields->raw('conditions') === []) {
-            $fields->fault('conditions', 'expected at least one condition');
+        $pairs = [];
+        foreach ($document->items('associations') as $index => $association) {
+            $pairs[] = $this->association($association, Path::index('associations', $index), $pairs);
         }
-
-        $associations = AssociationReader::read($fields, $this->conditions, self::MOST_CONDITIONS);
-        $groups = $this->groups($fields);
-
-        return new Problem($conditions, $associations, $groups, $this->candidates($fields, $groups));
+        foreach ($document->items('groups') as $index => $group) {
+            $this->group($group, Path::index('groups', $index));
+        }
+        foreach ($document->items('candidates') as $index => $candidate) {
+            $this->candidate($candidate, Path::index('candidates', $index));
+        }
     }
 
-    private function condition(Fields $fields): WeighedCondition
+    private function condition(Given $condition, string $path): void
     {
-        $id = $fields->text('id', 1, 100);
-        if (isset($this->conditions[$id])) {
-            $fields->fault('id', "condition {$id} stands twice");
+        $id = $condition->text('id');
+        if (isset($this->conditions[$id]) && $id !== '') {
+            $this->fault("{$path}.id", "condition {$id} stands twice");
         }
-        $this->conditions[$id] ??= \count($this->conditions);
-        $pretest = $this->chance($fields, 'pretest');
-        $weight = $fields->has('pretestWeight') ? $fields->number('pretestWeight') : null;
-        if ($weight !== null && $weight <= 0 && is_numeric($fields->raw('pretestWeight'))) {
-            $fields->fault('pretestWeight', 'expected more than 0 knees');
+        $this->conditions[$id] = true;
+        $thresholds = $condition->inner('thresholds');
+        [$ruleOut, $act] = [$thresholds->number('ruleOut'), $thresholds->number('act')];
+        if ($ruleOut !== null && $act !== null && $ruleOut >= $act) {
+            $this->fault("{$path}.thresholds.ruleOut", 'expected less than act');
         }
-
-        return new WeighedCondition(
-            $id,
-            $pretest,
-            $weight,
-            $fields->has('thresholds') ? $this->thresholds($fields) : new Thresholds,
-            self::seriousness($fields),
-        );
-    }
-
-    private static function seriousness(Fields $fields): float
-    {
-        if (! $fields->has('weight')) {
-            return 1.0;
-        }
-        $weight = $fields->number('weight');
-        if (is_numeric($fields->raw('weight')) && ($weight <= 0 || $weight > self::MOST_WEIGHT)) {
-            $fields->fault('weight', 'expected more than 0, at most 10');
-        }
-
-        return $weight;
-    }
-
-    private function thresholds(Fields $condition): Thresholds
-    {
-        $fields = $condition->inner('thresholds', ['ruleOut', 'act']);
-        $ruleOut = $this->chance($fields, 'ruleOut');
-        $act = $this->chance($fields, 'act');
-        if ($fields->has('ruleOut') && $fields->has('act') && $ruleOut >= $act) {
-            $fields->fault('ruleOut', 'expected less than act');
-        }
-
-        return new Thresholds($ruleOut, $act);
     }
 
     /**
-     * @return list<Group>
+     * @param  list<list<string>>  $earlier
+     * @return list<string> the pair, in order
      */
-    private function groups(Fields $fields): array
+    private function association(Given $association, string $path, array $earlier): array
     {
-        $groups = $ids = [];
-        foreach ($fields->items('groups', self::MOST_GROUPS) as $index => $item) {
-            $entry = $fields->item('groups', $index, $item, ['id', 'echo', 'results']);
-            $id = $entry->text('id', 1, 100);
-            if (isset($ids[$id]) && $entry->has('id')) {
-                $entry->fault('id', "group {$id} stands twice");
+        $pair = $association->words('between');
+        foreach ($pair as $end => $id) {
+            if (! isset($this->conditions[$id])) {
+                $this->fault(Path::index("{$path}.between", $end), "unknown condition {$id}");
+
+                return [];
             }
-            $ids[$id] = true;
-            $echo = $this->echo($entry);
-            $results = [];
-            foreach ($entry->items('results', self::MOST_RESULTS) as $at => $inner) {
-                $result = $entry->item('results', $at, $inner, ['finding', 'outcome', 'targets']);
-                $finding = $this->finding($result);
-                if (++$this->results === self::MOST_RESULTS + 1) {
-                    $result->fault('finding', 'more than '.self::MOST_RESULTS.' results');
-                }
-                $outcome = Outcome::from($result->word('outcome', array_column(Outcome::cases(), 'value')));
-                if ($finding !== null) {
-                    $results[] = new Result($finding, $outcome);
-                }
-            }
-            $groups[] = new Group($id, $echo, $results);
+        }
+        sort($pair);
+        if (\count($pair) === 2 && $pair[0] === $pair[1]) {
+            $this->fault("{$path}.between", 'a condition cannot go with itself');
+        } elseif (\count($pair) === 2 && \in_array($pair, $earlier, true)) {
+            $this->fault("{$path}.between", 'this pair stands twice');
         }
 
-        return $groups;
+        return $pair;
     }
 
-    /**
-     * @param  list<Group>  $groups
-     * @return list<Candidate>
-     */
-    private function candidates(Fields $fields, array $groups): array
+    private function group(Given $group, string $path): void
     {
-        $echoes = [];
-        foreach ($groups as $group) {
-            $echoes[$group->id] = $group->echo;
+        $id = $group->text('id');
+        if (\array_key_exists($id, $this->echoes) && $id !== '') {
+            $this->fault("{$path}.id", "group {$id} stands twice");
         }
-        $candidates = [];
-        foreach ($fields->items('candidates', self::MOST_CANDIDATES) as $index => $item) {
-            $entry = $fields->item('candidates', $index, $item, ['finding', 'group', 'echo', 'minutes', 'targets']);
-            $finding = $this->finding($entry);
-            $group = $entry->text('group', 1, 100);
-            $echo = $this->echo($entry);
-            $echoes[$group] ??= $echo;
-            if ($entry->has('echo') && $echoes[$group] !== $echo) {
-                $entry->fault('echo', "group {$group} has another echo");
-            }
-            $minutes = $entry->number('minutes');
-            if (is_numeric($entry->raw('minutes')) && $minutes <= 0) {
-                $entry->fault('minutes', 'expected more than 0 minutes');
-            }
-            if ($finding !== null) {
-                $candidates[] = new Candidate($finding, $group, $echo, $minutes);
+        $this->echoes[$id] = $group->number('echo');
+        foreach ($group->items('results') as $index => $result) {
+            $place = Path::index("{$path}.results", $index);
+            $this->finding($result, $place);
+            if (++$this->results === ProblemShape::MOST_RESULTS + 1) {
+                $this->fault("{$place}.finding", 'more than '.ProblemShape::MOST_RESULTS.' results');
             }
         }
+    }
 
-        return $candidates;
+    private function candidate(Given $candidate, string $path): void
+    {
+        $this->finding($candidate, $path);
+        [$group, $echo] = [$candidate->text('group'), $candidate->number('echo')];
+        $this->echoes[$group] ??= $echo;
+        if ($echo !== null && $this->echoes[$group] !== $echo) {
+            $this->fault("{$path}.echo", "group {$group} has another echo");
+        }
     }
 
     /** A finding may stand once, whether done or still to do. */
-    private function finding(Fields $entry): ?Finding
+    private function finding(Given $entry, string $path): void
     {
-        $id = $entry->text('finding', 1, 100);
-        if (isset($this->done[$id]) && $entry->has('finding')) {
-            $entry->fault('finding', "finding {$id} stands twice");
+        $id = $entry->text('finding');
+        if (isset($this->findings[$id]) && $id !== '') {
+            $this->fault("{$path}.finding", "finding {$id} stands twice");
         }
-        $this->done[$id] = true;
-        $rows = RowReader::rows($entry, $this->conditions);
-
-        return $rows === [] ? null : new Finding($id, $rows);
+        $this->findings[$id] = true;
+        $targets = $entry->inner('targets');
+        foreach ($targets->names() as $condition) {
+            $place = Path::key("{$path}.targets", $condition);
+            if (! isset($this->conditions[$condition])) {
+                $this->fault($place, "unknown condition {$condition}");
+            }
+            $figures = $targets->inner($condition);
+            foreach (['sensitivity', 'specificity'] as $rate) {
+                $this->interval($figures->number($rate), $figures->numbers("{$rate}Interval"), "{$place}.{$rate}Interval", $rate);
+            }
+        }
     }
 
-    private function echo(Fields $fields): float
+    /**
+     * @param  list<float>  $ends
+     */
+    private function interval(?float $rate, array $ends, string $path, string $of): void
     {
-        $echo = $fields->number('echo');
-        if ($echo < 0 || $echo >= 1) {
-            $fields->fault('echo', 'expected at least 0 and less than 1');
+        if ($rate !== null && \count($ends) === 2 && ($ends[0] > $rate || $rate > $ends[1] || $ends[0] >= $ends[1])) {
+            $this->fault($path, "expected an interval around the {$of}");
         }
-
-        return $echo;
     }
 
-    private function chance(Fields $fields, string $key): float
+    private function fault(string $path, string $reason): void
     {
-        $chance = $fields->number($key);
-        if (is_numeric($fields->raw($key)) && is_finite((float) $fields->raw($key)) && ($chance <= 0 || $chance >= 1)) {
-            $fields->fault($key, 'expected a chance between 0 and 1, neither included');
-        }
-
-        return $chance;
+        $this->faults->add(FaultKind::Value, $path, $reason);
     }
 }

@@ -26,6 +26,8 @@ use stdClass;
  */
 final class SoundProblem
 {
+    private const MOST_PAIRS = ProblemShape::MOST_CONDITIONS * (ProblemShape::MOST_CONDITIONS - 1) / 2;
+
     /** @var array<array-key, int> condition id to position */
     private array $positions = [];
 
@@ -50,7 +52,7 @@ final class SoundProblem
     private function problem(mixed $document): Problem
     {
         $fields = self::fields($document, 1, 4);
-        $conditions = self::list($fields['conditions'] ?? null, ProblemReader::MOST_CONDITIONS);
+        $conditions = self::list($fields['conditions'] ?? null, ProblemShape::MOST_CONDITIONS);
         $optional = array_diff_key(
             $fields,
             ['conditions' => true, 'associations' => true, 'groups' => true, 'candidates' => true],
@@ -80,7 +82,7 @@ final class SoundProblem
         }
         $weight = 1.0;
         if (isset($fields['weight'])) {
-            $weight = self::above($fields['weight'], ProblemReader::MOST_WEIGHT);
+            $weight = self::above($fields['weight'], ProblemShape::MOST_WEIGHT);
             $known++;
         }
         $thresholds = null;
@@ -111,14 +113,14 @@ final class SoundProblem
     private function associations(mixed $document): array
     {
         $associations = $pairs = [];
-        foreach (self::list($document, AssociationReader::most(ProblemReader::MOST_CONDITIONS)) as $item) {
+        foreach (self::list($document, self::MOST_PAIRS) as $item) {
             $fields = self::fields($item, 2, 2);
             [$one, $other] = self::pair($fields['between'] ?? null);
             $first = \is_string($one) ? $this->positions[$one] ?? throw new Unusual : throw new Unusual;
             $second = \is_string($other) ? $this->positions[$other] ?? throw new Unusual : throw new Unusual;
-            $ratio = self::above($fields['oddsRatio'] ?? null, AssociationReader::MOST_ODDS);
+            $ratio = self::above($fields['oddsRatio'] ?? null, ProblemShape::MOST_ODDS);
             $pair = 1 << $first | 1 << $second;
-            if ($first === $second || isset($pairs[$pair]) || $ratio < 1 / AssociationReader::MOST_ODDS) {
+            if ($first === $second || isset($pairs[$pair]) || $ratio < 1 / ProblemShape::MOST_ODDS) {
                 throw new Unusual;
             }
             $pairs[$pair] = true;
@@ -134,7 +136,7 @@ final class SoundProblem
     private function groups(mixed $document): array
     {
         $groups = [];
-        foreach (self::list($document, ProblemReader::MOST_GROUPS) as $item) {
+        foreach (self::list($document, ProblemShape::MOST_GROUPS) as $item) {
             $fields = self::fields($item, 3, 3);
             $id = $fields['id'] ?? null;
             if (! self::isName($id) || isset($this->echoes[$id])) {
@@ -142,11 +144,11 @@ final class SoundProblem
             }
             $this->echoes[$id] = $echo = self::echo($fields['echo'] ?? null);
             $results = [];
-            foreach (self::list($fields['results'] ?? null, ProblemReader::MOST_RESULTS) as $inner) {
+            foreach (self::list($fields['results'] ?? null, ProblemShape::MOST_RESULTS) as $inner) {
                 $result = self::fields($inner, 3, 3);
                 $outcome = $result['outcome'] ?? null;
                 if (
-                    ++$this->results > ProblemReader::MOST_RESULTS
+                    ++$this->results > ProblemShape::MOST_RESULTS
                     || ($outcome !== 'positive' && $outcome !== 'negative')
                 ) {
                     throw new Unusual;
@@ -168,7 +170,7 @@ final class SoundProblem
     private function candidates(mixed $document): array
     {
         $candidates = [];
-        foreach (self::list($document, ProblemReader::MOST_CANDIDATES) as $item) {
+        foreach (self::list($document, ProblemShape::MOST_CANDIDATES) as $item) {
             $fields = self::fields($item, 5, 5);
             $group = $fields['group'] ?? null;
             $echo = self::echo($fields['echo'] ?? null);
@@ -197,7 +199,7 @@ final class SoundProblem
         }
         $this->findings[$id] = true;
         $rows = [];
-        foreach (self::fields($fields['targets'] ?? null, 1, ProblemReader::MOST_CONDITIONS) as $condition => $figures) {
+        foreach (self::fields($fields['targets'] ?? null, 1, ProblemShape::MOST_CONDITIONS) as $condition => $figures) {
             $rows[] = self::row($this->positions[$condition] ?? throw new Unusual, self::fields($figures, 2, 5));
         }
 
@@ -224,7 +226,7 @@ final class SoundProblem
         $spread = 0.0;
         if (isset($figures['spread'])) {
             $spread = $figures['spread'];
-            if ((! \is_float($spread) && ! \is_int($spread)) || $spread < 0 || $spread > RowReader::MOST_SPREAD) {
+            if ((! \is_float($spread) && ! \is_int($spread)) || $spread < 0 || $spread > ProblemShape::MOST_SPREAD) {
                 throw new Unusual;
             }
             $spread = (float) $spread;
