@@ -68,8 +68,11 @@ final readonly class Availability
         );
 
         return $torn !== [] || $play->answer === PlayAnswer::Stop
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || ! \in_array($support->type, [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged], true);
+            || ! \in_array(
+                $support->type,
+                [SupportType::None, SupportType::HingedSleeve, SupportType::FunctionalHinged],
+                true,
+            );
     }
 
     /**

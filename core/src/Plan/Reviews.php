@@ -315,8 +315,11 @@ final readonly class Reviews
                 ucfirst("{$condition->withArticle()} is likely: an exercise programme first."),
             ],
             $this->bearings->standing->hasOwnPositive($condition)
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $this->bearings->chance($condition) >= 0.25 => [14, 28, ucfirst("{$condition->withArticle()} is possible: with advice on load.")],
+                && $this->bearings->chance($condition) >= 0.25 => [
+                    14,
+                    28,
+                    ucfirst("{$condition->withArticle()} is possible: with advice on load."),
+                ],
             default => null,
         };
     }
@@ -327,8 +330,11 @@ final readonly class Reviews
     private function kneecap(): ?array
     {
         $pain = $this->bearings->atAct(Condition::PatellofemoralPain)
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || (! $this->bearings->isAfterInjury() && ! $this->bearings->of(Condition::PatellofemoralPain)->isWithheld() && $this->bearings->chance(Condition::PatellofemoralPain) >= 0.3);
+            || (
+                ! $this->bearings->isAfterInjury()
+                && ! $this->bearings->of(Condition::PatellofemoralPain)->isWithheld()
+                && $this->bearings->chance(Condition::PatellofemoralPain) >= 0.3
+            );
 
         return match (true) {
             $pain => [28, 42, 'Patellofemoral pain changes over weeks.'],

@@ -116,8 +116,11 @@ final readonly class SendOn
             $level = $this->bearings->loose->cruciate($condition);
             $fresh = $this->bearings->isAfterInjury();
             $loose = $level !== null
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && ($fresh || $level === Level::Gross || $this->bearings->chance($condition) >= self::LOOSE_WITHOUT_INJURY);
+                && (
+                    $fresh
+                    || $level === Level::Gross
+                    || $this->bearings->chance($condition) >= self::LOOSE_WITHOUT_INJURY
+                );
             $name = $condition->withArticle();
             $sent[] = match (true) {
                 $loose => $this->surgeon(
@@ -150,8 +153,10 @@ final readonly class SendOn
     {
         $bearings = $this->bearings;
         $thrust = $bearings->knee->says('gait', 'pattern', 'varus_thrust')
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && ($bearings->standing->hasOwnPositive(Condition::Lcl) || $bearings->standing->hasOwnPositive(Condition::Plc));
+            && (
+                $bearings->standing->hasOwnPositive(Condition::Lcl)
+                || $bearings->standing->hasOwnPositive(Condition::Plc)
+            );
         $corner = $bearings->atAct(Condition::Plc)
             || $thrust
             || ($bearings->positive('dial_30') && $bearings->chance(Condition::Plc) >= self::CORNER_FROM);
@@ -269,12 +274,18 @@ final readonly class SendOn
             $name = $condition->withArticle();
             $sent[] = match (true) {
                 $told
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan('meniscus_locks', 'The knee locks, and a meniscus tear is likely.', "{$name} that locks?"),
+                    && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan(
+                        'meniscus_locks',
+                        'The knee locks, and a meniscus tear is likely.',
+                        "{$name} that locks?",
+                    ),
                 $act
                     && $young
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                && $bearings->isAfterInjury() => $this->scan('meniscus_torn', ucfirst("{$name} is likely after an injury."), "{$name}?"),
+                    && $bearings->isAfterInjury() => $this->scan(
+                        'meniscus_torn',
+                        ucfirst("{$name} is likely after an injury."),
+                        "{$name}?",
+                    ),
                 default => null,
             };
         }
@@ -315,10 +326,15 @@ final readonly class SendOn
     {
         $bearings = $this->bearings;
         $worth = $bearings->fluidGrade() >= 2
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || \max($bearings->chance(Condition::Acl), $bearings->chance(Condition::Pcl), $bearings->chance(Condition::PatellarInstability)) >= self::BLOOD_CRUCIATE
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || \max($bearings->chance(Condition::MedialMeniscus), $bearings->chance(Condition::LateralMeniscus)) >= self::BLOOD_MENISCUS;
+            || \max(
+                $bearings->chance(Condition::Acl),
+                $bearings->chance(Condition::Pcl),
+                $bearings->chance(Condition::PatellarInstability),
+            ) >= self::BLOOD_CRUCIATE
+            || \max(
+                $bearings->chance(Condition::MedialMeniscus),
+                $bearings->chance(Condition::LateralMeniscus),
+            ) >= self::BLOOD_MENISCUS;
 
         return $worth && ! self::isSettledSoon($sent) && $bearings->holds->for('lachman')?->rule === null;
     }

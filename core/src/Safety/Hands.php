@@ -247,7 +247,9 @@ final readonly class Hands
     private function footIsNumb(): bool
     {
         return $this->fresh
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && ($this->knee->word('sensation', 'where') === null || $this->knee->says('sensation', 'where', 'foot', 'stocking'));
+            && (
+                $this->knee->word('sensation', 'where') === null
+                || $this->knee->says('sensation', 'where', 'foot', 'stocking')
+            );
     }
 }

@@ -27,8 +27,9 @@ final readonly class Estimates
         $value = $inner === null ? $value : (\is_array($value) ? $value[$inner] ?? null : null);
 
         return \is_int($value)
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        || \is_float($value) ? (float) $value : throw new RuntimeException("simulation.json lacks {$name} {$inner}.");
+            || \is_float($value) ? (float) $value : throw new RuntimeException(
+                "simulation.json lacks {$name} {$inner}.",
+            );
     }
 
     /**

@@ -61,7 +61,9 @@ final readonly class Feasibility
     private function bears(Manoeuvre $manoeuvre): bool
     {
         return $manoeuvre->provocation < self::PROVOKING
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || ($this->pain < self::PROVOKING_PAIN && ($this->grading->effusion->grade ?? 0.0) < self::PROVOKING_EFFUSION);
+            || (
+                $this->pain < self::PROVOKING_PAIN
+                && ($this->grading->effusion->grade ?? 0.0) < self::PROVOKING_EFFUSION
+            );
     }
 }

@@ -48,8 +48,12 @@ final class Disagreements
                 foreach ($done as $negative) {
                     $condition = $standing->signs->ownTestOf($positive);
                     if ($condition !== null && $standing->counted($positive) === Outcome::Positive && $standing->counted($negative) === Outcome::Negative
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && self::eachAloneEndsElsewhere($results[$positive], $results[$negative], $condition, $weighed)) {
+                        && self::eachAloneEndsElsewhere(
+                            $results[$positive],
+                            $results[$negative],
+                            $condition,
+                            $weighed,
+                        )) {
                         $found[$condition->value] = true;
                     }
                 }

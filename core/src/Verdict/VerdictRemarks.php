@@ -139,11 +139,15 @@ final class VerdictRemarks
 
         return [
             $level === Level::Slight
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $pain >= self::PAINFUL ? new Remark('painful_and_slight', 'Lachman painful and slightly loose: a partial tear is possible.') : null,
+                && $pain >= self::PAINFUL ? new Remark(
+                    'painful_and_slight',
+                    'Lachman painful and slightly loose: a partial tear is possible.',
+                ) : null,
             $level === Level::Gross
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $pain === 0.0 ? new Remark('painless_and_gross', 'Lachman grossly loose without pain: a complete or an old tear.') : null,
+                && $pain === 0.0 ? new Remark(
+                    'painless_and_gross',
+                    'Lachman grossly loose without pain: a complete or an old tear.',
+                ) : null,
             $backward >= self::BACKWARD_MM
                 ? new Remark('lachman_backward', 'In the Lachman the shin goes backward as well: look for a sag.')
                 : null,

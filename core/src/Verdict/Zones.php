@@ -78,8 +78,10 @@ final readonly class Zones
     private function hasNegative(Condition $condition): bool
     {
         $negatives = array_filter($this->standing->own($condition), static fn (StandingResult $result): bool => $result->isNegative()
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && (! \in_array($condition->value, self::COLLATERALS, true) || str_ends_with($result->reading->sign, '_laxity')));
+            && (
+                ! \in_array($condition->value, self::COLLATERALS, true)
+                || str_ends_with($result->reading->sign, '_laxity')
+            ));
 
         return $negatives !== [];
     }

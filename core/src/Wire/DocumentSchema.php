@@ -52,6 +52,9 @@ final class DocumentSchema
      */
     public static function problem(): array
     {
-        return ['description' => 'the input of the arithmetic, as `weigh:combine` takes it', ...ProblemShape::whole()->schema()];
+        return [
+            'description' => 'the input of the arithmetic, as `weigh:combine` takes it',
+            ...ProblemShape::whole()->schema(),
+        ];
     }
 }

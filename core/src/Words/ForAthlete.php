@@ -287,8 +287,10 @@ final readonly class ForAthlete
             $this->weight(),
             $advice->knee,
             $advice->knee === ''
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            || $this->plan->support->type !== SupportType::Immobiliser ? PlainWords::wear($this->plan->support->type, $this->plan->support->range) : '',
+                || $this->plan->support->type !== SupportType::Immobiliser ? PlainWords::wear(
+                    $this->plan->support->type,
+                    $this->plan->support->range,
+                ) : '',
             $chest ? '' : $this->bend(),
             $this->sport(),
             $this->drive(),
@@ -355,8 +357,7 @@ final readonly class ForAthlete
         }
 
         return $this->plan->conduct->walksFreely
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can brake hard without pain.';
+            && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can brake hard without pain.';
     }
 
     /**

@@ -39,7 +39,7 @@ final class ForCoach
     private static function review(Examination $examination, ?LookAgain $again): string
     {
         if ($again === null || $again->to === null) {
-            return $again?->after === null ? 'No review planned unless the knee changes.' : 'Review date follows.';
+            return $again?->after === null ? 'No review planned unless something changes.' : 'Review date follows.';
         }
         $from = $again->from ?? $again->to;
         $day = $examination->examinedOn;

@@ -257,6 +257,20 @@ final class WordsTest extends TestCase
         }
     }
 
+    public function test_the_coach_hears_when_the_review_is_by_days_or_by_date(): void
+    {
+        $for = static fn (Knee $knee): string => $knee->with(
+            'opening',
+            ['coachMayKnow' => true],
+        )->assessed()->words->forCoach;
+        self::assertSame('Out. Review within 14 days.', $for(TypicalKnees::tornAcl()->with('ageYears', 25)));
+        self::assertSame('Out. Review in 7 to 10 days.', $for(TypicalKnees::tornPcl()->with('ageYears', 25)));
+        self::assertSame(
+            'Out. Review between 21 March and 24 March 2026.',
+            $for(TypicalKnees::tornPcl()->with('ageYears', 25)->with('examinedAt', '2026-03-14T09:30:00Z')),
+        );
+    }
+
     public function test_the_letter_begins_with_why_and_how_soon_and_ends_with_the_chances(): void
     {
         $note = TypicalKnees::tornAcl()->with('ageYears', 22)->with(

@@ -90,7 +90,10 @@ final readonly class Given
     public function numbers(string $key): array
     {
         $value = $this->object->{$key} ?? null;
-        $numbers = \is_array($value) ? array_filter($value, static fn (mixed $one): bool => \is_int($one) || \is_float($one)) : [];
+        $numbers = \is_array($value) ? array_filter(
+            $value,
+            static fn (mixed $one): bool => \is_int($one) || \is_float($one),
+        ) : [];
 
         return array_map(floatval(...), array_values($numbers));
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Inference\Tests;
 
 use GrayCompass\Inference\Tests\Support\SeededFigures;
+use GrayCompass\Inference\Weighing;
+use GrayCompass\Inference\Wire\ProblemReader;
 use PHPUnit\Framework\TestCase;
 
 /** The promises made about results that may only echo each other, over random problems. */
@@ -96,5 +98,35 @@ final class EchoTest extends TestCase
             ),
             'groups' => [['id' => 'g', 'echo' => $figures->between(0.0, 0.95), 'results' => $results]],
         ];
+    }
+
+    /** Sensitivity and specificity of 0.8: a positive and a negative tell as much, in opposite ways. */
+    public function test_of_equally_telling_results_the_positive_is_the_strongest_whichever_came_first(): void
+    {
+        $result = static fn (string $finding, string $outcome): array => [
+            'finding' => $finding,
+            'outcome' => $outcome,
+            'targets' => ['a' => ['sensitivity' => 0.8, 'specificity' => 0.8]],
+        ];
+        foreach ([['x', 'positive', 'y', 'negative'], ['x', 'negative', 'y', 'positive']] as [
+            $one,
+            $first,
+            $other,
+            $second,
+        ]) {
+            $problem = json_decode((string) json_encode([
+                'conditions' => [['id' => 'a', 'pretest' => 0.2]],
+                'groups' => [[
+                    'id' => 'g',
+                    'echo' => 0.3,
+                    'results' => [$result($one, $first), $result($other, $second)],
+                ]],
+            ]));
+            self::assertEqualsWithDelta(
+                0.5,
+                Weighing::of(ProblemReader::read($problem))->conditions[0]->strongest,
+                1e-12,
+            );
+        }
     }
 }

@@ -86,8 +86,11 @@ final class TranslationJudge implements Judge
 
             return [
                 $loose
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                            && $graded->outcome === Outcome::Negative ? new Graded(Outcome::Negative, $graded->grade, flaw: Exclusion::OtherKneeNotNormal) : $graded,
+                    && $graded->outcome === Outcome::Negative ? new Graded(
+                        Outcome::Negative,
+                        $graded->grade,
+                        flaw: Exclusion::OtherKneeNotNormal,
+                    ) : $graded,
                 false,
             ];
         }

@@ -27,7 +27,10 @@ final readonly class Fields implements Shape
         private array $rules = [],
         bool $strict = false,
     ) {
-        $this->optional = array_map(static fn (Shape $shape): Shape => $strict ? $shape : new OrNull($shape), $optional);
+        $this->optional = array_map(
+            static fn (Shape $shape): Shape => $strict ? $shape : new OrNull($shape),
+            $optional,
+        );
     }
 
     public function check(mixed $value, string $path, Faults $faults): void

@@ -81,7 +81,9 @@ final readonly class Number implements Shape
         return [
             'type' => $this->whole ? 'integer' : 'number',
             $this->leastExcluded ? 'exclusiveMinimum' : 'minimum' => self::plain($this->least),
-            ...($this->most === INF ? [] : [$this->mostExcluded ? 'exclusiveMaximum' : 'maximum' => self::plain($this->most)]),
+            ...($this->most === INF ? [] : [$this->mostExcluded ? 'exclusiveMaximum' : 'maximum' => self::plain(
+                $this->most,
+            )]),
         ];
     }
 

@@ -158,7 +158,12 @@ final class ProblemReader
             }
             $figures = $targets->inner($condition);
             foreach (['sensitivity', 'specificity'] as $rate) {
-                $this->interval($figures->number($rate), $figures->numbers("{$rate}Interval"), "{$place}.{$rate}Interval", $rate);
+                $this->interval(
+                    $figures->number($rate),
+                    $figures->numbers("{$rate}Interval"),
+                    "{$place}.{$rate}Interval",
+                    $rate,
+                );
             }
         }
     }

@@ -64,7 +64,11 @@ final class ProblemShape
     {
         return new Fields([
             'between' => new Pair(new Text(0, 100), 'expected two conditions'),
-            'oddsRatio' => Number::ratio(1 / self::MOST_ODDS, self::MOST_ODDS, 'expected a ratio from 1/10000 to 10000'),
+            'oddsRatio' => Number::ratio(
+                1 / self::MOST_ODDS,
+                self::MOST_ODDS,
+                'expected a ratio from 1/10000 to 10000',
+            ),
         ]);
     }
 
