@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { LAUNCH } from './bin/lib/chromium.mjs'
 
 export default defineConfig({
   testDir: 'tests/Browser',
@@ -15,18 +16,6 @@ export default defineConfig({
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8147',
     viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--headless',
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: LAUNCH,
   },
 })

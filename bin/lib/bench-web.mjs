@@ -1,23 +1,12 @@
 // Times the API and the interface of a running application: BASE_URL says where. Prints JSON.
 import { chromium } from '@playwright/test'
+import { LAUNCH } from './chromium.mjs'
 
 const BASE = process.env.BASE_URL
 const RUNS = 60
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await chromium.launch(LAUNCH)
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 
 // First load after log-in: what Today transfers with an empty cache, bytes on the wire.

@@ -1,5 +1,6 @@
 // One picture of each main view, taken as a person would come to it. BASE_URL says where, the argument into which folder.
 import { chromium } from '@playwright/test'
+import { LAUNCH } from './chromium.mjs'
 
 const BASE = process.env.BASE_URL
 const FOLDER = process.argv[2]
@@ -70,19 +71,7 @@ const PICTURES = [
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
 ]
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await chromium.launch(LAUNCH)
 
 async function take(name, viewport, steps, options, loggedIn) {
   const context = await browser.newContext({ viewport, hasTouch: viewport !== DESK })

@@ -8,6 +8,7 @@ use App\Models\Athlete;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
+use GrayCompass\Core\Tests\Support\Knee;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -24,16 +25,7 @@ abstract class FeatureTestCase extends TestCase
     /** The console answers for real. */
     public $mockConsoleOutput = false;
 
-    protected const CLEAR = [
-        'deformity' => false,
-        'dislocationSuspected' => false,
-        'pulseOrSensationLost' => false,
-        'feverOrHotRedKnee' => false,
-        'cannotTakeFourSteps' => false,
-        'cannotFlexTo90' => false,
-        'tenderPatellaAlone' => false,
-        'tenderFibularHead' => false,
-    ];
+    protected const CLEAR = Knee::CLEAR;
 
     /** @var array<string, true> promises of the contract that this test has seen kept */
     protected array $kept = [];

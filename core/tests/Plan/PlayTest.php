@@ -11,17 +11,6 @@ use PHPUnit\Framework\TestCase;
 /** Who may go on: everything must be known and in order, and each single gap says stop. */
 final class PlayTest extends TestCase
 {
-    private const GATE = [
-        'deformity' => false,
-        'dislocationSuspected' => false,
-        'pulseOrSensationLost' => false,
-        'feverOrHotRedKnee' => false,
-        'cannotTakeFourSteps' => false,
-        'cannotFlexTo90' => false,
-        'tenderPatellaAlone' => false,
-        'tenderFibularHead' => false,
-    ];
-
     private const STORY = [
         'pop' => false,
         'givingWay' => false,
@@ -91,11 +80,11 @@ final class PlayTest extends TestCase
     {
         self::assertSame(
             'stop',
-            $this->play($this->knee()->with('safety', array_diff_key(self::GATE, ['deformity' => 0])))[0],
+            $this->play($this->knee()->with('safety', array_diff_key(Knee::CLEAR, ['deformity' => 0])))[0],
         );
         self::assertSame(
             ['stop', ['The safety gate raised a line.']],
-            $this->play($this->knee()->with('safety', [...self::GATE, 'pittingBoth' => true])),
+            $this->play($this->knee()->with('safety', [...Knee::CLEAR, 'pittingBoth' => true])),
         );
     }
 
@@ -207,7 +196,7 @@ final class PlayTest extends TestCase
 
     private function knee(string $without = '', bool $walk = true): Knee
     {
-        $knee = Knee::hurt()->with('route', 'touchline')->with('safety', self::GATE)->with('history', self::STORY);
+        $knee = Knee::hurt()->with('route', 'touchline')->with('safety', Knee::CLEAR)->with('history', self::STORY);
         foreach (array_diff(self::NORMAL, [$without]) as $manoeuvre) {
             $knee->found(
                 $manoeuvre,
