@@ -39,6 +39,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         Vite::useManifestFilename('.vite/manifest.json');
+        // Whatever host or proxy the page came through, its parts come the same way.
+        Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(self::MOST_FAILED_LOGINS)
             ->by($request->string('email')->lower()->toString().'|'.$request->ip())
             ->after(static fn (Response $response): bool => $response->getStatusCode() === 422));

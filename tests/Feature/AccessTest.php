@@ -58,7 +58,10 @@ final class AccessTest extends FeatureTestCase
 
     public function test_pages_carry_the_security_headers(): void
     {
-        $policy = (string) $this->get('/')->headers->get('Content-Security-Policy');
+        $page = $this->get('/');
+        self::assertStringContainsString('src="/build/', (string) $page->content());
+        self::assertStringNotContainsString('http://', (string) $page->content());
+        $policy = (string) $page->headers->get('Content-Security-Policy');
         self::assertStringContainsString("script-src 'self';", $policy);
         self::assertStringContainsString("frame-ancestors 'none'", $policy);
         self::assertSame('no-store, private', $this->getJson('/api/me')->headers->get('Cache-Control'));
