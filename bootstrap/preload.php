@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Compiles what nearly every request needs once, when php-fpm starts. Named in deploy/ and by bin/lib/services.sh.
+// Compiles what nearly every request needs once, when php-fpm starts. bin/lib/services.sh names it.
 
 const PRELOADED = '/^(GrayCompass\\\\(Core|Document|Inference)\\\\(?!Tests|Simulation)|App\\\\(?!Console)'
     .'|Illuminate\\\\(Auth|Config|Container|Contracts|Cookie|Database|Encryption|Events|Foundation|Http|Pipeline|Routing|Session|Support|Validation)\\\\'

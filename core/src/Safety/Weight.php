@@ -33,6 +33,12 @@ enum Weight: string
         };
     }
 
+    /** Whether the athlete is to stand on the leg at all. */
+    public function mayStand(): bool
+    {
+        return ! \in_array($this, [self::Carried, self::None, self::NoneUntilSeen, self::NoneUntilXray, self::AsLittle], true);
+    }
+
     public function needsCrutches(): bool
     {
         return \in_array($this, [self::NoneUntilSeen, self::NoneUntilXray, self::Crutches], true);

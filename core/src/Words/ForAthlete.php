@@ -146,9 +146,10 @@ final readonly class ForAthlete
             $found[] = 'The knee swelled so fast that it may have bled inside.';
         }
         foreach ($bearings->standing->results as $result) {
-            $phrase = $result->isPositive()
-                && $result->isHandsOn() ? $bearings->signs->phrase($result->reading->sign) : null;
-            $found[] = (string) $phrase;
+            $told = $result->reading->sign === 'loss_of_extension' && $bearings->raised(Rule::LockedKnee);
+            if ($result->isPositive() && $result->isHandsOn() && ! $told) {
+                $found[] = (string) $bearings->signs->phrase($result->reading->sign);
+            }
         }
         if (
             $bearings->of(Condition::Mcl)->grade === 1
@@ -157,7 +158,7 @@ final readonly class ForAthlete
             $found[] = 'The inner side is sore but holds.';
         }
         foreach ($bearings->also as $other) {
-            $found[] = $other->found;
+            $found[] = $other->id === 'growing_bone' && $bearings->raised(Rule::GrowingBone) ? '' : $other->found;
         }
         $found = array_values(array_unique(array_filter($found)));
 
@@ -408,9 +409,16 @@ final readonly class ForAthlete
 
         return array_values(array_unique([
             ...$calls,
-            $this->bearings->gate->isToday()
-                || $this->bearings->raised(Rule::LockedKnee) ? self::WORSE_CALL : self::CALL,
+            $this->mayWaitForMore() ? self::CALL : self::WORSE_CALL,
             ...($worn ? [self::WORN_CALL] : []),
         ]));
+    }
+
+    /** Nobody who must not stand, or is stuck already, is told to wait until they cannot stand, or are stuck. */
+    private function mayWaitForMore(): bool
+    {
+        return ! $this->bearings->gate->isToday()
+            && ! $this->bearings->raised(Rule::LockedKnee)
+            && $this->plan->conduct->advice->weight?->mayStand() !== false;
     }
 }

@@ -23,12 +23,18 @@ final class Next
     {
         $reached = $named = [];
         foreach ($referrals as $referral) {
-            $new = array_diff(self::places($referral), $reached);
+            $places = self::places($referral);
+            $new = array_values(array_diff($places, $reached));
             if ($new === []) {
                 continue;
             }
             $reached = [...$reached, ...$new];
-            $to = array_values($new) === ['scan'] ? self::SCAN : $referral->to;
+            $to = match (true) {
+                $new === ['scan'] => self::SCAN,
+                // The X-ray has been asked for already, and sooner.
+                $new === ['doctor'] && $places !== $new => 'a doctor',
+                default => $referral->to,
+            };
             $named[] = "{$to}, {$referral->within->words()}";
         }
 

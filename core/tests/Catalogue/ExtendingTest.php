@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Tests\Catalogue;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
+use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Wire\DocumentSchema;
 use GrayCompass\Document\Refusal;
 use PHPUnit\Framework\TestCase;
@@ -67,6 +68,25 @@ final class ExtendingTest extends TestCase
         );
         $this->expectException(Refusal::class);
         $assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'reps' => 6]));
+    }
+
+    public function test_a_manoeuvre_that_one_field_answers_is_judged_by_its_entry(): void
+    {
+        $this->change('catalogue/sitting.json', static function (array $station): array {
+            $station['heel_drag'] = [
+                'name' => 'Heel drag', 'family' => 'strength', 'minutes' => 0.3, 'provocation' => 2,
+                'fields' => ['painFront'], 'feeds' => ['resisted_extension_pain'],
+                'judgedBy' => ['kind' => 'answer', 'field' => 'painFront', 'positive' => ['is' => true], 'compared' => true],
+                'card' => ['movement' => 'Drag the heel back.', 'sayFirst' => '“Pull your heel back.”'],
+            ];
+
+            return $station;
+        });
+        $assessor = new Assessor(new Figures($this->folder));
+        $outcome = static fn (bool $pain): ?Outcome => $assessor
+            ->assess($assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'painFront' => $pain])))
+            ->bearings->standing->counted('resisted_extension_pain');
+        self::assertSame([Outcome::Positive, Outcome::Negative], [$outcome(true), $outcome(false)]);
     }
 
     public function test_the_wording_of_a_question_and_of_a_code_are_one_entry(): void

@@ -65,6 +65,11 @@ final class ShippedFilesTest extends TestCase
                     self::assertContains($sign, $signs, $id);
                 }
                 self::assertSame([], array_diff($data['traits']['leansOn'] ?? [], $ids), $id);
+                $names = array_map(static fn (string|array $field): string => $field['name'] ?? $field, $data['fields']);
+                if (isset($data['judgedBy'])) {
+                    self::assertNotEmpty($data['feeds'] ?? [], "{$id} is judged, and feeds nothing");
+                    self::assertContains($data['judgedBy']['field'] ?? $names[0], $names, $id);
+                }
                 $tick = $data['traits']['tickThatMatters'] ?? null;
                 self::assertTrue($tick === null || in_array($tick, $data['checks'], true), $id);
             }

@@ -257,6 +257,23 @@ final class WordsTest extends TestCase
         }
     }
 
+    public function test_nobody_is_told_one_thing_and_its_opposite_or_sent_for_one_thing_twice(): void
+    {
+        $texts = array_map(
+            static fn (string $file): string => json_decode((string) file_get_contents($file))->plan->forAthlete,
+            glob(__DIR__.'/../../../examples/expected/*.json') ?: [],
+        );
+        self::assertGreaterThan(25, count($texts));
+        foreach ($texts as $text) {
+            $mustNotStand = preg_match('/no weight on the leg|as little weight/', $text) === 1;
+            self::assertFalse($mustNotStand && str_contains($text, 'cannot stand on it'), $text);
+            self::assertFalse(str_contains($text, 'is stuck') && str_contains($text, 'if the knee locks'), $text);
+            self::assertFalse(str_contains($text, 'is stuck') && str_contains($text, 'does not go fully straight'), $text);
+            preg_match('/^Next: .*?\./m', $text, $next);
+            self::assertLessThan(2, substr_count($next[0] ?? '', 'X-ray'), $text);
+        }
+    }
+
     public function test_the_coach_hears_when_the_review_is_by_days_or_by_date(): void
     {
         $for = static fn (Knee $knee): string => $knee->with(
