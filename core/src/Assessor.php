@@ -63,7 +63,7 @@ final class Assessor
      */
     public function read(mixed $document): Examination
     {
-        return ($this->reader ??= new ExaminationReader($this->data->catalogue()))->read($document);
+        return ($this->reader ??= new ExaminationReader($this->data->catalogue(), $this->data->facts()))->read($document);
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */

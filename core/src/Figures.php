@@ -14,6 +14,8 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Findings\Facts\ConditionReader;
+use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Wire\CatalogueWriter;
 use RuntimeException;
@@ -26,6 +28,8 @@ final class Figures
     private ?Baseline $baseline = null;
 
     private ?SignBook $signs = null;
+
+    private ?FactBook $facts = null;
 
     private ?LevelFactors $levels = null;
 
@@ -65,6 +69,12 @@ final class Figures
     {
         /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
         return $this->signs ??= SignBook::read($this->json('signs.json'));
+    }
+
+    /** What facts mean that rules ask for by name, and what findings answer to the gate. */
+    public function facts(): FactBook
+    {
+        return $this->facts ??= ConditionReader::book($this->json('facts.json'), $this->json('gate.json'));
     }
 
     public function levels(): LevelFactors

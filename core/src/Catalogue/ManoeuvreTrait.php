@@ -10,6 +10,12 @@ enum ManoeuvreTrait: string
     /** Looked at before anything else; never held by a rule. */
     case First = 'first';
 
+    /** Stays open under these rules of the gate, which close most else. */
+    case OpenUnder = 'openUnder';
+
+    /** Closed by these rules of the gate, which close but a few. */
+    case ClosedUnder = 'closedUnder';
+
     /** Touching a place with a finger. */
     case Palpation = 'palpation';
 

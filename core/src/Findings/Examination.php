@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Findings;
 
 use DateTimeImmutable;
+use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Setting;
@@ -33,6 +34,7 @@ final readonly class Examination
      * @param  bool  $settingMoved  another setting was given than the days say
      * @param  list<PulseCheck>  $pulseChecks  in the order taken
      * @param  list<EarlierFinding>  $earlierFindings  of other people
+     * @param  FactBook  $facts  what rules ask of the findings, by name
      * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
      * @param  list<Record>  $records  in the order of the document, which is the order done
      */
@@ -52,6 +54,7 @@ final readonly class Examination
         public History $history,
         public SafetyAnswers $safety,
         public array $records,
+        public FactBook $facts,
         public ?DateTimeImmutable $examinedOn = null,
         public string $settingChosen = '',
         public bool $settingMoved = false,

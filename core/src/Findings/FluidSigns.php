@@ -17,11 +17,13 @@ final readonly class FluidSigns
      * @param  int|null  $sweep  0 none, 1 trace, 2 bulge, 3 refills, 4 cannot empty; null not done
      * @param  bool|null  $taps  whether the kneecap strikes bone
      * @param  bool|null  $crosses  whether a wave of fluid is felt
+     * @param  int  $at  place in the document of the last of them; −1: none was tried
      */
     private function __construct(
         public ?int $sweep,
         public ?bool $taps,
         public ?bool $crosses,
+        public int $at,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class FluidSigns
             $sweep?->normal ? 0 : ($grade === null ? null : (int) array_search($grade, self::SWEEP, true)),
             $tap?->normal ? false : ($tap === null ? null : $tap->word('result') === 'taps'),
             $fluctuation?->normal ? false : $fluctuation?->flag('crossesFluid'),
+            \max($sweep->position ?? -1, $tap->position ?? -1, $fluctuation->position ?? -1),
         );
     }
 

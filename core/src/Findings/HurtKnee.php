@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\Facts\Seen;
+
 /**
  * What was recorded of the hurt knee, asked one field at a time.
  *
@@ -13,6 +16,17 @@ final readonly class HurtKnee
 {
     public function __construct(public Examination $examination)
     {
+    }
+
+    public function is(Fact $fact): bool
+    {
+        return $this->since($fact) !== null;
+    }
+
+    /** Where in the document it began to be so; −1: before any finding; null: it is not so. */
+    public function since(Fact $fact): ?int
+    {
+        return $this->examination->facts->condition($fact->value)->since(new Seen($this));
     }
 
     public function done(string $manoeuvre): bool
@@ -90,11 +104,6 @@ final readonly class HurtKnee
         return Record::difference($this->record($manoeuvre), $other, $field);
     }
 
-    public function leftOutForPain(string $manoeuvre): bool
-    {
-        return $this->examination->leftOut($manoeuvre) === NotDone::Pain;
-    }
-
     /** Bend that was reached, in degrees: by hand or by the athlete, whichever is more; null: not measured. */
     public function bendReached(): ?float
     {
@@ -104,15 +113,5 @@ final readonly class HurtKnee
         );
 
         return $bends === [] ? null : \max($bends);
-    }
-
-    public function walksFreely(): bool
-    {
-        return $this->isNormal('gait') || $this->says('gait', 'pattern', 'normal');
-    }
-
-    public function limps(): bool
-    {
-        return $this->says('gait', 'pattern', 'antalgic');
     }
 }

@@ -39,6 +39,11 @@ final readonly class Record
     ) {
     }
 
+    public function has(string $field): bool
+    {
+        return isset($this->measures[$field]);
+    }
+
     public function number(string $field): ?float
     {
         $value = $this->measures[$field] ?? null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Advice;
@@ -41,13 +42,13 @@ final readonly class Conduct
             $its = RuleSheet::of($line->rule, $calf)->advice;
             $advice = $its === null ? $advice : ($advice === null ? $its : $advice->and($its));
         }
-        $free = $bearings->knee->walksFreely();
+        $free = $bearings->knee->is(Fact::WalksFreely);
         $grades = array_filter(
             self::LIGAMENTS,
             static fn (Condition $condition): bool => $bearings->grade($condition) >= 1,
         );
         $unsure = $bearings->isAfterInjury() && ! $free;
-        $limps = ! $free && ($unsure || $bearings->knee->limps() || $grades !== []);
+        $limps = ! $free && ($unsure || $bearings->knee->is(Fact::Limps) || $grades !== []);
 
         return new self($advice ?? new Advice, $advice?->weight !== null, $limps, $free);
     }

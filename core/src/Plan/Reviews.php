@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Condition;
@@ -214,7 +215,7 @@ final readonly class Reviews
     {
         $left = array_filter($this->bearings->examination->records, fn (Record $record): bool => $record->notDone === NotDone::Pain
             && $record->side !== $this->bearings->examination->hurtSide->opposite() && $this->givesOwnTest($record));
-        $painful = $this->bearings->knee->leftOutForPain('lachman') || \count($left) >= self::TOO_PAINFUL;
+        $painful = $this->bearings->knee->is(Fact::LachmanTooPainful) || \count($left) >= self::TOO_PAINFUL;
 
         return $painful ? [3, 7, 'Too painful to examine today.'] : null;
     }
@@ -359,7 +360,7 @@ final readonly class Reviews
      */
     private function lag(): ?array
     {
-        $alone = $this->bearings->gate->signs->hands->lags()
+        $alone = $this->bearings->knee->is(Fact::Lag)
             && $this->bearings->hasFluid()
             && ! $this->bearings->raised(Rule::ExtensorRupture);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Rule;
@@ -159,6 +160,6 @@ final readonly class Support
         return $bearings->atAct(Condition::Mcl)
             && $bearings->of(Condition::Mcl)->grade === 1
             && $opens === []
-            && $bearings->knee->walksFreely();
+            && $bearings->knee->is(Fact::WalksFreely);
     }
 }

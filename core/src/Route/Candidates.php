@@ -46,7 +46,7 @@ final class Candidates
         foreach ($catalogue->manoeuvres as $manoeuvre) {
             $closed = array_filter(
                 $gate->lines,
-                static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre),
+                static fn (SafetyLine $line): bool => ! $line->leaves($manoeuvre),
             );
             foreach ($closed === [] ? $manoeuvre->feeds : [] as $sign) {
                 $belongs = \in_array($manoeuvre->id, $core, true)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\HurtKnee;
@@ -48,7 +49,7 @@ final readonly class GateRules
     public function __construct(private Examination $examination, private Signs $signs, private FluidSigns $fluid)
     {
         $this->knee = new HurtKnee($examination);
-        $this->warm = $this->knee->flagHereOnly('warmth', 'warmer');
+        $this->warm = $this->knee->is(Fact::Warm);
         $this->fluidGrade = $fluid->grade() ?? ($fluid->isPositive() ? 1.0 : 0.0);
     }
 
@@ -74,7 +75,6 @@ final readonly class GateRules
         $fresh = $this->examination->injuredWithin(self::FRESH_DAYS);
         $limb = [Key::PulseOrSensationLost, Key::DislocationSuspected, Key::ReducedOnItsOwn, Key::CalfTense];
         $tense = $this->examination->safety->isTrue(Key::CalfTense);
-        $poorFoot = $this->knee->says('distal_pulse', 'foot', 'cold', 'pale', 'painful');
 
         return [
             $this->told($limb, Rule::LimbThreat, Urgency::Emergency, Opens::firstAnd(),
@@ -83,10 +83,10 @@ final readonly class GateRules
             $this->told([Key::FootDropped], Rule::NerveSign, $this->examination->injuredWithin(self::NERVE_NOW_DAYS) ? Urgency::Emergency : Urgency::SameDay,
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
                 'The common peroneal nerve may be hurt: the foot does not lift, or feels numb on top. Think of the lateral side and the posterolateral corner.'),
-            $this->found($this->signs->hands->altersSensationOtherwise(), ['sensation'], Rule::NerveOrBack, Urgency::Days, Opens::all(),
+            $this->seen(Fact::SensationNewElsewhere, Rule::NerveOrBack, Urgency::Days, Opens::all(),
                 'Sensation is newly altered, not as a fresh knee injury does it: a nerve further up, or the back.'),
-            $this->found(! $fresh && $this->signs->hands->pulseIsLost(), ['distal_pulse'], Rule::PulseOld, $poorFoot ? Urgency::SameDay : Urgency::Days, Opens::allBut(Family::Loaded),
-                'The pulse or the ankle pressure is low without a fresh injury: think of the arteries of the leg.'),
+            $fresh ? null : $this->seen(Fact::PulseLost, Rule::PulseOld, $this->knee->is(Fact::FootPoor) ? Urgency::SameDay : Urgency::Days,
+                Opens::allBut(Family::Loaded), 'The pulse or the ankle pressure is low without a fresh injury: think of the arteries of the leg.'),
         ];
     }
 
@@ -103,7 +103,7 @@ final readonly class GateRules
             $this->told([Key::KneecapOutNow], Rule::KneecapOut, Urgency::Emergency, Opens::firstAnd(),
                 'The patella is out: leave it where it is, support the leg as it lies, send now.'),
             $this->told([Key::CalfSwollenTender, Key::PittingOneSide], Rule::ClotSuspected, Urgency::SameDay,
-                Opens::allBut(Family::Loaded, 'tibial_percussion')->andStation(Station::Prone),
+                Opens::allBut(Family::Loaded)->andStation(Station::Prone),
                 'A swollen, tender calf, or pitting on one side: think of a clot. No percussion, no prone positions, no loading.'),
         ];
     }
@@ -140,7 +140,7 @@ final readonly class GateRules
                 Opens::firstAnd(),
             ),
             $fractureRule ? $this->told($questions, Rule::FractureRulePositive, $xray,
-                Opens::firstAnd('gait', 'warmth', Family::Fluid, 'straight_leg_raise', 'active_range', 'palpation'),
+                Opens::firstAnd(Family::Fluid)->andPalpation(),
                 'The fracture rule asks for an X-ray before the knee is loaded or pulled; then examine again.'
                 .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until imaged.' : '')) : null,
             $byAge
@@ -148,8 +148,8 @@ final readonly class GateRules
                     Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION)) : null,
             $growing ? new SafetyLine(Rule::GrowingBone, self::growingUrgency($examination),
                 'Blood or much fluid in a growing knee: an X-ray first. Growth plate, tibial spine or sleeve avulsion until imaged.',
-                $this->fluid->wasTried() ? $this->since('effusion_sweep', 'patellar_tap', 'fluctuation') : -1,
-                Opens::firstAnd('warmth', Family::Fluid, 'straight_leg_raise', 'palpation', 'active_range')) : null,
+                $this->fluid->at,
+                Opens::firstAnd(Family::Fluid)->andPalpation()) : null,
         ];
     }
 
@@ -180,7 +180,7 @@ final readonly class GateRules
         $unasked = ! $infected && $hot && ! $examination->safety->answered(Key::FeverOrHotRedKnee);
         $swollen = $noInjury && ($this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm));
         $restless = $this->warm && $this->signs->yes(Key::NightOrRestPain, Key::PainAtRest7);
-        $seen = $this->since('warmth', 'effusion_sweep', 'patellar_tap', 'fluctuation');
+        $seen = \max($this->knee->since(Fact::Warm) ?? -1, $this->fluid->at);
         $bleeds = $examination->episode->bleedingRisk
             && $this->fluid->isPositive()
             && $examination->injuredWithin(self::FRESH_DAYS);
@@ -189,7 +189,7 @@ final readonly class GateRules
         return [
             $infected ? new SafetyLine(Rule::JointInfection, Urgency::SameDay,
                 'Think of an infected joint today: a hospital doctor. Gout looks alike and needs the same visit; never wait for a second look.',
-                $told ? -1 : $seen, Opens::firstAnd('warmth', Family::Fluid, 'active_range', 'hip_screen')) : null,
+                $told ? -1 : $seen, Opens::firstAnd(Family::Fluid)) : null,
             $unasked
                 ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look for redness now. The examination cannot be signed before.',
                     $seen, Opens::allBut(Family::Stress, Family::Twist, Family::Loaded)) : null,
@@ -208,13 +208,10 @@ final readonly class GateRules
                 [Key::CannotStraightLegRaise],
                 Rule::ExtensorRupture,
                 Urgency::SameDay,
-                Opens::firstAnd(
-                    'warmth', Family::Fluid, 'straight_leg_raise', 'palpation', 'lachman',
-                    'valgus_0', 'valgus_30', 'varus_0', 'varus_30',
-                ),
+                Opens::firstAnd(Family::Fluid)->andPalpation(),
                 'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel for a gap.',
             ),
-            $this->told([Key::LockedShort], Rule::LockedKnee, Urgency::Week, Opens::allBut('bounce_home', Family::Twist, Family::Loaded),
+            $this->told([Key::LockedShort], Rule::LockedKnee, Urgency::Week, Opens::allBut(Family::Twist, Family::Loaded),
                 'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within a week.'),
         ];
     }
@@ -229,10 +226,8 @@ final readonly class GateRules
         $noInjury = ! $examination->isAfterInjury();
         $stiffHip = $grown
             && $noInjury
-            && $this->knee->limps()
-            && $this->knee->says('hip_screen', 'result', 'abnormal');
-        $lump = $this->knee->flag('shin_palpation', 'lump')
-            || $this->knee->says('popliteal_look', 'mass', 'hard', 'growing', 'pulsing');
+            && $this->knee->is(Fact::Limps)
+            && $this->knee->is(Fact::HipStiff);
         $old = ! $examination->injuredWithin(self::FRESH_DAYS);
         $told = $examination->safety->isTrue(Key::LimpHipLimited);
         $operatedLately = $examination->episode->operated?->isRecent() === true || $this->signs->yes(Key::RecentSurgery);
@@ -240,14 +235,14 @@ final readonly class GateRules
         return [
             $grown
                 ? null
-                : $this->told([Key::LimpHipLimited], Rule::HipFirst, Urgency::SameDay, Opens::firstAnd('warmth', Family::Fluid, 'hip_screen'),
+                : $this->told([Key::LimpHipLimited], Rule::HipFirst, Urgency::SameDay, Opens::firstAnd(Family::Fluid),
                     'A limp with a stiff hip in the young: X-ray of the hip today, no weight on the leg until then.'),
             $grown && ($stiffHip || $this->signs->yes(Key::LimpHipLimited)) ? new SafetyLine(
                 Rule::HipCheck,
                 Urgency::Days,
                 'A limp with a stiff hip: look at the hip before the knee is blamed. No hopping.',
-                $stiffHip && ! $told ? $this->since('hip_screen', 'gait') : -1,
-                Opens::allBut('hop', 'run_cut_stop'),
+                $stiffHip && ! $told ? $this->lastOf(Fact::HipStiff, Fact::Limps) : -1,
+                Opens::allBut(),
             ) : null,
             $old
                 ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing() ? Urgency::SameDay : Urgency::Days, Opens::all(),
@@ -260,8 +255,7 @@ final readonly class GateRules
                 "Operated within 12 weeks: the surgeon's protocol decides what may be tested.",
                 -1,
                 Opens::allBut(
-                    Family::Stress, 'kneecap_glide', 'kneecap_glide_moving', Family::Pivot,
-                    Family::Drawer, Family::Twist, Family::Loaded, 'resisted_extension',
+                    Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded,
                 ),
             ) : null,
             $this->told(
@@ -271,11 +265,10 @@ final readonly class GateRules
                 Opens::all(),
                 'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.',
             ),
-            $this->told([Key::ShinPainGrows], Rule::BoneStress, Urgency::Days, Opens::allBut('hop', 'run_cut_stop'),
+            $this->told([Key::ShinPainGrows], Rule::BoneStress, Urgency::Days, Opens::allBut(),
                 'Shin pain that grows with running, lingers after a tap, or sits at one point: imaging for a stress injury of the bone before any hopping or running.'),
-            $this->found(
-                $lump,
-                ['shin_palpation', 'popliteal_look'],
+            $this->seen(
+                Fact::Lump,
                 Rule::Lump,
                 Urgency::Days,
                 Opens::all(),
@@ -287,12 +280,14 @@ final readonly class GateRules
     /** All that the fracture rule looks at from 55 on was recorded, and is normal. */
     private function looksSound(): bool
     {
-        $bones = $this->knee->isNormal('landmark_palpation')
-            || $this->knee->record('landmark_palpation')?->words('tender') === [];
-        $bend = $this->signs->answered(Key::CannotFlexTo90) && ! $this->signs->yes(Key::CannotFlexTo90)
-            && ($this->knee->done('flexion_range') || $this->knee->done('active_range'));
+        $bends = $this->knee->is(Fact::BendLookedAt)
+            && $this->signs->answered(Key::CannotFlexTo90)
+            && ! $this->signs->yes(Key::CannotFlexTo90);
 
-        return $this->knee->walksFreely() && $bend && $bones && $this->fluid->isNegative();
+        return $bends
+            && $this->knee->is(Fact::WalksFreely)
+            && $this->knee->is(Fact::LandmarksSound)
+            && $this->fluid->isNegative();
     }
 
     /**
@@ -305,23 +300,17 @@ final readonly class GateRules
         return $since === null ? null : new SafetyLine($rule, $urgency, $say, $since, $opens);
     }
 
-    /**
-     * @param  list<string>  $by  manoeuvres that can say so
-     */
-    private function found(
-        bool $applies,
-        array $by,
-        Rule $rule,
-        Urgency $urgency,
-        Opens $opens,
-        string $say,
-    ): ?SafetyLine {
-        return $applies ? new SafetyLine($rule, $urgency, $say, $this->since(...$by), $opens) : null;
+    /** A line that a finding raises, from where it was found. */
+    private function seen(Fact $fact, Rule $rule, Urgency $urgency, Opens $opens, string $say): ?SafetyLine
+    {
+        $since = $this->knee->since($fact);
+
+        return $since === null ? null : new SafetyLine($rule, $urgency, $say, $since, $opens);
     }
 
     /** Where the last of these stands in the document. */
-    private function since(string ...$manoeuvres): int
+    private function lastOf(Fact ...$facts): int
     {
-        return \max([-1, ...array_map($this->knee->position(...), array_values($manoeuvres))]);
+        return \max([-1, ...array_map(fn (Fact $fact): int => $this->knee->since($fact) ?? -1, array_values($facts))]);
     }
 }

@@ -35,7 +35,7 @@ final readonly class Holds
         foreach ($catalogue->manoeuvres as $manoeuvre) {
             $lines = array_values(array_filter(
                 $gate->lines,
-                static fn (SafetyLine $line): bool => ! $line->opens->leaves($manoeuvre),
+                static fn (SafetyLine $line): bool => ! $line->leaves($manoeuvre),
             ));
             $hold = self::on($manoeuvre, $lines, $examination, $gate);
             if ($hold !== null) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use GrayCompass\Core\Catalogue\Manoeuvre;
+
 /**
  * A rule that applies to this knee, with what to say and do, and what it leaves open.
  *
@@ -40,6 +42,11 @@ final readonly class SafetyLine
             ?: $order[$a->rule->value] <=> $order[$b->rule->value]);
 
         return $lines;
+    }
+
+    public function leaves(Manoeuvre $manoeuvre): bool
+    {
+        return $this->opens->leaves($manoeuvre, $this->rule);
     }
 
     public function isToday(): bool

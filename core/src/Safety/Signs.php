@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\SafetyKey as Key;
 
 /**
@@ -14,17 +15,15 @@ use GrayCompass\Core\Findings\SafetyKey as Key;
  */
 final readonly class Signs
 {
-    public Hands $hands;
-
     /** @var array<string, Heard> what the hands said, by key */
     private array $heard;
 
     public function __construct(private Examination $examination)
     {
-        $this->hands = new Hands($examination);
+        $hands = new Hands(new HurtKnee($examination));
         $heard = [];
         foreach (Key::cases() as $key) {
-            $heard[$key->value] = $this->hands->on($key);
+            $heard[$key->value] = $hands->on($key);
         }
         $this->heard = array_filter($heard);
     }

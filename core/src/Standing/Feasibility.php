@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Standing;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Knee\Family;
@@ -55,7 +56,7 @@ final readonly class Feasibility
             return true;
         }
 
-        return $this->pain < self::STANDING_PAIN && ! $this->knee->limps() && ! $this->knee->leftOutForPain('gait');
+        return $this->pain < self::STANDING_PAIN && ! $this->knee->is(Fact::Limps) && ! $this->knee->is(Fact::WalkingHurts);
     }
 
     private function bears(Manoeuvre $manoeuvre): bool

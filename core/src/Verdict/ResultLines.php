@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\SafetyKey;
@@ -90,7 +91,7 @@ final readonly class ResultLines
             return null;
         }
         $atTheFoot = $this->signs->yes(SafetyKey::PulseOrSensationLost, SafetyKey::FootDropped)
-            || $this->signs->hands->pulseIsLost();
+            || (new HurtKnee($this->examination))->is(Fact::PulseLost);
 
         return new SafetyLine(
             Rule::MultiLigament,
@@ -165,7 +166,7 @@ final readonly class ResultLines
     {
         return $this->examination->injuredWithin(self::EARLY_FLUID_DAYS)
             && (FluidSigns::in($this->examination)->grade() ?? 0.0) >= 1
-            && (new HurtKnee($this->examination))->limps();
+            && (new HurtKnee($this->examination))->is(Fact::Limps);
     }
 
     /** Where the last positive of a ligament stands in the document. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Remark;
@@ -98,7 +99,7 @@ final class VerdictRemarks
 
     private static function lag(Bearings $bearings): ?Remark
     {
-        $alone = $bearings->gate->signs->hands->lags()
+        $alone = $bearings->knee->is(Fact::Lag)
             && $bearings->hasFluid()
             && ! $bearings->raised(Rule::ExtensorRupture);
 

@@ -12,6 +12,7 @@ use GrayCompass\Core\Findings\EffusionSchool;
 use GrayCompass\Core\Findings\Episode;
 use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
 use GrayCompass\Core\Findings\LaxitySchool;
@@ -44,7 +45,7 @@ final readonly class ExaminationReader
 
     private Fields $shape;
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private FactBook $facts)
     {
         $this->shape = ExaminationShape::of($catalogue);
     }
@@ -89,6 +90,7 @@ final readonly class ExaminationReader
                 SafetyKey::cases(),
             ))),
             RecordReader::read($given, $this->catalogue),
+            $this->facts,
             $day,
             $chosen,
             $setting !== $told,

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings\Facts;
+
+/**
+ * What rules ask of a hurt knee by name; data/facts.json says what each means.
+ *
+ * @internal
+ */
+enum Fact: string
+{
+    case Warm = 'warm';
+    case Limps = 'limps';
+    case WalksFreely = 'walks_freely';
+    case WalkingHurts = 'walking_hurts';
+    case LachmanTooPainful = 'lachman_too_painful';
+    case PulseLost = 'pulse_lost';
+    case FootPoor = 'foot_poor';
+    case SensationNewElsewhere = 'sensation_new_elsewhere';
+    case HipStiff = 'hip_stiff';
+    case Lump = 'lump';
+    case LandmarksSound = 'landmarks_sound';
+    case BendLookedAt = 'bend_looked_at';
+    case Lag = 'lag';
+}
