@@ -22,7 +22,6 @@ use GrayCompass\Core\Scales\ProblemBuilder;
 use GrayCompass\Core\Standing\Remarks;
 use GrayCompass\Core\Standing\Settled;
 use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Verdict\Disagreements;
@@ -117,7 +116,7 @@ final class Assessor
             Verdicts::of($examination, $standing, $settled, $front, $weighed, $afterStory),
             $loose,
             $front,
-            AlsoConsider::of($examination, $standing),
+            $this->data->considerations()->of($examination, $standing),
             Disagreements::of($standing, $weighed),
             $weighed->after,
             Blood::likely($examination, FluidSigns::in($examination)),

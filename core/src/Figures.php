@@ -17,6 +17,7 @@ use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Findings\Facts\ConditionReader;
 use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Wire\CatalogueWriter;
 use RuntimeException;
 
@@ -30,6 +31,8 @@ final class Figures
     private ?SignBook $signs = null;
 
     private ?FactBook $facts = null;
+
+    private ?AlsoConsider $considerations = null;
 
     private ?LevelFactors $levels = null;
 
@@ -75,6 +78,13 @@ final class Figures
     public function facts(): FactBook
     {
         return $this->facts ??= ConditionReader::book($this->json('facts.json'), $this->json('gate.json'));
+    }
+
+    /** What else to think of, outside the nine conditions. */
+    public function considerations(): AlsoConsider
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return $this->considerations ??= AlsoConsider::read($this->json('considerations.json'));
     }
 
     public function levels(): LevelFactors

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Standing;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Results;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -18,7 +19,7 @@ use GrayCompass\Core\Knee\Condition;
  *
  * @internal
  */
-final readonly class Standing
+final readonly class Standing implements Results
 {
     /** @var array<string, StandingResult> what counts, by sign */
     private array $counted;
@@ -69,6 +70,17 @@ final readonly class Standing
     {
         foreach ($signs as $sign) {
             if ($this->counted($sign) === Outcome::Positive) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isNegative(string ...$signs): bool
+    {
+        foreach ($signs as $sign) {
+            if ($this->counted($sign) === Outcome::Negative) {
                 return true;
             }
         }
