@@ -123,7 +123,7 @@ final class Assessor
             $catalogue,
         );
         $suggestions = NextSteps::of($bearings, $weighed, $catalogue);
-        $plan = Plan::of($bearings, $evidence);
+        $plan = Plan::of($bearings, $evidence, $this->data->play());
 
         return new Assessment(
             $evidence,

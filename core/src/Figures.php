@@ -17,6 +17,7 @@ use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Findings\Facts\ConditionReader;
 use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Wire\CatalogueWriter;
 use RuntimeException;
@@ -33,6 +34,8 @@ final class Figures
     private ?FactBook $facts = null;
 
     private ?AlsoConsider $considerations = null;
+
+    private ?PlayRules $play = null;
 
     private ?LevelFactors $levels = null;
 
@@ -85,6 +88,13 @@ final class Figures
     {
         /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
         return $this->considerations ??= AlsoConsider::read($this->json('considerations.json'));
+    }
+
+    /** What speaks against going on. */
+    public function play(): PlayRules
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return $this->play ??= PlayRules::read($this->json('play.json'));
     }
 
     public function levels(): LevelFactors

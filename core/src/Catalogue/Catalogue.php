@@ -46,6 +46,17 @@ final readonly class Catalogue
         ));
     }
 
+    /**
+     * @return list<Manoeuvre> in the order of the catalogue
+     */
+    public function judgedBy(JudgeKind $kind): array
+    {
+        return array_values(array_filter(
+            $this->manoeuvres,
+            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->judgedBy?->kind === $kind,
+        ));
+    }
+
     /** The first manoeuvre that can give a finding, or null for one that comes from the story. */
     public function feeding(string $finding): ?Manoeuvre
     {

@@ -12,28 +12,32 @@ final readonly class SignBook
     /**
      * @param  array<string, string>  $labels  as practitioners call it, by sign
      * @param  array<string, Condition>  $ownTestOf  by sign
+     * @param  array<string, list<string>>  $alike  signs that measure the same thing the same way, by what they measure
      * @param  array<string, string>  $phrases  what an athlete hears of a positive, by sign
      */
-    private function __construct(private array $labels, private array $ownTestOf, private array $phrases)
+    private function __construct(private array $labels, private array $ownTestOf, private array $alike, private array $phrases)
     {
     }
 
     /**
-     * @param  array<string, array{label: string, ownTestOf?: string, found?: string}>  $data
+     * @param  array<string, array{label: string, measures?: string, ownTestOf?: string, found?: string}>  $data
      */
     public static function read(array $data): self
     {
-        $own = $phrases = [];
+        $own = $alike = $phrases = [];
         foreach ($data as $id => $sign) {
             if (isset($sign['ownTestOf'])) {
                 $own[$id] = Condition::from($sign['ownTestOf']);
+            }
+            if (isset($sign['measures'])) {
+                $alike[$sign['measures']][] = $id;
             }
             if (isset($sign['found'])) {
                 $phrases[$id] = $sign['found'];
             }
         }
 
-        return new self(array_map(static fn (array $sign): string => $sign['label'], $data), $own, $phrases);
+        return new self(array_map(static fn (array $sign): string => $sign['label'], $data), $own, $alike, $phrases);
     }
 
     public function label(string $sign): string
@@ -53,6 +57,14 @@ final readonly class SignBook
     public function ownTests(Condition $condition): array
     {
         return array_keys(array_filter($this->ownTestOf, static fn (Condition $of): bool => $of === $condition));
+    }
+
+    /**
+     * @return list<list<string>> signs that measure the same thing the same way
+     */
+    public function alike(): array
+    {
+        return array_values($this->alike);
     }
 
     /** One sentence on a positive, for the athlete; null where nothing is said. */

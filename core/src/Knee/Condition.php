@@ -22,6 +22,11 @@ enum Condition: string
         return (int) array_search($this, self::cases(), true);
     }
 
+    public function isCruciate(): bool
+    {
+        return $this === self::Acl || $this === self::Pcl;
+    }
+
     public function isLigament(): bool
     {
         return \in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);

@@ -30,12 +30,12 @@ final readonly class Plan
     ) {
     }
 
-    public static function of(Bearings $bearings, EvidenceLibrary $evidence): self
+    public static function of(Bearings $bearings, EvidenceLibrary $evidence, PlayRules $rules): self
     {
         $sendOn = SendOn::of($bearings);
         $conduct = Conduct::of($bearings);
         $support = Support::of($bearings, $conduct->crutches());
-        $play = Play::of($bearings);
+        $play = Play::of($bearings, $rules);
         $again = Reviews::of($bearings, $sendOn, $support, $play);
 
         return new self(

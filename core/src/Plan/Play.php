@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Catalogue\JudgeKind;
+use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Findings\Facts\Seen;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -36,13 +37,6 @@ final readonly class Play
         'The athlete could not continue' => StoryItem::CouldNotContinue,
     ];
 
-    private const CRUCIATES = [
-        'lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift', 'anterolateral_shift', 'posterior_sag',
-        'lever_sign', 'quadriceps_active', 'arthrometer_difference',
-    ];
-
-    private const COLLATERALS = ['valgus_0', 'valgus_30', 'varus_0', 'varus_30'];
-
     /**
      * @param  list<string>  $why  what speaks against going on; empty when nothing does
      */
@@ -50,20 +44,18 @@ final readonly class Play
     {
     }
 
-    public static function of(Bearings $bearings): self
+    public static function of(Bearings $bearings, PlayRules $rules): self
     {
-        $examination = $bearings->examination;
-        if (
-            ! $examination->isOnTouchline()
-            && ($examination->hurt('hop') === null || $examination->hurt('run_cut_stop') === null)
-        ) {
+        $seen = new Seen($bearings->knee, $bearings->standing);
+        if (! $rules->areAsked($seen)) {
             return new self(PlayAnswer::NotAsked, []);
         }
         $why = [
             ...self::gate($bearings->gate),
-            ...self::story($examination),
-            ...self::structures($bearings),
-            ...self::function($bearings->knee),
+            ...self::story($bearings->examination),
+            ...$rules->againstStructures($seen),
+            ...self::ligaments($bearings),
+            ...$rules->againstFunction($seen),
         ];
         if ($why !== []) {
             return new self(PlayAnswer::Stop, $why);
@@ -116,36 +108,23 @@ final readonly class Play
     /**
      * @return list<string>
      */
-    private static function structures(Bearings $bearings): array
+    private static function ligaments(Bearings $bearings): array
     {
-        [$examination, $standing] = [$bearings->examination, $bearings->standing];
-        $fluid = FluidSigns::in($examination);
-        $lachman = $examination->hurt('lachman');
-        $sag = $examination->hurt('posterior_sag');
-        $collaterals = array_filter(
-            self::COLLATERALS,
-            static fn (string $manoeuvre): bool => $examination->hurt($manoeuvre) === null,
+        $standing = $bearings->standing;
+        $collaterals = $bearings->catalogue->judgedBy(JudgeKind::Collateral);
+        $left = array_filter(
+            $collaterals,
+            static fn (Manoeuvre $manoeuvre): bool => ! $bearings->knee->done($manoeuvre->id),
         );
         $ungraded = array_filter(
-            self::COLLATERALS,
-            static fn (string $manoeuvre): bool => ! self::wasGraded($standing, "{$manoeuvre}_laxity"),
+            $collaterals,
+            static fn (Manoeuvre $manoeuvre): bool => ! self::wasGraded($standing, $manoeuvre->feeds[0] ?? ''),
         );
         $wrong = [
-            'Fluid was not looked for.' => $examination->hurt('effusion_sweep') === null,
-            'There is fluid in the knee.' => $fluid->isPositive() || $fluid->isTrace(),
-            'The Lachman was not done.' => $lachman === null,
-            'Nobody said that the hamstrings were relaxed in the Lachman.' => $lachman !== null
-                && ! $lachman->saidTrue('hamstringsRelaxed'),
-            'No negative Lachman that counts.' => $lachman !== null
-                && $standing->counted('lachman') !== Outcome::Negative,
-            'The posterior sag was not looked for.' => $sag === null,
-            'The posterior sag is not clearly absent.' => $sag !== null
-                && $standing->counted('posterior_sag') !== Outcome::Negative,
-            'Not all four collateral tests are done.' => $collaterals !== [],
-            'A collateral test does not count.' => $collaterals === [] && $ungraded !== [],
+            'Not all four collateral tests are done.' => $left !== [],
+            'A collateral test does not count.' => $left === [] && $ungraded !== [],
             'The lateral side is not grade 0.' => $bearings->grade(Condition::Lcl) > 0,
             'The MCL is more than grade 1.' => $bearings->grade(Condition::Mcl) > 1,
-            'The knee does not straighten.' => $standing->isPositive('loss_of_extension'),
         ];
 
         return array_values(array_filter([...array_keys(array_filter($wrong)), self::cruciateDoubt($standing)]));
@@ -156,10 +135,8 @@ final readonly class Play
     {
         $doubt = null;
         foreach ($standing->results as $result) {
-            if (
-                \in_array($result->reading->sign, self::CRUCIATES, true)
-                && $result->reading->outcome !== Outcome::Negative
-            ) {
+            $of = $standing->signs->ownTestOf($result->reading->sign);
+            if ($of?->isCruciate() === true && $result->reading->outcome !== Outcome::Negative) {
                 if ($result->counts()) {
                     return 'A cruciate test is positive.';
                 }
@@ -171,40 +148,14 @@ final readonly class Play
     }
 
     /** A grade 1 sprain is firm: its negative moves no chance, but its grade stands. */
-    private static function wasGraded(Standing $standing, string $finding): bool
+    private static function wasGraded(Standing $standing, string $sign): bool
     {
         foreach ($standing->results as $result) {
-            if ($result->reading->sign === $finding) {
+            if ($result->reading->sign === $sign) {
                 return $result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm;
             }
         }
 
         return false;
-    }
-
-    /**
-     * @return list<string>
-     */
-    private static function function(HurtKnee $knee): array
-    {
-        $raise = $knee->record('straight_leg_raise');
-        $gait = $knee->record('gait');
-        $hop = $knee->record('hop');
-        $run = $knee->record('run_cut_stop');
-        $wrong = [
-            'The straight leg raise was not done.' => $raise === null,
-            'The straight leg raise is not full.' => $raise !== null
-                && ! $raise->normal
-                && $raise->word('result') !== 'full',
-            'The gait was not looked at.' => $gait === null,
-            'The gait is not normal.' => $gait !== null && ! $gait->normal && $gait->word('pattern') !== 'normal',
-            'Hopping was not done.' => $hop === null,
-            'Hopping is not free.' => ($hop?->pain() ?? 0.0) > 0 || $knee->flag('hop', 'afraid'),
-            'Running, cutting and stopping was not done.' => $run === null,
-            'Running, cutting and stopping is not free.' => ($run?->pain() ?? 0.0) > 0
-                || $knee->flag('run_cut_stop', 'givesWay'),
-        ];
-
-        return array_keys(array_filter($wrong));
     }
 }

@@ -19,14 +19,6 @@ use GrayCompass\Inference\Readings\Weighed;
  */
 final class Disagreements
 {
-    private const ALIKE = [
-        ['lachman', 'anterior_drawer', 'arthrometer_difference', 'lever_sign'],
-        ['posterior_sag', 'posterior_drawer', 'quadriceps_active'],
-        ['patellar_apprehension', 'moving_patellar_apprehension'],
-        ['thessaly_5_medial', 'thessaly_20_medial'],
-        ['thessaly_5_lateral', 'thessaly_20_lateral'],
-    ];
-
     /**
      * @return list<string> condition ids
      */
@@ -39,7 +31,7 @@ final class Disagreements
             }
         }
         $found = [];
-        foreach (self::ALIKE as $alike) {
+        foreach ($standing->signs->alike() as $alike) {
             $done = array_values(array_filter(
                 $alike,
                 static fn (string $sign): bool => $standing->counted($sign) !== null && isset($results[$sign]),

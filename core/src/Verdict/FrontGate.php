@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\Facts\Seen;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Standing\Standing;
 
 /**
@@ -17,12 +18,6 @@ use GrayCompass\Core\Standing\Standing;
  */
 final readonly class FrontGate
 {
-    private const STRUCTURES = ['lachman', 'valgus_30_laxity', 'varus_30_laxity'];
-
-    private const MENISCAL = [
-        'mcmurray_medial', 'mcmurray_lateral', 'joint_line_tenderness_medial', 'joint_line_tenderness_lateral',
-    ];
-
     private function __construct(
         public Gate $story,
         public Gate $structural,
@@ -33,11 +28,14 @@ final readonly class FrontGate
 
     public static function of(Examination $examination, Standing $standing): self
     {
+        $seen = new Seen(new HurtKnee($examination), $standing);
+        $refuted = $seen->is(Fact::FrontStructuresRefuted);
+
         return new self(
             self::story($examination),
-            self::structural($examination, $standing),
-            self::bySign($standing->counted('patellar_compression')),
-            self::loaded($examination, $standing),
+            self::gate(! $refuted && $seen->is(Fact::FrontStructuresSound), $refuted),
+            self::gate($seen->is(Fact::FrontPressHurts), $seen->is(Fact::FrontPressFree)),
+            self::gate($seen->is(Fact::FrontLoadHurts), $seen->is(Fact::FrontLoadFree)),
         );
     }
 
@@ -70,48 +68,11 @@ final readonly class FrontGate
         };
     }
 
-    private static function structural(Examination $examination, Standing $standing): Gate
+    private static function gate(bool $met, bool $refuted): Gate
     {
-        $tendon = $examination->hurt('kneecap_tendon');
-        $fatPad = $examination->hurt('fat_pad_pinch');
-        $bend = $examination->hurt('flexion_range');
-        $straight = $examination->hurt('passive_extension');
-        $knee = new HurtKnee($examination);
-        $tender = $knee->flagHereOnly('kneecap_tendon', 'tender') || $knee->flagHereOnly('fat_pad_pinch', 'painMedial')
-            || $knee->flagHereOnly('fat_pad_pinch', 'painLateral') || $knee->tender('lower_pole', 'patellar_tendon');
-        $painful = ($bend?->number('endPain') ?? 0.0) > 0 || ($straight?->pain() ?? 0.0) > 0
-            || $standing->counted('loss_of_extension') === Outcome::Positive;
-        $meniscal = array_map($standing->counted(...), self::MENISCAL);
-        $structures = array_map($standing->counted(...), self::STRUCTURES);
-
         return match (true) {
-            $tender, $painful, \in_array(Outcome::Positive, [...$structures, ...$meniscal], true) => Gate::NotMet,
-            \in_array(null, $structures, true), ! \in_array(Outcome::Negative, $meniscal, true),
-            $tendon === null, $fatPad === null, $bend === null, $straight === null => Gate::Open,
-            default => Gate::Met,
-        };
-    }
-
-    private static function loaded(Examination $examination, Standing $standing): Gate
-    {
-        $signs = [$standing->counted('squat_front_pain'), $standing->counted('step_down_pain')];
-        $rise = $examination->hurt('single_leg_sit_to_stand');
-        $drifts = $rise !== null
-            && ($rise->pain() ?? 0.0) > 0
-            && \in_array($rise->word('kneeDrift'), ['mild', 'marked'], true);
-
-        return match (true) {
-            $drifts, \in_array(Outcome::Positive, $signs, true) => Gate::Met,
-            \in_array(Outcome::Negative, $signs, true) => Gate::NotMet,
-            default => Gate::Open,
-        };
-    }
-
-    private static function bySign(?Outcome $sign): Gate
-    {
-        return match ($sign) {
-            Outcome::Positive => Gate::Met,
-            Outcome::Negative => Gate::NotMet,
+            $met => Gate::Met,
+            $refuted => Gate::NotMet,
             default => Gate::Open,
         };
     }

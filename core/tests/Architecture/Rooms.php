@@ -43,8 +43,8 @@ final class Rooms
             'Core\\Standing', 'Core\\Scales', 'Core\\Verdict', 'Inference\\Readings',
         ],
         'Core\\Plan' => [
-            'Core\\Knee', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence', 'Core\\Standing',
-            'Core\\Verdict',
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
+            'Core\\Standing', 'Core\\Verdict',
         ],
         'Core\\Words' => [
             'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety', 'Core\\Grading', 'Core\\Standing',

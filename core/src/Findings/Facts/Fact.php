@@ -24,4 +24,10 @@ enum Fact: string
     case LandmarksSound = 'landmarks_sound';
     case BendLookedAt = 'bend_looked_at';
     case Lag = 'lag';
+    case FrontStructuresRefuted = 'front_structures_refuted';
+    case FrontStructuresSound = 'front_structures_sound';
+    case FrontPressHurts = 'front_press_hurts';
+    case FrontPressFree = 'front_press_free';
+    case FrontLoadHurts = 'front_load_hurts';
+    case FrontLoadFree = 'front_load_free';
 }

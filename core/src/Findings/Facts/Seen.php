@@ -20,8 +20,12 @@ final readonly class Seen
     {
     }
 
-    public function is(Condition $condition): bool
+    public function is(Condition|Fact $condition): bool
     {
+        if ($condition instanceof Fact) {
+            $condition = $this->knee->examination->facts->condition($condition->value);
+        }
+
         return $condition->since($this) !== null;
     }
 }
