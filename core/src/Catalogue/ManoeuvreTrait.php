@@ -63,6 +63,27 @@ enum ManoeuvreTrait: string
     /** Means something only where full bend and full extension were reached. */
     case NeedsFullBend = 'needsFullBend';
 
+    /** Fluid or a stiff knee may hide its negative in the first days. */
+    case HiddenEarly = 'hiddenEarly';
+
+    /** Signs that are believed against it in a fresh knee. */
+    case OutweighedBy = 'outweighedBy';
+
+    /** Signs whose positive asks for it next. */
+    case DueAfter = 'dueAfter';
+
+    /** Means something only after a positive of these signs. */
+    case OnlyAfter = 'onlyAfter';
+
+    /** Routes that it joins, beside those that its figures aim it at. */
+    case Joins = 'joins';
+
+    /** Looks at the hip, which may be the cause of a knee that hurts without an injury, or in the young. */
+    case ScreensHip = 'screensHip';
+
+    /** Looks at artery and nerves; its value is what it is called in a letter. */
+    case Neurovascular = 'neurovascular';
+
     /** How many turns a negative takes. */
     case Turns = 'turns';
 }

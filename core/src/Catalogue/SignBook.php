@@ -10,45 +10,38 @@ use GrayCompass\Core\Knee\Condition;
 final readonly class SignBook
 {
     /**
-     * @param  array<string, string>  $labels  as practitioners call it, by sign
-     * @param  array<string, Condition>  $ownTestOf  by sign
-     * @param  array<string, list<string>>  $alike  signs that measure the same thing the same way, by what they measure
-     * @param  array<string, string>  $phrases  what an athlete hears of a positive, by sign
+     * @param  array<string, SignEntry>  $signs  by id
      */
-    private function __construct(private array $labels, private array $ownTestOf, private array $alike, private array $phrases)
+    private function __construct(private array $signs)
     {
     }
 
     /**
-     * @param  array<string, array{label: string, measures?: string, ownTestOf?: string, found?: string}>  $data
+     * @param  array<string, array{
+     *     label: string, measures?: string, ownTestOf?: string, grades?: string, sorenessOf?: string, found?: string
+     * }>  $data
      */
     public static function read(array $data): self
     {
-        $own = $alike = $phrases = [];
-        foreach ($data as $id => $sign) {
-            if (isset($sign['ownTestOf'])) {
-                $own[$id] = Condition::from($sign['ownTestOf']);
-            }
-            if (isset($sign['measures'])) {
-                $alike[$sign['measures']][] = $id;
-            }
-            if (isset($sign['found'])) {
-                $phrases[$id] = $sign['found'];
-            }
-        }
-
-        return new self(array_map(static fn (array $sign): string => $sign['label'], $data), $own, $alike, $phrases);
+        return new self(array_map(static fn (array $sign): SignEntry => new SignEntry(
+            $sign['label'],
+            $sign['measures'] ?? '',
+            Condition::tryFrom($sign['ownTestOf'] ?? ''),
+            Condition::tryFrom($sign['grades'] ?? ''),
+            Condition::tryFrom($sign['sorenessOf'] ?? ''),
+            $sign['found'] ?? null,
+        ), $data));
     }
 
     public function label(string $sign): string
     {
-        return $this->labels[$sign] ?? str_replace('_', ' ', $sign);
+        return ($this->signs[$sign] ?? null)->label ?? str_replace('_', ' ', $sign);
     }
 
     /** The condition that this sign is an own test of; null for one that only hints. */
     public function ownTestOf(string $sign): ?Condition
     {
-        return $this->ownTestOf[$sign] ?? null;
+        return ($this->signs[$sign] ?? null)?->ownTestOf;
     }
 
     /**
@@ -56,7 +49,33 @@ final readonly class SignBook
      */
     public function ownTests(Condition $condition): array
     {
-        return array_keys(array_filter($this->ownTestOf, static fn (Condition $of): bool => $of === $condition));
+        return $this->with(static fn (SignEntry $sign): bool => $sign->ownTestOf === $condition);
+    }
+
+    /** The ligament that the laxity of this sign grades; null for one that grades none. */
+    public function grades(string $sign): ?Condition
+    {
+        return ($this->signs[$sign] ?? null)?->grades;
+    }
+
+    /**
+     * Signs whose laxity grades any of these ligaments.
+     *
+     * @return list<string>
+     */
+    public function grading(Condition ...$conditions): array
+    {
+        return $this->with(static fn (SignEntry $sign): bool => \in_array($sign->grades, $conditions, true));
+    }
+
+    /**
+     * Pain or tenderness of a ligament that says nothing of its laxity.
+     *
+     * @return list<string>
+     */
+    public function sorenessOf(Condition $condition): array
+    {
+        return $this->with(static fn (SignEntry $sign): bool => $sign->sorenessOf === $condition);
     }
 
     /**
@@ -64,13 +83,20 @@ final readonly class SignBook
      */
     public function alike(): array
     {
-        return array_values($this->alike);
+        $alike = [];
+        foreach ($this->signs as $id => $sign) {
+            if ($sign->measures !== '') {
+                $alike[$sign->measures][] = $id;
+            }
+        }
+
+        return array_values($alike);
     }
 
     /** One sentence on a positive, for the athlete; null where nothing is said. */
     public function phrase(string $sign): ?string
     {
-        return $this->phrases[$sign] ?? null;
+        return ($this->signs[$sign] ?? null)?->found;
     }
 
     /**
@@ -78,6 +104,15 @@ final readonly class SignBook
      */
     public function labels(): array
     {
-        return $this->labels;
+        return array_map(static fn (SignEntry $sign): string => $sign->label, $this->signs);
+    }
+
+    /**
+     * @param  callable(SignEntry): bool  $test
+     * @return list<string>
+     */
+    private function with(callable $test): array
+    {
+        return array_keys(array_filter($this->signs, $test));
     }
 }

@@ -30,13 +30,9 @@ final readonly class Reviews
 
     private const MENISCI = [Condition::MedialMeniscus, Condition::LateralMeniscus];
 
-    private const OPENINGS = ['valgus_0_laxity', 'valgus_30_laxity', 'varus_0_laxity', 'varus_30_laxity'];
+    private const SORE_FROM = 0.4;
 
-    private const SORENESS = [
-        'mcl_tenderness' => Condition::Mcl,
-        'valgus_30_pain' => Condition::Mcl,
-        'lcl_tenderness' => Condition::Lcl,
-    ];
+    private const COLLATERALS = [Condition::Mcl, Condition::Lcl];
 
     private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; stop if it does.';
 
@@ -185,7 +181,7 @@ final readonly class Reviews
             }
         }
 
-        return $this->bearings->positive(...self::OPENINGS)
+        return $this->bearings->positive(...$this->bearings->signs->grading(...self::COLLATERALS))
             ? [5, 10, 'The side of the knee opens: measure it again.']
             : null;
     }
@@ -280,8 +276,9 @@ final readonly class Reviews
      */
     private function soreness(): ?array
     {
-        foreach (self::SORENESS as $sign => $condition) {
-            if ($this->bearings->positive($sign) && $this->bearings->chance($condition) >= 0.4) {
+        foreach (self::COLLATERALS as $condition) {
+            $sore = $this->bearings->positive(...$this->bearings->signs->sorenessOf($condition));
+            if ($sore && $this->bearings->chance($condition) >= self::SORE_FROM) {
                 return [7, 14, ucfirst("{$condition->withArticle()} should be settling.")];
             }
         }
@@ -294,7 +291,7 @@ final readonly class Reviews
      */
     private function medialOpening(): ?array
     {
-        $opens = $this->bearings->positive('valgus_0_laxity', 'valgus_30_laxity')
+        $opens = $this->bearings->positive(...$this->bearings->signs->grading(Condition::Mcl))
             || $this->bearings->atAct(Condition::Mcl);
 
         return $opens ? [7, 14, 'An MCL sprain should be settling.'] : null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Knee\Condition;
@@ -152,7 +153,7 @@ final readonly class SendOn
     private function sides(): array
     {
         $bearings = $this->bearings;
-        $thrust = $bearings->knee->says('gait', 'pattern', 'varus_thrust')
+        $thrust = $bearings->knee->is(Fact::ThrustsOutward)
             && (
                 $bearings->standing->hasOwnPositive(Condition::Lcl)
                 || $bearings->standing->hasOwnPositive(Condition::Plc)

@@ -150,7 +150,7 @@ final readonly class Support
     private static function sprainedButFree(Bearings $bearings): bool
     {
         $opens = array_filter(
-            ['valgus_0_laxity', 'valgus_30_laxity'],
+            $bearings->signs->grading(Condition::Mcl),
             static fn (string $sign): bool => CollateralReading::sign(
                 $bearings->standing,
                 $sign,

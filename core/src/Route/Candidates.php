@@ -6,10 +6,10 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\CoreSet;
@@ -23,8 +23,6 @@ use GrayCompass\Core\Standing\Standing;
  */
 final class Candidates
 {
-    private const ONLY_AFTER = ['dial_90' => 'dial_30'];
-
     /**
      * @return list<array{string, Manoeuvre}> each sign with the manoeuvre that gives it
      */
@@ -51,13 +49,13 @@ final class Candidates
             foreach ($closed === [] ? $manoeuvre->feeds : [] as $sign) {
                 $belongs = \in_array($manoeuvre->id, $core, true)
                     || self::isOwnTest($sign, $standing->signs)
-                    || isset(self::ONLY_AFTER[$sign]);
+                    || $manoeuvre->has(ManoeuvreTrait::OnlyAfter);
                 if (
                     $belongs
                     && ! isset($open[$sign])
                     && $standing->counted($sign) === null
                     && $evidence->rows($sign) !== []
-                    && self::isDue($sign, $standing)
+                    && self::isDue($manoeuvre, $standing)
                 ) {
                     $open[$sign] = [$sign, $manoeuvre];
                 }
@@ -72,10 +70,9 @@ final class Candidates
         return $signs->ownTestOf($sign) !== null;
     }
 
-    private static function isDue(string $sign, Standing $standing): bool
+    private static function isDue(Manoeuvre $manoeuvre, Standing $standing): bool
     {
-        $first = self::ONLY_AFTER[$sign] ?? null;
-
-        return $first === null || $standing->counted($first) === Outcome::Positive;
+        return ! $manoeuvre->has(ManoeuvreTrait::OnlyAfter)
+            || $standing->isPositive(...$manoeuvre->names(ManoeuvreTrait::OnlyAfter));
     }
 }

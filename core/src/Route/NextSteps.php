@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Station;
@@ -35,9 +36,6 @@ final readonly class NextSteps
     private const SERIOUS = 2.0;
 
     private const NEARLY_CERTAIN = 0.95;
-
-    /** What a positive sag asks for next. */
-    private const AFTER_A_SAG = ['posterior_drawer', 'quadriceps_active'];
 
     private Feasibility $feasibility;
 
@@ -86,7 +84,7 @@ final readonly class NextSteps
 
         return array_values([
             ...$this->questions(),
-            ...array_map($this->suggest(...), [...$this->afterASag($core, $further), ...$core, ...$further]),
+            ...array_map($this->suggest(...), [...$this->askedFor($core, $further), ...$core, ...$further]),
         ]);
     }
 
@@ -188,24 +186,18 @@ final readonly class NextSteps
     }
 
     /**
-     * Taken out of the rest and put first.
+     * What a positive, such as a sag, asks for next: taken out of the rest and put first.
      *
      * @param  list<Manoeuvre>  $core
      * @param  array<Manoeuvre>  $further
      * @return list<Manoeuvre>
      */
-    private function afterASag(array &$core, array &$further): array
+    private function askedFor(array &$core, array &$further): array
     {
-        if (! $this->bearings->positive('posterior_sag')) {
-            return [];
-        }
         $asked = array_values(array_filter(
             $this->catalogue->manoeuvres,
-            fn (Manoeuvre $manoeuvre): bool => \in_array(
-                $manoeuvre->id,
-                self::AFTER_A_SAG,
-                true,
-            ) && $this->isDue($manoeuvre),
+            fn (Manoeuvre $manoeuvre): bool => $this->bearings->positive(...$manoeuvre->names(ManoeuvreTrait::DueAfter))
+                && $this->isDue($manoeuvre),
         ));
         $others = static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $asked, true);
         [$core, $further] = [array_values(array_filter($core, $others)), array_filter($further, $others)];

@@ -23,8 +23,6 @@ final readonly class Order
 {
     private const PROVOKING = 4;
 
-    private const SCREENS_THE_HIP = 'hip_screen';
-
     /** @var array<string, int> place in the catalogue, by manoeuvre */
     private array $listed;
 
@@ -54,7 +52,7 @@ final readonly class Order
     /** Where this knee has it done: a hip that may be the cause is looked at first. */
     public function station(Manoeuvre $manoeuvre): Station
     {
-        return $this->hipFirst && $manoeuvre->id === self::SCREENS_THE_HIP ? Station::FirstLook : $manoeuvre->station;
+        return $this->hipFirst && $manoeuvre->has(ManoeuvreTrait::ScreensHip) ? Station::FirstLook : $manoeuvre->station;
     }
 
     /**

@@ -37,15 +37,17 @@ final readonly class Selection
             Route::Touchline => static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Touchline),
             Route::ClinicCore => static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $core, true),
             Route::ClinicFull => static fn (Manoeuvre $manoeuvre): bool => true,
-            Route::FocusCruciate => $this->aimedAt([Condition::Acl, Condition::Pcl, Condition::Plc], ['flexion_range']),
-            Route::FocusCollateral => $this->aimedAt([Condition::Mcl, Condition::Lcl, Condition::Plc], ['gait']),
+            Route::FocusCruciate => $this->aimedAt($route, Condition::Acl, Condition::Pcl, Condition::Plc),
+            Route::FocusCollateral => $this->aimedAt($route, Condition::Mcl, Condition::Lcl, Condition::Plc),
             Route::FocusMeniscus => $this->aimedAt(
-                [Condition::MedialMeniscus, Condition::LateralMeniscus],
-                ['passive_extension', 'flexion_range'],
+                $route,
+                Condition::MedialMeniscus,
+                Condition::LateralMeniscus,
             ),
             Route::FocusFront => $this->aimedAt(
-                [Condition::PatellofemoralPain, Condition::PatellarInstability],
-                self::ids($this->catalogue->with(ManoeuvreTrait::FrontGate)),
+                $route,
+                Condition::PatellofemoralPain,
+                Condition::PatellarInstability,
             ),
             Route::LookAgain => $lastTime === null || $lastTime->manoeuvres() === []
                 ? static fn (Manoeuvre $manoeuvre): bool => true
@@ -60,20 +62,22 @@ final readonly class Selection
             $this->catalogue->manoeuvres,
             static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::First) || $chosen($manoeuvre) || (
                 $hip
-                && $manoeuvre->id === 'hip_screen'
+                && $manoeuvre->has(ManoeuvreTrait::ScreensHip)
             ),
         ));
     }
 
     /**
-     * @param  list<Condition>  $conditions
-     * @param  list<string>  $companions
      * @return callable(Manoeuvre): bool
      */
-    private function aimedAt(array $conditions, array $companions): callable
+    private function aimedAt(Route $route, Condition ...$conditions): callable
     {
         $aimed = [];
         foreach ($this->catalogue->manoeuvres as $manoeuvre) {
+            $front = $route === Route::FocusFront && $manoeuvre->has(ManoeuvreTrait::FrontGate);
+            if ($front || \in_array($route->value, $manoeuvre->names(ManoeuvreTrait::Joins), true)) {
+                $aimed[] = $manoeuvre->id;
+            }
             foreach ($manoeuvre->feeds as $finding) {
                 foreach ($this->evidence->rows($finding) as $row) {
                     if (\in_array($row->target, $conditions, true)) {
@@ -82,7 +86,7 @@ final readonly class Selection
                 }
             }
         }
-        $ids = $this->withCompanions([...$aimed, ...$companions]);
+        $ids = $this->withCompanions($aimed);
 
         return static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $ids, true);
     }

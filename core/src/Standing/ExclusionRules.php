@@ -60,7 +60,7 @@ final readonly class ExclusionRules
         return match ($code) {
             Exclusion::FootMoved => $record->failed('footStayedDown') && $this->footMatters($record),
             Exclusion::ThighMoved => $record->failed('thighStable') || $record->failed('thighsTogether'),
-            Exclusion::Dial30Missing => $reading->sign === 'dial_90' && ! $this->counts('dial_30', Outcome::Positive),
+            Exclusion::Dial30Missing => $this->firstIsMissing($record),
             Exclusion::HamstringsGuarded => $this->hamstringsHeld($record, $reading->outcome),
             Exclusion::QuadricepsGuarded => $reading->outcome === Outcome::Negative
                 && ($record->failed('quadricepsRelaxed') || $record->failed('thighSoft')),
@@ -80,6 +80,16 @@ final readonly class ExclusionRules
             Exclusion::TooFewRepetitions => $reading->outcome === Outcome::Negative && $this->tooFewTurns($record),
             default => false,
         };
+    }
+
+    private function firstIsMissing(Record $record): bool
+    {
+        $positive = array_filter(
+            $record->manoeuvre->names(Asks::OnlyAfter),
+            fn (string $sign): bool => $this->counts($sign, Outcome::Positive),
+        );
+
+        return $record->manoeuvre->has(Asks::OnlyAfter) && $positive === [];
     }
 
     private function tooFewTurns(Record $record): bool

@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Standing;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\NotDone;
@@ -24,9 +25,6 @@ final readonly class Settled
     private const EARLY_DAYS = 10;
 
     private const FREE_BEND_DEG = 90.0;
-
-    /** Negatives that fluid or a stiff knee may hide in the first days. */
-    private const HIDDEN_EARLY = ['lachman', 'anterior_drawer', 'posterior_drawer', 'pivot_shift'];
 
     private const SPOILING = [NotDone::Pain, NotDone::NotSafe, NotDone::Position];
 
@@ -66,7 +64,7 @@ final readonly class Settled
             if (
                 $hidden
                 && $result->reading->outcome === Outcome::Negative
-                && \in_array($result->reading->sign, self::HIDDEN_EARLY, true)
+                && $result->reading->record?->manoeuvre->has(ManoeuvreTrait::HiddenEarly) === true
             ) {
                 $early[$of] = true;
             }

@@ -27,13 +27,7 @@ final class LigamentGrades
      */
     public static function of(Condition $condition, Standing $standing, float $chance): ?int
     {
-        $signs = match ($condition) {
-            Condition::Acl => ['lachman', 'anterior_drawer'],
-            Condition::Pcl => ['posterior_drawer'],
-            Condition::Mcl => ['valgus_30_laxity', 'valgus_0_laxity'],
-            Condition::Lcl => ['varus_30_laxity', 'varus_0_laxity'],
-            default => [],
-        };
+        $signs = $standing->signs->grading($condition);
         $highest = null;
         foreach ($standing->results as $result) {
             $reading = $result->reading;

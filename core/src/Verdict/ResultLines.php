@@ -41,15 +41,6 @@ final readonly class ResultLines
 
     private const EARLY_FLUID_DAYS = 3;
 
-    private const OPENINGS = [
-        'valgus_0_laxity' => 'medial_epicondyle',
-        'valgus_30_laxity' => 'medial_epicondyle',
-        'varus_0_laxity' => 'lateral_epicondyle',
-        'varus_30_laxity' => 'lateral_epicondyle',
-    ];
-
-    private const TRANSLATIONS = ['lachman', 'anterior_drawer', 'posterior_drawer'];
-
     /**
      * @param  Belief  $belief  after all results, conditions in their order
      */
@@ -137,16 +128,14 @@ final readonly class ResultLines
         $families = [];
         $clear = $slight = false;
         foreach ($this->standing->results as $result) {
-            $sign = $result->reading->sign;
-            $opening = self::OPENINGS[$sign] ?? null;
-            if (! $result->isPositive() || ($opening === null && ! \in_array($sign, self::TRANSLATIONS, true))) {
+            $of = $result->isPositive() ? $this->standing->signs->grades($result->reading->sign) : null;
+            if ($of === null) {
                 continue;
             }
             $far = $result->reading->level?->isAtLeast(Level::Clear) === true;
-            $tender = $opening === null || (new HurtKnee($this->examination))->tender($opening);
-            if ($far || $tender) {
+            if ($far || $this->isTenderAtBone($of)) {
                 [$clear, $slight] = [$clear || $far, true];
-                $families[] = $opening === null ? Family::Drawer : Family::Stress;
+                $families[] = $of->isCruciate() ? Family::Drawer : Family::Stress;
             }
         }
         if (! $slight && ! $this->fluidAndLimp()) {
@@ -160,6 +149,18 @@ final readonly class ResultLines
             $this->lastPositive(),
             Opens::allBut(...$families),
         );
+    }
+
+    /** A collateral that gives a little is taken for a growth plate only where the bone is tender. */
+    private function isTenderAtBone(Condition $ligament): bool
+    {
+        $knee = new HurtKnee($this->examination);
+
+        return match ($ligament) {
+            Condition::Mcl => $knee->tender('medial_epicondyle'),
+            Condition::Lcl => $knee->tender('lateral_epicondyle'),
+            default => true,
+        };
     }
 
     private function fluidAndLimp(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
@@ -89,8 +90,8 @@ final readonly class Zones
     private function thrustsTo(Condition $condition): bool
     {
         return match ($condition) {
-            Condition::Lcl, Condition::Plc => $this->knee->says('gait', 'pattern', 'varus_thrust'),
-            Condition::Mcl => $this->knee->says('gait', 'pattern', 'valgus_thrust'),
+            Condition::Lcl, Condition::Plc => $this->knee->is(Fact::ThrustsOutward),
+            Condition::Mcl => $this->knee->is(Fact::ThrustsInward),
             default => false,
         };
     }

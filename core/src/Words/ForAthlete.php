@@ -153,7 +153,7 @@ final readonly class ForAthlete
         }
         if (
             $bearings->of(Condition::Mcl)->grade === 1
-            && ! $bearings->positive('valgus_0_laxity', 'valgus_30_laxity')
+            && ! $bearings->positive(...$bearings->signs->grading(Condition::Mcl))
         ) {
             $found[] = 'The inner side is sore but holds.';
         }

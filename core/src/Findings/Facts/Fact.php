@@ -30,4 +30,6 @@ enum Fact: string
     case FrontPressFree = 'front_press_free';
     case FrontLoadHurts = 'front_load_hurts';
     case FrontLoadFree = 'front_load_free';
+    case ThrustsOutward = 'thrusts_outward';
+    case ThrustsInward = 'thrusts_inward';
 }
