@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Standing;
 
+use GrayCompass\Core\Catalogue\JudgeKind;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\Facts\Seen;
+use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\McMurraySchool;
+use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Grading\Values\Exclusion;
-use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Remark;
 
 /**
@@ -19,16 +23,16 @@ use GrayCompass\Core\Grading\Values\Remark;
  */
 final class Remarks
 {
-    private const FORWARD = ['lachman', 'anterior_drawer', 'lever_sign', 'arthrometer_difference'];
-
     /**
      * @return list<Remark>
      */
     public static function of(Examination $examination, Standing $standing, EvidenceLibrary $evidence): array
     {
+        $seen = new Seen(new HurtKnee($examination), $standing);
+
         return array_values(array_filter([
-            self::uncheckedSag($examination, $standing),
-            self::dial($standing),
+            self::uncheckedSag($seen, $standing),
+            self::dial($seen),
             self::thinkOfLigament($standing),
             self::uncheckedHold($examination),
             self::tickThatMatters($examination),
@@ -42,35 +46,30 @@ final class Remarks
         ]));
     }
 
-    private static function uncheckedSag(Examination $examination, Standing $standing): ?Remark
+    private static function uncheckedSag(Seen $seen, Standing $standing): ?Remark
     {
-        if ($examination->hurt('posterior_sag') !== null) {
-            return null;
-        }
-        foreach (self::FORWARD as $finding) {
-            if ($standing->counted($finding) === Outcome::Positive) {
-                return new Remark(
-                    'sag_not_checked',
-                    'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.',
-                );
-            }
-        }
+        $forward = array_filter(
+            $standing->results,
+            static fn (StandingResult $result): bool => $result->isPositive()
+                && $result->reading->record?->manoeuvre->has(ManoeuvreTrait::ForwardTest) === true,
+        );
 
-        return null;
+        return $forward === [] || ! $seen->is(Fact::SagNotLookedFor)
+            ? null
+            : new Remark(
+                'sag_not_checked',
+                'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.',
+            );
     }
 
-    private static function dial(Standing $standing): ?Remark
+    private static function dial(Seen $seen): ?Remark
     {
-        if ($standing->counted('dial_30') !== Outcome::Positive) {
-            return null;
-        }
-
-        return match ($standing->counted('dial_90')) {
-            Outcome::Positive => new Remark(
+        return match (true) {
+            $seen->is(Fact::TurnsOutBent) => new Remark(
                 'dial_both',
                 'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.',
             ),
-            Outcome::Negative => new Remark(
+            $seen->is(Fact::TurnsOutLessBentAlone) => new Remark(
                 'dial_30_alone',
                 'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.',
             ),
@@ -137,11 +136,18 @@ final class Remarks
     private static function reversedSchool(Examination $examination): ?Remark
     {
         return $examination->schools->mcmurraySide === McMurraySchool::RotationReversed
-            && $examination->hurt('mcmurray') !== null
+            && self::wasJudged($examination, JudgeKind::McMurray)
             ? new Remark(
                 'reversed_rotation',
                 'McMurray is read by the reversed rotation, the opposite of the usual teaching.',
             )
             : null;
+    }
+
+    private static function wasJudged(Examination $examination, JudgeKind $kind): bool
+    {
+        return array_filter($examination->records, static fn (Record $record): bool => $record->notDone === null
+            && $record->side === $examination->hurtSide
+            && $record->manoeuvre->judgedBy?->kind === $kind) !== [];
     }
 }

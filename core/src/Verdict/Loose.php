@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Catalogue\JudgeKind;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\Facts\Seen;
+use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
@@ -66,17 +71,21 @@ final readonly class Loose
     {
         $level = $result->reading->level;
 
-        return match ($result->reading->sign) {
-            'pivot_shift' => $level === Level::Slight ? ($this->otherPivotIsNone() ? Level::Clear : null) : $level,
-            'posterior_sag' => $this->sagIsLoose() ? Level::Clear : null,
-            'anterior_drawer' => $this->drawerIsTrusted() && $this->isClear($result, $condition) ? $level : null,
+        $manoeuvre = $result->reading->record?->manoeuvre;
+
+        return match (true) {
+            $manoeuvre?->judgedBy?->kind === JudgeKind::Pivot => $level === Level::Slight
+                ? ($this->isNoneOnOtherKnee($manoeuvre) ? Level::Clear : null)
+                : $level,
+            $manoeuvre?->judgedBy?->kind === JudgeKind::Sag => $this->sagIsLoose() ? Level::Clear : null,
+            $manoeuvre !== null && $this->isOutweighed($manoeuvre) => null,
             default => $this->isClear($result, $condition) ? $level : null,
         };
     }
 
-    private function otherPivotIsNone(): bool
+    private function isNoneOnOtherKnee(Manoeuvre $pivot): bool
     {
-        $other = $this->examination->otherKneeReliable ? $this->examination->other('pivot_shift') : null;
+        $other = $this->examination->otherKneeReliable ? $this->examination->other($pivot->id) : null;
 
         return $other !== null && ($other->normal || $other->word('grade') === 'none');
     }
@@ -84,17 +93,17 @@ final readonly class Loose
     /** A sag counts with a second sign, with a chance that fits, or while nobody looked for a second sign. */
     private function sagIsLoose(): bool
     {
-        $seconds = [$this->standing->counted('posterior_drawer'), $this->standing->counted('quadriceps_active')];
+        $seen = new Seen(new HurtKnee($this->examination), $this->standing);
 
-        return \in_array(Outcome::Positive, $seconds, true)
+        return $seen->is(Fact::SagConfirmed)
             || $this->chances[Condition::Pcl->value] >= self::SAG_FROM
-            || $seconds === [null, null];
+            || ! $seen->is(Fact::SagRefuted);
     }
 
-    /** In a fresh knee the drawer is not believed against a Lachman that counts negative. */
-    private function drawerIsTrusted(): bool
+    /** In a fresh knee a drawer is not believed against a Lachman that counts negative. */
+    private function isOutweighed(Manoeuvre $manoeuvre): bool
     {
-        return $this->examination->phase() !== Phase::Acute
-            || $this->standing->counted('lachman') !== Outcome::Negative;
+        return $this->examination->phase() === Phase::Acute
+            && $this->standing->isNegative(...$manoeuvre->names(ManoeuvreTrait::OutweighedBy));
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\EarlierFinding;
 use GrayCompass\Core\Findings\Mechanism;
-use GrayCompass\Core\Findings\PulseCheck;
+use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Grading\Values\Measurement;
@@ -96,29 +97,38 @@ final readonly class LetterNote
         return ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
     }
 
+    /** Pulse, sensation and ankle lift, each with what more was recorded of it, and the pulse checks with their times. */
     private function neurovascular(): string
     {
-        $knee = $this->bearings->knee;
-        $told = [];
-        foreach (['distal_pulse' => 'pulse', 'sensation' => 'sensation', 'ankle_lift' => 'ankle lift'] as $manoeuvre => $name) {
-            $result = $knee->isNormal($manoeuvre) ? 'normal' : $knee->word($manoeuvre, 'result');
+        $told = $more = [];
+        foreach ($this->bearings->catalogue->with(ManoeuvreTrait::Neurovascular) as $manoeuvre) {
+            $name = $manoeuvre->names(ManoeuvreTrait::Neurovascular)[0];
+            $record = $this->bearings->knee->record($manoeuvre->id);
+            $result = $record?->normal === true ? 'normal' : $record?->word('result');
             $told[] = $result === null ? "{$name} not recorded" : "{$name} {$result}";
+            $more[] = $record === null ? '' : $this->further($record, $name);
         }
-        $index = $knee->number('distal_pulse', 'pressureIndex');
-        $more = array_filter([
-            $index === null ? '' : "pressure index {$index}",
-            $knee->word('distal_pulse', 'foot') === null ? '' : "foot {$knee->word('distal_pulse', 'foot')}",
-            $knee->word('sensation', 'where') === null
-                ? ''
-                : 'sensation at the '.str_replace('_', ' ', (string) $knee->word('sensation', 'where')).', '.($knee->word('sensation', 'since') ?? 'since when not said'),
-            $knee->word('ankle_lift', 'turnsOut') === null ? '' : "turning out {$knee->word('ankle_lift', 'turnsOut')}",
-            ...array_map(
-                static fn (PulseCheck $check): string => 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}",
-                $this->bearings->examination->pulseChecks,
-            ),
-        ]);
+        foreach ($this->bearings->examination->pulseChecks as $check) {
+            $more[] = 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}";
+        }
 
-        return implode(', ', [...$told, ...$more]);
+        return implode(', ', [...$told, ...array_filter($more)]);
+    }
+
+    /** What a look at artery or nerve recorded beside its result. */
+    private function further(Record $record, string $name): string
+    {
+        $index = $record->number('pressureIndex');
+        $where = $record->word('where');
+
+        return implode(', ', array_filter([
+            $index === null ? '' : "pressure index {$index}",
+            $record->word('foot') === null ? '' : "foot {$record->word('foot')}",
+            $where === null
+                ? ''
+                : "{$name} at the ".str_replace('_', ' ', $where).', '.($record->word('since') ?? 'since when not said'),
+            $record->word('turnsOut') === null ? '' : "turning out {$record->word('turnsOut')}",
+        ]));
     }
 
     private function story(): string

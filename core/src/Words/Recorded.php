@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Verdict\Bearings;
@@ -18,8 +19,6 @@ use GrayCompass\Core\Verdict\Bearings;
  */
 final readonly class Recorded
 {
-    private const TOLD_ELSEWHERE = ['distal_pulse', 'sensation', 'ankle_lift'];
-
     /** Said of a manoeuvre that gives a result, beside that result. */
     private const BESIDE = [
         'variant', 'position', 'rotationWorst', 'feltAtDeg', 'support', 'slackTaken', 'stepOffMm', 'inwardMm',
@@ -36,7 +35,7 @@ final readonly class Recorded
         foreach ($this->bearings->examination->records as $record) {
             if (
                 $record->side === $this->bearings->examination->hurtSide->opposite()
-                || \in_array($record->manoeuvre->id, self::TOLD_ELSEWHERE, true)
+                || $record->manoeuvre->has(ManoeuvreTrait::Neurovascular)
             ) {
                 continue;
             }

@@ -32,4 +32,9 @@ enum Fact: string
     case FrontLoadFree = 'front_load_free';
     case ThrustsOutward = 'thrusts_outward';
     case ThrustsInward = 'thrusts_inward';
+    case SagNotLookedFor = 'sag_not_looked_for';
+    case SagConfirmed = 'sag_confirmed';
+    case SagRefuted = 'sag_refuted';
+    case TurnsOutBent = 'turns_out_bent';
+    case TurnsOutLessBentAlone = 'turns_out_less_bent_alone';
 }
