@@ -18,12 +18,14 @@ final readonly class FluidSigns
      * @param  bool|null  $taps  whether the kneecap strikes bone
      * @param  bool|null  $crosses  whether a wave of fluid is felt
      * @param  int  $at  place in the document of the last of them; −1: none was tried
+     * @param  Record|null  $first  of them, in the order done
      */
     private function __construct(
         public ?int $sweep,
         public ?bool $taps,
         public ?bool $crosses,
         public int $at,
+        public ?Record $first,
     ) {
     }
 
@@ -33,12 +35,15 @@ final readonly class FluidSigns
         $tap = $examination->hurt('patellar_tap');
         $fluctuation = $examination->hurt('fluctuation');
         $grade = $sweep?->word('grade');
+        $done = array_filter([$sweep, $tap, $fluctuation]);
+        usort($done, static fn (Record $one, Record $other): int => $one->position <=> $other->position);
 
         return new self(
             $sweep?->normal ? 0 : ($grade === null ? null : (int) array_search($grade, self::SWEEP, true)),
             $tap?->normal ? false : ($tap === null ? null : $tap->word('result') === 'taps'),
             $fluctuation?->normal ? false : $fluctuation?->flag('crossesFluid'),
-            \max($sweep->position ?? -1, $tap->position ?? -1, $fluctuation->position ?? -1),
+            $done === [] ? -1 : $done[\count($done) - 1]->position,
+            $done[0] ?? null,
         );
     }
 

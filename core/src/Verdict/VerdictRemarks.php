@@ -20,8 +20,6 @@ use GrayCompass\Inference\Model\Zone;
  */
 final class VerdictRemarks
 {
-    private const BACKWARD_MM = 3.0;
-
     private const PAINFUL = 3.0;
 
     /**
@@ -136,7 +134,6 @@ final class VerdictRemarks
         $result = $bearings->standing->result('lachman');
         $pain = $result?->reading->record?->pain();
         $level = $result?->isPositive() === true ? $result->reading->level : null;
-        $backward = $bearings->knee->number('lachman', 'backwardMm') ?? 0.0;
 
         return [
             $level === Level::Slight
@@ -149,7 +146,7 @@ final class VerdictRemarks
                     'painless_and_gross',
                     'Lachman grossly loose without pain: a complete or an old tear.',
                 ) : null,
-            $backward >= self::BACKWARD_MM
+            $bearings->knee->is(Fact::LachmanGoesBackward)
                 ? new Remark('lachman_backward', 'In the Lachman the shin goes backward as well: look for a sag.')
                 : null,
         ];

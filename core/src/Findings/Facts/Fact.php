@@ -15,6 +15,7 @@ enum Fact: string
     case Limps = 'limps';
     case WalksFreely = 'walks_freely';
     case WalkingHurts = 'walking_hurts';
+    case LachmanGoesBackward = 'lachman_goes_backward';
     case LachmanTooPainful = 'lachman_too_painful';
     case PulseLost = 'pulse_lost';
     case FootPoor = 'foot_poor';

@@ -35,7 +35,7 @@ final class CollateralTenderness
         if ($landmarks !== null) {
             $readings[] = self::reading('mcl_tenderness', $landmarks, self::among($landmarks, self::MCL), $examination);
         }
-        $cord = self::cord($examination);
+        $cord = self::cord($figureFour, $examination);
         if ($landmarks !== null || $cord !== null) {
             $atLandmarks = $landmarks !== null && self::among($landmarks, self::LCL);
             $source = $cord !== null && ! $atLandmarks && ($cord || $landmarks === null) ? $figureFour : $landmarks;
@@ -53,13 +53,12 @@ final class CollateralTenderness
     }
 
     /** Tender, or not to be felt while the other knee's can be; null where figure four says neither. */
-    private static function cord(Examination $examination): ?bool
+    private static function cord(?Record $here, Examination $examination): ?bool
     {
-        $here = $examination->hurt('figure_four_lcl');
         if ($here === null || $here->normal) {
             return $here === null ? null : false;
         }
-        $there = $examination->otherKneeReliable ? $examination->other('figure_four_lcl') : null;
+        $there = $examination->otherKneeReliable ? $examination->other($here->manoeuvre->id) : null;
         $missing = $here->flag('cordFelt') === false
             && ($there?->flag('cordFelt') === true || $there?->normal === true);
 

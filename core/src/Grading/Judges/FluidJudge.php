@@ -23,8 +23,6 @@ use GrayCompass\Core\Safety\Blood;
  */
 final class FluidJudge
 {
-    private const MANOEUVRES = ['effusion_sweep', 'patellar_tap', 'fluctuation'];
-
     private const TOO_EARLY_HOURS = 2;
 
     public static function effusion(Examination $examination): ?Effusion
@@ -51,18 +49,11 @@ final class FluidJudge
     /** The reading stands with the manoeuvre that was done first. */
     public static function reading(Examination $examination, Effusion $effusion): Reading
     {
-        $first = null;
-        foreach (self::MANOEUVRES as $manoeuvre) {
-            $record = $examination->hurt($manoeuvre);
-            if ($record !== null && ($first === null || $record->position < $first->position)) {
-                $first = $record;
-            }
-        }
         $early = $examination->hoursSinceInjury !== null && $examination->hoursSinceInjury < self::TOO_EARLY_HOURS;
 
         return new Reading(
             'effusion',
-            $first,
+            FluidSigns::in($examination)->first,
             $effusion->outcome,
             $early && $effusion->outcome === Outcome::Negative ? Exclusion::TooEarly : null,
         );

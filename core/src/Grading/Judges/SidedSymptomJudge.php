@@ -130,13 +130,11 @@ final readonly class SidedSymptomJudge implements Judge
         return match (true) {
             $angle === null => [$hurt->manoeuvre->id, null, null],
             $angle <= 10 => ['thessaly_5', null, null],
-            $angle <= 25 => ['thessaly_20', null, null],
-            $positive => [
-                'thessaly_20',
-                null,
-                new Remark('angle_between', 'Thessaly: positive at more than 25°; it counts as the one at 20°.'),
-            ],
-            default => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
+            $angle > 25 && ! $positive => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
+            default => ['thessaly_20', null, $angle <= 25 ? null : new Remark(
+                'angle_between',
+                'Thessaly: positive at more than 25°; it counts as the one at 20°.',
+            )],
         };
     }
 }
