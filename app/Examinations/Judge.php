@@ -9,7 +9,7 @@ use App\Models\Examination;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Findings\RouteKind;
 use GrayCompass\Core\Route\LastTime;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Wire\AssessmentWriter;
@@ -62,7 +62,7 @@ final class Judge
 
         return $this->assessor->assess(
             $values,
-            $values->route === Route::LookAgain ? $this->lastTime($examination) : null,
+            $values->route->takes === RouteKind::OpenBefore ? $this->lastTime($examination) : null,
         );
     }
 

@@ -57,8 +57,8 @@ final class Starter
                 'examined_at' => $today,
             ]);
             $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => (object) [
-                'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route === Route::Touchline))->value,
-                'route' => $route->value,
+                'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
+                'route' => $route->id,
                 'hurtSide' => $hurtSide->value,
                 'daysSinceInjury' => $daysSinceInjury,
                 'ageYears' => $age,

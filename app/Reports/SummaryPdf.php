@@ -23,7 +23,7 @@ final class SummaryPdf
      */
     public function render(Examination $examination, array $assessment): string
     {
-        $words = new SummaryWords($this->data->catalogue(), $this->data->signs());
+        $words = new SummaryWords($this->data->catalogue(), $this->data->signs(), $this->data->schools());
         $options = new Options;
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);

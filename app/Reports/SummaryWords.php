@@ -6,7 +6,8 @@ namespace App\Reports;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
-use GrayCompass\Core\Findings\Choices;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Findings\Schools\SchoolGroup;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
@@ -17,8 +18,11 @@ use GrayCompass\Inference\Readings\InHundred;
 /** Names and figures as they stand on paper. */
 final class SummaryWords
 {
-    public function __construct(private readonly Catalogue $catalogue, private readonly SignBook $signs)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly SignBook $signs,
+        private readonly SchoolBook $schools,
+    ) {
     }
 
     public function manoeuvre(string $id): string
@@ -48,11 +52,10 @@ final class SummaryWords
      */
     public function judgedBy(array $chosen): string
     {
-        return implode('; ', array_map(static function (array $school) use ($chosen): string {
-            $labels = array_column($school['options'], 'label', 'id');
-
-            return $school['label'].' '.$labels[$chosen[$school['id']] ?? $school['preset']];
-        }, Choices::schools()));
+        return implode('; ', array_map(
+            static fn (SchoolGroup $group): string => "{$group->label} {$group->chosen($chosen[$group->id] ?? '')->label}",
+            $this->schools->groups(),
+        ));
     }
 
     public function play(string $play): string

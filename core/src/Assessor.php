@@ -6,6 +6,7 @@ namespace GrayCompass\Core;
 
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Grading\Grading;
@@ -62,7 +63,7 @@ final class Assessor
      */
     public function read(mixed $document): Examination
     {
-        return ($this->reader ??= new ExaminationReader($this->data->catalogue(), $this->data->facts()))->read($document);
+        return ($this->reader ??= new ExaminationReader($this->data->catalogue(), $this->data->facts(), $this->data->schools(), $this->data->routes()))->read($document);
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */
@@ -153,11 +154,11 @@ final class Assessor
 
     private function library(Examination $examination): EvidenceLibrary
     {
-        $key = "{$examination->schools->evidence->value} {$examination->phase()->value}";
+        $key = "{$examination->schools->evidence->id} {$examination->phase()->value}";
 
         return $this->libraries[$key] ??= new EvidenceLibrary(
             $this->data->evidence(),
-            $examination->schools->evidence,
+            EvidenceChoice::from($examination->schools->evidence->id),
             $examination->phase(),
         );
     }

@@ -16,10 +16,13 @@ use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Findings\Facts\ConditionReader;
 use GrayCompass\Core\Findings\Facts\FactBook;
+use GrayCompass\Core\Findings\Routes;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Wire\CatalogueWriter;
+use GrayCompass\Core\Wire\DocumentSchema;
 use RuntimeException;
 
 /** The door to what the product ships in core/data, and the one class that reads files. Each file is read once. */
@@ -36,6 +39,10 @@ final class Figures
     private ?AlsoConsider $considerations = null;
 
     private ?PlayRules $play = null;
+
+    private ?SchoolBook $schools = null;
+
+    private ?Routes $routes = null;
 
     private ?LevelFactors $levels = null;
 
@@ -67,7 +74,19 @@ final class Figures
             $this->words(),
             $this->signs(),
             $this->baseline()->settingLabels(),
+            $this->schools(),
+            $this->routes(),
         );
+    }
+
+    /**
+     * The JSON Schema of the examination document, with the manoeuvres, schools and routes that are shipped.
+     *
+     * @return array<string, mixed>
+     */
+    public function examinationSchema(): array
+    {
+        return DocumentSchema::of($this->catalogue(), $this->schools(), $this->routes());
     }
 
     /** What each sign is called, whose own test it is, and how an athlete hears of it. */
@@ -95,6 +114,20 @@ final class Figures
     {
         /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
         return $this->play ??= PlayRules::read($this->json('play.json'));
+    }
+
+    /** Whose teaching may be chosen. */
+    public function schools(): SchoolBook
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return $this->schools ??= SchoolBook::read($this->json('schools.json'));
+    }
+
+    /** The routes that may be chosen. */
+    public function routes(): Routes
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return $this->routes ??= Routes::read($this->json('routes.json'));
     }
 
     public function levels(): LevelFactors

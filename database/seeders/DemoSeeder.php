@@ -16,7 +16,6 @@ use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Json;
@@ -95,7 +94,7 @@ final class DemoSeeder extends Seeder
             Side::from($knee['side']),
             $knee['days'],
             Setting::from($knee['setting']),
-            Route::from($knee['route'] ?? 'clinic_core'),
+            $this->data->routes()->get($knee['route'] ?? ''),
         );
         foreach ($knee['sections'] as $name => $payload) {
             $this->recorder->section($examination, SectionName::from($name), $this->first($user, $payload));

@@ -19,7 +19,7 @@ final class ContractGenerate extends Command
     public function handle(Figures $figures): int
     {
         $files = [
-            'examination.schema.json' => DocumentSchema::of($figures->catalogue()),
+            'examination.schema.json' => $figures->examinationSchema(),
             'payloads.schema.json' => DocumentSchema::payloads($figures->catalogue()),
             'problem.schema.json' => DocumentSchema::problem(),
         ];

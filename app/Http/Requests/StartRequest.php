@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Findings\Routes;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\App;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
+use Illuminate\Validation\Rules\In;
 
 /** The few facts with which an examination begins. */
 final class StartRequest extends FormRequest
 {
     /**
-     * @return array<string, list<string|Enum>>
+     * @return array<string, list<string|Enum|In>>
      */
     public function rules(): array
     {
@@ -23,7 +27,7 @@ final class StartRequest extends FormRequest
             'hurtSide' => ['required', Rule::enum(Side::class)->only([Side::Left, Side::Right])],
             'daysSinceInjury' => ['present', 'nullable', 'integer', 'min:0', 'max:36500'],
             'setting' => ['nullable', Rule::enum(Setting::class)],
-            'route' => ['required', Rule::enum(Route::class)],
+            'route' => ['required', Rule::in(self::routes()->ids())],
         ];
     }
 
@@ -46,6 +50,11 @@ final class StartRequest extends FormRequest
 
     public function examinationRoute(): Route
     {
-        return Route::from($this->string('route')->toString());
+        return self::routes()->get($this->string('route')->toString());
+    }
+
+    private static function routes(): Routes
+    {
+        return App::make(Figures::class)->routes();
     }
 }

@@ -39,9 +39,6 @@ enum ManoeuvreTrait: string
     /** The one check that “normal” must say, or be remarked on. */
     case TickThatMatters = 'tickThatMatters';
 
-    /** Asked for by the front-of-knee gate. */
-    case FrontGate = 'frontGate';
-
     /** A foot that is not held down spoils it. */
     case NeedsFootHeld = 'needsFootHeld';
 

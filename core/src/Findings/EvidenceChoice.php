@@ -10,13 +10,4 @@ enum EvidenceChoice: string
     case Cautious = 'cautious';
     case FirstReports = 'first_reports';
     case Own = 'own';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Cautious => 'cautious figures',
-            self::FirstReports => 'first reports',
-            self::Own => 'own figures',
-        };
-    }
 }

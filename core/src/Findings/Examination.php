@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Findings;
 
 use DateTimeImmutable;
 use GrayCompass\Core\Findings\Facts\FactBook;
+use GrayCompass\Core\Findings\Schools\Schools;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Setting;
@@ -117,7 +118,7 @@ final readonly class Examination
 
     public function isOnTouchline(): bool
     {
-        return $this->setting === Setting::Touchline || $this->route === Route::Touchline;
+        return $this->setting === Setting::Touchline || $this->route->isTouchline();
     }
 
     /** Bone near a growth plate, by age in years. */

@@ -8,7 +8,6 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 
@@ -72,7 +71,7 @@ final readonly class Order
     private function stationPlace(Manoeuvre $manoeuvre): int
     {
         $station = $this->station($manoeuvre);
-        if ($this->examination->route === Route::Touchline && $station === Station::Standing) {
+        if ($this->examination->route->isTouchline() && $station === Station::Standing) {
             return 2 * Station::Loaded->position() - 1;
         }
         if ($this->examination->daysSinceInjury === 0 && $station === Station::Prone) {

@@ -8,7 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Findings\RouteKind;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -31,7 +31,7 @@ final readonly class Planner
     public function plan(Bearings $bearings, array $suggestions, ?LastTime $lastTime = null): Itinerary
     {
         $examination = $bearings->examination;
-        $touchline = $examination->route === Route::Touchline;
+        $touchline = $examination->route->isTouchline();
         $done = self::done($examination);
         $held = $bearings->holds->byRule();
         $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || \in_array(
@@ -91,7 +91,7 @@ final readonly class Planner
      */
     private function further(Examination $examination, array $selected, array $suggestions, array $done): array
     {
-        if ($examination->route !== Route::ClinicCore) {
+        if ($examination->route->takes !== RouteKind::Core) {
             return [];
         }
         $ids = array_map(static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id, $selected);

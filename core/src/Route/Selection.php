@@ -10,7 +10,7 @@ use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Route;
-use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Findings\RouteKind;
 use GrayCompass\Core\Standing\CoreSet;
 
 /**
@@ -33,23 +33,12 @@ final readonly class Selection
         $route = $examination->route;
         $core = self::ids(CoreSet::of($examination, $this->catalogue));
         $hip = $examination->isGrowing() || ! $examination->isAfterInjury();
-        $chosen = match ($route) {
-            Route::Touchline => static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Touchline),
-            Route::ClinicCore => static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $core, true),
-            Route::ClinicFull => static fn (Manoeuvre $manoeuvre): bool => true,
-            Route::FocusCruciate => $this->aimedAt($route, Condition::Acl, Condition::Pcl, Condition::Plc),
-            Route::FocusCollateral => $this->aimedAt($route, Condition::Mcl, Condition::Lcl, Condition::Plc),
-            Route::FocusMeniscus => $this->aimedAt(
-                $route,
-                Condition::MedialMeniscus,
-                Condition::LateralMeniscus,
-            ),
-            Route::FocusFront => $this->aimedAt(
-                $route,
-                Condition::PatellofemoralPain,
-                Condition::PatellarInstability,
-            ),
-            Route::LookAgain => $lastTime === null || $lastTime->manoeuvres() === []
+        $chosen = match ($route->takes) {
+            RouteKind::Touchline => static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::Touchline),
+            RouteKind::Core => static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $core, true),
+            RouteKind::All => static fn (Manoeuvre $manoeuvre): bool => true,
+            RouteKind::Aimed => $this->aimed($route),
+            RouteKind::OpenBefore => $lastTime === null || $lastTime->manoeuvres() === []
                 ? static fn (Manoeuvre $manoeuvre): bool => true
                 : fn (Manoeuvre $manoeuvre): bool => \in_array(
                     $manoeuvre->id,
@@ -70,17 +59,16 @@ final readonly class Selection
     /**
      * @return callable(Manoeuvre): bool
      */
-    private function aimedAt(Route $route, Condition ...$conditions): callable
+    private function aimed(Route $route): callable
     {
         $aimed = [];
         foreach ($this->catalogue->manoeuvres as $manoeuvre) {
-            $front = $route === Route::FocusFront && $manoeuvre->has(ManoeuvreTrait::FrontGate);
-            if ($front || \in_array($route->value, $manoeuvre->names(ManoeuvreTrait::Joins), true)) {
+            if (\in_array($route->id, $manoeuvre->names(ManoeuvreTrait::Joins), true)) {
                 $aimed[] = $manoeuvre->id;
             }
             foreach ($manoeuvre->feeds as $finding) {
                 foreach ($this->evidence->rows($finding) as $row) {
-                    if (\in_array($row->target, $conditions, true)) {
+                    if (\in_array($row->target, $route->at, true)) {
                         $aimed[] = $manoeuvre->id;
                     }
                 }

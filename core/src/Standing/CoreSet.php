@@ -8,7 +8,6 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Route;
 
 /**
  * What every knee is examined by before anything else, in its listed order.
@@ -24,7 +23,7 @@ final class CoreSet
      */
     public static function of(Examination $examination, Catalogue $catalogue): array
     {
-        if ($examination->route === Route::Touchline) {
+        if ($examination->route->isTouchline()) {
             return [...$catalogue->with(ManoeuvreTrait::First), ...$catalogue->with(ManoeuvreTrait::Touchline)];
         }
         $trait = $examination->isAfterInjury() ? ManoeuvreTrait::CoreAfterInjury : ManoeuvreTrait::CoreWithoutInjury;

@@ -11,7 +11,6 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\Facts\Seen;
 use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\McMurraySchool;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Remark;
@@ -23,6 +22,8 @@ use GrayCompass\Core\Grading\Values\Remark;
  */
 final class Remarks
 {
+    private const REVERSED = 'rotation_reversed';
+
     /**
      * @return list<Remark>
      */
@@ -135,7 +136,7 @@ final class Remarks
 
     private static function reversedSchool(Examination $examination): ?Remark
     {
-        return $examination->schools->mcmurraySide === McMurraySchool::RotationReversed
+        return $examination->schools->mcmurraySide->judgedBy === self::REVERSED
             && self::wasJudged($examination, JudgeKind::McMurray)
             ? new Remark(
                 'reversed_rotation',

@@ -65,7 +65,7 @@ final class AssessmentWriter
             ], $assessment->weighed->pictures),
             'trace' => array_map(static fn (Step $step): array => self::step($step, $assessment), $assessment->trail),
             'mcmurrayReadings' => $bearings->grading->mcmurrayReadings === null ? null : array_map(static fn (McMurrayReading $reading): array => [
-                'school' => $reading->school->value,
+                'school' => $reading->school->id,
                 'medial' => $reading->medial?->value,
                 'lateral' => $reading->lateral?->value,
             ], $bearings->grading->mcmurrayReadings),

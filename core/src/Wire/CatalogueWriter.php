@@ -11,12 +11,17 @@ use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Catalogue\Question;
 use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
-use GrayCompass\Core\Findings\Choices;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Findings\Routes;
+use GrayCompass\Core\Findings\Schools\School;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Findings\Schools\SchoolGroup;
 use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\Station;
@@ -41,14 +46,20 @@ final class CatalogueWriter
         array $words,
         SignBook $signs,
         array $settings,
+        SchoolBook $schools,
+        Routes $routes,
     ): array {
         return [
             'stations' => array_map(self::labelled(...), Station::cases()),
             'conditions' => array_map(self::labelled(...), Condition::cases()),
             'manoeuvres' => array_map(self::manoeuvre(...), $catalogue->manoeuvres),
             'settings' => $settings,
-            'routes' => Choices::routes(),
-            'schools' => Choices::schools(),
+            'routes' => array_map(static fn (Route $route): array => [
+                'id' => $route->id,
+                'label' => $route->label,
+                'says' => $route->says,
+            ], $routes->all),
+            'schools' => array_map(self::schools(...), $schools->groups()),
             'bands' => array_map(
                 static fn (DifferenceBand $band): array => [
                     'id' => $band->value,
@@ -65,6 +76,24 @@ final class CatalogueWriter
             'labels' => self::labels(),
             'words' => $words,
             'signs' => $signs->labels(),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function schools(SchoolGroup $group): array
+    {
+        return [
+            'id' => $group->id,
+            'label' => $group->label,
+            'preset' => $group->schools[0]->id,
+            'options' => array_map(static fn (School $school): array => [
+                'id' => $school->id,
+                'label' => $school->label,
+                'source' => $school->source,
+                'bandsMm' => (object) Rules::bandsMm($group, $school),
+            ], $group->schools),
         ];
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Findings\Routes;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
 use GrayCompass\Inference\Wire\ProblemShape;
 
 /** The JSON Schemas of the open file format, written from the very shapes that reading asks. */
@@ -16,12 +18,12 @@ final class DocumentSchema
      *
      * @return array<string, mixed>
      */
-    public static function of(Catalogue $catalogue): array
+    public static function of(Catalogue $catalogue, SchoolBook $schools, Routes $routes): array
     {
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Examination document of Gray Compass',
-            ...ExaminationShape::of($catalogue)->schema(),
+            ...ExaminationShape::of($catalogue, $schools, $routes)->schema(),
         ];
     }
 

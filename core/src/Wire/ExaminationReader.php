@@ -6,25 +6,20 @@ namespace GrayCompass\Core\Wire;
 
 use DateTimeImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Findings\CollateralSchool;
 use GrayCompass\Core\Findings\EarlierFinding;
-use GrayCompass\Core\Findings\EffusionSchool;
 use GrayCompass\Core\Findings\Episode;
-use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
-use GrayCompass\Core\Findings\LaxitySchool;
-use GrayCompass\Core\Findings\McMurraySchool;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\Opening;
 use GrayCompass\Core\Findings\Operation;
 use GrayCompass\Core\Findings\PulseCheck;
-use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Findings\Routes;
 use GrayCompass\Core\Findings\SafetyAnswers;
 use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\Schools;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Knee\Condition;
@@ -45,9 +40,13 @@ final readonly class ExaminationReader
 
     private Fields $shape;
 
-    public function __construct(private Catalogue $catalogue, private FactBook $facts)
-    {
-        $this->shape = ExaminationShape::of($catalogue);
+    public function __construct(
+        private Catalogue $catalogue,
+        private FactBook $facts,
+        private SchoolBook $schools,
+        private Routes $routes,
+    ) {
+        $this->shape = ExaminationShape::of($catalogue, $schools, $routes);
     }
 
     /**
@@ -74,7 +73,7 @@ final readonly class ExaminationReader
         return new Examination(
             $setting,
             Side::from($given->text('hurtSide')),
-            Route::tryFrom($given->text('route')) ?? Route::ClinicCore,
+            $this->routes->get($given->text('route')),
             $given->number('timeLimitMin'),
             $days,
             $hours,
@@ -83,7 +82,7 @@ final readonly class ExaminationReader
             Condition::tryFrom($given->text('firstImpression')),
             new Opening(...array_map($given->inner('opening')->answer(...), Opening::KEYS)),
             self::episode($given->inner('episode')),
-            self::schools($given->inner('schools')),
+            $this->schools->chosen($given->inner('schools')->text(...)),
             self::history($given->inner('history')),
             new SafetyAnswers($given->inner('safety')->answers(array_map(
                 static fn (SafetyKey $key): string => $key->value,
@@ -150,19 +149,6 @@ final readonly class ExaminationReader
                 ? new Operation(Condition::tryFrom($operation->text('what')), (int) $operation->whole('weeksAgo'))
                 : null,
         ]);
-    }
-
-    private static function schools(Given $schools): Schools
-    {
-        $preset = new Schools;
-
-        return new Schools(
-            LaxitySchool::tryFrom($schools->text('laxity')) ?? $preset->laxity,
-            CollateralSchool::tryFrom($schools->text('collateral')) ?? $preset->collateral,
-            EffusionSchool::tryFrom($schools->text('effusion')) ?? $preset->effusion,
-            McMurraySchool::tryFrom($schools->text('mcmurraySide')) ?? $preset->mcmurraySide,
-            EvidenceChoice::tryFrom($schools->text('evidence')) ?? $preset->evidence,
-        );
     }
 
     private static function history(Given $story): History

@@ -5,19 +5,16 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Findings\CollateralSchool;
-use GrayCompass\Core\Findings\EffusionSchool;
 use GrayCompass\Core\Findings\Episode;
-use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
-use GrayCompass\Core\Findings\LaxitySchool;
-use GrayCompass\Core\Findings\McMurraySchool;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\Opening;
 use GrayCompass\Core\Findings\Operation;
-use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Findings\Routes;
 use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Findings\Schools\SchoolGroup;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Knee\Condition;
@@ -57,7 +54,7 @@ final class ExaminationShape
 
     private const MOMENT = '^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$';
 
-    public static function of(Catalogue $catalogue): Fields
+    public static function of(Catalogue $catalogue, SchoolBook $schools, Routes $routes): Fields
     {
         $text = new Text(0, 200);
 
@@ -74,7 +71,7 @@ final class ExaminationShape
             'examinedAt' => new Text(0, 200, self::DATE, 'expected a date such as 2026-03-14 or 2026-03-14T09:30:00Z'),
             'signedAt' => $text,
             'settingChosen' => new Text(3, 200),
-            'route' => Word::of(Route::class),
+            'route' => new Word($routes->ids()),
             'timeLimitMin' => Number::within(1, 120, 'minutes'),
             'daysSinceInjury' => Number::whole(0, self::MOST_DAYS, 'days'),
             'hoursSinceInjury' => Number::within(0, self::MOST_DAYS * 24, 'hours'),
@@ -83,13 +80,10 @@ final class ExaminationShape
             'firstImpression' => Word::of(Condition::class),
             'opening' => self::answers(Opening::KEYS),
             'episode' => self::episode(),
-            'schools' => new Fields([], [
-                'laxity' => Word::of(LaxitySchool::class),
-                'collateral' => Word::of(CollateralSchool::class),
-                'effusion' => Word::of(EffusionSchool::class),
-                'mcmurraySide' => Word::of(McMurraySchool::class),
-                'evidence' => Word::of(EvidenceChoice::class),
-            ]),
+            'schools' => new Fields([], array_column(array_map(
+                static fn (SchoolGroup $group): array => [$group->id, new Word($group->ids())],
+                $schools->groups(),
+            ), 1, 0)),
             'history' => self::history(),
             'safety' => self::answers(array_map(static fn (SafetyKey $key): string => $key->value, SafetyKey::cases())),
             'earlierFinding' => new Items(

@@ -84,7 +84,7 @@ final class PlanWriter
         $route = $assessment->route;
 
         return [
-            'id' => $route->route->value,
+            'id' => $route->route->id,
             'stops' => array_map(
                 static fn (Stop $stop): array => [
                     'station' => $stop->station->value,

@@ -125,7 +125,7 @@ final class CatalogueTest extends TestCase
 
     public function test_the_schema_names_every_field_of_every_manoeuvre_and_nothing_else(): void
     {
-        $schema = DocumentSchema::of($this->catalogue());
+        $schema = (new Figures)->examinationSchema();
         self::assertFalse($schema['additionalProperties']);
         self::assertSame(['format', 'version', 'setting', 'hurtSide', 'findings'], $schema['required']);
         $findings = $schema['properties']['findings']['items']['anyOf'];

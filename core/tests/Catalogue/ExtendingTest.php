@@ -56,7 +56,7 @@ final class ExtendingTest extends TestCase
         );
         self::assertStringContainsString(
             '"heel_drag"',
-            (string) json_encode(DocumentSchema::of($figures->catalogue())),
+            (string) json_encode($figures->examinationSchema()),
         );
 
         $assessor = new Assessor($figures);

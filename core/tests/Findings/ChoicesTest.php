@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Findings;
 
-use GrayCompass\Core\Findings\Choices;
-use GrayCompass\Core\Findings\Route;
-use GrayCompass\Core\Findings\Schools;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
+use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -15,25 +14,42 @@ final class ChoicesTest extends TestCase
 {
     public function test_every_route_is_offered_with_the_preset_first(): void
     {
-        $routes = Choices::routes();
+        $routes = (new Figures)->document()['routes'];
         self::assertSame('clinic_core', $routes[0]['id']);
-        self::assertSame(array_column(Route::cases(), 'value'), array_column($routes, 'id'));
+        self::assertCount(8, $routes);
         self::assertCount(count($routes), array_unique(array_column($routes, 'label')));
         self::assertNotContains('', array_column($routes, 'says'));
     }
 
-    public function test_every_school_is_offered_and_its_preset_is_among_its_options(): void
+    public function test_every_school_is_offered_with_its_preset_first_its_source_and_the_bands_in_force(): void
     {
-        $schools = Choices::schools();
-        self::assertSame(array_keys(get_object_vars(new Schools)), array_column($schools, 'id'));
-        foreach ($schools as $school) {
-            self::assertContains($school['preset'], array_column($school['options'], 'id'), $school['id']);
-            self::assertCount(
-                count($school['options']),
-                array_unique(array_column($school['options'], 'label')),
-                $school['id'],
-            );
+        $schools = array_column((new Figures)->document()['schools'], null, 'id');
+        self::assertSame(['laxity', 'collateral', 'effusion', 'mcmurraySide', 'evidence'], array_keys($schools));
+        foreach ($schools as $id => $group) {
+            self::assertSame($group['preset'], $group['options'][0]['id'], $id);
+            self::assertCount(count($group['options']), array_unique(array_column($group['options'], 'label')), $id);
+            self::assertNotContains('', array_column($group['options'], 'source'), $id);
         }
+        self::assertEquals(
+            (object) ['positiveFrom' => 3.0, 'handError' => 1.0, 'clearOver' => 5.0, 'grossOver' => 10.0],
+            $schools['laxity']['options'][0]['bandsMm'],
+        );
+    }
+
+    public function test_an_unknown_route_or_school_is_named(): void
+    {
+        $named = [];
+        foreach ([
+            static fn (): mixed => (new Figures)->routes()->get('uphill'),
+            static fn (): mixed => (new Figures)->schools()->laxity->chosen('by_ear'),
+        ] as $ask) {
+            try {
+                $ask();
+            } catch (OutOfBoundsException $none) {
+                $named[] = $none->getMessage();
+            }
+        }
+        self::assertSame(['There is no route uphill.', 'There is no school by_ear of laxity.'], $named);
     }
 
     #[DataProvider('presets')]

@@ -47,7 +47,7 @@ final class MeniscusTest extends TestCase
         self::assertNotNull($readings);
         self::assertSame(
             ['pain_site', 'rotation', 'compression', 'rotation_reversed'],
-            array_map(static fn ($reading): string => $reading->school->value, $readings),
+            array_map(static fn ($reading): string => $reading->school->id, $readings),
         );
         self::assertSame('positive', $readings[1]->medial?->value);
         self::assertNull(

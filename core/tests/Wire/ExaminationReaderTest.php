@@ -184,7 +184,7 @@ final class ExaminationReaderTest extends TestCase
             'history' => ['givingWay' => true, 'painNow' => 3, 'painSite' => 'inside'],
         ]));
         self::assertSame(['gross_shift', 'three_band', 'sweep_first', 'pain_site', 'cautious'], array_map(
-            static fn ($school): string => $school->value,
+            static fn ($school): string => $school->id,
             [
                 $examination->schools->laxity,
                 $examination->schools->collateral,
@@ -198,7 +198,7 @@ final class ExaminationReaderTest extends TestCase
             [
                 $examination->daysSinceInjury,
                 $examination->otherKneeReliable,
-                $examination->route->value,
+                $examination->route->id,
                 $examination->opening->consentGiven,
             ],
         );

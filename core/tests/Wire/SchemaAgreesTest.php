@@ -109,7 +109,7 @@ final class SchemaAgreesTest extends TestCase
     {
         if (self::$validator === null) {
             self::$validator = new Validator;
-            $schema = json_decode((string) json_encode(DocumentSchema::of((new Figures)->catalogue())));
+            $schema = json_decode((string) json_encode((new Figures)->examinationSchema()));
             self::$validator->resolver()?->registerRaw($schema, 'https://gray-compass.test/examination');
         }
 

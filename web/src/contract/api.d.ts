@@ -485,7 +485,16 @@ export interface components {
                 id: string;
                 label: string;
                 preset: string;
-                options: components["schemas"]["Labelled"][];
+                options: {
+                    id: string;
+                    label: string;
+                    /** @description where its limits come from, or that they are working estimates */
+                    source: string;
+                    /** @description the limits in force, in mm, by their name; empty for other matters */
+                    bandsMm: {
+                        [key: string]: number;
+                    };
+                }[];
             }[];
             /** @description names of findings */
             signs: {
@@ -667,8 +676,8 @@ export interface components {
             forCoach: string;
             note: string;
         };
-        /** @enum {string} */
-        RouteId: "touchline" | "clinic_core" | "clinic_full" | "focus_cruciate" | "focus_collateral" | "focus_meniscus" | "focus_front" | "look_again";
+        /** @description id of a route of the catalogue */
+        RouteId: string;
         Itinerary: {
             id: components["schemas"]["RouteId"];
             stops: {

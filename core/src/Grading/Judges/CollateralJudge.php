@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\CollateralSchool;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
-use GrayCompass\Core\Grading\Schools\Centimetre;
-use GrayCompass\Core\Grading\Schools\CollateralRule;
+use GrayCompass\Core\Findings\Schools\School;
+use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Grading\Schools\ThreeBand;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Exclusion;
@@ -76,18 +75,10 @@ final class CollateralJudge implements Judge
         return new Judgement($readings, $measurement, $remarks);
     }
 
-    public static function rule(CollateralSchool $school): CollateralRule
-    {
-        return match ($school) {
-            CollateralSchool::ThreeBand => new ThreeBand,
-            CollateralSchool::Centimetre => new Centimetre,
-        };
-    }
-
     /**
      * @return array{Graded, bool}|null with whether it was judged without the other knee
      */
-    private static function graded(Comparison $knees, CollateralSchool $school): ?array
+    private static function graded(Comparison $knees, School $school): ?array
     {
         $hurt = $knees->hurt;
         $loose = $knees->otherIsLoose(self::FIELD, self::SOUND_OTHER_MM);
@@ -110,17 +101,17 @@ final class CollateralJudge implements Judge
             }
 
             return $knees->other === null
-                ? [ThreeBand::alone($alone), true]
-                : [self::rule($school)->judge(new Opening(0.0, $endFeel, self::hurtsThere($hurt))), false];
+                ? [(new ThreeBand)->alone($alone), true]
+                : [Rules::collateral($school)->judge(new Opening(0.0, $endFeel, self::hurtsThere($hurt))), false];
         }
         if ($difference === null) {
-            return [ThreeBand::alone($alone), true];
+            return [(new ThreeBand)->alone($alone), true];
         }
-        $graded = self::rule($school)->judge(new Opening($difference, $endFeel, self::hurtsThere($hurt)));
+        $graded = Rules::collateral($school)->judge(new Opening($difference, $endFeel, self::hurtsThere($hurt)));
         if ($graded->outcome === Outcome::Positive || ! $loose) {
             return [$graded, false];
         }
-        $byItself = ThreeBand::alone(new Opening($alone->difference, $endFeel, $alone->hurtsThere));
+        $byItself = (new ThreeBand)->alone(new Opening($alone->difference, $endFeel, $alone->hurtsThere));
 
         return $byItself->outcome === Outcome::Positive
             ? [$byItself, true]
@@ -140,8 +131,8 @@ final class CollateralJudge implements Judge
         if ($band !== DifferenceBand::Same || $opening->yields()) {
             return new Graded(
                 Outcome::Positive,
-                \max($band->grade(), ThreeBand::grade($opening)),
-                ThreeBand::level($opening),
+                \max($band->grade(), (new ThreeBand)->grade($opening)),
+                (new ThreeBand)->level($opening),
             );
         }
 
@@ -215,7 +206,7 @@ final class CollateralJudge implements Judge
             $graded->outcome === Outcome::Equivocal ? null : $graded->grade,
             $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
-            $examination->schools->collateral->value,
+            $examination->schools->collateral->id,
             level: $graded->level,
         );
     }

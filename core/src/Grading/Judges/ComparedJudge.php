@@ -169,7 +169,7 @@ final readonly class ComparedJudge implements Judge
             $knees->sign(),
             $knees->hurt,
             Outcome::of($positive),
-            level: $positive ? SideDifference::level($difference, false, false) : null,
+            level: $positive ? (new SideDifference)->level($difference, false, false) : null,
         )];
     }
 

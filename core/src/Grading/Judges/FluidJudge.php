@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\EffusionSchool;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Seen;
 use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Grading\Schools\FluidRule;
-use GrayCompass\Core\Grading\Schools\SweepFirst;
-use GrayCompass\Core\Grading\Schools\TapFirst;
+use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Grading\Values\Effusion;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -41,7 +39,7 @@ final class FluidJudge
         return new Effusion(
             $signs->grade(),
             $sign,
-            self::rule($examination->schools->effusion)->millilitres($signs),
+            self::millilitres($examination),
             Blood::likely($examination, $signs),
         );
     }
@@ -59,11 +57,20 @@ final class FluidJudge
         );
     }
 
-    public static function rule(EffusionSchool $school): FluidRule
+    /**
+     * The first range that applies, in ml; an open end is null. Null when no sign says anything.
+     *
+     * @return array{float, float|null}|null
+     */
+    private static function millilitres(Examination $examination): ?array
     {
-        return match ($school) {
-            EffusionSchool::SweepFirst => new SweepFirst,
-            EffusionSchool::TapFirst => new TapFirst,
-        };
+        $seen = new Seen(new HurtKnee($examination));
+        foreach ($examination->schools->effusion->millilitres as $range) {
+            if ($seen->is($range->when)) {
+                return [$range->from, $range->to];
+            }
+        }
+
+        return null;
     }
 }

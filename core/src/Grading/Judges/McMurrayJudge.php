@@ -6,11 +6,7 @@ namespace GrayCompass\Core\Grading\Judges;
 
 use GrayCompass\Core\Findings\Cell;
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\McMurraySchool;
-use GrayCompass\Core\Grading\Schools\SideByCompression;
-use GrayCompass\Core\Grading\Schools\SideByPainSite;
-use GrayCompass\Core\Grading\Schools\SideByReversedRotation;
-use GrayCompass\Core\Grading\Schools\SideByRotation;
+use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Grading\Values\CellSide;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Exclusion;
@@ -36,7 +32,7 @@ final class McMurrayJudge implements Judge
     {
         $readings = [];
         foreach (Aspect::cases() as $aspect) {
-            $reading = self::reading($knees, $aspect, self::rule($examination->schools->mcmurraySide));
+            $reading = self::reading($knees, $aspect, Rules::cellSide($examination->schools->mcmurraySide));
             if ($reading !== null) {
                 $readings[] = $reading;
             }
@@ -58,9 +54,9 @@ final class McMurrayJudge implements Judge
         }
         $all = [];
         $chosen = null;
-        foreach (McMurraySchool::cases() as $school) {
+        foreach ($examination->schools->book->mcmurraySide->schools as $school) {
             $sign = static function (Aspect $aspect) use ($knees, $school): ?Outcome {
-                $reading = self::reading($knees, $aspect, self::rule($school));
+                $reading = self::reading($knees, $aspect, Rules::cellSide($school));
 
                 return $reading === null || $reading->flaw !== null ? null : $reading->outcome;
             };
@@ -73,16 +69,6 @@ final class McMurrayJudge implements Judge
         );
 
         return $differing === [] ? null : $all;
-    }
-
-    public static function rule(McMurraySchool $school): CellSide
-    {
-        return match ($school) {
-            McMurraySchool::PainSite => new SideByPainSite,
-            McMurraySchool::Rotation => new SideByRotation,
-            McMurraySchool::Compression => new SideByCompression,
-            McMurraySchool::RotationReversed => new SideByReversedRotation,
-        };
     }
 
     private static function reading(Comparison $knees, Aspect $aspect, CellSide $rule): ?Reading

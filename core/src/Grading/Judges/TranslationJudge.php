@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Grading\Judges;
 
 use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\LaxitySchool;
+use GrayCompass\Core\Findings\Schools\School;
 use GrayCompass\Core\Grading\Schools\FiveMillimetre;
-use GrayCompass\Core\Grading\Schools\GrossShift;
-use GrayCompass\Core\Grading\Schools\LaxityRule;
+use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Grading\Schools\SideDifference;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Exclusion;
@@ -34,6 +33,9 @@ final class TranslationJudge implements Judge
     /** A sound other knee glides so far at most, by hand. Working estimate. */
     private const SOUND_OTHER_MM = 10.0;
 
+    /** A band is read by the difference between the knees, whatever the school. */
+    private const BANDS_READ_AS = 'side_difference';
+
     private const CORNER_MM = 3.0;
 
     public function judge(Comparison $knees, Examination $examination): Judgement
@@ -54,7 +56,7 @@ final class TranslationJudge implements Judge
             $graded->outcome === Outcome::Equivocal ? null : $graded->grade,
             $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
-            $band === null ? $school->value : LaxitySchool::SideDifference->value,
+            $band === null ? $school->id : self::BANDS_READ_AS,
             level: $graded->level,
         );
         $reading = new Reading(
@@ -73,7 +75,7 @@ final class TranslationJudge implements Judge
     /**
      * @return array{Graded, bool}|null with whether it was judged without the other knee
      */
-    private static function graded(Comparison $knees, LaxitySchool $school): ?array
+    private static function graded(Comparison $knees, School $school): ?array
     {
         $hurt = $knees->hurt;
         $loose = $knees->otherIsLoose(self::FIELD, self::SOUND_OTHER_MM);
@@ -99,7 +101,7 @@ final class TranslationJudge implements Judge
 
             return $alone === null ? null : [$alone, true];
         }
-        $graded = self::rule($school)->judge(new Laxity(
+        $graded = Rules::laxity($school)->judge(new Laxity(
             (float) $hurt->number(self::FIELD),
             $difference,
             self::endFeel($knees),
@@ -117,15 +119,6 @@ final class TranslationJudge implements Judge
                 new Graded($graded->outcome, $graded->grade, flaw: $graded->flaw ?? Exclusion::OtherKneeNotNormal),
                 false,
             ];
-    }
-
-    public static function rule(LaxitySchool $school): LaxityRule
-    {
-        return match ($school) {
-            LaxitySchool::SideDifference => new SideDifference,
-            LaxitySchool::FiveMillimetre => new FiveMillimetre,
-            LaxitySchool::GrossShift => new GrossShift,
-        };
     }
 
     /** A brisk end feel, where taken, is the one that counts. */
@@ -153,7 +146,7 @@ final class TranslationJudge implements Judge
         return new Graded(
             Outcome::Positive,
             \max($band->grade(), $yields ? 1 : 0),
-            SideDifference::level($difference, $yields, $absent),
+            (new SideDifference)->level($difference, $yields, $absent),
         );
     }
 
@@ -169,7 +162,7 @@ final class TranslationJudge implements Judge
         $yields = $endFeel === EndFeel::Absent || ($endFeel?->yields() === true && ! $softAlike);
 
         return $hurt === null
-            && ! $yields ? null : FiveMillimetre::alone($hurt ?? 0.0, $yields, $endFeel === EndFeel::Absent);
+            && ! $yields ? null : (new FiveMillimetre)->alone($hurt ?? 0.0, $yields, $endFeel === EndFeel::Absent);
     }
 
     /**

@@ -14,21 +14,21 @@ use GrayCompass\Core\Knee\Level;
  *
  * @internal
  */
-final class Centimetre implements CollateralRule
+final readonly class Centimetre implements CollateralRule
 {
-    private const OPEN_FROM_MM = 3.0;
-
-    private const TORN_OVER_MM = 10.0;
+    public function __construct(public float $openFrom = 3.0, public float $tornOver = 10.0)
+    {
+    }
 
     public function judge(Opening $opening): Graded
     {
         return match (true) {
-            $opening->isAbsent(), $opening->difference > self::TORN_OVER_MM => new Graded(
+            $opening->isAbsent(), $opening->difference > $this->tornOver => new Graded(
                 Outcome::Positive,
                 3,
                 Level::Gross,
             ),
-            $opening->difference >= self::OPEN_FROM_MM => new Graded(Outcome::Equivocal, 0),
+            $opening->difference >= $this->openFrom => new Graded(Outcome::Equivocal, 0),
             default => new Graded(Outcome::Negative, 0),
         };
     }

@@ -14,37 +14,37 @@ use GrayCompass\Core\Knee\Level;
  *
  * @internal
  */
-final class FiveMillimetre implements LaxityRule
+final readonly class FiveMillimetre implements LaxityRule
 {
-    private const LOOSE_OVER_MM = 5.0;
-
-    private const GROSS_OVER_MM = 10.0;
-
-    private const MORE_THAN_OTHER_MM = 3.0;
-
-    private const CLEARLY_MORE_MM = 5.0;
+    public function __construct(
+        public float $looseOver = 5.0,
+        public float $grossOver = 10.0,
+        public float $moreThanOther = 3.0,
+        public float $clearlyMore = 5.0,
+    ) {
+    }
 
     public function judge(Laxity $laxity): Graded
     {
         $byEndFeel = $laxity->isAbsent() || ($laxity->yields() && $laxity->difference > 0);
-        $between = $laxity->hurt > self::LOOSE_OVER_MM && $laxity->hurt <= self::GROSS_OVER_MM;
-        $grade = self::grade($laxity->hurt, $byEndFeel);
+        $between = $laxity->hurt > $this->looseOver && $laxity->hurt <= $this->grossOver;
+        $grade = $this->grade($laxity->hurt, $byEndFeel);
         if (
             ! $laxity->isAbsent()
             && $between
             && ! $laxity->yields()
-            && $laxity->difference < self::MORE_THAN_OTHER_MM
+            && $laxity->difference < $this->moreThanOther
         ) {
             return new Graded(Outcome::Equivocal, $grade);
         }
-        if ($laxity->hurt <= self::LOOSE_OVER_MM && ! $byEndFeel) {
+        if ($laxity->hurt <= $this->looseOver && ! $byEndFeel) {
             return new Graded(Outcome::Negative, $grade);
         }
         $level = match (true) {
-            $laxity->isAbsent(), $laxity->hurt > self::GROSS_OVER_MM => Level::Gross,
+            $laxity->isAbsent(), $laxity->hurt > $this->grossOver => Level::Gross,
             ! $between => Level::Slight,
             default => ! $laxity->yields()
-                && $laxity->difference < self::CLEARLY_MORE_MM ? Level::Slight : Level::Clear,
+                && $laxity->difference < $this->clearlyMore ? Level::Slight : Level::Clear,
         };
 
         return new Graded(Outcome::Positive, $grade, $level);
@@ -55,24 +55,24 @@ final class FiveMillimetre implements LaxityRule
      *
      * @return int<0, 3>
      */
-    public static function grade(float $hurt, bool $positiveByEndFeel): int
+    public function grade(float $hurt, bool $positiveByEndFeel): int
     {
         return match (true) {
-            $hurt <= self::LOOSE_OVER_MM => $positiveByEndFeel ? 1 : 0,
-            $hurt <= self::GROSS_OVER_MM => 2,
+            $hurt <= $this->looseOver => $positiveByEndFeel ? 1 : 0,
+            $hurt <= $this->grossOver => 2,
             default => 3,
         };
     }
 
     /** The hurt knee read alone: it says clear at most, and positive only far out or without a firm end. */
-    public static function alone(float $hurt, bool $yields, bool $absent): Graded
+    public function alone(float $hurt, bool $yields, bool $absent): Graded
     {
-        $grade = self::grade($hurt, $yields);
+        $grade = $this->grade($hurt, $yields);
 
         return match (true) {
-            $absent, $hurt > self::GROSS_OVER_MM => new Graded(Outcome::Positive, $grade, Level::Clear),
+            $absent, $hurt > $this->grossOver => new Graded(Outcome::Positive, $grade, Level::Clear),
             $yields => new Graded(Outcome::Positive, $grade, Level::Slight),
-            $hurt > self::LOOSE_OVER_MM => new Graded(Outcome::Equivocal, $grade),
+            $hurt > $this->looseOver => new Graded(Outcome::Equivocal, $grade),
             default => new Graded(Outcome::Negative, $grade),
         };
     }

@@ -14,30 +14,31 @@ use GrayCompass\Core\Knee\Level;
  *
  * @internal
  */
-final class GrossShift implements LaxityRule
+final readonly class GrossShift implements LaxityRule
 {
-    private const OPEN_FROM_MM = 3.0;
-
-    private const POSITIVE_FROM_MM = 15.0;
-
-    private const WORST_OVER_MM = 20.0;
+    public function __construct(
+        public float $openFrom = 3.0,
+        public float $positiveFrom = 15.0,
+        public float $worstOver = 20.0,
+    ) {
+    }
 
     public function judge(Laxity $laxity): Graded
     {
         $difference = $laxity->difference;
         $grade = match (true) {
-            $difference < self::POSITIVE_FROM_MM => 0,
-            $difference <= self::WORST_OVER_MM => 2,
+            $difference < $this->positiveFrom => 0,
+            $difference <= $this->worstOver => 2,
             default => 3,
         };
 
         return match (true) {
-            $laxity->isAbsent(), $difference >= self::POSITIVE_FROM_MM => new Graded(
+            $laxity->isAbsent(), $difference >= $this->positiveFrom => new Graded(
                 Outcome::Positive,
                 $grade,
                 Level::Gross,
             ),
-            $difference >= self::OPEN_FROM_MM => new Graded(Outcome::Equivocal, $grade),
+            $difference >= $this->openFrom => new Graded(Outcome::Equivocal, $grade),
             default => new Graded(Outcome::Negative, $grade),
         };
     }

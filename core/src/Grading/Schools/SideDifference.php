@@ -16,42 +16,42 @@ use GrayCompass\Core\Knee\Level;
  *
  * @internal
  */
-final class SideDifference implements LaxityRule
+final readonly class SideDifference implements LaxityRule
 {
-    private const POSITIVE_MM = 3.0;
-
-    private const HAND_ERROR_MM = 1.0;
-
-    private const CLEAR_OVER_MM = 5.0;
-
-    private const GROSS_OVER_MM = 10.0;
+    public function __construct(
+        public float $positiveFrom = 3.0,
+        public float $handError = 1.0,
+        public float $clearOver = 5.0,
+        public float $grossOver = 10.0,
+    ) {
+    }
 
     public function judge(Laxity $laxity): Graded
     {
         $byEndFeel = $laxity->isAbsent() || ($laxity->yields() && $laxity->otherIsFirm);
         $difference = $laxity->difference;
-        if ($difference < self::POSITIVE_MM && ! $byEndFeel) {
-            return $difference >= self::POSITIVE_MM - self::HAND_ERROR_MM
+        if ($difference < $this->positiveFrom && ! $byEndFeel) {
+            return $difference >= $this->positiveFrom - $this->handError
                 ? new Graded(Outcome::Equivocal, 0, flaw: Exclusion::WithinHandError)
                 : new Graded(Outcome::Negative, 0);
         }
         $grade = match (true) {
-            $difference <= self::CLEAR_OVER_MM => 1,
-            $difference <= self::GROSS_OVER_MM => 2,
+            $difference <= $this->clearOver => 1,
+            $difference <= $this->grossOver => 2,
             default => 3,
         };
 
-        return new Graded(Outcome::Positive, $grade, self::level($difference, $byEndFeel, $laxity->isAbsent()));
+        return new Graded(Outcome::Positive, $grade, $this->level($difference, $byEndFeel, $laxity->isAbsent()));
     }
 
     /**
      * @param  bool  $yields  soft or absent, against a firm other knee
      */
-    public static function level(float $difference, bool $yields, bool $absent): Level
+    public function level(float $difference, bool $yields, bool $absent): Level
     {
         return match (true) {
-            $absent, $difference > self::GROSS_OVER_MM => Level::Gross,
-            $difference > self::CLEAR_OVER_MM, $yields && $difference >= self::POSITIVE_MM => Level::Clear,
+            $absent, $difference > $this->grossOver => Level::Gross,
+            $difference > $this->clearOver, $yields && $difference >= $this->positiveFrom => Level::Clear,
             default => Level::Slight,
         };
     }

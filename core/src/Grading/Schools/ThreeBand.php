@@ -16,23 +16,23 @@ use GrayCompass\Core\Knee\Level;
  *
  * @internal
  */
-final class ThreeBand implements CollateralRule
+final readonly class ThreeBand implements CollateralRule
 {
-    private const POSITIVE_MM = 3.0;
-
-    private const HAND_ERROR_MM = 1.0;
-
-    private const SECOND_GRADE_MM = 5.0;
-
-    private const THIRD_GRADE_OVER_MM = 10.0;
+    public function __construct(
+        public float $positiveFrom = 3.0,
+        public float $handError = 1.0,
+        public float $secondFrom = 5.0,
+        public float $thirdOver = 10.0,
+    ) {
+    }
 
     public function judge(Opening $opening): Graded
     {
         $difference = $opening->difference;
-        if ($difference < self::POSITIVE_MM && ! $opening->yields()) {
+        if ($difference < $this->positiveFrom && ! $opening->yields()) {
             return match (true) {
                 $opening->hurtsThere => new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm),
-                $difference >= self::POSITIVE_MM - self::HAND_ERROR_MM => new Graded(
+                $difference >= $this->positiveFrom - $this->handError => new Graded(
                     Outcome::Equivocal,
                     0,
                     flaw: Exclusion::WithinHandError,
@@ -41,25 +41,25 @@ final class ThreeBand implements CollateralRule
             };
         }
 
-        return new Graded(Outcome::Positive, self::grade($opening), self::level($opening));
+        return new Graded(Outcome::Positive, $this->grade($opening), $this->level($opening));
     }
 
     /**
      * @return int<1, 3>
      */
-    public static function grade(Opening $opening): int
+    public function grade(Opening $opening): int
     {
         return match (true) {
-            $opening->isAbsent(), $opening->difference > self::THIRD_GRADE_OVER_MM => 3,
-            $opening->difference >= self::SECOND_GRADE_MM, $opening->yields()
-                && $opening->difference >= self::POSITIVE_MM => 2,
+            $opening->isAbsent(), $opening->difference > $this->thirdOver => 3,
+            $opening->difference >= $this->secondFrom, $opening->yields()
+                && $opening->difference >= $this->positiveFrom => 2,
             default => 1,
         };
     }
 
-    public static function level(Opening $opening): Level
+    public function level(Opening $opening): Level
     {
-        return match (self::grade($opening)) {
+        return match ($this->grade($opening)) {
             3 => Level::Gross,
             2 => Level::Clear,
             1 => Level::Slight,
@@ -67,18 +67,18 @@ final class ThreeBand implements CollateralRule
     }
 
     /** The hurt knee read alone, by its own mm: it says clear at most. */
-    public static function alone(Opening $opening): Graded
+    public function alone(Opening $opening): Graded
     {
-        $grade = self::grade($opening);
+        $grade = $this->grade($opening);
 
         return match (true) {
-            $opening->isAbsent(), $opening->difference >= self::THIRD_GRADE_OVER_MM => new Graded(
+            $opening->isAbsent(), $opening->difference >= $this->thirdOver => new Graded(
                 Outcome::Positive,
                 $grade,
                 Level::Clear,
             ),
             $opening->yields() => new Graded(Outcome::Positive, $grade, Level::Slight),
-            $opening->difference >= self::SECOND_GRADE_MM => new Graded(Outcome::Equivocal, $grade),
+            $opening->difference >= $this->secondFrom => new Graded(Outcome::Equivocal, $grade),
             $opening->hurtsThere => new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm),
             default => new Graded(Outcome::Negative, 0),
         };

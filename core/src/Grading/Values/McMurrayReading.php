@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Values;
 
-use GrayCompass\Core\Findings\McMurraySchool;
+use GrayCompass\Core\Findings\Schools\School;
 
 /**
  * What one school reads from the rotated bends, for each meniscus; null: nothing either way.
@@ -14,7 +14,7 @@ use GrayCompass\Core\Findings\McMurraySchool;
 final readonly class McMurrayReading
 {
     public function __construct(
-        public McMurraySchool $school,
+        public School $school,
         public ?Outcome $medial,
         public ?Outcome $lateral,
     ) {

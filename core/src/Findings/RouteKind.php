@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Findings;
+
+/** Which manoeuvres a route takes. */
+enum RouteKind: string
+{
+    /** The core set, then what is worth doing next. */
+    case Core = 'core';
+
+    /** What can be done at the edge of the field. */
+    case Touchline = 'touchline';
+
+    case All = 'all';
+
+    /** Every manoeuvre that the evidence aims at certain conditions. */
+    case Aimed = 'aimed';
+
+    /** What the examination before left open. */
+    case OpenBefore = 'open_before';
+}
