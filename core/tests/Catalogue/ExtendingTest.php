@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Catalogue;
 
+use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
@@ -89,6 +90,54 @@ final class ExtendingTest extends TestCase
         self::assertSame([Outcome::Positive, Outcome::Negative], [$outcome(true), $outcome(false)]);
     }
 
+    public function test_what_else_to_think_of_is_one_entry(): void
+    {
+        $this->change('considerations.json', static fn (array $all): array => [...$all, [
+            'id' => 'sore_heel',
+            'when' => ['all' => [['fromYears' => 20], ['of' => 'gait', 'field' => 'pattern', 'is' => 'antalgic']]],
+            'why' => 'A grown athlete limps.',
+            'found' => 'You limp.',
+        ]]);
+        $also = $this->assessed(['manoeuvre' => 'gait', 'side' => 'both', 'pattern' => 'antalgic'])->bearings->also;
+        self::assertContains('A grown athlete limps.', array_column($also, 'why'));
+    }
+
+    public function test_a_school_is_one_entry_with_bands_of_its_own(): void
+    {
+        $this->change('schools.json', static function (array $schools): array {
+            $schools['laxity']['schools'][] = [
+                'id' => 'wide_margin', 'label' => 'six more than the other knee', 'judgedBy' => 'side_difference',
+                'bandsMm' => ['positiveFrom' => 6], 'source' => 'Working estimate.',
+            ];
+
+            return $schools;
+        });
+        $lachman = [
+            ['manoeuvre' => 'lachman', 'side' => 'right', 'translationMm' => 2, 'endFeel' => 'firm'],
+            ['manoeuvre' => 'lachman', 'side' => 'left', 'translationMm' => 6.5, 'endFeel' => 'firm'],
+        ];
+        $outcome = fn (string $school): string => $this->assessed(
+            ...$lachman,
+            with: ['schools' => ['laxity' => $school]],
+        )->bearings->standing->results[0]->reading->outcome->value;
+        self::assertSame(['positive', 'negative'], [$outcome('side_difference'), $outcome('wide_margin')]);
+        $offered = array_column((new Figures($this->folder))->document()['schools'][0]['options'], 'bandsMm', 'id');
+        self::assertEqualsWithDelta(6.0, $offered['wide_margin']->positiveFrom, 1e-9);
+        self::assertEqualsWithDelta(10.0, $offered['wide_margin']->grossOver, 1e-9);
+    }
+
+    public function test_a_route_is_one_entry(): void
+    {
+        $this->change('routes.json', static fn (array $routes): array => [...$routes, [
+            'id' => 'focus_inner', 'label' => 'Focus: inner side', 'says' => 'one question', 'takes' => 'aimed',
+            'at' => ['mcl'],
+        ]]);
+        $stops = $this->assessed(with: ['route' => 'focus_inner'])->route->stops;
+        $ids = array_merge(...array_column($stops, 'manoeuvres'));
+        self::assertContains('valgus_30', $ids);
+        self::assertNotContains('mcmurray', $ids);
+    }
+
     public function test_the_wording_of_a_question_and_of_a_code_are_one_entry(): void
     {
         $this->change(
@@ -114,16 +163,33 @@ final class ExtendingTest extends TestCase
     }
 
     /**
-     * @param  array<string, mixed>  $finding
+     * @param  array<string, mixed>|array<string, array<string, string>|string>  ...$given  findings, and under `with` what else is told
      */
-    private static function knee(array $finding): mixed
+    private function assessed(array ...$given): Assessment
+    {
+        $with = $given['with'] ?? [];
+        unset($given['with']);
+        $assessor = new Assessor(new Figures($this->folder));
+
+        return $assessor->assess($assessor->read((object) [
+            ...(array) self::knee(...array_values($given)),
+            ...(array) json_decode((string) json_encode($with)),
+        ]));
+    }
+
+    /**
+     * @param  array<string, mixed>  ...$findings
+     */
+    private static function knee(array ...$findings): mixed
     {
         return json_decode((string) json_encode([
             'format' => 'gray-compass/examination',
             'version' => 1,
             'setting' => 'acute_trauma',
             'hurtSide' => 'left',
-            'findings' => [$finding],
+            'ageYears' => 25,
+            'daysSinceInjury' => 4,
+            'findings' => array_values($findings),
         ]));
     }
 }

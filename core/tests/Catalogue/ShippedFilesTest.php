@@ -12,6 +12,7 @@ use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Safety\Rule;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -23,7 +24,7 @@ final class ShippedFilesTest extends TestCase
     private const DATA = __DIR__.'/../../data';
 
     /**
-     * @return iterable<string, array{string, string}> file, part of the schema
+     * @return iterable<string, array{0: string, 1: string, 2?: string}> file, part of the schema, which schema
      */
     public static function files(): iterable
     {
@@ -33,19 +34,23 @@ final class ShippedFilesTest extends TestCase
         yield 'fields' => ['fields.json', '#/$defs/fields'];
         yield 'questions' => ['questions.json', '#/$defs/questions'];
         yield 'words' => ['words.json', '#/$defs/words'];
+        yield 'facts' => ['facts.json', '', 'facts'];
+        foreach (['gate', 'considerations', 'play', 'schools', 'routes'] as $name) {
+            yield $name => ["{$name}.json", "#/\$defs/{$name}", 'facts'];
+        }
     }
 
     #[DataProvider('files')]
-    public function test_a_file_keeps_its_shape(string $file, string $part): void
+    public function test_a_file_keeps_its_shape(string $file, string $part, string $schema = 'catalogue'): void
     {
         $validator = new Validator;
         $validator->resolver()?->registerFile(
-            'https://gray-compass.test/catalogue',
-            self::DATA.'/catalogue.schema.json',
+            "https://gray-compass.test/{$schema}",
+            self::DATA."/{$schema}.schema.json",
         );
         $result = $validator->validate(
             json_decode((string) file_get_contents(self::DATA."/{$file}")),
-            "https://gray-compass.test/catalogue{$part}",
+            "https://gray-compass.test/{$schema}{$part}",
         );
         $error = $result->error();
         self::assertTrue(
@@ -69,6 +74,12 @@ final class ShippedFilesTest extends TestCase
                 if (isset($data['judgedBy'])) {
                     self::assertNotEmpty($data['feeds'] ?? [], "{$id} is judged, and feeds nothing");
                     self::assertContains($data['judgedBy']['field'] ?? $names[0], $names, $id);
+                }
+                $rules = [...$data['traits']['openUnder'] ?? [], ...$data['traits']['closedUnder'] ?? []];
+                self::assertSame([], array_diff($rules, array_column(Rule::cases(), 'value')), $id);
+                self::assertSame([], array_diff($data['traits']['joins'] ?? [], $figures->routes()->ids()), $id);
+                foreach (['dueAfter', 'onlyAfter', 'outweighedBy'] as $trait) {
+                    self::assertSame([], array_diff($data['traits'][$trait] ?? [], $signs), "{$id} {$trait}");
                 }
                 $tick = $data['traits']['tickThatMatters'] ?? null;
                 self::assertTrue($tick === null || in_array($tick, $data['checks'], true), $id);
