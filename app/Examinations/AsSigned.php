@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
+use GrayCompass\Core\Grading\Values\Exclusion;
+
 /**
  * A signed assessment is shown as it was signed. What later rules have added was not said then, and is
  * filled with nothing, so that every screen can read it.
  *
  * @phpstan-type Rows list<array<string, mixed>>
  * @phpstan-type Snapshot array{
- *     safety: array<string, mixed>, measurements: Rows, results: Rows, trace: Rows, conditions: Rows, route: array<string, mixed>,
+ *     safety: array<string, mixed>, measurements: Rows, results: Rows, excluded: Rows, trace: Rows, conditions: Rows, route: array<string, mixed>,
  *     plan: array{
  *         sendOn: Rows, support: array<string, mixed>, play: string, lookAgain: array{from: int|null, to: int|null}|null
  *     }
@@ -30,7 +32,28 @@ final class AsSigned
             $payload['safety'][$map] = (object) ($payload['safety'][$map] ?? []);
         }
 
+        $payload['measurements'] = self::counted($payload);
+
         return $isOlder ? self::filled($payload) : $payload;
+    }
+
+    /**
+     * Whether a figure counts stood in the reasons alone, before it was written beside it.
+     *
+     * @param  Snapshot  $payload
+     * @return Rows
+     */
+    private static function counted(array $payload): array
+    {
+        $struck = array_column(array_filter(
+            $payload['excluded'],
+            static fn (array $one): bool => $one['code'] !== Exclusion::GradeOneIsFirm->value,
+        ), 'manoeuvre');
+
+        return array_map(
+            static fn (array $m): array => $m + ['counts' => ! \in_array($m['manoeuvre'], $struck, true)],
+            $payload['measurements'],
+        );
     }
 
     /**

@@ -76,6 +76,7 @@ final class Figures
             $this->baseline()->settingLabels(),
             $this->schools(),
             $this->routes(),
+            array_diff_key($this->json('typed.json'), ['note' => true]),
         );
     }
 

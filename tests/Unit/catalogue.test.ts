@@ -46,3 +46,12 @@ test('a manoeuvre that is not there is a mistake, not a blank', () => {
   expect(useCatalogue().manoeuvre('lachman').station).toBe('supine')
   expect(() => useCatalogue().manoeuvre('tickle')).toThrow('tickle')
 })
+
+test('a code that stands alone excludes the others, and the others exclude it', () => {
+  const { toggled } = useCatalogue()
+  expect(toggled([], 'twist')).toEqual(['twist'])
+  expect(toggled(['twist'], 'blow')).toEqual(['twist', 'blow'])
+  expect(toggled(['twist', 'blow'], 'none_recalled')).toEqual(['none_recalled'])
+  expect(toggled(['none_recalled'], 'twist')).toEqual(['twist'])
+  expect(toggled(['none_recalled'], 'none_recalled')).toEqual([])
+})

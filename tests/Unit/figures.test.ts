@@ -43,3 +43,16 @@ test('what if touches a copy: results flipped or dropped, another echo, another 
 test('nothing varied weighs the same results', () => {
   expect(vary(problem(), 'acl', NO_VARIATION).groups).toEqual(problem().groups)
 })
+
+test('a flipped result is weighed by the figures of its other outcome, and those never travel', () => {
+  const graded = problem()
+  const result = graded.groups?.[0]?.results[0]
+  if (!result) throw new Error('the fixture has a result')
+  const plain = { acl: { sensitivity: 0.8, specificity: 0.9 } }
+  result.otherwise = plain
+  const flipped = vary(graded, 'acl', { ...NO_VARIATION, outcomes: { [result.finding]: 'negative' } })
+  expect(flipped.groups?.[0]?.results[0]?.targets).toEqual(plain)
+  const same = vary(graded, 'acl', NO_VARIATION)
+  expect(same.groups?.[0]?.results[0]?.targets).toEqual(result.targets)
+  expect(JSON.stringify([flipped, same])).not.toContain('otherwise')
+})

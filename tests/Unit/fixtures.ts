@@ -70,6 +70,16 @@ export function catalogue(): Catalogue {
     settings: [],
     routes: [],
     schools: [],
+    standAlone: ['none_recalled'],
+    typed: {
+      pretest: 0.2,
+      pretestWeight: 40,
+      echo: 0.4,
+      spread: 0.5,
+      thresholds: { ruleOut: 0.1, act: 0.8 },
+      sensitivity: 0.85,
+      specificity: 0.94,
+    },
     bands: [band('same'), band('slight')],
     questions: {
       opening: [question('consentGiven'), question('guardianConsent', { underYears: 18 })],

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { useCatalogue } from './stores/catalogue'
 import { useSession } from './stores/session'
 
 export const router = createRouter({
@@ -31,7 +32,16 @@ export const router = createRouter({
       component: () => import('./views/EmergencyView.vue'),
       props: true,
     },
-    { path: '/arithmetic', name: 'arithmetic', component: () => import('./views/ArithmeticView.vue') },
+    {
+      path: '/arithmetic',
+      name: 'arithmetic',
+      component: () => import('./views/ArithmeticView.vue'),
+      // It begins with figures of the catalogue.
+      beforeEnter: () =>
+        useCatalogue()
+          .load()
+          .catch(() => undefined),
+    },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 })

@@ -72,9 +72,12 @@ final class ProblemBuilder
 
     public function result(Reading $reading): Result
     {
+        $levelled = $reading->level !== null && $this->levels->has($reading->sign);
+
         return new Result(
             $this->finding($reading->sign, $reading->level),
             $reading->outcome === Outcome::Positive ? Weighed::Positive : Weighed::Negative,
+            $levelled ? $this->finding($reading->sign) : null,
         );
     }
 

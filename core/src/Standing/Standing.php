@@ -88,6 +88,19 @@ final readonly class Standing implements Results
         return false;
     }
 
+    /** A figure of this manoeuvre gave what does not count; a sprain that is firm by definition still counts. */
+    public function isStruck(string $manoeuvre): bool
+    {
+        foreach ($this->results as $result) {
+            $excluded = $result->exclusion !== null && $result->exclusion !== Exclusion::GradeOneIsFirm;
+            if ($excluded && $result->reading->manoeuvre() === $manoeuvre) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether an own test of this condition counts. */
     public function isTested(Condition $condition): bool
     {

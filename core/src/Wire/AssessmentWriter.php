@@ -46,7 +46,10 @@ final class AssessmentWriter
             'phase' => $assessment->evidence->phase->value,
             'setting' => $bearings->examination->setting->value,
             'safety' => SafetyWriter::write($bearings),
-            'measurements' => array_map(self::measurement(...), $bearings->grading->measurements),
+            'measurements' => array_map(
+                static fn (Measurement $measurement): array => self::measurement($measurement, $assessment),
+                $bearings->grading->measurements,
+            ),
             'effusion' => $effusion === null ? null : [
                 'grade' => $effusion->grade,
                 'positive' => $effusion->outcome->value === 'positive',
@@ -106,7 +109,7 @@ final class AssessmentWriter
     /**
      * @return array<string, mixed>
      */
-    private static function measurement(Measurement $measurement): array
+    private static function measurement(Measurement $measurement, Assessment $assessment): array
     {
         return [
             'manoeuvre' => $measurement->manoeuvre,
@@ -119,6 +122,7 @@ final class AssessmentWriter
             'estimate' => $measurement->estimate,
             'school' => $measurement->school,
             'level' => $measurement->level?->value,
+            'counts' => ! $assessment->bearings->standing->isStruck($measurement->manoeuvre),
         ];
     }
 

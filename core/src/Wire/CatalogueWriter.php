@@ -38,6 +38,7 @@ final class CatalogueWriter
     /**
      * @param  array<string, string>  $words  by code
      * @param  list<array{id: string, label: string}>  $settings
+     * @param  array<array-key, mixed>  $typed  what the weighing of typed figures begins with
      * @return array<string, mixed>
      */
     public static function write(
@@ -48,6 +49,7 @@ final class CatalogueWriter
         array $settings,
         SchoolBook $schools,
         Routes $routes,
+        array $typed,
     ): array {
         return [
             'stations' => array_map(self::labelled(...), Station::cases()),
@@ -73,6 +75,8 @@ final class CatalogueWriter
                 $questions->bySection,
             ),
             'choices' => self::choices(),
+            'standAlone' => [Mechanism::NoneRecalled->value],
+            'typed' => $typed,
             'labels' => self::labels(),
             'words' => $words,
             'signs' => $signs->labels(),

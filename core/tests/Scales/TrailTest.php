@@ -11,6 +11,7 @@ use GrayCompass\Inference\Readings\Step;
 use GrayCompass\Inference\Weighing;
 use GrayCompass\Inference\Wire\ProblemReader;
 use GrayCompass\Inference\Wire\WeighedWriter;
+use GrayCompass\Inference\Wire\ProblemWriter;
 use PHPUnit\Framework\TestCase;
 
 /** The trace from base rates to today's chances, and what can be repeated from it. */
@@ -72,6 +73,28 @@ final class TrailTest extends TestCase
             1e-9,
         );
         self::assertEqualsWithDelta($this->acl($story), $story->assessed()->bearings->verdicts[0]->afterStory, 1e-9);
+    }
+
+    public function test_a_graded_positive_tells_the_figures_that_a_negative_would_have_had(): void
+    {
+        $knee = Knee::hurt()->found('lachman', ['translationMm' => 14, 'endFeel' => 'soft'], ['translationMm' => 2, 'endFeel' => 'firm'])
+            ->found('valgus_30', ['normal' => true]);
+        $results = [];
+        foreach (ProblemWriter::write($knee->assessed()->weighed->problem)['groups'] as $group) {
+            $results += array_column($group['results'], null, 'finding');
+        }
+        self::assertArrayNotHasKey('otherwise', $results['valgus_30_laxity']);
+        $plain = Knee::hurt()->found('lachman', ['normal' => true])->assessed()->weighed->problem->groups[0]->results[0];
+        self::assertEqualsWithDelta(
+            $plain->finding->rows[0]->specificity->value,
+            $results['lachman']['otherwise']['acl']['specificity'],
+            1e-9,
+        );
+        self::assertNotEqualsWithDelta(
+            $results['lachman']['targets']['acl']['specificity'],
+            $results['lachman']['otherwise']['acl']['specificity'],
+            1e-3,
+        );
     }
 
     public function test_the_weighing_can_be_repeated_from_the_assessment(): void

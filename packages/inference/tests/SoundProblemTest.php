@@ -58,6 +58,9 @@ final class SoundProblemTest extends TestCase
         foreach (glob(__DIR__.'/../data/golden/*.json') ?: [] as $file) {
             yield basename($file) => json_decode((string) file_get_contents($file))->input;
         }
+        $levelled = json_decode((string) file_get_contents(__DIR__.'/../data/golden/2-dependent-tests.json'))->input;
+        $levelled->groups[0]->results[0]->otherwise = unserialize(serialize($levelled->groups[0]->results[0]->targets));
+        yield 'with figures for the other outcome' => $levelled;
     }
 
     /** Changes, adds or takes away one thing somewhere below. */

@@ -10,17 +10,6 @@ const props = defineProps<{ manoeuvre: Manoeuvre }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const MEASURES = [
-  'translationMm',
-  'openingMm',
-  'stepOffMm',
-  'externalRotationDeg',
-  'hyperextensionDeg',
-  'flexionDeg',
-  'extensionDeg',
-  'girthCm',
-]
-
 const parts = computed(() =>
   [examination.hurtSide, examination.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`),
 )
@@ -36,17 +25,8 @@ const moved = computed(() => {
   return [...steps].sort((a, b) => Math.abs(Math.log(b.appliedLr)) - Math.abs(Math.log(a.appliedLr))).slice(0, 2)
 })
 
-/** The one thing the browser works out itself: hurt minus other, shown before the answer comes. */
-const difference = computed(() => {
-  const hurt = examination.finding(props.manoeuvre.id, examination.hurtSide)
-  const other = examination.finding(props.manoeuvre.id, examination.otherSide)
-  const name = MEASURES.find((measure) => typeof hurt?.[measure] === 'number' && typeof other?.[measure] === 'number')
-  if (!name) return null
-  return {
-    value: Number(hurt?.[name]) - Number(other?.[name]),
-    unit: props.manoeuvre.fields.find((f) => f.name === name)?.unit ?? '',
-  }
-})
+/** Hurt minus other comes with the answer; until then what stood before it is not shown as if it still did. */
+const difference = computed(() => (waiting.value ? null : (measurement.value?.difference ?? null)))
 
 const verdict = computed(() => {
   const counted = results.value.filter((r) => r.counts)
@@ -64,15 +44,15 @@ const recorded = computed(
 
 <template>
   <aside class="meaning" aria-label="What it means" aria-live="polite">
-    <div v-if="difference" class="fact">
+    <div v-if="difference !== null" class="fact">
       <span class="big number">
-        {{ signed(difference.value) }}
-        <small>{{ difference.unit }}</small>
+        {{ signed(difference) }}
+        <small>{{ measurement?.unit }}</small>
       </span>
       <span>hurt minus other</span>
     </div>
     <div
-      v-if="measurement?.grade !== null && measurement?.grade !== undefined"
+      v-if="!waiting && measurement?.grade !== null && measurement?.grade !== undefined"
       class="fact"
       :class="{ provisional: measurement.provisional }"
     >

@@ -458,6 +458,21 @@ export interface components {
                 fluidDrawn: components["schemas"]["Codes"];
                 notDone: components["schemas"]["Codes"];
             };
+            /** @description codes that exclude every other of their list */
+            standAlone: components["schemas"]["Codes"];
+            /** @description what the weighing of typed figures begins with */
+            typed: {
+                pretest: number;
+                pretestWeight: number;
+                echo: number;
+                spread: number;
+                sensitivity: number;
+                specificity: number;
+                thresholds: {
+                    ruleOut: number;
+                    act: number;
+                };
+            };
             /** @description what the codes of an assessment are called */
             labels: {
                 zone: components["schemas"]["Names"];
@@ -554,6 +569,8 @@ export interface components {
             estimate: boolean;
             school: string | null;
             level: components["schemas"]["Level"];
+            /** @description false where what it gave does not count */
+            counts: boolean;
         };
         Result: {
             finding: string;
@@ -2781,6 +2798,15 @@ export interface components {
                             spread?: number;
                         };
                     };
+                    otherwise?: {
+                        [key: string]: {
+                            sensitivity: number;
+                            specificity: number;
+                            sensitivityInterval?: number[];
+                            specificityInterval?: number[];
+                            spread?: number;
+                        };
+                    } | null;
                 }[];
             }[];
             candidates?: {

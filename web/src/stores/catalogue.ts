@@ -62,5 +62,12 @@ export const useCatalogue = defineStore('catalogue', () => {
     return catalogue.value?.choices[kind] ?? []
   }
 
-  return { catalogue, load, manoeuvre, conditionLabel, nameOf, word, label, urgencyOf, choices }
+  /** A list of codes with one tapped: a code that stands alone excludes all others. */
+  function toggled(now: string[], code: string): string[] {
+    const alone = catalogue.value?.standAlone ?? []
+    if (now.includes(code)) return now.filter((other) => other !== code)
+    return alone.includes(code) ? [code] : [...now.filter((other) => !alone.includes(other)), code]
+  }
+
+  return { catalogue, load, toggled, manoeuvre, conditionLabel, nameOf, word, label, urgencyOf, choices }
 })

@@ -3,7 +3,7 @@ import type { Assessment } from '@/contract/types'
 import { signed } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
-defineProps<{ measurements: Assessment['measurements']; excluded: string[] }>()
+defineProps<{ measurements: Assessment['measurements'] }>()
 const catalogue = useCatalogue()
 
 type Measurement = Assessment['measurements'][number]
@@ -33,9 +33,9 @@ function figure(value: number | null, m: Measurement): string {
         <td class="n">{{ figure(m.other, m) }}</td>
         <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td>
         <td>
-          <span :class="{ slashed: excluded.includes(m.manoeuvre) }">{{ m.grade ?? '–' }}</span>
+          <span :class="{ slashed: !m.counts }">{{ m.grade ?? '–' }}</span>
           {{ ' ' }}
-          <small v-if="excluded.includes(m.manoeuvre)">does not count</small>
+          <small v-if="!m.counts">does not count</small>
           {{ ' ' }}
           <small v-if="m.provisional && m.grade !== null">provisional</small>
         </td>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Problem } from '@/contract/types'
 import TopBar from '@/shared/TopBar.vue'
+import { useCatalogue } from '@/stores/catalogue'
 import TestRow from '@/weighup/TestRow.vue'
 import WeighBoard from '@/weighup/WeighBoard.vue'
 import type { TypedTest } from '@/weighup/typedTest'
@@ -9,16 +10,24 @@ import type { TypedTest } from '@/weighup/typedTest'
 /** The weigh-up for figures typed in: no record is opened and nothing is stored. */
 const INJURY = 'injury'
 const MOST_TESTS = 12
-const AGAIN = { name: '', sensitivity: 80, specificity: 80, outcome: 'positive' } as const
 
-const before = ref(20)
-const echo = ref(40)
-const ruleOut = ref(10)
-const act = ref(80)
+const catalogue = useCatalogue()
+const typed = catalogue.catalogue?.typed
+const percent = (share: number) => Math.round(share * 100)
+const first = {
+  sensitivity: percent(typed?.sensitivity ?? 0),
+  specificity: percent(typed?.specificity ?? 0),
+  outcome: 'positive',
+} as const
+
+const before = ref(percent(typed?.pretest ?? 0))
+const echo = ref(percent(typed?.echo ?? 0))
+const ruleOut = ref(percent(typed?.thresholds.ruleOut ?? 0))
+const act = ref(percent(typed?.thresholds.act ?? 0))
 /** Between clinics, on the log-odds scale: what the shipped figures carry. */
-const spread = ref(0.5)
-const worth = ref(40)
-const tests = ref<TypedTest[]>([{ id: 1, name: 'First test', sensitivity: 85, specificity: 94, outcome: 'positive' }])
+const spread = ref(typed?.spread ?? 0)
+const worth = ref(typed?.pretestWeight ?? 0)
+const tests = ref<TypedTest[]>([{ ...first, id: 1, name: 'First test' }])
 
 const inRange = (percent: number) => Number.isFinite(percent) && percent > 0 && percent < 100
 const fault = computed(() => {
@@ -75,7 +84,7 @@ const problem = computed<Problem>((last) =>
 )
 
 function add(): void {
-  tests.value.push({ ...AGAIN, id: Math.max(0, ...tests.value.map((test) => test.id)) + 1 })
+  tests.value.push({ ...first, name: '', id: Math.max(0, ...tests.value.map((test) => test.id)) + 1 })
 }
 </script>
 

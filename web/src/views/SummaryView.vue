@@ -175,10 +175,7 @@ onMounted(async () => {
         </section>
         <section aria-labelledby="knees">
           <h2 id="knees">Both knees</h2>
-          <KneesTable
-            :measurements="assessment.measurements"
-            :excluded="assessment.excluded.filter((e) => e.code !== 'grade_one_is_firm').map((e) => e.manoeuvre)"
-          />
+          <KneesTable :measurements="assessment.measurements" />
           <p class="fluid">
             <b>Fluid</b>
             {{ fluid }}

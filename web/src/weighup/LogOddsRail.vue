@@ -3,18 +3,18 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { RailStep, WeighedChance } from '@/contract/types'
 import { inHundred, ratio } from '@/shared/words'
-import { TICKS, place } from './scale'
+import { LEAST_ECHO, TICKS, place } from './scale'
 
 const props = defineProps<{
   chance: WeighedChance
   steps: RailStep[]
-  thresholds: { ruleOut: number; act: number }
+  /** Where none are given, nothing is called ruled out or worth acting on. */
+  thresholds: { ruleOut: number; act: number } | undefined
   nameOf: (finding: string) => string
   picked: string | null
 }>()
 const emit = defineEmits<{ pick: [finding: string] }>()
 
-const LEAST_ECHO = 0.02
 const NARROW = 560
 const WIDEST = 860
 const TOP = 40
@@ -37,6 +37,7 @@ const end = computed(() => y(props.steps.length) + (narrow.value ? -8 : 6))
 const interval = computed(() => [props.chance.interval[0] ?? 0, props.chance.interval[1] ?? 1] as const)
 
 const zones = computed(() => {
+  if (!props.thresholds) return []
   const { ruleOut, act } = props.thresholds
   const between = (from: number, to: number) => (from + to) / 2
   return [
@@ -84,6 +85,7 @@ function head(step: RailStep): string {
         </pattern>
       </defs>
       <rect
+        v-if="thresholds"
         :x="x(thresholds.ruleOut)"
         :y="TOP - 6"
         :width="x(thresholds.act) - x(thresholds.ruleOut)"
@@ -96,7 +98,14 @@ function head(step: RailStep): string {
           <text :x="x(tick)" :y="TOP - 12">{{ Math.round(tick * 100) }}</text>
         </template>
       </g>
-      <line :x1="x(thresholds.act)" :x2="x(thresholds.act)" :y1="TOP - 6" :y2="end + 2" class="act-edge" />
+      <line
+        v-if="thresholds"
+        :x1="x(thresholds.act)"
+        :x2="x(thresholds.act)"
+        :y1="TOP - 6"
+        :y2="end + 2"
+        class="act-edge"
+      />
       <g class="zones">
         <text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text>
       </g>

@@ -5,6 +5,7 @@ import { inHundred } from '@/shared/words'
 import BeforeAfterCurve from './BeforeAfterCurve.vue'
 import LogOddsRail from './LogOddsRail.vue'
 import WhatIf from './WhatIf.vue'
+import { LEAST_ECHO } from './scale'
 import { useWeighing } from './useWeighing'
 import { NO_VARIATION, type Variation, isVaried, vary } from './vary'
 
@@ -16,7 +17,6 @@ const props = defineProps<{
   whatIf?: boolean
 }>()
 
-const LEAST_ECHO = 0.02
 const variation = ref<Variation>(structuredClone(NO_VARIATION))
 const picked = ref<string | null>(null)
 const varied = computed<Problem | null>(() => vary(props.problem, props.condition, variation.value))
@@ -48,7 +48,6 @@ const echoed = computed(() => {
     return ''
   return `Tests of the same structure, by the same hands, may only repeat each other. ${cut.map((s) => `${props.nameOf(s.finding)}: ${Math.round((s.echoShare ?? 0) * 100)} % of what it adds is taken as echo`).join('; ')}.`
 })
-const thresholds = computed(() => original.value?.thresholds ?? { ruleOut: 0.1, act: 0.8 })
 
 watch(() => props.condition, reset)
 
@@ -79,7 +78,7 @@ function reset(): void {
         <LogOddsRail
           :chance="chance"
           :steps="steps"
-          :thresholds="thresholds"
+          :thresholds="original?.thresholds"
           :name-of="nameOf"
           :picked="shown"
           @pick="(finding) => (picked = finding)"

@@ -12,4 +12,7 @@ export function place(chance: number): number {
   return (logOdds(chance) - logOdds(LEAST)) / (logOdds(MOST) - logOdds(LEAST))
 }
 
+/** An echo that takes less than this share of what a result adds is not drawn. */
+export const LEAST_ECHO = 0.02
+
 export const TICKS = [0.01, 0.05, 0.1, 0.2, 0.5, 0.8, 0.9, 0.95, 0.99]

@@ -15,7 +15,10 @@ export function isVaried(variation: Variation): boolean {
   )
 }
 
-/** A candidate must share its group's echo, and what was dropped is no candidate, so candidates are left out. */
+/**
+ * A result that is flipped is weighed by the figures that its other outcome would have had.
+ * A candidate must share its group's echo, and what was dropped is no candidate, so candidates are left out.
+ */
 export function vary(problem: Problem, condition: string, variation: Variation): Problem {
   return {
     ...problem,
@@ -28,9 +31,11 @@ export function vary(problem: Problem, condition: string, variation: Variation):
       echo: variation.echoes[group.id] ?? group.echo,
       results: group.results
         .filter((result) => variation.outcomes[result.finding] !== 'dropped')
-        .map((result) => {
+        .map(({ otherwise, ...result }) => {
           const outcome = variation.outcomes[result.finding]
-          return outcome && outcome !== 'dropped' ? { ...result, outcome } : result
+          return outcome && outcome !== 'dropped'
+            ? { ...result, outcome, targets: otherwise ?? result.targets }
+            : result
         }),
     })),
   }

@@ -16,9 +16,13 @@ final class Result
 
     private float $lastLoss = 0.0;
 
+    /**
+     * @param  Finding|null  $otherwise  the figures that the other outcome would be weighed by; null: the same
+     */
     public function __construct(
         public readonly Finding $finding,
         public readonly Outcome $outcome,
+        public readonly ?Finding $otherwise = null,
     ) {
     }
 

@@ -150,9 +150,15 @@ final class ProblemReader
             $this->fault("{$path}.finding", "finding {$id} stands twice");
         }
         $this->findings[$id] = true;
-        $targets = $entry->inner('targets');
+        foreach (['targets', 'otherwise'] as $key) {
+            $this->targets($entry->inner($key), "{$path}.{$key}");
+        }
+    }
+
+    private function targets(Given $targets, string $path): void
+    {
         foreach ($targets->names() as $condition) {
-            $place = Path::key("{$path}.targets", $condition);
+            $place = Path::key($path, $condition);
             if (! isset($this->conditions[$condition])) {
                 $this->fault($place, "unknown condition {$condition}");
             }

@@ -78,7 +78,7 @@ final class ProblemShape
             'finding' => self::name(),
             'outcome' => new Word(['positive', 'negative']),
             'targets' => self::targets(),
-        ]), self::MOST_RESULTS)]);
+        ], ['otherwise' => self::targets()]), self::MOST_RESULTS)]);
     }
 
     private static function candidate(): Fields

@@ -41,6 +41,7 @@ final class ProblemWriter
                     'finding' => $result->finding->id,
                     'outcome' => $result->outcome->value,
                     'targets' => self::targets($result->finding, $ids),
+                    ...($result->otherwise === null ? [] : ['otherwise' => self::targets($result->otherwise, $ids)]),
                 ], $group->results),
             ], $problem->groups),
             'candidates' => array_map(static fn (Candidate $candidate): array => [

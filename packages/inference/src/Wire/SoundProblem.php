@@ -145,17 +145,20 @@ final class SoundProblem
             $this->echoes[$id] = $echo = self::echo($fields['echo'] ?? null);
             $results = [];
             foreach (self::list($fields['results'] ?? null, ProblemShape::MOST_RESULTS) as $inner) {
-                $result = self::fields($inner, 3, 3);
+                $result = self::fields($inner, 3, 4);
                 $outcome = $result['outcome'] ?? null;
                 if (
-                    ++$this->results > ProblemShape::MOST_RESULTS
+                    (\count($result) === 4 && ! isset($result['otherwise']))
+                    || ++$this->results > ProblemShape::MOST_RESULTS
                     || ($outcome !== 'positive' && $outcome !== 'negative')
                 ) {
                     throw new Unusual;
                 }
+                $finding = $this->finding($result);
                 $results[] = new Result(
-                    $this->finding($result),
+                    $finding,
                     $outcome === 'positive' ? Outcome::Positive : Outcome::Negative,
+                    isset($result['otherwise']) ? new Finding($finding->id, $this->rows($result['otherwise'])) : null,
                 );
             }
             $groups[] = new Group($id, $echo, $results);
@@ -198,12 +201,21 @@ final class SoundProblem
             throw new Unusual;
         }
         $this->findings[$id] = true;
+
+        return new Finding($id, $this->rows($fields['targets'] ?? null));
+    }
+
+    /**
+     * @return non-empty-list<Row>
+     */
+    private function rows(mixed $targets): array
+    {
         $rows = [];
-        foreach (self::fields($fields['targets'] ?? null, 1, ProblemShape::MOST_CONDITIONS) as $condition => $figures) {
+        foreach (self::fields($targets, 1, ProblemShape::MOST_CONDITIONS) as $condition => $figures) {
             $rows[] = self::row($this->positions[$condition] ?? throw new Unusual, self::fields($figures, 2, 5));
         }
 
-        return $rows === [] ? throw new Unusual : new Finding($id, $rows);
+        return $rows === [] ? throw new Unusual : $rows;
     }
 
     /**

@@ -22,21 +22,14 @@ const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
 const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
 
 function toggleMechanism(word: string): void {
-  const now = (story.value.mechanism as string[] | undefined) ?? []
-  const next = now.includes(word)
-    ? now.filter((other) => other !== word)
-    : word === 'none_recalled'
-      ? [word]
-      : [...now.filter((w) => w !== 'none_recalled'), word]
+  const next = catalogue.toggled((story.value.mechanism as string[] | undefined) ?? [], word)
   answer('history', { mechanism: next.length > 0 ? next : undefined })
 }
 
 const painPlaces = computed(() => (Array.isArray(story.value.painSite) ? (story.value.painSite as string[]) : []))
 
 function togglePlace(place: string): void {
-  const next = painPlaces.value.includes(place)
-    ? painPlaces.value.filter((other) => other !== place)
-    : [...painPlaces.value, place]
+  const next = catalogue.toggled(painPlaces.value, place)
   answer('history', { painSite: next.length > 0 ? next : undefined })
 }
 </script>
