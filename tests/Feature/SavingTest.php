@@ -28,6 +28,19 @@ final class SavingTest extends FeatureTestCase
         self::assertSame($answer->json('assessment.conditions'), $stored->json('assessment.conditions'));
     }
 
+    public function test_an_answer_leaves_out_what_the_asker_holds_already(): void
+    {
+        $id = $this->openedBy($this->member());
+        $first = $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
+        $second = $this->putJson("/api/examinations/{$id}/findings/warmth/left", [
+            'key' => 'with-what-is-known', 'version' => 0, 'payload' => ['warmer' => false], 'known' => $first->json('marks'),
+        ])->assertOk();
+        $whole = $this->getJson("/api/examinations/{$id}")->json('assessment');
+        self::assertEquals($whole, [...$first->json('assessment'), ...$second->json('assessment')]);
+        self::assertSame(array_keys($whole), array_keys($second->json('marks')));
+        self::assertSame(['route', 'nextTests', 'plan'], array_keys($second->json('assessment')));
+    }
+
     public function test_the_same_save_sent_twice_changes_nothing(): void
     {
         $id = $this->openedBy($this->member());

@@ -28,6 +28,7 @@ function queue(tab = 'tab', adopted = emptyDesk()) {
   return scope.run(() =>
     useSaveQueue(EXAMINATION, tab, adopted, {
       stored: (part) => stored.get(part) ?? { payload: null, version: 0 },
+      known: () => ({ plan: 'a1' }),
       saved: (answer, item) => {
         stored.set(item.part, { payload: item.payload, version: answer.version })
         took.push(item.part)
@@ -55,6 +56,7 @@ test('parts are sent in the order entered, each to its own address with the vers
     ['DELETE', `/api/examinations/${EXAMINATION}/findings/lachman/left`, 1, undefined],
   ])
   expect(new Set(asked.map(({ body }) => body.key)).size).toBe(3)
+  expect(asked.map(({ body }) => body.known)).toEqual(Array(3).fill({ plan: 'a1' }))
   expect([took, it.state.value]).toEqual([['history', 'lachman:left', 'lachman:left'], 'saved'])
 })
 

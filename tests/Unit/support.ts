@@ -29,7 +29,7 @@ export function server(...answers: Answer[]) {
 export function saved(part: string, version: number): Answer {
   return {
     status: 200,
-    body: { part, version, assessment: {}, beforeGate: [] } satisfies Partial<Record<keyof Saved, unknown>>,
+    body: { part, version, assessment: {}, marks: {}, beforeGate: [] } satisfies Partial<Record<keyof Saved, unknown>>,
   }
 }
 

@@ -21,6 +21,8 @@ final class PartRequest extends FormRequest
         return [
             'key' => ['required', 'string', 'min:8', 'max:64'],
             'version' => ['required', 'integer:strict', 'min:0', 'max:1000000'],
+            'known' => ['sometimes', 'array', 'max:60'],
+            'known.*' => ['string', 'max:32'],
             'payload' => [$this->isMethod('DELETE') ? 'nullable' : 'present', 'array'],
         ];
     }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Examinations\Marks;
 use App\Examinations\Saved;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * The answer to a save.
+ * The answer to a save: of the assessment only what the asker does not hold yet.
  *
  * @property-read Saved $resource
  */
@@ -20,10 +21,13 @@ final class SavedResource extends JsonResource
      */
     public function toArray(Request $request): array
     {
+        $marks = Marks::of($this->resource->assessment);
+
         return [
             'part' => $this->resource->part,
             'version' => $this->resource->version,
-            'assessment' => $this->resource->assessment,
+            'assessment' => (object) $marks->changedSince((array) $request->input('known', [])),
+            'marks' => $marks->byPart,
             'beforeGate' => $this->resource->beforeGate,
         ];
     }

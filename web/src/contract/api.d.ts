@@ -551,7 +551,12 @@ export interface components {
             beforeGate: string[];
             part: string;
             version: number;
-            assessment: components["schemas"]["Assessment"];
+            /** @description those parts whose mark was not among the known ones; all of them where none were told */
+            assessment: components["schemas"]["AssessmentParts"];
+            /** @description a mark for each part of the assessment as it now stands */
+            marks: {
+                [key: string]: string;
+            };
         };
         SafetyLine: {
             rule: string;
@@ -761,27 +766,28 @@ export interface components {
                 answer: string;
             } | null;
         };
-        Assessment: {
+        Assessment: WithRequired<components["schemas"]["AssessmentParts"], "format" | "version" | "rules" | "evidence" | "phase" | "setting" | "safety" | "measurements" | "effusion" | "results" | "excluded" | "conditions" | "patterns" | "trace" | "mcmurrayReadings" | "collateralReading" | "frontGate" | "alsoConsider" | "route" | "nextTests" | "nothingChanges" | "earlierFinding" | "plan" | "answers" | "remarks">;
+        AssessmentParts: {
             /** @constant */
-            format: "gray-compass/assessment";
+            format?: "gray-compass/assessment";
             /** @constant */
-            version: 1;
-            rules: string;
-            evidence: {
+            version?: 1;
+            rules?: string;
+            evidence?: {
                 set: string;
                 digest: string;
             };
             /** @enum {string} */
-            phase: "acute" | "chronic";
-            setting: string;
+            phase?: "acute" | "chronic";
+            setting?: string;
             /** @description no open test would change what is done */
-            nothingChanges: boolean;
-            earlierFinding: {
+            nothingChanges?: boolean;
+            earlierFinding?: {
                 what: string;
                 by?: string | null;
                 on?: string | null;
             }[];
-            safety: {
+            safety?: {
                 gateOpen: boolean;
                 /** @description what opens the gate for this knee */
                 questions: string[];
@@ -807,52 +813,52 @@ export interface components {
                     }[];
                 };
             };
-            measurements: components["schemas"]["Measurement"][];
-            effusion: {
+            measurements?: components["schemas"]["Measurement"][];
+            effusion?: {
                 grade: number | null;
                 positive: boolean;
                 millilitres: (number | null)[] | null;
                 bloodLikely: boolean;
             } | null;
-            results: components["schemas"]["Result"][];
-            excluded: components["schemas"]["Excluded"][];
-            conditions: components["schemas"]["ConditionVerdict"][];
-            patterns: {
+            results?: components["schemas"]["Result"][];
+            excluded?: components["schemas"]["Excluded"][];
+            conditions?: components["schemas"]["ConditionVerdict"][];
+            patterns?: {
                 present: components["schemas"]["ConditionId"][];
                 probability: components["schemas"]["Chance"];
             }[];
-            trace: components["schemas"]["TraceStep"][];
-            mcmurrayReadings: {
+            trace?: components["schemas"]["TraceStep"][];
+            mcmurrayReadings?: {
                 school: string;
                 medial: string | null;
                 lateral: string | null;
             }[] | null;
-            collateralReading: {
+            collateralReading?: {
                 /** @enum {string} */
                 side: "inner" | "outer";
                 reading: string;
             }[];
-            frontGate: {
+            frontGate?: {
                 story: components["schemas"]["Gate"];
                 structural: components["schemas"]["Gate"];
                 compression: components["schemas"]["Gate"];
                 loaded: components["schemas"]["Gate"];
                 supported: boolean;
             };
-            alsoConsider: {
+            alsoConsider?: {
                 id: string;
                 why: string;
             }[];
-            plan: components["schemas"]["Plan"];
-            route: components["schemas"]["Itinerary"];
-            nextTests: components["schemas"]["NextTest"][];
-            answers: {
+            plan?: components["schemas"]["Plan"];
+            route?: components["schemas"]["Itinerary"];
+            nextTests?: components["schemas"]["NextTest"][];
+            answers?: {
                 condition: components["schemas"]["ConditionId"];
                 finding: string;
                 mistake: string;
                 answer: string;
             }[];
-            remarks: {
+            remarks?: {
                 code: string;
                 say: string;
             }[];
@@ -893,6 +899,10 @@ export interface components {
             payload: {
                 [key: string]: unknown;
             };
+            /** @description marks that an earlier answer told, so that only what changed is sent */
+            known?: {
+                [key: string]: string;
+            };
         };
         TakeBack: {
             /** @description never used twice; the same save sent again changes nothing */
@@ -900,6 +910,10 @@ export interface components {
             /** @description the version this was made from; 0 when the part is new */
             version: number;
             payload?: Record<string, never> | null;
+            /** @description marks that an earlier answer told, so that only what changed is sent */
+            known?: {
+                [key: string]: string;
+            };
         };
         Refused: {
             error: components["schemas"]["Fault"];
@@ -4920,3 +4934,6 @@ export interface operations {
         };
     };
 }
+type WithRequired<T, K extends keyof T> = T & {
+    [P in K]-?: T[P];
+};

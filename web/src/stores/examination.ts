@@ -36,6 +36,8 @@ export const useExamination = defineStore('examination', () => {
   const parts = reactive(new Map<string, Payload | null>())
   /** As the server last told them. */
   const stored = new Map<string, StoredPart>()
+  /** By part of the assessment: what the server need not tell again. */
+  let marks: Record<string, string> = {}
   const beforeGate = reactive(new Set<string>())
   /** What was brought together by itself, to be told once. */
   const merged = ref('')
@@ -73,6 +75,7 @@ export const useExamination = defineStore('examination', () => {
     const { sections, findings, assessment: judged, ...rest } = examination
     head.value = rest
     assessment.value = judged
+    marks = {}
     for (const s of sections) receive(s.name, { payload: s.payload as Payload, version: s.version })
     for (const f of findings) {
       receive(`${f.manoeuvre}:${f.side}`, { payload: f.payload as Payload | null, version: f.version })
@@ -81,7 +84,12 @@ export const useExamination = defineStore('examination', () => {
     const adopted = await adopt(id, tab)
     queue.value =
       scope.run(() =>
-        useSaveQueue(id, tab, adopted, { stored: (part) => stored.get(part) ?? NOTHING, saved, refused }),
+        useSaveQueue(id, tab, adopted, {
+          stored: (part) => stored.get(part) ?? NOTHING,
+          known: () => marks,
+          saved,
+          refused,
+        }),
       ) ?? null
     for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
       if (!isMeasured(parts.get(part) ?? null)) parts.set(part, draft)
@@ -185,7 +193,8 @@ export const useExamination = defineStore('examination', () => {
 
   function saved(answer: Saved, item: Waiting): void {
     stored.set(answer.part, { payload: item.payload, version: answer.version })
-    assessment.value = answer.assessment
+    if (assessment.value) assessment.value = { ...assessment.value, ...answer.assessment }
+    marks = answer.marks
     beforeGate.clear()
     for (const part of answer.beforeGate) beforeGate.add(part)
     sendLifted()

@@ -10,6 +10,8 @@ export type SaveState = 'saved' | 'saving' | 'kept' | 'login' | 'refused'
 export interface SaveHandlers {
   /** What the server last told of a part. */
   stored: (part: string) => StoredPart
+  /** Marks of the parts of the assessment that are held already. */
+  known: () => Record<string, string>
   saved: (answer: Saved, item: Waiting) => void
   refused: (item: Waiting, error: ApiError) => void
 }
@@ -99,13 +101,14 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
       from: { version },
       payload,
     } = item
+    const known = handlers.known()
     const [name = '', side] = item.part.split(':')
     if (side === undefined) {
       const path = { examination, section: name as SectionName }
       return answerOf(
         api.PUT('/api/examinations/{examination}/sections/{section}', {
           params: { path },
-          body: { key, version, payload: payload ?? {} },
+          body: { key, version, known, payload: payload ?? {} },
         }),
       )
     }
@@ -114,13 +117,13 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
       ? answerOf(
           api.DELETE('/api/examinations/{examination}/findings/{manoeuvre}/{side}', {
             params: { path },
-            body: { key, version },
+            body: { key, version, known },
           }),
         )
       : answerOf(
           api.PUT('/api/examinations/{examination}/findings/{manoeuvre}/{side}', {
             params: { path },
-            body: { key, version, payload },
+            body: { key, version, known, payload },
           }),
         )
   }
