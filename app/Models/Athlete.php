@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\BlindIndex;
 use Carbon\CarbonImmutable;
 use Database\Factories\AthleteFactory;
+use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property string $id
@@ -32,9 +37,51 @@ final class Athlete extends Model
     use HasUlids;
     use SoftDeletes;
 
+    private const RUNS = 'athlete_runs';
+
     protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on'];
 
     protected $casts = ['name' => 'encrypted', 'born_on' => 'date'];
+
+    protected static function booted(): void
+    {
+        self::saved(static fn (self $athlete) => $athlete->index());
+    }
+
+    /** Makes the athlete known to the search, by what is said of them now. */
+    public function index(): void
+    {
+        DB::table(self::RUNS)->where('athlete_id', $this->id)->delete();
+        DB::table(self::RUNS)->insert(array_map(
+            fn (string $run): array => ['athlete_id' => $this->id, 'run' => $run],
+            BlindIndex::entries($this->team_id, $this->spoken()),
+        ));
+    }
+
+    /**
+     * Those with this in name, number or squad; everybody where nothing is looked for.
+     *
+     * @param  Builder<self>  $athletes
+     */
+    #[Scope]
+    protected function called(Builder $athletes, string $search): void
+    {
+        $user = Auth::user();
+        $sought = $user instanceof User ? BlindIndex::sought($user->teamId(), $search) : [];
+        if ($sought !== []) {
+            $athletes->whereIn('id', DB::table(self::RUNS)
+                ->select('athlete_id')
+                ->whereIn('run', $sought)
+                ->groupBy('athlete_id')
+                ->havingRaw('count(*) = ?', [\count($sought)]));
+        }
+    }
+
+    /** All that one may look for. */
+    public function spoken(): string
+    {
+        return "{$this->name} {$this->number} {$this->squad}";
+    }
 
     /**
      * @return HasMany<Episode, $this>

@@ -27,7 +27,9 @@ final class AccessTest extends FeatureTestCase
         $this->getJson("/api/examinations/{$theirs}")->assertNotFound();
         $this->save($theirs, 'findings/lachman/left', ['normal' => true])->assertNotFound();
         $this->getJson("/api/athletes/{$athlete->id}")->assertNotFound();
-        $this->getJson('/api/today')->assertOk()->assertExactJson(['athletes' => []]);
+        $this->getJson('/api/today')->assertOk()->assertExactJson([
+            'unfinished' => [], 'seen' => [], 'athletes' => [], 'total' => 0, 'page' => 1, 'pages' => 1,
+        ]);
     }
 
     public function test_logging_in_and_out(): void

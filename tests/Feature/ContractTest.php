@@ -65,6 +65,7 @@ final class ContractTest extends FeatureTestCase
         $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
         $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->assertOk();
         $this->postJson('/api/weigh', ['conditions' => []])->assertStatus(422);
+        $this->getJson('/api/today?page=0')->assertStatus(422);
         $this->postJson(
             "/api/athletes/{$athlete}/examinations",
             ['hurtSide' => 'both', 'daysSinceInjury' => 1, 'route' => 'clinic_core'],

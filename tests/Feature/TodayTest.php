@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Database\Eloquent\Factories\Sequence;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 
 /** Starting an examination, the list of the day, and the demo club. */
 final class TodayTest extends FeatureTestCase
@@ -41,10 +45,10 @@ final class TodayTest extends FeatureTestCase
         self::assertSame(1, Episode::query()->count());
         $start(5, 'right');
         self::assertSame(2, Episode::query()->count());
-        $listed = $this->getJson('/api/today')->assertOk()->json('athletes.0');
-        self::assertSame('Mirre Aldous', $listed['name']);
-        self::assertCount(3, $listed['examinations']);
-        self::assertSame('2026-05-10', substr((string) $listed['examinations'][2]['examinedAt'], 0, 10));
+        $listed = $this->getJson('/api/today')->assertOk()->json('unfinished');
+        self::assertSame(['Mirre Aldous'], array_values(array_unique(array_column(array_column($listed, 'athlete'), 'name'))));
+        self::assertCount(3, $listed);
+        self::assertSame('2026-05-10', substr((string) $listed[2]['examination']['examinedAt'], 0, 10));
         $this->getJson("/api/athletes/{$athlete->id}")->assertOk()->assertJsonCount(3, 'examinations');
     }
 
@@ -78,21 +82,59 @@ final class TodayTest extends FeatureTestCase
         self::assertSame([0, 0], [Examination::query()->count(), Episode::query()->count()]);
     }
 
+    public function test_athletes_are_found_by_any_part_of_name_number_or_squad(): void
+    {
+        $user = $this->member();
+        foreach ([['Ödön Brackwater', '11', 'Judo'], ['Wren Odell', '12', 'Judo'], ['Ida Marsh', '110', 'Handball']] as [$name, $number, $squad]) {
+            Athlete::factory()->create(['team_id' => $user->teamId(), 'name' => $name, 'number' => $number, 'squad' => $squad]);
+        }
+        Athlete::factory()->create(['name' => 'Ödön of another club']);
+        $found = fn (string $search): array => array_column(
+            $this->actingAs($user)->getJson('/api/today?search='.rawurlencode($search))->assertOk()->json('athletes'),
+            'name',
+        );
+        self::assertSame(['Ödön Brackwater'], $found('odon'));
+        self::assertSame(['Ida Marsh', 'Ödön Brackwater'], $found('11'));
+        self::assertSame(['Ödön Brackwater', 'Wren Odell'], $found('jud'));
+        self::assertSame(['Wren Odell'], $found('judo  dell'));
+        self::assertSame(['Ödön Brackwater'], $found('WATER'));
+        self::assertSame([], $found('waterbrack'));
+        self::assertCount(3, $found(''));
+        Athlete::query()->where('number', '12')->firstOrFail()->update(['name' => 'Wren Tarn']);
+        self::assertSame([[], ['Wren Tarn']], [$found('odell'), $found('tarn')]);
+        self::assertStringNotContainsString('arn', (string) json_encode(DB::table('athlete_runs')->selectRaw('hex(run) run')->get()));
+    }
+
+    public function test_the_list_comes_a_page_at_a_time(): void
+    {
+        $user = $this->member();
+        Athlete::factory()->count(65)->sequence(static fn (Sequence $one): array => ['number' => sprintf('%03d', $one->index)])
+            ->create(['team_id' => $user->teamId()]);
+        $page = fn (int $number): TestResponse => $this->actingAs($user)->getJson("/api/today?page={$number}")->assertOk();
+        self::assertSame([65, 1, 2], [$page(1)->json('total'), $page(1)->json('page'), $page(1)->json('pages')]);
+        self::assertSame(['060', '061', '062', '063', '064'], array_column($page(2)->json('athletes'), 'number'));
+        DB::enableQueryLog();
+        $page(1);
+        self::assertLessThan(12, \count(DB::getQueryLog()), 'as many questions to the database, however many athletes');
+    }
+
     public function test_the_demo_club_is_loaded_once(): void
     {
         $this->seed(DatabaseSeeder::class);
         $this->seed(DatabaseSeeder::class);
         $this->postJson('/api/login', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertOk();
-        $athletes = collect($this->getJson('/api/today')->assertOk()->json('athletes'));
+        $today = $this->getJson('/api/today')->assertOk()->json();
+        $athletes = collect($today['athletes']);
+        $cases = collect([...$today['unfinished'], ...$today['seen']]);
         self::assertCount(12, $athletes);
         self::assertEqualsCanonicalizing(
             ['Handball', 'Judo', 'Trampoline', 'Fell running'],
             $athletes->pluck('squad')->unique()->values()->all(),
         );
-        self::assertSame(7, $athletes->sum(static fn (array $athlete): int => count($athlete['examinations'])));
-        $mirre = $athletes->firstWhere('name', 'Mirre Aldous');
+        self::assertCount(7, $cases);
+        $mirre = $cases->firstWhere('athlete.name', 'Mirre Aldous');
         $assessment = $this->getJson(
-            "/api/examinations/{$mirre['examinations'][0]['id']}",
+            "/api/examinations/{$mirre['examination']['id']}",
         )->assertOk()->json('assessment');
         self::assertSame('act', $assessment['conditions'][0]['zone']);
         self::assertSame([], $assessment['excluded']);

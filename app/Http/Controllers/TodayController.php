@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\AthleteResource;
-use App\Models\Athlete;
-use Illuminate\Http\JsonResponse;
+use App\Http\Requests\TodayRequest;
+use App\Http\Resources\TodayResource;
+use App\People\Today;
 
-/** The athletes of the team, each with the examinations of their knees. */
+/** What is unfinished, who was seen lately, and the athletes of the team, a page at a time. */
 final class TodayController
 {
-    public function __invoke(): JsonResponse
+    public function __invoke(TodayRequest $request): TodayResource
     {
-        $athletes = Athlete::query()->with('episodes.examinations')->get()->sortBy('name')->values();
-
-        return response()->json(['athletes' => AthleteResource::collection($athletes)]);
+        return new TodayResource(Today::of($request->search(), $request->page()));
     }
 }

@@ -79,7 +79,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The athletes of the team with their examinations */
+        /** What is unfinished, who was seen lately, and a page of the team's athletes */
         get: operations["showToday"];
         put?: never;
         post?: never;
@@ -364,7 +364,20 @@ export interface components {
             examinations: components["schemas"]["ExaminationSummary"][];
         };
         Today: {
-            athletes: components["schemas"]["AthleteWithExaminations"][];
+            /** @description newest first */
+            unfinished: components["schemas"]["Case"][];
+            /** @description signed lately, newest first */
+            seen: components["schemas"]["Case"][];
+            /** @description by squad and number */
+            athletes: components["schemas"]["AthleteSummary"][];
+            /** @description athletes that were found */
+            total: number;
+            page: number;
+            pages: number;
+        };
+        Case: {
+            athlete: components["schemas"]["AthleteSummary"];
+            examination: components["schemas"]["ExaminationSummary"];
         };
         Field: {
             name: string;
@@ -4569,14 +4582,18 @@ export interface operations {
     };
     showToday: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description any part of name, number or squad */
+                search?: string;
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description By name */
+            /** @description The first screen */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4586,6 +4603,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Unauthenticated"];
+            422: components["responses"]["Refused"];
         };
     };
     showAthlete: {

@@ -2,7 +2,8 @@ import type { components } from './api'
 
 type Schemas = components['schemas']
 
-export type Athlete = Schemas['AthleteSummary']
+export type AthleteSummary = Schemas['AthleteSummary']
+export type Today = Schemas['Today']
 export type AthleteWithExaminations = Schemas['AthleteWithExaminations']
 export type ExaminationSummary = Schemas['ExaminationSummary']
 export type Examination = Schemas['Examination']

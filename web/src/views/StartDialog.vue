@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { AthleteWithExaminations, Itinerary, Side } from '@/contract/types'
+import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
 import ModalDialog from '@/shared/ModalDialog.vue'
 import { useCatalogue } from '@/stores/catalogue'
 
-const props = defineProps<{ athlete: AthleteWithExaminations }>()
+const props = defineProps<{ athlete: AthleteSummary }>()
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const AGAIN_SHOWN = 3
@@ -32,13 +32,12 @@ const catalogue = useCatalogue()
 const problem = ref('')
 const busy = ref(false)
 
+const examinations = ref<ExaminationSummary[]>([])
+
 /** Knees that were examined before, each once; looking again begins with what was left open. */
 const again = computed(() => {
   const knees = new Map(
-    props.athlete.examinations.map((e) => [
-      `${e.hurtSide} ${e.injuredOn ?? ''}`,
-      { side: e.hurtSide, injuredOn: e.injuredOn },
-    ]),
+    examinations.value.map((e) => [`${e.hurtSide} ${e.injuredOn ?? ''}`, { side: e.hurtSide, injuredOn: e.injuredOn }]),
   )
   return [...knees.values()].slice(0, AGAIN_SHOWN)
 })
@@ -60,6 +59,13 @@ function choose(choice: Since): void {
 }
 
 onMounted(catalogue.load)
+onMounted(async () => {
+  const path = { athlete: props.athlete.id }
+  examinations.value = await answerOf(api.GET('/api/athletes/{athlete}', { params: { path } })).then(
+    (athlete) => athlete.examinations,
+    () => [],
+  )
+})
 
 async function start(side: Side): Promise<void> {
   busy.value = true

@@ -1,61 +1,64 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { refDebounced } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
-import type { AthleteWithExaminations, ExaminationSummary, Itinerary } from '@/contract/types'
+import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { unsent } from '@/stores/desk'
 
-const SEEN_SHOWN = 5
+const TYPING_MS = 150
 const router = useRouter()
-const athletes = ref<AthleteWithExaminations[] | null>(null)
+const today = ref<Today | null>(null)
 const problem = ref('')
 const search = ref('')
-const starting = ref<AthleteWithExaminations | null>(null)
+const typed = refDebounced(search, TYPING_MS)
+const page = ref(1)
+const starting = ref<AthleteSummary | null>(null)
+/** What the list answers to; an answer that comes late, after another was asked for, is not shown. */
+let asked = 0
 
-const found = computed(() => {
-  const words = search.value.trim().toLowerCase()
-  return (athletes.value ?? []).filter((a) => `${a.name} ${a.number} ${a.squad}`.toLowerCase().includes(words))
-})
 const squads = computed(() => {
-  const groups = new Map<string, AthleteWithExaminations[]>()
-  for (const athlete of found.value) groups.set(athlete.squad, [...(groups.get(athlete.squad) ?? []), athlete])
-  return [...groups].sort(([a], [b]) => a.localeCompare(b))
+  const groups = new Map<string, AthleteSummary[]>()
+  for (const athlete of today.value?.athletes ?? [])
+    groups.set(athlete.squad, [...(groups.get(athlete.squad) ?? []), athlete])
+  return [...groups]
 })
-const unfinished = computed(() => examinations('draft'))
-const seen = computed(() => examinations('signed').slice(0, SEEN_SHOWN))
 const lists = computed(() => [
-  { cases: unfinished.value, to: 'bench' },
-  { cases: seen.value, to: 'summary' },
+  { cases: today.value?.unfinished ?? [], to: 'bench' },
+  { cases: today.value?.seen ?? [], to: 'summary' },
 ])
-
-/** Newest first, over all athletes. */
-function examinations(status: ExaminationSummary['status']) {
-  return (athletes.value ?? [])
-    .flatMap((athlete) =>
-      athlete.examinations
-        .filter((examination) => examination.status === status)
-        .map((examination) => ({ athlete, examination })),
-    )
-    .sort((a, b) => b.examination.examinedAt.localeCompare(a.examination.examinedAt))
-}
 
 /** Entered on this device, and not with the server yet. */
 const kept = computed(() =>
-  (athletes.value === null ? [] : unsent()).flatMap(({ examination, count }) => {
-    const athlete = athletes.value?.find((a) => a.examinations.some((e) => e.id === examination))
-    return athlete ? [{ id: examination, name: athlete.name, count }] : []
+  (today.value === null ? [] : unsent()).map(({ examination, count }) => {
+    const known = lists.value.flatMap(({ cases }) => cases).find((one) => one.examination.id === examination)
+    return { id: examination, name: known?.athlete.name ?? 'an examination', count }
   }),
 )
 
 async function load(): Promise<void> {
+  const mine = ++asked
   try {
-    athletes.value = (await answerOf(api.GET('/api/today'))).athletes
+    const query = { search: typed.value, page: page.value }
+    const answer = await answerOf(api.GET('/api/today', { params: { query } }))
+    if (mine !== asked) return
+    today.value = answer
     problem.value = ''
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'
   }
+}
+
+watch(typed, () => {
+  page.value = 1
+  void load()
+})
+
+function turnTo(other: number): void {
+  page.value = other
+  void load()
 }
 
 function sinceInjury(injuredOn: string | null): string {
@@ -90,7 +93,7 @@ onMounted(load)
         {{ problem }}
         <button class="button" type="button" @click="load">Try again</button>
       </p>
-      <p v-else-if="athletes && unfinished.length === 0" class="quiet-text">
+      <p v-else-if="today && today.unfinished.length === 0" class="quiet-text">
         Nothing is unfinished. Choose an athlete to start with.
       </p>
       <p v-for="{ id, name, count } in kept" :key="id" class="ink-line kept">
@@ -128,7 +131,9 @@ onMounted(load)
           <input v-model="search" type="search" placeholder="Name, number or squad" />
         </label>
       </header>
-      <p v-if="athletes && found.length === 0" class="quiet-text">Nobody is called “{{ search }}” here.</p>
+      <p v-if="today && today.total === 0" class="quiet-text">
+        {{ typed === '' ? 'No athletes yet.' : `Nobody is called “${typed}” here.` }}
+      </p>
       <div v-for="[squad, members] in squads" :key="squad" class="squad">
         <h3>{{ squad }}</h3>
         <ul>
@@ -143,6 +148,11 @@ onMounted(load)
           </li>
         </ul>
       </div>
+      <nav v-if="today && today.pages > 1" class="pages" aria-label="Pages of athletes">
+        <button class="button" type="button" :disabled="page === 1" @click="turnTo(page - 1)">Earlier</button>
+        <span class="number">page {{ page }} of {{ today.pages }}, {{ today.total }} athletes</span>
+        <button class="button" type="button" :disabled="page === today.pages" @click="turnTo(page + 1)">Later</button>
+      </nav>
     </section>
   </main>
   <StartDialog v-if="starting" :athlete="starting" @close="starting = null" @started="begin" />
@@ -232,6 +242,13 @@ onMounted(load)
 }
 .squad li > span {
   display: grid;
+}
+.pages {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  padding-top: 14px;
+  border-top: 1px solid var(--line);
 }
 .squad b {
   font-weight: 600;

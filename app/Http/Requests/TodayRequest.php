@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Which athletes of the team to list. */
+final class TodayRequest extends FormRequest
+{
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        return [
+            'search' => ['sometimes', 'nullable', 'string', 'max:60'],
+            'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
+        ];
+    }
+
+    /** Any part of name, number or squad; empty: everybody. */
+    public function search(): string
+    {
+        return $this->string('search')->trim()->toString();
+    }
+
+    public function page(): int
+    {
+        return $this->integer('page', 1);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\People\Today;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * The first screen.
+ *
+ * @property-read Today $resource
+ */
+final class TodayResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $athletes = $this->resource->athletes;
+
+        return [
+            'unfinished' => CaseResource::collection($this->resource->unfinished)->resolve($request),
+            'seen' => CaseResource::collection($this->resource->seen)->resolve($request),
+            'athletes' => AthleteResource::collection($athletes->getCollection())->resolve($request),
+            'total' => $athletes->total(),
+            'page' => $athletes->currentPage(),
+            'pages' => $athletes->lastPage(),
+        ];
+    }
+}

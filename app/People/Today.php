@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\Models\Athlete;
+use App\Models\Examination;
+use App\Models\ExaminationStatus;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Pagination\LengthAwarePaginator;
+
+/** What a practitioner sees first: what is unfinished, who was seen lately, and a page of the team's athletes. */
+final readonly class Today
+{
+    private const UNFINISHED_SHOWN = 30;
+
+    private const SEEN_SHOWN = 5;
+
+    private const ATHLETES_A_PAGE = 60;
+
+    /**
+     * @param  Collection<int, Examination>  $unfinished  newest first
+     * @param  Collection<int, Examination>  $seen  newest first
+     * @param  LengthAwarePaginator<int, Athlete>  $athletes  by squad and number
+     */
+    private function __construct(
+        public Collection $unfinished,
+        public Collection $seen,
+        public LengthAwarePaginator $athletes,
+    ) {
+    }
+
+    public static function of(string $search, int $page): self
+    {
+        return new self(
+            self::newest(ExaminationStatus::Draft, self::UNFINISHED_SHOWN),
+            self::newest(ExaminationStatus::Signed, self::SEEN_SHOWN),
+            Athlete::query()
+                ->called($search)
+                ->orderBy('squad')
+                ->orderBy('number')
+                ->paginate(self::ATHLETES_A_PAGE, page: $page),
+        );
+    }
+
+    /**
+     * @return Collection<int, Examination>
+     */
+    private static function newest(ExaminationStatus $status, int $most): Collection
+    {
+        return Examination::query()
+            ->where('status', $status)
+            ->with('episode.athlete')
+            ->orderByDesc('examined_at')
+            ->limit($most)
+            ->get();
+    }
+}
