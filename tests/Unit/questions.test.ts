@@ -1,19 +1,21 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test, vi } from 'vitest'
+import type { Payload } from '@/contract/types'
 import { useQuestions } from '@/bench/asking/useQuestions'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { catalogue } from './fixtures'
 import { server } from './support'
 
-const answers: Record<string, Record<string, unknown>> = {}
+const answers: Record<string, Payload> = {}
 
 beforeEach(async () => {
   setActivePinia(createPinia())
   server({ status: 200, body: catalogue() })
   await useCatalogue().load()
   for (const name of Object.keys(answers)) delete answers[name]
-  vi.spyOn(useExamination(), 'section').mockImplementation((name: string) => answers[name] ?? {})
+  for (const ask of ['section', 'answers'] as const)
+    vi.spyOn(useExamination(), ask).mockImplementation((name: string) => answers[name] ?? {})
 })
 
 const keys = (questions: { key: string }[]) => questions.map(({ key }) => key)

@@ -81,7 +81,7 @@ const sides = computed<(Side | 'both')[]>(() =>
           <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small>
         </h2>
         <BandPicker
-          :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand as string | undefined"
+          :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand ?? undefined"
           @pick="(band) => emit('band', band)"
         />
       </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Payload } from '@/contract/types'
+import type { Value } from '@/contract/types'
 import { asHeading, capital, inWords } from '@/shared/words'
 import type { Refused } from '@/stores/desk'
 import { useCatalogue } from '@/stores/catalogue'
@@ -36,12 +36,12 @@ function rows(problem: Refused): { key: string; mine: string; theirs: string }[]
     .map((key) => ({ key, mine: spoken(mine[key]), theirs: spoken(theirs[key]) }))
 }
 
-function spoken(value: unknown): string {
+function spoken(value: Value | object): string {
   if (value === undefined || value === null) return 'nothing'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map(spoken).join('; ')
   if (typeof value === 'object')
-    return Object.entries(value as Payload)
+    return Object.entries(value)
       .map(([key, part]) => `${inWords(key)}: ${spoken(part)}`)
       .join(', ')
   return inWords(String(value))

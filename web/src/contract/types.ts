@@ -23,7 +23,69 @@ export type Problem = Schemas['Problem']
 export type WeighUp = Schemas['WeighUp']
 export type RailStep = Schemas['RailStep']
 export type WeighedChance = Schemas['WeighedChance']
-export type Payload = Record<string, unknown>
 export type Side = 'left' | 'right'
 export type SectionName = Schemas['StoredSection']['name']
 export type ConditionId = Verdict['id']
+
+/** Codes come and go with the catalogue, so here they are words; which ones may stand, the server says. */
+type Coded<T> = T extends string
+  ? string
+  : T extends (infer One)[]
+    ? Coded<One>[]
+    : T extends object
+      ? { [K in keyof T]: Coded<T[K]> }
+      : T
+
+type Document = Schemas['examination.schema']
+type Filled<K extends keyof Document> = NonNullable<Coded<Document[K]>>
+type Frame = Exclude<
+  keyof Document,
+  'format' | 'version' | 'findings' | 'opening' | 'episode' | 'history' | 'safety' | 'earlierFinding' | 'pulseChecks'
+>
+
+/** What each section of an examination may hold; nothing is there until somebody answers. */
+export type SectionPayloads = {
+  frame: Partial<Coded<Pick<Document, Frame>>>
+  opening: Filled<'opening'>
+  episode: Filled<'episode'>
+  history: Filled<'history'>
+  safety: Filled<'safety'>
+  earlierFinding: { entries?: Filled<'earlierFinding'> }
+  pulseChecks: { entries?: Filled<'pulseChecks'> }
+}
+
+type ByManoeuvre = Required<Schemas['FindingPayloads']>
+type OneFinding = ByManoeuvre[keyof ByManoeuvre]
+type KeyIn<T> = T extends T ? keyof T : never
+type ValueIn<T, K extends PropertyKey> = T extends { [P in K]?: infer V } ? V : never
+
+export type Checks = Record<string, boolean>
+/** One hold of the board of rotated bends. */
+export type Cell = { [K in keyof CellFields]: Coded<CellFields[K]> }
+type CellFields = NonNullable<ByManoeuvre['mcmurray']['cells']>[number]
+
+/** What may be recorded of a manoeuvre, over all of them; which fields are its own, the catalogue says. */
+export type FindingPayload = { [K in Exclude<KeyIn<OneFinding>, 'checks'>]?: Coded<ValueIn<OneFinding, K>> } & {
+  checks?: Checks
+}
+
+/** Which school was chosen, by matter. */
+export type Chosen = { [matter: string]: string | null | undefined }
+
+/** All that an answer or a field can hold. */
+export type Value =
+  | boolean
+  | number
+  | string
+  | string[]
+  | Cell[]
+  | Checks
+  | SectionPayloads['frame']['schools']
+  | SectionPayloads['episode']['operated']
+  | SectionPayloads['earlierFinding']['entries']
+  | SectionPayloads['pulseChecks']['entries']
+  | null
+  | undefined
+
+/** A part as it is kept and sent: a section or a finding. */
+export type Payload = { [field: string]: Value }

@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia'
 import { type EffectScope, computed, effectScope, reactive, ref, shallowRef } from 'vue'
 import { type ApiError, answerOf, api } from '@/api/client'
-import type { Assessment, Examination, Hold, Payload, Saved, Side } from '@/contract/types'
+import type {
+  Assessment,
+  Examination,
+  FindingPayload,
+  Hold,
+  Payload,
+  Saved,
+  SectionName,
+  SectionPayloads,
+  Side,
+} from '@/contract/types'
 import { type StoredPart, type Waiting, adopt } from './desk'
 import { merge, same } from './merge'
 import { type SaveState, useSaveQueue } from './saveQueue'
@@ -104,12 +114,17 @@ export const useExamination = defineStore('examination', () => {
     parts.set(part, newest.payload)
   }
 
-  function section(name: string): Payload {
+  function section<K extends SectionName>(name: K): SectionPayloads[K] {
+    return (parts.get(name) ?? {}) as SectionPayloads[K]
+  }
+
+  /** The answers of a section by their key, where the key comes from the catalogue. */
+  function answers(name: SectionName): Payload {
     return parts.get(name) ?? {}
   }
 
-  function finding(manoeuvre: string, side: Side | 'both'): Payload | null {
-    return parts.get(`${manoeuvre}:${side}`) ?? null
+  function finding(manoeuvre: string, side: Side | 'both'): FindingPayload | null {
+    return (parts.get(`${manoeuvre}:${side}`) ?? null) as FindingPayload | null
   }
 
   function isRecorded(manoeuvre: string): boolean {
@@ -126,7 +141,7 @@ export const useExamination = defineStore('examination', () => {
     const recorded = (['left', 'right', 'both'] as const)
       .map((side) => finding(manoeuvre, side)?.override)
       .find((reason) => typeof reason === 'string')
-    return overrides.get(manoeuvre) ?? (recorded as string | undefined)
+    return overrides.get(manoeuvre) ?? recorded ?? undefined
   }
 
   function override(manoeuvre: string, reason: string): void {
@@ -255,6 +270,7 @@ export const useExamination = defineStore('examination', () => {
     undoable,
     open,
     section,
+    answers,
     finding,
     isDone,
     isRecorded,

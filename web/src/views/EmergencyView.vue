@@ -15,11 +15,6 @@ const now = ref(new Date())
 const STORY = 'history'
 const PULSE = 'pulseChecks'
 
-interface PulseCheck {
-  at: string
-  felt: boolean
-}
-
 const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
 
 const lines = computed(() =>
@@ -29,7 +24,7 @@ const lines = computed(() =>
 )
 const signed = computed(() => examination.head?.status === 'signed')
 const due = computed(() => examination.assessment?.safety.pulse.everyMinutes ?? 0)
-const checks = computed(() => (examination.section(PULSE).entries as PulseCheck[] | undefined) ?? [])
+const checks = computed(() => examination.section(PULSE).entries ?? [])
 const last = computed(() => {
   const entry = checks.value.at(-1)
   return entry ? new Date(entry.at) : null

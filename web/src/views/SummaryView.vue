@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Chosen } from '@/contract/types'
 import { computed, onMounted, ref } from 'vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
@@ -24,7 +25,7 @@ const ready = computed(
 )
 const assessment = computed(() => examination.assessment!)
 const judgedBy = computed(() => {
-  const chosen = (examination.section('frame').schools ?? {}) as Record<string, string>
+  const chosen: Chosen = examination.section('frame').schools ?? {}
   return (catalogue.catalogue?.schools ?? [])
     .map(
       (school) =>

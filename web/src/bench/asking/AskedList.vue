@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { asAnswer } from '@/shared/values'
 import type { Payload, Question } from '@/contract/types'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 
@@ -11,7 +12,7 @@ const emit = defineEmits<{ answer: [key: string, value: boolean] }>()
     <li v-for="question in questions" :key="question.key">
       <span>{{ question.ask }}</span>
       <FlagPicker
-        :value="answers[question.key] as boolean | undefined"
+        :value="asAnswer(answers[question.key])"
         :label="question.ask"
         @pick="(value) => emit('answer', question.key, value)"
       />

@@ -1,18 +1,15 @@
 <script setup lang="ts">
+import type { SectionPayloads } from '@/contract/types'
 import { computed, ref } from 'vue'
 import { useExamination } from '@/stores/examination'
 
-/** What somebody else found or reported: kept and shown, never weighed. */
-interface Earlier {
-  what: string
-  by?: string
-  on?: string
-}
+type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 
+/** What somebody else found or reported: kept and shown, never weighed. */
 const SECTION = 'earlierFinding'
 const MOST = 40
 const examination = useExamination()
-const entries = computed(() => (examination.section(SECTION).entries as Earlier[] | undefined) ?? [])
+const entries = computed(() => examination.section(SECTION).entries ?? [])
 const what = ref('')
 const by = ref('')
 const on = ref('')

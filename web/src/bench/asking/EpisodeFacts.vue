@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { asText } from '@/shared/values'
 import { computed } from 'vue'
-import type { Payload } from '@/contract/types'
+import type { Chosen, Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -11,10 +12,11 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 const { episode: texts } = useQuestions()
 const episode = computed(() => examination.section('episode'))
+const answers = computed(() => examination.answers('episode'))
 const frame = computed(() => examination.section('frame'))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
-const operated = computed(() => episode.value.operated as { what: string; weeksAgo: number } | undefined)
-const schools = computed(() => (frame.value.schools ?? {}) as Record<string, string>)
+const operated = computed(() => episode.value.operated)
+const schools = computed<Chosen>(() => frame.value.schools ?? {})
 /** The days since the injury choose the setting, unless somebody says why not. */
 const otherSetting = computed(
   () => frame.value.settingChosen !== undefined || examination.assessment?.setting !== frame.value.setting,
@@ -44,7 +46,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         <input
           type="text"
           maxlength="4000"
-          :value="episode[text.key] ?? ''"
+          :value="asText(answers[text.key]) ?? ''"
           @change="(event) => emit('episode', { [text.key]: textOf(event) })"
         />
       </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { asAnswer } from '@/shared/values'
 import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
@@ -10,7 +11,7 @@ const examination = useExamination()
 const { toggle, none } = useSections()
 const safety = computed(() => examination.assessment?.safety)
 const { gate, also, noneAlso } = useQuestions()
-const answers = computed(() => examination.section('safety'))
+const answers = computed(() => examination.answers('safety'))
 </script>
 
 <template>
@@ -34,7 +35,7 @@ const answers = computed(() => examination.section('safety'))
         <li v-for="item in gate" :key="item.key">
           <span>{{ item.ask }}</span>
           <FlagPicker
-            :value="answers[item.key] as boolean | undefined"
+            :value="asAnswer(answers[item.key])"
             :label="item.ask"
             @pick="(value) => toggle('safety', item.key, value)"
           />
@@ -50,7 +51,7 @@ const answers = computed(() => examination.section('safety'))
         <li v-for="item in also" :key="item.key">
           <span>{{ item.ask }}</span>
           <FlagPicker
-            :value="answers[item.key] as boolean | undefined"
+            :value="asAnswer(answers[item.key])"
             :label="item.ask"
             @pick="(value) => toggle('safety', item.key, value)"
           />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { asWords } from '@/shared/values'
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -14,7 +15,7 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 const { answer, toggle } = useSections()
 const story = computed(() => examination.section('history'))
-const opening = computed(() => examination.section('opening'))
+const opening = computed(() => examination.answers('opening'))
 const frame = computed(() => examination.section('frame'))
 
 const { opening: askedOpening, story: asked } = useQuestions()
@@ -22,11 +23,11 @@ const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
 const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
 
 function toggleMechanism(word: string): void {
-  const next = catalogue.toggled((story.value.mechanism as string[] | undefined) ?? [], word)
+  const next = catalogue.toggled(story.value.mechanism ?? [], word)
   answer('history', { mechanism: next.length > 0 ? next : undefined })
 }
 
-const painPlaces = computed(() => (Array.isArray(story.value.painSite) ? (story.value.painSite as string[]) : []))
+const painPlaces = computed(() => asWords(story.value.painSite) ?? [])
 
 function togglePlace(place: string): void {
   const next = catalogue.toggled(painPlaces.value, place)
@@ -54,7 +55,7 @@ function togglePlace(place: string): void {
     <section aria-labelledby="how">
       <h2 id="how">How did it happen?</h2>
       <WordPicker
-        :value="(story.mechanism as string[] | undefined) ?? []"
+        :value="story.mechanism ?? []"
         :words="catalogue.choices('mechanism')"
         label="How it happened"
         many
@@ -62,7 +63,7 @@ function togglePlace(place: string): void {
       />
       <p class="ask">If something struck the knee, where?</p>
       <WordPicker
-        :value="story.directBlowSite as string | undefined"
+        :value="story.directBlowSite ?? undefined"
         :words="catalogue.choices('blowSite')"
         label="Where it was struck"
         @pick="(word) => toggle('history', 'directBlowSite', word)"
@@ -70,11 +71,15 @@ function togglePlace(place: string): void {
     </section>
     <section aria-labelledby="then">
       <h2 id="then">At that moment</h2>
-      <AskedList :questions="then" :answers="story" @answer="(key, value) => toggle('history', key, value)">
+      <AskedList
+        :questions="then"
+        :answers="examination.answers('history')"
+        @answer="(key, value) => toggle('history', key, value)"
+      >
         <li class="long">
           <span>When did it swell?</span>
           <WordPicker
-            :value="story.swellingOnset as string | undefined"
+            :value="story.swellingOnset ?? undefined"
             :words="catalogue.choices('swellingOnset')"
             label="Swelling"
             @pick="(word) => toggle('history', 'swellingOnset', word)"
@@ -84,12 +89,16 @@ function togglePlace(place: string): void {
     </section>
     <section aria-labelledby="since">
       <h2 id="since">Since then, and now</h2>
-      <AskedList :questions="since" :answers="story" @answer="(key, value) => toggle('history', key, value)" />
+      <AskedList
+        :questions="since"
+        :answers="examination.answers('history')"
+        @answer="(key, value) => toggle('history', key, value)"
+      />
       <div class="pains">
         <div>
           <h3>Pain now, 0 to 10</h3>
           <PainStrip
-            :value="story.painNow as number | undefined"
+            :value="story.painNow ?? undefined"
             label="Pain now"
             @pick="(value) => toggle('history', 'painNow', value)"
           />
@@ -97,7 +106,7 @@ function togglePlace(place: string): void {
         <div>
           <h3>Pain at its worst in sport, 0 to 10</h3>
           <PainStrip
-            :value="story.painActivity as number | undefined"
+            :value="story.painActivity ?? undefined"
             label="Pain in sport"
             @pick="(value) => toggle('history', 'painActivity', value)"
           />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { asNumber } from '@/shared/values'
 import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import AskedList from './AskedList.vue'
@@ -19,8 +20,8 @@ const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
 const questions = computed(() =>
   props.about === 'story' ? story.value.filter(({ touchline }) => touchline) : gate.value,
 )
-const answers = computed(() => examination.section(section.value))
-const opening = computed(() => examination.section('opening'))
+const answers = computed(() => examination.answers(section.value))
+const opening = computed(() => examination.answers('opening'))
 const frame = computed(() => examination.section('frame'))
 const asked = computed(() => consents.value.filter(({ touchline }) => touchline))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
@@ -81,7 +82,7 @@ function typed(event: Event): void {
     <template v-if="about === 'story'">
       <h2>Pain now, 0 to 10</h2>
       <PainStrip
-        :value="answers.painNow as number | undefined"
+        :value="asNumber(answers.painNow)"
         label="Pain now"
         @pick="(value) => toggle('history', 'painNow', value)"
       />

@@ -17,7 +17,7 @@ export function useQuestions() {
   )
   const story = computed(() =>
     (questions.value?.history ?? []).filter(
-      ({ after }) => after === '' || examination.section('history')[after] === true,
+      ({ after }) => after === '' || examination.answers('history')[after] === true,
     ),
   )
   const also = computed(() => safety.value.filter((question) => !opens(question)))

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Payload } from '@/contract/types'
+import type { Cell } from '@/contract/types'
 import PainStrip from './PainStrip.vue'
 
-const props = defineProps<{ value: Payload[] | undefined }>()
-const emit = defineEmits<{ change: [cells: Payload[] | undefined] }>()
+const props = defineProps<{ value: Cell[] | undefined }>()
+const emit = defineEmits<{ change: [cells: Cell[] | undefined] }>()
 
 const ROTATIONS = ['outward', 'inward']
 const STRESSES = ['varus', 'valgus']
@@ -12,11 +12,11 @@ const SITES = ['medial', 'lateral', 'elsewhere']
 /** The least that counts as pain; the strip that then appears takes the athlete's own figure. */
 const LEAST_PAIN = 1
 
-function cell(rotation: string, stress: string): Payload | undefined {
+function cell(rotation: string, stress: string): Cell | undefined {
   return props.value?.find((c) => c.rotation === rotation && c.stress === stress)
 }
 
-function change(rotation: string, stress: string, part: Payload | null): void {
+function change(rotation: string, stress: string, part: Partial<Cell> | null): void {
   const others = (props.value ?? []).filter((c) => c.rotation !== rotation || c.stress !== stress)
   const next = part === null ? others : [...others, { ...(cell(rotation, stress) ?? { rotation, stress }), ...part }]
   emit('change', next.length > 0 ? next : undefined)
@@ -34,7 +34,7 @@ const tried = computed(() =>
   ROTATIONS.flatMap((r) => STRESSES.map((s): [string, string] => [r, s])).filter(([r, s]) => symptomatic(cell(r, s))),
 )
 
-function symptomatic(c: Payload | undefined): boolean {
+function symptomatic(c: Cell | undefined): boolean {
   return c !== undefined && (c.click === true || Number(c.pain ?? 0) > 0)
 }
 </script>

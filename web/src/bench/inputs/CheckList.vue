@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Payload } from '@/contract/types'
+import type { Checks, FindingPayload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 
-const props = defineProps<{ checks: string[]; payload: Payload }>()
-const emit = defineEmits<{ change: [checks: Payload | undefined] }>()
+const props = defineProps<{ checks: string[]; payload: FindingPayload }>()
+const emit = defineEmits<{ change: [checks: Checks | undefined] }>()
 
-function answers(): Record<string, boolean> {
-  return (props.payload.checks as Record<string, boolean> | undefined) ?? {}
+function answers(): Checks {
+  return props.payload.checks ?? {}
 }
 
 function set(check: string, value: boolean): void {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Field, Payload, Side } from '@/contract/types'
+import type { Field, FindingPayload, Payload, Side, Value } from '@/contract/types'
+import { asAnswer, asCells, asNumber, asText, asWords } from '@/shared/values'
 import BandPicker from './BandPicker.vue'
 import CellBoard from './CellBoard.vue'
 import DegreeArc from './DegreeArc.vue'
@@ -14,7 +15,13 @@ import SweepWave from './SweepWave.vue'
 import WordPicker from './WordPicker.vue'
 
 /** The control of one field: the catalogue says which. */
-const props = defineProps<{ field: Field; payload: Payload; knee: string; side: Side | 'both'; lead?: boolean }>()
+const props = defineProps<{
+  field: Field
+  payload: FindingPayload
+  knee: string
+  side: Side | 'both'
+  lead?: boolean
+}>()
 const emit = defineEmits<{ change: [part: Payload] }>()
 
 const MM_SHOWN = 20
@@ -32,21 +39,21 @@ const speaksForItself = computed(
 )
 /** Short answers stand beside their question. */
 const beside = computed(() => props.field.widget === 'pain' || props.field.widget === 'yes_no')
-const value = computed(() => props.payload[props.field.name])
+const value = computed<Value>(() => (props.payload as Payload)[props.field.name])
 const label = computed(() => `${props.field.label}, ${props.knee}`)
 const arc = computed(() => ARCS[props.field.widget])
 
-function set(next: unknown): void {
+function set(next: Value): void {
   emit('change', { [props.field.name]: next })
 }
 
 /** A second tap on the same choice takes it back. */
-function toggle(next: unknown): void {
+function toggle(next: Value): void {
   set(value.value === next ? undefined : next)
 }
 
 function toggleAmong(word: string): void {
-  const now = Array.isArray(value.value) ? (value.value as string[]) : []
+  const now = asWords(value.value) ?? []
   set(now.includes(word) ? now.filter((other) => other !== word) : [...now, word])
 }
 </script>
@@ -57,25 +64,20 @@ function toggleAmong(word: string): void {
       {{ field.label }}
       <small v-if="field.hint">{{ field.hint }}</small>
     </h3>
-    <BandPicker v-if="field.widget === 'bands'" :value="value as string | undefined" @pick="toggle" />
-    <EndFeelPicker
-      v-else-if="field.widget === 'end_feel'"
-      :value="value as string | undefined"
-      :words="field.words"
-      @pick="toggle"
-    />
-    <PainStrip v-else-if="field.widget === 'pain'" :value="value as number | undefined" :label="label" @pick="toggle" />
+    <BandPicker v-if="field.widget === 'bands'" :value="asText(value)" @pick="toggle" />
+    <EndFeelPicker v-else-if="field.widget === 'end_feel'" :value="asText(value)" :words="field.words" @pick="toggle" />
+    <PainStrip v-else-if="field.widget === 'pain'" :value="asNumber(value)" :label="label" @pick="toggle" />
     <template v-else-if="field.kind === 'number'">
       <DegreeArc
         v-if="arc"
-        :value="value as number | undefined"
+        :value="asNumber(value)"
         :least="field.least ?? 0"
         :most="field.most ?? MOST_BEND"
         :kind="arc"
         @change="set"
       />
       <NumberRule
-        :value="value as number | undefined"
+        :value="asNumber(value)"
         :least="field.least ?? 0"
         :most="field.most ?? MM_SHOWN"
         :unit="field.unit"
@@ -86,14 +88,14 @@ function toggleAmong(word: string): void {
     </template>
     <SweepWave
       v-else-if="field.widget === 'wave'"
-      :value="value as string | undefined"
+      :value="asText(value)"
       :words="field.words"
       :label="label"
       @pick="toggle"
     />
     <JointLinePoints
       v-else-if="field.widget === 'joint_line'"
-      :value="value as string[] | undefined"
+      :value="asWords(value)"
       :words="field.words"
       :side="side"
       :label="label"
@@ -102,29 +104,24 @@ function toggleAmong(word: string): void {
     />
     <LandmarkPicture
       v-else-if="field.widget === 'landmarks'"
-      :value="value as string[] | undefined"
+      :value="asWords(value)"
       :words="field.words"
       :side="side"
       :label="label"
       @pick="toggleAmong"
       @none="set([])"
     />
-    <FlagPicker
-      v-else-if="field.widget === 'yes_no'"
-      :value="value as boolean | undefined"
-      :label="label"
-      @pick="toggle"
-    />
-    <CellBoard v-else-if="field.widget === 'board'" :value="value as Payload[] | undefined" @change="set" />
+    <FlagPicker v-else-if="field.widget === 'yes_no'" :value="asAnswer(value)" :label="label" @pick="toggle" />
+    <CellBoard v-else-if="field.widget === 'board'" :value="asCells(value)" @change="set" />
     <WordPicker
       v-else-if="field.kind === 'words'"
-      :value="value as string[] | undefined"
+      :value="asWords(value)"
       :words="field.words"
       :label="label"
       many
       @pick="toggleAmong"
     />
-    <WordPicker v-else :value="value as string | undefined" :words="field.words" :label="label" @pick="toggle" />
+    <WordPicker v-else :value="asText(value)" :words="field.words" :label="label" @pick="toggle" />
   </div>
 </template>
 
