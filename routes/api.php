@@ -39,7 +39,9 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:record,examination')->group(function (): void {
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
             Route::put('findings/{manoeuvre}/{side}', [FindingController::class, 'update'])->name('findings.update');
-            Route::delete('findings/{manoeuvre}/{side}', [FindingController::class, 'destroy'])->name('findings.destroy');
+            Route::delete(
+                'findings/{manoeuvre}/{side}', [FindingController::class, 'destroy'],
+            )->name('findings.destroy');
         });
     });
 });

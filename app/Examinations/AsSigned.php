@@ -12,9 +12,11 @@ use GrayCompass\Core\Grading\Values\Exclusion;
  *
  * @phpstan-type Rows list<array<string, mixed>>
  * @phpstan-type Snapshot array{
- *     safety: array<string, mixed>, measurements: Rows, results: Rows, excluded: Rows, trace: Rows, conditions: Rows, route: array<string, mixed>,
+ *     safety: array<string, mixed>, measurements: Rows, results: Rows, excluded: Rows, trace: Rows, conditions: Rows,
+ *     route: array<string, mixed>,
  *     plan: array{
- *         sendOn: Rows, support: array<string, mixed>, play: string, lookAgain: array{from: int|null, to: int|null}|null
+ *         sendOn: Rows, support: array<string, mixed>, play: string,
+ *         lookAgain: array{from: int|null, to: int|null}|null
  *     }
  * }
  */

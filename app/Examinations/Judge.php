@@ -100,6 +100,7 @@ final class Judge
 
         return $before === null
             ? null
-            : $this->assessor->lastTime($this->assessor->read(Document::of($before->load(['sections', 'findings']))->content()));
+            : $this->assessor->lastTime($this->assessor
+                ->read(Document::of($before->load(['sections', 'findings']))->content()));
     }
 }

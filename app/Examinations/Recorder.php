@@ -30,7 +30,9 @@ final class Recorder
     /** @throws Refusal|StaleVersion|AlreadySigned|ReusedKey */
     public function section(Examination $examination, SectionName $name, SaveRequest $save): Saved
     {
-        return $this->once($examination, $name->value, $save, function (Examination $locked, Section|Finding|null $row) use ($name, $save): Assessment {
+        return $this->once($examination, $name->value, $save, function (
+            Examination $locked, Section|Finding|null $row,
+        ) use ($name, $save): Assessment {
             $payload = $save->payload ?? new stdClass;
             $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
             $stored = ['payload' => $payload, 'version' => $save->version + 1];
@@ -52,7 +54,9 @@ final class Recorder
     {
         $part = "{$manoeuvre->id}:{$side->value}";
 
-        return $this->once($examination, $part, $save, function (Examination $locked, Section|Finding|null $row) use ($manoeuvre, $side, $part, $save): Assessment {
+        return $this->once($examination, $part, $save, function (
+            Examination $locked, Section|Finding|null $row,
+        ) use ($manoeuvre, $side, $part, $save): Assessment {
             $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
             $this->refuseHeld($locked, $manoeuvre, $part, $save->payload);
             $stored = ['payload' => $save->payload, 'version' => $save->version + 1, 'before_gate' => false];
@@ -135,7 +139,9 @@ final class Recorder
     {
         $rows = str_contains($part, ':') ? $examination->findings : $examination->sections;
 
-        return $rows->first(static fn (Finding|Section $row): bool => $part === ($row instanceof Section ? $row->name : "{$row->manoeuvre}:{$row->side}"));
+        return $rows->first(static fn (Finding|Section $row): bool => $part === ($row instanceof Section
+            ? $row->name
+            : "{$row->manoeuvre}:{$row->side}"));
     }
 
     /**

@@ -38,7 +38,9 @@ final class Starter
         $today = Date::now();
         $age = (int) $athlete->born_on->diffInYears($today);
 
-        return DB::transaction(function () use ($athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age): Examination {
+        return DB::transaction(function () use (
+            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age,
+        ): Examination {
             $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
             $episode = $athlete->episodes()->where(
                 'hurt_side',

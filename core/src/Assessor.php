@@ -63,7 +63,8 @@ final class Assessor
      */
     public function read(mixed $document): Examination
     {
-        return ($this->reader ??= new ExaminationReader($this->data->catalogue(), $this->data->facts(), $this->data->schools(), $this->data->routes()))->read($document);
+        return ($this->reader ??= new ExaminationReader($this->data->catalogue(), $this->data->facts(), $this->data
+            ->schools(), $this->data->routes()))->read($document);
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */
@@ -102,7 +103,8 @@ final class Assessor
             array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions),
         );
         $loose = new Loose($examination, $standing, $chances);
-        $gate = $gate->with(...(new ResultLines($examination, $gate->signs, $standing, $loose, $weighed->after))->lines());
+        $gate = $gate->with(...(new ResultLines($examination, $gate->signs, $standing, $loose, $weighed->after))
+            ->lines());
         $holds = Holds::of($examination, $gate, $catalogue);
         $settled = Settled::of($examination, $grading, $standing, $holds, $catalogue);
         $front = FrontGate::of($examination, $standing);

@@ -16,13 +16,15 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 </head>
 <body>
 @php($plan = $assessment['plan'])
-<h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: normal">{{ ucfirst($frame['hurtSide'] ?? '') }} knee · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
+<h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: "
+    ."normal">{{ ucfirst($frame['hurtSide'] ?? '') }} knee · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
 <p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed '.$examination->signed_at->format('j F Y, H:i').' UTC' : 'DRAFT, not signed' }}</p>
 <h2>Safety</h2>
 @forelse ($assessment['safety']['lines'] as $line)
 <div class="line"><b>{{ $words->urgency($line['urgency']) }}</b> {{ $line['say'] }}</div>
 @empty
-<p>{{ $assessment['safety']['gateOpen'] ? 'The gate is answered; nothing was raised.' : 'The gate is not answered.' }}</p>
+<p>{{ $assessment['safety']['gateOpen'] ? 'The gate is answered; nothing was raised.' : 'The gate is not '
+    .'answered.' }}</p>
 @endforelse
 @if ($plan['afterOperation'] !== '')<h2>After the operation</h2><p class="b">{{ $plan['afterOperation'] }}</p>@endif
 <h2>Chances, in 100 knees like this</h2>

@@ -59,7 +59,8 @@ final class Contract
     public function assertKept(Route $route, string $method, TestResponse $answer): void
     {
         $promise = self::promise($route, $method, $answer->getStatusCode());
-        $response = $this->document->paths->{"/{$route->uri()}"}->{strtolower($method)}->responses->{$answer->getStatusCode()} ?? null;
+        $response = $this->document->paths->{"/{$route->uri()}"}->{strtolower($method)}->responses
+            ->{$answer->getStatusCode()} ?? null;
         Assert::assertNotNull($response, "{$promise} is not in the contract: {$answer->content()}");
         $name = isset($response->{'$ref'}) ? basename($response->{'$ref'}) : null;
         $response = $name === null ? $response : $this->document->components->responses->{$name};

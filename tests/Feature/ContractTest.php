@@ -111,7 +111,11 @@ final class ContractTest extends FeatureTestCase
     private function strangers(string $id, string $athlete): void
     {
         $this->actingAs($this->member('Marsh End Judo'));
-        foreach ([...self::changes($id, $athlete), ...array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete))] as [
+        foreach ([
+            ...self::changes($id, $athlete), ...array_map(
+                static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete),
+            ),
+        ] as [
             $method,
             $uri,
             $body,

@@ -217,7 +217,8 @@ final class JudgedTest extends FeatureTestCase
             'associations[0].oddsRatio',
         );
         $this->call('POST', "/api/athletes/{$this->athleteOf($user)->id}/examinations", server: ['CONTENT_TYPE' => 'application/json'],
-            content: '{"hurtSide":"left","daysSinceInjury":1e400,"setting":"acute_trauma","route":"clinic_core"}')->assertStatus(422);
+            content: '{"hurtSide":"left","daysSinceInjury":1e400,"setting":"acute_trauma","route":"clinic_core"}')
+            ->assertStatus(422);
     }
 
     public function test_what_others_found_and_the_pulse_are_kept_as_data(): void

@@ -62,7 +62,8 @@ final class ReportTest extends FeatureTestCase
             (string) preg_replace(
                 '/\s+/',
                 ' ',
-                (new Parser)->parseContent((string) $this->get("/api/examinations/{$id}/summary.pdf")->content())->getText(),
+                (new Parser)->parseContent((string) $this->get("/api/examinations/{$id}/summary.pdf")->content())
+                    ->getText(),
             ),
         );
         self::assertStringNotContainsString('Lachman', (string) json_encode(DB::table('assessments')->get()));

@@ -33,7 +33,8 @@ final class SavingTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $first = $this->save($id, 'findings/lachman/left', self::LACHMAN)->assertOk();
         $second = $this->putJson("/api/examinations/{$id}/findings/warmth/left", [
-            'key' => 'with-what-is-known', 'version' => 0, 'payload' => ['warmer' => false], 'known' => $first->json('marks'),
+            'key' => 'with-what-is-known', 'version' => 0, 'payload' => ['warmer' => false], 'known' => $first
+                ->json('marks'),
         ])->assertOk();
         $whole = $this->getJson("/api/examinations/{$id}")->json('assessment');
         self::assertEquals($whole, [...$first->json('assessment'), ...$second->json('assessment')]);

@@ -36,7 +36,8 @@ final class StartTest extends TestCase
 
     public function test_a_missing_right_to_install_names_the_one_command(): void
     {
-        $script = '. bin/lib/common.sh; id() { echo 1000; }; missing_packages() { echo "nginx-light serves pages"; }; install_missing';
+        $script = '. bin/lib/common.sh; id() { echo 1000; }; missing_packages() { echo "nginx-light serves pages"; '
+            .'}; install_missing';
         [$code, $said] = $this->bash($script);
         self::assertSame(1, $code);
         self::assertStringContainsString('sudo apt-get install --no-install-recommends nginx-light', $said);

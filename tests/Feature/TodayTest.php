@@ -36,7 +36,9 @@ final class TodayTest extends FeatureTestCase
         Date::setTestNow('2026-05-10 09:00:00');
         $user = $this->member();
         $athlete = $this->athleteOf($user);
-        $start = fn (int $days, string $side = 'left') => $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", [
+        $start = fn (
+            int $days, string $side = 'left',
+        ) => $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/examinations", [
             'hurtSide' => $side, 'daysSinceInjury' => $days, 'setting' => 'acute_trauma', 'route' => 'clinic_full',
         ])->assertCreated();
         $start(1);
@@ -46,7 +48,9 @@ final class TodayTest extends FeatureTestCase
         $start(5, 'right');
         self::assertSame(2, Episode::query()->count());
         $listed = $this->getJson('/api/today')->assertOk()->json('unfinished');
-        self::assertSame(['Mirre Aldous'], array_values(array_unique(array_column(array_column($listed, 'athlete'), 'name'))));
+        self::assertSame(
+            ['Mirre Aldous'], array_values(array_unique(array_column(array_column($listed, 'athlete'), 'name'))),
+        );
         self::assertCount(3, $listed);
         self::assertSame('2026-05-10', substr((string) $listed[2]['examination']['examinedAt'], 0, 10));
         $this->getJson("/api/athletes/{$athlete->id}")->assertOk()->assertJsonCount(3, 'examinations');
@@ -86,7 +90,8 @@ final class TodayTest extends FeatureTestCase
     {
         $user = $this->member();
         foreach ([['Ödön Brackwater', '11', 'Judo'], ['Wren Odell', '12', 'Judo'], ['Ida Marsh', '110', 'Handball']] as [$name, $number, $squad]) {
-            Athlete::factory()->create(['team_id' => $user->teamId(), 'name' => $name, 'number' => $number, 'squad' => $squad]);
+            Athlete::factory()->create(['team_id' => $user
+                ->teamId(), 'name' => $name, 'number' => $number, 'squad' => $squad]);
         }
         Athlete::factory()->create(['name' => 'Ödön of another club']);
         $found = fn (string $search): array => array_column(
@@ -102,7 +107,9 @@ final class TodayTest extends FeatureTestCase
         self::assertCount(3, $found(''));
         Athlete::query()->where('number', '12')->firstOrFail()->update(['name' => 'Wren Tarn']);
         self::assertSame([[], ['Wren Tarn']], [$found('odell'), $found('tarn')]);
-        self::assertStringNotContainsString('arn', (string) json_encode(DB::table('athlete_runs')->selectRaw('hex(run) run')->get()));
+        self::assertStringNotContainsString(
+            'arn', (string) json_encode(DB::table('athlete_runs')->selectRaw('hex(run) run')->get()),
+        );
     }
 
     public function test_the_list_comes_a_page_at_a_time(): void

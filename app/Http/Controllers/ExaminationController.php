@@ -24,8 +24,9 @@ final readonly class ExaminationController
     {
     }
 
-    public function store(StartRequest $request, Athlete $athlete, Starter $starter, #[CurrentUser] User $user): JsonResponse
-    {
+    public function store(
+        StartRequest $request, Athlete $athlete, Starter $starter, #[CurrentUser] User $user,
+    ): JsonResponse {
         $examination = $starter->start(
             $athlete,
             $user->id,

@@ -12,7 +12,9 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     private const HEADERS = [
-        'Content-Security-Policy' => "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'",
+        'Content-Security-Policy' => "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
+            ."img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'none'; "
+            ."form-action 'self'; object-src 'none'",
         'Cross-Origin-Opener-Policy' => 'same-origin',
         'Permissions-Policy' => 'camera=(), geolocation=(), microphone=()',
         'Referrer-Policy' => 'no-referrer',

@@ -19,10 +19,14 @@ use GrayCompass\Core\Knee\Station;
  *     unit?: string|null, words?: list<string>|null, cells?: list<string|array<string, mixed>>, rank?: string|null,
  *     when?: array{field: string, above: int|float}|null, hint?: string|null
  * }
+ * @phpstan-type JudgedByData array{
+ *     kind: string, field?: string, positive?: array{is?: bool|string, isNot?: string, over?: int|float},
+ *     compared?: bool
+ * }
  * @phpstan-type ManoeuvreData array{
  *     name: string, family: string, minutes: int|float, provocation: int, bothAtOnce?: bool,
  *     fields: list<string|array<string, mixed>>, checks?: list<string>, feeds?: list<string>,
- *     judgedBy?: array{kind: string, field?: string, positive?: array{is?: bool|string, isNot?: string, over?: int|float}, compared?: bool},
+ *     judgedBy?: JudgedByData,
  *     traits?: array<string, bool|int|string|list<string>>, card: array<string, string>
  * }
  */
@@ -98,7 +102,7 @@ final readonly class CatalogueReader
     }
 
     /**
-     * @param  array{kind: string, field?: string, positive?: array{is?: bool|string, isNot?: string, over?: int|float}, compared?: bool}  $data
+     * @param  JudgedByData  $data
      */
     private static function judgedBy(array $data): JudgedBy
     {

@@ -64,7 +64,8 @@ final readonly class Availability
         }
         $torn = array_filter(
             Condition::cases(),
-            static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition) && $bearings->grade($condition) >= 2,
+            static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition)
+                && $bearings->grade($condition) >= 2,
         );
 
         return $torn !== [] || $play->answer === PlayAnswer::Stop

@@ -34,7 +34,8 @@ final readonly class Reviews
 
     private const COLLATERALS = [Condition::Mcl, Condition::Lcl];
 
-    private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; stop if it does.';
+    private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; '
+        .'stop if it does.';
 
     /** Own tests left out for pain from which on the knee is called too painful to examine. */
     private const TOO_PAINFUL = 3;

@@ -353,7 +353,9 @@ final readonly class SendOn
             return [];
         }
         $catches = $bearings->examination->history->said(StoryItem::Catching);
-        foreach ([[Condition::Acl, self::OPEN_CRUCIATE], [Condition::Pcl, self::OPEN_CRUCIATE], [Condition::Plc, self::OPEN_CORNER],
+        foreach ([[
+            Condition::Acl, self::OPEN_CRUCIATE,
+        ], [Condition::Pcl, self::OPEN_CRUCIATE], [Condition::Plc, self::OPEN_CORNER],
             [Condition::MedialMeniscus, $catches ? self::CATCHING_MENISCUS : 1.0], [
                 Condition::LateralMeniscus,
                 $catches ? self::CATCHING_MENISCUS : 1.0,
@@ -411,7 +413,8 @@ final readonly class SendOn
     {
         $already = array_filter(
             $sent,
-            static fn (Referral $one): bool => $one->to === self::OPERATOR && $one->within->rank() <= Within::Week->rank(),
+            static fn (Referral $one): bool => $one->to === self::OPERATOR
+                && $one->within->rank() <= Within::Week->rank(),
         );
         foreach ($already === [] ? Condition::cases() : [] as $condition) {
             if (

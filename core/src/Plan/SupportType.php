@@ -35,8 +35,10 @@ enum SupportType: string
             self::None, self::AsFound => '',
             self::HingedSleeve => 'Warm, slips with sweat; no proof that it shortens healing.',
             self::HingedLimited => 'Weeks of less bend; the thigh thins unless it is trained.',
-            self::ExtensionSplintCalfSupport => 'A stiff knee and a weak thigh; the heel must never hang free without the calf support.',
-            self::Immobiliser => 'The knee stiffens within days and the gait is stiff. A swelling calf, or a short breath, may be a clot: call at once.',
+            self::ExtensionSplintCalfSupport => 'A stiff knee and a weak thigh; the heel must never hang free '
+                .'without the calf support.',
+            self::Immobiliser => 'The knee stiffens within days and the gait is stiff. A swelling calf, or a short '
+                .'breath, may be a clot: call at once.',
             self::FunctionalHinged => 'Bulky, and it slows the leg a little; it does not replace training.',
         };
     }

@@ -31,7 +31,8 @@ final class Unanswered
         }
         foreach ($bearings->examination->records as $record) {
             if ($record->notDone !== null && $record->side === $bearings->examination->hurtSide->opposite()) {
-                $lines[] = "{$record->manoeuvre->card->name} of the other knee not done ({$record->notDone->words()}): no comparison.";
+                $lines[] = "{$record->manoeuvre->card->name} of the other knee not done "
+                    ."({$record->notDone->words()}): no comparison.";
             }
         }
         foreach ($bearings->settled->outOfReach as $manoeuvre) {

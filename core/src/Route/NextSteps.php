@@ -212,7 +212,8 @@ final readonly class NextSteps
     {
         $questions = [];
         if (! $this->bearings->gate->open) {
-            $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, $this->bearings->gate->ageIsMissing && $this->bearings->gate->unasked === []
+            $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, $this->bearings->gate->ageIsMissing
+                && $this->bearings->gate->unasked === []
                 ? 'Enter the age: rules for the young and from 55 depend on it.'
                 : 'Answer the safety gate before anything is pulled or turned.');
         }
@@ -256,6 +257,7 @@ final readonly class NextSteps
         $name = Condition::from($now->id)->label();
         $in = InHundred::of(...);
 
-        return "{$name}: {$in($now->posttest)} in 100 now; {$in($test->ifPositive[$furthest])} if positive, {$in($test->ifNegative[$furthest])} if negative";
+        return "{$name}: {$in($now->posttest)} in 100 now; {$in($test->ifPositive[$furthest])} if positive, "
+            ."{$in($test->ifNegative[$furthest])} if negative";
     }
 }

@@ -51,7 +51,8 @@ final readonly class Order
     /** Where this knee has it done: a hip that may be the cause is looked at first. */
     public function station(Manoeuvre $manoeuvre): Station
     {
-        return $this->hipFirst && $manoeuvre->has(ManoeuvreTrait::ScreensHip) ? Station::FirstLook : $manoeuvre->station;
+        return $this->hipFirst
+            && $manoeuvre->has(ManoeuvreTrait::ScreensHip) ? Station::FirstLook : $manoeuvre->station;
     }
 
     /**

@@ -19,7 +19,8 @@ final readonly class Suggestion
     public const ASK_STORY = 'ask_story';
 
     /**
-     * @param  string|null  $sign  the sign it would give, or one of the questions; null for a manoeuvre that moves no chance
+     * @param  string|null  $sign  the sign it would give, or one of the questions; null for a manoeuvre that moves no
+     *     chance
      * @param  string|null  $manoeuvre  null for a question
      * @param  NextTest|null  $test  what it is worth; null where it moves no chance
      */

@@ -59,7 +59,8 @@ final readonly class TimeLimit
             return false;
         }
         foreach ($manoeuvres as $other) {
-            if (\in_array($manoeuvre->id, $other->names(ManoeuvreTrait::LeansOn), true) && ! \in_array($other->id, $this->done, true)
+            if (\in_array($manoeuvre->id, $other->names(ManoeuvreTrait::LeansOn), true)
+                && ! \in_array($other->id, $this->done, true)
                 && ! $other->has(ManoeuvreTrait::Kept)) {
                 return false;
             }

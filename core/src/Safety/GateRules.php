@@ -78,15 +78,24 @@ final readonly class GateRules
 
         return [
             $this->told($limb, Rule::LimbThreat, Urgency::Emergency, Opens::firstAnd(),
-                'The limb may be in danger: splint it as found and send now. A pulse that can be felt does not exclude an injured artery; pulse, sensation and ankle lift every 15 minutes, and again over the next days.'
-                .($tense ? ' The calf is tense: think of compartment pressure, and put nothing tight around the leg.' : '')),
-            $this->told([Key::FootDropped], Rule::NerveSign, $this->examination->injuredWithin(self::NERVE_NOW_DAYS) ? Urgency::Emergency : Urgency::SameDay,
+                'The limb may be in danger: splint it as found and send now. A pulse that can be felt does not '
+                    .'exclude an injured artery; pulse, sensation and ankle lift every 15 minutes, and again over '
+                    .'the next days.'
+                .($tense ? ' The calf is tense: think of compartment pressure, and put nothing tight around '
+                    .'the leg.' : '')),
+            $this->told([Key::FootDropped], Rule::NerveSign, $this->examination->injuredWithin(self::NERVE_NOW_DAYS)
+                ? Urgency::Emergency
+                : Urgency::SameDay,
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
-                'The common peroneal nerve may be hurt: the foot does not lift, or feels numb on top. Think of the lateral side and the posterolateral corner.'),
+                'The common peroneal nerve may be hurt: the foot does not lift, or feels numb on top. Think of the '
+                    .'lateral side and the posterolateral corner.'),
             $this->seen(Fact::SensationNewElsewhere, Rule::NerveOrBack, Urgency::Days, Opens::all(),
                 'Sensation is newly altered, not as a fresh knee injury does it: a nerve further up, or the back.'),
-            $fresh ? null : $this->seen(Fact::PulseLost, Rule::PulseOld, $this->knee->is(Fact::FootPoor) ? Urgency::SameDay : Urgency::Days,
-                Opens::allBut(Family::Loaded), 'The pulse or the ankle pressure is low without a fresh injury: think of the arteries of the leg.'),
+            $fresh ? null : $this->seen(Fact::PulseLost, Rule::PulseOld, $this->knee->is(Fact::FootPoor)
+                ? Urgency::SameDay
+                : Urgency::Days,
+                Opens::allBut(Family::Loaded), 'The pulse or the ankle pressure is low without a fresh injury: '
+                    .'think of the arteries of the leg.'),
         ];
     }
 
@@ -99,12 +108,14 @@ final readonly class GateRules
             $this->told([Key::OpenWound], Rule::OpenJoint, Urgency::Emergency, Opens::firstAnd(),
                 'An open wound may reach the joint: cover it, do not probe it, nothing by mouth, send now.'),
             $this->told([Key::BreathlessOrChestPain], Rule::ChestSigns, Urgency::Emergency, Opens::firstAnd(),
-                'Breathless, or pain in the chest: call an ambulance now and think of a clot in the lung, with or without signs in the calf.'),
+                'Breathless, or pain in the chest: call an ambulance now and think of a clot in the lung, with or '
+                    .'without signs in the calf.'),
             $this->told([Key::KneecapOutNow], Rule::KneecapOut, Urgency::Emergency, Opens::firstAnd(),
                 'The patella is out: leave it where it is, support the leg as it lies, send now.'),
             $this->told([Key::CalfSwollenTender, Key::PittingOneSide], Rule::ClotSuspected, Urgency::SameDay,
                 Opens::allBut(Family::Loaded)->andStation(Station::Prone),
-                'A swollen, tender calf, or pitting on one side: think of a clot. No percussion, no prone positions, no loading.'),
+                'A swollen, tender calf, or pitting on one side: think of a clot. No percussion, no prone '
+                    .'positions, no loading.'),
         ];
     }
 
@@ -142,12 +153,15 @@ final readonly class GateRules
             $fractureRule ? $this->told($questions, Rule::FractureRulePositive, $xray,
                 Opens::firstAnd(Family::Fluid)->andPalpation(),
                 'The fracture rule asks for an X-ray before the knee is loaded or pulled; then examine again.'
-                .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until imaged.' : '')) : null,
+                .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until '
+                    .'imaged.' : '')) : null,
             $byAge
-                ? new SafetyLine(Rule::AgeXray, Urgency::Days, 'From 55 the fracture rule asks for an X-ray, unless gait, bend, bones and fluid are all normal.', -1,
+                ? new SafetyLine(Rule::AgeXray, Urgency::Days, 'From 55 the fracture rule asks for an X-ray, unless '
+                    .'gait, bend, bones and fluid are all normal.', -1,
                     Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION)) : null,
             $growing ? new SafetyLine(Rule::GrowingBone, self::growingUrgency($examination),
-                'Blood or much fluid in a growing knee: an X-ray first. Growth plate, tibial spine or sleeve avulsion until imaged.',
+                'Blood or much fluid in a growing knee: an X-ray first. Growth plate, tibial spine or sleeve '
+                    .'avulsion until imaged.',
                 $this->fluid->at,
                 Opens::firstAnd(Family::Fluid)->andPalpation()) : null,
         ];
@@ -188,10 +202,12 @@ final readonly class GateRules
 
         return [
             $infected ? new SafetyLine(Rule::JointInfection, Urgency::SameDay,
-                'Think of an infected joint today: a hospital doctor. Gout looks alike and needs the same visit; never wait for a second look.',
+                'Think of an infected joint today: a hospital doctor. Gout looks alike and needs the same visit; '
+                    .'never wait for a second look.',
                 $told ? -1 : $seen, Opens::firstAnd(Family::Fluid)) : null,
             $unasked
-                ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look for redness now. The examination cannot be signed before.',
+                ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look '
+                    .'for redness now. The examination cannot be signed before.',
                     $seen, Opens::allBut(Family::Stress, Family::Twist, Family::Loaded)) : null,
             $swollen
                 ? new SafetyLine(Rule::SwellingWithoutInjury, $child || $restless ? Urgency::SameDay : Urgency::Days,
@@ -209,10 +225,12 @@ final readonly class GateRules
                 Rule::ExtensorRupture,
                 Urgency::SameDay,
                 Opens::firstAnd(Family::Fluid)->andPalpation(),
-                'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel for a gap.',
+                'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel '
+                    .'for a gap.',
             ),
             $this->told([Key::LockedShort], Rule::LockedKnee, Urgency::Week, Opens::allBut(Family::Twist, Family::Loaded),
-                'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within a week.'),
+                'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within '
+                    .'a week.'),
         ];
     }
 
@@ -230,7 +248,8 @@ final readonly class GateRules
             && $this->knee->is(Fact::HipStiff);
         $old = ! $examination->injuredWithin(self::FRESH_DAYS);
         $told = $examination->safety->isTrue(Key::LimpHipLimited);
-        $operatedLately = $examination->episode->operated?->isRecent() === true || $this->signs->yes(Key::RecentSurgery);
+        $operatedLately = $examination->episode->operated?->isRecent() === true
+            || $this->signs->yes(Key::RecentSurgery);
 
         return [
             $grown
@@ -245,9 +264,13 @@ final readonly class GateRules
                 Opens::allBut(),
             ) : null,
             $old
-                ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing() ? Urgency::SameDay : Urgency::Days, Opens::all(),
+                ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing()
+                    ? Urgency::SameDay
+                    : Urgency::Days, Opens::all(),
                     'Pain at night or at rest: an X-ray and a doctor before it is called a sports injury.') : null,
-            $this->told([Key::PainAtRest7], Rule::SeverePain, Urgency::SameDay, Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
+            $this->told([Key::PainAtRest7], Rule::SeverePain, Urgency::SameDay, Opens::allBut(
+                Family::Loaded, Family::Pivot, Family::Twist,
+            ),
                 'Pain of 7 or more at rest: a doctor finds out today why it hurts so much.'),
             $operatedLately ? new SafetyLine(
                 Rule::RecentSurgery,
@@ -266,7 +289,8 @@ final readonly class GateRules
                 'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.',
             ),
             $this->told([Key::ShinPainGrows], Rule::BoneStress, Urgency::Days, Opens::allBut(),
-                'Shin pain that grows with running, lingers after a tap, or sits at one point: imaging for a stress injury of the bone before any hopping or running.'),
+                'Shin pain that grows with running, lingers after a tap, or sits at one point: imaging for a stress '
+                    .'injury of the bone before any hopping or running.'),
             $this->seen(
                 Fact::Lump,
                 Rule::Lump,

@@ -33,8 +33,10 @@ final readonly class Hold
     {
         return match ($this->kind) {
             HoldKind::Consent => "{$manoeuvre} waits for consent to be touched",
-            HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give an override with a reason to do it all the same",
-            HoldKind::Rule => "{$manoeuvre} is off limits by ".$this->name().($this->mayOverride ? '; give an override with a reason, or leave it out' : ''),
+            HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give an override with a reason "
+                .'to do it all the same',
+            HoldKind::Rule => "{$manoeuvre} is off limits by ".$this->name().($this->mayOverride ? '; give an '
+                .'override with a reason, or leave it out' : ''),
         };
     }
 }

@@ -49,12 +49,15 @@ final readonly class RuleSheet
         $doctor = 'a doctor';
 
         return match ($rule) {
-            Rule::LimbThreat => new self($emergency, 'Please examine the circulation and the nerves of the leg: injured artery, or pressure in the calf?', $still, self::OUTER,
+            Rule::LimbThreat => new self($emergency, 'Please examine the circulation and the nerves of the leg: '
+                .'injured artery, or pressure in the calf?', $still, self::OUTER,
                 'The blood flow or the nerves of your leg may be in danger.',
                 'your foot turns cold, pale or numb, or the calf hurts more and more'),
-            Rule::MultiLigament => new self($emergency, 'Several ligaments give: was the knee out of joint? Please examine artery and nerve, and image.', $still, [...self::OUTER, Condition::Mcl],
+            Rule::MultiLigament => new self($emergency, 'Several ligaments give: was the knee out of joint? Please '
+                .'examine artery and nerve, and image.', $still, [...self::OUTER, Condition::Mcl],
                 'More than one band of the knee gives way.', 'your foot turns cold, pale or numb'),
-            Rule::NerveSign => new self($emergency, 'Weak ankle lift or numb foot: common peroneal nerve, lateral side and corner?',
+            Rule::NerveSign => new self($emergency, 'Weak ankle lift or numb foot: common peroneal nerve, lateral '
+                .'side and corner?',
                 new Advice(
                     Weight::NoneUntilSeen,
                     'Keep the knee straight, with nothing pressing on its outer side.',
@@ -92,7 +95,9 @@ final readonly class RuleSheet
                 [],
                 'Short breath or pain in the chest must be looked at first.',
             ),
-            Rule::KneecapOut => new self($emergency, 'The patella is out: please put it back and image.', new Advice(Weight::None, 'Hold the leg just as it lies.', Bend::DoNot, false), [Condition::PatellarInstability],
+            Rule::KneecapOut => new self($emergency, 'The patella is out: please put it back and '
+                .'image.', new Advice(Weight::None, 'Hold the leg just as '
+                .'it lies.', Bend::DoNot, false), [Condition::PatellarInstability],
                 'Your kneecap is out of its groove.'),
             Rule::FractureLikely => new self(
                 $emergency,
@@ -116,9 +121,11 @@ final readonly class RuleSheet
                 [],
                 'At your age an X-ray is taken to be sure of the bones.',
             ),
-            Rule::GrowingBone => new self('an X-ray and a doctor', 'Growth plate, torn-off tibial spine or sleeve?', $xray, [Condition::Acl, Condition::Mcl, Condition::Lcl],
+            Rule::GrowingBone => new self('an X-ray and a doctor', 'Growth plate, torn-off tibial spine or '
+                .'sleeve?', $xray, [Condition::Acl, Condition::Mcl, Condition::Lcl],
                 'Where bone still grows it can be hurt; an X-ray will show.'),
-            Rule::JointInfection => new self($hospital, 'Infected joint? Please draw fluid and blood today; gout?', new Advice(Weight::AsLittle, '', Bend::AsItAllows, false), [],
+            Rule::JointInfection => new self($hospital, 'Infected joint? Please draw fluid and blood '
+                .'today; gout?', new Advice(Weight::AsLittle, '', Bend::AsItAllows, false), [],
                 'Your knee may be infected inside.', 'you shiver, get a fever or feel ill'),
             Rule::HotKneeUnasked => new self(
                 '',
@@ -128,15 +135,20 @@ final readonly class RuleSheet
                 'Your knee is warm and swollen.',
                 'you shiver, get a fever or feel ill',
             ),
-            Rule::SwellingWithoutInjury => new self($doctor, 'Fluid without an injury: why? Inflammation, crystals, infection?', new Advice(Weight::AsItAllows, '', Bend::AsItAllows), [],
+            Rule::SwellingWithoutInjury => new self($doctor, 'Fluid without an injury: why? Inflammation, crystals, '
+                .'infection?', new Advice(Weight::AsItAllows, '', Bend::AsItAllows), [],
                 'There is fluid inside the knee though nothing happened to it.',
                 'the knee turns hot or red, or you get a fever'),
-            Rule::ExtensorRupture => new self($hospital, 'Quadriceps or patellar tendon torn, or patella broken?', new Advice(Weight::Crutches, 'Wear the straight splint.', Bend::DoNot, false), [],
+            Rule::ExtensorRupture => new self($hospital, 'Quadriceps or patellar tendon torn, or patella '
+                .'broken?', new Advice(Weight::Crutches, 'Wear the straight splint.', Bend::DoNot, false), [],
                 'You could not hold your leg straight.'),
-            Rule::ClotSuspected => new self($hospital, 'Clot in the calf?', new Advice(Weight::ShortWays, 'Nobody should rub the calf or the knee.', null, false), [],
+            Rule::ClotSuspected => new self($hospital, 'Clot in the calf?', new Advice(
+                Weight::ShortWays, 'Nobody should rub the calf or the knee.', null, false,
+            ), [],
                 'Your calf must be checked for a clot.',
                 'you get short of breath or your chest hurts: then call an ambulance'),
-            Rule::HipFirst => new self('an X-ray of the hip and a doctor', 'Hip in the young: slipped growth plate or other disease of the hip?', new Advice(Weight::None, '', null, false), [],
+            Rule::HipFirst => new self('an X-ray of the hip and a doctor', 'Hip in the young: slipped growth plate '
+                .'or other disease of the hip?', new Advice(Weight::None, '', null, false), [],
                 'The pain may come from your hip.'),
             Rule::HipCheck => new self(
                 $doctor,
@@ -161,7 +173,9 @@ final readonly class RuleSheet
                 'Your knee hurts more than we can explain.',
                 'the calf turns hard, or the pain grows',
             ),
-            Rule::LockedKnee => new self('a knee surgeon', 'Locked knee: displaced meniscus tear?', new Advice(Weight::Crutches, 'Let the knee rest as it is.', Bend::DoNotForce, false), [Condition::MedialMeniscus, Condition::LateralMeniscus],
+            Rule::LockedKnee => new self('a knee surgeon', 'Locked knee: displaced '
+                .'meniscus tear?', new Advice(Weight::Crutches, 'Let the knee rest as '
+                .'it is.', Bend::DoNotForce, false), [Condition::MedialMeniscus, Condition::LateralMeniscus],
                 'Your knee is stuck and does not go straight.'),
             Rule::RecentSurgery => new self(
                 'the surgeon who operated',
@@ -171,7 +185,8 @@ final readonly class RuleSheet
                 'Your knee was operated on not long ago.',
                 'the knee turns hot or red, or the wound weeps',
             ),
-            Rule::BleedingRisk => new self($doctor, 'Fluid after an injury under a bleeding risk: please check clotting.',
+            Rule::BleedingRisk => new self($doctor, 'Fluid after an injury under a bleeding risk: please check '
+                .'clotting.',
                 new Advice(
                     Weight::Crutches,
                     'Cool the knee. No massage. No painkillers against swelling without the doctor.',

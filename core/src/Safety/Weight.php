@@ -36,7 +36,9 @@ enum Weight: string
     /** Whether the athlete is to stand on the leg at all. */
     public function mayStand(): bool
     {
-        return ! \in_array($this, [self::Carried, self::None, self::NoneUntilSeen, self::NoneUntilXray, self::AsLittle], true);
+        return ! \in_array(
+            $this, [self::Carried, self::None, self::NoneUntilSeen, self::NoneUntilXray, self::AsLittle], true,
+        );
     }
 
     public function needsCrutches(): bool

@@ -256,7 +256,9 @@ final class Examined
                 'pain' => 0,
             ])];
 
-        return [['manoeuvre' => 'mcmurray', 'side' => 'left', 'cells' => [$cell('outward', 'medial'), $cell('inward', 'lateral')],
+        return [['manoeuvre' => 'mcmurray', 'side' => 'left', 'cells' => [
+            $cell('outward', 'medial'), $cell('inward', 'lateral'),
+        ],
             'checks' => ['fullBendReached' => true, 'fullExtensionReached' => true, 'relaxed' => true]]];
     }
 

@@ -56,7 +56,8 @@ final readonly class Feasibility
             return true;
         }
 
-        return $this->pain < self::STANDING_PAIN && ! $this->knee->is(Fact::Limps) && ! $this->knee->is(Fact::WalkingHurts);
+        return $this->pain < self::STANDING_PAIN && ! $this->knee->is(Fact::Limps)
+            && ! $this->knee->is(Fact::WalkingHurts);
     }
 
     private function bears(Manoeuvre $manoeuvre): bool

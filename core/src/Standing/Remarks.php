@@ -59,7 +59,8 @@ final class Remarks
             ? null
             : new Remark(
                 'sag_not_checked',
-                'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes forward travel look long.',
+                'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes '
+                    .'forward travel look long.',
             );
     }
 

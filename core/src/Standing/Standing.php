@@ -49,7 +49,9 @@ final readonly class Standing implements Results
         $exclusions = array_map($rules->against(...), $readings);
 
         return new self(array_map(
-            static fn (Reading $reading, ?Exclusion $exclusion): StandingResult => new StandingResult($reading, $exclusion),
+            static fn (
+                Reading $reading, ?Exclusion $exclusion,
+            ): StandingResult => new StandingResult($reading, $exclusion),
             $readings,
             self::onceEach($readings, $exclusions),
         ), $signs);

@@ -39,7 +39,8 @@ final class Disagreements
             foreach ($done as $positive) {
                 foreach ($done as $negative) {
                     $condition = $standing->signs->ownTestOf($positive);
-                    if ($condition !== null && $standing->counted($positive) === Outcome::Positive && $standing->counted($negative) === Outcome::Negative
+                    if ($condition !== null && $standing->counted($positive) === Outcome::Positive
+                        && $standing->counted($negative) === Outcome::Negative
                         && self::eachAloneEndsElsewhere(
                             $results[$positive],
                             $results[$negative],

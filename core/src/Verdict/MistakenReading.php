@@ -89,7 +89,9 @@ final readonly class MistakenReading
         $after = static fn (float $chance): string => self::after($chance, $row->ratio(Outcome::Positive));
 
         return ["“{$percent} % specific, so {$percent} % sure of it?”",
-            "No. {$percent} % is the share of knees without the injury that test negative. With ".InHundred::of($before)." in 100 before, a positive {$name} alone makes it {$after($before)} in 100; with 2 in 100 before it would be {$after(self::RARE)} ({$injury})."];
+            "No. {$percent} % is the share of knees without the injury that test "
+                .'negative. With '.InHundred::of($before)." in 100 before, a positive {$name} alone makes it "
+                ."{$after($before)} in 100; with 2 in 100 before it would be {$after(self::RARE)} ({$injury})."];
     }
 
     /**
@@ -101,7 +103,9 @@ final readonly class MistakenReading
         $after = static fn (float $chance): string => self::after($chance, $row->ratio(Outcome::Negative));
 
         return ["“{$percent} % sensitive, so a negative test is {$percent} % sure?”",
-            "No. {$percent} % is the share of injured knees that test positive. With ".InHundred::of($before)." in 100 before, a negative {$name} alone leaves {$after($before)} in 100; with half before it would leave {$after(self::EVEN)} ({$injury})."];
+            "No. {$percent} % is the share of injured knees that test "
+                .'positive. With '.InHundred::of($before)." in 100 before, a negative {$name} alone leaves "
+                ."{$after($before)} in 100; with half before it would leave {$after(self::EVEN)} ({$injury})."];
     }
 
     private static function after(float $before, float $ratio): string

@@ -88,7 +88,8 @@ final readonly class ResultLines
             Rule::MultiLigament,
             $atTheFoot
                 || $this->examination->injuredWithin(self::EMERGENCY_DAYS) ? Urgency::Emergency : Urgency::SameDay,
-            'More than one main ligament gives: the knee may have been out of joint. Record pulse, pressure index, ankle lift and turning out now; no more pulling.',
+            'More than one main ligament gives: the knee may have been out of joint. Record pulse, pressure index, '
+                .'ankle lift and turning out now; no more pulling.',
             $this->lastPositive(),
             Opens::firstAnd(Family::Fluid),
         );
@@ -145,7 +146,8 @@ final readonly class ResultLines
         return new SafetyLine(
             Rule::GrowingBone,
             $clear ? GateRules::growingUrgency($this->examination) : Urgency::Days,
-            'A growing knee that gives, or that limps with fluid: an X-ray first. Growth plate, tibial spine or sleeve avulsion until imaged.',
+            'A growing knee that gives, or that limps with fluid: an X-ray first. Growth plate, tibial spine or '
+                .'sleeve avulsion until imaged.',
             $this->lastPositive(),
             Opens::allBut(...$families),
         );
@@ -174,7 +176,8 @@ final readonly class ResultLines
     private function lastPositive(): int
     {
         $places = array_map(
-            fn (StandingResult $result): int => $this->isLigament($result) ? $result->reading->record->position ?? -1 : -1,
+            fn (StandingResult $result): int => $this->isLigament($result) ? $result->reading->record->position
+                ?? -1 : -1,
             $this->standing->results,
         );
 

@@ -104,7 +104,8 @@ final class VerdictRemarks
         return $alone
             ? new Remark(
                 'lag_with_fluid',
-                'The straight knee cannot be held, and there is fluid: the fluid alone may do that. Raise it again in a few days.',
+                'The straight knee cannot be held, and there is fluid: the fluid alone may do that. Raise it again '
+                    .'in a few days.',
             )
             : null;
     }
@@ -112,13 +113,15 @@ final class VerdictRemarks
     private static function otherKnee(Bearings $bearings): ?Remark
     {
         foreach ($bearings->standing->results as $result) {
-            if ($result->exclusion === Exclusion::OtherKneeNotNormal || ($result->reading->provisional && $bearings->examination->otherKneeReliable
+            if ($result->exclusion === Exclusion::OtherKneeNotNormal || ($result->reading->provisional
+                && $bearings->examination->otherKneeReliable
 
                     && $result->reading->record !== null
                     && $bearings->examination->other($result->reading->record->manoeuvre->id) !== null)) {
                 return new Remark(
                     'other_knee_not_normal',
-                    'The other knee gives much itself: an old injury, loose joints, or the sides exchanged? It can be set as not reliable.',
+                    'The other knee gives much itself: an old injury, loose joints, or the sides exchanged? It can '
+                        .'be set as not reliable.',
                 );
             }
         }
@@ -160,7 +163,8 @@ final class VerdictRemarks
         return $held
             ? new Remark(
                 'other_source_first',
-                'Patellofemoral pain is likely by the figures, but no own test says so, or something speaks against it: look for another source first.',
+                'Patellofemoral pain is likely by the figures, but no own test says so, or something speaks against '
+                    .'it: look for another source first.',
             )
             : null;
     }

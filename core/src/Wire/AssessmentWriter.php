@@ -67,11 +67,13 @@ final class AssessmentWriter
                 'probability' => $picture->probability,
             ], $assessment->weighed->pictures),
             'trace' => array_map(static fn (Step $step): array => self::step($step, $assessment), $assessment->trail),
-            'mcmurrayReadings' => $bearings->grading->mcmurrayReadings === null ? null : array_map(static fn (McMurrayReading $reading): array => [
-                'school' => $reading->school->id,
-                'medial' => $reading->medial?->value,
-                'lateral' => $reading->lateral?->value,
-            ], $bearings->grading->mcmurrayReadings),
+            'mcmurrayReadings' => $bearings->grading->mcmurrayReadings === null
+                ? null
+                : array_map(static fn (McMurrayReading $reading): array => [
+                    'school' => $reading->school->id,
+                    'medial' => $reading->medial?->value,
+                    'lateral' => $reading->lateral?->value,
+                ], $bearings->grading->mcmurrayReadings),
             'collateralReading' => self::collaterals($assessment),
             'frontGate' => [
                 'story' => $front->story->value,

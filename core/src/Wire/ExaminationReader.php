@@ -113,7 +113,8 @@ final readonly class ExaminationReader
             $hours === null || $days === null => null,
             $days === 0 && $hours > 24 => 'expected at most 24 hours on the day of the injury',
             $days > 1
-                && $hours < 24 * ($days - 1) => 'expected at least '.(24 * ($days - 1))." hours, {$days} days after the injury",
+                && $hours < 24 * ($days - 1) => 'expected at least '.(24 * ($days - 1))." hours, {$days} days after "
+                    .'the injury',
             default => null,
         };
         if ($reason !== null) {

@@ -134,7 +134,8 @@ final class PlanWriter
             'bend' => $advice->bend?->value,
             'drive' => $advice->drive,
             'say' => array_values(array_filter([
-                $advice->weight?->words() ?? ($conduct->untilNoLimp ? 'Use crutches until you walk without a limp.' : ''),
+                $advice->weight?->words() ?? ($conduct->untilNoLimp ? 'Use crutches until you walk without '
+                    .'a limp.' : ''),
                 $advice->knee,
                 $advice->bend?->words() ?? '',
                 $advice->drive === false ? 'Do not drive.' : '',

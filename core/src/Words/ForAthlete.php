@@ -38,7 +38,8 @@ final readonly class ForAthlete
     /** Who must not stand, or is stuck already, is not told to wait for that. */
     private const WORSE_CALL = 'Call us if the swelling grows, or anything else gets worse.';
 
-    private const WORN_CALL = 'Call at once if your calf swells or hurts. If you get short of breath, call an ambulance.';
+    private const WORN_CALL = 'Call at once if your calf swells or hurts. If you get short of breath, call an '
+        .'ambulance.';
 
     public function __construct(private Bearings $bearings, private Plan $plan)
     {
@@ -243,7 +244,8 @@ final readonly class ForAthlete
         ));
         $fine = $this->bearings->gate->isToday() ? [] : array_values(array_filter(
             $this->bearings->verdicts,
-            static fn (ConditionVerdict $verdict): bool => $verdict->zone === ConditionZone::RuledOut && $verdict->raised,
+            static fn (ConditionVerdict $verdict): bool => $verdict->zone === ConditionZone::RuledOut
+                && $verdict->raised,
         ));
         $sentences = array_map(
             static fn (ConditionVerdict $verdict): string => PlainWords::may(
@@ -267,7 +269,8 @@ final readonly class ForAthlete
         }
         $ligament = array_filter(
             [...$likely, ...$open, ...$fine],
-            static fn (ConditionVerdict $verdict): bool => $verdict->condition->isLigament() && $verdict->condition !== Condition::Plc,
+            static fn (ConditionVerdict $verdict): bool => $verdict->condition->isLigament()
+                && $verdict->condition !== Condition::Plc,
         );
         if ($ligament !== []) {
             array_unshift($sentences, 'Ligaments are the bands that hold a knee together.');
@@ -333,9 +336,12 @@ final readonly class ForAthlete
 
         return match (true) {
             $status->status === AvailabilityStatus::Out => 'No sport for now.',
-            $this->plan->play->answer === PlayAnswer::MayContinueSupported => 'You may go on with a sleeve; stop if it hurts more, swells or gives way.',
-            $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if it hurts, swells or gives way.',
-            $status->status === AvailabilityStatus::Modified => 'In sport leave out '.PlainWords::list($status->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
+            $this->plan->play->answer === PlayAnswer::MayContinueSupported => 'You may go on with a sleeve; stop if '
+                .'it hurts more, swells or gives way.',
+            $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if '
+                .'it hurts, swells or gives way.',
+            $status->status === AvailabilityStatus::Modified => 'In sport leave out '.PlainWords::list($status
+                ->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
             default => 'You may do your sport.',
         };
     }
@@ -358,7 +364,8 @@ final readonly class ForAthlete
         }
 
         return $this->plan->conduct->walksFreely
-            && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can brake hard without pain.';
+            && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can '
+                .'brake hard without pain.';
     }
 
     /**
@@ -380,7 +387,8 @@ final readonly class ForAthlete
         }
         $days = match (true) {
             $again->after === LookAgain::SEEN_THERE => 'After that we decide together when to look again.',
-            $again->after === LookAgain::RESULT => "We look at the knee again when the result is there, within {$again->to} days.",
+            $again->after === LookAgain::RESULT => 'We look at the knee again when the result is there, within '
+                ."{$again->to} days.",
             $again->from === null => '',
             $again->from === $again->to => "We look at the knee again in {$again->from} days.",
             default => "We look at the knee again in {$again->from} to {$again->to} days.",

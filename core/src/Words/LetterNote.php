@@ -65,7 +65,8 @@ final readonly class LetterNote
             self::line('Plan given', $this->planGiven()),
             self::line('Not tested', $this->untested()),
             self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
-            'Chances are weighed from base rates and published test accuracy, starting figures not yet checked against the papers; they are no diagnosis, and local rules come first.',
+            'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
+                .'against the papers; they are no diagnosis, and local rules come first.',
         ], static fn (string $line): bool => $line !== ''));
     }
 
@@ -97,7 +98,10 @@ final readonly class LetterNote
         return ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
     }
 
-    /** Pulse, sensation and ankle lift, each with what more was recorded of it, and the pulse checks with their times. */
+    /**
+     * Pulse, sensation and ankle lift, each with what more was recorded of it, and the pulse checks with their
+     * times.
+     */
     private function neurovascular(): string
     {
         $told = $more = [];
@@ -126,7 +130,8 @@ final readonly class LetterNote
             $record->word('foot') === null ? '' : "foot {$record->word('foot')}",
             $where === null
                 ? ''
-                : "{$name} at the ".str_replace('_', ' ', $where).', '.($record->word('since') ?? 'since when not said'),
+                : "{$name} at the ".str_replace('_', ' ', $where).', '.($record->word('since')
+                    ?? 'since when not said'),
             $record->word('turnsOut') === null ? '' : "turning out {$record->word('turnsOut')}",
         ]));
     }
@@ -170,7 +175,8 @@ final readonly class LetterNote
         return implode('; ', array_filter([
             $operated === null
                 ? ''
-                : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} weeks ago",
+                : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} "
+                    .'weeks ago',
             $episode->injectionWeeksAgo === null ? '' : "injection {$episode->injectionWeeksAgo} weeks ago",
             $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value),
             $episode->earlierInjury,
@@ -189,7 +195,8 @@ final readonly class LetterNote
     {
         $found = array_filter(
             $this->bearings->standing->results,
-            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts() && $result->reading->outcome === $sign,
+            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts()
+                && $result->reading->outcome === $sign,
         );
 
         return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign)
@@ -200,13 +207,15 @@ final readonly class LetterNote
     {
         $found = array_filter(
             $this->bearings->standing->results,
-            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null && $result->reading->outcome === Outcome::Positive,
+            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null
+                && $result->reading->outcome === Outcome::Positive,
         );
 
         return implode(
             '; ',
             array_map(
-                fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} ({$result->exclusion?->reason()})",
+                fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} "
+                    ."({$result->exclusion?->reason()})",
                 $found,
             ),
         );

@@ -71,7 +71,8 @@ final class PlainWords
             SupportType::HingedLimited => str_starts_with($range, 'locked')
                 ? 'Wear the brace with hinges day and night, locked straight, until the surgeon has seen you.'
                 : "Wear the brace with hinges day and night: {$range}.",
-            SupportType::ExtensionSplintCalfSupport => 'Wear the straight splint day and night, with your calf held up.',
+            SupportType::ExtensionSplintCalfSupport => 'Wear the straight splint day and night, with your calf '
+                .'held up.',
             SupportType::Immobiliser => 'Wear the straight splint for a few days only.',
         };
     }

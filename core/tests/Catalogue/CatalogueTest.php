@@ -72,7 +72,11 @@ final class CatalogueTest extends TestCase
 
     public function test_a_field_without_a_type_or_bounds_is_refused(): void
     {
-        foreach ([[FieldKind::Number, FieldWidget::Ruler], [FieldKind::Word, FieldWidget::Words], [FieldKind::Cells, FieldWidget::Board]] as [
+        foreach ([
+            [
+                FieldKind::Number, FieldWidget::Ruler,
+            ], [FieldKind::Word, FieldWidget::Words], [FieldKind::Cells, FieldWidget::Board],
+        ] as [
             $kind,
             $widget,
         ]) {
@@ -97,7 +101,8 @@ final class CatalogueTest extends TestCase
     {
         foreach ($this->catalogue()->manoeuvres as $manoeuvre) {
             $card = $manoeuvre->card;
-            foreach ([$card->gist, $card->position, $card->hold, $card->movement, $card->normal, $card->counts] as $text) {
+            foreach ([$card->gist, $card->position, $card->hold, $card->movement, $card->normal, $card
+                ->counts] as $text) {
                 self::assertNotSame('', $text, $manoeuvre->id);
                 self::assertLessThan(170, mb_strlen($text), "{$manoeuvre->id}: too long for a glance");
             }

@@ -22,7 +22,8 @@ final class ExtendingTest extends TestCase
     {
         $this->folder = sys_get_temp_dir().'/gray-compass-'.bin2hex(random_bytes(6));
         mkdir("{$this->folder}/catalogue", 0700, true);
-        foreach ([...glob(__DIR__.'/../../data/*.*') ?: [], ...glob(__DIR__.'/../../data/catalogue/*') ?: []] as $file) {
+        foreach ([...glob(__DIR__.'/../../data/*.*') ?: [], ...glob(__DIR__.'/../../data/catalogue/*')
+            ?: []] as $file) {
             copy($file, $this->folder.substr($file, strlen(__DIR__.'/../../data')));
         }
     }
@@ -77,7 +78,9 @@ final class ExtendingTest extends TestCase
             $station['heel_drag'] = [
                 'name' => 'Heel drag', 'family' => 'strength', 'minutes' => 0.3, 'provocation' => 2,
                 'fields' => ['painFront'], 'feeds' => ['resisted_extension_pain'],
-                'judgedBy' => ['kind' => 'answer', 'field' => 'painFront', 'positive' => ['is' => true], 'compared' => true],
+                'judgedBy' => [
+                    'kind' => 'answer', 'field' => 'painFront', 'positive' => ['is' => true], 'compared' => true,
+                ],
                 'card' => ['movement' => 'Drag the heel back.', 'sayFirst' => '“Pull your heel back.”'],
             ];
 

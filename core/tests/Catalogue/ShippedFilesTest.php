@@ -70,7 +70,8 @@ final class ShippedFilesTest extends TestCase
                     self::assertContains($sign, $signs, $id);
                 }
                 self::assertSame([], array_diff($data['traits']['leansOn'] ?? [], $ids), $id);
-                $names = array_map(static fn (string|array $field): string => $field['name'] ?? $field, $data['fields']);
+                $names = array_map(static fn (string|array $field): string => $field['name']
+                    ?? $field, $data['fields']);
                 if (isset($data['judgedBy'])) {
                     self::assertNotEmpty($data['feeds'] ?? [], "{$id} is judged, and feeds nothing");
                     self::assertContains($data['judgedBy']['field'] ?? $names[0], $names, $id);
@@ -108,7 +109,8 @@ final class ShippedFilesTest extends TestCase
         $words = (new Figures)->words();
         foreach ((new Figures)->catalogue()->manoeuvres as $manoeuvre) {
             self::assertSame([], array_diff($manoeuvre->checks, array_keys($words)), $manoeuvre->id);
-            foreach ([...$manoeuvre->fields, ...array_merge(...array_map(static fn (Field $field): array => $field->inner, $manoeuvre->fields))] as $field) {
+            foreach ([...$manoeuvre->fields, ...array_merge(...array_map(static fn (Field $field): array =>
+                $field->inner, $manoeuvre->fields))] as $field) {
                 self::assertSame([], array_diff($field->words, array_keys($words)), "{$manoeuvre->id}.{$field->name}");
             }
         }

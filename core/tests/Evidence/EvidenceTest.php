@@ -97,7 +97,9 @@ final class EvidenceTest extends TestCase
     public function test_every_shipped_row_is_a_figure_inside_its_interval(): void
     {
         foreach ((new Figures)->evidence() as $row) {
-            foreach ([[$row->sensitivity, $row->sensitivityInterval], [$row->specificity, $row->specificityInterval]] as [
+            foreach ([
+                [$row->sensitivity, $row->sensitivityInterval], [$row->specificity, $row->specificityInterval],
+            ] as [
                 $figure,
                 [$low, $high],
             ]) {

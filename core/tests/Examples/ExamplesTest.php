@@ -109,9 +109,11 @@ final class ExamplesTest extends TestCase
             'again' => '[4,9]',
         ]];
         yield 'hot-knee-of-a-child' => ['hot-knee-of-a-child', [
-            'lines' => 'joint_infection same_day, swelling_without_injury same_day, severe_pain same_day, locked_knee week',
+            'lines' => 'joint_infection same_day, swelling_without_injury same_day, severe_pain same_day, '
+                .'locked_knee week',
             'unsettled' => 'acl mcl lcl medial_meniscus lateral_meniscus patellofemoral_pain',
-            'sendOn' => 'joint_infection same_day, swelling_without_injury same_day, severe_pain same_day, locked_knee week, osteochondritis routine, discoid_meniscus routine',
+            'sendOn' => 'joint_infection same_day, swelling_without_injury same_day, severe_pain same_day, '
+                .'locked_knee week, osteochondritis routine, discoid_meniscus routine',
             'support' => 'none',
             'play' => 'not_asked',
             'status' => 'out',
@@ -228,7 +230,8 @@ final class ExamplesTest extends TestCase
             'lines' => 'fracture_likely emergency, fracture_rule_positive same_day, severe_pain same_day',
             'act' => 'lcl',
             'unsettled' => 'acl pcl mcl lcl medial_meniscus lateral_meniscus patellar_instability',
-            'sendOn' => 'fracture_likely now, fracture_rule_positive same_day, severe_pain same_day, blood days, outer_side week',
+            'sendOn' => 'fracture_likely now, fracture_rule_positive same_day, severe_pain same_day, blood days, '
+                .'outer_side week',
             'support' => 'as_found',
             'play' => 'not_asked',
             'status' => 'out',

@@ -45,7 +45,9 @@ final class ConditionsTest extends TestCase
         ];
         yield 'a no is not a silence' => [['of' => 'hop', 'field' => 'afraid', 'is' => false], null];
         yield 'at least' => [['of' => 'passive_extension', 'field' => 'extensionDeg', 'atLeast' => -8], 6];
-        yield 'above is not at least' => [['of' => 'passive_extension', 'field' => 'extensionDeg', 'above' => -8], null];
+        yield 'above is not at least' => [
+            ['of' => 'passive_extension', 'field' => 'extensionDeg', 'above' => -8], null,
+        ];
         yield 'at most' => [['of' => 'passive_extension', 'field' => 'extensionDeg', 'atMost' => -8], 6];
         yield 'below is not at most' => [['of' => 'passive_extension', 'field' => 'extensionDeg', 'below' => -8], null];
         yield 'a difference' => [
@@ -101,7 +103,9 @@ final class ConditionsTest extends TestCase
 
     public function test_signs_are_asked_once_results_stand(): void
     {
-        $knee = Knee::hurt()->found('lachman', ['translationMm' => 9, 'endFeel' => 'soft'], ['translationMm' => 2, 'endFeel' => 'firm'])
+        $knee = Knee::hurt()->found(
+            'lachman', ['translationMm' => 9, 'endFeel' => 'soft'], ['translationMm' => 2, 'endFeel' => 'firm'],
+        )
             ->assessed()->bearings;
         $seen = new Seen($knee->knee, $knee->standing);
         self::assertTrue($seen->is(ConditionReader::read(['positive' => ['pivot_shift', 'lachman']])));

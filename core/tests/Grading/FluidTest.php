@@ -76,7 +76,8 @@ final class FluidTest extends TestCase
     public function test_blood_shows_by_time_and_amount_too(): void
     {
         $likely = static fn (Knee $knee): bool => $knee->assessed()->bearings->bloodLikely;
-        $today = static fn (string $grade, ?float $hours): Knee => Knee::hurt()->with('daysSinceInjury', 0)->with('hoursSinceInjury', $hours)->found(
+        $today = static fn (string $grade, ?float $hours): Knee =>
+            Knee::hurt()->with('daysSinceInjury', 0)->with('hoursSinceInjury', $hours)->found(
             'effusion_sweep',
             ['grade' => $grade],
         );

@@ -21,7 +21,9 @@ final class ReviewsTest extends TestCase
      */
     public static function reasons(): iterable
     {
-        foreach ([0 => [5, 10], 1 => [4, 9], 3 => [2, 7], 8 => [2, 7], 10 => [2, 7], 11 => [5, 10], 20 => [5, 10]] as $days => [
+        foreach ([
+            0 => [5, 10], 1 => [4, 9], 3 => [2, 7], 8 => [2, 7], 10 => [2, 7], 11 => [5, 10], 20 => [5, 10],
+        ] as $days => [
             $from,
             $to,
         ]) {

@@ -75,7 +75,8 @@ final class CompanionsTest extends TestCase
     public function test_looking_again_brings_the_companions_along(string $leaning, array $companions): void
     {
         $assessor = new Assessor;
-        $lastTime = $assessor->lastTime($assessor->read(Knee::plain(Knee::hurt()->found($leaning, ['notDone' => 'time'])->document())));
+        $lastTime = $assessor
+            ->lastTime($assessor->read(Knee::plain(Knee::hurt()->found($leaning, ['notDone' => 'time'])->document())));
         $again = $assessor->assess(
             $assessor->read(Knee::plain(Knee::hurt()->with('route', 'look_again')->document())),
             $lastTime,

@@ -77,14 +77,17 @@ final class TrailTest extends TestCase
 
     public function test_a_graded_positive_tells_the_figures_that_a_negative_would_have_had(): void
     {
-        $knee = Knee::hurt()->found('lachman', ['translationMm' => 14, 'endFeel' => 'soft'], ['translationMm' => 2, 'endFeel' => 'firm'])
+        $knee = Knee::hurt()->found(
+            'lachman', ['translationMm' => 14, 'endFeel' => 'soft'], ['translationMm' => 2, 'endFeel' => 'firm'],
+        )
             ->found('valgus_30', ['normal' => true]);
         $results = [];
         foreach (ProblemWriter::write($knee->assessed()->weighed->problem)['groups'] as $group) {
             $results += array_column($group['results'], null, 'finding');
         }
         self::assertArrayNotHasKey('otherwise', $results['valgus_30_laxity']);
-        $plain = Knee::hurt()->found('lachman', ['normal' => true])->assessed()->weighed->problem->groups[0]->results[0];
+        $plain = Knee::hurt()->found('lachman', ['normal' => true])->assessed()->weighed->problem->groups[0]
+            ->results[0];
         self::assertEqualsWithDelta(
             $plain->finding->rows[0]->specificity->value,
             $results['lachman']['otherwise']['acl']['specificity'],
@@ -148,7 +151,8 @@ final class TrailTest extends TestCase
             'With 20 in 100 before, a positive Lachman alone makes it 88 in 100; with 2 in 100 before it would be 37',
             $answers['acl']->answer,
         );
-        $negative = $this->answers(Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])->found('lachman', ['normal' => true], ['normal' => true])->assessed());
+        $negative = $this->answers(Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])
+            ->found('lachman', ['normal' => true], ['normal' => true])->assessed());
         self::assertStringContainsString('85 % sensitive', $negative['acl']->mistake);
         self::assertStringContainsString('a negative Lachman alone leaves 4 in 100', $negative['acl']->answer);
         self::assertArrayNotHasKey('pcl', $negative, 'no hands-on result, or far from any threshold');

@@ -96,7 +96,9 @@ final class StandingTest extends TestCase
 
     public function test_a_sag_fools_the_forward_tests_unless_they_started_from_neutral(): void
     {
-        $sag = fn (string $manoeuvre, array $finding, array $checks): Knee => $this->tested($manoeuvre, $finding, $checks)->found('posterior_sag', ['sagSeen' => true]);
+        $sag = fn (
+            string $manoeuvre, array $finding, array $checks,
+        ): Knee => $this->tested($manoeuvre, $finding, $checks)->found('posterior_sag', ['sagSeen' => true]);
         self::assertSame('positive sag_uncorrected', $sag('lachman', self::LOOSE, [])->reads('lachman'));
         self::assertSame('positive', $sag('lachman', self::LOOSE, ['startedFromNeutral' => true])->reads('lachman'));
         self::assertSame('negative', $sag('lachman', self::TIGHT, [])->reads('lachman'));
@@ -229,7 +231,11 @@ final class StandingTest extends TestCase
             'swellingOnset' => 'within_2_hours',
             'mechanism' => ['twist_on_planted_foot'],
         ];
-        $early = fn (array $history, string $grade = 'bulge'): Knee => $this->tested('lachman', self::TIGHT, [])->with('history', $history)->found('effusion_sweep', ['grade' => $grade]);
+        $early = fn (
+            array $history, string $grade = 'bulge',
+        ): Knee => $this->tested('lachman', self::TIGHT, [])->with('history', $history)->found(
+            'effusion_sweep', ['grade' => $grade],
+        );
         self::assertTrue($this->unsettled($early($raised), Condition::Acl));
         self::assertFalse($this->unsettled($early($raised, 'none'), Condition::Acl));
         self::assertFalse(

@@ -34,7 +34,8 @@ final class AlsoConsiderTest extends TestCase
             ],
         );
         self::assertFalse($this->sore()->assessed()->bearings->front->supported());
-        self::assertTrue($this->sore()->found('kneecap_compression', ['pain' => 3], ['pain' => 0])->assessed()->bearings->front->supported());
+        self::assertTrue($this->sore()->found('kneecap_compression', ['pain' => 3], ['pain' => 0])->assessed()
+            ->bearings->front->supported());
         self::assertSame(
             'not_met',
             $this->sore()->found('step_down', ['painFront' => false])->assessed()->bearings->front->loaded->value,
@@ -291,7 +292,9 @@ final class AlsoConsiderTest extends TestCase
             ['pain' => 0],
         );
         self::assertSame('act', $squats($story())->verdict(Condition::PatellofemoralPain)->zone->value);
-        $tendon = $squats($this->sore('kneecap_tendon')->with('history', [...self::STORY, 'frontLoadPain' => true])->found(
+        $tendon = $squats($this->sore('kneecap_tendon')->with(
+            'history', [...self::STORY, 'frontLoadPain' => true],
+        )->found(
             'kneecap_tendon',
             ['tender' => true],
             ['tender' => false],

@@ -312,7 +312,8 @@ final class PromisesTest extends TestCase
         }
         $left = array_filter(
             $bearings->examination->records,
-            static fn ($record): bool => $record->notDone === NotDone::Pain && $record->side === $bearings->examination->hurtSide && $record->manoeuvre->id === 'lachman',
+            static fn ($record): bool => $record->notDone === NotDone::Pain
+                && $record->side === $bearings->examination->hurtSide && $record->manoeuvre->id === 'lachman',
         );
 
         return $left !== []

@@ -49,7 +49,8 @@ final class WordsTest extends TestCase
             ->found('straight_leg_raise', ['result' => 'lag', 'lagDeg' => 5])
             ->found('effusion_sweep', ['grade' => 'bulge']);
         self::assertSame(
-            'Operated on for an ACL tear 9 weeks ago. Extension -6° (other knee 2°), lag 5°, fluid grade 1, girth not recorded. Nothing raised for a stuck knee, infection or clot.',
+            'Operated on for an ACL tear 9 weeks ago. Extension -6° (other knee 2°), lag 5°, fluid grade 1, girth '
+                .'not recorded. Nothing raised for a stuck knee, infection or clot.',
             $knee->assessed()->words->afterOperation,
         );
         self::assertStringEndsWith(
@@ -123,7 +124,9 @@ final class WordsTest extends TestCase
     public function test_the_text_says_what_was_found_and_what_to_do(): void
     {
         $torn = $this->said(TypicalKnees::tornAcl());
-        foreach (['Your shin slides further forward', 'front cross ligament (ACL) is likely torn: ', 'chances, not a diagnosis', 'No sport for now.', 'a knee surgeon or sports doctor, with a scan (MRI), within two weeks'] as $part) {
+        foreach (['Your shin slides further forward', 'front cross ligament (ACL) is likely torn: ', 'chances, not '
+            .'a diagnosis', 'No sport for now.', 'a knee surgeon or sports doctor, with a scan (MRI), within '
+            .'two weeks'] as $part) {
             self::assertStringContainsString($part, $torn);
         }
         self::assertStringContainsString(
@@ -156,7 +159,8 @@ final class WordsTest extends TestCase
             'We could not test your knee today because it hurt too much.',
             $this->said(Knee::hurt()->found('lachman', ['notDone' => 'pain'])),
         );
-        foreach ([$normal->found('popliteal_look', ['swelling' => true]), Knee::hurt()->with('safety', ['calfTense' => true])] as $found) {
+        foreach ([$normal->found('popliteal_look', ['swelling' => true]), Knee::hurt()
+            ->with('safety', ['calfTense' => true])] as $found) {
             self::assertStringNotContainsString('Nothing stands out', $this->said($found));
         }
     }
@@ -184,7 +188,9 @@ final class WordsTest extends TestCase
 
     public function test_what_is_not_settled_is_named_without_a_number_and_with_its_own_reason(): void
     {
-        $guarded = $this->said(Knee::hurt()->answered()->with('history', ['pop' => false, 'couldNotContinue' => false, 'givingWay' => false])->found(
+        $guarded = $this->said(Knee::hurt()->answered()->with(
+            'history', ['pop' => false, 'couldNotContinue' => false, 'givingWay' => false],
+        )->found(
             'lachman',
             ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]],
             ['translationMm' => 3, 'endFeel' => 'firm'],
@@ -241,7 +247,8 @@ final class WordsTest extends TestCase
 
     public function test_the_coach_hears_nothing_without_a_consent_of_their_own_and_nothing_medical_with_it(): void
     {
-        $for = static fn (Knee $knee, array $opening): string => $knee->with('opening', $opening)->assessed()->words->forCoach;
+        $for = static fn (Knee $knee, array $opening): string =>
+            $knee->with('opening', $opening)->assessed()->words->forCoach;
         self::assertSame('', $for(TypicalKnees::tornAcl(), ['consentGiven' => true]));
         self::assertSame('', $for(TypicalKnees::tornAcl()->with('ageYears', 15), ['coachMayKnow' => true]));
         self::assertNotSame(
@@ -268,7 +275,8 @@ final class WordsTest extends TestCase
             $mustNotStand = preg_match('/no weight on the leg|as little weight/', $text) === 1;
             self::assertFalse($mustNotStand && str_contains($text, 'cannot stand on it'), $text);
             self::assertFalse(str_contains($text, 'is stuck') && str_contains($text, 'if the knee locks'), $text);
-            self::assertFalse(str_contains($text, 'is stuck') && str_contains($text, 'does not go fully straight'), $text);
+            self::assertFalse(str_contains($text, 'is stuck') && str_contains($text, 'does not go fully '
+                .'straight'), $text);
             preg_match('/^Next: .*?\./m', $text, $next);
             self::assertLessThan(2, substr_count($next[0] ?? '', 'X-ray'), $text);
         }
@@ -303,12 +311,15 @@ final class WordsTest extends TestCase
         );
         self::assertSame('Left knee, 4 days after injury, age 22.', $lines[1]);
         self::assertSame(
-            'Pulse, sensation, ankle lift: pulse not recorded, sensation not recorded, ankle lift normal, turning out normal',
+            'Pulse, sensation, ankle lift: pulse not recorded, sensation not recorded, ankle lift normal, turning '
+                .'out normal',
             $lines[2],
         );
         self::assertStringStartsWith('Chances are weighed from base rates', $lines[count($lines) - 1]);
         self::assertStringStartsWith('Chance in 100', $lines[count($lines) - 2]);
-        foreach (['Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking', 'lachman 10 / 3 mm, grade 2', 'Grades: ACL 2', 'Lachman (clear)', 'posterolateral corner injury', 'crutches'] as $part) {
+        foreach (['Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking', 'lachman 10 / '
+            .'3 mm, grade 2', 'Grades: ACL 2', 'Lachman (clear)', 'posterolateral corner '
+            .'injury', 'crutches'] as $part) {
             self::assertStringContainsString($part, $note);
         }
         self::assertStringNotContainsString('Off limits', $note);
@@ -341,7 +352,8 @@ final class WordsTest extends TestCase
                 'lachman',
                 ['translationMm' => 6, 'endFeel' => 'firm', 'support' => 'prone', 'note' => 'fearful'],
             )->assessed()->words->note;
-        foreach (['MRI two years ago: intact (Dr Osk) (2024)', 'pulse felt 2026-03-14T09:30:00Z', 'inspection: no scar, bruise', 'angle 6° (other 2)', 'support prone', '“fearful”', 'not graded'] as $part) {
+        foreach (['MRI two years ago: intact (Dr Osk) (2024)', 'pulse felt 2026-03-14T09:30:00Z', 'inspection: no '
+            .'scar, bruise', 'angle 6° (other 2)', 'support prone', '“fearful”', 'not graded'] as $part) {
             self::assertStringContainsString($part, $note);
         }
     }

@@ -10,7 +10,8 @@ use InvalidArgumentException;
 final class Refusal extends InvalidArgumentException
 {
     /**
-     * @param  string  $path  place in the document, such as `groups[1].results[0].finding`; empty for the document itself
+     * @param  string  $path  place in the document, such as `groups[1].results[0].finding`; empty for the document
+     *     itself
      * @param  string  $reason  a clause that completes "refused because …", without a full stop
      */
     public function __construct(public readonly string $path, public readonly string $reason)

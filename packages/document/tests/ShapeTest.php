@@ -76,7 +76,9 @@ final class ShapeTest extends TestCase
         yield 'no object' => [$knee, '[1]', ': expected an object'];
         yield 'unknown before missing before wrong' => [$knee, '{"pain":11,"x":1}', 'x: unknown key'];
         yield 'missing before wrong' => [$knee, '{"pain":11}', 'side: missing'];
-        $way = new Fields([], ['mm' => Number::within(0, 9), 'band' => new Word(['same']), 'normal' => new YesNo, 'notDone' => new Text(0, 9)], [
+        $way = new Fields([], [
+            'mm' => Number::within(0, 9), 'band' => new Word(['same']), 'normal' => new YesNo, 'notDone' => new Text(0, 9),
+        ], [
             new OneWay(['mm', 'band'], 'normal', 'notDone', 'expected something', 'expected one thing'),
             new NotTogether('band', ['mm'], 'expected either'),
         ]);

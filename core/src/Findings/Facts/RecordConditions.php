@@ -26,7 +26,8 @@ final class RecordConditions
             $data->has('ticked') => self::ticked($data->text('ticked')),
             $data->says('normal') => static fn (HurtKnee $knee, string $id): bool => $knee->isNormal($id),
             $data->says('done') => static fn (HurtKnee $knee, string $id): bool => $knee->done($id),
-            default => throw new UnexpectedValueException('A condition of a record asks for a field or how it was done.'),
+            default => throw new UnexpectedValueException('A condition of a record asks for a field or how it '
+                .'was done.'),
         });
     }
 

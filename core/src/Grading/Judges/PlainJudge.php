@@ -61,7 +61,8 @@ final readonly class PlainJudge implements Judge
      */
     private static function edges(Comparison $knees): array
     {
-        $tender = static fn (Record $record): ?bool => $record->flag('tenderMedial') === null && $record->flag('tenderLateral') === null
+        $tender = static fn (Record $record): ?bool => $record->flag('tenderMedial') === null
+            && $record->flag('tenderLateral') === null
             ? null : ($record->flag('tenderMedial') === true || $record->flag('tenderLateral') === true);
         $here = $knees->hurt->normal ? false : $tender($knees->hurt);
         if ($here === null) {

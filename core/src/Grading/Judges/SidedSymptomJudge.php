@@ -53,7 +53,8 @@ final readonly class SidedSymptomJudge implements Judge
     public static function thessaly(): self
     {
         return new self(
-            static fn (Record $hurt): bool => ($hurt->pain() ?? 0.0) >= 1 || $hurt->flag('click') === true || $hurt->flag('locking') === true || $hurt->flag('givesWay') === true,
+            static fn (Record $hurt): bool => ($hurt->pain() ?? 0.0) >= 1 || $hurt->flag('click') === true
+                || $hurt->flag('locking') === true || $hurt->flag('givesWay') === true,
             self::thessalyByAngle(...),
         );
     }

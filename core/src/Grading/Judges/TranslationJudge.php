@@ -176,7 +176,8 @@ final class TranslationJudge implements Judge
         if ($neutral === null || $knees->hurt->manoeuvre->id !== 'anterior_drawer') {
             return [];
         }
-        $more = static fn (string $field): bool => ($knees->hurt->number($field) ?? $neutral) - $neutral >= self::CORNER_MM;
+        $more = static fn (string $field): bool => ($knees->hurt->number($field)
+            ?? $neutral) - $neutral >= self::CORNER_MM;
         $remarks = [];
         if ($more('outwardMm')) {
             $remarks[] = new Remark(

@@ -65,6 +65,7 @@ final class Rules
 
     private static function unknown(School $school): UnexpectedValueException
     {
-        return new UnexpectedValueException("The school {$school->id} is judged by an unknown rule, {$school->judgedBy}.");
+        return new UnexpectedValueException("The school {$school->id} is judged by an unknown rule, "
+            ."{$school->judgedBy}.");
     }
 }

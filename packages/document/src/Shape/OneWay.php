@@ -27,7 +27,8 @@ final readonly class OneWay implements Rule
     public function check(array $given, string $path, Faults $faults): void
     {
         $any = array_filter($this->anyOf, static fn (string $key): bool => isset($given[$key]));
-        $ways = (int) ($any !== []) + (int) (($given[$this->isTrue] ?? false) === true) + (int) isset($given[$this->given]);
+        $ways = (int) ($any !== []) + (int) (($given[$this->isTrue]
+            ?? false) === true) + (int) isset($given[$this->given]);
         if ($ways !== 1) {
             $faults->add(FaultKind::Value, $path, $ways === 0 ? $this->none : $this->several);
         }

@@ -110,10 +110,12 @@ final class Outlook
         $value = $bits = 0.0;
         foreach ($this->problem->conditions as $k => $condition) {
             $limits = $condition->thresholds;
-            $value += $condition->weight * ($limits->loss($this->now[$k]) - $chance * $limits->loss($positive[$k]) - (1 - $chance) * $limits->loss(
-                $negative[$k],
-            ));
-            $bits += self::entropy($this->now[$k]) - $chance * self::entropy($positive[$k]) - (1 - $chance) * self::entropy($negative[$k]);
+            $value += $condition->weight * ($limits->loss($this->now[$k]) - $chance * $limits
+                ->loss($positive[$k]) - (1 - $chance) * $limits->loss(
+                    $negative[$k],
+                ));
+            $bits += self::entropy($this
+                ->now[$k]) - $chance * self::entropy($positive[$k]) - (1 - $chance) * self::entropy($negative[$k]);
         }
 
         return new NextTest($candidate, $chance, self::visible($value), self::visible($bits), $positive, $negative);

@@ -28,7 +28,10 @@ final class Trail
     /** @var array<int, float> P(s) up to a constant */
     private array $states;
 
-    /** @var array{array<int, int>, array<int, float>}|null places and factors of the last result, not multiplied in yet */
+    /**
+     * @var array{array<int, int>, array<int, float>}|null places and factors of the last result, not multiplied in
+     * yet
+     */
     private ?array $left = null;
 
     /** @var array<string, EchoRanking> what is weighed so far, by group and outcome */

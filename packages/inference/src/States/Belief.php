@@ -228,7 +228,9 @@ final class Belief
         }
         $contrast = [];
         foreach ($marginals->present[$k] as $state => $with) {
-            $contrast[] = $with / $present - ($without === null ? $marginals->all[$state] - $with : $without[$state]) / $absent;
+            $contrast[] = $with / $present - ($without === null
+                ? $marginals->all[$state] - $with
+                : $without[$state]) / $absent;
         }
 
         return $contrast;

@@ -58,7 +58,9 @@ final class PlainWeighing
             foreach ($this->document['conditions'] as $k => $condition) {
                 $marginal = $this->marginal($states, $k) / array_sum($states);
                 foreach ($states as $state => $weight) {
-                    $states[$state] = $weight * ($state >> $k & 1 ? $condition['pretest'] / $marginal : (1 - $condition['pretest']) / (1 - $marginal));
+                    $states[$state] = $weight * ($state >> $k & 1
+                        ? $condition['pretest'] / $marginal
+                        : (1 - $condition['pretest']) / (1 - $marginal));
                 }
             }
         }
@@ -79,7 +81,8 @@ final class PlainWeighing
             ));
             usort(
                 $agreeing,
-                fn (array $a, array $b): int => $this->loss($b, $group['echo']) <=> $this->loss($a, $group['echo']) ?: strcmp(
+                fn (array $a, array $b): int => $this->loss($b, $group['echo'])
+                    <=> $this->loss($a, $group['echo']) ?: strcmp(
                     $a['finding'],
                     $b['finding'],
                 ),
