@@ -63,8 +63,14 @@ final class Assessor
      */
     public function read(mixed $document): Examination
     {
-        return ($this->reader ??= new ExaminationReader($this->data->catalogue(), $this->data->facts(), $this->data
-            ->schools(), $this->data->routes()))->read($document);
+        $this->reader ??= new ExaminationReader(
+            $this->data->catalogue(),
+            $this->data->facts(),
+            $this->data->schools(),
+            $this->data->routes(),
+        );
+
+        return $this->reader->read($document);
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */
@@ -89,7 +95,7 @@ final class Assessor
     {
         $catalogue = $this->data->catalogue();
         $evidence = $this->library($examination);
-        $gate = SafetyGate::of($examination);
+        $gate = SafetyGate::of($examination, $this->data->rules());
         $grading = Grading::of($examination);
         $standing = Standing::of($examination, $grading, $evidence, $this->data->signs());
         $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
@@ -103,8 +109,8 @@ final class Assessor
             array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions),
         );
         $loose = new Loose($examination, $standing, $chances);
-        $gate = $gate->with(...(new ResultLines($examination, $gate->signs, $standing, $loose, $weighed->after))
-            ->lines());
+        $lines = (new ResultLines($examination, $gate, $standing, $loose, $weighed->after))->lines();
+        $gate = $gate->with(...$lines);
         $holds = Holds::of($examination, $gate, $catalogue);
         $settled = Settled::of($examination, $grading, $standing, $holds, $catalogue);
         $front = FrontGate::of($examination, $standing);

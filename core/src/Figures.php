@@ -20,6 +20,7 @@ use GrayCompass\Core\Findings\Routes;
 use GrayCompass\Core\Findings\Schools\SchoolBook;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
+use GrayCompass\Core\Safety\RuleBook;
 use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Wire\CatalogueWriter;
 use GrayCompass\Core\Wire\DocumentSchema;
@@ -39,6 +40,8 @@ final class Figures
     private ?AlsoConsider $considerations = null;
 
     private ?PlayRules $play = null;
+
+    private ?RuleBook $rules = null;
 
     private ?SchoolBook $schools = null;
 
@@ -115,6 +118,13 @@ final class Figures
     {
         /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
         return $this->play ??= PlayRules::read($this->json('play.json'));
+    }
+
+    /** What goes with each rule of the gate. */
+    public function rules(): RuleBook
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return $this->rules ??= new RuleBook($this->json('rules.json'));
     }
 
     /** Whose teaching may be chosen. */

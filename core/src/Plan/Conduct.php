@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Advice;
-use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Safety\Weight;
 use GrayCompass\Core\Verdict\Bearings;
 
@@ -36,10 +34,9 @@ final readonly class Conduct
 
     public static function of(Bearings $bearings): self
     {
-        $calf = $bearings->examination->safety->isTrue(SafetyKey::CalfTense);
         $advice = null;
         foreach ($bearings->gate->lines as $line) {
-            $its = RuleSheet::of($line->rule, $calf)->advice;
+            $its = $line->sheet->advice;
             $advice = $its === null ? $advice : ($advice === null ? $its : $advice->and($its));
         }
         $free = $bearings->knee->is(Fact::WalksFreely);

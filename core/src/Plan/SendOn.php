@@ -9,7 +9,6 @@ use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
-use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Consideration;
 
@@ -96,9 +95,9 @@ final readonly class SendOn
         $sent = [];
         foreach ($this->bearings->gate->lines as $line) {
             if ($line->urgency !== null) {
-                $sheet = RuleSheet::of($line->rule);
+                $sheet = $line->sheet;
                 $sent[] = new Referral(
-                    $sheet->to, Within::by($line->urgency), $line->rule->value, $line->say, $sheet->question,
+                    $sheet->to, Within::by($line->urgency), $line->rule->value, $line->sheet->say, $sheet->question,
                     isXray: str_contains($sheet->to, 'X-ray'), isSurgeon: str_contains($sheet->to, 'surgeon'),
                 );
             }

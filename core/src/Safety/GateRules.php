@@ -14,8 +14,8 @@ use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 
 /**
- * When each rule that ticks, looks and hands can raise applies, how urgent it is, what it leaves open, and
- * the words for it. Limits in days, years and pain are working estimates; the fracture rule is Stiell's
+ * When each rule that ticks, looks and hands can raise applies, how urgent it is, and what it leaves
+ * open; what is said stands in data/rules.json. Limits in days, years and pain are working estimates; the fracture rule is Stiell's
  * (1996). What only the results can raise stands in Verdict\ResultLines.
  *
  * @internal
@@ -46,8 +46,12 @@ final readonly class GateRules
 
     private float $fluidGrade;
 
-    public function __construct(private Examination $examination, private Signs $signs, private FluidSigns $fluid)
-    {
+    public function __construct(
+        private Examination $examination,
+        private Signs $signs,
+        private FluidSigns $fluid,
+        private RuleBook $book,
+    ) {
         $this->knee = new HurtKnee($examination);
         $this->warm = $this->knee->is(Fact::Warm);
         $this->fluidGrade = $fluid->grade() ?? ($fluid->isPositive() ? 1.0 : 0.0);
@@ -63,6 +67,8 @@ final readonly class GateRules
             ...$this->outsideTheJoint(),
             ...$this->bone(),
             ...$this->insideTheJoint(),
+            ...$this->extensorAndMeniscus(),
+            ...$this->hip(),
             ...$this->later(),
         ]));
     }
@@ -72,30 +78,33 @@ final readonly class GateRules
      */
     private function limbAndNerve(): array
     {
-        $fresh = $this->examination->injuredWithin(self::FRESH_DAYS);
         $limb = [Key::PulseOrSensationLost, Key::DislocationSuspected, Key::ReducedOnItsOwn, Key::CalfTense];
         $tense = $this->examination->safety->isTrue(Key::CalfTense);
+        $nerve = $this->within(self::NERVE_NOW_DAYS) ? Urgency::Emergency : Urgency::SameDay;
+        $pulse = $this->within(self::FRESH_DAYS) ? null : $this->knee->since(Fact::PulseLost);
+        $foot = $this->knee->is(Fact::FootPoor) ? Urgency::SameDay : Urgency::Days;
 
         return [
-            $this->told($limb, Rule::LimbThreat, Urgency::Emergency, Opens::firstAnd(),
-                'The limb may be in danger: splint it as found and send now. A pulse that can be felt does not '
-                    .'exclude an injured artery; pulse, sensation and ankle lift every 15 minutes, and again over '
-                    .'the next days.'
-                .($tense ? ' The calf is tense: think of compartment pressure, and put nothing tight around '
-                    .'the leg.' : '')),
-            $this->told([Key::FootDropped], Rule::NerveSign, $this->examination->injuredWithin(self::NERVE_NOW_DAYS)
-                ? Urgency::Emergency
-                : Urgency::SameDay,
+            $this->line(
+                Rule::LimbThreat,
+                Urgency::Emergency,
+                $this->signs->since(...$limb),
+                Opens::firstAnd(),
+                $tense ? 'calf_tense' : '',
+            ),
+            $this->line(
+                Rule::NerveSign,
+                $nerve,
+                $this->signs->since(Key::FootDropped),
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
-                'The common peroneal nerve may be hurt: the foot does not lift, or feels numb on top. Think of the '
-                    .'lateral side and the posterolateral corner.'),
-            $this->seen(Fact::SensationNewElsewhere, Rule::NerveOrBack, Urgency::Days, Opens::all(),
-                'Sensation is newly altered, not as a fresh knee injury does it: a nerve further up, or the back.'),
-            $fresh ? null : $this->seen(Fact::PulseLost, Rule::PulseOld, $this->knee->is(Fact::FootPoor)
-                ? Urgency::SameDay
-                : Urgency::Days,
-                Opens::allBut(Family::Loaded), 'The pulse or the ankle pressure is low without a fresh injury: '
-                    .'think of the arteries of the leg.'),
+            ),
+            $this->line(
+                Rule::NerveOrBack,
+                Urgency::Days,
+                $this->knee->since(Fact::SensationNewElsewhere),
+                Opens::all(),
+            ),
+            $this->line(Rule::PulseOld, $foot, $pulse, Opens::allBut(Family::Loaded)),
         ];
     }
 
@@ -105,17 +114,16 @@ final readonly class GateRules
     private function outsideTheJoint(): array
     {
         return [
-            $this->told([Key::OpenWound], Rule::OpenJoint, Urgency::Emergency, Opens::firstAnd(),
-                'An open wound may reach the joint: cover it, do not probe it, nothing by mouth, send now.'),
-            $this->told([Key::BreathlessOrChestPain], Rule::ChestSigns, Urgency::Emergency, Opens::firstAnd(),
-                'Breathless, or pain in the chest: call an ambulance now and think of a clot in the lung, with or '
-                    .'without signs in the calf.'),
-            $this->told([Key::KneecapOutNow], Rule::KneecapOut, Urgency::Emergency, Opens::firstAnd(),
-                'The patella is out: leave it where it is, support the leg as it lies, send now.'),
-            $this->told([Key::CalfSwollenTender, Key::PittingOneSide], Rule::ClotSuspected, Urgency::SameDay,
+            $this->told(Rule::OpenJoint, Urgency::Emergency, Opens::firstAnd(), Key::OpenWound),
+            $this->told(Rule::ChestSigns, Urgency::Emergency, Opens::firstAnd(), Key::BreathlessOrChestPain),
+            $this->told(Rule::KneecapOut, Urgency::Emergency, Opens::firstAnd(), Key::KneecapOutNow),
+            $this->told(
+                Rule::ClotSuspected,
+                Urgency::SameDay,
                 Opens::allBut(Family::Loaded)->andStation(Station::Prone),
-                'A swollen, tender calf, or pitting on one side: think of a clot. No percussion, no prone '
-                    .'positions, no loading.'),
+                Key::CalfSwollenTender,
+                Key::PittingOneSide,
+            ),
         ];
     }
 
@@ -127,43 +135,46 @@ final readonly class GateRules
         $examination = $this->examination;
         $fat = $examination->episode->fluidDrawn === FluidDrawn::BloodAndFat;
         $deformed = $this->signs->since(Key::Deformity);
-        $broken = $fat ? -1 : $this->signs->since(Key::BoneCrepitus);
+        $broken = $deformed ?? ($fat ? -1 : $this->signs->since(Key::BoneCrepitus));
         $unimaged = ! $examination->safety->isTrue(Key::XrayClear);
         $questions = [Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead];
-        $fractureRule = $examination->injuredWithin(self::FRESH_DAYS) && $unimaged && $this->signs->yes(...$questions);
-        $xray = $examination->injuredWithin(self::XRAY_TODAY_DAYS) ? Urgency::SameDay : Urgency::Days;
-        $byAge = $examination->injuredWithin(self::XRAY_TODAY_DAYS)
+        $fractureRule = $this->within(self::FRESH_DAYS) && $unimaged ? $this->signs->since(...$questions) : null;
+        $xray = $this->within(self::XRAY_TODAY_DAYS) ? Urgency::SameDay : Urgency::Days;
+        $byAge = $this->within(self::XRAY_TODAY_DAYS)
             && $examination->isAtLeast(self::XRAY_AGE)
             && $unimaged
-            && ! $fractureRule
+            && $fractureRule === null
             && ! $this->looksSound();
         $bleeding = Blood::likely($examination, $this->fluid) || $this->fluidGrade >= 2;
-        $growing = $examination->isGrowing() && $examination->injuredWithin(self::FRESH_DAYS) && $unimaged && $bleeding;
+        $growing = $examination->isGrowing() && $this->within(self::FRESH_DAYS) && $unimaged && $bleeding;
 
         return [
-            $deformed === null && $broken === null ? null : new SafetyLine(
+            $this->line(
                 Rule::FractureLikely,
                 $deformed === null ? Urgency::SameDay : Urgency::Emergency,
-                $fat
-                    ? 'Blood with fat was drawn: a fracture into the joint is likely. Imaging before any testing.'
-                    : 'Deformity or grating bone: imaging before any testing.',
-                $deformed ?? (int) $broken,
+                $broken,
                 Opens::firstAnd(),
+                $fat ? 'fat_drawn' : '',
             ),
-            $fractureRule ? $this->told($questions, Rule::FractureRulePositive, $xray,
+            $this->line(
+                Rule::FractureRulePositive,
+                $xray,
+                $fractureRule,
                 Opens::firstAnd(Family::Fluid)->andPalpation(),
-                'The fracture rule asks for an X-ray before the knee is loaded or pulled; then examine again.'
-                .($examination->isGrowing() ? ' Under 18, think of a growth plate or a torn-off tibial spine until '
-                    .'imaged.' : '')) : null,
-            $byAge
-                ? new SafetyLine(Rule::AgeXray, Urgency::Days, 'From 55 the fracture rule asks for an X-ray, unless '
-                    .'gait, bend, bones and fluid are all normal.', -1,
-                    Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION)) : null,
-            $growing ? new SafetyLine(Rule::GrowingBone, self::growingUrgency($examination),
-                'Blood or much fluid in a growing knee: an X-ray first. Growth plate, tibial spine or sleeve '
-                    .'avulsion until imaged.',
-                $this->fluid->at,
-                Opens::firstAnd(Family::Fluid)->andPalpation()) : null,
+                $examination->isGrowing() ? 'growing' : '',
+            ),
+            $this->line(
+                Rule::AgeXray,
+                Urgency::Days,
+                $byAge ? -1 : null,
+                Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION),
+            ),
+            $this->line(
+                Rule::GrowingBone,
+                self::growingUrgency($examination),
+                $growing ? $this->fluid->at : null,
+                Opens::firstAnd(Family::Fluid)->andPalpation(),
+            ),
         ];
     }
 
@@ -181,7 +192,6 @@ final readonly class GateRules
         $examination = $this->examination;
         $noInjury = ! $examination->isAfterInjury();
         $child = $examination->isUnder(self::CHILD_AGE);
-        $operated = $this->signs->yes(Key::RecentSurgery) || $examination->episode->operated?->isRecent() === true;
         $needle = ($examination->episode->injectionWeeksAgo ?? PHP_INT_MAX) <= self::AFTER_NEEDLE_WEEKS;
         $hot = $this->warm && $this->fluid->isPositive();
         $hotAlone = $noInjury
@@ -190,48 +200,73 @@ final readonly class GateRules
             && (($examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN || $child);
         $told = $examination->safety->isTrue(Key::FeverOrHotRedKnee)
             || $examination->episode->fluidDrawn === FluidDrawn::Cloudy;
-        $infected = $told || $hotAlone || (($operated || $needle) && $hot);
+        $infected = $told || $hotAlone || (($this->operatedLately() || $needle) && $hot);
         $unasked = ! $infected && $hot && ! $examination->safety->answered(Key::FeverOrHotRedKnee);
         $swollen = $noInjury && ($this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm));
         $restless = $this->warm && $this->signs->yes(Key::NightOrRestPain, Key::PainAtRest7);
         $seen = \max($this->knee->since(Fact::Warm) ?? -1, $this->fluid->at);
-        $bleeds = $examination->episode->bleedingRisk
-            && $this->fluid->isPositive()
-            && $examination->injuredWithin(self::FRESH_DAYS);
-        $longAgo = $examination->isAfterInjury() && ! $examination->injuredWithin(self::EXTENSOR_DAYS);
+        $bleeds = $examination->episode->bleedingRisk && $this->fluid->isPositive() && $this->within(self::FRESH_DAYS);
 
         return [
-            $infected ? new SafetyLine(Rule::JointInfection, Urgency::SameDay,
-                'Think of an infected joint today: a hospital doctor. Gout looks alike and needs the same visit; '
-                    .'never wait for a second look.',
-                $told ? -1 : $seen, Opens::firstAnd(Family::Fluid)) : null,
-            $unasked
-                ? new SafetyLine(Rule::HotKneeUnasked, null, 'The knee is warm and swollen: ask for fever and look '
-                    .'for redness now. The examination cannot be signed before.',
-                    $seen, Opens::allBut(Family::Stress, Family::Twist, Family::Loaded)) : null,
-            $swollen
-                ? new SafetyLine(Rule::SwellingWithoutInjury, $child || $restless ? Urgency::SameDay : Urgency::Days,
-                    'Fluid without an injury: a doctor finds out why before it is called a sports injury.', $seen,
-                    Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION)) : null,
-            $bleeds ? new SafetyLine(
-                Rule::BleedingRisk,
+            $this->line(
+                Rule::JointInfection,
                 Urgency::SameDay,
-                'Fluid after an injury in somebody who bleeds easily: a doctor today.',
-                $seen,
-                Opens::all(),
-            ) : null,
+                $told ? -1 : ($infected ? $seen : null),
+                Opens::firstAnd(Family::Fluid),
+            ),
+            $this->line(
+                Rule::HotKneeUnasked,
+                null,
+                $unasked ? $seen : null,
+                Opens::allBut(Family::Stress, Family::Twist, Family::Loaded),
+            ),
+            $this->line(
+                Rule::SwellingWithoutInjury,
+                $child || $restless ? Urgency::SameDay : Urgency::Days,
+                $swollen ? $seen : null,
+                Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION),
+            ),
+            $this->line(Rule::BleedingRisk, Urgency::SameDay, $bleeds ? $seen : null, Opens::all()),
+        ];
+    }
+
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function extensorAndMeniscus(): array
+    {
+        $longAgo = $this->examination->isAfterInjury() && ! $this->within(self::EXTENSOR_DAYS);
+
+        return [
             $longAgo ? null : $this->told(
-                [Key::CannotStraightLegRaise],
                 Rule::ExtensorRupture,
                 Urgency::SameDay,
                 Opens::firstAnd(Family::Fluid)->andPalpation(),
-                'The straight leg cannot be raised: quadriceps or patellar tendon torn, or the patella broken. Feel '
-                    .'for a gap.',
+                Key::CannotStraightLegRaise,
             ),
-            $this->told([Key::LockedShort], Rule::LockedKnee, Urgency::Week, Opens::allBut(Family::Twist, Family::Loaded),
-                'The knee is locked short of straight: do not force it. A displaced meniscus tear is seen within '
-                    .'a week.'),
+            $this->told(
+                Rule::LockedKnee,
+                Urgency::Week,
+                Opens::allBut(Family::Twist, Family::Loaded),
+                Key::LockedShort,
+            ),
         ];
+    }
+
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function hip(): array
+    {
+        $told = $this->signs->since(Key::LimpHipLimited);
+        if (! $this->examination->isAtLeast(Examination::GROWN_YEARS)) {
+            return [$this->line(Rule::HipFirst, Urgency::SameDay, $told, Opens::firstAnd(Family::Fluid))];
+        }
+        $stiff = ! $this->examination->isAfterInjury() && $this->knee->is(Fact::Limps) && $this->knee->is(Fact::HipStiff);
+        $seen = $stiff ? \max((int) $this->knee->since(Fact::HipStiff), (int) $this->knee->since(Fact::Limps)) : null;
+        $ticked = $this->examination->safety->isTrue(Key::LimpHipLimited);
+
+        return [$this->line(Rule::HipCheck, Urgency::Days, $ticked ? -1 : $seen ?? $told, Opens::allBut())];
     }
 
     /**
@@ -239,65 +274,26 @@ final readonly class GateRules
      */
     private function later(): array
     {
-        $examination = $this->examination;
-        $grown = $examination->isAtLeast(Examination::GROWN_YEARS);
-        $noInjury = ! $examination->isAfterInjury();
-        $stiffHip = $grown
-            && $noInjury
-            && $this->knee->is(Fact::Limps)
-            && $this->knee->is(Fact::HipStiff);
-        $old = ! $examination->injuredWithin(self::FRESH_DAYS);
-        $told = $examination->safety->isTrue(Key::LimpHipLimited);
-        $operatedLately = $examination->episode->operated?->isRecent() === true
-            || $this->signs->yes(Key::RecentSurgery);
+        $young = $this->examination->isGrowing() ? Urgency::SameDay : Urgency::Days;
+        $old = ! $this->within(self::FRESH_DAYS);
 
         return [
-            $grown
-                ? null
-                : $this->told([Key::LimpHipLimited], Rule::HipFirst, Urgency::SameDay, Opens::firstAnd(Family::Fluid),
-                    'A limp with a stiff hip in the young: X-ray of the hip today, no weight on the leg until then.'),
-            $grown && ($stiffHip || $this->signs->yes(Key::LimpHipLimited)) ? new SafetyLine(
-                Rule::HipCheck,
-                Urgency::Days,
-                'A limp with a stiff hip: look at the hip before the knee is blamed. No hopping.',
-                $stiffHip && ! $told ? $this->lastOf(Fact::HipStiff, Fact::Limps) : -1,
-                Opens::allBut(),
-            ) : null,
-            $old
-                ? $this->told([Key::NightOrRestPain], Rule::RestPain, $examination->isGrowing()
-                    ? Urgency::SameDay
-                    : Urgency::Days, Opens::all(),
-                    'Pain at night or at rest: an X-ray and a doctor before it is called a sports injury.') : null,
-            $this->told([Key::PainAtRest7], Rule::SeverePain, Urgency::SameDay, Opens::allBut(
-                Family::Loaded, Family::Pivot, Family::Twist,
+            $old ? $this->told(Rule::RestPain, $young, Opens::all(), Key::NightOrRestPain) : null,
+            $this->told(
+                Rule::SeverePain,
+                Urgency::SameDay,
+                Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
+                Key::PainAtRest7,
             ),
-                'Pain of 7 or more at rest: a doctor finds out today why it hurts so much.'),
-            $operatedLately ? new SafetyLine(
+            $this->line(
                 Rule::RecentSurgery,
                 Urgency::Routine,
-                "Operated within 12 weeks: the surgeon's protocol decides what may be tested.",
-                -1,
-                Opens::allBut(
-                    Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded,
-                ),
-            ) : null,
-            $this->told(
-                [Key::PittingBoth],
-                Rule::GeneralSwelling,
-                Urgency::Days,
-                Opens::all(),
-                'Swelling that keeps a dent on both sides is not a knee problem: a doctor within days.',
+                $this->operatedLately() ? -1 : null,
+                Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
             ),
-            $this->told([Key::ShinPainGrows], Rule::BoneStress, Urgency::Days, Opens::allBut(),
-                'Shin pain that grows with running, lingers after a tap, or sits at one point: imaging for a stress '
-                    .'injury of the bone before any hopping or running.'),
-            $this->seen(
-                Fact::Lump,
-                Rule::Lump,
-                Urgency::Days,
-                Opens::all(),
-                'A lump that is hard, grows or pulses: a doctor and imaging.',
-            ),
+            $this->told(Rule::GeneralSwelling, Urgency::Days, Opens::all(), Key::PittingBoth),
+            $this->told(Rule::BoneStress, Urgency::Days, Opens::allBut(), Key::ShinPainGrows),
+            $this->line(Rule::Lump, Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
         ];
     }
 
@@ -314,27 +310,30 @@ final readonly class GateRules
             && $this->fluid->isNegative();
     }
 
+    private function operatedLately(): bool
+    {
+        return $this->signs->yes(Key::RecentSurgery) || $this->examination->episode->operated?->isRecent() === true;
+    }
+
+    private function within(int $days): bool
+    {
+        return $this->examination->injuredWithin($days);
+    }
+
+    /** A line that an answer to any of these questions raises, ticked or found by hand. */
+    private function told(Rule $rule, Urgency $urgency, Opens $opens, Key ...$keys): ?SafetyLine
+    {
+        return $this->line($rule, $urgency, $this->signs->since(...$keys), $opens);
+    }
+
     /**
-     * @param  list<Key>  $keys
+     * @param  int|null  $since  place in the document of what raises it; null: nothing does
+     * @param  string  $as  a variant of what is said
      */
-    private function told(array $keys, Rule $rule, Urgency $urgency, Opens $opens, string $say): ?SafetyLine
+    private function line(Rule $rule, ?Urgency $urgency, ?int $since, Opens $opens, string $as = ''): ?SafetyLine
     {
-        $since = $this->signs->since(...$keys);
-
-        return $since === null ? null : new SafetyLine($rule, $urgency, $say, $since, $opens);
-    }
-
-    /** A line that a finding raises, from where it was found. */
-    private function seen(Fact $fact, Rule $rule, Urgency $urgency, Opens $opens, string $say): ?SafetyLine
-    {
-        $since = $this->knee->since($fact);
-
-        return $since === null ? null : new SafetyLine($rule, $urgency, $say, $since, $opens);
-    }
-
-    /** Where the last of these stands in the document. */
-    private function lastOf(Fact ...$facts): int
-    {
-        return \max([-1, ...array_map(fn (Fact $fact): int => $this->knee->since($fact) ?? -1, array_values($facts))]);
+        return $since === null
+            ? null
+            : new SafetyLine($rule, $urgency, $this->book->of($rule, $as), $since, $opens);
     }
 }

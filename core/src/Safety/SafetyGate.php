@@ -40,17 +40,20 @@ final readonly class SafetyGate
         public Signs $signs,
         public array $unasked,
         public bool $ageIsMissing,
+        public RuleBook $book,
     ) {
     }
 
-    public static function of(Examination $examination): self
+    public static function of(Examination $examination, RuleBook $book): self
     {
         $signs = new Signs($examination);
         $unasked = array_values(array_filter(
             self::questions($examination),
             static fn (Key $key): bool => ! $signs->answered($key),
         ));
-        $lines = SafetyLine::inOrder((new GateRules($examination, $signs, FluidSigns::in($examination)))->lines());
+        $lines = SafetyLine::inOrder(
+            (new GateRules($examination, $signs, FluidSigns::in($examination), $book))->lines(),
+        );
 
         return new self(
             $unasked === [] && $examination->ageYears !== null,
@@ -58,6 +61,7 @@ final readonly class SafetyGate
             $signs,
             $unasked,
             $examination->ageYears === null,
+            $book,
         );
     }
 
@@ -93,6 +97,7 @@ final readonly class SafetyGate
             $this->signs,
             $this->unasked,
             $this->ageIsMissing,
+            $this->book,
         );
     }
 

@@ -6,7 +6,6 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Standing\StandingResult;
 
 /**
@@ -80,7 +79,7 @@ final class Matters
         $about = null;
         foreach ($bearings->gate->lines as $line) {
             if ($line->isToday() || \in_array($line->rule, [Rule::LockedKnee, Rule::GrowingBone], true)) {
-                $sheet = RuleSheet::of($line->rule);
+                $sheet = $line->sheet;
                 $about = $about === null ? $sheet->about : array_values(array_filter(
                     $about,
                     static fn (Condition $one): bool => \in_array($one, $sheet->about, true),

@@ -15,8 +15,8 @@ use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\GateRules;
 use GrayCompass\Core\Safety\Opens;
 use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Safety\SafetyLine;
-use GrayCompass\Core\Safety\Signs;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Standing\StandingResult;
@@ -46,7 +46,7 @@ final readonly class ResultLines
      */
     public function __construct(
         private Examination $examination,
-        private Signs $signs,
+        private SafetyGate $gate,
         private Standing $standing,
         private Loose $loose,
         private Belief $belief,
@@ -81,15 +81,14 @@ final readonly class ResultLines
         if (! $second) {
             return null;
         }
-        $atTheFoot = $this->signs->yes(SafetyKey::PulseOrSensationLost, SafetyKey::FootDropped)
+        $atTheFoot = $this->gate->signs->yes(SafetyKey::PulseOrSensationLost, SafetyKey::FootDropped)
             || (new HurtKnee($this->examination))->is(Fact::PulseLost);
 
         return new SafetyLine(
             Rule::MultiLigament,
             $atTheFoot
                 || $this->examination->injuredWithin(self::EMERGENCY_DAYS) ? Urgency::Emergency : Urgency::SameDay,
-            'More than one main ligament gives: the knee may have been out of joint. Record pulse, pressure index, '
-                .'ankle lift and turning out now; no more pulling.',
+            $this->gate->book->of(Rule::MultiLigament),
             $this->lastPositive(),
             Opens::firstAnd(Family::Fluid),
         );
@@ -146,8 +145,7 @@ final readonly class ResultLines
         return new SafetyLine(
             Rule::GrowingBone,
             $clear ? GateRules::growingUrgency($this->examination) : Urgency::Days,
-            'A growing knee that gives, or that limps with fluid: an X-ray first. Growth plate, tibial spine or '
-                .'sleeve avulsion until imaged.',
+            $this->gate->book->of(Rule::GrowingBone, 'gives'),
             $this->lastPositive(),
             Opens::allBut(...$families),
         );

@@ -31,7 +31,7 @@ final class SafetyWriter
             'unasked' => array_map(static fn (SafetyKey $key): string => $key->value, $bearings->gate->unasked),
             'ageMissing' => $bearings->gate->ageIsMissing,
             'lines' => array_map(static fn (SafetyLine $line): array => [
-                'rule' => $line->rule->value, 'urgency' => $line->urgency?->value, 'say' => $line->say,
+                'rule' => $line->rule->value, 'urgency' => $line->urgency?->value, 'say' => $line->sheet->say,
             ], $bearings->gate->lines),
             'holds' => (object) array_map(self::hold(...), $bearings->holds->byManoeuvre),
             'blocked' => array_keys($byRule),

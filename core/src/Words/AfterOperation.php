@@ -79,6 +79,6 @@ final readonly class AfterOperation
         );
 
         return $raised === [] ? 'Nothing raised for a stuck knee, infection or clot.'
-            : implode(' ', array_map(static fn (SafetyLine $line): string => $line->say, $raised));
+            : implode(' ', array_map(static fn (SafetyLine $line): string => $line->sheet->say, $raised));
     }
 }

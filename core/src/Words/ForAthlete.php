@@ -15,7 +15,6 @@ use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
@@ -135,7 +134,7 @@ final readonly class ForAthlete
         $bearings = $this->bearings;
         $found = [];
         foreach ($bearings->gate->lines as $line) {
-            $found[] = RuleSheet::of($line->rule)->found;
+            $found[] = $line->sheet->found;
         }
         if ($bearings->raised(Rule::SwellingWithoutInjury)) {
             $found[] = $bearings->bloodLikely ? 'It may be blood.' : '';
@@ -404,7 +403,7 @@ final readonly class ForAthlete
     {
         $calls = [];
         foreach ($this->bearings->gate->lines as $line) {
-            $call = RuleSheet::of($line->rule)->call;
+            $call = $line->sheet->call;
             if ($call !== '') {
                 $calls[] = "Call at once if {$call}.";
             }

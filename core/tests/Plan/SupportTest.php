@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Safety\Bend;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Safety\Weight;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
@@ -140,7 +140,7 @@ final class SupportTest extends TestCase
     #[DataProvider('advice')]
     public function test_each_line_has_its_row_of_advice(Rule $rule, ?string $weight, ?string $bend, ?bool $drive): void
     {
-        $advice = RuleSheet::of($rule)->advice;
+        $advice = (new Figures)->rules()->of($rule)->advice;
         self::assertSame([$weight, $bend, $drive], [$advice?->weight?->value, $advice?->bend?->value, $advice?->drive]);
     }
 
@@ -156,7 +156,7 @@ final class SupportTest extends TestCase
         );
         self::assertStringContainsString(
             'nothing tight',
-            RuleSheet::of(Rule::LimbThreat, calfTense: true)->advice->knee ?? '',
+            (new Figures)->rules()->of(Rule::LimbThreat, 'calf_tense')->advice->knee ?? '',
         );
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Safety;
 
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Safety\RuleSheet;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -547,7 +547,8 @@ final class SafetyGateTest extends TestCase
         ];
         self::assertSame([], array_diff(array_column(Rule::cases(), 'value'), $tested));
         foreach (Rule::cases() as $rule) {
-            $sheet = RuleSheet::of($rule);
+            $sheet = (new Figures)->rules()->of($rule);
+            self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->say, $rule->value);
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->found, $rule->value);
             self::assertSame(
                 $rule === Rule::HotKneeUnasked,
