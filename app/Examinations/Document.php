@@ -107,14 +107,14 @@ final class Document
 
             return $stranger === null
                 ? [$name->value => $payload->entries ?? []]
-                : throw new Refusal("{$name->value}.{$stranger}", 'unknown; only entries stand here');
+                : throw Refusal::at("{$name->value}.{$stranger}", 'unknown; only entries stand here');
         }
         if ($name !== SectionName::Frame) {
             return [$name->value => $payload];
         }
         $stranger = array_key_first(array_diff_key((array) $payload, array_flip(SectionName::FRAME)));
 
-        return $stranger === null ? (array) $payload : throw new Refusal("frame.{$stranger}", 'not part of the frame');
+        return $stranger === null ? (array) $payload : throw Refusal::at("frame.{$stranger}", 'not part of the frame');
     }
 
     /** The row's own manoeuvre and side win over whatever its payload says. */

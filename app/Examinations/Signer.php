@@ -33,7 +33,7 @@ final class Signer
             }
             $assessment = $this->judge->judge(Document::of($locked), $locked);
             if ($assessment->bearings->gate->raised(Rule::HotKneeUnasked)) {
-                throw new Refusal(
+                throw Refusal::at(
                     'safety.feverOrHotRedKnee',
                     'the knee is warm or red: ask about fever and a hot knee before signing',
                 );

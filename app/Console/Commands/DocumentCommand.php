@@ -52,6 +52,6 @@ abstract class DocumentCommand extends Command
             ? stream_get_contents(STDIN, Json::MAX_BYTES + 1)
             : (is_file($name) ? file_get_contents($name, length: Json::MAX_BYTES + 1) : false);
 
-        return $text === false ? throw new Refusal('', "{$name} cannot be read") : $text;
+        return $text === false ? throw Refusal::ofTheWhole("{$name} cannot be read") : $text;
     }
 }

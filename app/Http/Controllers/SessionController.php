@@ -18,7 +18,7 @@ final class SessionController
     public function store(LoginRequest $request): SessionResource
     {
         if (! Auth::attempt($request->credentials())) {
-            throw new Refusal('password', 'The e-mail or the password is not right.');
+            throw Refusal::at('password', 'The e-mail or the password is not right.');
         }
         $request->session()->regenerate();
 

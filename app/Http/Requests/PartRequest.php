@@ -33,7 +33,7 @@ final class PartRequest extends FormRequest
         $body = Json::read((string) $this->getContent());
         $payload = $body instanceof stdClass ? $body->payload ?? null : null;
 
-        return $this->with($payload instanceof stdClass ? $payload : throw new Refusal(
+        return $this->with($payload instanceof stdClass ? $payload : throw Refusal::at(
             'payload',
             'expected an object',
         ));

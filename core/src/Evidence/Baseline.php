@@ -9,6 +9,7 @@ use GrayCompass\Core\Knee\Setting;
 
 /**
  * What is held before any finding: base rates by setting, associations, thresholds, echo groups.
+ * Ages at which rates change are working estimates.
  *
  * @internal
  */

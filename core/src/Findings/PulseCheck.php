@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Findings;
 
 /**
- * One look at the pulse of the foot.
+ * One look at the pulse of the foot. The interval is a working estimate.
  *
  * @internal
  */

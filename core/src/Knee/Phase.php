@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Knee;
 
-/** Fresh and old injuries behave differently under the hands, and so have figures of their own. */
+/**
+ * Fresh and old injuries behave differently under the hands, and so have figures of their own.
+ * The limit is a working estimate.
+ */
 enum Phase: string
 {
     /** The last day that counts as fresh, in days since the injury. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Knee;
 
-/** Where and when the knee is seen: it decides how likely each injury is beforehand. */
+/**
+ * Where and when the knee is seen: it decides how likely each injury is beforehand.
+ * The age is a working estimate.
+ */
 enum Setting: string
 {
     /** Above this age a knee that hurts without an injury is weighed as an older one. */

@@ -18,7 +18,7 @@ use GrayCompass\Core\Verdict\Bearings;
 
 /**
  * Can this athlete go on? Asked on the touchline, or once hopping and running were done; only when everything is known
- * and in order.
+ * and in order. Limits are working estimates.
  *
  * @internal
  */

@@ -20,7 +20,7 @@ use GrayCompass\Inference\Readings\Weighed;
 /**
  * What to do next: questions first, then the core set in its order, then what could change what one would do.
  * Nothing that is held, that this knee cannot be brought to, or that would change nothing. Limits are working
- * estimates.
+ * estimates. Limits are working estimates.
  *
  * @internal
  */

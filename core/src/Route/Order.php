@@ -14,7 +14,7 @@ use GrayCompass\Core\Knee\Station;
 /**
  * The order in which manoeuvres are done: each position once, in the order of the stations, so that the
  * sag is seen before the drawers and the fluid before the bending; inside a position looking, touching,
- * moving, stressing, then pressing on sore places, the most provoking last.
+ * moving, stressing, then pressing on sore places, the most provoking last. Limits are working estimates.
  *
  * @internal
  */

@@ -31,6 +31,7 @@ use LogicException;
 
 /**
  * Puts one examination on the scales: base rates of its setting, counted results, tests still to do.
+ * Times are working estimates.
  *
  * @internal
  */

@@ -15,7 +15,7 @@ use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
 
 /**
- * Which reason, if any, keeps a reading from counting: one question for each code.
+ * Which reason, if any, keeps a reading from counting: one question for each code. Limits are working estimates.
  *
  * @internal
  */

@@ -17,6 +17,7 @@ use GrayCompass\Core\Safety\Holds;
 
 /**
  * Which conditions may look otherwise on another day, since an own test could not tell today.
+ * Limits are working estimates.
  *
  * @internal
  */

@@ -16,6 +16,7 @@ use GrayCompass\Core\Knee\Condition;
 
 /**
  * What the story says, as readings. Only what was asked and answered speaks.
+ * Hours of swelling as taught; working estimates.
  *
  * @internal
  */

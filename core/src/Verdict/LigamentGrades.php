@@ -11,6 +11,7 @@ use GrayCompass\Core\Standing\Standing;
 
 /**
  * The grade of each ligament: the highest of its graded signs, as far as they are sure enough to grade by.
+ * Limits are working estimates.
  *
  * @internal
  */

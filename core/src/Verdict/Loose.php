@@ -18,8 +18,8 @@ use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Standing\StandingResult;
 
 /**
- * Ligaments that the hands found loose: a finding in its own right, whatever the chance. Working
- * estimates throughout.
+ * Ligaments that the hands found loose: a finding in its own right, whatever the chance. Limits are
+ * working estimates.
  *
  * @internal
  */

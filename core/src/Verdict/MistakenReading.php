@@ -14,6 +14,7 @@ use GrayCompass\Inference\Readings\InHundred;
 
 /**
  * A tempting wrong reading of sensitivity or specificity, answered with this knee's numbers.
+ * What counts as rare or even is a working estimate.
  *
  * @internal
  */

@@ -23,6 +23,7 @@ use GrayCompass\Core\Verdict\Matters;
 
 /**
  * What the athlete takes home: short paragraphs under headings, nothing unexplained, no diagnosis.
+ * How many tests are enough, and the age of driving, are working estimates.
  *
  * @internal
  */

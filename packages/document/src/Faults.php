@@ -36,7 +36,7 @@ final class Faults
         $found = $this->found;
         usort($found, static fn (Fault $a, Fault $b): int => $a->kind->value <=> $b->kind->value
             ?: $places[self::known($a->path, $places)] <=> $places[self::known($b->path, $places)]);
-        throw new Refusal($found[0]->path, $found[0]->reason);
+        throw Refusal::at($found[0]->path, $found[0]->reason);
     }
 
     /**

@@ -19,12 +19,12 @@ final class Json
     public static function read(string $text): mixed
     {
         if (\strlen($text) > self::MAX_BYTES) {
-            throw new Refusal('', 'the document is larger than 1 MiB');
+            throw Refusal::tooLarge(1);
         }
         try {
             $value = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $problem) {
-            throw new Refusal('', 'this is not JSON: '.lcfirst($problem->getMessage()));
+            throw Refusal::notJson($problem->getMessage());
         }
         if (preg_match('/[eE]\+?\d{3}|\d{300}/', $text) === 1) {
             self::refuseBoundless($value, '');
@@ -37,7 +37,7 @@ final class Json
     private static function refuseBoundless(mixed $value, string $path): void
     {
         if (\is_float($value) && ! is_finite($value)) {
-            throw new Refusal($path, 'this number is too large');
+            throw Refusal::numberTooLarge($path);
         }
         if (\is_array($value) || $value instanceof stdClass) {
             foreach ((array) $value as $key => $inner) {

@@ -14,8 +14,36 @@ final class Refusal extends InvalidArgumentException
      *     itself
      * @param  string  $reason  a clause that completes "refused because …", without a full stop
      */
-    public function __construct(public readonly string $path, public readonly string $reason)
+    private function __construct(public readonly string $path, public readonly string $reason)
     {
         parent::__construct($path === '' ? $reason : "{$path}: {$reason}");
+    }
+
+    public static function at(string $path, string $reason): self
+    {
+        return new self($path, $reason);
+    }
+
+    public static function ofTheWhole(string $reason): self
+    {
+        return new self('', $reason);
+    }
+
+    public static function notJson(string $problem): self
+    {
+        return new self('', 'this is not JSON: '.lcfirst($problem));
+    }
+
+    /**
+     * @param  int  $mebibytes  the most that is read
+     */
+    public static function tooLarge(int $mebibytes): self
+    {
+        return new self('', "the document is larger than {$mebibytes} MiB");
+    }
+
+    public static function numberTooLarge(string $path): self
+    {
+        return new self($path, 'this number is too large');
     }
 }

@@ -49,6 +49,6 @@ final class JsonTest extends TestCase
         self::assertSame('groups[1].results', Path::parent('groups[1].results[0]'));
         self::assertSame('groups[1]', Path::parent('groups[1].results'));
         self::assertSame('', Path::parent('groups'));
-        self::assertSame('groups[1]: too many', (new Refusal('groups[1]', 'too many'))->getMessage());
+        self::assertSame('groups[1]: too many', (Refusal::at('groups[1]', 'too many'))->getMessage());
     }
 }

@@ -15,7 +15,7 @@ use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Safety\Blood;
 
 /**
- * Reads the fluid signs of the hurt knee together.
+ * Reads the fluid signs of the hurt knee together. Hours are a working estimate.
  *
  * @internal
  */

@@ -10,7 +10,8 @@ use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
 
 /**
- * Only more than a centimetre, or no end at all, is loose; 3 mm up to that is left open.
+ * Only more than a centimetre, or no end at all, is loose; 3 mm up to that is left open. Bands in mm as taught;
+ * working estimates.
  *
  * @internal
  */

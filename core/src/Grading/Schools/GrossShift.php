@@ -10,7 +10,8 @@ use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
 
 /**
- * Calls only a gross shift positive, and leaves everything from 3 mm up to it open.
+ * Calls only a gross shift positive, and leaves everything from 3 mm up to it open. Bands in mm
+ * as taught; working estimates.
  *
  * @internal
  */
