@@ -24,7 +24,7 @@ use GrayCompass\Core\Knee\Station;
  *     compared?: bool
  * }
  * @phpstan-type ManoeuvreData array{
- *     name: string, family: string, minutes: int|float, provocation: int, bothAtOnce?: bool,
+ *     name: string, family: string, minutes: int|float, provocation: int<1, 5>, bothAtOnce?: bool,
  *     fields: list<string|array<string, mixed>>, checks?: list<string>, feeds?: list<string>,
  *     judgedBy?: JudgedByData,
  *     traits?: array<string, bool|int|string|list<string>>, card: array<string, string>

@@ -12,7 +12,7 @@ final readonly class Manoeuvre
 {
     /**
      * @param  float  $minutes  time for both knees
-     * @param  int  $provocation  1 (nothing to feel) to 5 (likely to hurt or frighten)
+     * @param  int<1, 5>  $provocation  1 (nothing to feel) to 5 (likely to hurt or frighten)
      * @param  list<Field>  $fields  what is measured
      * @param  list<string>  $checks  what must hold for the measurement to be trusted
      * @param  list<string>  $feeds  ids of the findings that it can give

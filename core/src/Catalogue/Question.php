@@ -11,7 +11,7 @@ final readonly class Question
      * @param  string  $key  under which the answer is kept in its section
      * @param  string  $part  `then` or `since`: where in the story it stands; empty elsewhere
      * @param  string  $after  another key; asked once that is answered with yes. Empty: always
-     * @param  int|null  $underYears  asked of younger athletes only
+     * @param  int<1, 120>|null  $underYears  asked of younger athletes only
      * @param  bool  $touchline  asked in the one-hand view too
      * @param  bool  $goodNews  never meant by “none of these”
      */

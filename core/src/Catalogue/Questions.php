@@ -16,7 +16,7 @@ final readonly class Questions
 
     /**
      * @param  array<string, list<array{
-     *     key: string, ask: string, part?: string, after?: string, underYears?: int, touchline?: bool, goodNews?: bool
+     *     key: string, ask: string, part?: string, after?: string, underYears?: int<1, 120>, touchline?: bool, goodNews?: bool
      * }>>  $data
      */
     public static function read(array $data): self

@@ -16,7 +16,7 @@ final readonly class Episode
     public const FACTS = ['bleedingRisk', 'fluidDrawn', 'injectionWeeksAgo', 'operated'];
 
     /**
-     * @param  int|null  $injectionWeeksAgo  0–52, into this knee; null: none known
+     * @param  int<0, max>|null  $injectionWeeksAgo  0–52, into this knee; null: none known
      */
     public function __construct(
         public string $sport = '',

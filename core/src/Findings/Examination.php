@@ -29,7 +29,7 @@ final readonly class Examination
 
     /**
      * @param  Side  $hurtSide  left or right
-     * @param  int|null  $daysSinceInjury  null: came on without an injury
+     * @param  int<0, max>|null  $daysSinceInjury  null: came on without an injury
      * @param  float|null  $hoursSinceInjury  for the first day
      * @param  Setting  $setting  as it applies; it follows the days unless it was chosen
      * @param  bool  $settingMoved  another setting was given than the days say
@@ -145,7 +145,11 @@ final readonly class Examination
         return ($this->leftOut[$manoeuvre] ?? null)?->notDone;
     }
 
-    /** Place in the document of what was recorded or left out on the hurt knee; −1 when nothing was. */
+    /**
+     * Place in the document of what was recorded or left out on the hurt knee; −1 when nothing was.
+     *
+     * @return int<-1, max>
+     */
     public function position(string $manoeuvre): int
     {
         return ($this->hurt[$manoeuvre] ?? $this->leftOut[$manoeuvre] ?? null)->position ?? -1;

@@ -14,10 +14,10 @@ final readonly class FluidSigns
     private const SWEEP = ['none', 'trace', 'bulge', 'refills', 'cannot_empty'];
 
     /**
-     * @param  int|null  $sweep  0 none, 1 trace, 2 bulge, 3 refills, 4 cannot empty; null not done
+     * @param  int<0, 4>|null  $sweep  0 none, 1 trace, 2 bulge, 3 refills, 4 cannot empty; null not done
      * @param  bool|null  $taps  whether the kneecap strikes bone
      * @param  bool|null  $crosses  whether a wave of fluid is felt
-     * @param  int  $at  place in the document of the last of them; −1: none was tried
+     * @param  int<-1, max>  $at  place in the document of the last of them; −1: none was tried
      * @param  Record|null  $first  of them, in the order done
      */
     private function __construct(

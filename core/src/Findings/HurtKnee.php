@@ -23,7 +23,11 @@ final readonly class HurtKnee
         return $this->since($fact) !== null;
     }
 
-    /** Where in the document it began to be so; −1: before any finding; null: it is not so. */
+    /**
+     * Where in the document it began to be so; −1: before any finding; null: it is not so.
+     *
+     * @return int<-1, max>|null
+     */
     public function since(Fact $fact): ?int
     {
         return $this->examination->facts->condition($fact->value)->since(new Seen($this));
@@ -39,7 +43,11 @@ final readonly class HurtKnee
         return $this->examination->hurt($manoeuvre);
     }
 
-    /** Place in the document of what was recorded; −1 when nothing was. */
+    /**
+     * Place in the document of what was recorded; −1 when nothing was.
+     *
+     * @return int<-1, max>
+     */
     public function position(string $manoeuvre): int
     {
         return $this->examination->position($manoeuvre);

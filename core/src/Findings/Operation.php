@@ -24,7 +24,7 @@ final readonly class Operation
 
     /**
      * @param  Condition|null  $structure  null: another than the nine
-     * @param  int  $weeksAgo  0–3000
+     * @param  int<0, max>  $weeksAgo  0–3000
      */
     public function __construct(public ?Condition $structure, public int $weeksAgo)
     {

@@ -19,7 +19,7 @@ final readonly class Record
     private const DIGITS = 6;
 
     /**
-     * @param  int  $position  place in the document's list of findings, from 0
+     * @param  int<0, max>  $position  place in the document's list of findings, from 0
      * @param  array<string, bool|float|string|list<string>>  $measures  by field name
      * @param  list<Cell>  $cells
      * @param  array<string, bool>  $checks

@@ -17,6 +17,11 @@ enum Condition: string
     case PatellofemoralPain = 'patellofemoral_pain';
     case PatellarInstability = 'patellar_instability';
 
+    /**
+     * Place in the list of conditions, from 0.
+     *
+     * @return int<0, max>
+     */
     public function position(): int
     {
         return (int) array_search($this, self::cases(), true);

@@ -327,7 +327,7 @@ final readonly class GateRules
     }
 
     /**
-     * @param  int|null  $since  place in the document of what raises it; null: nothing does
+     * @param  int<-1, max>|null  $since  place in the document of what raises it; null: nothing does
      * @param  string  $as  a variant of what is said
      */
     private function line(Rule $rule, ?Urgency $urgency, ?int $since, Opens $opens, string $as = ''): ?SafetyLine

@@ -12,7 +12,7 @@ namespace GrayCompass\Core\Safety;
 final readonly class Heard
 {
     /**
-     * @param  int  $at  place in the document of the finding that said it
+     * @param  int<-1, max>  $at  place in the document of the finding that said it
      * @param  bool  $wholly  false: another finding could still say yes
      */
     public function __construct(public bool $yes, public int $at, public bool $wholly = true)

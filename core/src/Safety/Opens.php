@@ -19,7 +19,7 @@ final readonly class Opens
 {
     /**
      * @param  list<Family>  $families
-     * @param  int|null  $provocation  from this provocation on, 1–5
+     * @param  int<1, 5>|null  $provocation  from this provocation on, 1–5
      */
     private function __construct(
         private bool $only,
@@ -52,7 +52,11 @@ final readonly class Opens
         return new self($this->only, $this->families, true, $this->provocation, $this->station);
     }
 
-    /** Closes what provokes this much or more as well. */
+    /**
+     * Closes what provokes this much or more as well.
+     *
+     * @param  int<1, 5>  $provocation
+     */
     public function andFromProvocation(int $provocation): self
     {
         return new self($this->only, $this->families, $this->palpation, $provocation, $this->station);

@@ -16,7 +16,7 @@ final readonly class SafetyLine
     /**
      * @param  Urgency|null  $urgency  null: a question that must be answered first, nobody is sent
      * @param  RuleSheet  $sheet  what is said, and what goes with it
-     * @param  int  $since  place in the document of the finding that raised it; −1: known before any of them
+     * @param  int<-1, max>  $since  place in the document of the finding that raised it; −1: known before any of them
      * @param  Opens  $opens  what may still be done
      */
     public function __construct(

@@ -33,7 +33,11 @@ final readonly class Signs
         return $this->since(...$keys) !== null;
     }
 
-    /** Where the earliest yes to any of these stands in the document; −1 for a tick; null when none says yes. */
+    /**
+     * Where the earliest yes to any of these stands in the document; −1 for a tick; null when none says yes.
+     *
+     * @return int<-1, max>|null
+     */
     public function since(Key ...$keys): ?int
     {
         $since = [];

@@ -19,7 +19,7 @@ final readonly class ConditionVerdict
      * @param  float  $afterStory  chance with the history only
      * @param  float  $seriousness  how much a miss costs, over 0 to 10
      * @param  bool  $raised  the story at least doubled its odds, to the rule-out threshold or more
-     * @param  int|null  $grade  0–3 of a ligament; null: not graded
+     * @param  int<0, 3>|null  $grade  0–3 of a ligament; null: not graded
      */
     public function __construct(
         public Condition $condition,

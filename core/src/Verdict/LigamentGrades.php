@@ -24,7 +24,7 @@ final class LigamentGrades
 
     /**
      * @param  float  $chance  of the condition after all results, in (0, 1)
-     * @return int|null 0–3, or null where nothing was graded
+     * @return int<0, 3>|null null where nothing was graded
      */
     public static function of(Condition $condition, Standing $standing, float $chance): ?int
     {

@@ -170,7 +170,11 @@ final readonly class ResultLines
             && (new HurtKnee($this->examination))->is(Fact::Limps);
     }
 
-    /** Where the last positive of a ligament stands in the document. */
+    /**
+     * Where the last positive of a ligament stands in the document.
+     *
+     * @return int<-1, max>
+     */
     private function lastPositive(): int
     {
         $places = array_map(

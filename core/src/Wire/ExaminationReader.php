@@ -59,7 +59,7 @@ final readonly class ExaminationReader
         $faults = new Faults($document);
         $this->shape->check($document, '', $faults);
         $given = Given::in($document);
-        $days = $given->whole('daysSinceInjury');
+        $days = $given->natural('daysSinceInjury');
         $hours = $given->number('hoursSinceInjury');
         self::refuseMismatch($faults, $days, $hours);
         $day = self::day($given, $faults);
@@ -145,9 +145,9 @@ final readonly class ExaminationReader
             ...array_map($episode->text(...), Episode::TEXTS),
             $episode->answer('bleedingRisk') ?? false,
             FluidDrawn::tryFrom($episode->text('fluidDrawn')),
-            $episode->whole('injectionWeeksAgo'),
+            $episode->natural('injectionWeeksAgo'),
             $episode->has('operated')
-                ? new Operation(Condition::tryFrom($operation->text('what')), (int) $operation->whole('weeksAgo'))
+                ? new Operation(Condition::tryFrom($operation->text('what')), $operation->natural('weeksAgo') ?? 0)
                 : null,
         ]);
     }

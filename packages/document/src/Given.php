@@ -46,6 +46,18 @@ final readonly class Given
         return \is_int($value) || \is_float($value) ? (float) $value : null;
     }
 
+    /**
+     * A whole number that is not negative; what is negative counts as none.
+     *
+     * @return int<0, max>|null
+     */
+    public function natural(string $key): ?int
+    {
+        $whole = $this->whole($key);
+
+        return $whole === null ? null : \max(0, $whole);
+    }
+
     public function whole(string $key): ?int
     {
         $value = $this->number($key);

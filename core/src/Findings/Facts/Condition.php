@@ -14,6 +14,8 @@ interface Condition
     /**
      * Where in the document it began to be so: the place of the finding that settled it, −1 where no finding was
      * needed, null when it is not so.
+     *
+     * @return int<-1, max>|null
      */
     public function since(Seen $seen): ?int;
 }

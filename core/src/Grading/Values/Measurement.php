@@ -16,7 +16,7 @@ final readonly class Measurement
     /**
      * @param  string  $unit  mm, ° or cm
      * @param  float|null  $difference  hurt minus other; null without a comparison
-     * @param  int|null  $grade  0–3 where the manoeuvre is graded; null for an equivocal one
+     * @param  int<0, 3>|null  $grade  0–3 where the manoeuvre is graded; null for an equivocal one
      * @param  bool  $provisional  judged by the absolute figure, for want of the other knee
      * @param  bool  $estimate  a band judged by hand
      * @param  string|null  $school  by whose bands it is graded

@@ -17,7 +17,7 @@ final readonly class Reading
     /**
      * @param  Record|null  $record  where it comes from; null for the story
      * @param  Exclusion|null  $flaw  a reason against it that the grading itself found
-     * @param  int|null  $grade  0–3 of the ligament, where it is graded
+     * @param  int<0, 3>|null  $grade  0–3 of the ligament, where it is graded
      * @param  Level|null  $level  how far a positive went, where the sign has levels
      * @param  bool  $provisional  judged without the other knee
      * @param  float|null  $opened  at least so many mm more than the other knee, where that is known

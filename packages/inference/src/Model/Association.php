@@ -12,8 +12,8 @@ namespace GrayCompass\Inference\Model;
 final readonly class Association
 {
     /**
-     * @param  int  $first  position of a condition
-     * @param  int  $second  position of another
+     * @param  int<0, max>  $first  position of a condition
+     * @param  int<0, max>  $second  position of another
      * @param  float  $oddsRatio  above 0
      */
     public function __construct(

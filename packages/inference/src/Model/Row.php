@@ -15,7 +15,7 @@ final readonly class Row
     public float $detection;
 
     /**
-     * @param  int  $condition  position in the problem's list of conditions
+     * @param  int<0, max>  $condition  position in the problem's list of conditions
      */
     public function __construct(
         public int $condition,

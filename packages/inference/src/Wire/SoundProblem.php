@@ -28,7 +28,7 @@ final class SoundProblem
 {
     private const MOST_PAIRS = ProblemShape::MOST_CONDITIONS * (ProblemShape::MOST_CONDITIONS - 1) / 2;
 
-    /** @var array<array-key, int> condition id to position */
+    /** @var array<array-key, int<0, max>> condition id to position */
     private array $positions = [];
 
     /** @var array<array-key, true> ids of findings already met */
@@ -219,6 +219,7 @@ final class SoundProblem
     }
 
     /**
+     * @param  int<0, max>  $condition
      * @param  array<array-key, mixed>  $figures
      */
     private static function row(int $condition, array $figures): Row
