@@ -13,7 +13,8 @@ use Illuminate\Pagination\LengthAwarePaginator;
 /** What a practitioner sees first: what is unfinished, who was seen lately, and a page of the team's athletes. */
 final readonly class Today
 {
-    private const UNFINISHED_SHOWN = 30;
+    /** Unfinished ones that are told without being asked for more; none is ever out of reach. */
+    public const UNFINISHED_SHOWN = 100;
 
     private const SEEN_SHOWN = 5;
 
@@ -21,20 +22,26 @@ final readonly class Today
 
     /**
      * @param  Collection<int, Examination>  $unfinished  newest first
+     * @param  int  $unfinishedInAll  however many are told
      * @param  Collection<int, Examination>  $seen  newest first
      * @param  LengthAwarePaginator<int, Athlete>  $athletes  by squad and number
      */
     private function __construct(
         public Collection $unfinished,
+        public int $unfinishedInAll,
         public Collection $seen,
         public LengthAwarePaginator $athletes,
     ) {
     }
 
-    public static function of(string $search, int $page): self
+    /**
+     * @param  int  $unfinished  so many at most
+     */
+    public static function of(string $search, int $page, int $unfinished = self::UNFINISHED_SHOWN): self
     {
         return new self(
-            self::newest(ExaminationStatus::Draft, self::UNFINISHED_SHOWN),
+            self::newest(ExaminationStatus::Draft, $unfinished),
+            Examination::query()->where('status', ExaminationStatus::Draft)->count(),
             self::newest(ExaminationStatus::Signed, self::SEEN_SHOWN),
             Athlete::query()
                 ->called($search)

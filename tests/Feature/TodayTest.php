@@ -52,6 +52,8 @@ final class TodayTest extends FeatureTestCase
             ['Mirre Aldous'], array_values(array_unique(array_column(array_column($listed, 'athlete'), 'name'))),
         );
         self::assertCount(3, $listed);
+        $one = $this->getJson('/api/today?unfinished=1')->json();
+        self::assertSame([1, 3], [count($one['unfinished']), $one['unfinishedInAll']], 'nothing is out of reach');
         self::assertSame('2026-05-10', substr((string) $listed[2]['examination']['examinedAt'], 0, 10));
         $this->getJson("/api/athletes/{$athlete->id}")->assertOk()->assertJsonCount(3, 'examinations');
     }

@@ -13,6 +13,6 @@ final class TodayController
 {
     public function __invoke(TodayRequest $request): TodayResource
     {
-        return new TodayResource(Today::of($request->search(), $request->page()));
+        return new TodayResource(Today::of($request->search(), $request->page(), $request->unfinished()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\People\Today;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Which athletes of the team to list. */
@@ -16,6 +17,7 @@ final class TodayRequest extends FormRequest
     {
         return [
             'search' => ['sometimes', 'nullable', 'string', 'max:60'],
+            'unfinished' => ['sometimes', 'integer', 'min:1', 'max:1000'],
             'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
         ];
     }
@@ -24,6 +26,12 @@ final class TodayRequest extends FormRequest
     public function search(): string
     {
         return $this->string('search')->trim()->toString();
+    }
+
+    /** So many unfinished examinations at most. */
+    public function unfinished(): int
+    {
+        return $this->integer('unfinished', Today::UNFINISHED_SHOWN);
     }
 
     public function page(): int

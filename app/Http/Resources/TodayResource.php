@@ -24,6 +24,7 @@ final class TodayResource extends JsonResource
 
         return [
             'unfinished' => CaseResource::collection($this->resource->unfinished)->resolve($request),
+            'unfinishedInAll' => $this->resource->unfinishedInAll,
             'seen' => CaseResource::collection($this->resource->seen)->resolve($request),
             'athletes' => AthleteResource::collection($athletes->getCollection())->resolve($request),
             'total' => $athletes->total(),

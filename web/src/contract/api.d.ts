@@ -366,6 +366,8 @@ export interface components {
         Today: {
             /** @description newest first */
             unfinished: components["schemas"]["Case"][];
+            /** @description however many of them are told */
+            unfinishedInAll: number;
             /** @description signed lately, newest first */
             seen: components["schemas"]["Case"][];
             /** @description by squad and number */
@@ -4585,6 +4587,8 @@ export interface operations {
             query?: {
                 /** @description any part of name, number or squad */
                 search?: string;
+                /** @description so many unfinished examinations at most */
+                unfinished?: number;
                 page?: number;
             };
             header?: never;

@@ -15,6 +15,8 @@ const problem = ref('')
 const search = ref('')
 const typed = refDebounced(search, TYPING_MS)
 const page = ref(1)
+const MOST_UNFINISHED = 1000
+const unfinished = ref<number | undefined>()
 const starting = ref<AthleteSummary | null>(null)
 /** What the list answers to; an answer that comes late, after another was asked for, is not shown. */
 let asked = 0
@@ -41,7 +43,7 @@ const kept = computed(() =>
 async function load(): Promise<void> {
   const mine = ++asked
   try {
-    const query = { search: typed.value, page: page.value }
+    const query = { search: typed.value, page: page.value, unfinished: unfinished.value }
     const answer = await answerOf(api.GET('/api/today', { params: { query } }))
     if (mine !== asked) return
     today.value = answer
@@ -55,6 +57,11 @@ watch(typed, () => {
   page.value = 1
   void load()
 })
+
+function showAll(): void {
+  unfinished.value = MOST_UNFINISHED
+  void load()
+}
 
 function turnTo(other: number): void {
   page.value = other
@@ -121,6 +128,14 @@ onMounted(load)
             </RouterLink>
           </li>
         </ol>
+        <button
+          v-if="to === 'bench' && today && today.unfinishedInAll > cases.length"
+          class="button"
+          type="button"
+          @click="showAll"
+        >
+          Show all {{ today.unfinishedInAll }} unfinished
+        </button>
       </template>
     </section>
     <section class="all" aria-labelledby="all">
