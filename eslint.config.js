@@ -20,5 +20,11 @@ export default defineConfigWithVueTs(
       'no-console': 'error',
     },
   },
+  {
+    // The component library is spoken to in one room, in the product's own words.
+    files: ['web/src/**'],
+    ignores: ['web/src/ui/**'],
+    rules: { 'no-restricted-imports': ['error', { patterns: ['element-plus', 'element-plus/*'] }] },
+  },
   { files: ['bin/**/*.mjs'], rules: { 'no-console': 'off' } },
 )

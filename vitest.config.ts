@@ -4,6 +4,12 @@ import vite from './vite.config'
 export default mergeConfig(
   vite,
   defineConfig({
-    test: { include: ['tests/Unit/**/*.test.ts'], environment: 'jsdom', restoreMocks: true, unstubGlobals: true },
+    test: {
+      include: ['tests/Unit/**/*.test.ts'],
+      environment: 'jsdom',
+      server: { deps: { inline: ['element-plus'] } },
+      restoreMocks: true,
+      unstubGlobals: true,
+    },
   }),
 )

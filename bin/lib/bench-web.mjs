@@ -73,7 +73,7 @@ await page.keyboard.press('/')
 await page.getByLabel('Name of the manoeuvre').fill('Valgus, 30°')
 await page.keyboard.press('Enter')
 const taps = await page.evaluate(async (runs) => {
-  const bands = [...document.querySelectorAll('.bands button')]
+  const bands = [...document.querySelectorAll('.bands input')]
   const figures = () =>
     [...document.querySelectorAll('[data-condition]')].map((part) => part.getAttribute('aria-label')).join()
   const frame = () => new Promise((done) => requestAnimationFrame(() => done()))
@@ -96,7 +96,7 @@ const taps = await page.evaluate(async (runs) => {
     const before = figures()
     const begin = performance.now()
     band.click()
-    await until(() => band.getAttribute('aria-pressed') === 'true')
+    await until(() => band.checked)
     own.push(performance.now() - begin)
     await until(() => figures() !== before)
     chances.push(performance.now() - begin)

@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test'
-import { assessment, chance, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+import { assessment, chance, consentAndClearGate, goTo, logIn, saved, startExamination, select } from './person'
 
 async function begin(page: Page, athlete: string, side: 'left' | 'right', since?: string): Promise<void> {
   await logIn(page)
@@ -10,10 +10,7 @@ test('a wholly normal route takes one key for each manoeuvre', async ({ page }) 
   test.setTimeout(120_000)
   await begin(page, 'Callum Rigg-Mayne', 'right', 'No injury')
   await consentAndClearGate(page)
-  await page
-    .getByRole('navigation', { name: 'Route of the examination' })
-    .getByLabel('Route')
-    .selectOption('Clinic, full')
+  await select(page, 'Route', 'Clinic, full')
   await saved(page)
   const route = (await assessment(page)).route.stops.flatMap((stop) => stop.manoeuvres)
   expect(route.length).toBeGreaterThan(60)
@@ -34,7 +31,7 @@ test('both normal keeps what a knee already holds', async ({ page }) => {
   await page.keyboard.press('n')
   await saved(page)
   await goTo(page, 'Lachman')
-  await expect(page.getByRole('button', { name: /^clearly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
   await expect(page.getByRole('region', { name: 'R · other knee' })).toContainText('normal')
 })
 
@@ -81,17 +78,14 @@ test('a rotated bend is recorded with its own pain and place, and given to that 
   const hurt = page.getByRole('region', { name: 'R · hurt knee' })
   const bend = hurt.getByRole('group', { name: 'turned inward, varus' })
   await bend.getByRole('button', { name: 'pain', exact: true }).click()
-  await bend.getByRole('button', { name: 'Pain turned inward, varus 6 of 10' }).click()
+  await bend.getByRole('radio', { name: 'Pain turned inward, varus 6 of 10' }).click()
   await bend.getByRole('button', { name: 'lateral' }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
   expect(await chance(page, 'lateral_meniscus')).toBeGreaterThan(before + 5)
   await saved(page)
   await page.reload()
   await goTo(page, 'McMurray')
-  await expect(bend.getByRole('button', { name: 'Pain turned inward, varus 6 of 10' })).toHaveAttribute(
-    'aria-pressed',
-    'true',
-  )
+  await expect(bend.getByRole('radio', { name: 'Pain turned inward, varus 6 of 10' })).toBeChecked()
 })
 
 test('hands stay off until consent, and stress tests wait for the gate', async ({ page }) => {
@@ -101,7 +95,7 @@ test('hands stay off until consent, and stress tests wait for the gate', async (
   await goTo(page, 'Posterior sag')
   await expect(page.getByRole('region', { name: 'R · hurt knee' })).toBeVisible()
   await page.getByRole('button', { name: /^Story/ }).click()
-  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await goTo(page, 'Valgus, 30°')
   await expect(page.getByText('The safety gate is not answered yet.')).toBeVisible()
   await page.getByRole('button', { name: /^Safety gate/ }).click()
@@ -115,7 +109,7 @@ test.describe('by touch on a phone', () => {
 
   test('one knee at a time, with the leading chances in view', async ({ page }) => {
     await begin(page, 'Wynn Tarbuck', 'left')
-    await page.getByRole('button', { name: 'Consent given for hands-on' }).tap()
+    await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).tap()
     await page.getByRole('button', { name: 'Route', exact: true }).tap()
     await page.getByRole('button', { name: /^Safety gate/ }).tap()
     await page.getByRole('button', { name: 'None of these' }).first().tap()
@@ -127,7 +121,7 @@ test.describe('by touch on a phone', () => {
     await expect(page.getByRole('region', { name: 'R · other knee' })).toBeVisible()
     await expect(page.getByRole('region', { name: 'L · hurt knee' })).toBeHidden()
     await page.getByRole('button', { name: 'L hurt' }).tap()
-    await page.getByRole('button', { name: /^clearly/ }).tap()
+    await page.getByRole('radio', { name: /^clearly/ }).tap()
     await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
     await expect(page.getByRole('list', { name: 'Route and leading chances' })).toContainText('ACL tear')
     await page.getByRole('button', { name: 'Chances' }).tap()
@@ -138,7 +132,7 @@ test.describe('by touch on a phone', () => {
 
   test('every control is large enough for a finger', async ({ page }) => {
     await begin(page, 'Lior Haverstock', 'left')
-    await page.getByRole('button', { name: 'Consent given for hands-on' }).tap()
+    await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).tap()
     const small = await page
       .locator('main button:visible')
       .evaluateAll((buttons) =>
@@ -152,10 +146,10 @@ test.describe('by touch on a phone', () => {
 
 test('a stop of the gate names its rule in place, and a reason opens it and stays on record', async ({ page }) => {
   await begin(page, 'Bram Okafor-Lund', 'left')
-  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await page.getByRole('button', { name: /^Safety gate/ }).click()
-  await page.getByRole('group', { name: 'Cannot take four steps' }).getByRole('button', { name: 'yes' }).click()
-  await page.getByRole('group', { name: 'Locked short of straight' }).getByRole('button', { name: 'yes' }).click()
+  await page.getByRole('radiogroup', { name: 'Cannot take four steps' }).getByRole('radio', { name: 'yes' }).click()
+  await page.getByRole('radiogroup', { name: 'Locked short of straight' }).getByRole('radio', { name: 'yes' }).click()
   await expect(page.getByText('locked short of straight: do not force it')).toBeVisible()
   const held = page.getByRole('region', { name: 'Held back' })
   await goTo(page, 'Valgus, 30°')
@@ -165,7 +159,7 @@ test('a stop of the gate names its rule in place, and a reason opens it and stay
   await expect(held.getByRole('button', { name: 'Do it with this reason' })).toBeDisabled()
   await held.getByLabel(/say why/).fill('X-ray seen by the club doctor')
   await held.getByRole('button', { name: 'Do it with this reason' }).click()
-  await page.getByRole('button', { name: /^clearly/ }).click()
+  await page.getByRole('radio', { name: /^clearly/ }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('taken against the gate')
   await page.getByRole('button', { name: 'Summary' }).click()
   await expect(page.getByRole('region', { name: 'Marked' })).toContainText(
@@ -184,7 +178,7 @@ test('undo shows what it takes back, and entries from memory are marked', async 
   await goTo(page, 'Apley')
   await page.keyboard.press('u')
   await expect(page.getByRole('heading', { level: 1, name: 'Lachman' })).toBeVisible()
-  await expect(page.getByRole('button', { name: /^clearly/ })).toHaveAttribute('aria-pressed', 'false')
+  await expect(page.getByRole('radio', { name: /^clearly/ })).not.toBeChecked()
   await expect(page.getByText('Taken back.')).toBeVisible()
 })
 
@@ -234,7 +228,7 @@ test('a finding that the gate closes on later stays, marked', async ({ page }) =
   await page.keyboard.press('n')
   await saved(page)
   await page.getByRole('button', { name: /^Safety gate/ }).click()
-  await page.getByRole('group', { name: 'Pain of 7 or more at rest' }).getByRole('button', { name: 'yes' }).click()
+  await page.getByRole('radiogroup', { name: 'Pain of 7 or more at rest' }).getByRole('radio', { name: 'yes' }).click()
   await saved(page)
   await goTo(page, 'Pivot shift')
   await expect(page.getByRole('region', { name: 'R · hurt knee' })).toContainText('recorded before the gate')
@@ -246,15 +240,15 @@ test('a finding that the gate closes on later stays, marked', async ({ page }) =
 test('the route on screen follows the choice, its time limit, and what is done', async ({ page }) => {
   await begin(page, 'Ines Carrowmore', 'right', 'Longer ago')
   const rail = page.getByRole('navigation', { name: 'Route of the examination' })
-  await rail.getByLabel('Route').selectOption('Focus: menisci')
+  await select(page, 'Route', 'Focus: menisci')
   await expect(rail.getByRole('button', { name: /^Prone 0\/1/ })).toBeVisible()
   const left = async () => Number(/([\d.]+) min left/.exec((await rail.getByRole('status').textContent()) ?? '')?.[1])
   const whole = await left()
-  await rail.getByLabel('Time limit').selectOption('8 min')
+  await select(page, 'Time limit', '8 min')
   await expect.poll(left).toBeLessThanOrEqual(8)
   expect(whole).toBeGreaterThan(8)
   await expect(rail.getByText(/left out for time/)).toBeVisible()
-  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await goTo(page, 'Distal pulse')
   const before = await left()
   await page.keyboard.press('n')
@@ -263,7 +257,7 @@ test('the route on screen follows the choice, its time limit, and what is done',
 
 test('bends are dragged on the arc, tender points tapped on the drawing', async ({ page }) => {
   await begin(page, 'Jonah Skelwith', 'left', 'No injury')
-  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await goTo(page, 'Flexion range')
   const hurt = page.getByRole('region', { name: 'L · hurt knee' })
   const arc = (await hurt.locator('.arc').boundingBox())!
@@ -280,15 +274,15 @@ test('bends are dragged on the arc, tender points tapped on the drawing', async 
   const before = await chance(page, 'medial_meniscus')
   await hurt.getByRole('button', { name: 'medial back' }).click()
   await hurt
-    .getByRole('group', { name: /^Pinpoint/ })
-    .getByRole('button', { name: 'yes' })
+    .getByRole('radiogroup', { name: /^Pinpoint/ })
+    .getByRole('radio', { name: 'yes' })
     .click()
   await expect.poll(() => chance(page, 'medial_meniscus')).toBeGreaterThan(before)
   await goTo(page, 'Landmark palpation')
   await hurt.getByRole('button', { name: 'medial epicondyle' }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('MCL sprain')
   await goTo(page, 'Effusion sweep')
-  await hurt.getByRole('button', { name: /^bulge/ }).click()
+  await hurt.getByRole('radio', { name: /^bulge/ }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
 })
 

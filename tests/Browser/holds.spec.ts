@@ -1,12 +1,12 @@
 import { expect, test } from '@playwright/test'
-import { assessment, consent, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+import { assessment, consent, consentAndClearGate, goTo, logIn, saved, startExamination, select } from './person'
 
 test('a pulse that is missing under the hand closes the gate as its tick would', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Tove Brandreth', 'left', 'Today')
   await consentAndClearGate(page)
   await goTo(page, 'Distal pulse')
-  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'abnormal' }).click()
+  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'abnormal' }).click()
   await expect(page.getByText('The limb may be in danger')).toBeVisible()
   await goTo(page, 'Lachman')
   await expect(page.getByRole('region', { name: 'Held back' })).toContainText('The limb may be in danger')
@@ -65,7 +65,10 @@ test('what is pressed with the server gone is told when a hold stands against it
   await consent(page)
   await saved(page)
   await context.route('**/api/examinations/**', (route) => route.abort('connectionrefused'))
-  await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
+    .getByRole('radio', { name: 'yes' })
+    .click()
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
@@ -87,7 +90,7 @@ test('an entry on which the server fails three times is set aside, and the other
   await saved(page)
   await context.route('**/findings/posterior_sag/**', (route) => route.fulfill({ status: 500, json: {} }))
   await goTo(page, 'Posterior sag')
-  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }).click()
+  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' }).click()
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
   await expect(page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })).toContainText(
@@ -106,7 +109,7 @@ test('an entry on which the server fails three times is set aside, and the other
 test('a school chosen for the examination judges it, and what others found is kept beside it', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Ines Carrowmore', 'left')
-  await page.getByLabel('Drawers count from').selectOption('gross shift only')
+  await select(page, 'Drawers count from', 'gross shift only')
   await page.getByLabel('What was found or reported').fill('Lachman positive')
   await page.getByLabel('By whom').fill('club doctor')
   await page.getByRole('button', { name: 'Add', exact: true }).click()

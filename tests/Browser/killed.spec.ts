@@ -25,7 +25,7 @@ test('an application that is killed and started again loses nothing', async ({ p
     await saved(page)
     await page.reload()
     await goTo(page, 'Lachman')
-    await expect(page.getByRole('button', { name: /^grossly/ })).toHaveAttribute('aria-pressed', 'true')
+    await expect(page.getByRole('radio', { name: /^grossly/ })).toBeChecked()
     await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 3')
   } finally {
     again.kill('SIGTERM')

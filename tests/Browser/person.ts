@@ -18,15 +18,15 @@ export async function startExamination(
   since = 'Within a week',
 ): Promise<void> {
   await page.getByRole('button', { name: `Examine ${athlete}` }).click()
-  await page.getByRole('button', { name: since, exact: true }).click()
+  await page.getByRole('radio', { name: since, exact: true }).click()
   await page.getByRole('button', { name: `${side} knee hurt` }).click()
   await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
 }
 
 /** Of the athlete, and under 18 of a guardian. */
 export async function consent(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
-  const guardian = page.getByRole('button', { name: 'Guardian agrees' })
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
+  const guardian = page.getByRole('checkbox', { name: 'Guardian agrees' })
   if (await guardian.isVisible()) await guardian.click()
 }
 
@@ -43,6 +43,12 @@ export async function goTo(page: Page, manoeuvre: string): Promise<void> {
   await page.getByLabel('Name of the manoeuvre').fill(manoeuvre)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: manoeuvre })).toBeVisible()
+}
+
+/** Opens a list by its label and takes one of it. */
+export async function select(page: Page, label: string, option: string): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
 }
 
 /** The assessment as the server gives it. */

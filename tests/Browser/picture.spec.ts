@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test'
-import { assessment, chance, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+import { assessment, chance, consentAndClearGate, goTo, logIn, saved, startExamination, select } from './person'
 
 /** Where the middle of a structure stands, from the left edge of the picture, as a share of its width. */
 async function acrossPicture(page: Page, condition: string): Promise<number> {
@@ -55,37 +55,43 @@ test('the story moves the chances from its first answer, and the days since choo
   await startExamination(page, 'Petra Vaughn-Idle', 'left')
   const strip = page.getByRole('complementary', { name: 'Chance before and after the story' })
   await expect(strip).toContainText('Nothing is asked yet')
-  await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
+    .getByRole('radio', { name: 'yes' })
+    .click()
   await expect(strip).toContainText('20 → ')
   await expect(strip.getByText('ACL')).toBeVisible()
-  await page.getByRole('group', { name: 'Did it come on bit by bit?' }).getByRole('button', { name: 'yes' }).click()
-  await page.getByLabel('Seen as').selectOption('gradual')
+  await page.getByRole('radiogroup', { name: 'Did it come on bit by bit?' }).getByRole('radio', { name: 'yes' }).click()
+  await select(page, 'Seen as', 'Came on without an injury')
   await saved(page)
   expect((await assessment(page)).setting).toBe('acute_trauma')
   await page.getByLabel(/^Why, though the days/).fill('the twist was a week before the pain')
   await page.keyboard.press('Tab')
   await saved(page)
   expect((await assessment(page)).setting).toBe('gradual')
-  await page.getByRole('button', { name: 'ACL tear', exact: true }).click()
+  await page.getByRole('radio', { name: 'ACL tear', exact: true }).click()
   await page.getByLabel('What happened', { exact: true }).fill('Landed from a jump shot')
   await page.keyboard.press('Tab')
-  await page.getByRole('group', { name: 'Pain now, 0 to 10' }).getByRole('button', { name: 'Pain now 3 of 10' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Pain now, 0 to 10' })
+    .getByRole('radio', { name: 'Pain now 3 of 10' })
+    .click()
   await saved(page)
   await page.reload()
-  await expect(page.getByRole('button', { name: 'ACL tear', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: 'ACL tear', exact: true })).toBeChecked()
   await expect(page.getByLabel('What happened', { exact: true })).toHaveValue('Landed from a jump shot')
-  await expect(page.getByRole('button', { name: 'Guardian agrees' })).toBeHidden()
+  await expect(page.getByRole('checkbox', { name: 'Guardian agrees' })).toBeHidden()
 })
 
 test('a minor is asked for the guardian, and a slipped kneecap for the first time', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Sana Withernsea', 'right')
-  await expect(page.getByRole('button', { name: 'Guardian agrees' })).toBeVisible()
-  const first = page.getByRole('group', { name: 'Was that the first time it came out?' })
+  await expect(page.getByRole('checkbox', { name: 'Guardian agrees' })).toBeVisible()
+  const first = page.getByRole('radiogroup', { name: 'Was that the first time it came out?' })
   await expect(first).toBeHidden()
   await page
-    .getByRole('group', { name: 'Did the kneecap slip out or shift?' })
-    .getByRole('button', { name: 'yes' })
+    .getByRole('radiogroup', { name: 'Did the kneecap slip out or shift?' })
+    .getByRole('radio', { name: 'yes' })
     .click()
   await expect(first).toBeVisible()
 })
@@ -119,7 +125,7 @@ test('a result that closes the gate leaves its own finding in reach, and any oth
   await goTo(page, 'Varus, 30°')
   await page.keyboard.press('4')
   await expect(page.getByText('More than one main ligament gives')).toBeVisible()
-  await expect(page.getByRole('button', { name: /^grossly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: /^grossly/ })).toBeChecked()
   await goTo(page, 'Pivot shift')
   await expect(page.getByRole('region', { name: 'Held back' })).toContainText('More than one main ligament gives')
   await goTo(page, 'Varus, 30°')

@@ -8,9 +8,12 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
 
   await page
     .getByRole('group', { name: 'How it happened' })
-    .getByRole('button', { name: 'twist on the planted foot' })
+    .getByRole('checkbox', { name: 'twist on the planted foot' })
     .click()
-  await page.getByRole('group', { name: 'Did you hear or feel a pop?' }).getByRole('button', { name: 'yes' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
+    .getByRole('radio', { name: 'yes' })
+    .click()
   await expect.poll(() => chance(page, 'acl')).toBeGreaterThan(before)
   const afterStory = await chance(page, 'acl')
   await consentAndClearGate(page)
@@ -22,11 +25,11 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   const hurt = page.getByRole('region', { name: 'L · hurt knee' })
   await other.getByRole('slider', { name: /Translation/ }).press('3')
   await page.keyboard.press('Enter')
-  await other.getByRole('button', { name: 'firm' }).click()
+  await other.getByRole('radio', { name: 'firm' }).click()
   await hurt.getByRole('slider', { name: /Translation/ }).focus()
   await page.keyboard.type('10')
   await page.keyboard.press('Enter')
-  await hurt.getByRole('button', { name: 'soft' }).click()
+  await hurt.getByRole('radio', { name: 'soft' }).click()
 
   const meaning = page.getByRole('complementary', { name: 'What it means' })
   await expect(meaning).toContainText('+7')
@@ -36,7 +39,7 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   expect(after).toBeGreaterThan(afterStory + 10)
 
   await goTo(page, 'Anterior drawer')
-  await page.getByRole('button', { name: /^clearly/ }).click()
+  await page.getByRole('radio', { name: /^clearly/ }).click()
   await hurt.getByRole('button', { name: 'Foot stayed down: no' }).click()
   await expect(meaning).toContainText('Does not count.')
   await expect(meaning).toContainText('The foot lifted or slid')
@@ -55,7 +58,7 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   await page.getByRole('link', { name: 'Back to the bench' }).click()
   await goTo(page, 'Lachman')
   await expect(hurt.getByRole('slider', { name: /Translation/ })).toHaveAttribute('aria-valuetext', '10 mm')
-  await expect(hurt.getByRole('button', { name: 'soft' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(hurt.getByRole('radio', { name: 'soft' })).toBeChecked()
   expect(await chance(page, 'acl')).toBe(after)
 })
 
@@ -79,15 +82,15 @@ test('a positive Lachman on both knees takes at most eight keys', async ({ page 
 test('a knee that may be broken shuts the gate, and an override stays marked', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Petra Vaughn-Idle', 'left', 'Today')
-  await page.getByRole('button', { name: 'Consent given for hands-on' }).click()
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await page.getByRole('button', { name: /^Safety gate/ }).click()
-  await page.getByRole('group', { name: 'Cannot take four steps' }).getByRole('button', { name: 'yes' }).click()
+  await page.getByRole('radiogroup', { name: 'Cannot take four steps' }).getByRole('radio', { name: 'yes' }).click()
   await expect(page.getByText('The fracture rule asks for an X-ray before')).toBeVisible()
   await goTo(page, 'Pivot shift')
   await expect(page.getByText('Off limits by the safety gate.')).toBeVisible()
   await page.getByLabel('say why').fill('surgeon asked, under anaesthesia')
   await page.getByRole('button', { name: 'Do it with this reason' }).click()
-  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'clunk' }).click()
+  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'clunk' }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('taken against the gate')
 })
 

@@ -24,10 +24,8 @@ test('findings entered while the server is gone are sent when it is back, even a
   await saved(page)
   await page.reload()
   await goTo(page, 'Lachman')
-  await expect(page.getByRole('button', { name: /^clearly/ })).toHaveAttribute('aria-pressed', 'true')
-  await expect(
-    page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'soft' }),
-  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
+  await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'soft' })).toBeChecked()
 })
 
 test('two tabs on one examination do not overwrite each other silently', async ({ page, context }) => {
@@ -50,15 +48,15 @@ test('two tabs on one examination do not overwrite each other silently', async (
   await expect(second.locator('.save')).toHaveText('Something is not saved')
   await second.reload()
   await goTo(second, 'Lachman')
-  await expect(second.getByRole('button', { name: /^grossly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(second.getByRole('radio', { name: /^grossly/ })).toBeChecked()
   await clash.getByRole('button', { name: 'Take theirs' }).click()
   await expect(clash).toBeHidden()
-  await expect(second.getByRole('button', { name: /^slightly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(second.getByRole('radio', { name: /^slightly/ })).toBeChecked()
   await second.keyboard.press('3')
   await saved(second)
   await page.reload()
   await goTo(page, 'Lachman')
-  await expect(page.getByRole('button', { name: /^clearly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
 })
 
 test('answers to different questions from two tabs go together by themselves', async ({ page, context }) => {
@@ -67,22 +65,22 @@ test('answers to different questions from two tabs go together by themselves', a
   const second = await context.newPage()
   await second.goto(page.url())
   await expect(second.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
-  const pop = (tab: typeof page) => tab.getByRole('group', { name: 'Did you hear or feel a pop?' })
-  const stop = (tab: typeof page) => tab.getByRole('group', { name: 'Did you have to stop at once?' })
-  await pop(page).getByRole('button', { name: 'yes' }).click()
+  const pop = (tab: typeof page) => tab.getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
+  const stop = (tab: typeof page) => tab.getByRole('radiogroup', { name: 'Did you have to stop at once?' })
+  await pop(page).getByRole('radio', { name: 'yes' }).click()
   await saved(page)
-  await stop(second).getByRole('button', { name: 'no' }).click()
+  await stop(second).getByRole('radio', { name: 'no' }).click()
   await expect(second.getByText('both are kept')).toBeVisible()
-  await expect(pop(second).getByRole('button', { name: 'yes' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(pop(second).getByRole('radio', { name: 'yes' })).toBeChecked()
   await saved(second)
-  await pop(page).getByRole('button', { name: 'no' }).click()
+  await pop(page).getByRole('radio', { name: 'no' }).click()
   await saved(page)
-  await expect(stop(page).getByRole('button', { name: 'no' })).toHaveAttribute('aria-pressed', 'true')
-  await pop(second).getByRole('button', { name: 'yes' }).click()
+  await expect(stop(page).getByRole('radio', { name: 'no' })).toBeChecked()
+  await pop(second).getByRole('radio', { name: 'yes' }).click()
   const clash = second.getByRole('alert', { name: 'Not saved: Story' })
   await expect(clash).toContainText('Both versions are kept')
   await clash.getByRole('button', { name: 'Take theirs' }).click()
-  await expect(pop(second).getByRole('button', { name: 'no' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(pop(second).getByRole('radio', { name: 'no' })).toBeChecked()
 })
 
 test('what the server will not take is told, kept over a reload, and let go only by hand', async ({
@@ -96,23 +94,19 @@ test('what the server will not take is told, kept over a reload, and let go only
   await context.route('**/findings/posterior_sag/left', (route) =>
     route.fulfill({ status: 422, json: { error: { path: 'findings[0].sagSeen', reason: 'no sag today' } } }),
   )
-  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }).click()
+  await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' }).click()
   const refusal = page.getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })
   await expect(refusal).toContainText('No sag today')
   await page.reload()
   await goTo(page, 'Lachman')
   await refusal.getByRole('button', { name: 'Go there' }).click()
-  await expect(
-    page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }),
-  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' })).toBeChecked()
   await context.unroute('**/findings/posterior_sag/left')
   await refusal.getByRole('button', { name: 'Try again' }).click()
   await saved(page)
   await page.reload()
   await goTo(page, 'Posterior sag')
-  await expect(
-    page.getByRole('region', { name: 'L · hurt knee' }).getByRole('button', { name: 'yes' }),
-  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' })).toBeChecked()
 })
 
 test('an answer lost on the way back is neither saved twice nor swallows what was entered since', async ({
@@ -141,10 +135,8 @@ test('an answer lost on the way back is neither saved twice nor swallows what wa
   await saved(page)
   await page.reload()
   await goTo(page, 'Lachman')
-  await expect(page.getByRole('button', { name: /^slightly/ })).toHaveAttribute('aria-pressed', 'true')
-  await expect(
-    page.getByRole('region', { name: 'R · hurt knee' }).getByRole('button', { name: 'soft' }),
-  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: /^slightly/ })).toBeChecked()
+  await expect(page.getByRole('region', { name: 'R · hurt knee' }).getByRole('radio', { name: 'soft' })).toBeChecked()
 })
 
 test('what a closed tab could not send is sent by the next one', async ({ page, context }) => {
@@ -165,7 +157,7 @@ test('what a closed tab could not send is sent by the next one', async ({ page, 
   await second.getByRole('link', { name: 'Open it to send' }).click()
   await saved(second)
   await goTo(second, 'Lachman')
-  await expect(second.getByRole('button', { name: /^grossly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(second.getByRole('radio', { name: /^grossly/ })).toBeChecked()
   await expect(second.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 3')
 })
 
@@ -185,6 +177,6 @@ test('a session that ended keeps what is entered, and sends it after a new log-i
   await page.getByRole('button', { name: 'Log in' }).click()
   await saved(page)
   await goTo(page, 'Lachman')
-  await expect(page.getByRole('button', { name: /^clearly/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 2')
 })

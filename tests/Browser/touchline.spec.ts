@@ -1,21 +1,21 @@
 import { type Page, expect, test } from '@playwright/test'
-import { assessment, consent, expectAccessible, expectNoSidewaysScroll, logIn } from './person'
+import { assessment, consent, expectAccessible, expectNoSidewaysScroll, logIn, select } from './person'
 
 test.use({ viewport: { width: 390, height: 800 }, hasTouch: true })
 
 async function start(page: Page, athlete: string): Promise<void> {
   await logIn(page)
   await page.getByRole('button', { name: `Examine ${athlete}` }).tap()
-  await page.getByLabel('Which route?').selectOption('touchline')
+  await select(page, 'Which route?', 'Touchline: can they go on?')
   await page.getByRole('button', { name: 'left knee hurt' }).tap()
   await expect(page.getByRole('heading', { level: 1, name: 'Ask' })).toBeVisible()
 }
 
 async function askNothingWrong(page: Page): Promise<void> {
   await consent(page)
-  await page.getByRole('button', { name: '15 minutes' }).tap()
+  await page.getByRole('radio', { name: '15 min' }).tap()
   await page.getByRole('button', { name: 'None of these' }).tap()
-  await page.getByRole('button', { name: 'Pain now 2 of 10' }).tap()
+  await page.getByRole('radio', { name: 'Pain now 2 of 10' }).tap()
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
   await page.getByRole('button', { name: 'None of these' }).tap()
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
@@ -76,8 +76,8 @@ test('a loose knee stops, with the reasons, and goes on where it was after a rel
   await expect(page.getByRole('heading', { level: 1, name: 'Lachman' })).toBeVisible()
   await expectAccessible(page)
   await expectNoSidewaysScroll(page)
-  await page.getByRole('button', { name: /^clearly/ }).tap()
-  await page.getByRole('button', { name: 'soft' }).tap()
+  await page.getByRole('radio', { name: /^clearly/ }).tap()
+  await page.getByRole('radio', { name: 'soft' }).tap()
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
   await expect(page.locator('.save')).toHaveText('Saved')
   await page.reload()
@@ -111,8 +111,8 @@ test('a danger is told at once, and every target is large enough', async ({ page
   await start(page, 'Sana Withernsea')
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
   await page
-    .getByRole('group', { name: 'Pulse or feeling in the foot lost' })
-    .getByRole('button', { name: 'yes' })
+    .getByRole('radiogroup', { name: 'Pulse or feeling in the foot lost' })
+    .getByRole('radio', { name: 'yes' })
     .tap()
   await expect(page.getByText('The limb may be in danger')).toBeVisible()
   const small = await page

@@ -36,15 +36,19 @@ test('each control is the one that the catalogue names', () => {
 
 test('a second tap on the same answer takes it back', async () => {
   const yes = drawn(field('bruise'), { bruise: true })
-  await yes.get('[aria-pressed=true]').trigger('click')
-  expect(yes.emitted('change')).toEqual([[{ bruise: undefined }]])
+  const [no, chosen] = yes.findAll('input[type=radio]')
+  await chosen?.trigger('click')
+  await no?.setValue()
+  expect(yes.emitted('change')).toEqual([[{ bruise: undefined }], [{ bruise: false }]])
 })
 
 test('among many words each is put in and taken out by itself', async () => {
   const path = drawn(field('path', { kind: 'words', words: ['smooth', 'jumps'], widget: 'words' }), {
     path: ['smooth'],
   })
-  for (const button of path.findAll('button')) await button.trigger('click')
+  const [smooth, jumps] = path.findAll('input[type=checkbox]')
+  await smooth?.setValue(false)
+  await jumps?.setValue(true)
   expect(path.emitted('change')).toEqual([[{ path: [] }], [{ path: ['smooth', 'jumps'] }]])
 })
 

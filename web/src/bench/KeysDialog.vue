@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import ModalDialog from '@/shared/ModalDialog.vue'
+import UiDialog from '@/ui/UiDialog.vue'
 
 const emit = defineEmits<{ close: [] }>()
 
@@ -22,7 +22,7 @@ const KEYS: [string, string][] = [
 </script>
 
 <template>
-  <ModalDialog title="Keys" @close="emit('close')">
+  <UiDialog title="Keys" @close="emit('close')">
     <dl>
       <template v-for="[key, what] in KEYS" :key="key">
         <dt>
@@ -31,7 +31,7 @@ const KEYS: [string, string][] = [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-  </ModalDialog>
+  </UiDialog>
 </template>
 
 <style scoped>

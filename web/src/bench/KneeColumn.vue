@@ -5,6 +5,7 @@ import { inWords } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import CheckList from './inputs/CheckList.vue'
 import FieldInput from './inputs/FieldInput.vue'
+import UiMore from '@/ui/UiMore.vue'
 
 const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean; brief?: boolean }>()
 const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()
@@ -73,8 +74,7 @@ function hidden(field: Field): boolean {
       :payload="payload"
       @change="(checks) => emit('change', { checks })"
     />
-    <details v-if="!brief">
-      <summary>More: {{ [...seldom.map((field) => field.label.toLowerCase()), 'note'].join(', ') }}</summary>
+    <UiMore v-if="!brief" :title="`More: ${[...seldom.map((field) => field.label.toLowerCase()), 'note'].join(', ')}`">
       <FieldInput
         v-for="field in seldom"
         :key="field.name"
@@ -93,7 +93,7 @@ function hidden(field: Field): boolean {
           @change="(event) => emit('change', { note: (event.target as HTMLInputElement).value.trim() || undefined })"
         />
       </label>
-    </details>
+    </UiMore>
   </section>
 </template>
 

@@ -8,6 +8,7 @@ import HeldNotice from './HeldNotice.vue'
 import KneeColumn from './KneeColumn.vue'
 import { useHold } from './useHold'
 import { useRecorder } from './useRecorder'
+import UiMore from '@/ui/UiMore.vue'
 
 /** One manoeuvre on both knees. Brief: the hurt knee alone, by feel, with one line on how. */
 const props = defineProps<{ manoeuvre: Manoeuvre; activeSide: Side; brief?: boolean }>()
@@ -46,8 +47,7 @@ const sides = computed<(Side | 'both')[]>(() =>
           <span class="unseen">Say first:</span>
           {{ manoeuvre.card.sayFirst }}
         </p>
-        <details v-if="manoeuvre.card.spoils && !brief">
-          <summary>Position, what counts, what spoils it</summary>
+        <UiMore v-if="manoeuvre.card.spoils && !brief" :title="`Position, what counts, what spoils it`">
           <dl>
             <dt>Position</dt>
             <dd>{{ manoeuvre.card.position }}</dd>
@@ -62,7 +62,7 @@ const sides = computed<(Side | 'both')[]>(() =>
               <dd>{{ manoeuvre.card.easier }}</dd>
             </template>
           </dl>
-        </details>
+        </UiMore>
       </div>
     </header>
     <HeldNotice

@@ -3,11 +3,12 @@ import { computed } from 'vue'
 import type { Payload } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import UiSelect from '@/ui/UiSelect.vue'
 
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const LIMITS = [5, 8, 10, 12, 15, 20, 30]
+const LIMITS = [5, 8, 10, 12, 15, 20, 30].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
 
 const route = computed(() => examination.assessment?.route)
 const frame = computed(() => examination.section('frame'))
@@ -29,22 +30,22 @@ function minutes(value: number): string {
 
 <template>
   <div v-if="route" class="head">
-    <label>
-      <span class="unseen">Route</span>
-      <select :value="route.id" @change="(event) => set({ route: (event.target as HTMLSelectElement).value })">
-        <option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">{{ r.label }}</option>
-      </select>
-    </label>
-    <label class="limit">
-      <span class="unseen">Time limit</span>
-      <select
-        :value="frame.timeLimitMin ?? ''"
-        @change="(event) => set({ timeLimitMin: Number((event.target as HTMLSelectElement).value) || null })"
-      >
-        <option value="">no limit</option>
-        <option v-for="limit in LIMITS" :key="limit" :value="limit">{{ limit }} min</option>
-      </select>
-    </label>
+    <UiSelect
+      label="Route"
+      :value="route.id"
+      :options="catalogue.catalogue?.routes ?? []"
+      unseen-label
+      @change="(id) => set({ route: id })"
+    />
+    <UiSelect
+      label="Time limit"
+      class="limit"
+      none="no limit"
+      :value="frame.timeLimitMin ?? undefined"
+      :options="LIMITS"
+      unseen-label
+      @change="(limit) => set({ timeLimitMin: limit ?? null })"
+    />
     <p class="time number" role="status">
       <b>{{ minutes(route.minutesLeft) }} min</b>
       left · {{ minutes(route.minutesDone) }} used
@@ -75,20 +76,14 @@ function minutes(value: number): string {
 <style scoped>
 .head {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 84px);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 88px);
   gap: 4px 6px;
   padding: 0 4px 8px;
 }
-select {
-  width: 100%;
-  min-height: 44px;
-  padding: 0 4px;
-  font: inherit;
+.head :deep(.el-select__wrapper) {
+  gap: 2px;
+  padding: 4px 8px;
   font-size: 0.93rem;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
 }
 @media (max-width: 1180px) {
   .head {

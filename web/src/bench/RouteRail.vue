@@ -5,6 +5,7 @@ import { useExamination } from '@/stores/examination'
 import PostureMark from './PostureMark.vue'
 import RouteHead from './RouteHead.vue'
 import { GATE, type Place, STORY, samePlace, stations } from './places'
+import UiMore from '@/ui/UiMore.vue'
 
 const props = defineProps<{ place: Place }>()
 const emit = defineEmits<{ go: [place: Place] }>()
@@ -108,8 +109,7 @@ function state(done: number, off: number, all: number): string {
         </ul>
       </li>
     </ol>
-    <details v-if="others.length > 0" class="others">
-      <summary>Also possible, {{ others.length }}</summary>
+    <UiMore v-if="others.length > 0" class="others" :title="`Also possible, ${others.length}`">
       <ul>
         <li v-for="id in others" :key="id">
           <button
@@ -124,11 +124,14 @@ function state(done: number, off: number, all: number): string {
           </button>
         </li>
       </ul>
-    </details>
+    </UiMore>
   </nav>
 </template>
 
 <style scoped>
+.others {
+  margin-left: 8px;
+}
 .rail {
   overflow-y: auto;
   padding: 10px 8px;

@@ -1,4 +1,5 @@
 import { useEventListener } from '@vueuse/core'
+import { overlays } from '@/ui/overlays'
 
 export interface BenchActions {
   bothNormal: () => void
@@ -27,7 +28,8 @@ export function useBenchKeys(actions: BenchActions): void {
       event.metaKey ||
       event.altKey ||
       isTyping(event.target) ||
-      document.querySelector('dialog[open]')
+      isMoving(event) ||
+      overlays.value > 0
     )
       return
     if (act(event.key)) event.preventDefault()
@@ -56,9 +58,15 @@ export function useBenchKeys(actions: BenchActions): void {
   }
 }
 
+const WITHOUT_LETTERS = ['radio', 'checkbox', 'range']
+
 function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
-  )
+  if (target instanceof HTMLInputElement) return !WITHOUT_LETTERS.includes(target.type)
+  return target instanceof HTMLElement && (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName))
+}
+
+/** Arrow keys inside a group of choices or on a slider move there. */
+function isMoving({ key, target }: KeyboardEvent): boolean {
+  const moves = key.startsWith('Arrow') || key.startsWith('Page')
+  return moves && target instanceof HTMLElement && target.closest('[role=radiogroup], [role=slider]') !== null
 }

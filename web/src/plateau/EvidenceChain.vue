@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
-import ModalDialog from '@/shared/ModalDialog.vue'
+import UiDialog from '@/ui/UiDialog.vue'
 import { findingName } from '@/shared/findings'
 import { capital, inHundred, ratio } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -21,7 +21,7 @@ function echo(share: number | null): string {
 </script>
 
 <template>
-  <ModalDialog :title="title" @close="emit('close')">
+  <UiDialog :title="title" @close="emit('close')">
     <p class="big number">
       {{ inHundred(verdict.pretest) }}
       <span>→</span>
@@ -59,7 +59,7 @@ function echo(share: number | null): string {
     <p class="quiet-text foot">
       A chance, not a diagnosis. The figures are a starting set; your judgement and local rules come first.
     </p>
-  </ModalDialog>
+  </UiDialog>
 </template>
 
 <style scoped>

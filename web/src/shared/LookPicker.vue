@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import UiSelect from '@/ui/UiSelect.vue'
 import { type Look, useLook } from './look'
 
 const { chosen } = useLook()
@@ -11,30 +12,22 @@ const LOOKS: { id: Look; label: string }[] = [
 </script>
 
 <template>
-  <label class="look">
-    <span class="unseen">Look of the screen</span>
-    <select v-model="chosen">
-      <option v-for="look in LOOKS" :key="look.id" :value="look.id">{{ look.label }}</option>
-    </select>
-  </label>
+  <UiSelect
+    class="look"
+    label="Look of the screen"
+    :value="chosen"
+    :options="LOOKS"
+    unseen-label
+    @change="(look) => (chosen = look ?? 'auto')"
+  />
 </template>
 
 <style scoped>
-select {
-  min-height: 44px;
-  padding: 0 8px;
-  font: inherit;
-  color: var(--text-2);
+.look {
+  width: 148px;
+}
+.look :deep(.el-select__wrapper) {
   background: transparent;
-  border: 1px solid transparent;
-  border-radius: var(--radius);
-  cursor: pointer;
-}
-select:hover {
-  border-color: var(--line-2);
-}
-option {
-  color: var(--ink);
-  background: var(--card);
+  box-shadow: none;
 }
 </style>

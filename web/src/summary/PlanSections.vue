@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Plan } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
+import UiMore from '@/ui/UiMore.vue'
 
 /** What follows from the examination: who else sees it, what it wears, whether it plays, when to look again. */
 const props = defineProps<{ plan: Plan }>()
@@ -42,12 +43,11 @@ const support = computed(() => {
     <dt v-if="plan.play !== 'not_asked'">Going on today</dt>
     <dd v-if="plan.play !== 'not_asked'">
       <b>{{ catalogue.label('play', plan.play) }}.</b>
-      <details>
-        <summary>{{ plan.playWhy.length }} {{ plan.playWhy.length === 1 ? 'reason' : 'reasons' }}</summary>
+      <UiMore :title="`${plan.playWhy.length} ${plan.playWhy.length === 1 ? 'reason' : 'reasons'}`">
         <ul>
           <li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li>
         </ul>
-      </details>
+      </UiMore>
     </dd>
     <dt>Support</dt>
     <dd>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import ModalDialog from '@/shared/ModalDialog.vue'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiDialog from '@/ui/UiDialog.vue'
 import { useExamination } from '@/stores/examination'
 
 const emit = defineEmits<{ close: [] }>()
@@ -21,7 +22,7 @@ async function sign(): Promise<void> {
 </script>
 
 <template>
-  <ModalDialog title="Sign this examination" @close="emit('close')">
+  <UiDialog title="Sign this examination" @close="emit('close')">
     <p>
       Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now; nobody
       can change them afterwards.
@@ -29,14 +30,14 @@ async function sign(): Promise<void> {
     <p v-if="examination.saveState !== 'saved'" role="status">
       Something is still on its way to the server. It can be signed once that is saved.
     </p>
-    <p v-if="problem" role="alert">{{ problem }}</p>
+    <UiAlert v-if="problem" :say="problem" />
     <p class="actions">
       <button type="button" class="button" @click="emit('close')">Not yet</button>
       <button type="button" class="button main" :disabled="busy || examination.saveState !== 'saved'" @click="sign">
         Sign for good
       </button>
     </p>
-  </ModalDialog>
+  </UiDialog>
 </template>
 
 <style scoped>

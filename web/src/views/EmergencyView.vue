@@ -5,6 +5,7 @@ import SaveState from '@/shared/SaveState.vue'
 import { findingName } from '@/shared/findings'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import UiAlert from '@/ui/UiAlert.vue'
 
 /** One large screen to hand an emergency over with: what, since when, and the pulse again and again. */
 const props = defineProps<{ id: string }>()
@@ -87,7 +88,7 @@ onMounted(async () => {
 
 <template>
   <main class="emergency">
-    <p v-if="problem" role="alert">{{ problem }}</p>
+    <UiAlert v-if="problem" :say="problem" />
     <template v-else-if="examination.head && examination.assessment">
       <header>
         <div>

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CompassRose from '@/shared/CompassRose.vue'
 import { useSession } from '@/stores/session'
+import UiAlert from '@/ui/UiAlert.vue'
 
 const session = useSession()
 const route = useRoute()
@@ -46,7 +47,7 @@ async function logIn(): Promise<void> {
         <span>Password</span>
         <input v-model="password" type="password" autocomplete="current-password" required />
       </label>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <UiAlert v-if="problem" :say="problem" />
       <button class="button main" type="submit" :disabled="busy">Log in</button>
     </form>
   </main>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
-import ModalDialog from '@/shared/ModalDialog.vue'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiDialog from '@/ui/UiDialog.vue'
 import { useCatalogue } from '@/stores/catalogue'
+import UiSelect from '@/ui/UiSelect.vue'
+import UiChoice from '@/ui/UiChoice.vue'
 
 const props = defineProps<{ athlete: AthleteSummary }>()
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
@@ -11,24 +14,22 @@ const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id
 const AGAIN_SHOWN = 3
 const DAY_MS = 86_400_000
 
-interface Since {
-  label: string
-  days: number | null
-}
-
-const SINCE: Since[] = [
-  { label: 'Today', days: 0 },
-  { label: 'Yesterday', days: 1 },
-  { label: 'Within a week', days: 4 },
-  { label: 'Within a fortnight', days: 10 },
-  { label: 'Longer ago', days: 60 },
-  { label: 'No injury', days: null },
+const SINCE = [
+  { id: 'today', label: 'Today', days: 0 },
+  { id: 'yesterday', label: 'Yesterday', days: 1 },
+  { id: 'week', label: 'Within a week', days: 4 },
+  { id: 'fortnight', label: 'Within a fortnight', days: 10 },
+  { id: 'longer', label: 'Longer ago', days: 60 },
+  { id: 'none', label: 'No injury', days: null },
 ]
 
-const since = shallowRef<Since>(SINCE[0]!)
+const since = ref('today')
 const exactDays = ref<number | null>(0)
 const route = ref<Itinerary['id']>('clinic_core')
 const catalogue = useCatalogue()
+const routes = computed(() =>
+  (catalogue.catalogue?.routes ?? []).map(({ id, label, says }) => ({ id, label: `${label}: ${says}` })),
+)
 const problem = ref('')
 const busy = ref(false)
 
@@ -53,9 +54,9 @@ function day(date: string): string {
   return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }).format(new Date(date))
 }
 
-function choose(choice: Since): void {
-  since.value = choice
-  exactDays.value = choice.days
+function choose(id: string): void {
+  since.value = id
+  exactDays.value = SINCE.find((choice) => choice.id === id)?.days ?? null
 }
 
 onMounted(catalogue.load)
@@ -88,7 +89,7 @@ async function start(side: Side): Promise<void> {
 </script>
 
 <template>
-  <ModalDialog :title="athlete.name" @close="emit('close')">
+  <UiDialog :title="athlete.name" @close="emit('close')">
     <fieldset v-if="again.length > 0">
       <legend>Look again at</legend>
       <div class="since">
@@ -107,32 +108,20 @@ async function start(side: Side): Promise<void> {
     </fieldset>
     <fieldset>
       <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
-      <div class="since">
-        <button
-          v-for="choice in SINCE"
-          :key="choice.label"
-          class="choice"
-          type="button"
-          :aria-pressed="since === choice"
-          @click="choose(choice)"
-        >
-          {{ choice.label }}
-        </button>
-      </div>
+      <UiChoice label="When was it hurt?" :value="since" :options="SINCE" @pick="choose" />
       <label v-if="exactDays !== null" class="days">
         exactly
         <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury" />
         days ago
       </label>
     </fieldset>
-    <label class="field route">
-      <span>Which route?</span>
-      <select v-model="route">
-        <option v-for="r in catalogue.catalogue?.routes ?? []" :key="r.id" :value="r.id">
-          {{ r.label }}: {{ r.says }}
-        </option>
-      </select>
-    </label>
+    <UiSelect
+      class="route"
+      label="Which route?"
+      :value="route"
+      :options="routes"
+      @change="(id) => (route = id ?? route)"
+    />
     <fieldset>
       <legend>Which knee? Starts at once.</legend>
       <div class="sides">
@@ -146,8 +135,8 @@ async function start(side: Side): Promise<void> {
         </button>
       </div>
     </fieldset>
-    <p v-if="problem" role="alert">{{ problem }}</p>
-  </ModalDialog>
+    <UiAlert v-if="problem" :say="problem" />
+  </UiDialog>
 </template>
 
 <style scoped>

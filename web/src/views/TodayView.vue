@@ -7,6 +7,11 @@ import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { unsent } from '@/stores/desk'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiEmpty from '@/ui/UiEmpty.vue'
+import UiPages from '@/ui/UiPages.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
 
 const TYPING_MS = 150
 const router = useRouter()
@@ -96,13 +101,14 @@ onMounted(load)
   <main class="today">
     <section class="unfinished" aria-labelledby="unfinished">
       <h1 id="unfinished">To go on with</h1>
-      <p v-if="problem" role="alert">
-        {{ problem }}
-        <button class="button" type="button" @click="load">Try again</button>
-      </p>
-      <p v-else-if="today && today.unfinished.length === 0" class="quiet-text">
-        Nothing is unfinished. Choose an athlete to start with.
-      </p>
+      <UiAlert v-if="problem" :say="problem">
+        <UiButton @click="load">Try again</UiButton>
+      </UiAlert>
+      <UiWaiting v-else-if="!today" label="Loading the list" />
+      <UiEmpty
+        v-else-if="today.unfinished.length === 0"
+        say="Nothing is unfinished. Choose an athlete to start with."
+      />
       <p v-for="{ id, name, count } in kept" :key="id" class="ink-line kept">
         <span aria-hidden="true">!</span>
         <span>
@@ -146,9 +152,10 @@ onMounted(load)
           <input v-model="search" type="search" placeholder="Name, number or squad" />
         </label>
       </header>
-      <p v-if="today && today.total === 0" class="quiet-text">
-        {{ typed === '' ? 'No athletes yet.' : `Nobody is called “${typed}” here.` }}
-      </p>
+      <UiEmpty
+        v-if="today && today.total === 0"
+        :say="typed === '' ? 'No athletes yet.' : `Nobody is called “${typed}” here.`"
+      />
       <div v-for="[squad, members] in squads" :key="squad" class="squad">
         <h3>{{ squad }}</h3>
         <ul>
@@ -163,11 +170,7 @@ onMounted(load)
           </li>
         </ul>
       </div>
-      <nav v-if="today && today.pages > 1" class="pages" aria-label="Pages of athletes">
-        <button class="button" type="button" :disabled="page === 1" @click="turnTo(page - 1)">Earlier</button>
-        <span class="number">page {{ page }} of {{ today.pages }}, {{ today.total }} athletes</span>
-        <button class="button" type="button" :disabled="page === today.pages" @click="turnTo(page + 1)">Later</button>
-      </nav>
+      <UiPages v-if="today" label="Pages of athletes" :page="today.page" :pages="today.pages" @turn="turnTo" />
     </section>
   </main>
   <StartDialog v-if="starting" :athlete="starting" @close="starting = null" @started="begin" />
@@ -257,13 +260,6 @@ onMounted(load)
 }
 .squad li > span {
   display: grid;
-}
-.pages {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  padding-top: 14px;
-  border-top: 1px solid var(--line);
 }
 .squad b {
   font-weight: 600;

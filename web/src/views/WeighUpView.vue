@@ -9,6 +9,7 @@ import { capital, inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import WeighBoard from '@/weighup/WeighBoard.vue'
+import UiAlert from '@/ui/UiAlert.vue'
 
 const props = defineProps<{ id: string; condition: string }>()
 const catalogue = useCatalogue()
@@ -64,7 +65,7 @@ onMounted(async () => {
         <b class="number">{{ inHundred(c.posttest) }}</b>
       </RouterLink>
     </nav>
-    <p v-if="problem" role="alert">{{ problem }}</p>
+    <UiAlert v-if="problem" :say="problem" />
     <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf" what-if />
     <section v-if="steps.length > 0" aria-labelledby="sources">
       <h2 id="sources">Where the figures come from</h2>

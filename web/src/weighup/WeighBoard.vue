@@ -8,6 +8,7 @@ import WhatIf from './WhatIf.vue'
 import { LEAST_ECHO } from './scale'
 import { useWeighing } from './useWeighing'
 import { NO_VARIATION, type Variation, isVaried, vary } from './vary'
+import UiAlert from '@/ui/UiAlert.vue'
 
 const props = defineProps<{
   problem: Problem
@@ -59,7 +60,7 @@ function reset(): void {
 
 <template>
   <div class="board">
-    <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+    <UiAlert v-if="fault" :say="fault" />
     <div v-if="chance" class="parts">
       <div class="head">
         <p class="big number" role="status">

@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import type { Problem } from '@/contract/types'
 import type { Variation } from './vary'
+import UiSlider from '@/ui/UiSlider.vue'
+import UiChoice from '@/ui/UiChoice.vue'
 
 const props = defineProps<{ problem: Problem; condition: string; nameOf: (finding: string) => string }>()
 const variation = defineModel<Variation>({ required: true })
@@ -35,10 +37,6 @@ function setEcho(group: string, recorded: number, percent: number): void {
 function setPretest(percent: number): void {
   variation.value = { ...variation.value, pretest: Math.round(pretest.value * 100) === percent ? null : percent / 100 }
 }
-
-function numberOf(event: Event): number {
-  return Number((event.target as HTMLInputElement).value)
-}
 </script>
 
 <template>
@@ -47,48 +45,33 @@ function numberOf(event: Event): number {
       What if
       <small>tap a result to flip it or leave it out; nothing is recorded</small>
     </h2>
-    <label class="slide">
-      <span>Chance before</span>
-      <input
-        type="range"
-        min="1"
-        max="95"
-        :value="Math.round((variation.pretest ?? pretest) * 100)"
-        @input="(event) => setPretest(numberOf(event))"
-      />
-      <output class="number">{{ Math.round((variation.pretest ?? pretest) * 100) }} in 100</output>
-    </label>
+    <UiSlider
+      label="Chance before"
+      unit="in 100"
+      :value="Math.round((variation.pretest ?? pretest) * 100)"
+      :least="1"
+      :most="95"
+      @change="setPretest"
+    />
     <div v-for="group in groups" :key="group.id" class="group">
-      <label v-if="group.results.length > 1" class="slide">
-        <span>Echo among these</span>
-        <input
-          type="range"
-          min="0"
-          max="95"
-          step="5"
-          :value="Math.round((variation.echoes[group.id] ?? group.echo) * 100)"
-          @input="(event) => setEcho(group.id, group.echo, numberOf(event))"
-        />
-        <output class="number">{{ Math.round((variation.echoes[group.id] ?? group.echo) * 100) }} %</output>
-      </label>
-      <div
-        v-for="result in group.results"
-        :key="result.finding"
-        class="result"
-        role="group"
-        :aria-label="nameOf(result.finding)"
-      >
+      <UiSlider
+        v-if="group.results.length > 1"
+        label="Echo among these"
+        unit="%"
+        :value="Math.round((variation.echoes[group.id] ?? group.echo) * 100)"
+        :least="0"
+        :most="95"
+        :step="5"
+        @change="(percent) => setEcho(group.id, group.echo, percent)"
+      />
+      <div v-for="result in group.results" :key="result.finding" class="result">
         <span>{{ nameOf(result.finding) }}</span>
-        <button
-          v-for="choice in CHOICES"
-          :key="choice.id"
-          type="button"
-          class="choice"
-          :aria-pressed="(variation.outcomes[result.finding] ?? result.outcome) === choice.id"
-          @click="choose(result.finding, result.outcome, choice.id)"
-        >
-          {{ choice.label }}
-        </button>
+        <UiChoice
+          :label="nameOf(result.finding)"
+          :value="variation.outcomes[result.finding] ?? result.outcome"
+          :options="CHOICES"
+          @pick="(choice) => choose(result.finding, result.outcome, choice)"
+        />
       </div>
     </div>
   </section>
@@ -105,44 +88,24 @@ h2 small {
   color: var(--text-3);
   margin-left: 6px;
 }
-.slide {
-  display: grid;
-  grid-template-columns: minmax(120px, 1fr) 150px 80px;
-  gap: 12px;
-  align-items: center;
-  min-height: 44px;
-}
-.slide input {
-  accent-color: var(--mine);
-  min-height: 44px;
-}
-.slide output {
-  text-align: right;
-}
 .group {
   display: grid;
   gap: 3px;
   padding-top: 6px;
   border-top: 1px solid var(--line);
 }
-.group .slide span {
-  color: var(--text-3);
-}
 .result {
   display: grid;
-  grid-template-columns: minmax(100px, 1fr) repeat(3, 84px);
+  grid-template-columns: minmax(100px, 1fr) minmax(252px, auto);
   gap: 4px;
   align-items: center;
 }
 @media (max-width: 560px) {
   .result {
-    grid-template-columns: repeat(3, 1fr);
+    grid-template-columns: 1fr;
   }
   .result > span {
     grid-column: 1 / -1;
-  }
-  .slide {
-    grid-template-columns: 1fr 110px 64px;
   }
 }
 </style>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { asText } from '@/shared/values'
 import { computed } from 'vue'
-import type { Chosen, Payload } from '@/contract/types'
+import type { Catalogue, Chosen, Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useQuestions } from './useQuestions'
+import UiSelect from '@/ui/UiSelect.vue'
+import UiToggle from '@/ui/UiToggle.vue'
 
 const emit = defineEmits<{ episode: [part: Payload]; frame: [part: Payload] }>()
 const catalogue = useCatalogue()
@@ -21,6 +23,15 @@ const schools = computed<Chosen>(() => frame.value.schools ?? {})
 const otherSetting = computed(
   () => frame.value.settingChosen !== undefined || examination.assessment?.setting !== frame.value.setting,
 )
+
+const operations = computed(() => [
+  ...(catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label: `for: ${label}` })),
+  { id: 'other', label: 'for something else' },
+])
+
+function sourceOf(group: Catalogue['schools'][number]): string {
+  return group.options.find(({ id }) => id === (schools.value[group.id] ?? group.preset))?.source ?? ''
+}
 
 function textOf(event: Event): string {
   return (event.target as HTMLInputElement).value.trim()
@@ -61,13 +72,13 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
           @change="(event) => emit('frame', { hoursSinceInjury: numberOf(event) })"
         />
       </label>
-      <label class="field">
-        <span>Fluid drawn from the knee</span>
-        <select :value="episode.fluidDrawn ?? ''" @change="(event) => emit('episode', { fluidDrawn: textOf(event) })">
-          <option value="">not asked</option>
-          <option v-for="kind in catalogue.choices('fluidDrawn')" :key="kind" :value="kind">{{ inWords(kind) }}</option>
-        </select>
-      </label>
+      <UiSelect
+        label="Fluid drawn from the knee"
+        none="not asked"
+        :value="episode.fluidDrawn ?? undefined"
+        :options="catalogue.choices('fluidDrawn').map((kind) => ({ id: kind, label: inWords(kind) }))"
+        @change="(kind) => emit('episode', { fluidDrawn: kind })"
+      />
       <label class="field">
         <span>Injection into the knee, weeks ago</span>
         <input
@@ -78,16 +89,13 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
           @change="(event) => emit('episode', { injectionWeeksAgo: numberOf(event) })"
         />
       </label>
-      <label class="field">
-        <span>This knee was operated on</span>
-        <select :value="operated?.what ?? ''" @change="(event) => operate({ what: textOf(event) })">
-          <option value="">no, or not asked</option>
-          <option v-for="condition in catalogue.catalogue?.conditions ?? []" :key="condition.id" :value="condition.id">
-            for: {{ condition.label }}
-          </option>
-          <option value="other">for something else</option>
-        </select>
-      </label>
+      <UiSelect
+        label="This knee was operated on"
+        none="no, or not asked"
+        :value="operated?.what"
+        :options="operations"
+        @change="(what) => operate({ what: what ?? '' })"
+      />
       <label v-if="operated" class="field">
         <span>Weeks since the operation</span>
         <input
@@ -98,36 +106,30 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
           @change="(event) => operate({ weeksAgo: numberOf(event) ?? 0 })"
         />
       </label>
-      <button
-        type="button"
-        class="choice"
-        :aria-pressed="episode.bleedingRisk === true"
-        @click="emit('episode', { bleedingRisk: episode.bleedingRisk === true ? undefined : true })"
+      <UiToggle
+        :on="episode.bleedingRisk === true"
+        @toggle="emit('episode', { bleedingRisk: episode.bleedingRisk === true ? undefined : true })"
       >
         Bleeds easily, or takes blood thinners
-      </button>
-      <button
-        type="button"
-        class="choice"
-        :aria-pressed="frame.otherKneeReliable === false"
-        @click="emit('frame', { otherKneeReliable: frame.otherKneeReliable === false ? undefined : false })"
+      </UiToggle>
+      <UiToggle
+        :on="frame.otherKneeReliable === false"
+        @toggle="emit('frame', { otherKneeReliable: frame.otherKneeReliable === false ? undefined : false })"
       >
         Other knee was hurt too: no fair comparison
-      </button>
+      </UiToggle>
     </div>
     <h2 id="judged" class="next">
       Judged by
       <small>for this examination</small>
     </h2>
     <div class="facts schools">
-      <label class="field">
-        <span>Seen as</span>
-        <select :value="frame.setting" @change="(event) => emit('frame', { setting: textOf(event) })">
-          <option v-for="setting in catalogue.catalogue?.settings ?? []" :key="setting.id" :value="setting.id">
-            {{ setting.label }}
-          </option>
-        </select>
-      </label>
+      <UiSelect
+        label="Seen as"
+        :value="frame.setting"
+        :options="catalogue.catalogue?.settings ?? []"
+        @change="(setting) => emit('frame', { setting })"
+      />
       <label v-if="otherSetting" class="field">
         <span>Why, though the days since the injury say otherwise</span>
         <input
@@ -138,15 +140,15 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
           @change="(event) => emit('frame', { settingChosen: textOf(event) })"
         />
       </label>
-      <label v-for="school in catalogue.catalogue?.schools ?? []" :key="school.id" class="field">
-        <span>{{ school.label }}</span>
-        <select
+      <div v-for="school in catalogue.catalogue?.schools ?? []" :key="school.id" class="school">
+        <UiSelect
+          :label="school.label"
           :value="schools[school.id] ?? school.preset"
-          @change="(event) => emit('frame', { schools: { ...schools, [school.id]: textOf(event) } })"
-        >
-          <option v-for="option in school.options" :key="option.id" :value="option.id">{{ option.label }}</option>
-        </select>
-      </label>
+          :options="school.options"
+          @change="(option) => emit('frame', { schools: { ...schools, [school.id]: option } })"
+        />
+        <small class="quiet-text">{{ sourceOf(school) }}</small>
+      </div>
     </div>
   </section>
 </template>

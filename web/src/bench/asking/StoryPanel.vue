@@ -10,6 +10,8 @@ import PainStrip from '@/bench/inputs/PainStrip.vue'
 import WordPicker from '@/bench/inputs/WordPicker.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiToggle from '@/ui/UiToggle.vue'
 
 const catalogue = useCatalogue()
 const examination = useExamination()
@@ -21,6 +23,10 @@ const frame = computed(() => examination.section('frame'))
 const { opening: askedOpening, story: asked } = useQuestions()
 const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
 const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
+
+const impressions = computed(() =>
+  (catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label })),
+)
 
 function toggleMechanism(word: string): void {
   const next = catalogue.toggled(story.value.mechanism ?? [], word)
@@ -41,14 +47,9 @@ function togglePlace(place: string): void {
       <h2 id="before">Before hands-on</h2>
       <ul class="opening">
         <li v-for="item in askedOpening" :key="item.key">
-          <button
-            type="button"
-            class="choice"
-            :aria-pressed="opening[item.key] === true"
-            @click="toggle('opening', item.key, true)"
-          >
+          <UiToggle :on="opening[item.key] === true" @toggle="toggle('opening', item.key, true)">
             {{ item.ask }}
-          </button>
+          </UiToggle>
         </li>
       </ul>
     </section>
@@ -130,16 +131,12 @@ function togglePlace(place: string): void {
         <small>from the story alone, before touching</small>
       </h2>
       <div class="opening" role="group" aria-labelledby="impression">
-        <button
-          v-for="condition in catalogue.catalogue?.conditions ?? []"
-          :key="condition.id"
-          type="button"
-          class="choice"
-          :aria-pressed="frame.firstImpression === condition.id"
-          @click="toggle('frame', 'firstImpression', condition.id)"
-        >
-          {{ condition.label }}
-        </button>
+        <UiChoice
+          label="First impression"
+          :value="frame.firstImpression ?? undefined"
+          :options="impressions"
+          @pick="(id) => toggle('frame', 'firstImpression', id)"
+        />
       </div>
     </section>
     <EarlierFindings />

@@ -6,13 +6,15 @@ import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiToggle from '@/ui/UiToggle.vue'
 
 /** The few questions of the touchline: what happened and when, and what forbids pulling. */
 const props = defineProps<{ about: 'story' | 'gate' }>()
 const examination = useExamination()
 const { answer, toggle, none } = useSections()
 
-const MINUTES = [5, 15, 30, 60, 120]
+const MINUTES = [5, 15, 30, 60, 120].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
 const HOUR = 60
 const { opening: consents, story, gate } = useQuestions()
 
@@ -33,6 +35,10 @@ function since(value: number | null): void {
   answer('frame', { hoursSinceInjury: value === null || !Number.isFinite(value) ? undefined : value / HOUR })
 }
 
+function pickMinutes(choice: number): void {
+  since(minutes.value === choice ? null : choice)
+}
+
 function typed(event: Event): void {
   const text = (event.target as HTMLInputElement).value
   since(text === '' ? null : Number(text))
@@ -43,29 +49,17 @@ function typed(event: Event): void {
   <div class="ask">
     <h1>{{ about === 'story' ? 'Ask' : 'Before anyone pulls' }}</h1>
     <template v-if="about === 'story'">
-      <button
+      <UiToggle
         v-for="item in asked"
         :key="item.key"
-        type="button"
-        class="choice"
-        :aria-pressed="opening[item.key] === true"
-        @click="toggle('opening', item.key, true)"
+        :on="opening[item.key] === true"
+        @toggle="toggle('opening', item.key, true)"
       >
         {{ item.ask }}
-      </button>
+      </UiToggle>
       <fieldset v-if="fresh">
         <legend>Minutes since the injury</legend>
-        <button
-          v-for="choice in MINUTES"
-          :key="choice"
-          type="button"
-          class="choice"
-          :aria-pressed="minutes === choice"
-          :aria-label="`${choice} minutes`"
-          @click="since(minutes === choice ? null : choice)"
-        >
-          {{ choice }}
-        </button>
+        <UiChoice label="Minutes since the injury" :value="minutes" :options="MINUTES" @pick="pickMinutes" />
         <input
           type="number"
           inputmode="numeric"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import UiChoice from '@/ui/UiChoice.vue'
 import { useCatalogue } from '@/stores/catalogue'
 
 /** How much more the hurt knee gives than the other, by feel. */
@@ -7,45 +8,47 @@ defineProps<{ value: string | undefined }>()
 const emit = defineEmits<{ pick: [band: string] }>()
 const catalogue = useCatalogue()
 const bands = computed(() => catalogue.catalogue?.bands ?? [])
+const saysOf = (id: string) => bands.value.find((band) => band.id === id)?.says
+const keyOf = (id: string) => bands.value.findIndex((band) => band.id === id) + 1
 </script>
 
 <template>
-  <div role="group" aria-label="Hurt knee gives more than the other, by feel" class="bands">
-    <button
-      v-for="(band, index) in bands"
-      :key="band.id"
-      type="button"
-      class="choice"
-      :aria-pressed="value === band.id"
-      @click="emit('pick', band.id)"
-    >
-      <b>{{ band.label }}</b>
-      <small class="number">{{ band.says }}</small>
-      <kbd aria-hidden="true">{{ index + 1 }}</kbd>
-    </button>
-  </div>
+  <UiChoice
+    class="bands"
+    label="Hurt knee gives more than the other, by feel"
+    :value="value"
+    :options="bands"
+    @pick="(band) => emit('pick', band)"
+  >
+    <template #option="{ option }">
+      <span class="band">
+        <b>{{ option.label }}</b>
+        <small class="number">{{ saysOf(option.id) }}</small>
+        <kbd aria-hidden="true">{{ keyOf(option.id) }}</kbd>
+      </span>
+    </template>
+  </UiChoice>
 </template>
 
 <style scoped>
 .bands {
-  display: grid;
+  display: grid !important;
   grid-template-columns: repeat(4, 1fr);
-  gap: 5px;
 }
-.choice {
-  display: grid;
-  justify-items: center;
+.bands :deep(.el-radio-button__inner) {
+  position: relative;
   min-height: 50px;
   padding: 3px 4px;
-  position: relative;
 }
-.choice b {
-  font-weight: 600;
+.band {
+  display: grid;
+  justify-items: center;
 }
-.choice[aria-pressed='true'] b {
-  font-weight: 700;
+b {
+  font-weight: inherit;
 }
 small {
+  font-weight: 400;
   color: var(--text-3);
 }
 kbd {

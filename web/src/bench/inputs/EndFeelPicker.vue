@@ -1,6 +1,11 @@
 <script setup lang="ts">
-defineProps<{ value: string | undefined; words: string[] }>()
+import { computed } from 'vue'
+import UiChoice from '@/ui/UiChoice.vue'
+
+const props = defineProps<{ value: string | undefined; words: string[] }>()
 const emit = defineEmits<{ pick: [word: string] }>()
+
+const options = computed(() => props.words.map((word) => ({ id: word, label: word })))
 
 /** How a movement stops, drawn as travel along a line, and its key. */
 const FEELS: Record<string, { path: string; key: string }> = {
@@ -13,35 +18,38 @@ const FEELS: Record<string, { path: string; key: string }> = {
 </script>
 
 <template>
-  <div class="feels" role="group" aria-label="End feel">
-    <button
-      v-for="word in words"
-      :key="word"
-      type="button"
-      class="choice"
-      :aria-pressed="value === word"
-      @click="emit('pick', word)"
-    >
-      <svg viewBox="0 0 40 22" aria-hidden="true">
-        <path :d="FEELS[word]?.path" fill="none" stroke="currentColor" stroke-width="2.4" stroke-linejoin="round" />
-      </svg>
-      <span>{{ word }}</span>
-    </button>
-  </div>
+  <UiChoice class="feels" label="End feel" :value="value" :options="options" @pick="(word) => emit('pick', word)">
+    <template #option="{ option }">
+      <span class="feel">
+        <svg viewBox="0 0 40 22" aria-hidden="true">
+          <path
+            :d="FEELS[option.id]?.path"
+            fill="none"
+            stroke="currentColor"
+            stroke-width="2.4"
+            stroke-linejoin="round"
+          />
+        </svg>
+        <span>{{ option.label }}</span>
+      </span>
+    </template>
+  </UiChoice>
 </template>
 
 <style scoped>
 .feels {
-  display: grid;
+  display: grid !important;
   grid-template-columns: repeat(5, 1fr);
-  gap: 4px;
+  gap: 4px !important;
 }
-.choice {
-  display: grid;
-  justify-items: center;
+.feels :deep(.el-radio-button__inner) {
   min-height: 50px;
   padding: 3px 0;
   font-size: 0.87rem;
+}
+.feel {
+  display: grid;
+  justify-items: center;
 }
 svg {
   width: 38px;

@@ -1,19 +1,14 @@
 <script setup lang="ts">
+import UiChoice from '@/ui/UiChoice.vue'
+
 defineProps<{ value: boolean | undefined; label: string }>()
 const emit = defineEmits<{ pick: [value: boolean] }>()
+const ANSWERS = [
+  { id: false, label: 'no' },
+  { id: true, label: 'yes' },
+]
 </script>
 
 <template>
-  <div class="flag" role="group" :aria-label="label">
-    <button type="button" class="choice" :aria-pressed="value === false" @click="emit('pick', false)">no</button>
-    <button type="button" class="choice" :aria-pressed="value === true" @click="emit('pick', true)">yes</button>
-  </div>
+  <UiChoice :label="label" :value="value" :options="ANSWERS" @pick="(answer) => emit('pick', answer)" />
 </template>
-
-<style scoped>
-.flag {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 5px;
-}
-</style>

@@ -1,47 +1,57 @@
 <script setup lang="ts">
-defineProps<{ value: number | undefined; label: string }>()
+import UiChoice from '@/ui/UiChoice.vue'
+
+/** Pain from 0 to 10, as the athlete says it. */
+const props = defineProps<{ value: number | undefined; label: string }>()
 const emit = defineEmits<{ pick: [value: number] }>()
-const STEPS = Array.from({ length: 11 }, (_, step) => step)
+const STEPS = Array.from({ length: 11 }, (_, step) => ({ id: step, label: String(step) }))
+const isBelow = (step: number) => (props.value ?? 0) > 0 && step < (props.value ?? 0)
 </script>
 
 <template>
-  <div class="pain" role="group" :aria-label="`${label}, 0 to 10`">
-    <button
-      v-for="step in STEPS"
-      :key="step"
-      type="button"
-      class="choice number"
-      :class="{ upto: value !== undefined && step <= value && value > 0 }"
-      :aria-pressed="value === step"
-      :aria-label="`${label} ${step} of 10`"
-      @click="emit('pick', step)"
-    >
-      {{ step }}
-    </button>
-  </div>
+  <UiChoice
+    class="pain number"
+    :label="`${label}, 0 to 10`"
+    :value="value"
+    :options="STEPS"
+    @pick="(step) => emit('pick', step)"
+  >
+    <template #option="{ option }">
+      <span class="unseen">{{ label }}&nbsp;</span>
+      <span :class="{ upto: isBelow(option.id) }">{{ option.label }}</span>
+      <span class="unseen">&nbsp;of 10</span>
+    </template>
+  </UiChoice>
 </template>
 
 <style scoped>
 .pain {
-  display: grid;
+  display: grid !important;
   grid-template-columns: repeat(11, 1fr);
-  gap: 2px;
+  gap: 2px !important;
 }
-.choice {
-  padding: 0;
-  min-width: 0;
+.pain :deep(.el-radio-button__inner) {
+  position: relative;
   min-height: 36px;
-  border-color: var(--line);
-  border-radius: 2px;
+  padding: 0;
+  border-color: var(--line) !important;
+  border-radius: 2px !important;
 }
-.choice.upto {
+.upto::before {
+  content: '';
+  position: absolute;
+  inset: 0;
+  z-index: -1;
   background: var(--mine-soft);
+}
+.pain :deep(.el-radio-button__inner) {
+  z-index: 0;
 }
 @media (pointer: coarse) {
   .pain {
     grid-template-columns: repeat(6, 1fr);
   }
-  .choice {
+  .pain :deep(.el-radio-button__inner) {
     min-height: 44px;
   }
 }

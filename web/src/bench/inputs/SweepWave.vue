@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { inWords } from '@/shared/words'
+import UiChoice from '@/ui/UiChoice.vue'
 
 /** The sweep as the hand feels it: fluid stroked out to one side, and the wave in which it comes back. */
-defineProps<{ value: string | undefined; words: string[]; label: string }>()
+const props = defineProps<{ value: string | undefined; words: string[]; label: string }>()
 const emit = defineEmits<{ pick: [word: string] }>()
+
+const options = computed(() => props.words.map((word) => ({ id: word, label: inWords(word) })))
 
 const WAVES: Record<string, { path: string; says: string }> = {
   none: { path: 'M2 26H62', says: 'nothing comes' },
@@ -15,51 +19,49 @@ const WAVES: Record<string, { path: string; says: string }> = {
 </script>
 
 <template>
-  <div class="sweep" role="group" :aria-label="label">
-    <button
-      v-for="word in words"
-      :key="word"
-      type="button"
-      class="choice"
-      :aria-pressed="value === word"
-      @click="emit('pick', word)"
-    >
-      <svg viewBox="0 0 64 30" aria-hidden="true">
-        <path
-          :d="WAVES[word]?.path"
-          fill="none"
-          stroke="currentColor"
-          stroke-width="2.4"
-          stroke-linecap="round"
-          stroke-linejoin="round"
-        />
-      </svg>
-      <span>
-        <b>{{ inWords(word) }}</b>
-        <small v-if="WAVES[word]">{{ WAVES[word].says }}</small>
+  <UiChoice class="sweep" :label="label" :value="value" :options="options" @pick="(word) => emit('pick', word)">
+    <template #option="{ option, chosen }">
+      <span class="wave" :class="{ chosen }">
+        <svg viewBox="0 0 64 30" aria-hidden="true">
+          <path
+            :d="WAVES[option.id]?.path"
+            fill="none"
+            stroke="currentColor"
+            stroke-width="2.4"
+            stroke-linecap="round"
+            stroke-linejoin="round"
+          />
+        </svg>
+        <span>
+          <b>{{ option.label }}</b>
+          <small v-if="WAVES[option.id]">{{ WAVES[option.id]?.says }}</small>
+        </span>
       </span>
-    </button>
-  </div>
+    </template>
+  </UiChoice>
 </template>
 
 <style scoped>
 .sweep {
-  display: grid;
-  gap: 4px;
+  display: grid !important;
+  gap: 4px !important;
 }
-.choice {
+.sweep :deep(.el-radio-button__inner) {
+  min-height: 54px;
+  text-align: left;
+}
+.wave {
   display: grid;
   grid-template-columns: 84px 1fr;
   gap: 10px;
   align-items: center;
-  text-align: left;
-  min-height: 54px;
+  width: 100%;
 }
 svg {
   width: 80px;
   color: var(--text-2);
 }
-.choice[aria-pressed='true'] svg {
+.chosen svg {
   color: var(--mine);
 }
 b {
@@ -69,6 +71,7 @@ b + small {
   margin-left: 8px;
 }
 small {
+  font-weight: 400;
   color: var(--text-3);
 }
 </style>

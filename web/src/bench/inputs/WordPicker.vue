@@ -1,36 +1,28 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { inWords } from '@/shared/words'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiChoices from '@/ui/UiChoices.vue'
 
+/** One word of several, or with `many` any of them. */
 const props = defineProps<{ value: string | string[] | undefined; words: string[]; label: string; many?: boolean }>()
 const emit = defineEmits<{ pick: [word: string] }>()
-
-function chosen(word: string): boolean {
-  return Array.isArray(props.value) ? props.value.includes(word) : props.value === word
-}
+const options = computed(() => props.words.map((word) => ({ id: word, label: inWords(word) })))
 </script>
 
 <template>
-  <div class="words" role="group" :aria-label="label">
-    <button
-      v-for="word in words"
-      :key="word"
-      type="button"
-      class="choice"
-      :aria-pressed="chosen(word)"
-      @click="emit('pick', word)"
-    >
-      {{ inWords(word) }}
-    </button>
-  </div>
+  <UiChoices
+    v-if="many"
+    :label="label"
+    :value="Array.isArray(value) ? value : []"
+    :options="options"
+    @pick="(word) => emit('pick', word)"
+  />
+  <UiChoice
+    v-else
+    :label="label"
+    :value="Array.isArray(value) ? undefined : value"
+    :options="options"
+    @pick="(word) => emit('pick', word)"
+  />
 </template>
-
-<style scoped>
-.words {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-}
-.choice {
-  flex: 1 1 auto;
-}
-</style>

@@ -1,0 +1,37 @@
+<script setup lang="ts" generic="T extends string | number | boolean">
+import { ElRadioButton, ElRadioGroup } from 'element-plus/es/components/radio/index.mjs'
+import 'element-plus/es/components/radio-button/style/css'
+import 'element-plus/es/components/radio-group/style/css'
+
+/** One of several, all in sight: one tab stop, arrow keys between them; a second tap on the same takes it back. */
+const props = defineProps<{
+  label: string
+  value: T | undefined | null
+  options: readonly { id: T; label: string }[]
+}>()
+const emit = defineEmits<{ pick: [value: T] }>()
+
+/** A tap on what is chosen already changes nothing in the group, and so is told by itself. */
+function again(event: Event, id: T): void {
+  if (event.target instanceof HTMLInputElement && props.value === id) emit('pick', id)
+}
+</script>
+
+<template>
+  <ElRadioGroup
+    class="choices"
+    :model-value="value ?? undefined"
+    :aria-label="label"
+    :validate-event="false"
+    @change="(picked) => emit('pick', picked as T)"
+  >
+    <ElRadioButton
+      v-for="option in options"
+      :key="String(option.id)"
+      :value="option.id"
+      @click.capture="(event: Event) => again(event, option.id)"
+    >
+      <slot name="option" :option="option" :chosen="value === option.id">{{ option.label }}</slot>
+    </ElRadioButton>
+  </ElRadioGroup>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { ElDialog } from 'element-plus/es/components/dialog/index.mjs'
+import 'element-plus/es/components/dialog/style/css'
+import { ref } from 'vue'
+import UiButton from './UiButton.vue'
+import { useOverlay } from './overlays'
+
+/** One question over the screen; it is there for as long as its component is. */
+defineProps<{ title: string }>()
+const emit = defineEmits<{ close: [] }>()
+const shown = ref(true)
+
+useOverlay()
+</script>
+
+<template>
+  <ElDialog
+    v-model="shown"
+    width="min(560px, calc(100vw - 24px))"
+    :show-close="false"
+    :title="title"
+    append-to-body
+    align-center
+    @closed="emit('close')"
+  >
+    <template #header="{ titleId }">
+      <header>
+        <h2 :id="titleId">{{ title }}</h2>
+        <UiButton kind="quiet" aria-label="Close" @click="shown = false">✕</UiButton>
+      </header>
+    </template>
+    <div class="body">
+      <slot :close="() => (shown = false)" />
+    </div>
+  </ElDialog>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  padding: 14px 12px 4px 22px;
+}
+h2 {
+  font-size: 1.27rem;
+  color: var(--ink);
+}
+.body {
+  max-height: calc(100dvh - 120px);
+  padding: 8px 22px 20px;
+  overflow: auto;
+  font-size: 1rem;
+  line-height: 1.4;
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,47 @@
+<script setup lang="ts" generic="T extends string | number">
+import { ElOption, ElSelect } from 'element-plus/es/components/select/index.mjs'
+import 'element-plus/es/components/option/style/css'
+import 'element-plus/es/components/select/style/css'
+import { useId } from 'vue'
+
+/** One of several, under its label; `none` is what stands there while nothing is chosen, and takes a choice back. */
+const props = defineProps<{
+  label: string
+  value: T | undefined
+  options: readonly { id: T; label: string }[]
+  none?: string
+  unseenLabel?: boolean
+}>()
+const emit = defineEmits<{ change: [value: T | undefined] }>()
+const NONE = ''
+const id = useId()
+
+function choose(value: T | typeof NONE): void {
+  if (value !== (props.value ?? NONE)) emit('change', value === NONE ? undefined : value)
+}
+</script>
+
+<template>
+  <div class="select">
+    <label :for="id" :class="{ unseen: unseenLabel }">{{ label }}</label>
+    <ElSelect
+      :id="id"
+      :model-value="value ?? NONE"
+      :aria-label="label"
+      :placeholder="none ?? ''"
+      :show-arrow="false"
+      fit-input-width
+      @change="choose"
+    >
+      <ElOption v-if="none !== undefined" :value="NONE" :label="none" />
+      <ElOption v-for="option in options" :key="option.id" :value="option.id" :label="option.label" />
+    </ElSelect>
+  </div>
+</template>
+
+<style scoped>
+.select {
+  display: grid;
+  gap: 6px;
+}
+</style>
