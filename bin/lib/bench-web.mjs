@@ -70,7 +70,7 @@ const { empty, save } = await page.evaluate(async (runs) => {
 
 // From a tap to its own effect, and to the new chances on the plateau.
 await page.keyboard.press('/')
-await page.getByLabel('Name of the manoeuvre').fill('Valgus, 30°')
+await page.getByRole('combobox', { name: 'Name of the manoeuvre' }).fill('Valgus, 30°')
 await page.keyboard.press('Enter')
 const taps = await page.evaluate(async (runs) => {
   const bands = [...document.querySelectorAll('.bands input')]

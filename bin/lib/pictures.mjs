@@ -19,7 +19,7 @@ const inside = (path) => async (page) => {
 const goTo = (manoeuvre) => async (page) => {
   await page.getByRole('button', { name: 'Summary' }).waitFor()
   await page.keyboard.press('/')
-  await page.getByLabel('Name of the manoeuvre').fill(manoeuvre)
+  await page.getByRole('combobox', { name: 'Name of the manoeuvre' }).fill(manoeuvre)
   await page.keyboard.press('Enter')
   await page.getByRole('heading', { level: 1, name: manoeuvre }).waitFor()
 }

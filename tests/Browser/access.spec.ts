@@ -9,7 +9,7 @@ for (const look of LOOKS) {
     await page.goto('/login')
     await expectAccessible(page)
     await logIn(page)
-    await select(page, 'Look of the screen', look === 'outdoor' ? 'Outdoor' : look === 'dark' ? 'Dark' : 'Light')
+    await select(page, 'Look of the screen', look)
     await expectAccessible(page)
     await page.getByRole('button', { name: 'Examine Wynn Tarbuck' }).click()
     await expectAccessible(page)

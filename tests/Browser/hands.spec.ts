@@ -50,7 +50,7 @@ test('keys move, help opens with ? and stay silent in text fields', async ({ pag
   await expect(page.getByRole('heading', { level: 1, name: 'Gait' })).toBeVisible()
   await page.keyboard.press('PageUp')
   await page.keyboard.press('/')
-  await page.getByLabel('Name of the manoeuvre').pressSequentially('snap')
+  await page.getByRole('combobox', { name: 'Name of the manoeuvre' }).pressSequentially('snap')
   await expect(page.getByText('No manoeuvre is called that.')).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('heading', { level: 1, name: 'Distal pulse' })).toBeVisible()

@@ -40,7 +40,7 @@ export async function consentAndClearGate(page: Page): Promise<void> {
 export async function goTo(page: Page, manoeuvre: string): Promise<void> {
   await expect(page.getByRole('button', { name: 'Summary' })).toBeVisible()
   await page.keyboard.press('/')
-  await page.getByLabel('Name of the manoeuvre').fill(manoeuvre)
+  await page.getByRole('combobox', { name: 'Name of the manoeuvre' }).fill(manoeuvre)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: manoeuvre })).toBeVisible()
 }

@@ -8,14 +8,14 @@ const catalogue = useCatalogue()
 const SHOWN = 8
 
 /** Names that begin with the words come before names that only hold them. */
-function find(words: string): { id: string; value: string }[] {
+function find(words: string): { id: string; label: string }[] {
   const sought = words.trim().toLowerCase()
   const begins = (name: string) => Number(name.toLowerCase().startsWith(sought))
   return (catalogue.catalogue?.manoeuvres ?? [])
     .filter((m) => `${m.card.name} ${m.id.replaceAll('_', ' ')}`.toLowerCase().includes(sought))
     .sort((a, b) => begins(b.card.name) - begins(a.card.name))
     .slice(0, SHOWN)
-    .map(({ id, card }) => ({ id, value: card.name }))
+    .map(({ id, card }) => ({ id, label: card.name }))
 }
 </script>
 

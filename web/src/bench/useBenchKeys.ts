@@ -61,12 +61,16 @@ export function useBenchKeys(actions: BenchActions): void {
 const WITHOUT_LETTERS = ['radio', 'checkbox', 'range']
 
 function isTyping(target: EventTarget | null): boolean {
-  if (target instanceof HTMLInputElement) return !WITHOUT_LETTERS.includes(target.type)
+  if (target instanceof HTMLInputElement) return !target.readOnly && !WITHOUT_LETTERS.includes(target.type)
   return target instanceof HTMLElement && (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName))
 }
 
 /** Arrow keys inside a group of choices or on a slider move there. */
 function isMoving({ key, target }: KeyboardEvent): boolean {
   const moves = key.startsWith('Arrow') || key.startsWith('Page')
-  return moves && target instanceof HTMLElement && target.closest('[role=radiogroup], [role=slider]') !== null
+  return (
+    moves &&
+    target instanceof HTMLElement &&
+    target.closest('[role=radiogroup], [role=slider], [role=combobox]') !== null
+  )
 }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ElDialog } from 'element-plus/es/components/dialog/index.mjs'
 import 'element-plus/es/components/dialog/style/css'
-import { ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import UiButton from './UiButton.vue'
-import { useOverlay } from './overlays'
+import { untellHeader, useOverlay } from './overlays'
 
 /** One question over the screen; it is there for as long as its component is. */
 defineProps<{ title: string }>()
@@ -11,6 +11,7 @@ const emit = defineEmits<{ close: [] }>()
 const shown = ref(true)
 
 useOverlay()
+onMounted(untellHeader)
 </script>
 
 <template>
@@ -20,14 +21,17 @@ useOverlay()
     :show-close="false"
     :title="title"
     append-to-body
+    header-class="untold"
     align-center
+    @opened="untellHeader"
+    @open="untellHeader"
     @closed="emit('close')"
   >
     <template #header="{ titleId }">
-      <header>
+      <div class="top">
         <h2 :id="titleId">{{ title }}</h2>
         <UiButton kind="quiet" aria-label="Close" @click="shown = false">✕</UiButton>
-      </header>
+      </div>
     </template>
     <div class="body">
       <slot :close="() => (shown = false)" />
@@ -36,7 +40,7 @@ useOverlay()
 </template>
 
 <style scoped>
-header {
+.top {
   display: flex;
   justify-content: space-between;
   align-items: center;

@@ -1,42 +1,35 @@
 <script setup lang="ts">
-import { ElAutocomplete } from 'element-plus/es/components/autocomplete/index.mjs'
-import 'element-plus/es/components/autocomplete/style/css'
-import { onMounted, ref, useTemplateRef } from 'vue'
+import { ElOption, ElSelect } from 'element-plus/es/components/select/index.mjs'
+import 'element-plus/es/components/option/style/css'
+import 'element-plus/es/components/select/style/css'
+import { computed, onMounted, ref, useTemplateRef } from 'vue'
 
-/** Finds one of many by typing; arrow keys and Enter choose. */
-const props = defineProps<{ label: string; none: string; find: (words: string) => { value: string; id: string }[] }>()
+/** Finds one of many by typing; arrow keys choose, Enter takes the first or the chosen one. */
+const props = defineProps<{ label: string; none: string; find: (words: string) => { id: string; label: string }[] }>()
 const emit = defineEmits<{ pick: [id: string] }>()
 const words = ref('')
-const field = useTemplateRef<{ highlightedIndex: number; focus: () => void }>('field')
-
-function suggest(typed: string, show: (found: { value: string; id: string }[]) => void): void {
-  show(props.find(typed))
-}
-
-/** Enter takes the first one found, without an arrow key before it. */
-function first(event: KeyboardEvent | Event): void {
-  if ((field.value?.highlightedIndex ?? -1) >= 0) return
-  const found = props.find(words.value)[0]
-  if (!found) return
-  event.preventDefault()
-  emit('pick', found.id)
-}
+const found = computed(() => props.find(words.value))
+const field = useTemplateRef<{ focus: () => void }>('field')
 
 onMounted(() => field.value?.focus())
 </script>
 
 <template>
-  <ElAutocomplete
+  <ElSelect
     ref="field"
-    v-model="words"
+    model-value=""
     :aria-label="label"
     :placeholder="label"
-    :fetch-suggestions="suggest"
-    :debounce="0"
+    :no-data-text="none"
+    :no-match-text="none"
+    :filter-method="(typed: string) => (words = typed)"
     :teleported="false"
-    :popper-options="{ strategy: 'fixed' }"
-    @keydown.enter="first"
-    @select="(one: Record<string, unknown>) => emit('pick', String(one.id))"
-  />
-  <p v-if="find(words).length === 0" class="quiet-text" role="status">{{ none }}</p>
+    filterable
+    default-first-option
+    automatic-dropdown
+    fit-input-width
+    @change="(id: string) => emit('pick', id)"
+  >
+    <ElOption v-for="one in found" :key="one.id" :value="one.id" :label="one.label" />
+  </ElSelect>
 </template>

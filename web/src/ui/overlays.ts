@@ -10,3 +10,10 @@ export function useOverlay(): void {
   onMounted(() => open.value++)
   onBeforeUnmount(() => open.value--)
 }
+
+/** The header that the library puts over a dialog is no banner of the page, and must not be told as one. */
+export function untellHeader(): void {
+  requestAnimationFrame(() => {
+    for (const header of document.querySelectorAll('header.untold')) header.setAttribute('role', 'none')
+  })
+}

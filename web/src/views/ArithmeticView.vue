@@ -4,6 +4,9 @@ import type { Problem } from '@/contract/types'
 import TopBar from '@/shared/TopBar.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import TestRow from '@/weighup/TestRow.vue'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiFigure from '@/ui/UiFigure.vue'
+import UiForm from '@/ui/UiForm.vue'
 import WeighBoard from '@/weighup/WeighBoard.vue'
 import type { TypedTest } from '@/weighup/typedTest'
 
@@ -30,15 +33,23 @@ const worth = ref(typed?.pretestWeight ?? 0)
 const tests = ref<TypedTest[]>([{ ...first, id: 1, name: 'First test' }])
 
 const inRange = (percent: number) => Number.isFinite(percent) && percent > 0 && percent < 100
+/** What is wrong with each figure; nothing where it is sound. */
+const wrong = computed(() => ({
+  before: inRange(before.value) ? '' : 'Between 0 and 100, without either.',
+  limits:
+    inRange(ruleOut.value) && inRange(act.value) && ruleOut.value < act.value
+      ? ''
+      : '“Ruled out below” lies under “act from”, both between 0 and 100.',
+  echo: echo.value >= 0 && echo.value < 100 ? '' : 'From 0 up to 99 %.',
+  spread: spread.value >= 0 && spread.value <= 2 ? '' : 'From 0 to 2.',
+  worth: worth.value > 0 ? '' : 'More than 0 knees.',
+}))
+const isRate = (test: TypedTest) => inRange(test.sensitivity) && inRange(test.specificity)
 const fault = computed(() => {
-  if (!inRange(before.value)) return 'The chance before lies between 0 and 100, without either.'
-  if (!inRange(ruleOut.value) || !inRange(act.value) || ruleOut.value >= act.value)
-    return '“Ruled out below” lies under “act from”, both between 0 and 100.'
-  if (!(echo.value >= 0 && echo.value < 100)) return 'The echo lies from 0 up to 99 %.'
-  if (!(spread.value >= 0 && spread.value <= 2)) return 'The spread between clinics lies from 0 to 2.'
-  if (!(worth.value > 0)) return 'The chance before is worth more than 0 knees.'
-  const wrong = tests.value.findIndex((test) => !inRange(test.sensitivity) || !inRange(test.specificity))
-  return wrong >= 0 ? `Test ${wrong + 1}: sensitivity and specificity lie between 0 and 100 %, without either.` : ''
+  const first = Object.values(wrong.value).find((reason) => reason !== '')
+  if (first !== undefined) return 'Something among the figures is not sound.'
+  const at = tests.value.findIndex((test) => !isRate(test))
+  return at < 0 ? '' : `Test ${at + 1}: sensitivity and specificity lie between 0 and 100 %, without either.`
 })
 /** Each test goes by its name; one without a name, or with another's, by its number. */
 const names = computed(() =>
@@ -96,32 +107,14 @@ function add(): void {
       <p>Any sensitivity, specificity and chance before. No record is opened; nothing is stored.</p>
     </header>
     <div class="columns">
-      <form class="figures" aria-label="Figures" @submit.prevent>
+      <UiForm class="figures" label="Figures" :model="{}">
         <div class="pair">
-          <label class="field">
-            <span>Chance before, in 100</span>
-            <input v-model.number="before" type="number" min="0.1" max="99.9" step="any" />
-          </label>
-          <label class="field">
-            <span>Echo among tests, %</span>
-            <input v-model.number="echo" type="number" min="0" max="99" step="any" />
-          </label>
-          <label class="field">
-            <span>Ruled out below, in 100</span>
-            <input v-model.number="ruleOut" type="number" min="0.1" max="99" step="any" />
-          </label>
-          <label class="field">
-            <span>Act from, in 100</span>
-            <input v-model.number="act" type="number" min="1" max="99.9" step="any" />
-          </label>
-          <label class="field">
-            <span>Before is worth, knees</span>
-            <input v-model.number="worth" type="number" min="1" step="any" />
-          </label>
-          <label class="field">
-            <span>Spread of clinics, 0–2</span>
-            <input v-model.number="spread" type="number" min="0" max="2" step="any" />
-          </label>
+          <UiFigure v-model="before" label="Chance before, in 100" :least="0.1" :most="99.9" :wrong="wrong.before" />
+          <UiFigure v-model="echo" label="Echo among tests, %" :least="0" :most="99" :wrong="wrong.echo" />
+          <UiFigure v-model="ruleOut" label="Ruled out below, in 100" :least="0.1" :most="99" :wrong="wrong.limits" />
+          <UiFigure v-model="act" label="Act from, in 100" :least="1" :most="99.9" :wrong="wrong.limits" />
+          <UiFigure v-model="worth" label="Before is worth, knees" :least="1" :wrong="wrong.worth" />
+          <UiFigure v-model="spread" label="Spread of clinics, 0–2" :least="0" :most="2" :wrong="wrong.spread" />
         </div>
         <TestRow
           v-for="(test, at) in tests"
@@ -132,8 +125,8 @@ function add(): void {
           @remove="tests.splice(at, 1)"
         />
         <button v-if="tests.length < MOST_TESTS" type="button" class="button" @click="add">Add a test</button>
-        <p v-if="fault" class="fault" role="alert">{{ fault }} The last sound figures are shown.</p>
-      </form>
+        <UiAlert v-if="fault" :say="`${fault} The last sound figures are shown.`" />
+      </UiForm>
       <WeighBoard :problem="problem" :condition="INJURY" :order="names" :name-of="(finding) => finding" />
     </div>
     <p class="caution">

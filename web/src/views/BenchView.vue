@@ -1,15 +1,16 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
 import BenchHead from '@/bench/BenchHead.vue'
+import ChancesPanel from '@/bench/ChancesPanel.vue'
 import GatePanel from '@/bench/asking/GatePanel.vue'
 import JumpDialog from '@/bench/JumpDialog.vue'
 import KeysDialog from '@/bench/KeysDialog.vue'
 import LeadingStrip from '@/bench/LeadingStrip.vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import MeaningStrip from '@/bench/MeaningStrip.vue'
-import NextTests from '@/bench/NextTests.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
@@ -21,10 +22,9 @@ import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
 import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
-import KneePlateau from '@/plateau/KneePlateau.vue'
-import LikelyPictures from '@/plateau/LikelyPictures.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import UiSheet from '@/ui/UiSheet.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
@@ -41,6 +41,9 @@ const problem = ref('')
 /** For those who listen: changes that happen away from where the hand is. */
 const said = ref('')
 const middle = useTemplateRef<HTMLElement>('middle')
+/** Without room beside the middle, the picture lies in a sheet; on a phone the route does as well. */
+const narrow = useMediaQuery('(max-width: 1180px)')
+const phone = useMediaQuery('(max-width: 640px)')
 
 const ready = computed(
   () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
@@ -73,7 +76,7 @@ async function load(): Promise<void> {
 function go(to: Place): void {
   said.value = ''
   place.value = to
-  railOpen.value = false
+  railOpen.value = plateauOpen.value = false
   activeSide.value = examination.otherSide
 }
 
@@ -198,7 +201,10 @@ onMounted(load)
       @summary="router.push({ name: 'summary', params: { id } })"
     />
     <LeadingStrip class="strip" :rail-open="railOpen" @rail="railOpen = !railOpen" />
-    <RouteRail class="rail" :class="{ open: railOpen }" :place="place" @go="go" />
+    <UiSheet v-if="phone" v-model="railOpen" title="Route" side="left">
+      <RouteRail :place="place" @go="go" />
+    </UiSheet>
+    <RouteRail v-else class="rail" :place="place" @go="go" />
     <main ref="middle" class="middle">
       <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms">
@@ -225,19 +231,10 @@ onMounted(load)
     <p class="said" role="status">{{ said }}</p>
     <StoryChances v-if="place.kind === 'story'" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
-    <section class="picture" :class="{ open: plateauOpen }" aria-label="Chances">
-      <header>
-        <h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
-        <span class="quiet-text">chance in 100</span>
-      </header>
-      <KneePlateau
-        :conditions="examination.assessment!.conditions"
-        :side="examination.hurtSide"
-        @pick="(condition) => (picked = condition)"
-      />
-      <LikelyPictures :patterns="examination.assessment!.patterns" />
-      <NextTests @go="go" />
-    </section>
+    <UiSheet v-if="narrow" v-model="plateauOpen" title="Chances" side="right">
+      <ChancesPanel @pick="(condition) => (picked = condition)" @go="go" />
+    </UiSheet>
+    <ChancesPanel v-else class="picture" @pick="(condition) => (picked = condition)" @go="go" />
     <BenchFoot
       class="foot"
       :can-record="canRecord"
@@ -304,16 +301,6 @@ onMounted(load)
 }
 .picture {
   grid-area: picture;
-  overflow-y: auto;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  padding: 12px 18px;
-}
-.picture > header {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
 }
 .foot {
   grid-area: foot;
@@ -345,20 +332,6 @@ onMounted(load)
         1fr
       );
   }
-  .picture {
-    display: none;
-    position: fixed;
-    z-index: 2;
-    top: 56px;
-    right: 0;
-    bottom: 0;
-    width: min(420px, 100vw);
-    background: var(--paper);
-    border-left: 1px solid var(--line-2);
-  }
-  .picture.open {
-    display: flex;
-  }
 }
 @media (max-width: 640px) {
   .bench {
@@ -366,19 +339,6 @@ onMounted(load)
   }
   .strip {
     grid-area: strip;
-  }
-  .rail {
-    display: none;
-    position: fixed;
-    z-index: 2;
-    inset: 104px 0 0;
-    background: var(--paper);
-  }
-  .rail.open {
-    display: block;
-  }
-  .picture {
-    top: 52px;
   }
   .middle {
     padding: 10px 12px;

@@ -1,15 +1,21 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CompassRose from '@/shared/CompassRose.vue'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
 
 const session = useSession()
 const route = useRoute()
 const router = useRouter()
-const email = ref('')
-const password = ref('')
+const given = reactive({ email: '', password: '' })
+const RULES = {
+  email: [{ required: true, message: 'Your e-mail address is missing.', trigger: 'submit' }],
+  password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }],
+}
 const problem = ref('')
 const busy = ref(false)
 
@@ -17,7 +23,7 @@ async function logIn(): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    await session.logIn(email.value, password.value)
+    await session.logIn(given.email, given.password)
     await router.replace(typeof route.query.to === 'string' ? route.query.to : '/')
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'Something went wrong; nothing was changed.'
@@ -37,19 +43,19 @@ async function logIn(): Promise<void> {
         For licensed practitioners. It names chances, never a diagnosis; your judgement and local rules come first.
       </p>
     </div>
-    <form @submit.prevent="logIn">
+    <UiForm class="form" label="Log in" :model="given" :rules="RULES" @submit="logIn">
       <h2>Log in</h2>
-      <label class="field">
-        <span>E-mail</span>
-        <input v-model="email" type="email" autocomplete="username" required autofocus />
-      </label>
-      <label class="field">
-        <span>Password</span>
-        <input v-model="password" type="password" autocomplete="current-password" required />
-      </label>
+      <UiText v-model="given.email" label="E-mail" prop="email" type="email" autocomplete="username" />
+      <UiText
+        v-model="given.password"
+        label="Password"
+        prop="password"
+        type="password"
+        autocomplete="current-password"
+      />
       <UiAlert v-if="problem" :say="problem" />
-      <button class="button main" type="submit" :disabled="busy">Log in</button>
-    </form>
+      <UiButton kind="main" submit :disabled="busy">Log in</UiButton>
+    </UiForm>
   </main>
 </template>
 
@@ -85,7 +91,7 @@ async function logIn(): Promise<void> {
 .words h1 {
   font-size: 2.6rem;
 }
-form {
+.form {
   display: flex;
   flex-direction: column;
   justify-content: center;
@@ -94,16 +100,12 @@ form {
   background: var(--card);
   border-left: 1px solid var(--line);
 }
-form > * {
+.form > :deep(*) {
+  width: 100%;
   max-width: 380px;
 }
-form h2 {
+.form h2 {
   font-size: 1.4rem;
-}
-.problem {
-  padding: 10px 12px;
-  border: 2px solid var(--ink);
-  border-radius: var(--radius);
 }
 @media (max-width: 720px) {
   .login {
@@ -115,7 +117,7 @@ form h2 {
   .rose {
     width: 84px;
   }
-  form {
+  .form {
     border-left: 0;
     border-top: 1px solid var(--line);
     justify-content: start;

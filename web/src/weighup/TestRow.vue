@@ -1,9 +1,15 @@
 <script setup lang="ts">
+import UiChoice from '@/ui/UiChoice.vue'
+import UiFigure from '@/ui/UiFigure.vue'
 import type { TypedTest } from './typedTest'
 
 defineProps<{ number: number; removable: boolean }>()
 const emit = defineEmits<{ remove: [] }>()
 const test = defineModel<TypedTest>({ required: true })
+const OUTCOMES = [
+  { id: 'positive', label: 'positive' },
+  { id: 'negative', label: 'negative' },
+] as const
 </script>
 
 <template>
@@ -13,25 +19,15 @@ const test = defineModel<TypedTest>({ required: true })
       <span>Name</span>
       <input v-model="test.name" type="text" maxlength="40" />
     </label>
-    <label class="field">
-      <span>Sensitivity, %</span>
-      <input v-model.number="test.sensitivity" type="number" min="0.1" max="99.9" step="any" />
-    </label>
-    <label class="field">
-      <span>Specificity, %</span>
-      <input v-model.number="test.specificity" type="number" min="0.1" max="99.9" step="any" />
-    </label>
-    <div class="outcome wide" role="group" :aria-label="`Outcome of test ${number}`">
-      <button
-        v-for="outcome in ['positive', 'negative'] as const"
-        :key="outcome"
-        type="button"
-        class="choice"
-        :aria-pressed="test.outcome === outcome"
-        @click="test.outcome = outcome"
-      >
-        {{ outcome }}
-      </button>
+    <UiFigure v-model="test.sensitivity" label="Sensitivity, %" :least="0.1" :most="99.9" />
+    <UiFigure v-model="test.specificity" label="Specificity, %" :least="0.1" :most="99.9" />
+    <div class="outcome wide">
+      <UiChoice
+        :label="`Outcome of test ${number}`"
+        :value="test.outcome"
+        :options="OUTCOMES"
+        @pick="(outcome) => (test.outcome = outcome)"
+      />
       <button
         v-if="removable"
         type="button"
@@ -64,7 +60,7 @@ legend {
 }
 .outcome {
   display: grid;
-  grid-template-columns: 1fr 1fr auto;
+  grid-template-columns: 1fr auto;
   gap: 5px;
 }
 .outcome .quiet {

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import type { ConditionId } from '@/contract/types'
+import KneePlateau from '@/plateau/KneePlateau.vue'
+import LikelyPictures from '@/plateau/LikelyPictures.vue'
+import { useExamination } from '@/stores/examination'
+import NextTests from './NextTests.vue'
+import type { Place } from './places'
+
+/** What this knee's chances are now, drawn where they belong, and what is worth doing next. */
+const emit = defineEmits<{ pick: [condition: ConditionId]; go: [place: Place] }>()
+const examination = useExamination()
+</script>
+
+<template>
+  <section v-if="examination.assessment" class="picture" aria-label="Chances">
+    <header>
+      <h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
+      <span class="quiet-text">chance in 100</span>
+    </header>
+    <KneePlateau
+      :conditions="examination.assessment.conditions"
+      :side="examination.hurtSide"
+      @pick="(condition) => emit('pick', condition)"
+    />
+    <LikelyPictures :patterns="examination.assessment.patterns" />
+    <NextTests @go="(place) => emit('go', place)" />
+  </section>
+</template>
+
+<style scoped>
+.picture {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  padding: 12px 18px;
+  overflow-y: auto;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+</style>

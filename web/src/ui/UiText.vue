@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import { ElFormItem } from 'element-plus/es/components/form/index.mjs'
+import 'element-plus/es/components/form-item/style/css'
+import { ElInput } from 'element-plus/es/components/input/index.mjs'
+import 'element-plus/es/components/input/style/css'
+
+/** A line of text under its label. */
+withDefaults(
+  defineProps<{ label: string; prop: string; type?: 'text' | 'email' | 'password'; autocomplete?: string }>(),
+  { type: 'text', autocomplete: 'off' },
+)
+const text = defineModel<string>({ required: true })
+</script>
+
+<template>
+  <ElFormItem :label="label" :prop="prop">
+    <ElInput v-model="text" :type="type" :autocomplete="autocomplete" :aria-label="label" />
+  </ElFormItem>
+</template>
