@@ -4,7 +4,7 @@ import { gzipSync } from 'node:zlib'
 
 const BUDGET_KB = 230
 const BUILD = 'public/build'
-const manifest = JSON.parse(readFileSync(`${BUILD}/manifest.json`, 'utf8'))
+const manifest = JSON.parse(readFileSync(`${BUILD}/.vite/manifest.json`, 'utf8'))
 
 /** A chunk, all that it imports, and the styles of both; what is imported later is not part of it. */
 function files(name, found = new Set()) {

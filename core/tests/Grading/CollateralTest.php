@@ -255,4 +255,21 @@ final class CollateralTest extends TestCase
 
         return null;
     }
+
+    public function test_soreness_stands_with_the_manoeuvre_that_found_it(): void
+    {
+        $source = static function (array $landmarks, array $cord): ?string {
+            $knee = Knee::hurt()->found('landmark_palpation', ['tender' => $landmarks])->found('figure_four_lcl', $cord);
+            foreach ($knee->assessed()->bearings->standing->results as $result) {
+                if ($result->reading->sign === 'lcl_tenderness') {
+                    return $result->reading->record?->manoeuvre->id;
+                }
+            }
+
+            return null;
+        };
+        self::assertSame('figure_four_lcl', $source([], ['cordFelt' => true, 'tender' => true]));
+        self::assertSame('landmark_palpation', $source(['fibular_head'], ['cordFelt' => true, 'tender' => true]));
+        self::assertSame('landmark_palpation', $source([], ['cordFelt' => true, 'tender' => false]));
+    }
 }

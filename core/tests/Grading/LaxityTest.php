@@ -158,6 +158,12 @@ final class LaxityTest extends TestCase
         );
     }
 
+    public function test_a_band_against_an_other_knee_that_was_hurt_is_provisional(): void
+    {
+        $knee = Knee::hurt()->with('otherKneeReliable', false)->found('lachman', ['differenceBand' => 'clear']);
+        self::assertTrue($knee->measured('lachman')->provisional);
+    }
+
     public function test_a_band_and_its_end_feel_set_the_level(): void
     {
         $level = static fn (array $finding): ?string => Knee::hurt()->found(

@@ -174,6 +174,26 @@ final class MeniscusTest extends TestCase
         );
     }
 
+    public function test_at_25_degrees_thessaly_is_still_the_one_at_20_and_beyond_it_that_is_said(): void
+    {
+        $at = static fn (int $angle): array => Knee::hurt()->found(
+            'thessaly_20',
+            ['reps' => 3, 'pain' => 4, 'site' => 'medial', 'angleDeg' => $angle],
+        )->remarks();
+        self::assertNotContains('angle_between', $at(25));
+        self::assertContains('angle_between', $at(26));
+    }
+
+    public function test_a_grind_that_hurts_the_other_knee_as_little_says_nothing(): void
+    {
+        $grind = static fn (int $other): string => Knee::hurt()->found(
+            'meniscal_grind',
+            ['pain' => 1, 'site' => 'medial'],
+            ['pain' => $other],
+        )->reads('meniscal_grind_medial');
+        self::assertSame(['equivocal same_on_other_knee', 'positive'], [$grind(1), $grind(0)]);
+    }
+
     public function test_thessaly_is_read_by_the_bend_that_was_held(): void
     {
         $twisted = static fn (string $manoeuvre, array $finding): Knee => Knee::hurt()->with(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Document\Tests;
 
+use GrayCompass\Document\Shape\ByName;
 use GrayCompass\Document\Faults;
 use GrayCompass\Document\Given;
 use GrayCompass\Document\Refusal;
@@ -147,5 +148,22 @@ final class ShapeTest extends TestCase
         );
         self::assertFalse($given->has('none'));
         self::assertFalse(Given::in('no object')->has('x'));
+    }
+
+    public function test_a_list_by_name_wants_at_least_one(): void
+    {
+        $shape = new ByName(new YesNo, 'expected at least one answer');
+        self::assertSame(1, $shape->schema()['minProperties']);
+        foreach ([['{}', false], ['{"a": true}', true]] as [$document, $sound]) {
+            $faults = new Faults(json_decode($document));
+            $shape->check(json_decode($document), 'answers', $faults);
+            try {
+                $faults->refuse();
+                self::assertTrue($sound, $document);
+            } catch (Refusal $refusal) {
+                self::assertFalse($sound, $document);
+                self::assertSame('expected at least one answer', $refusal->reason);
+            }
+        }
     }
 }
