@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Verdict\Bearings;
-use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
 
 /**
@@ -26,19 +23,10 @@ final readonly class Reviews
 
     private const XRAY_FIRST = [Rule::FractureRulePositive, Rule::GrowingBone, Rule::FractureLikely];
 
-    private const CRUCIATES_AND_CORNER = [Condition::Acl, Condition::Pcl, Condition::Plc];
-
     private const MENISCI = [Condition::MedialMeniscus, Condition::LateralMeniscus];
-
-    private const SORE_FROM = 0.4;
-
-    private const COLLATERALS = [Condition::Mcl, Condition::Lcl];
 
     private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; '
         .'stop if it does.';
-
-    /** Own tests left out for pain from which on the knee is called too painful to examine. */
-    private const TOO_PAINFUL = 3;
 
     /** Said where several reasons share a start: those that come first matter most. */
     private const SHOWN = 2;
@@ -110,122 +98,23 @@ final readonly class Reviews
      */
     private function dated(): array
     {
+        $ligaments = new LigamentReviews($this->bearings, $this->isSettledByOthers());
+
         return array_values(array_filter([
-            $this->unsettled(),
-            $this->positives(),
-            $this->cruciatesLeft(),
-            $this->tooPainful(),
+            $ligaments->unsettled(),
+            $ligaments->positives(),
+            $ligaments->cruciatesLeft(),
+            $ligaments->tooPainful(),
             $this->fluid(),
             $this->blood(),
             $this->worn(),
-            $this->soreness(),
-            $this->medialOpening(),
+            $ligaments->soreness(),
+            $ligaments->medialOpening(),
             ...array_map($this->meniscus(...), self::MENISCI),
             $this->kneecap(),
             $this->overWeeks(),
             $this->lag(),
         ]));
-    }
-
-    /**
-     * @return array{int, int, string}|null
-     */
-    private function unsettled(): ?array
-    {
-        $open = array_filter(
-            $this->bearings->verdicts,
-            static fn (ConditionVerdict $verdict): bool => $verdict->unsettled && ! $verdict->isWithheld(),
-        );
-        if ($open === []) {
-            return null;
-        }
-        usort(
-            $open,
-            static fn (ConditionVerdict $a, ConditionVerdict $b): int => [
-                -$a->seriousness,
-                -$a->posttest() / $a->thresholds->ruleOut,
-            ] <=> [-$b->seriousness, -$b->posttest() / $b->thresholds->ruleOut],
-        );
-        $names = implode(
-            ', ',
-            array_map(
-                static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
-                \array_slice($open, 0, 3),
-            ),
-        );
-        $day = $this->bearings->examination->daysSinceInjury;
-        [$from, $to] = match (true) {
-            $day === null => [2, 7],
-            $day > 10 => [5, 10],
-            default => [\max(2, 5 - $day), \max(\max(2, 5 - $day) + 5, 10 - $day)],
-        };
-
-        return [$from, $to, "Could not be settled today: {$names}."];
-    }
-
-    /**
-     * A positive of a ligament that nobody else will see.
-     *
-     * @return array{int, int, string}|null
-     */
-    private function positives(): ?array
-    {
-        if ($this->isSettledByOthers()) {
-            return null;
-        }
-        foreach (self::CRUCIATES_AND_CORNER as $condition) {
-            if (
-                $this->bearings->standing->hasOwnPositive($condition)
-                || \in_array($condition->value, $this->bearings->disagree, true)
-            ) {
-                return [5, 10, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
-            }
-        }
-
-        return $this->bearings->positive(...$this->bearings->signs->grading(...self::COLLATERALS))
-            ? [5, 10, 'The side of the knee opens: measure it again.']
-            : null;
-    }
-
-    /**
-     * @return array{int, int, string}|null
-     */
-    private function cruciatesLeft(): ?array
-    {
-        foreach (self::CRUCIATES_AND_CORNER as $condition) {
-            if (
-                ! $this->isSettledByOthers()
-                && ! $this->bearings->of($condition)->isWithheld()
-                && $this->bearings->chance($condition) >= 0.15
-            ) {
-                return [5, 10, ucfirst("{$condition->withArticle()} is still possible.")];
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @return array{int, int, string}|null
-     */
-    private function tooPainful(): ?array
-    {
-        $left = array_filter($this->bearings->examination->records, fn (Record $record): bool => $record->notDone === NotDone::Pain
-            && $record->side !== $this->bearings->examination->hurtSide->opposite() && $this->givesOwnTest($record));
-        $painful = $this->bearings->knee->is(Fact::LachmanTooPainful) || \count($left) >= self::TOO_PAINFUL;
-
-        return $painful ? [3, 7, 'Too painful to examine today.'] : null;
-    }
-
-    private function givesOwnTest(Record $record): bool
-    {
-        foreach ($record->manoeuvre->feeds as $sign) {
-            if ($this->bearings->signs->ownTestOf($sign) !== null) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**
@@ -268,34 +157,6 @@ final readonly class Reviews
             SupportType::FunctionalHinged => [28, 42, 'How the return to sport goes.'],
             default => null,
         };
-    }
-
-    /**
-     * Pain or tenderness of a ligament alone.
-     *
-     * @return array{int, int, string}|null
-     */
-    private function soreness(): ?array
-    {
-        foreach (self::COLLATERALS as $condition) {
-            $sore = $this->bearings->positive(...$this->bearings->signs->sorenessOf($condition));
-            if ($sore && $this->bearings->chance($condition) >= self::SORE_FROM) {
-                return [7, 14, ucfirst("{$condition->withArticle()} should be settling.")];
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @return array{int, int, string}|null
-     */
-    private function medialOpening(): ?array
-    {
-        $opens = $this->bearings->positive(...$this->bearings->signs->grading(Condition::Mcl))
-            || $this->bearings->atAct(Condition::Mcl);
-
-        return $opens ? [7, 14, 'An MCL sprain should be settling.'] : null;
     }
 
     /**

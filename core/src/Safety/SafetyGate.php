@@ -52,7 +52,7 @@ final readonly class SafetyGate
             static fn (Key $key): bool => ! $signs->answered($key),
         ));
         $lines = SafetyLine::inOrder(
-            (new GateRules($examination, $signs, FluidSigns::in($examination), $book))->lines(),
+            GateRules::lines($examination, $signs, FluidSigns::in($examination), $book),
         );
 
         return new self(

@@ -12,7 +12,7 @@ use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Level;
-use GrayCompass\Core\Safety\GateRules;
+use GrayCompass\Core\Safety\BoneRules;
 use GrayCompass\Core\Safety\Opens;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
@@ -144,7 +144,7 @@ final readonly class ResultLines
 
         return new SafetyLine(
             Rule::GrowingBone,
-            $clear ? GateRules::growingUrgency($this->examination) : Urgency::Days,
+            $clear ? BoneRules::growingUrgency($this->examination) : Urgency::Days,
             $this->gate->book->of(Rule::GrowingBone, 'gives'),
             $this->lastPositive(),
             Opens::allBut(...$families),

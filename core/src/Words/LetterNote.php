@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Findings\EarlierFinding;
-use GrayCompass\Core\Findings\Mechanism;
-use GrayCompass\Core\Findings\Record;
-use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Plan\Plan;
@@ -35,15 +30,16 @@ final readonly class LetterNote
     public function text(): string
     {
         $episode = $this->bearings->examination->episode;
+        $told = new LetterStory($this->bearings);
 
         return implode("\n", array_filter([
             ...$this->reason(),
             $this->heading(),
-            self::line('Pulse, sensation, ankle lift', $this->neurovascular()),
+            self::line('Pulse, sensation, ankle lift', $told->neurovascular()),
             self::line('What happened', $episode->whatHappened),
-            self::line('Story', $this->story()),
-            self::line('Medication', $this->medication()),
-            self::line('Operations and needles', $this->operations()),
+            self::line('Story', $told->story()),
+            self::line('Medication', $told->medication()),
+            self::line('Operations and needles', $told->operations()),
             self::line(
                 'Found earlier by others',
                 implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
@@ -96,91 +92,6 @@ final readonly class LetterNote
         $age = $examination->ageYears === null ? '' : ", age {$examination->ageYears}";
 
         return ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
-    }
-
-    /**
-     * Pulse, sensation and ankle lift, each with what more was recorded of it, and the pulse checks with their
-     * times.
-     */
-    private function neurovascular(): string
-    {
-        $told = $more = [];
-        foreach ($this->bearings->catalogue->with(ManoeuvreTrait::Neurovascular) as $manoeuvre) {
-            $name = $manoeuvre->names(ManoeuvreTrait::Neurovascular)[0];
-            $record = $this->bearings->knee->record($manoeuvre->id);
-            $result = $record?->normal === true ? 'normal' : $record?->word('result');
-            $told[] = $result === null ? "{$name} not recorded" : "{$name} {$result}";
-            $more[] = $record === null ? '' : $this->further($record, $name);
-        }
-        foreach ($this->bearings->examination->pulseChecks as $check) {
-            $more[] = 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}";
-        }
-
-        return implode(', ', [...$told, ...array_filter($more)]);
-    }
-
-    /** What a look at artery or nerve recorded beside its result. */
-    private function further(Record $record, string $name): string
-    {
-        $index = $record->number('pressureIndex');
-        $where = $record->word('where');
-
-        return implode(', ', array_filter([
-            $index === null ? '' : "pressure index {$index}",
-            $record->word('foot') === null ? '' : "foot {$record->word('foot')}",
-            $where === null
-                ? ''
-                : "{$name} at the ".str_replace('_', ' ', $where).', '.($record->word('since')
-                    ?? 'since when not said'),
-            $record->word('turnsOut') === null ? '' : "turning out {$record->word('turnsOut')}",
-        ]));
-    }
-
-    private function story(): string
-    {
-        $history = $this->bearings->examination->history;
-        $told = array_map(static fn (Mechanism $mechanism): string => $mechanism->words(), $history->mechanism ?? []);
-        foreach (StoryItem::cases() as $item) {
-            if ($history->answer($item) !== null) {
-                $told[] = ($history->said($item) ? '' : 'no ').$item->words();
-            }
-        }
-        $told[] = match ($history->swellingOnset) {
-            SwellingOnset::WithinTwoHours => 'swelling within 2 hours',
-            SwellingOnset::WithinADay => 'swelling within 24 hours',
-            SwellingOnset::None => 'no swelling',
-            null => '',
-        };
-        $told[] = $history->painNow === null ? '' : "pain now {$history->painNow}/10";
-        $told[] = $history->painActivity === null ? '' : "in activity {$history->painActivity}/10";
-        $told[] = $history->painPlaces === []
-            ? $history->painSite
-            : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
-
-        return implode(', ', array_filter($told, static fn (string $words): bool => $words !== ''));
-    }
-
-    private function medication(): string
-    {
-        $episode = $this->bearings->examination->episode;
-
-        return implode('; ', array_filter([$episode->medication, $episode->bleedingRisk ? 'bleeds easily' : '']));
-    }
-
-    private function operations(): string
-    {
-        $episode = $this->bearings->examination->episode;
-        $operated = $episode->operated;
-
-        return implode('; ', array_filter([
-            $operated === null
-                ? ''
-                : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} "
-                    .'weeks ago',
-            $episode->injectionWeeksAgo === null ? '' : "injection {$episode->injectionWeeksAgo} weeks ago",
-            $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value),
-            $episode->earlierInjury,
-        ]));
     }
 
     private static function earlier(EarlierFinding $earlier): string

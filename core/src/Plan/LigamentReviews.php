@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\ConditionVerdict;
+
+/**
+ * When ligaments are looked at again, and why. Limits are working estimates.
+ *
+ * @internal
+ */
+final readonly class LigamentReviews
+{
+    private const CRUCIATES_AND_CORNER = [Condition::Acl, Condition::Pcl, Condition::Plc];
+
+    private const SORE_FROM = 0.4;
+
+    private const COLLATERALS = [Condition::Mcl, Condition::Lcl];
+
+    /** Own tests left out for pain from which on the knee is called too painful to examine. */
+    private const TOO_PAINFUL = 3;
+
+    /**
+     * @param  bool  $settledByOthers  somebody else, to whom the knee is sent, settles what is open
+     */
+    public function __construct(private Bearings $bearings, private bool $settledByOthers)
+    {
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    public function unsettled(): ?array
+    {
+        $open = array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => $verdict->unsettled && ! $verdict->isWithheld(),
+        );
+        if ($open === []) {
+            return null;
+        }
+        usort(
+            $open,
+            static fn (ConditionVerdict $a, ConditionVerdict $b): int => [
+                -$a->seriousness,
+                -$a->posttest() / $a->thresholds->ruleOut,
+            ] <=> [-$b->seriousness, -$b->posttest() / $b->thresholds->ruleOut],
+        );
+        $names = implode(
+            ', ',
+            array_map(
+                static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
+                \array_slice($open, 0, 3),
+            ),
+        );
+        $day = $this->bearings->examination->daysSinceInjury;
+        [$from, $to] = match (true) {
+            $day === null => [2, 7],
+            $day > 10 => [5, 10],
+            default => [\max(2, 5 - $day), \max(\max(2, 5 - $day) + 5, 10 - $day)],
+        };
+
+        return [$from, $to, "Could not be settled today: {$names}."];
+    }
+
+    /**
+     * A positive of a ligament that nobody else will see.
+     *
+     * @return array{int, int, string}|null
+     */
+    public function positives(): ?array
+    {
+        if ($this->settledByOthers) {
+            return null;
+        }
+        foreach (self::CRUCIATES_AND_CORNER as $condition) {
+            if (
+                $this->bearings->standing->hasOwnPositive($condition)
+                || \in_array($condition->value, $this->bearings->disagree, true)
+            ) {
+                return [5, 10, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
+            }
+        }
+
+        return $this->bearings->positive(...$this->bearings->signs->grading(...self::COLLATERALS))
+            ? [5, 10, 'The side of the knee opens: measure it again.']
+            : null;
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    public function cruciatesLeft(): ?array
+    {
+        foreach (self::CRUCIATES_AND_CORNER as $condition) {
+            if (
+                ! $this->settledByOthers
+                && ! $this->bearings->of($condition)->isWithheld()
+                && $this->bearings->chance($condition) >= 0.15
+            ) {
+                return [5, 10, ucfirst("{$condition->withArticle()} is still possible.")];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    public function tooPainful(): ?array
+    {
+        $left = array_filter($this->bearings->examination->records, fn (Record $record): bool => $record->notDone === NotDone::Pain
+            && $record->side !== $this->bearings->examination->hurtSide->opposite() && $this->givesOwnTest($record));
+        $painful = $this->bearings->knee->is(Fact::LachmanTooPainful) || \count($left) >= self::TOO_PAINFUL;
+
+        return $painful ? [3, 7, 'Too painful to examine today.'] : null;
+    }
+
+    private function givesOwnTest(Record $record): bool
+    {
+        foreach ($record->manoeuvre->feeds as $sign) {
+            if ($this->bearings->signs->ownTestOf($sign) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Pain or tenderness of a ligament alone.
+     *
+     * @return array{int, int, string}|null
+     */
+    public function soreness(): ?array
+    {
+        foreach (self::COLLATERALS as $condition) {
+            $sore = $this->bearings->positive(...$this->bearings->signs->sorenessOf($condition));
+            if ($sore && $this->bearings->chance($condition) >= self::SORE_FROM) {
+                return [7, 14, ucfirst("{$condition->withArticle()} should be settling.")];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    public function medialOpening(): ?array
+    {
+        $opens = $this->bearings->positive(...$this->bearings->signs->grading(Condition::Mcl))
+            || $this->bearings->atAct(Condition::Mcl);
+
+        return $opens ? [7, 14, 'An MCL sprain should be settling.'] : null;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Safety;
+
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Knee\Family;
+
+/**
+ * What shows over days: hip, rest, swelling, shin, lumps. Limits are working estimates.
+ *
+ * @internal
+ */
+final readonly class LaterRules extends RuleGroup
+{
+    /**
+     * @return list<SafetyLine|null>
+     */
+    public function lines(): array
+    {
+        return [...$this->hip(), ...$this->later()];
+    }
+
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function hip(): array
+    {
+        $told = $this->signs->since(Key::LimpHipLimited);
+        if (! $this->examination->isAtLeast(Examination::GROWN_YEARS)) {
+            return [$this->line(Rule::HipFirst, Urgency::SameDay, $told, Opens::firstAnd(Family::Fluid))];
+        }
+        $stiff = ! $this->examination->isAfterInjury() && $this->knee->is(Fact::Limps) && $this->knee->is(Fact::HipStiff);
+        $seen = $stiff ? \max((int) $this->knee->since(Fact::HipStiff), (int) $this->knee->since(Fact::Limps)) : null;
+        $ticked = $this->examination->safety->isTrue(Key::LimpHipLimited);
+
+        return [$this->line(Rule::HipCheck, Urgency::Days, $ticked ? -1 : $seen ?? $told, Opens::allBut())];
+    }
+
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function later(): array
+    {
+        $young = $this->examination->isGrowing() ? Urgency::SameDay : Urgency::Days;
+        $old = ! $this->within(self::FRESH_DAYS);
+
+        return [
+            $old ? $this->told(Rule::RestPain, $young, Opens::all(), Key::NightOrRestPain) : null,
+            $this->told(
+                Rule::SeverePain,
+                Urgency::SameDay,
+                Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
+                Key::PainAtRest7,
+            ),
+            $this->line(
+                Rule::RecentSurgery,
+                Urgency::Routine,
+                $this->operatedLately() ? -1 : null,
+                Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
+            ),
+            $this->told(Rule::GeneralSwelling, Urgency::Days, Opens::all(), Key::PittingBoth),
+            $this->told(Rule::BoneStress, Urgency::Days, Opens::allBut(), Key::ShinPainGrows),
+            $this->line(Rule::Lump, Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
+        ];
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Words;
+
+use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Plan\AvailabilityStatus;
+use GrayCompass\Core\Plan\LookAgain;
+use GrayCompass\Core\Plan\Plan;
+use GrayCompass\Core\Plan\PlayAnswer;
+use GrayCompass\Core\Plan\SupportType;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Verdict\Bearings;
+
+/**
+ * What an athlete does until somebody looks again, and when to call. Limits are working estimates.
+ *
+ * @internal
+ */
+final readonly class AdviceForAthlete
+{
+    private const DRIVING_AGE = 17;
+
+    private const CALL = 'Call us if the knee locks, gives way, or you cannot stand on it.';
+
+    /** Who must not stand, or is stuck already, is not told to wait for that. */
+    private const WORSE_CALL = 'Call us if the swelling grows, or anything else gets worse.';
+
+    private const WORN_CALL = 'Call at once if your calf swells or hurts. If you get short of breath, call an '
+        .'ambulance.';
+
+    public function __construct(private Bearings $bearings, private Plan $plan)
+    {
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function untilThen(): array
+    {
+        $advice = $this->plan->conduct->advice;
+        $chest = $this->bearings->raised(Rule::ChestSigns);
+
+        return array_values(array_filter([
+            $this->weight(),
+            $advice->knee,
+            $advice->knee === ''
+                || $this->plan->support->type !== SupportType::Immobiliser ? PlainWords::wear(
+                    $this->plan->support->type,
+                    $this->plan->support->range,
+                ) : '',
+            $chest ? '' : $this->bend(),
+            $this->sport(),
+            $this->drive(),
+        ], static fn (string $sentence): bool => $sentence !== ''));
+    }
+
+    private function weight(): string
+    {
+        $weight = $this->plan->conduct->advice->weight;
+        $crutches = $this->plan->support->crutches;
+
+        return match (true) {
+            $weight !== null && ! ($weight->value === 'as_it_allows' && $crutches) => $weight->words(),
+            $crutches => 'Use crutches until you walk without a limp.',
+            $this->plan->conduct->walksFreely => 'You may walk freely.',
+            default => 'Walk as far as it does not hurt.',
+        };
+    }
+
+    private function bend(): string
+    {
+        $bend = $this->plan->conduct->advice->bend;
+
+        return match (true) {
+            $bend !== null => $bend->words(),
+            \in_array(
+                $this->plan->support->type,
+                [SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound],
+                true,
+            ) => 'Do not bend the knee until you are told to.',
+            $this->plan->support->type === SupportType::HingedLimited => 'Bend it only as far as the brace lets you.',
+            default => 'Bend and straighten it gently, as far as it does not hurt.',
+        };
+    }
+
+    private function sport(): string
+    {
+        $status = $this->plan->availability;
+
+        return match (true) {
+            $status->status === AvailabilityStatus::Out => 'No sport for now.',
+            $this->plan->play->answer === PlayAnswer::MayContinueSupported => 'You may go on with a sleeve; stop if '
+                .'it hurts more, swells or gives way.',
+            $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if '
+                .'it hurts, swells or gives way.',
+            $status->status === AvailabilityStatus::Modified => 'In sport leave out '.PlainWords::list($status
+                ->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
+            default => 'You may do your sport.',
+        };
+    }
+
+    private function drive(): string
+    {
+        $examination = $this->bearings->examination;
+        if ($examination->isUnder(self::DRIVING_AGE)) {
+            return '';
+        }
+        $right = $this->plan->support->crutches && $examination->hurtSide->value === 'right';
+        $stuck = $examination->safety->isTrue(SafetyKey::LockedShort) || $this->bearings->raised(Rule::LockedKnee);
+        if (
+            $this->plan->conduct->advice->drive === false
+            || $right
+            || $stuck
+            || $this->plan->support->type->stopsDriving()
+        ) {
+            return 'Do not drive.';
+        }
+
+        return $this->plan->conduct->walksFreely
+            && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can '
+                .'brake hard without pain.';
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function next(): array
+    {
+        return array_values(array_filter([Next::sentence($this->plan->sendOn), ...$this->review()]));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function review(): array
+    {
+        $again = $this->plan->lookAgain;
+        if ($again === null) {
+            return $this->plan->sendOn === [] ? ['Come back if it does not get better.'] : [];
+        }
+        $days = match (true) {
+            $again->after === LookAgain::SEEN_THERE => 'After that we decide together when to look again.',
+            $again->after === LookAgain::RESULT => 'We look at the knee again when the result is there, within '
+                ."{$again->to} days.",
+            $again->from === null => '',
+            $again->from === $again->to => "We look at the knee again in {$again->from} days.",
+            default => "We look at the knee again in {$again->from} to {$again->to} days.",
+        };
+
+        return array_values(array_filter([$again->hours, $days]));
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function call(): array
+    {
+        $calls = [];
+        foreach ($this->bearings->gate->lines as $line) {
+            $call = $line->sheet->call;
+            if ($call !== '') {
+                $calls[] = "Call at once if {$call}.";
+            }
+        }
+        $worn = \in_array(
+            $this->plan->support->type,
+            [SupportType::Immobiliser, SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport],
+            true,
+        );
+
+        return array_values(array_unique([
+            ...$calls,
+            $this->mayWaitForMore() ? self::CALL : self::WORSE_CALL,
+            ...($worn ? [self::WORN_CALL] : []),
+        ]));
+    }
+
+    /** Nobody who must not stand, or is stuck already, is told to wait until they cannot stand, or are stuck. */
+    private function mayWaitForMore(): bool
+    {
+        return ! $this->bearings->gate->isToday()
+            && ! $this->bearings->raised(Rule::LockedKnee)
+            && $this->plan->conduct->advice->weight?->mayStand() !== false;
+    }
+}
