@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { merge, same } from '@/stores/merge'
+import { merge, same } from '@/sync'
 
 describe('answers from two places', () => {
   test('to different questions go together', () => {

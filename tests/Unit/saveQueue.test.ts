@@ -1,11 +1,17 @@
 import { type EffectScope, effectScope } from 'vue'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import type { ApiError } from '@/api/client'
-import { type StoredPart, deskKey, emptyDesk } from '@/stores/desk'
-import { useSaveQueue } from '@/stores/saveQueue'
+import { type Desk, type StoredPart, emptyDesk, keep } from '@/sync/desk'
+import { useSaveQueue } from '@/sync/saveQueue'
 import { type Answer, saved, server } from './support'
 
+vi.mock('@/sync/desk', async (original) => ({
+  ...(await original<typeof import('@/sync/desk')>()),
+  keep: vi.fn<typeof keep>(),
+}))
+
 const EXAMINATION = '01EXAMINATION'
+const kept = (): Desk | undefined => vi.mocked(keep).mock.lastCall?.[2]
 let scope: EffectScope
 let stored: Map<string, StoredPart>
 let took: string[]
@@ -13,7 +19,7 @@ let refusals: { part: string; status: number; reason: string }[]
 
 beforeEach(() => {
   vi.useFakeTimers()
-  localStorage.clear()
+  vi.mocked(keep).mockReset().mockResolvedValue()
   scope = effectScope()
   stored = new Map()
   took = []
@@ -26,15 +32,20 @@ afterEach(() => {
 
 function queue(tab = 'tab', adopted = emptyDesk()) {
   return scope.run(() =>
-    useSaveQueue(EXAMINATION, tab, adopted, {
-      stored: (part) => stored.get(part) ?? { payload: null, version: 0 },
-      known: () => ({ plan: 'a1' }),
-      saved: (answer, item) => {
-        stored.set(item.part, { payload: item.payload, version: answer.version })
-        took.push(item.part)
+    useSaveQueue({
+      examination: EXAMINATION,
+      tab,
+      taken: adopted,
+      handlers: {
+        stored: (part) => stored.get(part) ?? { payload: null, version: 0 },
+        known: () => ({ plan: 'a1' }),
+        saved: (answer, item) => {
+          stored.set(item.part, { payload: item.payload, version: answer.version })
+          took.push(item.part)
+        },
+        refused: (item, error: ApiError) =>
+          refusals.push({ part: item.part, status: error.status, reason: error.fault.reason }),
       },
-      refused: (item, error: ApiError) =>
-        refusals.push({ part: item.part, status: error.status, reason: error.fault.reason }),
     }),
   )!
 }
@@ -87,12 +98,12 @@ test('while the server is away everything is kept, also over a reload, and is se
   await settle()
   expect(it.state.value).toBe('kept')
   await settle(1)
-  expect(localStorage.getItem(deskKey(EXAMINATION, 'tab'))).toContain('"pop":true')
+  expect(kept()?.waiting.map(({ payload }) => payload)).toContainEqual({ pop: true })
   scope.stop()
 
   const asked = server(saved('history', 1))
   scope = effectScope()
-  const after = queue()
+  const after = queue('tab', kept())
   expect(after.waiting.value).toHaveLength(1)
   await after.send()
   expect([asked[0]?.body.payload, after.state.value]).toEqual([{ pop: true }, 'saved'])
@@ -169,4 +180,32 @@ test('a draft is kept by part until its measure comes', () => {
   it.keepDraft('gait:both', { note: 'slow' })
   it.keepDraft('lachman:left', null)
   expect(it.drafts.value).toEqual({ 'gait:both': { note: 'slow' } })
+})
+
+test('a device that keeps nothing is not said to keep it, and is asked again with the next entry', async () => {
+  server('gone')
+  vi.mocked(keep).mockRejectedValue(new Error('no room'))
+  const it = queue()
+  it.add('history', { pop: true })
+  await settle()
+  expect(it.state.value).toBe('unkept')
+  vi.mocked(keep).mockResolvedValue()
+  it.add('gait:both', { pattern: 'normal' })
+  await settle()
+  expect(it.state.value).toBe('kept')
+  expect(kept()?.waiting).toHaveLength(2)
+})
+
+test('until the device has kept it, nothing is said to be kept', async () => {
+  server('gone')
+  let done = (): void => undefined
+  vi.mocked(keep).mockImplementation(() => new Promise((resolve) => (done = resolve)))
+  const it = queue()
+  it.add('history', { pop: true })
+  await settle()
+  expect(it.state.value).toBe('saving')
+  vi.mocked(keep).mockResolvedValue()
+  done()
+  await settle()
+  expect(it.state.value).toBe('kept')
 })

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\User;
+use App\People\DeviceKey;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -29,6 +30,7 @@ final class SessionResource extends JsonResource
                 'role' => $user->membership->role->value,
                 'team' => $user->membership->team()->value('name'),
             ],
+            'deviceKey' => $user === null ? null : DeviceKey::of($user),
             'csrf' => $request->session()->token(),
             'demo' => (bool) config('app.demo'),
         ];

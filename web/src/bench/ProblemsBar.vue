@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Value } from '@/contract/types'
 import { asHeading, capital, inWords } from '@/shared/words'
-import type { Refused } from '@/stores/desk'
+import type { Refused } from '@/sync'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { same } from '@/stores/merge'
+import { same } from '@/sync'
 
 /** What could not be saved as it is, with both versions side by side until the person chooses. */
 const emit = defineEmits<{ go: [part: string] }>()

@@ -328,6 +328,8 @@ export interface components {
             label: string;
         };
         Session: {
+            /** @description seals what the device keeps: 32 bytes in base64, the same at every log-in; null when nobody is logged in */
+            deviceKey: string | null;
             csrf: string;
             demo: boolean;
             user: {

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SaveState } from '@/stores/saveQueue'
+import type { SaveState } from '@/sync'
 
 const props = defineProps<{ state: SaveState }>()
 const WORDS: Record<SaveState, string> = {
   saved: 'Saved',
   saving: 'Saving',
   kept: 'Kept on this device, will send',
+  unkept: 'Not kept on this device: leave this page open until it is sent',
   login: 'Kept on this device, to send once you are logged in again.',
   refused: 'Something is not saved',
 }

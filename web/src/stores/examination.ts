@@ -12,10 +12,17 @@ import type {
   SectionPayloads,
   Side,
 } from '@/contract/types'
-import { type StoredPart, type Waiting, adopt } from './desk'
-import { merge, same } from './merge'
-import { type SaveState, useSaveQueue } from './saveQueue'
-import { thisTab } from './tab'
+import {
+  type SaveQueueReturn,
+  type SaveState,
+  type StoredPart,
+  type Waiting,
+  merge,
+  same,
+  takeUp,
+  thisTab,
+  useSaveQueue,
+} from '@/sync'
 
 interface Undoable {
   part: string
@@ -56,7 +63,7 @@ export const useExamination = defineStore('examination', () => {
   const fromMemory = ref(false)
   /** Reasons given for manoeuvres that the gate holds back, by manoeuvre. */
   const overrides = reactive(new Map<string, string>())
-  const queue = shallowRef<ReturnType<typeof useSaveQueue> | null>(null)
+  const queue = shallowRef<SaveQueueReturn | null>(null)
   let scope: EffectScope | undefined
 
   const hurtSide = computed<Side>(() => (section('frame').hurtSide === 'right' ? 'right' : 'left'))
@@ -91,14 +98,19 @@ export const useExamination = defineStore('examination', () => {
       receive(`${f.manoeuvre}:${f.side}`, { payload: f.payload as Payload | null, version: f.version })
       if (f.beforeGate) beforeGate.add(`${f.manoeuvre}:${f.side}`)
     }
-    const adopted = await adopt(id, tab)
+    const taken = await takeUp(id, tab)
     queue.value =
       scope.run(() =>
-        useSaveQueue(id, tab, adopted, {
-          stored: (part) => stored.get(part) ?? NOTHING,
-          known: () => marks,
-          saved,
-          refused,
+        useSaveQueue({
+          examination: id,
+          tab,
+          taken,
+          handlers: {
+            stored: (part) => stored.get(part) ?? NOTHING,
+            known: () => marks,
+            saved,
+            refused,
+          },
         }),
       ) ?? null
     for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))

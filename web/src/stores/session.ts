@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { answerOf, api, rememberCsrf } from '@/api/client'
+import { closeVault, openVault } from '@/sync'
 import type { Session } from '@/contract/types'
 
 /** Who is logged in. */
@@ -9,19 +10,21 @@ export const useSession = defineStore('session', () => {
   const demo = ref(false)
   const known = ref(false)
 
-  function adopt(session: Session): void {
+  async function adopt(session: Session): Promise<void> {
     rememberCsrf(session.csrf)
+    if (session.user !== null && session.deviceKey !== null) await openVault(session.user.id, session.deviceKey)
+    else closeVault()
     user.value = session.user
     demo.value = session.demo
     known.value = true
   }
 
   async function look(): Promise<void> {
-    adopt(await answerOf(api.GET('/api/me')))
+    await adopt(await answerOf(api.GET('/api/me')))
   }
 
   async function logIn(email: string, password: string): Promise<void> {
-    adopt(await answerOf(api.POST('/api/login', { body: { email, password } })))
+    await adopt(await answerOf(api.POST('/api/login', { body: { email, password } })))
   }
 
   async function logOut(): Promise<void> {

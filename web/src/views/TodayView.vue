@@ -6,7 +6,7 @@ import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
-import { unsent } from '@/stores/desk'
+import { unsent } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
@@ -38,8 +38,9 @@ const lists = computed(() => [
 ])
 
 /** Entered on this device, and not with the server yet. */
+const waiting = ref<{ examination: string; count: number }[]>([])
 const kept = computed(() =>
-  (today.value === null ? [] : unsent()).map(({ examination, count }) => {
+  (today.value === null ? [] : waiting.value).map(({ examination, count }) => {
     const known = lists.value.flatMap(({ cases }) => cases).find((one) => one.examination.id === examination)
     return { id: examination, name: known?.athlete.name ?? 'an examination', count }
   }),
@@ -94,6 +95,9 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
 }
 
 onMounted(load)
+onMounted(async () => {
+  waiting.value = await unsent()
+})
 </script>
 
 <template>

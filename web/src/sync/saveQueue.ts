@@ -1,11 +1,11 @@
-import { useOnline, useStorage } from '@vueuse/core'
+import { useOnline } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watch } from 'vue'
 import { ApiError, Unreachable, answerOf, api } from '@/api/client'
 import type { Payload, Saved, SectionName, Side } from '@/contract/types'
-import { type Desk, type Refused, type StoredPart, type Waiting, deskKey, emptyDesk } from './desk'
+import { type Desk, type Refused, type StoredPart, type Waiting, keep } from './desk'
 
 /** What is honest to say about saving. */
-export type SaveState = 'saved' | 'saving' | 'kept' | 'login' | 'refused'
+export type SaveState = 'saved' | 'saving' | 'kept' | 'unkept' | 'login' | 'refused'
 
 export interface SaveHandlers {
   /** What the server last told of a part. */
@@ -22,20 +22,46 @@ const UNAUTHENTICATED = 401
 /** After so many failures on one entry it is set aside, so that it does not keep the others waiting. */
 const MOST_FAILURES = 3
 
+export interface SaveQueueOptions {
+  /** Id of the examination. */
+  examination: string
+  /** Name of this tab, under which what waits is kept. */
+  tab: string
+  /** What waited before, of this tab and of closed ones. */
+  taken: Desk
+  handlers: SaveHandlers
+}
+
+export type SaveQueueReturn = ReturnType<typeof useSaveQueue>
+
 /**
  * Sends parts of one examination in the order entered, one at a time. What waits is kept on the device,
  * so neither a dropped connection nor a reload loses it; the key makes a repeated send harmless.
  */
-export function useSaveQueue(examination: string, tab: string, adopted: Desk, handlers: SaveHandlers) {
-  const desk = useStorage<Desk>(deskKey(examination, tab), emptyDesk(), localStorage, {
-    listenToStorageChanges: false,
-    writeDefaults: false,
-  })
-  desk.value = {
-    waiting: [...adopted.waiting, ...desk.value.waiting],
-    refused: [...adopted.refused, ...desk.value.refused],
-    drafts: { ...adopted.drafts, ...desk.value.drafts },
-  }
+export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOptions) {
+  const desk = ref<Desk>(structuredClone(taken))
+  /** False while the device could not keep what waits. */
+  const isKept = ref(true)
+  /** Writes to the device that are on their way. */
+  const writing = ref(0)
+  let keeping: Promise<void> = Promise.resolve()
+
+  /** One after the other, so that the last state is the one that stays. */
+  watch(
+    desk,
+    () => {
+      const now = JSON.parse(JSON.stringify(desk.value)) as Desk
+      writing.value++
+      keeping = keeping
+        .then(() => keep(examination, tab, now))
+        .then(
+          () => void (isKept.value = true),
+          () => void (isKept.value = false),
+        )
+        .finally(() => writing.value--)
+    },
+    { deep: true, flush: 'sync' },
+  )
 
   const sending = ref(false)
   const away = ref<'kept' | 'login' | null>(null)
@@ -45,7 +71,8 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
 
   const state = computed<SaveState>(
     () =>
-      away.value ?? (desk.value.waiting.length > 0 ? 'saving' : desk.value.refused.length > 0 ? 'refused' : 'saved'),
+      (away.value === null ? null : !isKept.value ? 'unkept' : writing.value > 0 ? 'saving' : away.value) ??
+      (desk.value.waiting.length > 0 ? 'saving' : desk.value.refused.length > 0 ? 'refused' : 'saved'),
   )
 
   function add(part: string, payload: Payload | null): void {
@@ -147,6 +174,8 @@ export function useSaveQueue(examination: string, tab: string, adopted: Desk, ha
 
   return {
     state,
+    /** Until all that was entered is kept, or known not to be. */
+    settled: () => keeping,
     waiting: computed(() => desk.value.waiting),
     refused: computed(() => desk.value.refused),
     add,

@@ -1,0 +1,72 @@
+import { createStore, del, get, keys, set } from 'idb-keyval'
+
+/**
+ * What this device keeps for a person: in IndexedDB, sealed with a key that the server gives at log-in and that is
+ * never stored beside it. Names carry the person, so that nobody takes over what is another's.
+ */
+export interface Vault {
+  /** Names of what is kept, those that begin so. */
+  names: (beginning: string) => Promise<string[]>
+  /** Null where nothing is kept, or where it cannot be opened with this key. */
+  read: <T>(name: string) => Promise<T | null>
+  /** @throws where the device has no room, or lets nothing be kept */
+  write: (name: string, value: unknown) => Promise<void>
+  remove: (name: string) => Promise<void>
+}
+
+interface Sealed {
+  iv: Uint8Array<ArrayBuffer>
+  data: ArrayBuffer
+}
+
+const IV_BYTES = 12
+let store: ReturnType<typeof createStore> | undefined
+let opened: Vault | null = null
+
+/** The vault of whoever is logged in; null before that, and where the browser has no means to seal. */
+export function vault(): Vault | null {
+  return opened
+}
+
+/**
+ * @param user id of the person
+ * @param deviceKey 32 bytes in base64
+ */
+export async function openVault(user: string, deviceKey: string): Promise<void> {
+  opened = null
+  if (globalThis.crypto?.subtle === undefined || globalThis.indexedDB === undefined) return
+  const bytes = Uint8Array.from(atob(deviceKey), (letter) => letter.charCodeAt(0))
+  const key = await crypto.subtle.importKey('raw', bytes, 'AES-GCM', false, ['encrypt', 'decrypt'])
+  store ??= createStore('gray-compass', 'sealed')
+  opened = sealedWith(key, `${user}/`, store)
+}
+
+export function closeVault(): void {
+  opened = null
+}
+
+function sealedWith(key: CryptoKey, own: string, place: ReturnType<typeof createStore>): Vault {
+  return {
+    async names(beginning) {
+      const all = await keys<string>(place)
+      return all.filter((name) => name.startsWith(own + beginning)).map((name) => name.slice(own.length))
+    },
+    async read<T>(name: string) {
+      const sealed = await get<Sealed>(own + name, place)
+      if (sealed === undefined) return null
+      try {
+        const plain = await crypto.subtle.decrypt({ name: 'AES-GCM', iv: sealed.iv }, key, sealed.data)
+        return JSON.parse(new TextDecoder().decode(plain)) as T
+      } catch {
+        return null
+      }
+    },
+    async write(name, value) {
+      const iv = crypto.getRandomValues(new Uint8Array(IV_BYTES))
+      const plain = new TextEncoder().encode(JSON.stringify(value))
+      const sealed: Sealed = { iv, data: await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, plain) }
+      await set(own + name, sealed, place)
+    },
+    remove: (name) => del(own + name, place),
+  }
+}
