@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 
 /** Who may see and save what. */
@@ -67,5 +68,15 @@ final class AccessTest extends FeatureTestCase
         self::assertStringContainsString("script-src 'self';", $policy);
         self::assertStringContainsString("frame-ancestors 'none'", $policy);
         self::assertSame('no-store, private', $this->getJson('/api/me')->headers->get('Cache-Control'));
+    }
+
+    public function test_a_device_key_is_given_to_its_person_alone_and_stays_the_same(): void
+    {
+        $this->getJson('/api/me')->assertOk()->assertJsonPath('deviceKey', null);
+        [$ada, $bram] = [$this->member(), $this->member('Marsh End Judo')];
+        $key = fn (User $user): string => (string) $this->actingAs($user)->getJson('/api/me')->json('deviceKey');
+        self::assertSame(32, strlen((string) base64_decode($key($ada), true)));
+        self::assertSame($key($ada), $key($ada));
+        self::assertNotSame($key($ada), $key($bram));
     }
 }

@@ -3,16 +3,20 @@ import { computed } from 'vue'
 import type { ConditionId, Side, Verdict } from '@/contract/types'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, mirrored } from './shapes'
+import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, along, mirrored } from './shapes'
 
 const props = defineProps<{ conditions: Verdict[]; side: Side }>()
 const emit = defineEmits<{ pick: [id: ConditionId] }>()
 const catalogue = useCatalogue()
 
-/** The little dial over each figure; its centre is the foot of the figure. */
-const ARC = 27
-const FOOT = 8
-const TICK = 5
+/** Room above the patella for its bearing. */
+const ABOVE = 18
+const FOOT = 9
+/** The bearing stands so far outside its edge, and is so long; longer where it says act. */
+const GAP = 4
+const BEARING = 9
+const ACT_BEARING = 14
+const HALF_WIDTH = 4
 
 const right = computed(() => props.side === 'right')
 const shown = computed(() =>
@@ -22,23 +26,13 @@ const shown = computed(() =>
   }).filter((entry) => entry !== null),
 )
 
-/** A point on the dial: 0 at its left end, 100 at its right. */
-function onDial(chance: number, x: number, y: number, radius = ARC): [number, number] {
-  const angle = Math.PI * (1 - chance)
-  return [x + radius * Math.cos(angle), y + FOOT - radius * Math.sin(angle)]
-}
-
-function arc(from: number, to: number, x: number, y: number): string {
-  const [x1, y1] = onDial(from, x, y)
-  const [x2, y2] = onDial(to, x, y)
-  return `M${x1.toFixed(1)} ${y1.toFixed(1)}A${ARC} ${ARC} 0 0 1 ${x2.toFixed(1)} ${y2.toFixed(1)}`
-}
-
-/** The bearing of the chance; longer where it says act. */
-function needle(verdict: Verdict, x: number, y: number): { x1: number; y1: number; x2: number; y2: number } {
-  const [x1, y1] = onDial(verdict.posttest, x, y, ARC - TICK)
-  const [x2, y2] = onDial(verdict.posttest, x, y, ARC + (verdict.zone === 'act' ? 2 * TICK : TICK))
-  return { x1, y1, x2, y2 }
+/** Points at the chance from outside, so that no figure is ever crossed. */
+function bearing(shape: Shape, verdict: Verdict): string {
+  const { x, y, out } = shape.edge(verdict.posttest)
+  const far = GAP + (verdict.zone === 'act' ? ACT_BEARING : BEARING)
+  const at = (along: number, aside: number) =>
+    `${(x + out.x * along - out.y * aside).toFixed(1)} ${(y + out.y * along + out.x * aside).toFixed(1)}`
+  return `M${at(GAP, 0)}L${at(far, HALF_WIDTH)}L${at(far, -HALF_WIDTH)}Z`
 }
 
 /** Begins with the words on the picture, so that speaking them finds it. */
@@ -55,7 +49,7 @@ function turn(shape: Shape): string | undefined {
 <template>
   <figure class="plateau">
     <svg
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      :viewBox="`0 ${-ABOVE} ${WIDTH} ${HEIGHT + ABOVE}`"
       role="group"
       :aria-label="`Plateau of the ${side} knee from above, chances in 100`"
     >
@@ -83,24 +77,15 @@ function turn(shape: Shape): string | undefined {
         @keydown.enter.prevent="emit('pick', shape.id)"
         @keydown.space.prevent="emit('pick', shape.id)"
       >
-        <path
-          :d="shape.path"
-          class="shape"
-          :class="{ dense: verdict.posttest >= 0.5 }"
-          :transform="turn(shape)"
-          pathLength="100"
-        />
-        <line
-          v-if="shape.leader"
-          class="leader"
-          :x1="mirrored(shape.leader.x, right)"
-          :y1="shape.leader.y"
-          :x2="x + (right ? 30 : -30)"
-          :y2="shape.label.y"
-        />
-        <path :d="arc(0, 1, x, shape.label.y)" class="dial" />
-        <path :d="arc(verdict.interval[0] ?? 0, verdict.interval[1] ?? 1, x, shape.label.y)" class="range" />
-        <line v-bind="needle(verdict, x, shape.label.y)" class="needle" />
+        <g :transform="turn(shape)">
+          <path :d="shape.path" class="shape" :class="{ dense: verdict.posttest >= 0.5 }" pathLength="100" />
+          <path
+            v-if="verdict.zone !== 'untested'"
+            :d="along(shape.edge, verdict.interval[0] ?? 0, verdict.interval[1] ?? 1)"
+            class="range"
+          />
+          <path :d="bearing(shape, verdict)" class="bearing" />
+        </g>
         <text>
           <tspan :x="x" :y="shape.label.y + FOOT" class="figure">{{ inHundred(verdict.posttest) }}</tspan>
           <tspan class="gap">{{ ' ' }}</tspan>
@@ -215,41 +200,23 @@ svg {
   fill: var(--on-needle);
   stroke: none;
 }
-.leader {
-  stroke: var(--line-2);
-  stroke-width: 1;
-}
-.dial {
-  fill: none;
-  stroke: var(--line-2);
-  stroke-width: 1;
-}
 .range {
   fill: none;
-  stroke: var(--text-3);
-  stroke-width: 3;
-}
-.needle {
   stroke: var(--ink);
-  stroke-width: 2.4;
+  stroke-width: 5;
+  stroke-linecap: round;
 }
-.act .range,
-.act .needle {
-  stroke: var(--needle);
+.bearing {
+  fill: var(--ink);
 }
-.act.inside .dial {
-  stroke: var(--on-needle);
-  stroke-opacity: 0.45;
+.untested .bearing {
+  fill: var(--line-2);
 }
-.act.inside .range,
-.act.inside .needle {
-  stroke: var(--on-needle);
-}
-.act .needle {
-  stroke-width: 3.6;
+.act .bearing {
+  fill: var(--needle);
 }
 .figure {
-  font-size: 24px;
+  font-size: 26px;
   font-weight: 700;
   text-anchor: middle;
   fill: var(--ink);
