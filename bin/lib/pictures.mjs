@@ -29,10 +29,9 @@ const click = (role, name) => async (page) => {
 const key = (name) => async (page) => {
   await page.keyboard.press(name)
 }
-const LOOKS = { auto: 'As the device', light: 'Light', dark: 'Dark', outdoor: 'Outdoor' }
 const look = (name) => async (page) => {
   await page.getByRole('combobox', { name: 'Look of the screen' }).click()
-  await page.getByRole('option', { name: LOOKS[name] }).click()
+  await page.getByRole('option', { name, exact: true }).click()
 }
 const mcMurray = async (page) => {
   const cell = page.getByRole('region', { name: 'L · hurt knee' })
@@ -41,7 +40,7 @@ const mcMurray = async (page) => {
     .getByRole('button', { name: 'pain' })
     .click()
   await cell.getByRole('radio', { name: 'Pain turned outward, varus 5 of 10' }).click()
-  await cell.getByRole('radio', { name: 'medial' }).click()
+  await cell.getByRole('button', { name: 'medial' }).click()
 }
 const arithmetic = async (page) => {
   await page.goto(`${BASE}/arithmetic`)

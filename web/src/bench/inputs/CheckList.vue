@@ -53,9 +53,12 @@ function set(check: string, value: boolean): void {
 }
 .check {
   display: grid;
-  grid-template-columns: 1fr 40px;
+  grid-template-columns: minmax(0, 1fr) 40px;
+  min-width: 0;
 }
 .tick {
+  min-width: 0;
+  overflow-wrap: anywhere;
   display: flex;
   align-items: center;
   gap: 6px;
