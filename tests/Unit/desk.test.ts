@@ -75,3 +75,8 @@ test('the device says how many entries wait, by examination', async () => {
   await leave('01B', 'one', [])
   expect(await unsent()).toEqual([{ examination: '01A', count: 3 }])
 })
+
+test('a key that is none opens nothing, and keeps nobody from working', async () => {
+  await openVault('ada', 'not base64!')
+  expect(vault()).toBeNull()
+})

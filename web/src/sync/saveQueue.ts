@@ -1,4 +1,4 @@
-import { useOnline } from '@vueuse/core'
+import { useEventListener, useOnline } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watch } from 'vue'
 import { ApiError, Unreachable, answerOf, api } from '@/api/client'
 import type { Payload, Saved, SectionName, Side } from '@/contract/types'
@@ -169,6 +169,10 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
     desk.value.drafts = draft === null ? others : { ...others, [part]: draft }
   }
 
+  // A tab that closes while the device still writes is asked to wait.
+  useEventListener(window, 'beforeunload', (event) => {
+    if (writing.value > 0) event.preventDefault()
+  })
   watch(online, (back) => back && void send())
   onScopeDispose(() => clearTimeout(timer))
 

@@ -35,10 +35,15 @@ export function vault(): Vault | null {
 export async function openVault(user: string, deviceKey: string): Promise<void> {
   opened = null
   if (globalThis.crypto?.subtle === undefined || globalThis.indexedDB === undefined) return
-  const bytes = Uint8Array.from(atob(deviceKey), (letter) => letter.charCodeAt(0))
-  const key = await crypto.subtle.importKey('raw', bytes, 'AES-GCM', false, ['encrypt', 'decrypt'])
-  store ??= createStore('gray-compass', 'sealed')
-  opened = sealedWith(key, `${user}/`, store)
+  try {
+    const bytes = Uint8Array.from(atob(deviceKey), (letter) => letter.charCodeAt(0))
+    const key = await crypto.subtle.importKey('raw', bytes, 'AES-GCM', false, ['encrypt', 'decrypt'])
+    store ??= createStore('gray-compass', 'sealed')
+    opened = sealedWith(key, `${user}/`, store)
+  } catch {
+    // Nothing is kept then, and the state of saving says so; nobody is kept from working.
+    opened = null
+  }
 }
 
 export function closeVault(): void {
