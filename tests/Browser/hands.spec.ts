@@ -29,6 +29,7 @@ test('both normal keeps what a knee already holds', async ({ page }) => {
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
   await page.keyboard.press('n')
+  await expect(page.locator('.said')).toHaveText('Lachman: right knee normal, the left knee keeps what was recorded.')
   await saved(page)
   await goTo(page, 'Lachman')
   await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
@@ -205,16 +206,16 @@ test('a check ticked before the measure waits for it, and a check after “norma
   await expect(hurt.getByRole('button', { name: 'Hamstrings relaxed: no' })).toHaveAttribute('aria-pressed', 'true')
   await expect(hurt.getByLabel('Note, goes along with what is recorded')).toHaveValue('tense from the start')
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Does not count.')
-  await hurt.getByRole('button', { name: 'Hamstrings relaxed', exact: true }).click()
+  await hurt.getByRole('button', { name: 'Hamstrings relaxed: yes', exact: true }).click()
   await expect(hurt).toContainText('normal')
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as negative.')
   await goTo(page, 'Anterior drawer')
-  await hurt.getByRole('button', { name: 'Foot stayed down', exact: true }).click()
+  await hurt.getByRole('button', { name: 'Foot stayed down: yes', exact: true }).click()
   await page.keyboard.press('3')
   await saved(page)
   await page.keyboard.press('u')
   await expect(hurt).toContainText('waits for a measure')
-  await expect(hurt.getByRole('button', { name: 'Foot stayed down', exact: true })).toHaveAttribute(
+  await expect(hurt.getByRole('button', { name: 'Foot stayed down: yes', exact: true })).toHaveAttribute(
     'aria-pressed',
     'true',
   )
@@ -255,17 +256,32 @@ test('the route on screen follows the choice, its time limit, and what is done',
   await expect.poll(left).toBeLessThan(before)
 })
 
+test('every check of the Lachman stands on one line, level between the knees, above the fold', async ({ page }) => {
+  await begin(page, 'Jonah Skelwith', 'left', 'No injury')
+  await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
+  await goTo(page, 'Lachman')
+  const fold = (await page.getByRole('complementary', { name: 'What it means' }).boundingBox())!.y
+  const checks = ['Foot stayed down', 'Femur held still', 'Hamstrings relaxed', 'Slack taken up first']
+  for (const check of [...checks, 'Started from neutral']) {
+    const [other, hurt] = await page.getByRole('group', { name: check }).all()
+    const [left, right] = [(await other!.boundingBox())!, (await hurt!.boundingBox())!]
+    expect(left.y).toBe(right.y)
+    expect(left.height).toBeLessThan(32)
+    expect(left.y + left.height).toBeLessThanOrEqual(fold)
+  }
+})
+
 test('bends are dragged on the arc, tender points tapped on the drawing', async ({ page }) => {
   await begin(page, 'Jonah Skelwith', 'left', 'No injury')
   await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await goTo(page, 'Flexion range')
   const hurt = page.getByRole('region', { name: 'L · hurt knee' })
   const arc = (await hurt.locator('.arc').boundingBox())!
-  // The drawing is 190 wide; the joint stands at 96 across, 24 down.
-  const unit = arc.width / 190
-  await page.mouse.move(arc.x + (96 + 60) * unit, arc.y + 24 * unit)
+  const joint = (await hurt.locator('.arc .joint').boundingBox())!
+  const [x, y] = [joint.x + joint.width / 2, joint.y + joint.height / 2]
+  await page.mouse.move(x + arc.width / 4, y)
   await page.mouse.down()
-  await page.mouse.move(arc.x + 96 * unit, arc.y + (24 + 60) * unit, { steps: 4 })
+  await page.mouse.move(x, arc.y + arc.height - 12, { steps: 4 })
   await page.mouse.up()
   await expect(hurt.getByRole('slider', { name: /Flexion/ })).toHaveAttribute('aria-valuenow', '90')
   await hurt.getByRole('slider', { name: /Flexion/ }).press('ArrowRight')

@@ -15,6 +15,11 @@ const MOST_NOTE = 2000
 
 const hurt = computed(() => props.side === 'both' || props.side === examination.hurtSide)
 const payload = computed<Payload>(() => examination.finding(props.manoeuvre.id, props.side) ?? {})
+const across = computed<Payload | undefined>(() =>
+  props.side === 'both'
+    ? undefined
+    : (examination.finding(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
+)
 const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.widget !== 'bands'))
 const plain = computed(() => usable.value.filter((field) => !field.seldom && !hidden(field)))
@@ -64,6 +69,7 @@ function hidden(field: Field): boolean {
       :field="field"
       :lead="banded"
       :payload="payload"
+      :across="across"
       :knee="title"
       :side="side"
       @change="(part) => emit('change', part)"
@@ -80,6 +86,7 @@ function hidden(field: Field): boolean {
         :key="field.name"
         :field="field"
         :payload="payload"
+        :across="across"
         :knee="title"
         :side="side"
         @change="(part) => emit('change', part)"
@@ -101,7 +108,7 @@ function hidden(field: Field): boolean {
 .knee {
   display: flex;
   flex-direction: column;
-  gap: 7px;
+  gap: 5px;
   min-width: 0;
   padding-top: 8px;
   border-top: 3px solid var(--line);

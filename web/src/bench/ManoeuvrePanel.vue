@@ -117,7 +117,7 @@ const sides = computed<(Side | 'both')[]>(() =>
 .panel {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: 7px;
   min-height: 100%;
 }
 h1 small {
@@ -128,12 +128,12 @@ h1 small {
   margin-left: 6px;
 }
 .how {
-  margin-top: 6px;
+  margin-top: 4px;
   max-width: 68ch;
   color: var(--text-2);
 }
 .aside {
-  margin-top: 8px;
+  margin-top: 6px;
   padding-left: 10px;
   border-left: 3px solid var(--text-2);
   color: var(--text-2);

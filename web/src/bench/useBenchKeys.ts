@@ -22,15 +22,11 @@ const FEELS: Record<string, string> = { f: 'firm', s: 'soft', a: 'absent', h: 'h
 
 /** The bench's keys; silent inside text fields, open dialogs, and with any modifier. */
 export function useBenchKeys(actions: BenchActions): void {
+  /** As the key went down: the one that closes a dialog is the dialog's. */
+  let wasOverlaid = false
+  useEventListener(window, 'keydown', () => (wasOverlaid = overlays.value > 0), { capture: true })
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (
-      event.ctrlKey ||
-      event.metaKey ||
-      event.altKey ||
-      isTyping(event.target) ||
-      isMoving(event) ||
-      overlays.value > 0
-    )
+    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || isMoving(event) || wasOverlaid)
       return
     if (act(event.key)) event.preventDefault()
   })

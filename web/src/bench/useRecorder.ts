@@ -1,6 +1,7 @@
 import { type Ref, computed } from 'vue'
 import type { Manoeuvre, Payload, Side } from '@/contract/types'
 import { useExamination } from '@/stores/examination'
+import type { Written } from './written'
 
 export interface RecorderOptions {
   /** On the touchline nobody looks at the other knee, so nothing is written of it. */
@@ -41,11 +42,11 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
   }
 
   /** Fills the knees that hold nothing yet; the others keep what they have. */
-  function fill(payload: Payload): void {
-    for (const side of sides.value) {
-      if (!manoeuvre.value || examination.isDone(manoeuvre.value.id, side)) continue
-      put({ ...examination.finding(manoeuvre.value.id, side), ...payload }, side)
-    }
+  function fill(payload: Payload): Written {
+    const id = manoeuvre.value?.id
+    const filled = id === undefined ? [] : sides.value.filter((side) => !examination.isDone(id, side))
+    for (const side of filled) put({ ...examination.finding(id!, side), ...payload }, side)
+    return { sides: sides.value, filled }
   }
 
   /** A band is an estimate of the hurt knee against the other; it takes the place of millimetres. A second tap takes it back. */

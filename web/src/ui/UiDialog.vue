@@ -10,7 +10,7 @@ defineProps<{ title: string }>()
 const emit = defineEmits<{ close: [] }>()
 const shown = ref(true)
 
-useOverlay()
+useOverlay(shown)
 onMounted(untellHeader)
 </script>
 

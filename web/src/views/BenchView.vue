@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMediaQuery } from '@vueuse/core'
+import { refAutoReset, useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
@@ -20,6 +20,7 @@ import { GATE, type Place, STORY, route, samePlace } from '@/bench/places'
 import { useBenchKeys } from '@/bench/useBenchKeys'
 import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
+import { inOneLine } from '@/bench/written'
 import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import { useCatalogue } from '@/stores/catalogue'
@@ -31,6 +32,9 @@ const router = useRouter()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
+/** Long enough to read a line (ms). */
+const SAID_FOR = 6000
+
 const place = ref<Place>(STORY)
 const activeSide = ref<Side>('left')
 const picked = ref<ConditionId | null>(null)
@@ -39,7 +43,7 @@ const plateauOpen = ref(false)
 const railOpen = ref(false)
 const problem = ref('')
 /** For those who listen: changes that happen away from where the hand is. */
-const said = ref('')
+const said = refAutoReset('', SAID_FOR)
 const middle = useTemplateRef<HTMLElement>('middle')
 /** Without room beside the middle, the picture lies in a sheet; on a phone the route does as well. */
 const narrow = useMediaQuery('(max-width: 1180px)')
@@ -102,11 +106,13 @@ function station(by: number): void {
   go(places.value.find((p) => stationOf(p) === target) ?? STORY)
 }
 
-/** Fills both knees and goes on; what is held is said, and stays in sight. */
+/** Fills both knees, goes on and says what it wrote; what is held is said, and stays in sight. */
 function fill(payload: Payload): void {
-  if (isHeld()) return
-  recorder.fill(payload)
+  if (isHeld() || !manoeuvre.value) return
+  const { name } = manoeuvre.value.card
+  const written = recorder.fill(payload)
   step(1)
+  said.value = inOneLine(name, payload, written)
 }
 
 /** Nothing pressed is lost in silence. */
@@ -145,7 +151,7 @@ function undo(): void {
 }
 
 useBenchKeys({
-  bothNormal: () => manoeuvre.value && fill({ normal: true }),
+  bothNormal: () => fill({ normal: true }),
   band: (index) => recorder.has('differenceBand') && chooseBand(catalogue.catalogue?.bands[index]?.id ?? 'same'),
   endFeel: (word) => recorder.has('endFeel') && change({ endFeel: word }),
   checksPassed: () => {
@@ -285,7 +291,7 @@ onMounted(load)
 .middle {
   grid-area: middle;
   overflow-y: auto;
-  padding: 18px 24px 14px;
+  padding: 12px 24px;
   background: var(--card);
   border: solid var(--line);
   border-width: 0 1px;

@@ -2,6 +2,7 @@
 import type { Checks, FindingPayload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 
+/** What makes a result trustworthy: yes, no, or not said; a second tap takes an answer back. */
 const props = defineProps<{ checks: string[]; payload: FindingPayload }>()
 const emit = defineEmits<{ change: [checks: Checks | undefined] }>()
 
@@ -20,78 +21,81 @@ function set(check: string, value: boolean): void {
 <template>
   <div class="checks">
     <div v-for="check in checks" :key="check" class="check" role="group" :aria-label="inWords(check)">
-      <button type="button" class="tick choice" :aria-pressed="answers()[check] === true" @click="set(check, true)">
-        <svg viewBox="0 0 14 14" aria-hidden="true">
-          <path
-            v-if="answers()[check] === true"
-            d="M2 7.5 5.5 11 12 3"
-            fill="none"
-            stroke="currentColor"
-            stroke-width="2.4"
-          />
-        </svg>
-        {{ inWords(check) }}
+      <button
+        type="button"
+        class="yes"
+        :aria-pressed="answers()[check] === true"
+        :aria-label="`${inWords(check)}: yes`"
+        @click="set(check, true)"
+      >
+        <span class="what">{{ inWords(check) }}</span>
+        <span class="answer">yes</span>
       </button>
       <button
         type="button"
-        class="choice no"
+        class="no"
         :aria-pressed="answers()[check] === false"
         :aria-label="`${inWords(check)}: no`"
         @click="set(check, false)"
       >
-        no
+        <span class="answer">no</span>
       </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.checks {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(134px, 1fr));
-  gap: 4px;
-}
 .check {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 40px;
-  min-width: 0;
+  grid-template-columns: minmax(0, 1fr) 52px;
+  border-top: 1px solid var(--line);
 }
-.tick {
-  min-width: 0;
-  overflow-wrap: anywhere;
+button {
   display: flex;
   align-items: center;
-  gap: 6px;
-  text-align: left;
-  border-color: var(--line);
-  padding: 2px 6px;
+  min-height: 28px;
+  padding: 2px 0;
+  font-family: inherit;
+  border: 0;
+  background: none;
+  color: var(--text-2);
   font-size: 0.87rem;
   line-height: 1.15;
-  border-radius: var(--radius) 0 0 var(--radius);
+  text-align: left;
+  cursor: pointer;
 }
-.tick svg {
-  width: 18px;
-  height: 18px;
-  padding: 2px;
-  flex: none;
-  border: 2px solid var(--line-2);
-  border-radius: 3px;
+.what {
+  flex: 1;
 }
-.tick[aria-pressed='true'] svg {
-  background: var(--mine);
-  border-color: var(--mine);
-  color: var(--card);
+.answer {
+  width: 48px;
+  padding: 2px 0;
+  border: 1px solid var(--line-2);
+  border-radius: var(--radius);
+  text-align: center;
 }
 .no {
-  padding: 0;
-  margin-left: -1px;
-  border-color: var(--line);
-  border-radius: 0 var(--radius) var(--radius) 0;
-  font-size: 0.87rem;
-  color: var(--text-3);
+  justify-content: flex-end;
 }
-.no[aria-pressed='true'] {
+.yes[aria-pressed='true'] {
   color: var(--ink);
+}
+.yes[aria-pressed='true'] .answer {
+  color: var(--card);
+  background: var(--mine);
+  border-color: var(--mine);
+}
+.no[aria-pressed='true'] .answer {
+  color: var(--ink);
+  border-color: var(--ink);
   background: linear-gradient(135deg, var(--ink) 9px, var(--mine-soft) 9.5px);
+}
+@media (hover: none) {
+  button {
+    min-height: 44px;
+  }
+  .answer {
+    padding: 8px 0;
+  }
 }
 </style>

@@ -43,8 +43,8 @@ const FEELS: Record<string, { path: string; key: string }> = {
   gap: 4px !important;
 }
 .feels :deep(.el-radio-button__inner) {
-  min-height: 50px;
-  padding: 3px 0;
+  min-height: 46px;
+  padding: 2px 0;
   font-size: 0.87rem;
 }
 .feel {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Field, FindingPayload, Payload, Side, Value } from '@/contract/types'
 import { asAnswer, asCells, asNumber, asText, asWords } from '@/shared/values'
+import type { ArcName } from './arcs'
 import BandPicker from './BandPicker.vue'
 import CellBoard from './CellBoard.vue'
 import DegreeArc from './DegreeArc.vue'
@@ -18,6 +19,8 @@ import WordPicker from './WordPicker.vue'
 const props = defineProps<{
   field: Field
   payload: FindingPayload
+  /** What was found on the other side, where the knees are entered one by one. */
+  across?: FindingPayload | undefined
   knee: string
   side: Side | 'both'
   lead?: boolean
@@ -26,7 +29,7 @@ const emit = defineEmits<{ change: [part: Payload] }>()
 
 const MM_SHOWN = 20
 const MOST_BEND = 170
-const ARCS: Partial<Record<Field['widget'], 'bend' | 'over' | 'turn'>> = {
+const ARCS: Partial<Record<Field['widget'], ArcName>> = {
   arc_bend: 'bend',
   arc_over: 'over',
   arc_turn: 'turn',
@@ -40,6 +43,7 @@ const speaksForItself = computed(
 /** Short answers stand beside their question. */
 const beside = computed(() => props.field.widget === 'pain' || props.field.widget === 'yes_no')
 const value = computed<Value>(() => (props.payload as Payload)[props.field.name])
+const acrossValue = computed<Value>(() => (props.across as Payload | undefined)?.[props.field.name])
 const label = computed(() => `${props.field.label}, ${props.knee}`)
 const arc = computed(() => ARCS[props.field.widget])
 
@@ -71,6 +75,7 @@ function toggleAmong(word: string): void {
       <DegreeArc
         v-if="arc"
         :value="asNumber(value)"
+        :across="asNumber(acrossValue)"
         :least="field.least ?? 0"
         :most="field.most ?? MOST_BEND"
         :kind="arc"

@@ -8,17 +8,18 @@ import { inWords } from '@/shared/words'
 const props = defineProps<{ value: string[] | undefined; words: string[]; side: Side | 'both'; label: string }>()
 const emit = defineEmits<{ pick: [word: string]; none: [] }>()
 
-/** For a left knee, in the drawing's own units. */
+/** On the menisci's outer rims, for a left knee, in the drawing's own units. */
 const PLACES: Record<string, [number, number]> = {
-  medial_front: [322, 128],
-  medial_middle: [378, 216],
-  medial_back: [322, 312],
-  lateral_front: [138, 128],
-  lateral_middle: [84, 216],
-  lateral_back: [138, 312],
+  medial_front: [336, 139],
+  medial_middle: [366, 216],
+  medial_back: [336, 293],
+  lateral_front: [115, 140],
+  lateral_middle: [86, 212],
+  lateral_back: [115, 284],
 }
 const MENISCI = SHAPES.filter((shape) => shape.id === 'medial_meniscus' || shape.id === 'lateral_meniscus')
-const BOX = { x: 40, y: 86, width: 380, height: 268 }
+const BOX = { x: 44, y: 88, width: 372, height: 250 }
+const ROWS = { front: 146, middle: 220, back: 294 }
 
 const right = computed(() => props.side === 'right')
 const points = computed(() =>
@@ -40,21 +41,21 @@ const points = computed(() =>
         <path :d="TIBIA" />
         <path v-for="meniscus in MENISCI" :key="meniscus.id" :d="meniscus.path" class="meniscus" />
       </g>
-      <text :x="right ? 160 : 300" y="222">medial</text>
-      <text :x="right ? 300 : 160" y="222">lateral</text>
-      <text :x="230" y="106" class="front">front</text>
+      <text :x="right ? 156 : 304" y="221" class="compartment">medial</text>
+      <text :x="right ? 310 : 150" y="221" class="compartment">lateral</text>
+      <text v-for="(y, row) in ROWS" :key="row" x="230" :y="y">{{ row }}</text>
     </svg>
     <button
       v-for="point in points"
       :key="point.word"
       type="button"
-      class="choice"
+      class="point"
       :style="{ left: `${point.left}%`, top: `${point.top}%` }"
       :aria-label="inWords(point.word)"
       :aria-pressed="value?.includes(point.word) ?? false"
       @click="emit('pick', point.word)"
     >
-      {{ value?.includes(point.word) ? '✕' : '' }}
+      <span class="mark" aria-hidden="true">{{ value?.includes(point.word) ? '✕' : '' }}</span>
     </button>
   </div>
   <button
@@ -70,7 +71,7 @@ const points = computed(() =>
 <style scoped>
 .points {
   position: relative;
-  max-width: 320px;
+  max-width: 340px;
   margin: 0 auto 4px;
 }
 svg {
@@ -78,35 +79,55 @@ svg {
   width: 100%;
 }
 path {
-  fill: var(--fill);
+  fill: var(--card);
   stroke: var(--line-2);
   stroke-width: 2;
 }
 .meniscus {
-  fill: var(--card);
-  stroke-width: 1.4;
+  fill: var(--fill);
+  stroke: var(--text-3);
+  stroke-width: 1.6;
 }
 text {
-  font-size: 19px;
+  font-size: 17px;
   text-anchor: middle;
-  fill: var(--text-2);
-}
-.front {
-  font-size: 15px;
   fill: var(--text-3);
 }
-.points .choice {
+.compartment {
+  font-weight: 600;
+  fill: var(--ink);
+}
+.point {
   position: absolute;
-  width: 46px;
-  height: 46px;
-  min-height: 0;
+  display: grid;
+  place-items: center;
+  width: 52px;
+  height: 52px;
   padding: 0;
   transform: translate(-50%, -50%);
+  border: 0;
   border-radius: 50%;
-  border-width: 2px;
+  background: none;
+  cursor: pointer;
+}
+.mark {
+  display: grid;
+  place-items: center;
+  width: 16px;
+  height: 16px;
+  border: 2px solid var(--text-2);
+  border-radius: 50%;
+  background: var(--card);
+  font-size: 0.8rem;
   font-weight: 700;
 }
-.points .choice[aria-pressed='true'] {
+.point:hover .mark {
+  box-shadow: 0 0 0 5px var(--mine-soft);
+}
+.point[aria-pressed='true'] .mark {
+  width: 26px;
+  height: 26px;
+  border-color: var(--mine);
   background: var(--mine);
   color: var(--card);
 }

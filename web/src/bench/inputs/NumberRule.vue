@@ -25,7 +25,13 @@ const ticks = computed(() => {
   const first = Math.ceil(from.value / step) * step
   return Array.from({ length: Math.floor((to.value - first) / step) + 1 }, (_, i) => first + i * step)
 })
-const shownPart = computed(() => (props.value === undefined ? null : position(props.value)))
+/** What was measured, as a length from zero. */
+const filled = computed(() => {
+  if (props.value === undefined) return null
+  const [zero, at] = [position(Math.max(0, from.value)), Math.max(0, position(props.value))]
+  return { left: `${Math.min(zero, at)}%`, width: `${Math.abs(at - zero)}%` }
+})
+const needle = computed(() => (props.value === undefined ? null : `${Math.max(0, position(props.value))}%`))
 
 function position(value: number): number {
   return (100 * (value - from.value)) / (to.value - from.value)
@@ -93,7 +99,8 @@ function key(event: KeyboardEvent): void {
       >
         <i v-if="tick % long === 0" class="number">{{ tick }}</i>
       </span>
-      <span v-if="shownPart !== null" class="fill" :style="{ width: `${shownPart}%` }" />
+      <span v-if="filled" class="fill" :style="filled" />
+      <span v-if="needle" class="needle" :style="{ left: needle }" />
     </div>
   </div>
 </template>
@@ -153,6 +160,12 @@ function key(event: KeyboardEvent): void {
   bottom: 0;
   height: 11px;
   background: var(--mine);
-  border-right: 3px solid var(--mine);
+}
+.needle {
+  position: absolute;
+  bottom: 0;
+  width: 3px;
+  height: 16px;
+  background: var(--mine);
 }
 </style>

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import { effectScope, ref } from 'vue'
+import { useBenchKeys, type BenchActions } from '@/bench/useBenchKeys'
+import { overlays, useOverlay } from '@/ui/overlays'
+
+/** Everything the bench did, in order. */
+function bench(): { done: string[]; actions: BenchActions } {
+  const done: string[] = []
+  const actions = new Proxy({} as BenchActions, { get: (_, name) => () => done.push(String(name)) })
+  return { done, actions }
+}
+
+function press(key: string): void {
+  document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+}
+
+describe('keys and dialogs', () => {
+  it('gives keys back to the bench as soon as a dialog is asked to close, but not the one that closed it', () => {
+    const { done, actions } = bench()
+    const scope = effectScope()
+    const shown = ref(true)
+    scope.run(() => {
+      useBenchKeys(actions)
+      useOverlay(shown)
+    })
+    const closing = () => (shown.value = false)
+    document.body.addEventListener('keydown', closing)
+    press('Escape')
+    document.body.removeEventListener('keydown', closing)
+    expect(done).toEqual([])
+    press('w')
+    expect(done).toEqual(['weighUp'])
+    scope.stop()
+  })
+
+  it('counts a dialog that goes away while it is shown no longer', () => {
+    const before = overlays.value
+    const scope = effectScope()
+    scope.run(() => useOverlay(ref(true)))
+    expect(overlays.value).toBe(before + 1)
+    scope.stop()
+    expect(overlays.value).toBe(before)
+  })
+})
