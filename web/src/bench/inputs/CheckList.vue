@@ -21,13 +21,7 @@ function set(check: string, value: boolean): void {
 <template>
   <div class="checks">
     <div v-for="check in checks" :key="check" class="check" role="group" :aria-label="inWords(check)">
-      <button
-        type="button"
-        class="yes"
-        :aria-pressed="answers()[check] === true"
-        :aria-label="`${inWords(check)}: yes`"
-        @click="set(check, true)"
-      >
+      <button type="button" class="yes" :aria-pressed="answers()[check] === true" @click="set(check, true)">
         <span class="what">{{ inWords(check) }}</span>
         <span class="answer">yes</span>
       </button>

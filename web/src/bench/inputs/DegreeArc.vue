@@ -77,7 +77,7 @@ function drag(event: PointerEvent): void {
       <path :d="limb" class="limb" :class="{ unset: value === undefined }" :transform="turned(shown)" />
       <circle r="5" class="joint" />
     </svg>
-    <p v-if="across !== undefined" class="key">dashed: the other side, {{ String(across).replace('-', '−') }}°</p>
+    <p v-if="across !== undefined" class="key">dashed: other side {{ String(across).replace('-', '−') }}°</p>
   </div>
 </template>
 

@@ -1,0 +1,108 @@
+import { type Locator, type Page, expect, test } from '@playwright/test'
+import { assessment } from './person'
+
+const MOST_TABS = 200
+
+/** By the Tab key alone, as often as it takes. */
+async function tabTo(page: Page, target: Locator): Promise<void> {
+  await expect(target).toBeVisible()
+  for (let pressed = 0; pressed < MOST_TABS; pressed++) {
+    if (await target.evaluate((element) => element.contains(document.activeElement))) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`Not reached with ${MOST_TABS} tabs: ${target.toString()}`)
+}
+
+async function enter(page: Page, target: Locator): Promise<void> {
+  await tabTo(page, target)
+  await page.keyboard.press('Enter')
+}
+
+async function wholeCoreSet(page: Page): Promise<void> {
+  await expect(page.locator('.save')).toHaveText('Saved', { timeout: 90_000 })
+  await expect(page.getByRole('img', { name: /^Core set: (\d+) of \1 done/ })).toBeAttached()
+}
+
+test('the core route from log-in to signature by keyboard alone', async ({ page }) => {
+  test.setTimeout(180_000)
+  await page.goto('/')
+  await tabTo(page, page.getByLabel('E-mail'))
+  await page.keyboard.type('physio@fenmoor.example')
+  await tabTo(page, page.getByLabel('Password'))
+  await page.keyboard.type('gray-compass-demo')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+
+  await enter(page, page.getByRole('button', { name: 'Examine Jonah Skelwith' }))
+  await tabTo(page, page.getByRole('radiogroup', { name: 'When was it hurt?' }))
+  const injured = page.getByRole('radio', { name: 'Within a week', exact: true })
+  for (let steps = 0; steps < 8 && !(await injured.isChecked()); steps++) await page.keyboard.press('ArrowRight')
+  await expect(injured).toBeChecked()
+  await enter(page, page.getByRole('button', { name: 'left knee hurt' }))
+
+  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await tabTo(page, page.getByRole('radiogroup', { name: 'Did you hear or feel a pop?' }))
+  await page.keyboard.press('Space')
+  await tabTo(page, page.getByRole('checkbox', { name: 'Consent given for hands-on' }))
+  await page.keyboard.press('Space')
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('heading', { name: 'Safety gate', level: 1 })).toBeVisible()
+  await enter(page, page.getByRole('button', { name: 'None of these' }).first())
+  await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
+
+  const { stops } = (await assessment(page)).route
+  for (const id of stops.flatMap((stop) => stop.manoeuvres)) {
+    await page.keyboard.press('ArrowDown')
+    if (id === 'lachman') for (const key of ['c', '3', 's']) await page.keyboard.press(key)
+  }
+  for (const _ of stops.flatMap((stop) => stop.manoeuvres)) {
+    await page.keyboard.press('n')
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('ArrowUp')
+  }
+  await wholeCoreSet(page)
+  const judged = await assessment(page)
+  expect(judged.conditions.find(({ condition }) => condition === 'acl')?.posttest).toBeGreaterThan(0.2)
+
+  await enter(page, page.getByRole('button', { name: 'Summary' }))
+  await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
+  await enter(page, page.getByRole('button', { name: 'Sign…' }))
+  await enter(page, page.getByRole('button', { name: 'Sign for good' }))
+  await expect(page.getByText(/signed \d+ /)).toBeVisible()
+})
+
+test.describe('with a finger alone', () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true })
+
+  test('the core route from log-in to signature by touch alone', async ({ page }) => {
+    test.setTimeout(180_000)
+    await page.goto('/')
+    await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+    await page.getByLabel('Password').fill('gray-compass-demo')
+    await page.getByRole('button', { name: 'Log in' }).tap()
+    await page.getByRole('button', { name: 'Examine Petra Vaughn-Idle' }).tap()
+    await page.getByText('Within a week', { exact: true }).tap()
+    await page.getByRole('button', { name: 'right knee hurt' }).tap()
+    await page.getByText('Consent given for hands-on').tap()
+    await page.getByRole('button', { name: /^Safety gate/ }).tap()
+    await page.getByRole('button', { name: 'None of these' }).first().tap()
+    await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
+    await page.getByRole('button', { name: 'Next', exact: true }).tap()
+
+    const route = (await assessment(page)).route.stops.flatMap((stop) => stop.manoeuvres)
+    const hurt = page.getByRole('region', { name: 'R · hurt knee' })
+    for (const id of route) {
+      if (id === 'lachman') {
+        await hurt.getByRole('button', { name: 'Foot stayed down yes' }).tap()
+        await page.getByText('clearly').first().tap()
+      }
+      if (id === 'joint_line_palpation') await hurt.getByRole('button', { name: 'medial back' }).tap()
+      await page.getByRole('button', { name: /^Both normal, next/ }).tap()
+    }
+    await wholeCoreSet(page)
+    await page.getByRole('button', { name: 'Summary' }).tap()
+    await page.getByRole('button', { name: 'Sign…' }).tap()
+    await page.getByRole('button', { name: 'Sign for good' }).tap()
+    await expect(page.getByText(/signed \d+ /)).toBeVisible()
+  })
+})
