@@ -62,7 +62,7 @@ test('the core route from log-in to signature by keyboard alone', async ({ page 
   }
   await wholeCoreSet(page)
   const judged = await assessment(page)
-  expect(judged.conditions.find(({ condition }) => condition === 'acl')?.posttest).toBeGreaterThan(0.2)
+  expect(judged.conditions.find(({ id }) => id === 'acl')?.posttest).toBeGreaterThan(0.2)
 
   await enter(page, page.getByRole('button', { name: 'Summary' }))
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
