@@ -76,9 +76,9 @@ test.describe('with a finger alone', () => {
     await page.getByLabel('Password').fill('gray-compass-demo')
     await page.getByRole('button', { name: 'Log in' }).tap()
     await page.getByRole('button', { name: 'Examine Petra Vaughn-Idle' }).tap()
-    await page.getByText('Within a week', { exact: true }).tap()
+    await page.getByRole('radio', { name: 'Within a week', exact: true }).tap()
     await page.getByRole('button', { name: 'right knee hurt' }).tap()
-    await page.getByText('Consent given for hands-on').tap()
+    await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).tap()
     await page.getByRole('button', { name: /^Safety gate/ }).tap()
     await page.getByRole('button', { name: 'None of these' }).first().tap()
     await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
@@ -89,7 +89,7 @@ test.describe('with a finger alone', () => {
     for (const id of route) {
       if (id === 'lachman') {
         await hurt.getByRole('button', { name: 'Foot stayed down yes' }).tap()
-        await page.getByText('clearly').first().tap()
+        await page.getByRole('radio', { name: /^clearly/ }).tap()
       }
       if (id === 'joint_line_palpation') await hurt.getByRole('button', { name: 'medial back' }).tap()
       await page.getByRole('button', { name: /^Both normal, next/ }).tap()
