@@ -69,6 +69,7 @@ const PICTURES = [
   ['touchline', PHONE, [open(/Edda Sollund/), inside('/touchline')]],
   ['touchline-answer', PHONE, [open(/Edda Sollund/), inside('/touchline'), normal, normal, normal, normal, normal]],
   ['dark', DESK, [look('Dark'), open(/Mirre Aldous/), goTo('Landmark palpation')]],
+  ['bend', DESK, [open(/Mirre Aldous/), goTo('Flexion range')]],
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
 ]
 
