@@ -6,6 +6,8 @@ export default defineConfig({
   outputDir: 'var/playwright',
   workers: 1,
   timeout: 60_000,
+  // A busy machine may take its time; what never comes is still missed.
+  expect: { timeout: 15_000 },
   forbidOnly: true,
   reporter: [['list']],
   // Last comes what leaves the application that bin/test started dead.
