@@ -35,6 +35,7 @@ for (const look of LOOKS) {
     await page.locator('[data-condition=acl]').click()
     await expectAccessible(page)
     await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
     await page.keyboard.press('?')
     await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
     await expectAccessible(page)
