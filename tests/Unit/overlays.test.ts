@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { effectScope, ref } from 'vue'
+import { createApp, effectScope, nextTick, ref } from 'vue'
 import { useBenchKeys, type BenchActions } from '@/bench/useBenchKeys'
+import UiDialog from '@/ui/UiDialog.vue'
 import { overlays, useOverlay } from '@/ui/overlays'
 
 /** Everything the bench did, in order. */
@@ -40,5 +41,21 @@ describe('keys and dialogs', () => {
     expect(overlays.value).toBe(before + 1)
     scope.stop()
     expect(overlays.value).toBe(before)
+  })
+
+  it('takes Escape for the dialog, and hears the very next key on the bench', async () => {
+    const { done, actions } = bench()
+    const scope = effectScope()
+    scope.run(() => useBenchKeys(actions))
+    const dialog = createApp(UiDialog, { title: 'Keys' })
+    dialog.mount(document.createElement('div'))
+    for (let ticks = 0; ticks < 5; ticks++) await nextTick()
+    press('n')
+    press('Escape')
+    expect(done).toEqual([])
+    press('?')
+    expect(done).toEqual(['help'])
+    dialog.unmount()
+    scope.stop()
   })
 })

@@ -11,6 +11,11 @@ const emit = defineEmits<{ close: [] }>()
 const shown = ref(true)
 
 useOverlay(shown)
+
+/** The library tells only once it has faded that it was closed: by then a fast hand has pressed the next key. */
+function hide(): void {
+  shown.value = false
+}
 onMounted(untellHeader)
 </script>
 
@@ -23,6 +28,7 @@ onMounted(untellHeader)
     append-to-body
     header-class="untold"
     align-center
+    :before-close="hide"
     @opened="untellHeader"
     @open="untellHeader"
     @closed="emit('close')"
@@ -30,11 +36,11 @@ onMounted(untellHeader)
     <template #header="{ titleId }">
       <div class="top">
         <h2 :id="titleId">{{ title }}</h2>
-        <UiButton kind="quiet" aria-label="Close" @click="shown = false">✕</UiButton>
+        <UiButton kind="quiet" aria-label="Close" @click="hide">✕</UiButton>
       </div>
     </template>
     <div class="body">
-      <slot :close="() => (shown = false)" />
+      <slot :close="hide" />
     </div>
   </ElDialog>
 </template>
