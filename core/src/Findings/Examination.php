@@ -18,6 +18,12 @@ final readonly class Examination
     /** Growth plates are taken as closed from here on. Working estimate. */
     public const GROWN_YEARS = 18;
 
+    /** Blood in the joint or a tender bone is looked at on the same day below this. Working estimate. */
+    private const CHILD_YEARS = 16;
+
+    /** Asks for an X-ray of an injured knee by itself from here on. Stiell (1996). */
+    private const XRAY_YEARS = 55;
+
     /** @var array<string, Record> what was measured on the hurt knee, by manoeuvre */
     private array $hurt;
 
@@ -119,6 +125,16 @@ final readonly class Examination
     public function isOnTouchline(): bool
     {
         return $this->setting === Setting::Touchline || $this->route->isTouchline();
+    }
+
+    public function isChild(): bool
+    {
+        return $this->isUnder(self::CHILD_YEARS);
+    }
+
+    public function isOfXrayAge(): bool
+    {
+        return $this->isAtLeast(self::XRAY_YEARS);
     }
 
     /** Bone near a growth plate, by age in years. */

@@ -26,10 +26,6 @@ final readonly class LaterReferrals extends Referrals
 
     private const BLOOD_MENISCUS = 0.5;
 
-    private const CHILD_AGE = 16;
-
-    private const XRAY_AGE = 55;
-
     /**
      * @param  list<Referral>  $sent
      * @return list<Referral>
@@ -40,7 +36,7 @@ final readonly class LaterReferrals extends Referrals
         if (! $bearings->bloodLikely || $bearings->examination->safety->isTrue(SafetyKey::XrayClear)) {
             return [];
         }
-        $today = $bearings->examination->isUnder(self::CHILD_AGE) || $bearings->examination->isAtLeast(self::XRAY_AGE);
+        $today = $bearings->examination->isChild() || $bearings->examination->isOfXrayAge();
         $why = 'Blood in the joint is likely.';
         $xray = new Referral(
             self::XRAY,

@@ -19,22 +19,10 @@ final readonly class BoneRules extends RuleGroup
 {
     private const XRAY_TODAY_DAYS = 7;
 
-    private const XRAY_AGE = 55;
-
-    private const HIGH_PROVOCATION = 4;
-
     /**
      * @return list<SafetyLine|null>
      */
     public function lines(): array
-    {
-        return [...$this->bone()];
-    }
-
-    /**
-     * @return list<SafetyLine|null>
-     */
-    private function bone(): array
     {
         $examination = $this->examination;
         $fat = $examination->episode->fluidDrawn === FluidDrawn::BloodAndFat;
@@ -45,7 +33,7 @@ final readonly class BoneRules extends RuleGroup
         $fractureRule = $this->within(self::FRESH_DAYS) && $unimaged ? $this->signs->since(...$questions) : null;
         $xray = $this->within(self::XRAY_TODAY_DAYS) ? Urgency::SameDay : Urgency::Days;
         $byAge = $this->within(self::XRAY_TODAY_DAYS)
-            && $examination->isAtLeast(self::XRAY_AGE)
+            && $examination->isOfXrayAge()
             && $unimaged
             && $fractureRule === null
             && ! $this->looksSound();
@@ -85,7 +73,7 @@ final readonly class BoneRules extends RuleGroup
     /** Bone that is likely hurt near a growth plate: today below 16 years. */
     public static function growingUrgency(Examination $examination): Urgency
     {
-        return $examination->isUnder(self::CHILD_AGE) ? Urgency::SameDay : Urgency::Days;
+        return $examination->isChild() ? Urgency::SameDay : Urgency::Days;
     }
 
     /** All that the fracture rule looks at from 55 on was recorded, and is normal. */

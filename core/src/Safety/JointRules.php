@@ -22,8 +22,6 @@ final readonly class JointRules extends RuleGroup
 
     private const AFTER_NEEDLE_WEEKS = 12;
 
-    private const HIGH_PROVOCATION = 4;
-
     /**
      * @return list<SafetyLine|null>
      */
@@ -39,7 +37,7 @@ final readonly class JointRules extends RuleGroup
     {
         $examination = $this->examination;
         $noInjury = ! $examination->isAfterInjury();
-        $child = $examination->isUnder(self::CHILD_AGE);
+        $child = $examination->isChild();
         $needle = ($examination->episode->injectionWeeksAgo ?? PHP_INT_MAX) <= self::AFTER_NEEDLE_WEEKS;
         $hot = $this->warm && $this->fluid->isPositive();
         $hotAlone = $noInjury

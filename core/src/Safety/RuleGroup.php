@@ -19,7 +19,8 @@ abstract readonly class RuleGroup
 {
     protected const FRESH_DAYS = 14;
 
-    protected const CHILD_AGE = 16;
+    /** From here on (of 5) a manoeuvre provokes too much for a bone or a joint that may be hurt. */
+    protected const HIGH_PROVOCATION = 4;
 
     protected HurtKnee $knee;
 

@@ -17,7 +17,8 @@ use GrayCompass\Core\Verdict\Bearings;
  */
 final readonly class ForAthlete
 {
-    private const DRIVING_AGE = 17;
+    /** Below this (years) the parents read along. */
+    private const READS_ALONE = 17;
 
     public function __construct(private Bearings $bearings, private Plan $plan)
     {
@@ -52,7 +53,7 @@ final readonly class ForAthlete
      */
     private function first(): array
     {
-        $sentences = $this->bearings->examination->isUnder(self::DRIVING_AGE)
+        $sentences = $this->bearings->examination->isUnder(self::READS_ALONE)
             ? ['This is for you and your parents.']
             : [];
         if ($this->bearings->raised(Rule::ChestSigns)) {
