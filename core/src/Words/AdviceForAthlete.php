@@ -95,10 +95,23 @@ final readonly class AdviceForAthlete
                 .'it hurts more, swells or gives way.',
             $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if '
                 .'it hurts, swells or gives way.',
-            $status->status === AvailabilityStatus::Modified => 'In sport leave out '.PlainWords::list($status
-                ->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
+            $this->plan->support->crutches => $this->sportAfterCrutches(),
+            $status->status === AvailabilityStatus::Modified => 'In sport leave out '
+                .PlainWords::list($status->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
             default => 'You may do your sport.',
         };
+    }
+
+    /** Who is told to use crutches is not told to run. */
+    private function sportAfterCrutches(): string
+    {
+        $status = $this->plan->availability;
+        $then = $status->status === AvailabilityStatus::Modified
+            ? ' Then leave out '.PlainWords::list($status->notThis).'; you may do '
+                .PlainWords::list($status->thisYes).'.'
+            : '';
+
+        return 'No sport before you walk without a limp.'.$then;
     }
 
     private function drive(): string

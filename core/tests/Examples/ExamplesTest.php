@@ -428,4 +428,13 @@ final class ExamplesTest extends TestCase
             default => $value,
         };
     }
+
+    #[DataProvider('names')]
+    public function test_who_is_told_to_use_crutches_is_not_told_to_run(string $name): void
+    {
+        $text = Example::assessed($name)['plan']['forAthlete'];
+        self::assertIsString($text);
+        $runs = preg_match('/You may (do|go on with) your sport|In sport leave out/', $text) === 1;
+        self::assertFalse($runs && str_contains($text, 'Use crutches'), $text);
+    }
 }
