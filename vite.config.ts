@@ -1,9 +1,52 @@
+import { createHash } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
+
+/** The page around the interface comes from the server: it is new whenever something that it names is. */
+function withShell(entries: { url: string; revision: string | null; size: number }[]) {
+  const revision = createHash('sha256')
+    .update(entries.map(({ url }) => url).join())
+    .digest('hex')
+    .slice(0, 16)
+  return { manifest: [...entries, { url: '/', revision, size: 0 }] }
+}
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [
+    vue(),
+    VitePWA({
+      // A new version waits until the person takes it: nothing is loaded anew in the middle of an examination.
+      registerType: 'prompt',
+      injectRegister: null,
+      scope: '/',
+      manifest: {
+        id: '/',
+        name: 'Gray Compass',
+        short_name: 'Gray Compass',
+        description: 'Examine both knees, see what each finding is worth, and what to test next.',
+        start_url: '/',
+        scope: '/',
+        display: 'standalone',
+        background_color: '#eeeeec',
+        theme_color: '#1c1f22',
+        icons: [
+          { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' },
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any maskable' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,woff2}'],
+        modifyURLPrefix: { '': '/build/' },
+        manifestTransforms: [withShell],
+        navigateFallback: '/',
+        navigateFallbackDenylist: [/^\/(api|build)\//, /\.(svg|png)$/],
+        cleanupOutdatedCaches: true,
+      },
+    }),
+  ],
   base: '/build/',
   publicDir: false,
   resolve: { alias: { '@': fileURLToPath(new URL('./web/src', import.meta.url)) } },

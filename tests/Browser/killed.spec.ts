@@ -1,33 +1,90 @@
-import { spawn } from 'node:child_process'
+import { type ChildProcess, spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { type Page, expect, test } from '@playwright/test'
 import { consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
 
+const { FPM_PID, NGINX_PID, INSTANCE = '' } = process.env
+const started: ChildProcess[] = []
+
+test.skip(!FPM_PID || !NGINX_PID, 'only where bin/test says which processes serve')
+test.afterAll(() => started.forEach((server) => server.kill('SIGTERM')))
+
+/** A server and its workers, without a moment to say goodbye. */
+function kill(pid: string): void {
+  const workers = readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8').trim().split(' ').filter(Boolean)
+  for (const one of [pid, ...workers]) process.kill(Number(one), 'SIGKILL')
+}
+
+function startAgain(program: string, ...options: string[]): void {
+  started.push(spawn(program, options, { stdio: 'ignore' }))
+}
+
+async function expectGrade(page: Page, band: RegExp, grade: string): Promise<void> {
+  await page.reload()
+  await goTo(page, 'Lachman')
+  await expect(page.getByRole('radio', { name: band })).toBeChecked()
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText(grade)
+}
+
+test('with the web server gone the application opens, goes on with drafts, and sends when it is back', async ({
+  page,
+  context,
+}) => {
+  const hurt = page.getByRole('region', { name: 'L · hurt knee' })
+  const relaxed = hurt.getByRole('radiogroup', { name: 'Thigh relaxed' }).getByRole('radio', { name: 'yes' })
+  const state = page.locator('.save')
+  await logIn(page)
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
+  await startExamination(page, 'Ibb Thornaby', 'left')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  await saved(page)
+
+  kill(NGINX_PID!)
+  await relaxed.click()
+  await page.reload()
+  await expect(state).toHaveText('Without the server: goes on from this device')
+  await goTo(page, 'Lachman')
+  await expect(relaxed).toBeChecked()
+  await page.keyboard.press(']')
+  await page.keyboard.press('3')
+  await page.keyboard.press('s')
+  await expect(state).toHaveText('Kept on this device, will send')
+  await page.reload()
+  await goTo(page, 'Lachman')
+  await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
+  await expect(relaxed).toBeChecked()
+
+  await page.getByRole('link', { name: 'Back to today' }).click()
+  await expect(page.getByText(/^Without the server: the list of/)).toBeVisible()
+  await expect(page.getByText('1 entry for Ibb Thornaby not sent yet')).toBeVisible()
+  const stranger = await context.newPage()
+  await stranger.goto('/')
+  await expect(stranger.getByRole('heading', { name: 'The server cannot be reached' })).toBeVisible()
+  await page.getByRole('link', { name: 'Open it to send' }).click()
+  await expect(state).toHaveText('Kept on this device, will send')
+
+  startAgain('/usr/sbin/nginx', '-p', INSTANCE, '-c', `${INSTANCE}/nginx.conf`, '-g', 'daemon off;')
+  await saved(page)
+  await expectGrade(page, /^clearly/, 'Grade 2')
+  await expect(relaxed).toBeChecked()
+  await expect(stranger.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+})
+
 test('an application that is killed and started again loses nothing', async ({ page }) => {
-  const { FPM_PID, FPM_CONF } = process.env
-  test.skip(!FPM_PID || !FPM_CONF, 'only where bin/test says which process serves')
   await logIn(page)
   await startExamination(page, 'Lior Haverstock', 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await saved(page)
 
-  const workers = readFileSync(`/proc/${FPM_PID}/task/${FPM_PID}/children`, 'utf8').trim().split(' ')
-  for (const pid of [FPM_PID, ...workers]) process.kill(Number(pid), 'SIGKILL')
+  kill(FPM_PID!)
   await page.keyboard.press(']')
   await page.keyboard.press('4')
   await page.keyboard.press('a')
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
 
-  const root = process.getuid?.() === 0 ? ['-R'] : []
-  const again = spawn('/usr/sbin/php-fpm8.2', ['-F', ...root, '-y', FPM_CONF!], { stdio: 'ignore' })
-  try {
-    await saved(page)
-    await page.reload()
-    await goTo(page, 'Lachman')
-    await expect(page.getByRole('radio', { name: /^grossly/ })).toBeChecked()
-    await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 3')
-  } finally {
-    again.kill('SIGTERM')
-  }
+  startAgain('/usr/sbin/php-fpm8.2', '-F', ...(process.getuid?.() === 0 ? ['-R'] : []), '-y', `${INSTANCE}/fpm.conf`)
+  await saved(page)
+  await expectGrade(page, /^grossly/, 'Grade 3')
 })

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { GATE, STORY, route, samePlace, stations } from '@/bench/places'
+import { GATE, STORY, route, samePlace, stations } from '@/bench/route/places'
 import type { Itinerary } from '@/contract/types'
 import { catalogue } from './fixtures'
 

@@ -3,7 +3,8 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import type { Payload } from '@/contract/types'
 import { useQuestions } from '@/bench/asking/useQuestions'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import { catalogue } from './fixtures'
 import { server } from './support'
 
@@ -15,7 +16,7 @@ beforeEach(async () => {
   await useCatalogue().load()
   for (const name of Object.keys(answers)) delete answers[name]
   for (const ask of ['section', 'answers'] as const)
-    vi.spyOn(useExamination(), ask).mockImplementation((name: string) => answers[name] ?? {})
+    vi.spyOn(useRecord(), ask).mockImplementation((name: string) => answers[name] ?? {})
 })
 
 const keys = (questions: { key: string }[]) => questions.map(({ key }) => key)
@@ -35,7 +36,7 @@ test('what follows from an answer is asked once that answer is yes', () => {
 })
 
 test('the server says which questions open the gate; good news is never part of none of these', () => {
-  useExamination().assessment = { safety: { questions: ['deformity'] } } as never
+  useVerdict().assessment = { safety: { questions: ['deformity'] } } as never
   const asked = useQuestions()
   expect([keys(asked.gate.value), keys(asked.also.value), keys(asked.noneAlso.value)]).toEqual([
     ['deformity'],

@@ -1,3 +1,5 @@
+/// <reference types="vite-plugin-pwa/vue" />
+
 declare module '*.css'
 declare module '@fontsource-variable/atkinson-hyperlegible-next'
 

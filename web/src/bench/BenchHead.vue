@@ -2,16 +2,20 @@
 import { computed } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 
 /** Whose knee this is, what the gate says, and whether everything is saved. */
 defineProps<{ plateauOpen: boolean }>()
 const emit = defineEmits<{ plateau: []; summary: [] }>()
 const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 
-const athlete = computed(() => examination.head?.athlete)
-const safety = computed(() => examination.assessment?.safety)
+const athlete = computed(() => record.head?.athlete)
+const safety = computed(() => verdict.assessment?.safety)
 const since = computed(() => {
-  const days = examination.section('frame').daysSinceInjury
+  const days = record.section('frame').daysSinceInjury
   return typeof days === 'number' ? `day ${days}` : 'without an injury'
 })
 const gate = computed(() =>
@@ -23,10 +27,8 @@ const gate = computed(() =>
   <header class="head">
     <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
     <h2>{{ athlete?.name }}</h2>
-    <span class="facts">
-      {{ athlete?.squad }} · {{ athlete?.age }} · {{ examination.hurtSide }} knee hurt, {{ since }}
-    </span>
-    <span class="pill">{{ examination.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
+    <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ record.hurtSide }} knee hurt, {{ since }}</span>
+    <span class="pill">{{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
     <SaveState :state="examination.saveState" class="save" />
     <button type="button" class="button drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</button>

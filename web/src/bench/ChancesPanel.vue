@@ -2,27 +2,29 @@
 import type { ConditionId } from '@/contract/types'
 import KneePlateau from '@/plateau/KneePlateau.vue'
 import LikelyPictures from '@/plateau/LikelyPictures.vue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import NextTests from './NextTests.vue'
-import type { Place } from './places'
+import type { Place } from './route/places'
 
 /** What this knee's chances are now, drawn where they belong, and what is worth doing next. */
 const emit = defineEmits<{ pick: [condition: ConditionId]; go: [place: Place] }>()
-const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 </script>
 
 <template>
-  <section v-if="examination.assessment" class="picture" aria-label="Chances">
+  <section v-if="verdict.assessment" class="picture" aria-label="Chances">
     <header>
-      <h2>{{ examination.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
+      <h2>{{ record.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
       <span class="quiet-text">chance in 100</span>
     </header>
     <KneePlateau
-      :conditions="examination.assessment.conditions"
-      :side="examination.hurtSide"
+      :conditions="verdict.assessment.conditions"
+      :side="record.hurtSide"
       @pick="(condition) => emit('pick', condition)"
     />
-    <LikelyPictures :patterns="examination.assessment.patterns" />
+    <LikelyPictures :patterns="verdict.assessment.patterns" />
     <NextTests @go="(place) => emit('go', place)" />
   </section>
 </template>

@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import CheckList from './inputs/CheckList.vue'
 import FieldInput from './inputs/FieldInput.vue'
 import UiMore from '@/ui/UiMore.vue'
@@ -10,15 +12,17 @@ import UiMore from '@/ui/UiMore.vue'
 const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean; brief?: boolean }>()
 const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()
 const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 
 const MOST_NOTE = 2000
 
-const hurt = computed(() => props.side === 'both' || props.side === examination.hurtSide)
-const payload = computed<Payload>(() => examination.finding(props.manoeuvre.id, props.side) ?? {})
+const hurt = computed(() => props.side === 'both' || props.side === record.hurtSide)
+const payload = computed<Payload>(() => record.finding(props.manoeuvre.id, props.side) ?? {})
 const across = computed<Payload | undefined>(() =>
   props.side === 'both'
     ? undefined
-    : (examination.finding(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
+    : (record.finding(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
 )
 const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.widget !== 'bands'))
@@ -29,11 +33,9 @@ const tags = computed(() =>
   [
     payload.value.normal === true && 'normal',
     typeof payload.value.notDone === 'string' && `not done: ${inWords(payload.value.notDone)}`,
-    Object.keys(payload.value).length > 0 &&
-      !examination.isDone(props.manoeuvre.id, props.side) &&
-      'waits for a measure',
+    Object.keys(payload.value).length > 0 && !record.isDone(props.manoeuvre.id, props.side) && 'waits for a measure',
     examination.waitingFor.has(part.value) && 'waiting',
-    examination.beforeGate.has(part.value)
+    verdict.beforeGate.has(part.value)
       ? 'recorded before the gate'
       : typeof payload.value.override === 'string' && 'against the gate',
     payload.value.fromMemory === true && 'from memory',

@@ -2,13 +2,13 @@
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useVerdict } from '@/stores/verdict'
 
 /** On a phone: the way to the route, and the three leading chances. */
 defineProps<{ railOpen: boolean }>()
 const emit = defineEmits<{ rail: [] }>()
 const catalogue = useCatalogue()
-const examination = useExamination()
+const verdict = useVerdict()
 
 const SHOWN = 3
 </script>
@@ -16,10 +16,10 @@ const SHOWN = 3
 <template>
   <ul class="strip" aria-label="Route and leading chances">
     <li><button type="button" class="button" :aria-expanded="railOpen" @click="emit('rail')">Route</button></li>
-    <li v-for="verdict in examination.byChance.slice(0, SHOWN)" :key="verdict.id">
-      <b class="number">{{ inHundred(verdict.posttest) }}</b>
-      {{ shortName(verdict.id) }}
-      <span class="unseen">in 100, {{ catalogue.conditionLabel(verdict.id) }}</span>
+    <li v-for="chance in verdict.byChance.slice(0, SHOWN)" :key="chance.id">
+      <b class="number">{{ inHundred(chance.posttest) }}</b>
+      {{ shortName(chance.id) }}
+      <span class="unseen">in 100, {{ catalogue.conditionLabel(chance.id) }}</span>
     </li>
   </ul>
 </template>

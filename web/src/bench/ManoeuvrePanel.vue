@@ -3,6 +3,7 @@ import { computed, toRef } from 'vue'
 import type { Manoeuvre, Side } from '@/contract/types'
 import { capital } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
 import BandPicker from './inputs/BandPicker.vue'
 import HeldNotice from './HeldNotice.vue'
 import KneeColumn from './KneeColumn.vue'
@@ -14,6 +15,7 @@ import UiMore from '@/ui/UiMore.vue'
 const props = defineProps<{ manoeuvre: Manoeuvre; activeSide: Side; brief?: boolean }>()
 const emit = defineEmits<{ activate: [side: Side]; band: [band: string] }>()
 const examination = useExamination()
+const record = useRecord()
 const manoeuvre = toRef(props, 'manoeuvre')
 const { hold, canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre)
@@ -26,7 +28,7 @@ const banded = computed(() => recorder.has('differenceBand'))
 
 /** As seen from the foot of the couch: the right knee on the left. */
 const sides = computed<(Side | 'both')[]>(() =>
-  props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [examination.hurtSide] : ['right', 'left'],
+  props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [record.hurtSide] : ['right', 'left'],
 )
 </script>
 
@@ -69,19 +71,19 @@ const sides = computed<(Side | 'both')[]>(() =>
       v-if="hold"
       :key="manoeuvre.id"
       :hold="hold"
-      :recorded="examination.isRecorded(manoeuvre.id)"
+      :recorded="record.isRecorded(manoeuvre.id)"
       @override="(reason) => examination.override(manoeuvre.id, reason)"
       @take-back="recorder.takeBack"
     />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
-    <div v-if="canRecord || examination.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
+    <div v-if="canRecord || record.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
         <h2>
           Gives more
           <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small>
         </h2>
         <BandPicker
-          :value="examination.finding(manoeuvre.id, examination.hurtSide)?.differenceBand ?? undefined"
+          :value="record.finding(manoeuvre.id, record.hurtSide)?.differenceBand ?? undefined"
           @pick="(band) => emit('band', band)"
         />
       </section>
@@ -94,7 +96,7 @@ const sides = computed<(Side | 'both')[]>(() =>
           :aria-pressed="side === activeSide"
           @click="side !== 'both' && emit('activate', side)"
         >
-          {{ side === 'left' ? 'L' : 'R' }} {{ side === examination.hurtSide ? 'hurt' : 'other' }}
+          {{ side === 'left' ? 'L' : 'R' }} {{ side === record.hurtSide ? 'hurt' : 'other' }}
         </button>
       </div>
       <div class="pair" :class="{ single: sides.length === 1 }">

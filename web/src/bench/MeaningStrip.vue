@@ -5,30 +5,30 @@ import { findingName } from '@/shared/findings'
 import { inHundred, inWords, signed } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 
 const props = defineProps<{ manoeuvre: Manoeuvre }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 
-const parts = computed(() =>
-  [examination.hurtSide, examination.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`),
-)
+const parts = computed(() => [record.hurtSide, record.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
 const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
-const measurement = computed(() => examination.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
-const excluded = computed(
-  () => examination.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [],
-)
-const results = computed(() => examination.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
+const measurement = computed(() => verdict.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
+const excluded = computed(() => verdict.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
+const results = computed(() => verdict.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
 const moved = computed(() => {
   const feeds = new Set(results.value.filter((r) => r.counts).map((r) => r.finding))
-  const steps = examination.assessment?.trace.filter((step) => feeds.has(step.finding)) ?? []
+  const steps = verdict.assessment?.trace.filter((step) => feeds.has(step.finding)) ?? []
   return [...steps].sort((a, b) => Math.abs(Math.log(b.appliedLr)) - Math.abs(Math.log(a.appliedLr))).slice(0, 2)
 })
 
 /** Hurt minus other comes with the answer; until then what stood before it is not shown as if it still did. */
 const difference = computed(() => (waiting.value ? null : (measurement.value?.difference ?? null)))
 
-const verdict = computed(() => {
+const weight = computed(() => {
   const counted = results.value.filter((r) => r.counts)
   const outcomes = [...new Set(counted.map((r) => r.outcome))].sort().reverse()
   if (counted.length > 0)
@@ -38,7 +38,7 @@ const verdict = computed(() => {
   return ''
 })
 const recorded = computed(
-  () => examination.isDone(props.manoeuvre.id, examination.hurtSide) || examination.isDone(props.manoeuvre.id, 'both'),
+  () => record.isDone(props.manoeuvre.id, record.hurtSide) || record.isDone(props.manoeuvre.id, 'both'),
 )
 </script>
 
@@ -74,7 +74,7 @@ const recorded = computed(
       <p v-else-if="results.length === 0" class="quiet-text">Kept on record; by itself it gives no result.</p>
       <template v-else>
         <p>
-          <b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ verdict }}</b>
+          <b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ weight }}</b>
           {{ excluded[0]?.reason }}
         </p>
         <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
-import { GATE, type Place, STORY } from './places'
+import { useVerdict } from '@/stores/verdict'
+import { GATE, type Place, STORY } from './route/places'
 
 const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
-const examination = useExamination()
+const verdict = useVerdict()
 
 const SHOWN = 3
 const SECONDS = 60
 const GATE_FIRST = 'answer_gate'
 
 const worth = computed(() =>
-  (examination.assessment?.nextTests ?? []).slice(0, SHOWN).map((test) =>
+  (verdict.assessment?.nextTests ?? []).slice(0, SHOWN).map((test) =>
     test.manoeuvre === null
       ? {
           key: test.finding ?? test.why,
@@ -31,7 +31,7 @@ const worth = computed(() =>
         },
   ),
 )
-const settled = computed(() => examination.assessment?.route.nothingChanges ?? null)
+const settled = computed(() => verdict.assessment?.route.nothingChanges ?? null)
 
 function seconds(manoeuvre: string): number {
   return Math.round(catalogue.manoeuvre(manoeuvre).minutes * SECONDS)

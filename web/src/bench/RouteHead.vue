@@ -3,15 +3,19 @@ import { computed } from 'vue'
 import type { Payload } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import UiSelect from '@/ui/UiSelect.vue'
 
 const catalogue = useCatalogue()
 const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 
 const LIMITS = [5, 8, 10, 12, 15, 20, 30].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
 
-const route = computed(() => examination.assessment?.route)
-const frame = computed(() => examination.section('frame'))
+const route = computed(() => verdict.assessment?.route)
+const frame = computed(() => record.section('frame'))
 const core = computed(() => route.value?.core ?? [])
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)
 const STATES = { done: 'done', held: 'held back', out_of_reach: 'out of reach', open: 'open' }
@@ -52,9 +56,9 @@ function minutes(value: number): string {
     </p>
     <div class="bar" aria-hidden="true"><i :style="{ width: `${share}%` }" /></div>
     <RouterLink
-      v-if="route.id === 'touchline' && examination.head"
+      v-if="route.id === 'touchline' && record.head"
       class="button"
-      :to="{ name: 'touchline', params: { id: examination.head.id } }"
+      :to="{ name: 'touchline', params: { id: record.head.id } }"
     >
       One-hand view
     </RouterLink>

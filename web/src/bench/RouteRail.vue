@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import PostureMark from './PostureMark.vue'
 import RouteHead from './RouteHead.vue'
-import { GATE, type Place, STORY, samePlace, stations } from './places'
+import { GATE, type Place, STORY, samePlace, stations } from './route/places'
 import UiMore from '@/ui/UiMore.vue'
 
 const props = defineProps<{ place: Place }>()
 const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
-const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 
-const judged = computed(() => examination.assessment!)
+const judged = computed(() => verdict.assessment!)
 const stops = computed(() =>
   (catalogue.catalogue ? stations(catalogue.catalogue, judged.value.route, judged.value.safety.blocked) : []).map(
     (station) => {
@@ -28,16 +30,16 @@ const stops = computed(() =>
   ),
 )
 const others = computed(() => [...judged.value.route.dropped, ...judged.value.route.offered])
-const storyAnswers = computed(() => Object.keys(examination.section('history')).length)
-const gateAnswers = computed(() => Object.keys(examination.section('safety')).length)
+const storyAnswers = computed(() => Object.keys(record.section('history')).length)
+const gateAnswers = computed(() => Object.keys(record.section('safety')).length)
 
 function isDone(id: string): boolean {
-  return examination.isDone(id, examination.hurtSide) || examination.isDone(id, 'both')
+  return record.isDone(id, record.hurtSide) || record.isDone(id, 'both')
 }
 
 /** What was done before the gate closed is done. */
 function isOff(id: string): boolean {
-  return !isDone(id) && (examination.assessment?.safety.blocked.includes(id) ?? false)
+  return !isDone(id) && (verdict.assessment?.safety.blocked.includes(id) ?? false)
 }
 
 function state(done: number, off: number, all: number): string {
@@ -68,7 +70,7 @@ function state(done: number, off: number, all: number): string {
           type="button"
           class="stop"
           :class="[
-            examination.assessment?.safety.gateOpen ? 'done' : gateAnswers ? 'begun' : 'open',
+            verdict.assessment?.safety.gateOpen ? 'done' : gateAnswers ? 'begun' : 'open',
             { here: place.kind === 'gate' },
           ]"
           :aria-current="place.kind === 'gate' ? 'step' : undefined"
@@ -76,7 +78,7 @@ function state(done: number, off: number, all: number): string {
         >
           <PostureMark posture="gate" />
           <span>Safety gate</span>
-          <small>{{ examination.assessment?.safety.gateOpen ? 'open' : 'shut' }}</small>
+          <small>{{ verdict.assessment?.safety.gateOpen ? 'open' : 'shut' }}</small>
         </button>
       </li>
       <li v-for="stop in stops" :key="stop.id">

@@ -1,6 +1,7 @@
 import { type Ref, computed } from 'vue'
 import type { Hold, Manoeuvre, SafetyLine } from '@/contract/types'
 import { useExamination } from '@/stores/examination'
+import { useVerdict } from '@/stores/verdict'
 
 /** What the server said against a manoeuvre, with the line that says why. */
 export interface Held extends Hold {
@@ -12,10 +13,11 @@ export interface Held extends Hold {
 /** Looks up the server's verdict; a reason given opens what a reason may open. */
 export function useHold(manoeuvre: Ref<Manoeuvre | null>) {
   const examination = useExamination()
+  const verdict = useVerdict()
 
   const hold = computed<Held | null>(() => {
     const here = manoeuvre.value
-    const safety = examination.assessment?.safety
+    const safety = verdict.assessment?.safety
     const hold = here ? safety?.holds[here.id] : undefined
     if (
       !here ||

@@ -6,6 +6,7 @@ const props = defineProps<{ state: SaveState }>()
 const WORDS: Record<SaveState, string> = {
   saved: 'Saved',
   saving: 'Saving',
+  offline: 'Without the server: goes on from this device',
   kept: 'Kept on this device, will send',
   unkept: 'Not kept on this device: leave this page open until it is sent',
   login: 'Kept on this device, to send once you are logged in again.',
@@ -54,6 +55,7 @@ const words = computed(() => WORDS[props.state])
   color: var(--ink);
 }
 .save.kept,
+.save.offline,
 .save.login,
 .save.refused {
   color: var(--ink);

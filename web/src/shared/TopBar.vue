@@ -1,15 +1,40 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import CompassRose from './CompassRose.vue'
+import LogOutDialog from './LogOutDialog.vue'
 import LookPicker from './LookPicker.vue'
+import { useExamination } from '@/stores/examination'
 import { useSession } from '@/stores/session'
+import { type Unsent, unsent } from '@/sync'
+import { tell } from '@/ui/telling'
 
 const session = useSession()
 const router = useRouter()
 
+const examination = useExamination()
+const waiting = ref<Unsent[]>([])
+
 async function logOut(): Promise<void> {
-  await session.logOut()
-  await router.push({ name: 'login' })
+  waiting.value = await unsent()
+  if (waiting.value.length === 0) await leave()
+}
+
+async function leave(): Promise<void> {
+  waiting.value = []
+  examination.close()
+  try {
+    await session.logOut()
+    await router.push({ name: 'login' })
+  } catch {
+    tell('The server cannot be reached, so you are still logged in. Try again once it is back.')
+    await router.push({ name: 'today' })
+  }
+}
+
+async function stay(): Promise<void> {
+  waiting.value = []
+  await router.push({ name: 'today' })
 }
 </script>
 
@@ -28,6 +53,7 @@ async function logOut(): Promise<void> {
     <span class="who">{{ session.user?.name }}</span>
     <button class="button quiet" type="button" @click="logOut">Log out</button>
   </header>
+  <LogOutDialog v-if="waiting.length > 0" :unsent="waiting" @stay="stay" @leave="leave" />
 </template>
 
 <style scoped>

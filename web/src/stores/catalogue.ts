@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { answerOf, api } from '@/api/client'
+import { readThrough } from '@/sync'
 import type { Catalogue, ConditionId, Field, Manoeuvre, SafetyLine } from '@/contract/types'
 
 function nameFields(names: Map<string, string>, fields: Field[]): void {
@@ -26,7 +27,8 @@ export const useCatalogue = defineStore('catalogue', () => {
   })
 
   async function load(): Promise<void> {
-    catalogue.value ??= await answerOf(api.GET('/api/catalogue'))
+    if (catalogue.value !== null) return
+    catalogue.value = (await readThrough('catalogue', () => answerOf(api.GET('/api/catalogue')))).value
   }
 
   function manoeuvre(id: string): Manoeuvre {

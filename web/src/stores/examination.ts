@@ -1,158 +1,141 @@
 import { defineStore } from 'pinia'
 import { type EffectScope, computed, effectScope, reactive, ref, shallowRef } from 'vue'
 import { type ApiError, answerOf, api } from '@/api/client'
-import type {
-  Assessment,
-  Examination,
-  FindingPayload,
-  Hold,
-  Payload,
-  Saved,
-  SectionName,
-  SectionPayloads,
-  Side,
-} from '@/contract/types'
+import type { Payload, Saved, Side } from '@/contract/types'
 import {
+  type RetryReturn,
   type SaveQueueReturn,
   type SaveState,
-  type StoredPart,
   type Waiting,
+  examinationName,
   merge,
+  readThrough,
+  refusedAs,
   same,
+  shelve,
   takeUp,
   thisTab,
+  tidyShelf,
+  useRetry,
   useSaveQueue,
 } from '@/sync'
+import { type KeptExamination, keptFrom } from './kept'
+import { isFinding, isMeasured, useRecord } from './record'
+import { useUndo } from './undo'
+import { useVerdict } from './verdict'
 
-interface Undoable {
-  part: string
-  payload: Payload | null
-}
-
-const NOTHING: StoredPart = { payload: null, version: 0 }
-const MOST_UNDO = 100
-const STALE = 409
-
-/** What goes along with a measure, but is none. */
-const ALONGSIDE = ['checks', 'note', 'fromMemory', 'override']
-
-/** Parts are sections by their name, or findings as manoeuvre and side. */
-function isFinding(part: string): boolean {
-  return part.includes(':')
-}
-
-function isMeasured(payload: Payload | null): boolean {
-  return payload !== null && Object.keys(payload).some((key) => !ALONGSIDE.includes(key))
-}
-
-/** The examination on the bench: what was entered, what the server made of it, what still waits. */
+/** The examination on the bench: opens it, takes entries, sends them and brings back what the server says. */
 export const useExamination = defineStore('examination', () => {
-  const head = shallowRef<Omit<Examination, 'sections' | 'findings' | 'assessment'> | null>(null)
-  const assessment = shallowRef<Assessment | null>(null)
-  /** As the person sees them, saved or not. */
-  const parts = reactive(new Map<string, Payload | null>())
-  /** As the server last told them. */
-  const stored = new Map<string, StoredPart>()
-  /** By part of the assessment: what the server need not tell again. */
-  let marks: Record<string, string> = {}
-  const beforeGate = reactive(new Set<string>())
+  const record = useRecord()
+  const verdict = useVerdict()
+  const undoable = useUndo()
   /** What was brought together by itself, to be told once. */
   const merged = ref('')
-  const undoable = ref<Undoable[]>([])
   /** Everything recorded while this is on is marked as entered afterwards. */
   const fromMemory = ref(false)
   /** Reasons given for manoeuvres that the gate holds back, by manoeuvre. */
   const overrides = reactive(new Map<string, string>())
+  /** When this device last saw the record, where it was opened without the server (ISO 8601). */
+  const keptAt = ref<string | null>(null)
   const queue = shallowRef<SaveQueueReturn | null>(null)
   let scope: EffectScope | undefined
+  let comeback: RetryReturn | undefined
 
-  const hurtSide = computed<Side>(() => (section('frame').hurtSide === 'right' ? 'right' : 'left'))
-  const otherSide = computed<Side>(() => (hurtSide.value === 'left' ? 'right' : 'left'))
-  const saveState = computed<SaveState>(() => queue.value?.state.value ?? 'saved')
-  const byChance = computed(() => [...(assessment.value?.conditions ?? [])].sort((a, b) => b.posttest - a.posttest))
+  const saveState = computed<SaveState>(() => {
+    const state = queue.value?.state.value ?? 'saved'
+    return state === 'saved' && keptAt.value !== null ? 'offline' : state
+  })
   const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item) => item.part)))
   /** Something entered has not been judged yet. */
   const isAhead = computed(() => (queue.value?.waiting.value.length ?? 0) > 0)
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
-    const [examination, tab] = await Promise.all([
-      answerOf(api.GET('/api/examinations/{examination}', { params: { path: { examination: id } } })),
-      thisTab(),
-    ])
-    scope?.stop()
+    const [{ value, keptAt: at }, tab] = await Promise.all([readThrough(examinationName(id), () => ask(id)), thisTab()])
+    close()
     scope = effectScope(true)
-    parts.clear()
-    stored.clear()
-    beforeGate.clear()
-    undoable.value = []
+    show(value)
+    keptAt.value = at
+    const taken = await takeUp(id, tab)
+    scope.run(() => {
+      queue.value = useSaveQueue({
+        examination: id,
+        tab,
+        taken,
+        handlers: { stored: record.storedAs, known: verdict.known, saved, refused },
+      })
+      comeback = useRetry({ attempt: () => void refresh() })
+    })
+    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
+      if (!isMeasured(record.payload(part))) record.show(part, draft)
+    for (const problem of problems.value) record.show(problem.part, problem.mine)
+    for (const item of queue.value?.waiting.value ?? []) record.show(item.part, item.payload)
+    sendLifted()
+    void queue.value?.send()
+    if (at !== null) comeback?.later()
+    void tidyShelf()
+  }
+
+  function isOpen(id: string): boolean {
+    return queue.value !== null && record.head?.id === id
+  }
+
+  /** Lets go of it; what still waits stays on the device. */
+  function close(): void {
+    scope?.stop()
+    queue.value = null
+    undoable.clear()
     fromMemory.value = false
     merged.value = ''
     overrides.clear()
-    const { sections, findings, assessment: judged, ...rest } = examination
-    head.value = rest
-    assessment.value = judged
-    marks = {}
-    for (const s of sections) receive(s.name, { payload: s.payload as Payload, version: s.version })
-    for (const f of findings) {
-      receive(`${f.manoeuvre}:${f.side}`, { payload: f.payload as Payload | null, version: f.version })
-      if (f.beforeGate) beforeGate.add(`${f.manoeuvre}:${f.side}`)
+  }
+
+  async function ask(id: string): Promise<KeptExamination> {
+    return keptFrom(
+      await answerOf(api.GET('/api/examinations/{examination}', { params: { path: { examination: id } } })),
+    )
+  }
+
+  function show({ head, parts, assessment, beforeGate, marks }: KeptExamination): void {
+    record.replace(head, parts)
+    verdict.replace(assessment, beforeGate, marks)
+  }
+
+  /** Opened from the device: once the server is back, what others did meanwhile comes in around what waits here. */
+  async function refresh(): Promise<void> {
+    const id = record.head?.id
+    if (id === undefined || keptAt.value === null) return
+    try {
+      const fresh = await ask(id)
+      if (record.head?.id !== id) return
+      record.head = fresh.head
+      verdict.replace(fresh.assessment, fresh.beforeGate)
+      const mine = new Set([...waitingFor.value, ...problems.value.map((problem) => problem.part)])
+      for (const [part, newest] of Object.entries(fresh.parts)) if (!mine.has(part)) record.receive(part, newest)
+      keptAt.value = null
+      comeback?.done()
+      void keep()
+    } catch {
+      comeback?.later()
     }
-    const taken = await takeUp(id, tab)
-    queue.value =
-      scope.run(() =>
-        useSaveQueue({
-          examination: id,
-          tab,
-          taken,
-          handlers: {
-            stored: (part) => stored.get(part) ?? NOTHING,
-            known: () => marks,
-            saved,
-            refused,
-          },
-        }),
-      ) ?? null
-    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
-      if (!isMeasured(parts.get(part) ?? null)) parts.set(part, draft)
-    for (const problem of problems.value) parts.set(problem.part, problem.mine)
-    for (const item of queue.value?.waiting.value ?? []) parts.set(item.part, item.payload)
-    sendLifted()
-    void queue.value?.send()
   }
 
-  function receive(part: string, newest: StoredPart): void {
-    stored.set(part, newest)
-    parts.set(part, newest.payload)
-  }
-
-  function section<K extends SectionName>(name: K): SectionPayloads[K] {
-    return (parts.get(name) ?? {}) as SectionPayloads[K]
-  }
-
-  /** The answers of a section by their key, where the key comes from the catalogue. */
-  function answers(name: SectionName): Payload {
-    return parts.get(name) ?? {}
-  }
-
-  function finding(manoeuvre: string, side: Side | 'both'): FindingPayload | null {
-    return (parts.get(`${manoeuvre}:${side}`) ?? null) as FindingPayload | null
-  }
-
-  function isRecorded(manoeuvre: string): boolean {
-    return (['left', 'right', 'both'] as const).some((side) => isDone(manoeuvre, side))
-  }
-
-  /** Something counts as entered: a measure, normal, or not done. */
-  function isDone(manoeuvre: string, side: Side | 'both'): boolean {
-    return isMeasured(finding(manoeuvre, side))
+  async function keep(): Promise<void> {
+    const { head } = record
+    const { assessment, beforeGate } = verdict
+    if (head === null || assessment === null) return
+    await shelve(examinationName(head.id), {
+      head,
+      parts: record.parts(),
+      assessment,
+      beforeGate: [...beforeGate],
+      marks: verdict.known(),
+    } satisfies KeptExamination)
   }
 
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
   function overrideOf(manoeuvre: string): string | undefined {
-    const recorded = (['left', 'right', 'both'] as const)
-      .map((side) => finding(manoeuvre, side)?.override)
-      .find((reason) => typeof reason === 'string')
+    const recorded = record.findings(manoeuvre).find((finding) => typeof finding.override === 'string')?.override
     return overrides.get(manoeuvre) ?? recorded ?? undefined
   }
 
@@ -176,23 +159,22 @@ export const useExamination = defineStore('examination', () => {
     const measured = isMeasured(payload)
     const draft = measured || payload === null || Object.keys(payload).length === 0 ? null : payload
     if (measured) enter(part, payload)
-    else if (isMeasured(parts.get(part) ?? null)) enter(part, null)
+    else if (isMeasured(record.payload(part))) enter(part, null)
     queue.value?.keepDraft(part, draft)
-    if (!measured) parts.set(part, draft)
+    if (!measured) record.show(part, draft)
   }
 
   /** Closes it for good, once nothing waits on this device. */
   async function sign(): Promise<void> {
-    if (!head.value) return
-    await answerOf(
-      api.POST('/api/examinations/{examination}/signature', { params: { path: { examination: head.value.id } } }),
-    )
-    await open(head.value.id)
+    const id = record.head?.id
+    if (id === undefined) return
+    await answerOf(api.POST('/api/examinations/{examination}/signature', { params: { path: { examination: id } } }))
+    await open(id)
   }
 
   /** Takes the last entry back; tells which part it was. */
   function undo(): string | null {
-    const last = undoable.value.pop()
+    const last = undoable.takeLast()
     if (!last) return null
     if (isFinding(last.part)) enterFinding(last.part, last.payload)
     else enter(last.part, last.payload ?? {})
@@ -205,49 +187,41 @@ export const useExamination = defineStore('examination', () => {
     if (!problem) return
     queue.value?.dropRefused(part)
     if (keepMine) enter(part, problem.mine)
-    else parts.set(part, stored.get(part)?.payload ?? null)
+    else record.show(part, record.storedAs(part).payload)
   }
 
   function remember(part: string): void {
-    undoable.value = [...undoable.value, { part, payload: parts.get(part) ?? null }].slice(-MOST_UNDO)
+    undoable.remember({ part, payload: record.payload(part) })
   }
 
   function enter(part: string, payload: Payload | null): void {
     queue.value?.dropRefused(part)
-    parts.set(part, payload)
+    record.show(part, payload)
     queue.value?.add(part, payload)
   }
 
-  function saved(answer: Saved, item: Waiting): void {
-    stored.set(answer.part, { payload: item.payload, version: answer.version })
-    if (assessment.value) assessment.value = { ...assessment.value, ...answer.assessment }
-    marks = answer.marks
-    beforeGate.clear()
-    for (const part of answer.beforeGate) beforeGate.add(part)
+  /** Done once the device holds the newer record too: a reload without the server must not step back. */
+  function saved(answer: Saved, item: Waiting): Promise<void> {
+    record.hold(answer.part, { payload: item.payload, version: answer.version })
+    verdict.follow(answer)
     sendLifted()
+    return keep()
   }
 
   /** What was pressed while a hold stood goes on its way once the hold is known to be lifted. */
   function sendLifted(): void {
     for (const problem of problems.value) {
       const [manoeuvre = ''] = problem.part.split(':')
-      if (problem.held && assessment.value?.safety.holds[manoeuvre] === undefined) enter(problem.part, problem.mine)
+      if (problem.held && verdict.assessment?.safety.holds[manoeuvre] === undefined) enter(problem.part, problem.mine)
     }
   }
 
   /** Answers to different questions go together by themselves; where both answered the same one, the person chooses. */
   function refused(item: Waiting, error: ApiError): void {
-    const newer = error.status === STALE ? ((error.body.newer as StoredPart | null | undefined) ?? NOTHING) : null
-    const held = (error.body.hold as Hold | undefined) !== undefined
-    if (newer === null)
-      return void queue.value?.keepRefused({
-        part: item.part,
-        mine: item.payload,
-        reason: error.fault.reason,
-        newer,
-        held,
-      })
-    stored.set(item.part, newer)
+    const refusal = refusedAs(item, error)
+    const { newer } = refusal
+    if (newer === null) return void queue.value?.keepRefused(refusal)
+    record.hold(item.part, newer)
     // What was entered on top of it holds it as well, and meets the newer state itself.
     if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
     if (same(item.payload, newer.payload)) return
@@ -257,35 +231,21 @@ export const useExamination = defineStore('examination', () => {
       enter(item.part, both)
       merged.value = item.part
     } else {
-      queue.value?.keepRefused({
-        part: item.part,
-        mine: isSection ? both : item.payload,
-        reason: error.fault.reason,
-        newer,
-      })
+      queue.value?.keepRefused(isSection ? { ...refusal, mine: both } : refusal)
     }
   }
 
   return {
-    head,
-    assessment,
-    byChance,
     problems,
     merged,
-    beforeGate,
     fromMemory,
-    hurtSide,
-    otherSide,
+    keptAt,
     saveState,
     isAhead,
     waitingFor,
-    undoable,
+    isOpen,
     open,
-    section,
-    answers,
-    finding,
-    isDone,
-    isRecorded,
+    close,
     overrideOf,
     override,
     saveSection,

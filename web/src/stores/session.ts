@@ -1,34 +1,57 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { answerOf, api, rememberCsrf } from '@/api/client'
-import { closeVault, openVault } from '@/sync'
+import { Unreachable, answerOf, api, rememberCsrf } from '@/api/client'
 import type { Session } from '@/contract/types'
+import { clearShelf, closeVault, openVault } from '@/sync'
+
+/** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
+const NAME = 'gray-compass:session'
 
 /** Who is logged in. */
 export const useSession = defineStore('session', () => {
   const user = ref<Session['user']>(null)
   const demo = ref(false)
+  /** False until the server, or this tab, said who is there. */
   const known = ref(false)
 
   async function adopt(session: Session): Promise<void> {
     rememberCsrf(session.csrf)
-    if (session.user !== null && session.deviceKey !== null) await openVault(session.user.id, session.deviceKey)
-    else closeVault()
+    if (session.user !== null && session.deviceKey !== null) {
+      sessionStorage.setItem(NAME, JSON.stringify(session))
+      await openVault(session.user.id, session.deviceKey)
+    } else {
+      sessionStorage.removeItem(NAME)
+      closeVault()
+    }
     user.value = session.user
     demo.value = session.demo
     known.value = true
   }
 
+  /**
+   * Asks who is there; while the server is away, whoever was there in this tab.
+   *
+   * @throws Unreachable where the server is away and this tab knows nobody
+   */
   async function look(): Promise<void> {
-    await adopt(await answerOf(api.GET('/api/me')))
+    try {
+      await adopt(await answerOf(api.GET('/api/me')))
+    } catch (error) {
+      const kept = sessionStorage.getItem(NAME)
+      if (!(error instanceof Unreachable) || kept === null) throw error
+      await adopt(JSON.parse(kept) as Session)
+    }
   }
 
   async function logIn(email: string, password: string): Promise<void> {
     await adopt(await answerOf(api.POST('/api/login', { body: { email, password } })))
   }
 
+  /** @throws Unreachable where the server is away: then nothing has changed */
   async function logOut(): Promise<void> {
     await answerOf(api.POST('/api/logout'))
+    await clearShelf()
+    sessionStorage.removeItem(NAME)
     await look()
   }
 

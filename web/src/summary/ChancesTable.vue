@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useVerdict } from '@/stores/verdict'
 
 /** Every chance, the highest first, with its interval drawn to scale. */
 const catalogue = useCatalogue()
-const examination = useExamination()
+const verdict = useVerdict()
 </script>
 
 <template>
@@ -26,24 +26,24 @@ const examination = useExamination()
       </tr>
     </thead>
     <tbody>
-      <tr v-for="verdict in examination.byChance" :key="verdict.id" :class="verdict.zone">
+      <tr v-for="chance in verdict.byChance" :key="chance.id" :class="chance.zone">
         <th scope="row">
-          {{ catalogue.conditionLabel(verdict.id) }}
-          <small v-if="verdict.grade !== null">grade {{ verdict.grade }}</small>
+          {{ catalogue.conditionLabel(chance.id) }}
+          <small v-if="chance.grade !== null">grade {{ chance.grade }}</small>
         </th>
-        <td class="n">{{ inHundred(verdict.pretest) }}</td>
-        <td class="n">{{ inHundred(verdict.afterStory) }}</td>
-        <td class="n strong">{{ inHundred(verdict.posttest) }}</td>
+        <td class="n">{{ inHundred(chance.pretest) }}</td>
+        <td class="n">{{ inHundred(chance.afterStory) }}</td>
+        <td class="n strong">{{ inHundred(chance.posttest) }}</td>
         <td class="drawn">
           <svg viewBox="0 0 100 20" preserveAspectRatio="none" aria-hidden="true">
             <path d="M0 10H100" class="track" />
-            <path :d="`M${100 * verdict.pretest} 5v10`" class="before" />
-            <path :d="`M${100 * (verdict.interval[0] ?? 0)} 10H${100 * (verdict.interval[1] ?? 1)}`" class="range" />
-            <path :d="`M${100 * verdict.posttest} 2v16`" class="now" />
+            <path :d="`M${100 * chance.pretest} 5v10`" class="before" />
+            <path :d="`M${100 * (chance.interval[0] ?? 0)} 10H${100 * (chance.interval[1] ?? 1)}`" class="range" />
+            <path :d="`M${100 * chance.posttest} 2v16`" class="now" />
           </svg>
         </td>
-        <td class="n">{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td>
-        <td class="zone">{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
+        <td class="n">{{ inHundred(chance.interval[0] ?? 0) }} to {{ inHundred(chance.interval[1] ?? 1) }}</td>
+        <td class="zone">{{ catalogue.label('zone', chance.zone) }}{{ chance.unsettled ? ', not settled' : '' }}</td>
       </tr>
     </tbody>
   </table>

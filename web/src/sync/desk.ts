@@ -96,8 +96,14 @@ export async function takeUp(examination: string, tab: string): Promise<Desk> {
   return taken
 }
 
+/** How many entries wait for one examination. */
+export interface Unsent {
+  examination: string
+  count: number
+}
+
 /** Examinations for which this device holds something that the server does not have yet. */
-export async function unsent(): Promise<{ examination: string; count: number }[]> {
+export async function unsent(): Promise<Unsent[]> {
   const counts = new Map<string, number>()
   for (const desk of await desks()) {
     const { waiting, refused } = await read(desk.name)
@@ -105,4 +111,9 @@ export async function unsent(): Promise<{ examination: string; count: number }[]
     if (count > 0) counts.set(desk.examination, (counts.get(desk.examination) ?? 0) + count)
   }
   return [...counts].map(([examination, count]) => ({ examination, count }))
+}
+
+/** Lets go of everything that waits on this device for whoever is logged in; nothing brings it back. */
+export async function discardUnsent(): Promise<void> {
+  for (const desk of await desks()) await vault()?.remove(desk.name)
 }

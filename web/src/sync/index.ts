@@ -1,6 +1,18 @@
 /** The one door to what is kept on the device and sent from it. */
-export { type Desk, type Refused, type StoredPart, type Waiting, takeUp, unsent } from './desk'
+export {
+  type Desk,
+  type Refused,
+  type StoredPart,
+  type Unsent,
+  type Waiting,
+  discardUnsent,
+  takeUp,
+  unsent,
+} from './desk'
 export { merge, same } from './merge'
+export { type Read, readThrough } from './readThrough'
+export { refusedAs } from './refusal'
+export { type RetryOptions, type RetryReturn, useRetry } from './retry'
 export {
   type SaveHandlers,
   type SaveQueueOptions,
@@ -8,5 +20,7 @@ export {
   type SaveState,
   useSaveQueue,
 } from './saveQueue'
+export { sendAll } from './sendAll'
+export { type Shelved, clearShelf, examinationName, shelve, tidyShelf, unshelve } from './shelf'
 export { thisTab } from './tab'
 export { closeVault, openVault } from './vault'

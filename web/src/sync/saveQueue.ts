@@ -1,23 +1,23 @@
-import { useEventListener, useOnline } from '@vueuse/core'
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { ApiError, Unreachable, answerOf, api } from '@/api/client'
 import type { Payload, Saved, SectionName, Side } from '@/contract/types'
 import { type Desk, type Refused, type StoredPart, type Waiting, keep } from './desk'
+import { useRetry } from './retry'
 
-/** What is honest to say about saving. */
-export type SaveState = 'saved' | 'saving' | 'kept' | 'unkept' | 'login' | 'refused'
+/** What is honest to say about saving; offline: nothing waits, but what is shown came from this device. */
+export type SaveState = 'saved' | 'offline' | 'saving' | 'kept' | 'unkept' | 'login' | 'refused'
 
 export interface SaveHandlers {
   /** What the server last told of a part. */
   stored: (part: string) => StoredPart
   /** Marks of the parts of the assessment that are held already. */
   known: () => Record<string, string>
-  saved: (answer: Saved, item: Waiting) => void
+  /** Until it is done the entry stays on the device. */
+  saved: (answer: Saved, item: Waiting) => Promise<void> | void
   refused: (item: Waiting, error: ApiError) => void
 }
 
-const RETRY_MS = 2_000
-const LONGEST_RETRY_MS = 30_000
 const UNAUTHENTICATED = 401
 /** After so many failures on one entry it is set aside, so that it does not keep the others waiting. */
 const MOST_FAILURES = 3
@@ -65,9 +65,7 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
 
   const sending = ref(false)
   const away = ref<'kept' | 'login' | null>(null)
-  const online = useOnline()
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let tries = 0
+  const retry = useRetry({ attempt: () => void send() })
 
   const state = computed<SaveState>(
     () =>
@@ -85,7 +83,6 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
   async function send(): Promise<void> {
     if (sending.value) return
     sending.value = true
-    clearTimeout(timer)
     while (desk.value.waiting[0] && (await sendOne(desk.value.waiting[0])));
     sending.value = false
   }
@@ -96,14 +93,14 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
     try {
       const answer = await put(item)
       followOn(item, { payload: item.payload, version: answer.version })
-      handlers.saved(answer, item)
+      await handlers.saved(answer, item)
     } catch (error) {
       if (error instanceof Unreachable && error.isFailure) item.failures = (item.failures ?? 0) + 1
       if ((item.failures ?? 0) >= MOST_FAILURES)
         handlers.refused(item, new ApiError(0, { path: item.part, reason: 'The server failed on it three times' }, {}))
       else if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
         away.value = error instanceof Unreachable ? 'kept' : 'login'
-        timer = setTimeout(() => void send(), Math.min(RETRY_MS * 2 ** tries++, LONGEST_RETRY_MS))
+        retry.later()
         return false
       } else
         handlers.refused(
@@ -112,7 +109,7 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
         )
     }
     away.value = null
-    tries = 0
+    retry.done()
     desk.value.waiting = desk.value.waiting.filter((other) => other.key !== item.key)
     return true
   }
@@ -173,8 +170,6 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
   useEventListener(window, 'beforeunload', (event) => {
     if (writing.value > 0) event.preventDefault()
   })
-  watch(online, (back) => back && void send())
-  onScopeDispose(() => clearTimeout(timer))
 
   return {
     state,

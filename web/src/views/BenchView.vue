@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { refAutoReset, useMediaQuery } from '@vueuse/core'
-import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
 import BenchHead from '@/bench/BenchHead.vue'
@@ -16,7 +16,7 @@ import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import StoryChances from '@/bench/asking/StoryChances.vue'
 import StoryPanel from '@/bench/asking/StoryPanel.vue'
-import { GATE, type Place, STORY, route, samePlace } from '@/bench/places'
+import { useRoute } from '@/bench/route/useRoute'
 import { useBenchKeys } from '@/bench/useBenchKeys'
 import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
@@ -25,86 +25,55 @@ import type { ConditionId, Payload, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useUndo } from '@/stores/undo'
+import { useOpen } from '@/stores/useOpen'
+import { useVerdict } from '@/stores/verdict'
 import UiSheet from '@/ui/UiSheet.vue'
+import { hush, tell } from '@/ui/telling'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const catalogue = useCatalogue()
 const examination = useExamination()
+const record = useRecord()
+const undoable = useUndo()
+const verdict = useVerdict()
 
-/** Long enough to read a line (ms). */
-const SAID_FOR = 6000
-
-const place = ref<Place>(STORY)
 const activeSide = ref<Side>('left')
 const picked = ref<ConditionId | null>(null)
 const open = ref<'keys' | 'jump' | null>(null)
 const plateauOpen = ref(false)
 const railOpen = ref(false)
-const problem = ref('')
-/** For those who listen: changes that happen away from where the hand is. */
-const said = refAutoReset('', SAID_FOR)
 const middle = useTemplateRef<HTMLElement>('middle')
 /** Without room beside the middle, the picture lies in a sheet; on a phone the route does as well. */
 const narrow = useMediaQuery('(max-width: 1180px)')
 const phone = useMediaQuery('(max-width: 640px)')
 
-const ready = computed(
-  () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
-)
-const places = computed(() => (examination.assessment ? route(examination.assessment.route) : []))
-const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
+const { place, manoeuvre, go, step, station, goToPart } = useRoute({
+  moved: () => {
+    hush()
+    railOpen.value = plateauOpen.value = false
+    activeSide.value = record.otherSide
+  },
+})
+const { ready, problem, load } = useOpen({
+  id: () => props.id,
+  anew: true,
+  elsewhere: ({ id, status }) => (status === 'signed' ? { name: 'summary', params: { id } } : null),
+  opened: () => {
+    activeSide.value = record.otherSide
+  },
+})
 const recorder = useRecorder(manoeuvre)
 const { hold, canRecord } = useHold(manoeuvre)
-const emergency = computed(
-  () => examination.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false,
-)
+const emergency = computed(() => verdict.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
 /** The line that holds back this very manoeuvre is told in its place. */
 const alarms = computed(() =>
-  (examination.assessment?.safety.lines ?? []).filter(
+  (verdict.assessment?.safety.lines ?? []).filter(
     (line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && hold.value?.rule !== line.rule),
   ),
 )
-
-async function load(): Promise<void> {
-  try {
-    await Promise.all([catalogue.load(), examination.open(props.id)])
-    if (examination.head?.status === 'signed') return void router.replace({ name: 'summary', params: { id: props.id } })
-    activeSide.value = examination.otherSide
-    problem.value = ''
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The examination could not be opened.'
-  }
-}
-
-function go(to: Place): void {
-  said.value = ''
-  place.value = to
-  railOpen.value = plateauOpen.value = false
-  activeSide.value = examination.otherSide
-}
-
-function step(by: number): void {
-  const at = places.value.findIndex((p) => samePlace(p, place.value))
-  go(at < 0 ? nextOpen() : (places.value[Math.min(Math.max(at + by, 0), places.value.length - 1)] ?? STORY))
-}
-
-/** From beside the route one comes back to the first thing on it that is not done. */
-function nextOpen(): Place {
-  return (
-    places.value.find(
-      (p) =>
-        p.kind === 'manoeuvre' && !examination.isDone(p.id, examination.hurtSide) && !examination.isDone(p.id, 'both'),
-    ) ?? STORY
-  )
-}
-
-function station(by: number): void {
-  const stationOf = (p: Place) => (p.kind === 'manoeuvre' ? catalogue.manoeuvre(p.id).station : p.kind)
-  const order = [...new Set(places.value.map(stationOf))]
-  const target = order[Math.min(Math.max(order.indexOf(stationOf(place.value)) + by, 0), order.length - 1)]
-  go(places.value.find((p) => stationOf(p) === target) ?? STORY)
-}
 
 /** Fills both knees, goes on and says what it wrote; what is held is said, and stays in sight. */
 function fill(payload: Payload): void {
@@ -112,19 +81,19 @@ function fill(payload: Payload): void {
   const { name } = manoeuvre.value.card
   const written = recorder.fill(payload)
   step(1)
-  said.value = inOneLine(name, payload, written)
+  tell(inOneLine(name, payload, written))
 }
 
 /** Nothing pressed is lost in silence. */
 function isHeld(): boolean {
   if (!canRecord.value && manoeuvre.value)
-    said.value = `${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`
+    tell(`${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`)
   return !canRecord.value
 }
 
 function chooseBand(band: string): void {
   if (isHeld()) return
-  activeSide.value = examination.hurtSide
+  activeSide.value = record.hurtSide
   recorder.chooseBand(band)
 }
 
@@ -136,18 +105,12 @@ function weigh(condition: ConditionId): void {
   void router.push({ name: 'weigh', params: { id: props.id, condition } })
 }
 
-/** Where a part is entered: a manoeuvre, the gate, or the story. */
-function goToPart(part: string): void {
-  const [name = '', side] = part.split(':')
-  go(side ? { kind: 'manoeuvre', id: name } : name === 'safety' ? GATE : STORY)
-}
-
 /** What was taken back is shown, so that nothing changes out of sight. */
 function undo(): void {
   const part = examination.undo()
   if (part === null) return
   if (part !== 'frame') goToPart(part)
-  said.value = 'Taken back.'
+  tell('Taken back.')
 }
 
 useBenchKeys({
@@ -159,7 +122,7 @@ useBenchKeys({
     if (checks.length > 0) change({ checks: Object.fromEntries(checks.map((check) => [check, true])) })
   },
   knee: (which) => {
-    activeSide.value = which === 'hurt' ? examination.hurtSide : examination.otherSide
+    activeSide.value = which === 'hurt' ? record.hurtSide : record.otherSide
     middle.value
       ?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)
       ?.focus({ preventScroll: true })
@@ -171,7 +134,7 @@ useBenchKeys({
     if (focused) return weigh(focused as ConditionId)
     const feeds = manoeuvre.value?.feeds ?? []
     const condition =
-      examination.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? examination.byChance[0]?.id
+      verdict.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? verdict.byChance[0]?.id
     if (condition) weigh(condition)
   },
   jump: () => (open.value = 'jump'),
@@ -183,11 +146,9 @@ useBenchKeys({
 
 watch(
   () => examination.merged,
-  (part) => part && (said.value = 'Another tab or person answered other questions here; both are kept.'),
+  (part) => part && tell('Another tab or person answered other questions here; both are kept.'),
 )
-watch(() => props.id, load)
 watch(place, () => middle.value?.scrollTo({ top: 0 }))
-onMounted(load)
 </script>
 
 <template>
@@ -199,7 +160,7 @@ onMounted(load)
       <RouterLink class="button" to="/">Back to today</RouterLink>
     </p>
   </main>
-  <div v-else-if="ready && examination.head" class="bench">
+  <div v-else-if="ready && record.head" class="bench">
     <BenchHead
       class="head"
       :plateau-open="plateauOpen"
@@ -234,7 +195,6 @@ onMounted(load)
         @band="chooseBand"
       />
     </main>
-    <p class="said" role="status">{{ said }}</p>
     <StoryChances v-if="place.kind === 'story'" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
     <UiSheet v-if="narrow" v-model="plateauOpen" title="Chances" side="right">
@@ -244,7 +204,7 @@ onMounted(load)
     <BenchFoot
       class="foot"
       :can-record="canRecord"
-      :can-undo="examination.undoable.length > 0"
+      :can-undo="!undoable.isEmpty"
       :from-memory="examination.fromMemory"
       @memory="examination.fromMemory = !examination.fromMemory"
       @normal="fill({ normal: true })"
@@ -255,8 +215,8 @@ onMounted(load)
     />
   </div>
   <EvidenceChain
-    v-if="picked && examination.assessment"
-    :assessment="examination.assessment"
+    v-if="picked && verdict.assessment"
+    :assessment="verdict.assessment"
     :condition="picked"
     @close="picked = null"
     @weigh="weigh(picked)"
@@ -310,20 +270,6 @@ onMounted(load)
 }
 .foot {
   grid-area: foot;
-}
-.said {
-  position: fixed;
-  z-index: 3;
-  left: 50%;
-  bottom: 84px;
-  transform: translateX(-50%);
-  padding: 10px 16px;
-  color: var(--on-band);
-  background: var(--band);
-  border-radius: var(--radius);
-}
-.said:empty {
-  display: none;
 }
 .lost {
   display: grid;

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
 import { findingName } from '@/shared/findings'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useOpen } from '@/stores/useOpen'
+import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
 
 /** One large screen to hand an emergency over with: what, since when, and the pulse again and again. */
 const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
-const problem = ref('')
+const record = useRecord()
+const verdict = useVerdict()
+const { ready, problem } = useOpen({ id: () => props.id })
 const now = ref(new Date())
 const STORY = 'history'
 const PULSE = 'pulseChecks'
@@ -19,13 +24,13 @@ const PULSE = 'pulseChecks'
 const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
 
 const lines = computed(() =>
-  (examination.assessment?.safety.lines ?? []).filter(
+  (verdict.assessment?.safety.lines ?? []).filter(
     (line) => line.urgency === 'emergency' || line.urgency === 'same_day',
   ),
 )
-const signed = computed(() => examination.head?.status === 'signed')
-const due = computed(() => examination.assessment?.safety.pulse.everyMinutes ?? 0)
-const checks = computed(() => examination.section(PULSE).entries ?? [])
+const signed = computed(() => record.head?.status === 'signed')
+const due = computed(() => verdict.assessment?.safety.pulse.everyMinutes ?? 0)
+const checks = computed(() => record.section(PULSE).entries ?? [])
 const last = computed(() => {
   const entry = checks.value.at(-1)
   return entry ? new Date(entry.at) : null
@@ -37,12 +42,12 @@ const state = computed(() =>
   CHECKS.map((id) => ({
     id,
     name: catalogue.nameOf(id),
-    value: spoken(examination.finding(id, examination.hurtSide), id),
+    value: spoken(record.finding(id, record.hurtSide), id),
   })),
 )
 
 const injured = computed(() => {
-  const { daysSinceInjury: days, hoursSinceInjury: hours } = examination.section('frame')
+  const { daysSinceInjury: days, hoursSinceInjury: hours } = record.section('frame')
   if (typeof hours === 'number') return `${hours} h ago`
   return days === 0
     ? 'today'
@@ -53,7 +58,7 @@ const injured = computed(() => {
         : 'no injury recalled'
 })
 const found = computed(() =>
-  (examination.assessment?.results ?? [])
+  (verdict.assessment?.results ?? [])
     .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre !== STORY)
     .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
     .join(', '),
@@ -77,23 +82,16 @@ function clock(date: Date): string {
 }
 
 useIntervalFn(() => (now.value = new Date()), 5_000)
-onMounted(async () => {
-  try {
-    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The hand-over could not be opened.'
-  }
-})
 </script>
 
 <template>
   <main class="emergency">
     <UiAlert v-if="problem" :say="problem" />
-    <template v-else-if="examination.head && examination.assessment">
+    <template v-else-if="ready && record.head">
       <header>
         <div>
-          <h1>{{ examination.head.athlete.name }}, {{ examination.head.athlete.age }}</h1>
-          <p class="side">{{ examination.hurtSide }} knee</p>
+          <h1>{{ record.head.athlete.name }}, {{ record.head.athlete.age }}</h1>
+          <p class="side">{{ record.hurtSide }} knee</p>
         </div>
         <p class="clock number" aria-label="Time now">{{ clock(now) }}</p>
         <SaveState :state="examination.saveState" class="save" />
@@ -133,20 +131,20 @@ onMounted(async () => {
       </section>
       <section aria-labelledby="told">
         <h2 id="told">What happened</h2>
-        <p>{{ examination.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
+        <p>{{ record.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
         <dl>
           <dt>Injured</dt>
           <dd>{{ injured }}</dd>
           <dt>Examined from</dt>
-          <dd class="number">{{ clock(new Date(examination.head.examinedAt)) }}</dd>
+          <dd class="number">{{ clock(new Date(record.head.examinedAt)) }}</dd>
           <dt>By</dt>
-          <dd>{{ examination.head.examiner }}</dd>
+          <dd>{{ record.head.examiner }}</dd>
         </dl>
       </section>
       <section aria-labelledby="found">
         <h2 id="found">Found, and what to do</h2>
         <p>{{ found || 'No hand has been on the knee itself.' }}</p>
-        <p>{{ examination.assessment.plan.support.why }} A pulse that is felt does not exclude an injured artery.</p>
+        <p>{{ verdict.assessment?.plan.support.why }} A pulse that is felt does not exclude an injured artery.</p>
       </section>
       <footer>
         <b>Chances, not a diagnosis.</b>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { Chosen } from '@/contract/types'
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useOpen } from '@/stores/useOpen'
+import { useVerdict } from '@/stores/verdict'
 import ChancesTable from '@/summary/ChancesTable.vue'
 import CopyText from '@/summary/CopyText.vue'
 import KneesTable from '@/summary/KneesTable.vue'
@@ -15,17 +17,15 @@ import SignDialog from '@/summary/SignDialog.vue'
 
 const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
-const examination = useExamination()
-const problem = ref('')
+const record = useRecord()
+const verdict = useVerdict()
+const { ready, problem } = useOpen({ id: () => props.id })
 const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }
 const signing = ref(false)
 
-const ready = computed(
-  () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
-)
-const assessment = computed(() => examination.assessment!)
+const assessment = computed(() => verdict.assessment!)
 const judgedBy = computed(() => {
-  const chosen: Chosen = examination.section('frame').schools ?? {}
+  const chosen: Chosen = record.section('frame').schools ?? {}
   return (catalogue.catalogue?.schools ?? [])
     .map(
       (school) =>
@@ -33,7 +33,7 @@ const judgedBy = computed(() => {
     )
     .join('; ')
 })
-const signed = computed(() => examination.head?.status === 'signed')
+const signed = computed(() => record.head?.status === 'signed')
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
 const fluid = computed(() => {
   const found = assessment.value.effusion
@@ -73,12 +73,12 @@ const held = computed(() => {
 const marked = computed(() =>
   (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
     const findings = (['left', 'right', 'both'] as const)
-      .map((side) => examination.finding(m.id, side))
+      .map((side) => record.finding(m.id, side))
       .filter((finding) => finding !== null)
     const reason = findings.find((finding) => typeof finding.override === 'string')?.override
     return [
       ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
-      ...(['left', 'right', 'both'].some((side) => examination.beforeGate.has(`${m.id}:${side}`))
+      ...(['left', 'right', 'both'].some((side) => verdict.beforeGate.has(`${m.id}:${side}`))
         ? [{ name: m.card.name, mark: 'recorded before the gate' }]
         : []),
       ...(findings.some((finding) => finding.fromMemory === true)
@@ -105,14 +105,6 @@ function when(time: string): string {
 function print(): void {
   window.print()
 }
-
-onMounted(async () => {
-  try {
-    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The summary could not be opened.'
-  }
-})
 </script>
 
 <template>
@@ -121,18 +113,15 @@ onMounted(async () => {
     <h1>No summary</h1>
     <p>{{ problem }}</p>
   </main>
-  <main v-else-if="ready && examination.head" class="summary">
+  <main v-else-if="ready && record.head" class="summary">
     <header>
       <div>
-        <h1>{{ examination.head.athlete.name }}, {{ examination.hurtSide }} knee</h1>
+        <h1>{{ record.head.athlete.name }}, {{ record.hurtSide }} knee</h1>
         <p>
-          {{ examination.head.athlete.squad }}, no. {{ examination.head.athlete.number }} ·
-          {{ examination.head.athlete.age }} years · seen by {{ examination.head.examiner }} on
-          {{ when(examination.head.examinedAt) }} ·
+          {{ record.head.athlete.squad }}, no. {{ record.head.athlete.number }} · {{ record.head.athlete.age }} years ·
+          seen by {{ record.head.examiner }} on {{ when(record.head.examinedAt) }} ·
           <b>
-            {{
-              signed && examination.head.signedAt ? `signed ${when(examination.head.signedAt)}` : 'draft, not signed'
-            }}
+            {{ signed && record.head.signedAt ? `signed ${when(record.head.signedAt)}` : 'draft, not signed' }}
           </b>
         </p>
       </div>
@@ -142,7 +131,7 @@ onMounted(async () => {
         <a
           class="button"
           :href="`/api/examinations/${id}/document`"
-          :download="`knee-${examination.head.examinedAt.slice(0, 10)}.json`"
+          :download="`knee-${record.head.examinedAt.slice(0, 10)}.json`"
         >
           Document
         </a>

@@ -6,7 +6,7 @@ import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
-import { unsent } from '@/sync'
+import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
@@ -16,6 +16,9 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 const TYPING_MS = 150
 const router = useRouter()
 const today = ref<Today | null>(null)
+/** Where the server was away: when this device last saw the list. */
+const keptAt = ref<string | null>(null)
+const retry = useRetry({ attempt: () => keptAt.value !== null && void load() })
 const problem = ref('')
 const search = ref('')
 const typed = refDebounced(search, TYPING_MS)
@@ -38,7 +41,7 @@ const lists = computed(() => [
 ])
 
 /** Entered on this device, and not with the server yet. */
-const waiting = ref<{ examination: string; count: number }[]>([])
+const waiting = ref<Unsent[]>([])
 const kept = computed(() =>
   (today.value === null ? [] : waiting.value).map(({ examination, count }) => {
     const known = lists.value.flatMap(({ cases }) => cases).find((one) => one.examination.id === examination)
@@ -50,10 +53,16 @@ async function load(): Promise<void> {
   const mine = ++asked
   try {
     const query = { search: typed.value, page: page.value, unfinished: unfinished.value }
-    const answer = await answerOf(api.GET('/api/today', { params: { query } }))
+    const ask = () => answerOf(api.GET('/api/today', { params: { query } }))
+    // The list as it stands at the beginning is kept; a search needs the server.
+    const isPlain = query.search === '' && query.page === 1 && query.unfinished === undefined
+    const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
     if (mine !== asked) return
-    today.value = answer
+    today.value = value
+    keptAt.value = at
     problem.value = ''
+    if (at === null) retry.done()
+    else retry.later()
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'
   }
@@ -109,6 +118,9 @@ onMounted(async () => {
         <UiButton @click="load">Try again</UiButton>
       </UiAlert>
       <UiWaiting v-else-if="!today" label="Loading the list" />
+      <p v-else-if="keptAt" class="quiet-text" role="status">
+        Without the server: the list of {{ when(keptAt) }}. Examinations that were open on this device go on.
+      </p>
       <UiEmpty
         v-else-if="today.unfinished.length === 0"
         say="Nothing is unfinished. Choose an athlete to start with."

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import PlayVerdict from '@/bench/PlayVerdict.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TouchlineAsk from '@/bench/asking/TouchlineAsk.vue'
+import { useSteps } from '@/bench/route/useSteps'
 import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
 import type { Payload } from '@/contract/types'
@@ -14,80 +14,47 @@ import { useOutdoorLook } from '@/shared/look'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useOpen } from '@/stores/useOpen'
+import { useVerdict } from '@/stores/verdict'
 
 /** The touchline route, one thing at a time, for one hand in bright light; at its end, whether they go on. */
 const props = defineProps<{ id: string }>()
-const router = useRouter()
 const catalogue = useCatalogue()
 const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 useOutdoorLook()
 
-const at = ref(0)
 const reasonsOpen = ref(false)
-const problem = ref('')
 const body = useTemplateRef<HTMLElement>('body')
-
-const ready = computed(
-  () => catalogue.catalogue !== null && examination.head?.id === props.id && examination.assessment !== null,
-)
-const steps = computed(() => [
-  'story',
-  'gate',
-  ...(examination.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres),
-  'answer',
-])
-const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'story')
-const manoeuvre = computed(() =>
-  ['story', 'gate', 'answer'].includes(step.value) ? null : catalogue.manoeuvre(step.value),
-)
+const { at, steps, step, manoeuvre, go, goToPart, goToAnswer, goOn } = useSteps()
+const { ready, problem } = useOpen({
+  id: () => props.id,
+  elsewhere: ({ id, status }) =>
+    status === 'signed'
+      ? { name: 'summary', params: { id } }
+      : record.section('frame').route !== 'touchline'
+        ? { name: 'bench', params: { id } }
+        : null,
+  opened: goOn,
+})
 const { canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre, { hurtOnly: true })
 /** A normal test without this one check says less, so it is asked with the same tap. */
 const tick = computed(() => manoeuvre.value?.tick ?? null)
 const urgent = computed(() =>
-  (examination.assessment?.safety.lines ?? []).filter(
+  (verdict.assessment?.safety.lines ?? []).filter(
     (line) => line.urgency === 'emergency' || line.urgency === 'same_day',
   ),
 )
-const recorded = computed(() => manoeuvre.value !== null && examination.isRecorded(manoeuvre.value.id))
-
-function go(by: number): void {
-  at.value = Math.min(Math.max(at.value + by, 0), steps.value.length - 1)
-}
-
-function goToPart(part: string): void {
-  const [name = ''] = part.split(':')
-  at.value = Math.max(steps.value.indexOf(name === 'safety' ? 'gate' : name), 0)
-}
+const recorded = computed(() => manoeuvre.value !== null && record.isRecorded(manoeuvre.value.id))
 
 function fill(payload: Payload): void {
   recorder.fill(payload)
   go(1)
 }
 
-/** After a reload one goes on where nothing is recorded yet. */
-function firstOpen(): number {
-  if (examination.section('opening').consentGiven !== true) return 0
-  if (examination.assessment?.safety.gateOpen !== true) return 1
-  const open = steps.value.findIndex(
-    (id, index) =>
-      index > 1 &&
-      (id === 'answer' || (!examination.isDone(id, examination.hurtSide) && !examination.isDone(id, 'both'))),
-  )
-  return Math.max(open, 0)
-}
-
-onMounted(async () => {
-  try {
-    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
-    if (examination.head?.status === 'signed') return void router.replace({ name: 'summary', params: { id: props.id } })
-    if (examination.section('frame').route !== 'touchline')
-      return void router.replace({ name: 'bench', params: { id: props.id } })
-    at.value = firstOpen()
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The examination could not be opened.'
-  }
-})
 watch(step, () => {
   reasonsOpen.value = false
   body.value?.scrollTo({ top: 0 })
@@ -100,11 +67,11 @@ watch(step, () => {
     <p>{{ problem }}</p>
     <RouterLink class="button" to="/">Back to today</RouterLink>
   </main>
-  <div v-else-if="ready && examination.head" class="touchline">
+  <div v-else-if="ready && record.head" class="touchline">
     <header>
       <p>
-        <b>{{ examination.head.athlete.name }}</b>
-        <span>{{ examination.hurtSide }} knee</span>
+        <b>{{ record.head.athlete.name }}</b>
+        <span>{{ record.hurtSide }} knee</span>
       </p>
       <SaveState :state="examination.saveState" class="save" />
       <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Bench</RouterLink>
@@ -127,13 +94,13 @@ watch(step, () => {
       <ManoeuvrePanel
         v-else-if="manoeuvre"
         :manoeuvre="manoeuvre"
-        :active-side="examination.hurtSide"
+        :active-side="record.hurtSide"
         brief
         @band="recorder.chooseBand"
       />
       <template v-else>
         <h1>Going on today?</h1>
-        <PlayVerdict :plan="examination.assessment!.plan" />
+        <PlayVerdict :plan="verdict.assessment!.plan" />
         <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
         <p class="onward">
           <RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
@@ -181,7 +148,7 @@ watch(step, () => {
         Normal, next
       </button>
       <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
-      <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="at = steps.length - 1">
+      <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="goToAnswer">
         Answer
       </button>
     </footer>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ConditionId, Problem } from '@/contract/types'
 import { shortName } from '@/plateau/shapes'
@@ -7,19 +7,29 @@ import TopBar from '@/shared/TopBar.vue'
 import { findingName } from '@/shared/findings'
 import { capital, inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useOpen } from '@/stores/useOpen'
+import { useVerdict } from '@/stores/verdict'
 import WeighBoard from '@/weighup/WeighBoard.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 
 const props = defineProps<{ id: string; condition: string }>()
 const catalogue = useCatalogue()
-const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 const input = shallowRef<Problem | null>(null)
-const problem = ref('')
+const { problem } = useOpen({
+  id: () => props.id,
+  opened: async () => {
+    input.value = await answerOf(
+      api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }),
+    )
+  },
+})
 
-const assessment = computed(() => examination.assessment)
+const assessment = computed(() => verdict.assessment)
 const title = computed(() => capital(catalogue.conditionLabel(props.condition as ConditionId)))
-const verdict = computed(() => assessment.value?.conditions.find((c) => c.id === props.condition))
+const weighed = computed(() => assessment.value?.conditions.find((c) => c.id === props.condition))
 const order = computed(() => (assessment.value?.results ?? []).filter((r) => r.counts).map((r) => r.finding))
 const steps = computed(() => (assessment.value?.trace ?? []).filter((step) => step.condition === props.condition))
 const excluded = computed(() => assessment.value?.excluded ?? [])
@@ -27,17 +37,6 @@ const excluded = computed(() => assessment.value?.excluded ?? [])
 function nameOf(finding: string): string {
   return findingName(finding, catalogue.catalogue)
 }
-
-onMounted(async () => {
-  try {
-    await Promise.all([catalogue.load(), examination.head?.id === props.id ? null : examination.open(props.id)])
-    input.value = await answerOf(
-      api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }),
-    )
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The weigh-up could not be opened.'
-  }
-})
 </script>
 
 <template>
@@ -45,7 +44,7 @@ onMounted(async () => {
   <main class="weigh">
     <header>
       <div>
-        <p class="quiet-text">Weigh-up · {{ examination.head?.athlete.name }}, {{ examination.hurtSide }} knee</p>
+        <p class="quiet-text">Weigh-up · {{ record.head?.athlete.name }}, {{ record.hurtSide }} knee</p>
         <h1>{{ title }}</h1>
       </div>
       <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
@@ -87,7 +86,7 @@ onMounted(async () => {
     </section>
     <p class="caution">
       <b>A chance, not a diagnosis.</b>
-      {{ verdict?.unsettled ? 'This one is not settled: look again before it is called ruled out.' : '' }}
+      {{ weighed?.unsettled ? 'This one is not settled: look again before it is called ruled out.' : '' }}
       The figures are a starting set; your judgement and local rules come first.
     </p>
   </main>

@@ -2,6 +2,7 @@
 import type { SectionPayloads } from '@/contract/types'
 import { computed, ref } from 'vue'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
 
 type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 
@@ -9,7 +10,8 @@ type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 const SECTION = 'earlierFinding'
 const MOST = 40
 const examination = useExamination()
-const entries = computed(() => examination.section(SECTION).entries ?? [])
+const record = useRecord()
+const entries = computed(() => record.section(SECTION).entries ?? [])
 const what = ref('')
 const by = ref('')
 const on = ref('')

@@ -4,24 +4,26 @@ import { computed } from 'vue'
 import type { Catalogue, Chosen, Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import { useQuestions } from './useQuestions'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 const emit = defineEmits<{ episode: [part: Payload]; frame: [part: Payload] }>()
 const catalogue = useCatalogue()
-const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 const { episode: texts } = useQuestions()
-const episode = computed(() => examination.section('episode'))
-const answers = computed(() => examination.answers('episode'))
-const frame = computed(() => examination.section('frame'))
+const episode = computed(() => record.section('episode'))
+const answers = computed(() => record.answers('episode'))
+const frame = computed(() => record.section('frame'))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const operated = computed(() => episode.value.operated)
 const schools = computed<Chosen>(() => frame.value.schools ?? {})
 /** The days since the injury choose the setting, unless somebody says why not. */
 const otherSetting = computed(
-  () => frame.value.settingChosen !== undefined || examination.assessment?.setting !== frame.value.setting,
+  () => frame.value.settingChosen !== undefined || verdict.assessment?.setting !== frame.value.setting,
 )
 
 const operations = computed(() => [

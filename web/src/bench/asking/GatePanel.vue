@@ -1,23 +1,25 @@
 <script setup lang="ts">
 import { asAnswer } from '@/shared/values'
 import { computed } from 'vue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 
-const examination = useExamination()
+const record = useRecord()
+const verdict = useVerdict()
 const { toggle, none } = useSections()
-const safety = computed(() => examination.assessment?.safety)
+const safety = computed(() => verdict.assessment?.safety)
 const { gate, also, noneAlso } = useQuestions()
-const answers = computed(() => examination.answers('safety'))
+const answers = computed(() => record.answers('safety'))
 </script>
 
 <template>
   <div class="gate">
-    <SafetyLines :lines="examination.assessment?.safety.lines ?? []" />
-    <p v-if="examination.assessment?.safety.gateOpen" class="state">
+    <SafetyLines :lines="verdict.assessment?.safety.lines ?? []" />
+    <p v-if="verdict.assessment?.safety.gateOpen" class="state">
       <b>Open.</b>
       Nothing asked here holds the stress tests back.
     </p>

@@ -2,15 +2,17 @@
 import { computed } from 'vue'
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 
 /** What the story alone does to each chance, before any hand is laid on. */
-const examination = useExamination()
-const told = computed(() => Object.keys(examination.section('history')).length > 0)
+const record = useRecord()
+const verdict = useVerdict()
+const told = computed(() => Object.keys(record.section('history')).length > 0)
 const SHOWN = 5
 const moved = computed(() =>
-  (examination.assessment?.conditions ?? [])
-    .filter((verdict) => inHundred(verdict.pretest) !== inHundred(verdict.afterStory))
+  (verdict.assessment?.conditions ?? [])
+    .filter((chance) => inHundred(chance.pretest) !== inHundred(chance.afterStory))
     .sort((a, b) => Math.abs(b.afterStory - b.pretest) - Math.abs(a.afterStory - a.pretest))
     .slice(0, SHOWN),
 )
@@ -28,12 +30,12 @@ const moved = computed(() =>
     </p>
     <p v-else-if="moved.length === 0" class="quiet-text">Nothing told so far moves a chance.</p>
     <ul v-else>
-      <li v-for="verdict in moved" :key="verdict.id">
+      <li v-for="chance in moved" :key="chance.id">
         <span class="number">
-          {{ inHundred(verdict.pretest) }} →
-          <b>{{ inHundred(verdict.afterStory) }}</b>
+          {{ inHundred(chance.pretest) }} →
+          <b>{{ inHundred(chance.afterStory) }}</b>
         </span>
-        <small>{{ shortName(verdict.id) }}</small>
+        <small>{{ shortName(chance.id) }}</small>
       </li>
     </ul>
   </aside>

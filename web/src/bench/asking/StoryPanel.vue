@@ -2,7 +2,7 @@
 import { asWords } from '@/shared/values'
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
 import AskedList from './AskedList.vue'
 import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
@@ -14,11 +14,11 @@ import UiChoice from '@/ui/UiChoice.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 const catalogue = useCatalogue()
-const examination = useExamination()
+const record = useRecord()
 const { answer, toggle } = useSections()
-const story = computed(() => examination.section('history'))
-const opening = computed(() => examination.answers('opening'))
-const frame = computed(() => examination.section('frame'))
+const story = computed(() => record.section('history'))
+const opening = computed(() => record.answers('opening'))
+const frame = computed(() => record.section('frame'))
 
 const { opening: askedOpening, story: asked } = useQuestions()
 const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
@@ -74,7 +74,7 @@ function togglePlace(place: string): void {
       <h2 id="then">At that moment</h2>
       <AskedList
         :questions="then"
-        :answers="examination.answers('history')"
+        :answers="record.answers('history')"
         @answer="(key, value) => toggle('history', key, value)"
       >
         <li class="long">
@@ -92,7 +92,7 @@ function togglePlace(place: string): void {
       <h2 id="since">Since then, and now</h2>
       <AskedList
         :questions="since"
-        :answers="examination.answers('history')"
+        :answers="record.answers('history')"
         @answer="(key, value) => toggle('history', key, value)"
       />
       <div class="pains">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { asNumber } from '@/shared/values'
 import { computed } from 'vue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
 import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { useQuestions } from './useQuestions'
@@ -11,7 +11,7 @@ import UiToggle from '@/ui/UiToggle.vue'
 
 /** The few questions of the touchline: what happened and when, and what forbids pulling. */
 const props = defineProps<{ about: 'story' | 'gate' }>()
-const examination = useExamination()
+const record = useRecord()
 const { answer, toggle, none } = useSections()
 
 const MINUTES = [5, 15, 30, 60, 120].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
@@ -22,9 +22,9 @@ const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
 const questions = computed(() =>
   props.about === 'story' ? story.value.filter(({ touchline }) => touchline) : gate.value,
 )
-const answers = computed(() => examination.answers(section.value))
-const opening = computed(() => examination.answers('opening'))
-const frame = computed(() => examination.section('frame'))
+const answers = computed(() => record.answers(section.value))
+const opening = computed(() => record.answers('opening'))
+const frame = computed(() => record.section('frame'))
 const asked = computed(() => consents.value.filter(({ touchline }) => touchline))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const minutes = computed(() =>

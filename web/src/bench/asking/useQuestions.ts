@@ -1,29 +1,29 @@
 import { computed } from 'vue'
 import type { Question } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
-import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
 
 /** The questions that this knee is asked, in the order of the catalogue. */
 export function useQuestions() {
   const catalogue = useCatalogue()
-  const examination = useExamination()
+  const record = useRecord()
+  const verdict = useVerdict()
   const questions = computed(() => catalogue.catalogue?.questions)
   const safety = computed(() => questions.value?.safety ?? [])
-  const opens = (question: Question): boolean => (examination.assessment?.safety.questions ?? []).includes(question.key)
+  const opens = (question: Question): boolean => (verdict.assessment?.safety.questions ?? []).includes(question.key)
 
   /** Whether a guardian is asked is shown here; whether hands wait for it, the server says. */
   const opening = computed(() =>
     (questions.value?.opening ?? []).filter(({ underYears }) => underYears === null || isUnder(underYears)),
   )
   const story = computed(() =>
-    (questions.value?.history ?? []).filter(
-      ({ after }) => after === '' || examination.answers('history')[after] === true,
-    ),
+    (questions.value?.history ?? []).filter(({ after }) => after === '' || record.answers('history')[after] === true),
   )
   const also = computed(() => safety.value.filter((question) => !opens(question)))
 
   function isUnder(years: number): boolean {
-    const age = examination.section('frame').ageYears
+    const age = record.section('frame').ageYears
     return typeof age === 'number' && age < years
   }
 

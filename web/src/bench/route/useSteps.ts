@@ -1,0 +1,55 @@
+import { computed, ref } from 'vue'
+import { useCatalogue } from '@/stores/catalogue'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
+
+export type StepsReturn = ReturnType<typeof useSteps>
+
+const AROUND = ['story', 'gate', 'answer']
+
+/** The touchline's way, one thing at a time: story, gate, the manoeuvres of the route, the answer. */
+export function useSteps() {
+  const catalogue = useCatalogue()
+  const record = useRecord()
+  const verdict = useVerdict()
+  const at = ref(0)
+
+  const steps = computed(() => [
+    'story',
+    'gate',
+    ...(verdict.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres),
+    'answer',
+  ])
+  const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'story')
+  const manoeuvre = computed(() => (AROUND.includes(step.value) ? null : catalogue.manoeuvre(step.value)))
+
+  function go(by: number): void {
+    at.value = Math.min(Math.max(at.value + by, 0), steps.value.length - 1)
+  }
+
+  function goToPart(part: string): void {
+    const [name = ''] = part.split(':')
+    at.value = Math.max(steps.value.indexOf(name === 'safety' ? 'gate' : name), 0)
+  }
+
+  function goToAnswer(): void {
+    at.value = steps.value.length - 1
+  }
+
+  /** After a reload one goes on where nothing is recorded yet. */
+  function goOn(): void {
+    at.value = firstOpen()
+  }
+
+  function firstOpen(): number {
+    if (record.section('opening').consentGiven !== true) return 0
+    if (verdict.assessment?.safety.gateOpen !== true) return 1
+    const isOpen = (id: string) => id === 'answer' || !(record.isDone(id, record.hurtSide) || record.isDone(id, 'both'))
+    return Math.max(
+      steps.value.findIndex((id, index) => index > 1 && isOpen(id)),
+      0,
+    )
+  }
+
+  return { at, steps, step, manoeuvre, go, goToPart, goToAnswer, goOn }
+}

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import CompassRose from './CompassRose.vue'
+import { useSession } from '@/stores/session'
+import { useRetry } from '@/sync'
+import UiButton from '@/ui/UiButton.vue'
+
+/** The application opened, but neither the server nor this tab knows who is there. */
+const session = useSession()
+const router = useRouter()
+const route = useRoute()
+const busy = ref(false)
+/** Only after a first try has failed: until then the page is still on its way. */
+const failed = ref(false)
+const retry = useRetry({ attempt: () => void look() })
+
+async function look(): Promise<void> {
+  busy.value = true
+  try {
+    await session.look()
+    if (!session.user && !route.meta.open) await router.replace({ name: 'login', query: { to: route.fullPath } })
+  } catch {
+    failed.value = true
+    retry.later()
+  } finally {
+    busy.value = false
+  }
+}
+
+void router.isReady().then(() => (session.known ? undefined : look()))
+</script>
+
+<template>
+  <main v-if="failed" class="away">
+    <CompassRose class="rose" />
+    <h1>The server cannot be reached</h1>
+    <p>
+      A new tab has to ask it who you are. A tab in which you are logged in already goes on with the examinations that
+      it had open, and so does this one as soon as the server is back.
+    </p>
+    <UiButton kind="main" :disabled="busy" @click="look">Try again</UiButton>
+  </main>
+</template>
+
+<style scoped>
+.away {
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+  max-width: 62ch;
+  padding: clamp(24px, 8vw, 90px);
+}
+.rose {
+  width: 72px;
+}
+</style>

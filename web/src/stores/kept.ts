@@ -1,0 +1,26 @@
+import type { Assessment, Examination, Payload } from '@/contract/types'
+import type { StoredPart } from '@/sync'
+import type { RecordHead } from './record'
+
+/** An examination as this device keeps it, to go on with while the server is away. */
+export interface KeptExamination {
+  head: RecordHead
+  parts: Record<string, StoredPart>
+  assessment: Assessment
+  beforeGate: string[]
+  /** By part of the assessment: what the server need not tell again. */
+  marks: Record<string, string>
+}
+
+/** What the server told, by parts: sections by their name, findings as manoeuvre and side. */
+export function keptFrom({ sections, findings, assessment, ...head }: Examination): KeptExamination {
+  const parts: Record<string, StoredPart> = {}
+  const beforeGate: string[] = []
+  for (const { name, payload, version } of sections) parts[name] = { payload: payload as Payload, version }
+  for (const { manoeuvre, side, payload, version, beforeGate: early } of findings) {
+    const part = `${manoeuvre}:${side}`
+    parts[part] = { payload: payload as Payload | null, version }
+    if (early) beforeGate.push(part)
+  }
+  return { head, parts, assessment, beforeGate, marks: {} }
+}

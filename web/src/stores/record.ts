@@ -1,0 +1,108 @@
+import { defineStore } from 'pinia'
+import { computed, reactive, shallowRef } from 'vue'
+import type { Examination, FindingPayload, Payload, SectionName, SectionPayloads, Side } from '@/contract/types'
+import type { StoredPart } from '@/sync'
+
+/** Whose knee, when, by whom, open or signed. */
+export type RecordHead = Omit<Examination, 'sections' | 'findings' | 'assessment'>
+
+const NOTHING: StoredPart = { payload: null, version: 0 }
+const SIDES = ['left', 'right', 'both'] as const
+
+/** What goes along with a measure, but is none. */
+const ALONGSIDE = ['checks', 'note', 'fromMemory', 'override']
+
+/** Parts are sections by their name, or findings as manoeuvre and side. */
+export function isFinding(part: string): boolean {
+  return part.includes(':')
+}
+
+export function isMeasured(payload: Payload | null): boolean {
+  return payload !== null && Object.keys(payload).some((key) => !ALONGSIDE.includes(key))
+}
+
+/** What was entered on the open examination: as the person sees it, and as the server last told it. */
+export const useRecord = defineStore('record', () => {
+  const head = shallowRef<RecordHead | null>(null)
+  const shown = reactive(new Map<string, Payload | null>())
+  const stored = new Map<string, StoredPart>()
+
+  const hurtSide = computed<Side>(() => (section('frame').hurtSide === 'right' ? 'right' : 'left'))
+  const otherSide = computed<Side>(() => (hurtSide.value === 'left' ? 'right' : 'left'))
+
+  /** Another examination, or the same one read anew. */
+  function replace(next: RecordHead, parts: Record<string, StoredPart>): void {
+    shown.clear()
+    stored.clear()
+    head.value = next
+    for (const [part, newest] of Object.entries(parts)) receive(part, newest)
+  }
+
+  function receive(part: string, newest: StoredPart): void {
+    hold(part, newest)
+    shown.set(part, newest.payload)
+  }
+
+  /** The server told it, but the screen keeps showing what the person entered since. */
+  function hold(part: string, newest: StoredPart): void {
+    stored.set(part, newest)
+  }
+
+  function show(part: string, payload: Payload | null): void {
+    shown.set(part, payload)
+  }
+
+  function payload(part: string): Payload | null {
+    return shown.get(part) ?? null
+  }
+
+  function storedAs(part: string): StoredPart {
+    return stored.get(part) ?? NOTHING
+  }
+
+  function section<K extends SectionName>(name: K): SectionPayloads[K] {
+    return (payload(name) ?? {}) as SectionPayloads[K]
+  }
+
+  /** The answers of a section by their key, where the key comes from the catalogue. */
+  function answers(name: SectionName): Payload {
+    return payload(name) ?? {}
+  }
+
+  function finding(manoeuvre: string, side: Side | 'both'): FindingPayload | null {
+    return payload(`${manoeuvre}:${side}`) as FindingPayload | null
+  }
+
+  /** What the two knees, or both together, hold of one manoeuvre. */
+  function findings(manoeuvre: string): FindingPayload[] {
+    return SIDES.map((side) => finding(manoeuvre, side)).filter((found) => found !== null)
+  }
+
+  /** Something counts as entered: a measure, normal, or not done. */
+  function isDone(manoeuvre: string, side: Side | 'both'): boolean {
+    return isMeasured(finding(manoeuvre, side))
+  }
+
+  function isRecorded(manoeuvre: string): boolean {
+    return SIDES.some((side) => isDone(manoeuvre, side))
+  }
+
+  return {
+    head,
+    hurtSide,
+    otherSide,
+    replace,
+    receive,
+    hold,
+    show,
+    payload,
+    storedAs,
+    parts: () => Object.fromEntries(stored),
+    section,
+    answers,
+    finding,
+    findings,
+    isDone,
+    isRecorded,
+  }
+})

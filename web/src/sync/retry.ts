@@ -1,0 +1,34 @@
+import { useOnline } from '@vueuse/core'
+import { onScopeDispose, watch } from 'vue'
+
+export interface RetryOptions {
+  /** Runs again and again while it is not stopped. */
+  attempt: () => void
+  /** The first wait, doubled each time up to the longest (ms). */
+  first?: number
+  longest?: number
+}
+
+export type RetryReturn = ReturnType<typeof useRetry>
+
+/** Tries again later, each time a little later, and at once when the network comes back; ends with its scope. */
+export function useRetry({ attempt, first = 2_000, longest = 30_000 }: RetryOptions) {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let tries = 0
+
+  function later(): void {
+    clearTimeout(timer)
+    timer = setTimeout(attempt, Math.min(first * 2 ** tries++, longest))
+  }
+
+  /** It worked: the next failure begins with the first wait. */
+  function done(): void {
+    clearTimeout(timer)
+    tries = 0
+  }
+
+  watch(useOnline(), (back) => back && attempt())
+  onScopeDispose(() => clearTimeout(timer))
+
+  return { later, done }
+}
