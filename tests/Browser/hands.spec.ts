@@ -29,7 +29,7 @@ test('both normal keeps what a knee already holds', async ({ page }) => {
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
   await page.keyboard.press('n')
-  await expect(page.locator('.said')).toHaveText('Lachman: right knee normal, the left knee keeps what was recorded.')
+  await expect(page.locator('.told')).toHaveText('Lachman: right knee normal, the left knee keeps what was recorded.')
   await saved(page)
   await goTo(page, 'Lachman')
   await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()

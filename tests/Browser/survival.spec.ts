@@ -180,3 +180,36 @@ test('a session that ended keeps what is entered, and sends it after a new log-i
   await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 2')
 })
+
+test('logging out asks what to do with entries that wait, and keeps them sealed if told so', async ({
+  page,
+  context,
+}) => {
+  const asked = page.getByRole('dialog', { name: 'Not everything is sent yet' })
+  const logOut = page.getByRole('button', { name: 'Log out' })
+  await logIn(page)
+  await startExamination(page, 'Bram Okafor-Lund', 'left')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  await saved(page)
+  await context.route('**/findings/**', (route) => route.abort('connectionrefused'))
+  await page.keyboard.press(']')
+  await page.keyboard.press('4')
+  await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
+  await page.getByRole('link', { name: 'Back to today' }).click()
+
+  await logOut.click()
+  await asked.getByRole('button', { name: 'Send now and log out' }).click()
+  await expect(asked.getByRole('alert')).toContainText('Not all of it could be sent')
+  await asked.getByRole('button', { name: 'Keep them sealed here' }).click()
+  await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
+  await logIn(page)
+  await expect(page.getByText('1 entry for Bram Okafor-Lund not sent yet')).toBeVisible()
+
+  await context.unroute('**/findings/**')
+  await logOut.click()
+  await asked.getByRole('button', { name: 'Send now and log out' }).click()
+  await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
+  await logIn(page)
+  await expect(page.getByText('not sent yet')).toBeHidden()
+})

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { type EffectScope, computed, effectScope, reactive, ref, shallowRef } from 'vue'
+import { type EffectScope, computed, effectScope, reactive, ref, shallowRef, watch } from 'vue'
 import { type ApiError, answerOf, api } from '@/api/client'
 import type { Payload, Saved, Side } from '@/contract/types'
 import {
@@ -40,6 +40,8 @@ export const useExamination = defineStore('examination', () => {
   const queue = shallowRef<SaveQueueReturn | null>(null)
   let scope: EffectScope | undefined
   let comeback: RetryReturn | undefined
+  /** Answers to saves so far: what was asked before the last one is older. */
+  let judged = 0
 
   const saveState = computed<SaveState>(() => {
     const state = queue.value?.state.value ?? 'saved'
@@ -65,10 +67,9 @@ export const useExamination = defineStore('examination', () => {
         handlers: { stored: record.storedAs, known: verdict.known, saved, refused },
       })
       comeback = useRetry({ attempt: () => void refresh() })
+      watch(isAhead, () => void refresh())
     })
-    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
-      if (!isMeasured(record.payload(part))) record.show(part, draft)
-    for (const problem of problems.value) record.show(problem.part, problem.mine)
+    showOwn()
     for (const item of queue.value?.waiting.value ?? []) record.show(item.part, item.payload)
     sendLifted()
     void queue.value?.send()
@@ -101,17 +102,25 @@ export const useExamination = defineStore('examination', () => {
     verdict.replace(assessment, beforeGate, marks)
   }
 
+  /** What only this device holds stands over what the server told. */
+  function showOwn(): void {
+    for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
+      if (!isMeasured(record.payload(part))) record.show(part, draft)
+    for (const problem of problems.value) record.show(problem.part, problem.mine)
+  }
+
   /** Opened from the device: once the server is back, what others did meanwhile comes in around what waits here. */
   async function refresh(): Promise<void> {
     const id = record.head?.id
-    if (id === undefined || keptAt.value === null) return
+    // What waits goes first: an answer from before it would take it off the screen again.
+    if (id === undefined || keptAt.value === null || isAhead.value) return
+    const before = judged
     try {
       const fresh = await ask(id)
-      if (record.head?.id !== id) return
-      record.head = fresh.head
-      verdict.replace(fresh.assessment, fresh.beforeGate)
-      const mine = new Set([...waitingFor.value, ...problems.value.map((problem) => problem.part)])
-      for (const [part, newest] of Object.entries(fresh.parts)) if (!mine.has(part)) record.receive(part, newest)
+      if (record.head?.id !== id || isAhead.value) return
+      if (judged !== before) return void refresh()
+      show(fresh)
+      showOwn()
       keptAt.value = null
       comeback?.done()
       void keep()
@@ -202,6 +211,7 @@ export const useExamination = defineStore('examination', () => {
 
   /** Done once the device holds the newer record too: a reload without the server must not step back. */
   function saved(answer: Saved, item: Waiting): Promise<void> {
+    judged++
     record.hold(answer.part, { payload: item.payload, version: answer.version })
     verdict.follow(answer)
     sendLifted()

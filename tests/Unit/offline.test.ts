@@ -1,0 +1,126 @@
+import 'fake-indexeddb/auto'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, expect, test, vi } from 'vitest'
+import type { Examination } from '@/contract/types'
+import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useSession } from '@/stores/session'
+import { useUndo } from '@/stores/undo'
+import { useVerdict } from '@/stores/verdict'
+import { clearShelf, examinationName, shelve } from '@/sync'
+import { discardUnsent } from '@/sync/desk'
+import { shelved } from '@/sync/shelf'
+import { openVault } from '@/sync/vault'
+import { locks, saved, server } from './support'
+
+const KEY = btoa('k'.repeat(32))
+
+function examination(bend: number, version: number): Examination {
+  return {
+    id: '01A',
+    status: 'draft',
+    sections: [{ name: 'frame', payload: { hurtSide: 'right' }, version: 1 }],
+    findings: [
+      { manoeuvre: 'gait', side: 'both', payload: { bend }, version, beforeGate: true },
+      { manoeuvre: 'sag', side: 'left', payload: null, version: 2, beforeGate: false },
+    ],
+    assessment: { conditions: [], safety: { lines: [], holds: {} } },
+  } as unknown as Examination
+}
+
+beforeEach(async () => {
+  setActivePinia(createPinia())
+  sessionStorage.clear()
+  locks()
+  await openVault('ada', KEY)
+  await clearShelf()
+  await discardUnsent()
+})
+
+test('the record is told by parts, and whose knee it is', async () => {
+  server({ status: 200, body: examination(10, 4) })
+  await useExamination().open('01A')
+  const record = useRecord()
+  expect([record.hurtSide, record.otherSide]).toEqual(['right', 'left'])
+  expect(record.storedAs('gait:both')).toEqual({ payload: { bend: 10 }, version: 4 })
+  expect([record.isDone('gait', 'both'), record.isDone('sag', 'left'), record.isRecorded('sag')]).toEqual([
+    true,
+    false,
+    false,
+  ])
+  expect([...useVerdict().beforeGate]).toEqual(['gait:both'])
+})
+
+test('an examination that was open opens without the server, takes entries, and comes together with it later', async () => {
+  const store = useExamination()
+  const record = useRecord()
+  server({ status: 200, body: examination(10, 4) })
+  await store.open('01A')
+  await vi.waitFor(async () => expect(await shelved(examinationName('01A'))).not.toBeNull())
+
+  server('gone')
+  store.close()
+  await store.open('01A')
+  expect(store.saveState).toBe('offline')
+  expect(record.finding('gait', 'both')).toEqual({ bend: 10 })
+  store.saveFinding('sag', 'right', { sagSeen: true })
+  await vi.waitFor(() => expect(store.saveState).toBe('kept'))
+
+  server(saved('sag:right', 1), { status: 200, body: examination(20, 5) })
+  window.dispatchEvent(new Event('offline'))
+  window.dispatchEvent(new Event('online'))
+  await vi.waitFor(() => expect(store.saveState).toBe('saved'), { timeout: 4_000 })
+  expect(record.finding('gait', 'both')).toEqual({ bend: 20 })
+  expect(record.finding('sag', 'right')).toEqual({ sagSeen: true })
+})
+
+test('a saved entry is on the device before it leaves the queue', async () => {
+  const store = useExamination()
+  server({ status: 200, body: examination(10, 4) }, saved('gait:both', 5))
+  await store.open('01A')
+  store.saveFinding('gait', 'both', { bend: 30 })
+  await vi.waitFor(() => expect(store.saveState).toBe('saved'))
+  const kept = await shelved<{ parts: Record<string, unknown> }>(examinationName('01A'))
+  expect(kept?.value.parts['gait:both']).toEqual({ payload: { bend: 30 }, version: 5 })
+})
+
+test('what was never open here cannot be opened without the server', async () => {
+  server('gone')
+  await expect(useExamination().open('01A')).rejects.toThrow('cannot be reached')
+})
+
+test('an entry taken back is as it was, and the list of entries ends', async () => {
+  const store = useExamination()
+  server({ status: 200, body: examination(10, 4) }, saved('gait:both', 5))
+  await store.open('01A')
+  store.saveFinding('gait', 'both', { bend: 30 })
+  expect(useUndo().isEmpty).toBe(false)
+  expect(store.undo()).toBe('gait:both')
+  expect(useRecord().finding('gait', 'both')).toEqual({ bend: 10 })
+  expect([useUndo().isEmpty, store.undo()]).toEqual([true, null])
+})
+
+test('a tab knows without the server who was logged in, a new tab does not, and logging out forgets', async () => {
+  const session = {
+    user: { id: 'ada', name: 'Ada', role: 'practitioner', team: 'F' },
+    deviceKey: KEY,
+    csrf: 't',
+    demo: true,
+  }
+  server({ status: 200, body: session })
+  await useSession().look()
+  await shelve('today', {})
+  setActivePinia(createPinia())
+  server('gone')
+  await useSession().look()
+  expect(useSession().user?.name).toBe('Ada')
+
+  server({ status: 204 }, { status: 200, body: { ...session, user: null, deviceKey: null } })
+  await useSession().logOut()
+  expect([useSession().user, sessionStorage.length]).toEqual([null, 0])
+  setActivePinia(createPinia())
+  server('gone')
+  await expect(useSession().look()).rejects.toThrow('cannot be reached')
+  await openVault('ada', KEY)
+  expect(await shelved('today')).toBeNull()
+})
