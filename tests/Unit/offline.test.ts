@@ -66,7 +66,9 @@ test('an examination that was open opens without the server, takes entries, and 
   store.saveFinding('sag', 'right', { sagSeen: true })
   await vi.waitFor(() => expect(store.saveState).toBe('kept'))
 
-  server(saved('sag:right', 1), { status: 200, body: examination(20, 5) })
+  const newer = examination(20, 5)
+  newer.findings.push({ ...newer.findings[0]!, manoeuvre: 'sag', side: 'right', payload: { sagSeen: true } as never })
+  server(saved('sag:right', 1), { status: 200, body: newer })
   window.dispatchEvent(new Event('offline'))
   window.dispatchEvent(new Event('online'))
   await vi.waitFor(() => expect(store.saveState).toBe('saved'), { timeout: 4_000 })

@@ -1,5 +1,5 @@
 import type { Assessment, Examination, Payload } from '@/contract/types'
-import type { StoredPart } from '@/sync'
+import { type StoredPart, examinationName, shelved } from '@/sync'
 import type { RecordHead } from './record'
 
 /** An examination as this device keeps it, to go on with while the server is away. */
@@ -23,4 +23,9 @@ export function keptFrom({ sections, findings, assessment, ...head }: Examinatio
     if (early) beforeGate.push(part)
   }
   return { head, parts, assessment, beforeGate, marks: {} }
+}
+
+/** Whose knee it is, where this device had it open; null where it had not. */
+export async function keptAthlete(examination: string): Promise<string | null> {
+  return (await shelved<KeptExamination>(examinationName(examination)))?.value.head.athlete.name ?? null
 }

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
+import { keptAthlete } from '@/stores/kept'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
@@ -41,13 +42,16 @@ const lists = computed(() => [
 ])
 
 /** Entered on this device, and not with the server yet. */
-const waiting = ref<Unsent[]>([])
-const kept = computed(() =>
-  (today.value === null ? [] : waiting.value).map(({ examination, count }) => {
-    const known = lists.value.flatMap(({ cases }) => cases).find((one) => one.examination.id === examination)
-    return { id: examination, name: known?.athlete.name ?? 'an examination', count }
-  }),
-)
+const waiting = ref<(Unsent & { name: string })[]>([])
+
+async function lookForUnsent(): Promise<void> {
+  waiting.value = await Promise.all(
+    (await unsent()).map(async (one) => ({
+      ...one,
+      name: (await keptAthlete(one.examination)) ?? 'an examination',
+    })),
+  )
+}
 
 async function load(): Promise<void> {
   const mine = ++asked
@@ -104,9 +108,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
 }
 
 onMounted(load)
-onMounted(async () => {
-  waiting.value = await unsent()
-})
+onMounted(lookForUnsent)
 </script>
 
 <template>
@@ -125,7 +127,7 @@ onMounted(async () => {
         v-else-if="today.unfinished.length === 0"
         say="Nothing is unfinished. Choose an athlete to start with."
       />
-      <p v-for="{ id, name, count } in kept" :key="id" class="ink-line kept">
+      <p v-for="{ examination: id, name, count } in waiting" :key="id" class="ink-line kept">
         <span aria-hidden="true">!</span>
         <span>
           <b>{{ count }} {{ count === 1 ? 'entry' : 'entries' }} for {{ name }} not sent yet</b>
