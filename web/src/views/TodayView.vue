@@ -42,15 +42,17 @@ const lists = computed(() => [
 ])
 
 /** Entered on this device, and not with the server yet. */
-const waiting = ref<(Unsent & { name: string })[]>([])
+const unsentHere = ref<(Unsent & { name: string | null })[]>([])
+const waiting = computed(() =>
+  unsentHere.value.map(({ examination: id, count, name }) => {
+    const listed = lists.value.flatMap(({ cases }) => cases).find(({ examination }) => examination.id === id)
+    return { id, count, name: name ?? listed?.athlete.name ?? 'an examination' }
+  }),
+)
 
 async function lookForUnsent(): Promise<void> {
-  waiting.value = await Promise.all(
-    (await unsent()).map(async (one) => ({
-      ...one,
-      name: (await keptAthlete(one.examination)) ?? 'an examination',
-    })),
-  )
+  const left = await unsent()
+  unsentHere.value = await Promise.all(left.map(async (one) => ({ ...one, name: await keptAthlete(one.examination) })))
 }
 
 async function load(): Promise<void> {
@@ -127,7 +129,7 @@ onMounted(lookForUnsent)
         v-else-if="today.unfinished.length === 0"
         say="Nothing is unfinished. Choose an athlete to start with."
       />
-      <p v-for="{ examination: id, name, count } in waiting" :key="id" class="ink-line kept">
+      <p v-for="{ id, name, count } in waiting" :key="id" class="ink-line kept">
         <span aria-hidden="true">!</span>
         <span>
           <b>{{ count }} {{ count === 1 ? 'entry' : 'entries' }} for {{ name }} not sent yet</b>
