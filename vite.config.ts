@@ -1,6 +1,8 @@
 import { createHash } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
+import globalData from '@csstools/postcss-global-data'
 import vue from '@vitejs/plugin-vue'
+import customMedia from 'postcss-custom-media'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
@@ -47,6 +49,7 @@ export default defineConfig({
       },
     }),
   ],
+  css: { postcss: { plugins: [globalData({ files: ['web/src/styles/breakpoints.css'] }), customMedia()] } },
   base: '/build/',
   publicDir: false,
   resolve: { alias: { '@': fileURLToPath(new URL('./web/src', import.meta.url)) } },

@@ -1,5 +1,15 @@
 import { type Page, expect, test } from '@playwright/test'
-import { assessment, chance, consentAndClearGate, goTo, logIn, saved, startExamination, select } from './person'
+import {
+  assessment,
+  chance,
+  consentAndClearGate,
+  expectAccessible,
+  goTo,
+  logIn,
+  saved,
+  startExamination,
+  select,
+} from './person'
 
 async function begin(page: Page, athlete: string, side: 'left' | 'right', since?: string): Promise<void> {
   await logIn(page)
@@ -34,6 +44,35 @@ test('both normal keeps what a knee already holds', async ({ page }) => {
   await goTo(page, 'Lachman')
   await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
   await expect(page.getByRole('region', { name: 'R · other knee' })).toContainText('normal')
+})
+
+test('a foot switch can be given a key, which stays over a reload and can be given back', async ({ page }) => {
+  await begin(page, 'Sana Withernsea', 'right')
+  await consentAndClearGate(page)
+  await goTo(page, 'Distal pulse')
+  const dialog = page.getByRole('dialog', { name: 'Keys' })
+  await page.keyboard.press('?')
+  await dialog.getByRole('button', { name: 'Set keys, or a foot switch' }).click()
+  const both = dialog.getByRole('button', { name: 'Set the key for: both knees normal, and on' })
+  await both.click()
+  await page.keyboard.press('Enter')
+  await expect(dialog.getByRole('status')).toHaveText('Space and Enter press what has the focus.')
+  await both.click()
+  await page.keyboard.press('F13')
+  await expect(dialog.getByRole('status')).toHaveText('Set.')
+  await expectAccessible(page)
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('F13')
+  await expect(page.getByRole('heading', { level: 1, name: 'Distal pulse' })).toBeHidden()
+  await saved(page)
+  await page.reload()
+  await goTo(page, 'Distal pulse')
+  await expect(page.getByRole('region', { name: 'R · hurt knee' })).toContainText('normal')
+  await expect(page.getByRole('button', { name: 'Both normal, next' })).toContainText('F13')
+  await page.keyboard.press('?')
+  await dialog.getByRole('button', { name: 'All as they came' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: 'Both normal, next' })).toContainText('N')
 })
 
 test('keys move, help opens with ? and stay silent in text fields', async ({ page }) => {

@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { createApp, effectScope, nextTick, ref } from 'vue'
-import { useBenchKeys, type BenchActions } from '@/bench/useBenchKeys'
+import { type KeyAction, actionOf } from '@/bench/keys/keys'
+import { type BenchKeysOptions, useBenchKeys } from '@/bench/keys/useBenchKeys'
 import UiDialog from '@/ui/UiDialog.vue'
 import { overlays, useOverlay } from '@/ui/overlays'
 
 /** Everything the bench did, in order. */
-function bench(): { done: string[]; actions: BenchActions } {
+function bench(): { done: string[]; options: BenchKeysOptions } {
   const done: string[] = []
-  const actions = new Proxy({} as BenchActions, { get: (_, name) => () => done.push(String(name)) })
-  return { done, actions }
+  const actions = new Proxy({} as Record<KeyAction, () => void>, { get: (_, name) => () => done.push(String(name)) })
+  return { done, options: { actions, actionOf: (key) => actionOf(key, {}), close: () => done.push('close') } }
 }
 
 function press(key: string): void {
@@ -17,11 +18,11 @@ function press(key: string): void {
 
 describe('keys and dialogs', () => {
   it('gives keys back to the bench as soon as a dialog is asked to close, but not the one that closed it', () => {
-    const { done, actions } = bench()
+    const { done, options } = bench()
     const scope = effectScope()
     const shown = ref(true)
     scope.run(() => {
-      useBenchKeys(actions)
+      useBenchKeys(options)
       useOverlay(shown)
     })
     const closing = () => (shown.value = false)
@@ -44,9 +45,9 @@ describe('keys and dialogs', () => {
   })
 
   it('takes Escape for the dialog, and hears the very next key on the bench', async () => {
-    const { done, actions } = bench()
+    const { done, options } = bench()
     const scope = effectScope()
-    scope.run(() => useBenchKeys(actions))
+    scope.run(() => useBenchKeys(options))
     const dialog = createApp(UiDialog, { title: 'Keys' })
     dialog.mount(document.createElement('div'))
     for (let ticks = 0; ticks < 5; ticks++) await nextTick()

@@ -1,6 +1,10 @@
 /// <reference types="vite-plugin-pwa/vue" />
 
 declare module '*.css'
+declare module '*.css?raw' {
+  const text: string
+  export default text
+}
 declare module '@fontsource-variable/atkinson-hyperlegible-next'
 
 declare module '*.vue' {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { inWords } from '@/shared/words'
+import { useKeys } from './keys/useKeys'
 import { useCatalogue } from '@/stores/catalogue'
 
 defineProps<{ canRecord: boolean; canUndo: boolean; fromMemory: boolean }>()
 const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: []; memory: [] }>()
 const catalogue = useCatalogue()
+const keys = useKeys()
 const unfolded = ref(false)
 </script>
 
@@ -13,11 +15,11 @@ const unfolded = ref(false)
   <footer class="foot">
     <button v-if="canRecord" type="button" class="button main" @click="emit('normal')">
       Both normal, next
-      <kbd aria-hidden="true">N</kbd>
+      <kbd aria-hidden="true">{{ keys.spoken('bothNormal') }}</kbd>
     </button>
     <button type="button" class="button" @click="emit('next')">
       Next
-      <kbd aria-hidden="true">↓</kbd>
+      <kbd aria-hidden="true">{{ keys.spoken('next') }}</kbd>
     </button>
     <button
       v-if="canRecord"
@@ -49,11 +51,11 @@ const unfolded = ref(false)
       @click="emit('memory')"
     >
       From memory
-      <kbd aria-hidden="true">M</kbd>
+      <kbd aria-hidden="true">{{ keys.spoken('memory') }}</kbd>
     </button>
     <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">
       Undo
-      <kbd aria-hidden="true">U</kbd>
+      <kbd aria-hidden="true">{{ keys.spoken('undo') }}</kbd>
     </button>
     <button type="button" class="button quiet help" aria-label="Keys" @click="emit('help')">?</button>
     <p>Chances, not a diagnosis. Your judgement and local rules come first.</p>
@@ -82,12 +84,12 @@ const unfolded = ref(false)
   color: var(--text-2);
 }
 .not > span {
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 .unfold {
   display: none;
 }
-@media (hover: none) and (max-width: 1024px) {
+@media (hover: none) and (--narrow) {
   .memory kbd {
     display: none;
   }
@@ -100,17 +102,17 @@ const unfolded = ref(false)
 .foot p {
   flex: 1 1 140px;
   text-align: right;
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   line-height: 1.2;
   color: var(--text-3);
 }
-@media (max-width: 1100px) {
+@media (--narrow) {
   .foot p {
     flex-basis: 100%;
     text-align: left;
   }
 }
-@media (max-width: 900px) {
+@media (--tablet) {
   .foot {
     gap: 6px;
     padding: 6px 8px;
@@ -135,7 +137,7 @@ const unfolded = ref(false)
   }
   .foot p {
     order: 10;
-    font-size: 0.8rem;
+    font-size: var(--type-fine);
   }
 }
 @media (hover: none) {
@@ -143,7 +145,7 @@ const unfolded = ref(false)
     display: none;
   }
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .memory:not(.unfolded) {
     display: none;
   }

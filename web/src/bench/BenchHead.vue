@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
+import UiHint from '@/ui/UiHint.vue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
@@ -19,13 +20,19 @@ const since = computed(() => {
   return typeof days === 'number' ? `day ${days}` : 'without an injury'
 })
 const gate = computed(() =>
-  safety.value?.lines.length ? 'safety: see the line' : safety.value?.gateOpen ? 'safety clear' : 'safety not answered',
+  safety.value?.lines.length
+    ? 'safety: see the line'
+    : safety.value?.gateOpen
+      ? 'safety gate open'
+      : 'safety gate shut',
 )
 </script>
 
 <template>
   <header class="head">
-    <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
+    <UiHint say="Back to today">
+      <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
+    </UiHint>
     <h2>{{ athlete?.name }}</h2>
     <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ record.hurtSide }} knee hurt, {{ since }}</span>
     <span class="pill">{{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
@@ -47,7 +54,7 @@ const gate = computed(() =>
 }
 .back {
   padding: 0 12px;
-  font-size: 1.2rem;
+  font-size: var(--type-head);
 }
 .facts {
   color: var(--text-2);
@@ -56,7 +63,7 @@ const gate = computed(() =>
 }
 .pill {
   padding: 2px 9px;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   border: 1px solid var(--line-2);
   border-radius: 3px;
 }
@@ -71,7 +78,7 @@ const gate = computed(() =>
 .drawer {
   display: none;
 }
-@media (max-width: 1180px) {
+@media (--narrow) {
   .drawer {
     display: inline-flex;
   }
@@ -80,7 +87,7 @@ const gate = computed(() =>
     display: none;
   }
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .head {
     gap: 4px;
     padding: 0 6px 0 0;

@@ -132,13 +132,13 @@ h2 {
 }
 h2 span {
   font-weight: 400;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--mine);
 }
 details > * + * {
   margin-top: 8px;
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .knee:not(.active) {
     display: none;
   }
@@ -148,7 +148,7 @@ summary {
   display: flex;
   align-items: center;
   color: var(--text-3);
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   cursor: pointer;
 }
 </style>

@@ -29,9 +29,9 @@ const SHOWN = 3
   display: none;
 }
 b {
-  font-size: 1.2rem;
+  font-size: var(--type-head);
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .strip {
     display: flex;
     align-items: center;
@@ -40,7 +40,7 @@ b {
     overflow: hidden;
     white-space: nowrap;
     border-bottom: 1px solid var(--line);
-    font-size: 0.87rem;
+    font-size: var(--type-small);
   }
 }
 </style>

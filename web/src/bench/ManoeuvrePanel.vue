@@ -123,7 +123,7 @@ const sides = computed<(Side | 'both')[]>(() =>
   min-height: 100%;
 }
 h1 small {
-  font-size: 1rem;
+  font-size: var(--type-base);
   font-weight: 400;
   letter-spacing: 0;
   color: var(--text-3);
@@ -139,7 +139,7 @@ h1 small {
   padding-left: 10px;
   border-left: 3px solid var(--text-2);
   color: var(--text-2);
-  font-size: 0.96rem;
+  font-size: var(--type-note);
 }
 .under {
   display: flex;
@@ -155,14 +155,14 @@ h1 small {
 .say {
   font-style: italic;
   color: var(--text-2);
-  font-size: 0.96rem;
+  font-size: var(--type-note);
 }
 summary {
   min-height: 28px;
   display: flex;
   align-items: center;
   color: var(--text-3);
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   cursor: pointer;
 }
 @media (pointer: coarse) {
@@ -175,7 +175,7 @@ dl {
   grid-template-columns: 84px 1fr;
   gap: 4px 12px;
   padding: 4px 0 8px;
-  font-size: 0.96rem;
+  font-size: var(--type-note);
 }
 dt {
   color: var(--text-3);
@@ -210,7 +210,7 @@ dt {
 .pair.single {
   grid-template-columns: minmax(0, 460px);
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .band,
   .pair {
     grid-template-columns: 1fr;

@@ -103,16 +103,16 @@ const recorded = computed(
   flex: none;
 }
 .fact span:last-child {
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   color: var(--text-2);
 }
 .big {
-  font-size: 1.7rem;
+  font-size: var(--type-title);
   font-weight: 680;
   line-height: 1.15;
 }
 .big small {
-  font-size: 1rem;
+  font-size: var(--type-base);
   font-weight: 400;
 }
 .provisional .big {
@@ -123,7 +123,7 @@ const recorded = computed(
   display: grid;
   gap: 2px;
   color: var(--text-2);
-  font-size: 0.96rem;
+  font-size: var(--type-note);
 }
 .words b {
   color: var(--ink);
@@ -131,17 +131,17 @@ const recorded = computed(
 .quiet-text {
   color: var(--text-2);
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .meaning {
     gap: 14px;
     padding: 6px 12px;
     min-height: 64px;
   }
   .big {
-    font-size: 1.27rem;
+    font-size: var(--type-head);
   }
   .words {
-    font-size: 0.87rem;
+    font-size: var(--type-small);
   }
 }
 </style>

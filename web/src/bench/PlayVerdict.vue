@@ -64,7 +64,7 @@ const availability = computed(() => {
   padding: 18px 20px;
   border: 3px solid var(--ink);
   border-radius: 6px;
-  font-size: 1.9rem;
+  font-size: var(--type-title);
   line-height: 1.1;
 }
 .stop .answer {
@@ -90,7 +90,7 @@ dt {
 ul {
   display: grid;
   gap: 7px;
-  font-size: 1.07rem;
+  font-size: var(--type-lead);
 }
 li {
   padding-left: 14px;

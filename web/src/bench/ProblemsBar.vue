@@ -122,7 +122,7 @@ td {
 }
 thead th {
   color: var(--text-3);
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 td {
   font-weight: 600;

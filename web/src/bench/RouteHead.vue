@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Payload } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import UiHint from '@/ui/UiHint.vue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 import UiSelect from '@/ui/UiSelect.vue'
@@ -63,12 +64,13 @@ function minutes(value: number): string {
       One-hand view
     </RouterLink>
     <div v-if="core.length > 0" class="core" role="img" :aria-label="`Core set: ${coreDone} of ${core.length} done`">
-      <i
+      <UiHint
         v-for="step in core"
         :key="step.manoeuvre"
-        :class="step.state"
-        :title="`${catalogue.nameOf(step.manoeuvre)}: ${STATES[step.state]}`"
-      />
+        :say="`${catalogue.nameOf(step.manoeuvre)}: ${STATES[step.state]}`"
+      >
+        <i :class="step.state" />
+      </UiHint>
     </div>
     <p v-if="core.length > 0" class="quiet-text number">
       core set {{ coreDone }}/{{ core.length }}{{ route.tooShort ? ', does not fit into the time' : '' }}
@@ -87,16 +89,16 @@ function minutes(value: number): string {
 .head :deep(.el-select__wrapper) {
   gap: 2px;
   padding: 4px 8px;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
 }
-@media (max-width: 1180px) {
+@media (--narrow) {
   .head {
     grid-template-columns: minmax(0, 1fr);
   }
 }
 .time {
   grid-column: 1 / -1;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--text-2);
 }
 .bar {
@@ -135,6 +137,6 @@ function minutes(value: number): string {
 }
 .head > .quiet-text {
   grid-column: 1 / -1;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 </style>

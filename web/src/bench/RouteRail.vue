@@ -191,7 +191,7 @@ ul {
   min-height: 36px;
   padding: 2px 8px;
   font: inherit;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   text-align: left;
   color: var(--text-2);
   background: none;
@@ -204,7 +204,7 @@ ul {
   background: var(--band);
 }
 .step .mark {
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   opacity: 0.85;
   white-space: nowrap;
 }

@@ -64,7 +64,7 @@ function echo(share: number | null): string {
 
 <style scoped>
 .big {
-  font-size: 2.2rem;
+  font-size: var(--type-figure);
   font-weight: 680;
   line-height: 1.1;
 }
@@ -73,7 +73,7 @@ function echo(share: number | null): string {
   font-weight: 400;
 }
 .big small {
-  font-size: 1rem;
+  font-size: var(--type-base);
   font-weight: 400;
   color: var(--text-3);
 }
@@ -114,6 +114,6 @@ li small {
 }
 .foot {
   margin-top: 14px;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 </style>

@@ -239,7 +239,7 @@ svg {
   justify-content: space-between;
   gap: 8px;
   padding: 2px 4px 0;
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   color: var(--text-3);
 }
 .legend li {

@@ -34,7 +34,7 @@ function words(present: ConditionId[]): string {
 
 <style scoped>
 h3 {
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   margin-bottom: 6px;
 }
 /* Room for two rows, so that nothing below jumps when a picture grows. */
@@ -47,7 +47,7 @@ ul {
 }
 li {
   padding: 3px 9px;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   background: var(--card);
   border: 1px solid var(--line);
   border-radius: 999px;

@@ -45,7 +45,7 @@ const words = computed(() => WORDS[props.state])
   gap: 6px;
   min-width: 66px;
   color: var(--text-3);
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   white-space: nowrap;
 }
 .again {

@@ -71,7 +71,7 @@ async function stay(): Promise<void> {
   gap: 10px;
   min-height: 44px;
   text-decoration: none;
-  font-size: 1.07rem;
+  font-size: var(--type-lead);
 }
 .rose {
   width: 30px;
@@ -98,7 +98,7 @@ nav a.router-link-exact-active {
 .look {
   margin-left: auto;
 }
-@media (max-width: 900px) {
+@media (--tablet) {
   .team,
   .who {
     display: none;
@@ -107,7 +107,7 @@ nav a.router-link-exact-active {
     gap: 8px;
   }
 }
-@media (max-width: 560px) {
+@media (--phone) {
   .home b,
   nav a:first-child {
     display: none;

@@ -51,7 +51,7 @@ const verdict = useVerdict()
 
 <style scoped>
 .strong {
-  font-size: 1.2rem;
+  font-size: var(--type-head);
   font-weight: 680;
 }
 .act .strong,
@@ -98,7 +98,7 @@ path {
 .act .now {
   stroke: var(--needle);
 }
-@media (max-width: 700px) {
+@media (--phone) {
   .scale,
   .drawn {
     display: none;

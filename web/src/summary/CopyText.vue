@@ -44,12 +44,12 @@ header {
 }
 h3 {
   margin-top: 8px;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--text-2);
 }
 .lines {
   white-space: pre-line;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
 }
 @media print {
   .button {

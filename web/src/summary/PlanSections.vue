@@ -97,7 +97,7 @@ summary {
     min-height: 44px;
   }
 }
-@media (max-width: 560px) {
+@media (--phone) {
   .plan {
     grid-template-columns: 1fr;
   }

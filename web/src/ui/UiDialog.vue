@@ -53,14 +53,14 @@ onMounted(untellHeader)
   padding: 14px 12px 4px 22px;
 }
 h2 {
-  font-size: 1.27rem;
+  font-size: var(--type-head);
   color: var(--ink);
 }
 .body {
   max-height: calc(100dvh - 120px);
   padding: 8px 22px 20px;
   overflow: auto;
-  font-size: 1rem;
+  font-size: var(--type-base);
   line-height: 1.4;
   color: var(--ink);
 }

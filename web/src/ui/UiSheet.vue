@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { ElDrawer } from 'element-plus/es/components/drawer/index.mjs'
 import 'element-plus/es/components/drawer/style/css'
-import { useMediaQuery } from '@vueuse/core'
 import UiButton from './UiButton.vue'
+import { useScreen } from '@/shared/screen'
 import { untellHeader } from './overlays'
 
 /** What has no room beside the rest slides over it; a phone gives it the whole width. */
 defineProps<{ title: string; side: 'left' | 'right' }>()
 const shown = defineModel<boolean>({ required: true })
-const phone = useMediaQuery('(max-width: 640px)')
+const phone = useScreen('phone')
 </script>
 
 <template>
@@ -44,7 +44,7 @@ const phone = useMediaQuery('(max-width: 640px)')
   border-bottom: 1px solid var(--line);
 }
 h2 {
-  font-size: 1.13rem;
+  font-size: var(--type-lead);
   color: var(--ink);
 }
 </style>

@@ -41,7 +41,7 @@ function moved(value: number | number[]): void {
 output {
   text-align: right;
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .slide {
     grid-template-columns: 1fr auto;
     gap: 0 12px;

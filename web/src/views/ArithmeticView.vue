@@ -167,10 +167,10 @@ function add(): void {
 .caution {
   padding-top: 12px;
   border-top: 2px solid var(--ink);
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--text-2);
 }
-@media (max-width: 900px) {
+@media (--tablet) {
   .columns {
     grid-template-columns: 1fr;
   }

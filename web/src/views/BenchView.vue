@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
@@ -7,7 +6,7 @@ import BenchHead from '@/bench/BenchHead.vue'
 import ChancesPanel from '@/bench/ChancesPanel.vue'
 import GatePanel from '@/bench/asking/GatePanel.vue'
 import JumpDialog from '@/bench/JumpDialog.vue'
-import KeysDialog from '@/bench/KeysDialog.vue'
+import KeysDialog from '@/bench/keys/KeysDialog.vue'
 import LeadingStrip from '@/bench/LeadingStrip.vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import MeaningStrip from '@/bench/MeaningStrip.vue'
@@ -17,13 +16,12 @@ import SafetyLines from '@/bench/SafetyLines.vue'
 import StoryChances from '@/bench/asking/StoryChances.vue'
 import StoryPanel from '@/bench/asking/StoryPanel.vue'
 import { useRoute } from '@/bench/route/useRoute'
-import { useBenchKeys } from '@/bench/useBenchKeys'
-import { useHold } from '@/bench/useHold'
-import { useRecorder } from '@/bench/useRecorder'
-import { inOneLine } from '@/bench/written'
-import type { ConditionId, Payload, Side } from '@/contract/types'
+import { useBenchKeys } from '@/bench/keys/useBenchKeys'
+import { useKeys } from '@/bench/keys/useKeys'
+import { useHands } from '@/bench/useHands'
+import type { ConditionId, Side } from '@/contract/types'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
-import { useCatalogue } from '@/stores/catalogue'
+import { useScreen } from '@/shared/screen'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useUndo } from '@/stores/undo'
@@ -34,7 +32,6 @@ import { hush, tell } from '@/ui/telling'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
-const catalogue = useCatalogue()
 const examination = useExamination()
 const record = useRecord()
 const undoable = useUndo()
@@ -47,8 +44,8 @@ const plateauOpen = ref(false)
 const railOpen = ref(false)
 const middle = useTemplateRef<HTMLElement>('middle')
 /** Without room beside the middle, the picture lies in a sheet; on a phone the route does as well. */
-const narrow = useMediaQuery('(max-width: 1180px)')
-const phone = useMediaQuery('(max-width: 640px)')
+const narrow = useScreen('narrow')
+const phone = useScreen('phone')
 
 const { place, manoeuvre, go, step, station, goToPart } = useRoute({
   moved: () => {
@@ -65,8 +62,12 @@ const { ready, problem, load } = useOpen({
     activeSide.value = record.otherSide
   },
 })
-const recorder = useRecorder(manoeuvre)
-const { hold, canRecord } = useHold(manoeuvre)
+const { hold, canRecord, fill, chooseBand, chooseBandAt, feel, passChecks, undo } = useHands({
+  manoeuvre,
+  activeSide,
+  step,
+  goToPart,
+})
 const emergency = computed(() => verdict.assessment?.safety.lines.some((line) => line.urgency === 'emergency') ?? false)
 /** The line that holds back this very manoeuvre is told in its place. */
 const alarms = computed(() =>
@@ -75,72 +76,52 @@ const alarms = computed(() =>
   ),
 )
 
-/** Fills both knees, goes on and says what it wrote; what is held is said, and stays in sight. */
-function fill(payload: Payload): void {
-  if (isHeld() || !manoeuvre.value) return
-  const { name } = manoeuvre.value.card
-  const written = recorder.fill(payload)
-  step(1)
-  tell(inOneLine(name, payload, written))
-}
-
-/** Nothing pressed is lost in silence. */
-function isHeld(): boolean {
-  if (!canRecord.value && manoeuvre.value)
-    tell(`${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`)
-  return !canRecord.value
-}
-
-function chooseBand(band: string): void {
-  if (isHeld()) return
-  activeSide.value = record.hurtSide
-  recorder.chooseBand(band)
-}
-
-function change(part: Payload): void {
-  if (!isHeld()) recorder.change(part, manoeuvre.value?.bothAtOnce ? 'both' : activeSide.value)
-}
-
 function weigh(condition: ConditionId): void {
   void router.push({ name: 'weigh', params: { id: props.id, condition } })
 }
 
-/** What was taken back is shown, so that nothing changes out of sight. */
-function undo(): void {
-  const part = examination.undo()
-  if (part === null) return
-  if (part !== 'frame') goToPart(part)
-  tell('Taken back.')
+function focusKnee(which: 'other' | 'hurt'): void {
+  activeSide.value = which === 'hurt' ? record.hurtSide : record.otherSide
+  middle.value
+    ?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)
+    ?.focus({ preventScroll: true })
+}
+
+/** Of the structure that has the focus, else of what this manoeuvre moves most, else of the likeliest. */
+function weighHere(): void {
+  const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
+  const feeds = manoeuvre.value?.feeds ?? []
+  const moved = verdict.assessment?.trace.find((step) => feeds.includes(step.finding))?.condition
+  const condition = (focused as ConditionId | undefined) ?? moved ?? verdict.byChance[0]?.id
+  if (condition) weigh(condition)
 }
 
 useBenchKeys({
-  bothNormal: () => fill({ normal: true }),
-  band: (index) => recorder.has('differenceBand') && chooseBand(catalogue.catalogue?.bands[index]?.id ?? 'same'),
-  endFeel: (word) => recorder.has('endFeel') && change({ endFeel: word }),
-  checksPassed: () => {
-    const checks = manoeuvre.value?.checks ?? []
-    if (checks.length > 0) change({ checks: Object.fromEntries(checks.map((check) => [check, true])) })
+  actionOf: useKeys().actionOf,
+  actions: {
+    bothNormal: () => fill({ normal: true }),
+    same: () => chooseBandAt(0),
+    slight: () => chooseBandAt(1),
+    clear: () => chooseBandAt(2),
+    gross: () => chooseBandAt(3),
+    firm: () => feel('firm'),
+    soft: () => feel('soft'),
+    absent: () => feel('absent'),
+    hard: () => feel('hard'),
+    springy: () => feel('springy'),
+    checksPassed: passChecks,
+    otherKnee: () => focusKnee('other'),
+    hurtKnee: () => focusKnee('hurt'),
+    next: () => step(1),
+    back: () => step(-1),
+    stationNext: () => station(1),
+    stationBack: () => station(-1),
+    weighUp: weighHere,
+    jump: () => (open.value = 'jump'),
+    undo,
+    memory: () => (examination.fromMemory = !examination.fromMemory),
+    help: () => (open.value = 'keys'),
   },
-  knee: (which) => {
-    activeSide.value = which === 'hurt' ? record.hurtSide : record.otherSide
-    middle.value
-      ?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)
-      ?.focus({ preventScroll: true })
-  },
-  step,
-  station,
-  weighUp: () => {
-    const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
-    if (focused) return weigh(focused as ConditionId)
-    const feeds = manoeuvre.value?.feeds ?? []
-    const condition =
-      verdict.assessment?.trace.find((t) => feeds.includes(t.finding))?.condition ?? verdict.byChance[0]?.id
-    if (condition) weigh(condition)
-  },
-  jump: () => (open.value = 'jump'),
-  undo,
-  memory: () => (examination.fromMemory = !examination.fromMemory),
-  help: () => (open.value = 'keys'),
   close: () => (plateauOpen.value = railOpen.value = false),
 })
 
@@ -277,7 +258,12 @@ watch(place, () => middle.value?.scrollTo({ top: 0 }))
   padding: 60px;
   justify-items: start;
 }
-@media (max-width: 1180px) {
+@media (--wide) {
+  .bench {
+    grid-template-columns: 280px minmax(0, 1fr) 560px;
+  }
+}
+@media (--narrow) {
   .bench {
     grid-template: 'head head' 56px 'rail middle' minmax(0, 1fr) 'rail meaning' auto 'foot foot' auto / 190px minmax(
         0,
@@ -285,7 +271,7 @@ watch(place, () => middle.value?.scrollTo({ top: 0 }))
       );
   }
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .bench {
     grid-template: 'head' 52px 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr);
   }

@@ -6,6 +6,7 @@ import { findingName } from '@/shared/findings'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
+import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -15,6 +16,7 @@ const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 const record = useRecord()
+const undoable = useUndo()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const now = ref(new Date())
@@ -113,6 +115,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
         <div v-if="!signed" class="taps">
           <button type="button" class="button main" @click="check(true)">Felt now</button>
           <button type="button" class="button" @click="check(false)">Not felt</button>
+          <button v-if="!undoable.isEmpty" type="button" class="button quiet" @click="examination.undo()">Undo</button>
         </div>
         <ol class="log number">
           <li v-for="entry in checks.slice(-6)" :key="entry.at">
@@ -162,7 +165,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
   grid-template-columns: 1fr 1fr;
   gap: 26px 48px;
   align-content: start;
-  font-size: 1.3rem;
+  font-size: var(--type-head);
   background: var(--card);
 }
 header,
@@ -177,14 +180,14 @@ header {
   align-items: center;
 }
 h1 {
-  font-size: 2.4rem;
+  font-size: var(--type-figure);
 }
 .side {
-  font-size: 1.6rem;
+  font-size: var(--type-title);
   text-transform: capitalize;
 }
 .clock {
-  font-size: 3rem;
+  font-size: var(--type-huge);
   font-weight: 680;
 }
 .lines {
@@ -196,7 +199,7 @@ h1 {
   color: var(--on-band);
   background: var(--band);
   border-radius: var(--radius);
-  font-size: 1.6rem;
+  font-size: var(--type-title);
   line-height: 1.3;
 }
 .lines b {
@@ -209,15 +212,15 @@ h1 {
   border-radius: var(--radius);
 }
 h2 {
-  font-size: 1.3rem;
+  font-size: var(--type-head);
   margin-bottom: 6px;
 }
 .since {
-  font-size: 2.6rem;
+  font-size: var(--type-figure);
   font-weight: 680;
 }
 .since small {
-  font-size: 1.1rem;
+  font-size: var(--type-lead);
   font-weight: 400;
 }
 .since.due {
@@ -233,7 +236,7 @@ h2 {
 .taps .button {
   min-height: 64px;
   flex: 1;
-  font-size: 1.3rem;
+  font-size: var(--type-head);
 }
 dl {
   display: grid;
@@ -252,7 +255,7 @@ dd {
 p + p {
   margin-top: 8px;
 }
-@media (max-width: 760px) {
+@media (--tablet) {
   .emergency {
     grid-template-columns: 1fr;
   }
@@ -264,10 +267,10 @@ p + p {
     grid-column: 1 / -1;
   }
   .clock {
-    font-size: 2rem;
+    font-size: var(--type-figure);
   }
   h1 {
-    font-size: 1.8rem;
+    font-size: var(--type-title);
   }
 }
 </style>

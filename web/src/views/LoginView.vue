@@ -74,11 +74,11 @@ async function logIn(): Promise<void> {
 }
 .words p {
   max-width: 40ch;
-  font-size: 1.13rem;
+  font-size: var(--type-lead);
   color: var(--text-2);
 }
 .words .caution {
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--text-3);
   border-top: 1px solid var(--line);
   padding-top: 14px;
@@ -89,7 +89,7 @@ async function logIn(): Promise<void> {
   margin-bottom: 10px;
 }
 .words h1 {
-  font-size: 2.6rem;
+  font-size: var(--type-figure);
 }
 .form {
   display: flex;
@@ -105,9 +105,9 @@ async function logIn(): Promise<void> {
   max-width: 380px;
 }
 .form h2 {
-  font-size: 1.4rem;
+  font-size: var(--type-head);
 }
-@media (max-width: 720px) {
+@media (--phone) {
   .login {
     grid-template-columns: 1fr;
   }

@@ -184,9 +184,9 @@ legend {
   min-height: 64px;
 }
 .sides b {
-  font-size: 1.4rem;
+  font-size: var(--type-head);
 }
-@media (max-width: 480px) {
+@media (--phone) {
   .since {
     grid-template-columns: 1fr 1fr;
   }

@@ -328,7 +328,7 @@ ul {
   font-weight: 500;
 }
 .columns :deep(thead th) {
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   font-weight: 400;
   color: var(--text-3);
 }
@@ -347,19 +347,19 @@ footer {
   gap: 4px;
   padding-top: 12px;
   border-top: 2px solid var(--ink);
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--text-2);
 }
-@media (max-width: 900px) {
+@media (--tablet) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
 }
-@media (max-width: 560px) {
+@media (--phone) {
   .columns :deep(td),
   .columns :deep(th) {
     padding-right: 4px;
-    font-size: 0.87rem;
+    font-size: var(--type-small);
   }
   .columns :deep(.n) {
     padding-right: 6px;

@@ -233,7 +233,7 @@ onMounted(lookForUnsent)
   place-items: center;
   width: 44px;
   height: 44px;
-  font-size: 1.27rem;
+  font-size: var(--type-head);
   font-weight: 680;
   border: 2px solid var(--line-2);
   border-radius: 50%;
@@ -242,13 +242,13 @@ onMounted(lookForUnsent)
   display: grid;
 }
 .who b {
-  font-size: 1.07rem;
+  font-size: var(--type-lead);
 }
 .who span {
   color: var(--text-2);
 }
 .when {
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 .all header {
   display: grid;
@@ -257,7 +257,7 @@ onMounted(lookForUnsent)
   margin-bottom: 8px;
 }
 .all h2 {
-  font-size: 1.4rem;
+  font-size: var(--type-head);
 }
 .squad {
   display: grid;
@@ -285,16 +285,16 @@ onMounted(lookForUnsent)
   font-weight: 600;
 }
 .squad li span span {
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
-@media (max-width: 900px) {
+@media (--tablet) {
   .today {
     grid-template-columns: 1fr;
     gap: 28px;
     padding-top: 18px;
   }
 }
-@media (max-width: 560px) {
+@media (--phone) {
   .all header {
     grid-template-columns: 1fr;
     gap: 8px;

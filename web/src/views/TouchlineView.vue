@@ -15,14 +15,17 @@ import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
+import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
+import { tell } from '@/ui/telling'
 
 /** The touchline route, one thing at a time, for one hand in bright light; at its end, whether they go on. */
 const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 const record = useRecord()
+const undoable = useUndo()
 const verdict = useVerdict()
 useOutdoorLook()
 
@@ -53,6 +56,14 @@ const recorded = computed(() => manoeuvre.value !== null && record.isRecorded(ma
 function fill(payload: Payload): void {
   recorder.fill(payload)
   go(1)
+}
+
+/** What was taken back is shown, so that nothing changes out of sight. */
+function undo(): void {
+  const part = examination.undo()
+  if (part === null) return
+  goToPart(part)
+  tell('Taken back.')
 }
 
 watch(step, () => {
@@ -127,6 +138,7 @@ watch(step, () => {
         </button>
       </div>
       <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
+      <button v-if="!undoable.isEmpty" type="button" class="button" @click="undo">Undo</button>
       <button
         v-if="canRecord && !recorded"
         type="button"
@@ -226,7 +238,7 @@ footer .button {
 }
 footer .main {
   flex: 1 0 130px;
-  font-size: 1.2rem;
+  font-size: var(--type-head);
 }
 .reasons {
   display: flex;

@@ -116,7 +116,7 @@ nav .button {
   gap: 7px;
   padding: 0 12px;
   border-color: var(--line);
-  font-size: 0.93rem;
+  font-size: var(--type-note);
 }
 nav .here {
   color: var(--on-band);
@@ -133,7 +133,7 @@ ul {
 .caution {
   padding-top: 12px;
   border-top: 2px solid var(--ink);
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   color: var(--text-2);
 }
 </style>

@@ -144,7 +144,7 @@ function reset(): void {
   min-height: 48px;
 }
 .big {
-  font-size: 2.2rem;
+  font-size: var(--type-figure);
   font-weight: 680;
   line-height: 1.1;
 }
@@ -153,7 +153,7 @@ function reset(): void {
   font-weight: 400;
 }
 .big small {
-  font-size: 1rem;
+  font-size: var(--type-base);
   font-weight: 400;
   color: var(--text-2);
 }
@@ -165,7 +165,7 @@ function reset(): void {
   border-left: 3px dashed var(--mine);
 }
 .legend {
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   margin-top: 6px;
 }
 .aside {

@@ -100,7 +100,7 @@ h2 small {
   gap: 4px;
   align-items: center;
 }
-@media (max-width: 560px) {
+@media (--phone) {
   .result {
     grid-template-columns: 1fr;
   }

@@ -34,7 +34,7 @@ const emit = defineEmits<{ answer: [key: string, value: boolean] }>()
 .asked :slotted(.long) {
   grid-template-columns: 150px 1fr;
 }
-@media (max-width: 560px) {
+@media (--phone) {
   .asked :slotted(li),
   .asked :slotted(.long),
   .asked li {

@@ -93,7 +93,7 @@ form {
   gap: 8px;
   align-items: end;
 }
-@media (max-width: 700px) {
+@media (--phone) {
   form {
     grid-template-columns: 1fr 1fr;
   }

@@ -176,7 +176,7 @@ h2 small {
 .facts .wide {
   grid-column: 1 / -1;
 }
-@media (max-width: 700px) {
+@media (--phone) {
   .facts {
     grid-template-columns: 1fr;
   }

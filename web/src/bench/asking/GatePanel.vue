@@ -92,7 +92,7 @@ section li {
   padding: 4px 0;
   border-top: 1px solid var(--line);
 }
-@media (max-width: 700px) {
+@media (--phone) {
   section ul {
     grid-template-columns: 1fr;
   }

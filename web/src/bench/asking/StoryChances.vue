@@ -64,14 +64,14 @@ li {
   display: grid;
 }
 li span {
-  font-size: 1.07rem;
+  font-size: var(--type-lead);
   white-space: nowrap;
 }
 li small {
   color: var(--text-2);
   line-height: 1.15;
 }
-@media (max-width: 640px) {
+@media (--phone) {
   .chances {
     gap: 10px;
     padding: 6px 12px;

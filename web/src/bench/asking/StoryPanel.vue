@@ -159,7 +159,7 @@ h2 small {
 }
 h3 {
   margin-bottom: 4px;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   font-weight: 600;
   color: var(--text-2);
 }
@@ -185,7 +185,7 @@ h3 {
 .pains .field {
   grid-column: 1 / -1;
 }
-@media (max-width: 900px) {
+@media (--tablet) {
   .pains {
     grid-template-columns: 1fr;
   }

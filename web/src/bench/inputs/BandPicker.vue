@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useKeys } from '@/bench/keys/useKeys'
 import UiChoice from '@/ui/UiChoice.vue'
 import { useCatalogue } from '@/stores/catalogue'
 
@@ -9,7 +10,13 @@ const emit = defineEmits<{ pick: [band: string] }>()
 const catalogue = useCatalogue()
 const bands = computed(() => catalogue.catalogue?.bands ?? [])
 const saysOf = (id: string) => bands.value.find((band) => band.id === id)?.says
-const keyOf = (id: string) => bands.value.findIndex((band) => band.id === id) + 1
+const keys = useKeys()
+const ORDER = ['same', 'slight', 'clear', 'gross'] as const
+/** The keys go by place, whatever the bands are called. */
+const keyOf = (id: string) => {
+  const action = ORDER[bands.value.findIndex((band) => band.id === id)]
+  return action && keys.spoken(action)
+}
 </script>
 
 <template>

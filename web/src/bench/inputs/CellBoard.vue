@@ -115,7 +115,7 @@ function symptomatic(c: Cell | undefined): boolean {
   gap: 4px 6px;
   align-items: center;
   text-align: center;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 .board b {
   font-weight: 600;
@@ -148,7 +148,7 @@ function symptomatic(c: Cell | undefined): boolean {
 }
 h4 {
   margin: 0;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   font-weight: 600;
   color: var(--text-2);
 }

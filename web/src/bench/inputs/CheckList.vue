@@ -53,7 +53,7 @@ button {
   border: 0;
   background: none;
   color: var(--text-2);
-  font-size: 0.87rem;
+  font-size: var(--type-small);
   line-height: 1.15;
   text-align: left;
   cursor: pointer;

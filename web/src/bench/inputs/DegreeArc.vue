@@ -138,7 +138,7 @@ text {
   bottom: 0;
   max-width: 45%;
   line-height: 1.2;
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   color: var(--text-3);
 }
 </style>

@@ -45,7 +45,7 @@ const FEELS: Record<string, { path: string; key: string }> = {
 .feels :deep(.el-radio-button__inner) {
   min-height: 46px;
   padding: 2px 0;
-  font-size: 0.87rem;
+  font-size: var(--type-small);
 }
 .feel {
   display: grid;

@@ -133,7 +133,7 @@ function toggleAmong(word: string): void {
 <style scoped>
 h3 {
   margin: 0 0 4px;
-  font-size: 0.93rem;
+  font-size: var(--type-note);
   font-weight: 600;
   color: var(--text-2);
 }

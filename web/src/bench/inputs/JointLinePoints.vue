@@ -118,7 +118,7 @@ text {
   border: 2px solid var(--text-2);
   border-radius: 50%;
   background: var(--card);
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   font-weight: 700;
 }
 .point:hover .mark {

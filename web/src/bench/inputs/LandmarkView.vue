@@ -124,7 +124,7 @@ circle {
   min-height: 44px;
   padding: 1px 3px;
   transform: translateY(-50%);
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   line-height: 1.1;
 }
 .name {
@@ -133,7 +133,7 @@ circle {
   right: 0;
   bottom: 4px;
   text-align: center;
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   color: var(--text-2);
   pointer-events: none;
 }

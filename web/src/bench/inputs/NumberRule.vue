@@ -113,12 +113,12 @@ function key(event: KeyboardEvent): void {
 }
 .figure {
   flex: 1;
-  font-size: 1.9rem;
+  font-size: var(--type-title);
   font-weight: 650;
   line-height: 1.1;
 }
 .figure small {
-  font-size: 1rem;
+  font-size: var(--type-base);
   font-weight: 400;
   color: var(--text-3);
   margin-left: 3px;
@@ -151,7 +151,7 @@ function key(event: KeyboardEvent): void {
   left: 0;
   transform: translateX(-50%);
   font-style: normal;
-  font-size: 0.8rem;
+  font-size: var(--type-fine);
   color: var(--text-3);
 }
 .fill {
