@@ -34,5 +34,5 @@ test('keys that press, move or close are left alone, and say so', () => {
     Array(6).fill(true),
   )
   expect(['b', '.', '7', 'F13', 'PageUp', 'Home'].map(whyNot)).toEqual(Array(6).fill(null))
-  expect(['ArrowUp', 'PageUp', 'b', 'F13'].map(spokenKey)).toEqual(['↑', 'Page up', 'B', 'F13'])
+  expect(['ArrowUp', 'PageUp', 'b', 'F13'].map(spokenKey)).toEqual(['↑', 'Pg up', 'B', 'F13'])
 })

@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { useCatalogue } from './stores/catalogue'
 import { useSession } from './stores/session'
+import { hush } from './ui/telling'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -45,6 +46,9 @@ export const router = createRouter({
     { path: '/:rest(.*)', redirect: '/' },
   ],
 })
+
+// What was told on one screen belongs to it, and to nobody who comes after.
+router.afterEach(() => hush())
 
 router.beforeEach(async (to) => {
   const session = useSession()

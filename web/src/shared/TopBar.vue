@@ -27,8 +27,8 @@ async function leave(): Promise<void> {
     await session.logOut()
     await router.push({ name: 'login' })
   } catch {
-    tell('The server cannot be reached, so you are still logged in. Try again once it is back.')
     await router.push({ name: 'today' })
+    tell('The server cannot be reached, so you are still logged in. Try again once it is back.')
   }
 }
 

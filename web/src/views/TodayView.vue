@@ -122,7 +122,7 @@ onMounted(lookForUnsent)
         <UiButton @click="load">Try again</UiButton>
       </UiAlert>
       <UiWaiting v-else-if="!today" label="Loading the list" />
-      <p v-else-if="keptAt" class="quiet-text" role="status">
+      <p v-else-if="keptAt" class="quiet-text as-of" role="status">
         Without the server: the list of {{ when(keptAt) }}. Examinations that were open on this device go on.
       </p>
       <UiEmpty
@@ -208,6 +208,9 @@ onMounted(lookForUnsent)
 }
 .unfinished h2 {
   margin: 22px 0 10px;
+}
+.as-of {
+  margin-bottom: 10px;
 }
 .kept {
   margin-bottom: 10px;

@@ -43,9 +43,7 @@ useEventListener(
         </dt>
         <dd>
           {{ says }}
-          <UiButton v-if="setting" kind="quiet" :aria-label="`Set the key for: ${says}`" @click="wait(action)">
-            Set
-          </UiButton>
+          <UiButton v-if="setting" :aria-label="`Set the key for: ${says}`" @click="wait(action)">Set</UiButton>
         </dd>
       </div>
       <div>
@@ -72,11 +70,20 @@ dl {
 }
 dl > div {
   display: grid;
-  grid-template-columns: 62px 1fr;
+  grid-template-columns: 50px 1fr;
   gap: 8px;
   align-items: baseline;
   break-inside: avoid;
-  padding: 3px 0;
+  padding: 2px 0;
+}
+dd .button {
+  min-height: 28px;
+  padding: 0 8px;
+}
+@media (pointer: coarse) {
+  dd .button {
+    min-height: var(--touch);
+  }
 }
 dd {
   display: flex;

@@ -34,8 +34,8 @@ const SIGNS: Record<string, string> = {
   ArrowUp: '↑',
   ArrowLeft: '←',
   ArrowRight: '→',
-  PageDown: 'Page down',
-  PageUp: 'Page up',
+  PageDown: 'Pg dn',
+  PageUp: 'Pg up',
 }
 const WITHOUT_LETTER = /^(F\d{1,2}|Page(Up|Down)|Arrow(Up|Down)|Home|End|Insert|Delete|Backspace|Media\w+)$/
 
