@@ -4,29 +4,45 @@ import { LAUNCH } from './chromium.mjs'
 
 const BASE = process.env.BASE_URL
 const RUNS = 60
+const VIEWPORT = { width: 1280, height: 800 }
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
 const browser = await chromium.launch(LAUNCH)
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 
-// First load after log-in: what Today transfers with an empty cache, bytes on the wire.
-const wire = await page.context().newCDPSession(page)
-await wire.send('Network.enable')
-await page.goto(`${BASE}/`)
-await page.getByLabel('E-mail').fill('physio@fenmoor.example')
-await page.getByLabel('Password').fill('gray-compass-demo')
-await page.getByRole('button', { name: 'Log in' }).click()
-await page.getByRole('heading', { name: 'To go on with' }).waitFor()
-await page.waitForLoadState('networkidle')
-await wire.send('Network.clearBrowserCache')
-let bytes = 0
-wire.on('Network.loadingFinished', (event) => {
-  bytes += event.encodedDataLength
-})
+async function logIn(page) {
+  await page.goto(`${BASE}/`)
+  await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+  await page.getByLabel('Password').fill('gray-compass-demo')
+  await page.getByRole('button', { name: 'Log in' }).click()
+  await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+  await page.waitForLoadState('networkidle')
+}
+
+// First load after log-in: what Today transfers with nothing on the device yet, bytes on the wire.
+async function firstLoadKb() {
+  const context = await browser.newContext({ viewport: VIEWPORT, serviceWorkers: 'block' })
+  const page = await context.newPage()
+  await logIn(page)
+  const wire = await context.newCDPSession(page)
+  await wire.send('Network.enable')
+  await wire.send('Network.clearBrowserCache')
+  let bytes = 0
+  wire.on('Network.loadingFinished', (event) => {
+    bytes += event.encodedDataLength
+  })
+  await page.reload()
+  await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+  await page.waitForLoadState('networkidle')
+  await context.close()
+  return bytes / 1024
+}
+
+const firstLoad = await firstLoadKb()
+const page = await browser.newPage({ viewport: VIEWPORT })
+await logIn(page)
+// From here on the device serves the application's own files, as it does on every day but the first.
+await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
 await page.reload()
-await page.getByRole('heading', { name: 'To go on with' }).waitFor()
-await page.waitForLoadState('networkidle')
-const firstLoad = bytes / 1024
 
 await page.getByRole('link', { name: /Mirre Aldous/ }).click()
 await page.getByRole('heading', { name: 'Story', level: 1 }).waitFor()
@@ -113,9 +129,9 @@ console.log(
       { what: 'API save and assess', unit: 'ms', median: median(save), limit: null },
       { what: 'ratio of save-and-assess to empty', unit: '', median: median(save) / median(empty), limit: 1.8 },
       { what: 'a tap shows its own effect', unit: 'ms', median: median(taps.own), limit: 16.7 },
-      { what: 'a tap shows the new chances', unit: 'ms', median: median(taps.chances), limit: 150 },
-      { what: 'layout shift after a tap', unit: '', median: taps.shift, limit: 0.01 },
-      { what: 'first load after log-in', unit: 'kB', median: firstLoad, limit: 350 },
+      { what: 'a tap shows the new chances', unit: 'ms', median: median(taps.chances), limit: 120 },
+      { what: 'layout shift after a tap', unit: '', median: taps.shift, limit: 0.005 },
+      { what: 'first load after log-in', unit: 'kB', median: firstLoad, limit: 230 },
     ],
     null,
     2,
