@@ -44,7 +44,7 @@ export default defineConfig({
         modifyURLPrefix: { '': '/build/' },
         manifestTransforms: [withShell],
         navigateFallback: '/',
-        navigateFallbackDenylist: [/^\/(api|build)\//, /\.(svg|png)$/],
+        navigateFallbackDenylist: [/^\/(api|build|health)(\/|$)/, /\.(svg|png)$/],
         cleanupOutdatedCaches: true,
       },
     }),

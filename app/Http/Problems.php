@@ -12,6 +12,7 @@ use App\Http\Resources\PartResource;
 use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,6 +27,9 @@ final class Problems
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
     ];
 
+    /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
+    private const BUSY = [1205, 1213, 1969, 1040, 1203, 1226, 2002, 2006, 2013];
+
     private const REASONS = [
         401 => 'Log in first.',
         403 => 'This is not allowed.',
@@ -34,6 +38,7 @@ final class Problems
         413 => 'The body is too large.',
         419 => 'The page is too old: load it again.',
         429 => 'Too many failed tries: wait a minute.',
+        503 => 'The database is busy: try again in a moment.',
     ];
 
     public static function register(Exceptions $exceptions): void
@@ -76,7 +81,18 @@ final class Problems
             (string) array_key_first($problem->errors()),
             $problem->getMessage(),
         ));
+        $exceptions->render(self::database(...));
         $exceptions->render(self::http(...));
+    }
+
+    /** A row that another holds, or a database that is just coming back: not now, but in a moment. */
+    private static function database(QueryException $problem, Request $request): ?JsonResponse
+    {
+        $isBusy = in_array($problem->errorInfo[1] ?? null, self::BUSY, true);
+
+        return $isBusy && $request->is('api/*')
+            ? self::answer(503, '', self::REASONS[503], headers: ['Retry-After' => '3'])
+            : null;
     }
 
     /** What the framework says by a status alone. */

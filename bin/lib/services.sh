@@ -1,55 +1,70 @@
 # The project's own MariaDB, php-fpm and nginx, all out of one folder under var/.
 # shellcheck shell=bash
 
+# shellcheck source=bin/lib/database.sh
+. "$ROOT/bin/lib/database.sh"
+
+# What runs, by name; each leads a process group of its own.
+declare -A SERVERS=()
+serves() { SERVERS[$1]=$2; }
+
 # use_instance NAME WEB_PORT DB_PORT: sets the folder and what the application is told.
 use_instance() {
     INSTANCE=$ROOT/var/$1
     WEB_PORT=$2
-    DB_PORT=$3
     mkdir -p "$INSTANCE"/{tmp,logs}
-    # A socket path may have 107 characters at most, so it goes to a short place of its own.
+    chmod 700 "$INSTANCE/logs"
+    use_server_account
+    use_sockets
+    use_key "$1"
+    export APP_ENV=${APP_ENV:-local} APP_DEBUG=false APP_DEMO=${APP_DEMO:-1} APP_URL="${APP_URL:-http://127.0.0.1:$WEB_PORT}"
+    export SESSION_DRIVER=database SESSION_SECURE_COOKIE=${SESSION_SECURE_COOKIE:-false} CACHE_STORE=database QUEUE_CONNECTION=sync LOG_CHANNEL=stderr
+    use_database "$3"
+}
+
+# Started as root, the servers run as somebody who may do nothing else on this machine, where that somebody can read the code.
+use_server_account() {
+    SERVER_USER=$(id -un)
+    [ "$(id -u)" -eq 0 ] || return 0
+    id gray-compass >/dev/null 2>&1 || useradd --system --no-create-home --shell /usr/sbin/nologin gray-compass 2>/dev/null || return 0
+    if setpriv --reuid=gray-compass --regid=gray-compass --clear-groups test -r "$ROOT/public/index.php"; then
+        SERVER_USER=gray-compass
+        # Some packages come readable by their owner alone.
+        chmod -R a+rX vendor bootstrap public storage
+    else
+        say "The servers run as root: the account gray-compass cannot read $ROOT."
+    fi
+}
+
+# belongs_to_server FOLDER…: what the servers write.
+belongs_to_server() { [ "$(id -u)" -ne 0 ] || chown -R "$SERVER_USER" "$@"; }
+
+# A socket path may have 107 characters at most, so it goes to a short place of its own; one that another made is not trusted.
+use_sockets() {
     SOCKETS=$(cat "$INSTANCE/sockets" 2>/dev/null || true)
-    if [ -z "$SOCKETS" ] || [ ! -d "$SOCKETS" ]; then
+    if [ -z "$SOCKETS" ] || [ ! -d "$SOCKETS" ] || [ -L "$SOCKETS" ] || [ "$(stat -c %U "$SOCKETS")" != "$SERVER_USER" ]; then
         SOCKETS=$(mktemp -d "${TMPDIR:-/tmp}/gc-XXXXXX")
         say "$SOCKETS" >"$INSTANCE/sockets"
     fi
-    [ -s "$INSTANCE/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$INSTANCE/key"
-    chmod 600 "$INSTANCE/key"
-    export APP_KEY APP_ENV=${APP_ENV:-local} APP_DEBUG=false APP_DEMO=${APP_DEMO:-1} APP_URL="http://127.0.0.1:$WEB_PORT"
-    APP_KEY=$(cat "$INSTANCE/key")
-    export DB_CONNECTION=mariadb DB_HOST=127.0.0.1 DB_PORT DB_SOCKET="$SOCKETS/db.sock" DB_DATABASE=gray_compass DB_USERNAME=gray_compass DB_PASSWORD=gray_compass
-    export SESSION_DRIVER=database SESSION_SECURE_COOKIE=false CACHE_STORE=database QUEUE_CONNECTION=sync LOG_CHANNEL=stderr
-    PIDS=()
+    belongs_to_server "$SOCKETS" "$INSTANCE/tmp"
+}
+
+# use_key NAME: the key that opens the records, from the file that APP_KEY_FILE names. It is made once, for a new database;
+# an old one without its key is never written under another.
+use_key() {
+    KEY_FILE=${APP_KEY_FILE:-$ROOT/var/keys/$1.key}
+    mkdir -p "$(dirname "$KEY_FILE")"
+    [ ! -s "$INSTANCE/key" ] || [ -e "$KEY_FILE" ] || mv "$INSTANCE/key" "$KEY_FILE"
+    if [ ! -s "$KEY_FILE" ]; then
+        [ ! -d "$INSTANCE/db/mysql" ] || fail "the key of the records, $KEY_FILE, is missing. Put it back, or the records stay closed; nothing was changed. docs/operations.md says more."
+        (umask 077 && php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$KEY_FILE")
+    fi
+    APP_KEY=$(cat "$KEY_FILE")
+    APP_PREVIOUS_KEYS=$(cat "$KEY_FILE.previous" 2>/dev/null || true)
+    export APP_KEY APP_PREVIOUS_KEYS
 }
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
-
-start_mariadb() {
-    local data=$INSTANCE/db user
-    user=$(id -un)
-    port_is_free "$DB_PORT" || fail "port $DB_PORT, meant for the database, is in use; end what uses it or set DB_PORT"
-    if [ ! -d "$data/mysql" ]; then
-        rm -rf "$data"
-        mariadb-install-db --no-defaults --user="$user" --datadir="$data" --auth-root-authentication-method=normal --skip-test-db \
-            >"$INSTANCE/logs/install-db.log" 2>&1 || fail "the database folder could not be made; see var/${INSTANCE##*/}/logs/install-db.log"
-    fi
-    mariadbd --no-defaults --user="$user" --datadir="$data" --socket="$DB_SOCKET" --port="$DB_PORT" --bind-address=127.0.0.1 \
-        --pid-file="$SOCKETS/db.pid" --skip-log-bin --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci >"$INSTANCE/logs/mariadb.log" 2>&1 </dev/null &
-    DB_PID=$!
-    PIDS+=("$DB_PID")
-    for _ in $(seq 1 300); do
-        kill -0 "$DB_PID" 2>/dev/null || fail "the database did not come up; the end of var/${INSTANCE##*/}/logs/mariadb.log says: $(tail -n 1 "$INSTANCE/logs/mariadb.log")"
-        mariadb-admin --no-defaults --socket="$DB_SOCKET" -uroot ping >/dev/null 2>&1 && break
-        sleep 0.1
-    done
-    mariadb --no-defaults --socket="$DB_SOCKET" -uroot -e "
-        CREATE DATABASE IF NOT EXISTS $DB_DATABASE;
-        CREATE USER IF NOT EXISTS '$DB_USERNAME'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
-        CREATE USER IF NOT EXISTS '$DB_USERNAME'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-        GRANT ALL ON $DB_DATABASE.* TO '$DB_USERNAME'@'localhost'; GRANT ALL ON $DB_DATABASE.* TO '$DB_USERNAME'@'127.0.0.1';" \
-        >>"$INSTANCE/logs/mariadb.log" 2>&1 || fail "the database does not answer; see var/${INSTANCE##*/}/logs/mariadb.log"
-}
 
 # What the framework would read anew at every request is read once, into the instance's own folder.
 cache_framework() {
@@ -62,61 +77,86 @@ cache_framework() {
             fail "the framework could not be made ready; see var/${INSTANCE##*/}/logs/cache.log"
     done
     chmod 600 "$INSTANCE"/cache/*.php
+    belongs_to_server "$INSTANCE/cache"
+}
+
+# fpm_pool NAME CHILDREN: the same application, in a pool of workers of its own.
+fpm_pool() {
+    local name
+    printf '[%s]\nuser = %s\ngroup = %s\nlisten = %s\nlisten.mode = 0600\n' "$1" "$SERVER_USER" "$(id -gn "$SERVER_USER")" "$SOCKETS/$1.sock"
+    [ "$(id -u)" -ne 0 ] || printf 'listen.owner = %s\n' "$SERVER_USER"
+    printf 'pm = static\npm.max_children = %s\npm.max_requests = 5000\ncatch_workers_output = yes\ndecorate_workers_output = no\n' "$2"
+    # What takes longer is ended, so that it does not take a worker from everybody else.
+    printf 'request_terminate_timeout = 20s\n'
+    printf 'php_admin_value[opcache.jit] = disable\nphp_admin_value[opcache.jit_buffer_size] = 0\nphp_admin_value[pcov.enabled] = 0\n'
+    printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 128M\n'
+    for name in APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE DB_USERNAME \
+        DB_PASSWORD SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL PATH; do
+        [ -z "${!name}" ] || printf 'env[%s] = "%s"\n' "$name" "${!name}"
+    done
+    for name in "${CACHED[@]}"; do printf 'env[%s] = "%s"\n' "${name%%=*}" "${name#*=}"; done
 }
 
 start_fpm() {
-    local as_root=() name
     cache_framework
-    [ "$(id -u)" -ne 0 ] || as_root=(-R)
-    {
-        printf '[global]\nerror_log = %s\ndaemonize = no\n[web]\n' "$INSTANCE/logs/fpm.log"
-        printf 'user = %s\ngroup = %s\nlisten = %s\nlisten.mode = 0666\n' "$(id -un)" "$(id -gn)" "$SOCKETS/fpm.sock"
-        printf 'pm = static\npm.max_children = 4\npm.max_requests = 5000\ncatch_workers_output = yes\ndecorate_workers_output = no\n'
-        printf 'php_admin_value[opcache.jit] = disable\nphp_admin_value[opcache.jit_buffer_size] = 0\nphp_admin_value[pcov.enabled] = 0\n'
-        printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 128M\n'
-        for name in APP_KEY APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE DB_USERNAME DB_PASSWORD \
-            SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL PATH; do
-            printf 'env[%s] = "%s"\n' "$name" "${!name}"
-        done
-        for name in "${CACHED[@]}"; do printf 'env[%s] = "%s"\n' "${name%%=*}" "${name#*=}"; done
-    } >"$INSTANCE/fpm.conf"
-    chmod 600 "$INSTANCE/fpm.conf"
-    /usr/sbin/php-fpm8.2 -F "${as_root[@]}" -d "opcache.preload=$ROOT/bootstrap/preload.php" -d "opcache.preload_user=$(id -un)" -d opcache.max_accelerated_files=20000 -y "$INSTANCE/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
-    FPM_PID=$!
-    PIDS+=("$FPM_PID")
+    (
+        umask 077
+        {
+            printf '[global]\nerror_log = %s\ndaemonize = no\n' "$INSTANCE/logs/fpm.log"
+            fpm_pool fpm 4
+            fpm_pool slow 2
+        } >"$INSTANCE/fpm.conf"
+    )
+    # -R lets the workers be root, where there is no other account to be.
+    local as_root=()
+    [ "$SERVER_USER" != root ] || as_root=(-R)
+    setsid /usr/sbin/php-fpm8.2 -F "${as_root[@]}" -d "opcache.preload=$ROOT/bootstrap/preload.php" -d "opcache.preload_user=$SERVER_USER" \
+        -d opcache.max_accelerated_files=20000 -y "$INSTANCE/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
+    serves fpm $!
+}
+
+# from_template FILE: of deploy/, into the instance, with its own places filled in.
+from_template() {
+    sed -e "s|@INSTANCE@|$INSTANCE|g" -e "s|@SOCKETS@|$SOCKETS|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@ROOT@|$ROOT|g" \
+        -e "s|@USER@|$([ "$(id -u)" -ne 0 ] || say "user $SERVER_USER $(id -gn "$SERVER_USER");")|" "deploy/$1" >"$INSTANCE/$1"
 }
 
 start_nginx() {
     local nginx
     nginx=$(command -v nginx || say /usr/sbin/nginx)
-    sed -e "s|@INSTANCE@|$INSTANCE|g" -e "s|@SOCKETS@|$SOCKETS|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@ROOT@|$ROOT|g" \
-        -e "s|@USER@|$([ "$(id -u)" -ne 0 ] || say 'user root;')|" deploy/nginx.conf >"$INSTANCE/nginx.conf"
-    "$nginx" -e "$INSTANCE/logs/nginx.log" -p "$INSTANCE" -c "$INSTANCE/nginx.conf" -g 'daemon off;' >>"$INSTANCE/logs/nginx.log" 2>&1 </dev/null &
-    NGINX_PID=$!
-    PIDS+=("$NGINX_PID")
+    from_template nginx.conf
+    from_template application.conf
+    setsid "$nginx" -e "$INSTANCE/logs/nginx.log" -p "$INSTANCE" -c "$INSTANCE/nginx.conf" -g 'daemon off;' >>"$INSTANCE/logs/nginx.log" 2>&1 </dev/null &
+    serves nginx $!
     for _ in $(seq 1 100); do
-        kill -0 "$NGINX_PID" 2>/dev/null || fail "the web server did not come up: $(tail -n 1 "$INSTANCE/logs/nginx.log")"
-        curl -fsS -o /dev/null "http://127.0.0.1:$WEB_PORT/" 2>/dev/null && return 0
+        kill -0 "${SERVERS[nginx]}" 2>/dev/null || fail "the web server did not come up: $(tail -n 1 "$INSTANCE/logs/nginx.log")"
+        curl -fsS -o /dev/null "http://127.0.0.1:$WEB_PORT/health" 2>/dev/null && return 0
         sleep 0.1
     done
     fail "the application does not answer; see var/${INSTANCE##*/}/logs"
 }
 
+# prepare_database [migrate:fresh]: tables as this version wants them, under the key that the records were written with.
+prepare_database() {
+    as_migrator artisan "${1:-migrate}" --force --quiet </dev/null || fail 'the database could not be brought up to date'
+    artisan keys:check --quiet </dev/null || fail "the key in $KEY_FILE does not open the records of this database; nothing was changed. docs/operations.md says more."
+}
+
 # Children in the background ignore the interrupt key, so they are told to end, web first, then waited for.
 stop_services() {
-    local pid index
+    local name
     set +e
     trap '' INT TERM
-    for ((index = ${#PIDS[@]} - 1; index >= 0; index--)); do
-        kill -TERM "${PIDS[index]}" 2>/dev/null || true
+    for name in nginx fpm mariadb; do
+        [ -z "${SERVERS[$name]:-}" ] || kill -TERM "${SERVERS[$name]}" 2>/dev/null
     done
     for _ in $(seq 1 35); do
         local alive=0
-        for pid in "${PIDS[@]}"; do kill -0 "$pid" 2>/dev/null && alive=1; done
+        for name in "${!SERVERS[@]}"; do kill -0 "${SERVERS[$name]}" 2>/dev/null && alive=1; done
         [ $alive = 0 ] && break
         sleep 0.1
     done
-    for pid in "${PIDS[@]}"; do kill -KILL "$pid" 2>/dev/null || true; done
-    wait 2>/dev/null || true
+    for name in "${!SERVERS[@]}"; do kill -KILL -- "-${SERVERS[$name]}" 2>/dev/null; done
+    wait 2>/dev/null
     rm -rf "$SOCKETS" "$INSTANCE/sockets"
 }

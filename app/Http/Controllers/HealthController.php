@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** Says what lives, to whoever watches the servers: 200 when all does, 503 when something does not. */
+final class HealthController
+{
+    public function __invoke(): JsonResponse
+    {
+        $parts = ['application' => true, 'database' => self::database(), 'interface' => is_file(public_path(
+            'build/.vite/manifest.json',
+        ))];
+
+        return new JsonResponse($parts, in_array(false, $parts, true) ? 503 : 200, ['Cache-Control' => 'no-store']);
+    }
+
+    private static function database(): bool
+    {
+        try {
+            DB::select('SELECT 1');
+
+            return true;
+        } catch (Throwable) {
+            return false;
+        }
+    }
+}
