@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Secrets\KeyCheck;
 use Illuminate\Database\QueryException;
 use Illuminate\Encryption\Encrypter;
+use Illuminate\Routing\RouteCollection;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
@@ -21,18 +22,27 @@ final class DoorsTest extends FeatureTestCase
         $this->getJson('/health')->assertOk()->assertExactJson(
             ['application' => true, 'database' => true, 'interface' => true],
         );
-        DB::shouldReceive('select')->andThrow(new QueryException('mariadb', 'SELECT 1', [], new PDOException('gone')));
-        $this->getJson('/health')->assertStatus(503)->assertJsonPath('database', false);
+        $database = DB::getFacadeRoot();
+        DB::swap(new class
+        {
+            public function select(): never
+            {
+                throw new PDOException('gone');
+            }
+        });
+        $answer = $this->getJson('/health');
+        DB::swap($database);
+        $answer->assertStatus(503)->assertJsonPath('database', false);
     }
 
     public function test_a_row_that_another_holds_is_answered_as_busy_and_not_as_broken(): void
     {
         $held = new PDOException('Lock wait timeout exceeded');
         $held->errorInfo = ['HY000', 1205, 'Lock wait timeout exceeded'];
-        Route::get('api/held', static fn () => throw new QueryException('mariadb', 'SELECT 1', [], $held));
+        Route::get('api/held', static fn () => throw new QueryException('mariadb', 'SELECT 1', [], $held))->name('nothing');
         // The newest route stands after the one that answers everything else.
         $routes = Route::getRoutes();
-        Route::setRoutes(tap(new \Illuminate\Routing\RouteCollection, static function ($first) use ($routes): void {
+        Route::setRoutes(tap(new RouteCollection, static function (RouteCollection $first) use ($routes): void {
             foreach (array_reverse($routes->getRoutes()) as $route) {
                 $first->add($route);
             }

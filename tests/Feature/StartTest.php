@@ -45,13 +45,39 @@ final class StartTest extends TestCase
 
     public function test_a_database_that_does_not_come_up_is_told_with_its_last_words(): void
     {
+        $fake = sys_get_temp_dir().'/gc-fake-'.bin2hex(random_bytes(4));
+        mkdir($fake);
+        file_put_contents("{$fake}/mariadbd", "#!/bin/sh\necho no space left\nexit 1\n");
+        chmod("{$fake}/mariadbd", 0755);
         $script = '. bin/lib/common.sh; . bin/lib/services.sh; use_instance broken 8199 33199; trap stop_services EXIT;'
-            .' mkdir -p "$INSTANCE/db/mysql"; mariadbd() { echo "no space left"; return 1; }; start_mariadb';
-        [$code, $said] = $this->bash($script);
+            .' mkdir -p "$INSTANCE/db/mysql"; start_mariadb';
+        [$code, $said] = $this->bash($script, ['PATH' => $fake.':'.getenv('PATH')]);
+        unlink("{$fake}/mariadbd");
+        rmdir($fake);
         self::assertSame(1, $code);
         self::assertStringContainsString('the database did not come up', $said);
         self::assertStringContainsString('no space left', $said);
-        $this->bash('rm -rf var/broken');
+        $this->bash('rm -rf var/broken var/keys/broken.key');
+    }
+
+    public function test_records_without_their_key_are_left_alone(): void
+    {
+        $script = 'mkdir -p var/keyless/db/mysql; rm -f var/keys/keyless.key; '
+            .'. bin/lib/common.sh; . bin/lib/services.sh; use_instance keyless 8199 33199';
+        [$code, $said] = $this->bash($script);
+        self::assertSame(1, $code);
+        self::assertStringContainsString('var/keys/keyless.key, is missing', $said);
+        self::assertFileDoesNotExist(self::ROOT.'/var/keys/keyless.key');
+        $this->bash('rm -rf var/keyless');
+    }
+
+    public function test_keys_and_passwords_are_readable_by_their_owner_alone(): void
+    {
+        $script = 'umask 022; . bin/lib/common.sh; . bin/lib/services.sh; use_instance fresh 8199 33199; '
+            .'stat -c %a "$INSTANCE/secrets" "$KEY_FILE" "$INSTANCE/logs"; rm -rf "$SOCKETS"';
+        [$code, $said] = $this->bash($script);
+        self::assertSame([0, "600\n600\n700\n"], [$code, $said]);
+        $this->bash('rm -rf var/fresh var/keys/fresh.key');
     }
 
     /**
