@@ -57,6 +57,15 @@ final class Document
         return new self($envelope, $sections, $findings, $beforeGate);
     }
 
+    /** SHA-256 of everything recorded, but for when it was signed. */
+    public function digest(): string
+    {
+        $content = (array) json_decode(json_encode($this->content(), JSON_THROW_ON_ERROR), true);
+        unset($content['signedAt']);
+
+        return hash('sha256', json_encode($content, JSON_THROW_ON_ERROR));
+    }
+
     public function withSection(SectionName $name, stdClass $payload): self
     {
         return new self(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Save;
@@ -23,7 +25,7 @@ use stdClass;
  */
 final class Recorder
 {
-    public function __construct(private readonly Judge $judge)
+    public function __construct(private readonly Judge $judge, private readonly Deeds $deeds)
     {
     }
 
@@ -35,7 +37,7 @@ final class Recorder
         ) use ($name, $save): Assessment {
             $payload = $save->payload ?? new stdClass;
             $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
-            $stored = ['payload' => $payload, 'version' => $save->version + 1];
+            $stored = ['payload' => $payload, 'version' => $save->version + 1, 'saved_by' => $save->by];
             $row === null
                 ? $locked->sections->push($locked->sections()->create(['name' => $name->value, ...$stored]))
                 : $row->update($stored);
@@ -59,7 +61,12 @@ final class Recorder
         ) use ($manoeuvre, $side, $part, $save): Assessment {
             $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
             $this->refuseHeld($locked, $manoeuvre, $part, $save->payload);
-            $stored = ['payload' => $save->payload, 'version' => $save->version + 1, 'before_gate' => false];
+            $stored = [
+                'payload' => $save->payload,
+                'version' => $save->version + 1,
+                'before_gate' => false,
+                'saved_by' => $save->by,
+            ];
             $row === null
                 ? $locked->findings->push($locked->findings()->create([
                     'manoeuvre' => $manoeuvre->id,
@@ -107,7 +114,7 @@ final class Recorder
                 throw new StaleVersion($part, $row);
             }
             $assessment = $this->mark($locked, $store($locked, $row));
-            $locked->update(['holds' => KnownHolds::write($assessment)]);
+            $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);
             Save::query()->create([
                 'examination_id' => $locked->id,
                 'key' => $save->key,
@@ -116,7 +123,18 @@ final class Recorder
                 'version' => $save->version + 1,
             ]);
 
-            return new Saved($part, $save->version + 1, Judge::written($assessment), self::beforeGate($locked));
+            $this->deeds->record(self::deed($part, $save), $locked->id, [
+                'part' => $part,
+                'version' => $save->version + 1,
+            ]);
+
+            return new Saved(
+                $part,
+                $save->version + 1,
+                Judge::written($assessment),
+                self::beforeGate($locked),
+                $locked->revision,
+            );
         });
     }
 
@@ -132,7 +150,18 @@ final class Recorder
             $earlier->version,
             $this->judge->assessment($examination),
             self::beforeGate($examination),
+            $examination->revision,
         );
+    }
+
+    private static function deed(string $part, SaveRequest $save): What
+    {
+        return match (true) {
+            ! str_contains($part, ':') => What::PartChanged,
+            $save->payload === null => What::FindingTakenBack,
+            isset($save->payload->override) => What::TakenAgainstGate,
+            default => What::PartChanged,
+        };
     }
 
     private static function row(Examination $examination, string $part): Section|Finding|null

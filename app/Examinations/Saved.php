@@ -10,12 +10,14 @@ final readonly class Saved
     /**
      * @param  array<string, mixed>  $assessment  of the whole examination as it now stands
      * @param  list<string>  $beforeGate  `manoeuvre:side` of findings that a rule has closed on since
+     * @param  int  $revision  of the examination, counting every change of any part
      */
     public function __construct(
         public string $part,
         public int $version,
         public array $assessment,
         public array $beforeGate,
+        public int $revision,
     ) {
     }
 }

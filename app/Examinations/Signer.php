@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
+use App\Models\User;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Document\Refusal;
@@ -17,37 +20,62 @@ use Illuminate\Support\Facades\DB;
 /** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
 final class Signer
 {
-    public function __construct(private readonly Judge $judge)
+    public function __construct(private readonly Judge $judge, private readonly Deeds $deeds)
     {
     }
 
-    /** Refused while a hot knee has not been asked about. */
-    public function sign(Examination $examination): Examination
+    /**
+     * Refused while a hot knee has not been asked about.
+     *
+     * @param  int  $seen  revision that was on screen: nobody signs what they have not seen
+     * @param  string|null  $ungated  why it is signed though the safety gate is not answered
+     *
+     * @throws Refusal|AlreadySigned|MovedOn
+     */
+    public function sign(Examination $examination, User $by, int $seen, ?string $ungated = null): Examination
     {
-        return DB::transaction(function () use ($examination): Examination {
+        return DB::transaction(function () use ($examination, $by, $seen, $ungated): Examination {
             $query = Examination::query()->whereKey($examination->id);
             $query->lockForUpdate();
             $locked = $query->firstOrFail()->load(['sections', 'findings']);
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
-            $assessment = $this->judge->judge(Document::of($locked), $locked);
+            if ($locked->revision !== $seen) {
+                throw new MovedOn;
+            }
+            $document = Document::of($locked);
+            $assessment = $this->judge->judge($document, $locked);
             if ($assessment->bearings->gate->raised(Rule::HotKneeUnasked)) {
                 throw Refusal::at(
                     'safety.feverOrHotRedKnee',
                     'the knee is warm or red: ask about fever and a hot knee before signing',
                 );
             }
-            $this->keep($locked, $assessment);
-            $locked->update(['status' => ExaminationStatus::Signed, 'signed_at' => Date::now()]);
+            $isOpen = $assessment->bearings->gate->open;
+            if (! $isOpen && trim((string) $ungated) === '') {
+                throw Refusal::at('ungated', 'the safety gate is not answered: answer it, or say why not');
+            }
+            $snapshot = $this->keep($locked, $assessment);
+            $locked->update([
+                'status' => ExaminationStatus::Signed,
+                'signed_at' => Date::now(),
+                'signed_by' => $by->id,
+                'signed_ungated' => $isOpen ? null : $ungated,
+            ]);
+            $this->deeds->record(What::Signed, $locked->id, [
+                'digest' => $snapshot->digest(),
+                'document' => $document->digest(),
+                'gate' => $isOpen,
+            ], $by);
 
             return $locked;
         });
     }
 
-    private function keep(Examination $examination, Assessment $assessment): void
+    private function keep(Examination $examination, Assessment $assessment): Snapshot
     {
-        Snapshot::query()->create([
+        return Snapshot::query()->create([
             'examination_id' => $examination->id,
             'payload' => Judge::written($assessment),
             'problem' => ProblemWriter::write($assessment->weighed->problem),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
@@ -18,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 /** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
 final class Starter
 {
-    public function __construct(private readonly Assessor $assessor)
+    public function __construct(private readonly Assessor $assessor, private readonly Deeds $deeds)
     {
     }
 
@@ -26,6 +28,9 @@ final class Starter
      * @param  Side  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
      * @param  Setting|null  $setting  null: the one that follows from days, age and route
+     * @param  string|null  $key  of this very start: sent twice, it is one examination
+     *
+     * @throws ReusedKey where it was used for another knee
      */
     public function start(
         Athlete $athlete,
@@ -34,13 +39,22 @@ final class Starter
         ?int $daysSinceInjury,
         ?Setting $setting,
         Route $route,
+        ?string $key = null,
     ): Examination {
         $today = Date::now();
         $age = (int) $athlete->born_on->diffInYears($today);
 
         return DB::transaction(function () use (
-            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age,
+            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age, $key,
         ): Examination {
+            // One start at a time for one athlete: two at once would each find no episode, and make one.
+            Athlete::query()->whereKey($athlete->id)->lockForUpdate()->value('id');
+            $earlier = $key === null ? null : Examination::query()->where('examiner_id', $examinerId)->where('start_key', $key)->first();
+            if ($earlier !== null) {
+                $isSame = $earlier->episode->athlete_id === $athlete->id && $earlier->episode->hurt_side === $hurtSide;
+
+                return $isSame ? $earlier : throw new ReusedKey('The key was used for another start.');
+            }
             $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
             $episode = $athlete->episodes()->where(
                 'hurt_side',
@@ -57,8 +71,10 @@ final class Starter
                 'examiner_id' => $examinerId,
                 'status' => ExaminationStatus::Draft,
                 'examined_at' => $today,
+                'start_key' => $key,
+                'revision' => 0,
             ]);
-            $examination->sections()->create(['name' => 'frame', 'version' => 1, 'payload' => (object) [
+            $examination->sections()->create(['name' => 'frame', 'version' => 1, 'saved_by' => $examinerId, 'payload' => (object) [
                 'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
                 'route' => $route->id,
                 'hurtSide' => $hurtSide->value,
@@ -66,6 +82,8 @@ final class Starter
                 'ageYears' => $age,
             ]]);
             $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
+
+            $this->deeds->record(What::ExaminationStarted, $examination->id);
 
             return $examination;
         });

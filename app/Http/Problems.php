@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Examinations\AlreadySigned;
 use App\Examinations\HeldFinding;
+use App\Examinations\MovedOn;
 use App\Examinations\ReusedKey;
 use App\Examinations\StaleVersion;
 use App\Http\Resources\PartResource;
@@ -25,6 +26,7 @@ final class Problems
     /** What goes wrong by the hand of the sender is no defect of ours. */
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
+        MovedOn::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -59,10 +61,15 @@ final class Problems
             '',
             'this examination is signed and cannot be changed',
         ));
+        $exceptions->render(static fn (MovedOn $problem): JsonResponse => self::answer(
+            409,
+            'revision',
+            'something was changed after you last saw it: look again, then sign',
+        ));
         $exceptions->render(static fn (ReusedKey $problem): JsonResponse => self::answer(
             422,
             'key',
-            'this key was used for another save',
+            'this key was used for something else',
         ));
         $exceptions->render(static fn (HeldFinding $held): JsonResponse => self::answer(
             422,

@@ -33,7 +33,8 @@ final class OneLine implements FormatterInterface
 
     private static function failure(Throwable $failure): string
     {
-        $code = $failure instanceof QueryException ? ' database '.($failure->errorInfo[1] ?? $failure->getCode()) : '';
+        $number = $failure instanceof QueryException ? $failure->errorInfo[1] ?? $failure->getCode() : '';
+        $code = is_scalar($number) && $number !== '' ? " database {$number}" : '';
         $from = $failure->getPrevious();
 
         return $failure::class.$code.' at '.basename($failure->getFile()).':'.$failure->getLine()

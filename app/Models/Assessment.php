@@ -26,4 +26,14 @@ final class Assessment extends Model
     protected $fillable = ['examination_id', 'payload', 'problem', 'rules', 'evidence'];
 
     protected $casts = ['payload' => 'encrypted:array', 'problem' => 'encrypted:array'];
+
+    /** SHA-256 of all that was signed here, and of which examination: another row, or another word, has another one. */
+    public function digest(): string
+    {
+        $plain = static fn (mixed $value): mixed => json_decode(json_encode($value, JSON_THROW_ON_ERROR), true);
+
+        return hash('sha256', json_encode([
+            $this->examination_id, $plain($this->payload), $plain($this->problem), $this->rules, $this->evidence,
+        ], JSON_THROW_ON_ERROR));
+    }
 }

@@ -22,8 +22,13 @@ use Illuminate\Support\Collection;
  * @property CarbonImmutable $examined_at
  * @property CarbonImmutable|null $signed_at
  * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}|null $holds encrypted at rest
+ * @property string|null $signed_by
+ * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
+ * @property int $revision counts every change of any part
+ * @property string|null $start_key makes a start that is sent twice one start
  * @property Episode $episode
- * @property User $examiner
+ * @property User $examiner who began it
+ * @property User|null $signer
  * @property Collection<int, Section> $sections
  * @property Collection<int, Finding> $findings
  */
@@ -33,13 +38,18 @@ final class Examination extends Model
     use HasUlids;
     use SoftDeletes;
 
-    protected $fillable = ['team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds'];
+    protected $fillable = [
+        'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
+        'signed_by', 'signed_ungated', 'revision', 'start_key',
+    ];
 
     protected $casts = [
         'status' => ExaminationStatus::class,
         'examined_at' => 'datetime',
         'signed_at' => 'datetime',
         'holds' => 'encrypted:array',
+        'signed_ungated' => 'encrypted',
+        'revision' => 'integer',
     ];
 
     /**
@@ -56,6 +66,14 @@ final class Examination extends Model
     public function examiner(): BelongsTo
     {
         return $this->belongsTo(User::class, 'examiner_id');
+    }
+
+    /**
+     * @return BelongsTo<User, $this>
+     */
+    public function signer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'signed_by');
     }
 
     /**

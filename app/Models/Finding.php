@@ -22,7 +22,7 @@ final class Finding extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version'];
+    protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version', 'saved_by'];
 
     protected $casts = [
         'payload' => 'encrypted:object',

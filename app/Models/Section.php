@@ -19,7 +19,7 @@ final class Section extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['examination_id', 'name', 'payload', 'version'];
+    protected $fillable = ['examination_id', 'name', 'payload', 'version', 'saved_by'];
 
     protected $casts = ['payload' => 'encrypted:object', 'version' => 'integer'];
 }

@@ -113,7 +113,7 @@ final class DemoSeeder extends Seeder
             )]);
         }
         if ($knee['signed'] ?? false) {
-            $this->signer->sign($examination);
+            $this->signer->sign($examination, $user, $examination->refresh()->revision);
         }
     }
 

@@ -18,7 +18,8 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @php($plan = $assessment['plan'])
 <h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: "
     ."normal">{{ ucfirst($frame['hurtSide'] ?? '') }} knee · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
-<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed '.$examination->signed_at->format('j F Y, H:i').' UTC' : 'DRAFT, not signed' }}</p>
+<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'somebody').' on '.$examination->signed_at->format('j F Y, H:i').' UTC' : 'DRAFT, not signed' }}</p>
+@if ($examination->signed_ungated)<p class="b">Signed though the safety gate was not answered: {{ $examination->signed_ungated }}</p>@endif
 <h2>Safety</h2>
 @forelse ($assessment['safety']['lines'] as $line)
 <div class="line"><b>{{ $words->urgency($line['urgency']) }}</b> {{ $line['say'] }}</div>

@@ -95,10 +95,11 @@ final class ContractTest extends FeatureTestCase
         $this->save($hot, 'sections/opening', ['consentGiven' => true])->assertOk();
         $this->save($hot, 'findings/warmth/left', ['warmer' => true])->assertOk();
         $this->save($hot, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
-        $this->postJson("/api/examinations/{$hot}/signature")->assertStatus(422);
+        $this->postJson("/api/examinations/{$hot}/signature", $this->seen($hot))->assertStatus(422);
+        $this->postJson("/api/examinations/{$id}/signature", ['revision' => 9999])->assertStatus(409);
         $student = User::factory()->memberOf(Team::query()->findOrFail($user->teamId()), Role::Student)->create();
-        $this->actingAs($student)->postJson("/api/examinations/{$id}/signature")->assertForbidden();
-        $this->actingAs($user)->postJson("/api/examinations/{$id}/signature")->assertOk();
+        $this->actingAs($student)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
+        $this->actingAs($user)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         Assessment::query()->where('examination_id', $id)->update(['problem' => null]);
         $this->getJson("/api/examinations/{$id}/weighing")->assertStatus(410);
         foreach (self::changes($id, '') as [$method, $uri, $body]) {
@@ -155,7 +156,7 @@ final class ContractTest extends FeatureTestCase
                 "/api/athletes/{$athlete}/examinations",
                 ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             ],
-            ['POST', "/api/examinations/{$id}/signature", []],
+            ['POST', "/api/examinations/{$id}/signature", ['revision' => 0]],
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
             ['DELETE', "/api/examinations/{$id}/findings/gait/both", $part],
@@ -213,7 +214,7 @@ final class ContractTest extends FeatureTestCase
     {
         $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear'])->assertOk();
-        $this->postJson("/api/examinations/{$id}/signature")->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
         $then = $snapshot->payload;
         unset(

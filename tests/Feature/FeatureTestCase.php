@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Athlete;
+use App\Models\Examination;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
@@ -54,6 +55,18 @@ abstract class FeatureTestCase extends TestCase
     protected function member(string $team = 'Fenmoor Indoor Sports Club', Role $role = Role::Practitioner): User
     {
         return User::factory()->memberOf(Team::factory()->create(['name' => $team]), $role)->create();
+    }
+
+    /**
+     * What somebody signs who sees the examination as it is, and says why the gate is not answered where it is not.
+     *
+     * @return array{revision: int, ungated: string}
+     */
+    protected function seen(string $examination): array
+    {
+        $revision = Examination::query()->withoutGlobalScopes()->findOrFail($examination)->revision;
+
+        return ['revision' => $revision, 'ungated' => 'nobody to ask'];
     }
 
     protected function athleteOf(User $user): Athlete

@@ -253,12 +253,12 @@ final class JudgedTest extends FeatureTestCase
         $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
         $this->save($id, 'findings/warmth/left', ['warmer' => true])->assertOk();
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
-        $this->postJson("/api/examinations/{$id}/signature")->assertStatus(422)->assertJsonPath(
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertStatus(422)->assertJsonPath(
             'error.path',
             'safety.feverOrHotRedKnee',
         );
         $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
-        $this->postJson("/api/examinations/{$id}/signature")->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
     }
 
     public function test_the_weigh_up_of_a_signed_knee_reads_what_was_signed(): void
@@ -266,7 +266,7 @@ final class JudgedTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['translationMm' => 10, 'checks' => self::HELD])->assertOk();
         $before = $this->getJson("/api/examinations/{$id}/weighing")->assertOk()->json();
-        $this->postJson("/api/examinations/{$id}/signature")->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         self::assertSame($before, $this->getJson("/api/examinations/{$id}/weighing")->json());
         $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
         $snapshot->update(['problem' => [...$before, 'candidates' => []]]);

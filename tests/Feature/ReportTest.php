@@ -49,8 +49,8 @@ final class ReportTest extends FeatureTestCase
     {
         $id = $this->tornKnee($this->member());
         $before = $this->getJson("/api/examinations/{$id}")->json('assessment');
-        $this->postJson("/api/examinations/{$id}/signature")->assertOk()->assertJsonPath('status', 'signed');
-        $this->postJson("/api/examinations/{$id}/signature")->assertStatus(423);
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk()->assertJsonPath('status', 'signed');
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertStatus(423);
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 1)->assertStatus(423);
         Assessment::query()->where('examination_id', $id)->firstOrFail()->update(['payload' => [
             ...$before,
@@ -74,12 +74,12 @@ final class ReportTest extends FeatureTestCase
         $student = $this->member();
         $id = $this->tornKnee($student);
         $student->membership->update(['role' => Role::Student]);
-        $this->actingAs($student->refresh())->postJson("/api/examinations/{$id}/signature")->assertForbidden();
+        $this->actingAs($student->refresh())->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
         $this->actingAs($this->member('Marsh End Judo'));
         foreach (['summary.pdf', 'weighing'] as $part) {
             $this->getJson("/api/examinations/{$id}/{$part}")->assertNotFound();
         }
-        $this->postJson("/api/examinations/{$id}/signature")->assertNotFound();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertNotFound();
     }
 
     public function test_the_arithmetic_works_without_a_record_and_refuses_by_path(): void

@@ -65,11 +65,11 @@ final class RoutesTest extends FeatureTestCase
         $lead = $this->member();
         $student = User::factory()->memberOf(Team::query()->findOrFail($lead->teamId()), Role::Student)->create();
         $id = $this->openedBy($student);
-        $this->postJson("/api/examinations/{$id}/signature")->assertForbidden()->assertJsonPath(
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden()->assertJsonPath(
             'error.reason',
             'A student cannot sign.',
         );
-        $this->actingAs($lead)->postJson("/api/examinations/{$id}/signature")->assertOk();
+        $this->actingAs($lead)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
     }
 
     /**

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Examinations\Document;
 use App\Examinations\Judge;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
+use App\Http\Requests\SignRequest;
 use App\Http\Requests\StartRequest;
 use App\Http\Resources\ExaminationResource;
 use App\Models\Athlete;
@@ -20,7 +23,7 @@ use Illuminate\Http\Response;
 
 final readonly class ExaminationController
 {
-    public function __construct(private Judge $judge)
+    public function __construct(private Judge $judge, private Deeds $deeds)
     {
     }
 
@@ -34,6 +37,7 @@ final readonly class ExaminationController
             $request->daysSinceInjury(),
             $request->setting(),
             $request->examinationRoute(),
+            $request->key(),
         );
 
         return response()->json(['id' => $examination->id], 201);
@@ -41,19 +45,23 @@ final readonly class ExaminationController
 
     public function show(Examination $examination): ExaminationResource
     {
+        $this->deeds->record(What::ExaminationRead, $examination->id);
+
         return $this->whole($examination);
     }
 
     /** Closes the examination for good. */
-    public function sign(Examination $examination, Signer $signer): ExaminationResource
-    {
-        return $this->whole($signer->sign($examination));
+    public function sign(
+        SignRequest $request, Examination $examination, Signer $signer, #[CurrentUser] User $user,
+    ): ExaminationResource {
+        return $this->whole($signer->sign($examination, $user, $request->seen(), $request->ungated()));
     }
 
     /** The summary on paper. */
     public function pdf(Examination $examination, SummaryPdf $pdf): Response
     {
         $examination->load(ExaminationResource::WITH);
+        $this->deeds->record(What::Printed, $examination->id);
 
         return response($pdf->render($examination, $this->judge->assessment($examination)), 200, [
             'Content-Type' => 'application/pdf',
@@ -64,6 +72,8 @@ final readonly class ExaminationController
     /** The open file format. */
     public function document(Examination $examination): JsonResponse
     {
+        $this->deeds->record(What::Exported, $examination->id, ['as' => 'document']);
+
         return response()->json(Document::of($examination->load(['sections', 'findings']))->content());
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Http\Requests\LoginRequest;
 use App\Http\Resources\SessionResource;
 use GrayCompass\Document\Refusal;
@@ -12,15 +14,21 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 
 /** Logging in and out, and who is there. Failed tries are counted by the limiter `login`. */
-final class SessionController
+final readonly class SessionController
 {
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
     /** @throws Refusal where the two do not belong together; which of them is wrong is not told */
     public function store(LoginRequest $request): SessionResource
     {
         if (! Auth::attempt($request->credentials())) {
+            $this->deeds->record(What::LogInRefused);
             throw Refusal::at('password', 'The e-mail or the password is not right.');
         }
         $request->session()->regenerate();
+        $this->deeds->record(What::LoggedIn);
 
         return $this->show();
     }
@@ -32,6 +40,7 @@ final class SessionController
 
     public function destroy(Request $request): Response
     {
+        $this->deeds->record(What::LoggedOut);
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

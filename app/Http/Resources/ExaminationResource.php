@@ -16,7 +16,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class ExaminationResource extends JsonResource
 {
     /** What a whole examination is read with: no more, and nothing twice. */
-    public const WITH = ['sections', 'findings', 'episode.athlete', 'examiner'];
+    public const WITH = ['sections', 'findings', 'episode.athlete', 'examiner', 'signer'];
 
     /**
      * @param  array<string, mixed>  $assessment
@@ -36,6 +36,9 @@ final class ExaminationResource extends JsonResource
             'status' => $this->resource->status->value,
             'examinedAt' => $this->resource->examined_at->toIso8601ZuluString(),
             'signedAt' => $this->resource->signed_at?->toIso8601ZuluString(),
+            'signedBy' => $this->resource->signer?->name,
+            'signedUngated' => $this->resource->signed_ungated,
+            'revision' => $this->resource->revision,
             'examiner' => $this->resource->examiner->name,
             'athlete' => AthleteResource::make($this->resource->episode->athlete)->resolve($request),
             'sections' => PartResource::collection($this->resource->sections)->resolve($request),

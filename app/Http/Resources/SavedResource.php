@@ -26,6 +26,7 @@ final class SavedResource extends JsonResource
         return [
             'part' => $this->resource->part,
             'version' => $this->resource->version,
+            'revision' => $this->resource->revision,
             'assessment' => (object) $marks->changedSince((array) $request->input('known', [])),
             'marks' => $marks->byPart,
             'beforeGate' => $this->resource->beforeGate,

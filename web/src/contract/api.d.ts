@@ -557,6 +557,11 @@ export interface components {
             examinedAt: string;
             /** Format: date-time */
             signedAt: string | null;
+            signedBy: string | null;
+            /** @description why it was signed though the safety gate was not answered */
+            signedUngated: string | null;
+            /** @description counts every change of any part */
+            revision: number;
             examiner: string;
             athlete: components["schemas"]["AthleteSummary"];
             sections: components["schemas"]["StoredSection"][];
@@ -564,6 +569,8 @@ export interface components {
             assessment: components["schemas"]["Assessment"];
         };
         Saved: {
+            /** @description of the examination, counting every change of any part */
+            revision: number;
             /** @description findings that the gate has closed on since, as manoeuvre:side */
             beforeGate: string[];
             part: string;
@@ -894,6 +901,8 @@ export interface components {
         /** @description one part as it is kept */
         StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredFinding"];
         Start: {
+            /** @description of this very start: sent twice, it is one examination */
+            key?: string;
             hurtSide: components["schemas"]["Side"];
             /** @description null: it came on without an injury */
             daysSinceInjury: number | null;
@@ -903,6 +912,12 @@ export interface components {
         };
         Started: {
             id: string;
+        };
+        Signature: {
+            /** @description of the examination as it was on screen */
+            revision: number;
+            /** @description why it is signed though the safety gate is not answered */
+            ungated?: string | null;
         };
         Credentials: {
             email: string;
@@ -4427,6 +4442,15 @@ export interface components {
                 "application/json": components["schemas"]["Stale"];
             };
         };
+        /** @description Something was changed after it was last seen */
+        MovedOn: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
         /** @description Signed before this was kept */
         Gone: {
             headers: {
@@ -4779,7 +4803,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Signature"];
+            };
+        };
         responses: {
             /** @description As it was signed */
             200: {
@@ -4793,6 +4821,7 @@ export interface operations {
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["MovedOn"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
             423: components["responses"]["Signed"];

@@ -173,12 +173,22 @@ export const useExamination = defineStore('examination', () => {
     if (!measured) record.show(part, draft)
   }
 
-  /** Closes it for good, once nothing waits on this device. */
-  async function sign(): Promise<void> {
-    const id = record.head?.id
-    if (id === undefined) return
-    await answerOf(api.POST('/api/examinations/{examination}/signature', { params: { path: { examination: id } } }))
-    await open(id)
+  /**
+   * Closes it for good, once nothing waits on this device.
+   *
+   * @param ungated why, where the safety gate is not answered
+   * @throws ApiError where something was changed since it was last seen; it is read anew then
+   */
+  async function sign(ungated: string | null): Promise<void> {
+    if (record.head === null) return
+    const { id, revision } = record.head
+    const params = { path: { examination: id } }
+    try {
+      await answerOf(api.POST('/api/examinations/{examination}/signature', { params, body: { revision, ungated } }))
+    } finally {
+      // Signed, or somebody changed it meanwhile: either way what is on screen is no longer how it stands.
+      await open(id)
+    }
   }
 
   /** Takes the last entry back; tells which part it was. */
@@ -214,6 +224,7 @@ export const useExamination = defineStore('examination', () => {
     judged++
     record.hold(answer.part, { payload: item.payload, version: answer.version })
     verdict.follow(answer)
+    if (record.head) record.head = { ...record.head, revision: answer.revision }
     sendLifted()
     return keep()
   }

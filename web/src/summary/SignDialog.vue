@@ -1,18 +1,30 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import UiAlert from '@/ui/UiAlert.vue'
-import UiDialog from '@/ui/UiDialog.vue'
+import { computed, reactive, ref } from 'vue'
 import { useExamination } from '@/stores/examination'
+import { useVerdict } from '@/stores/verdict'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
 
 const emit = defineEmits<{ close: [] }>()
 const examination = useExamination()
+const verdict = useVerdict()
+const given = reactive({ ungated: '' })
+const RULES = {
+  ungated: [{ required: true, whitespace: true, message: 'Say why the gate is not answered.', trigger: 'submit' }],
+}
 const busy = ref(false)
 const problem = ref('')
+const isShut = computed(() => verdict.assessment?.safety.gateOpen !== true)
+const isSaved = computed(() => examination.saveState === 'saved')
 
 async function sign(): Promise<void> {
   busy.value = true
+  problem.value = ''
   try {
-    await examination.sign()
+    await examination.sign(isShut.value ? given.ungated : null)
     emit('close')
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'It could not be signed; nothing was changed.'
@@ -23,20 +35,21 @@ async function sign(): Promise<void> {
 
 <template>
   <UiDialog title="Sign this examination" @close="emit('close')">
-    <p>
-      Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now; nobody
-      can change them afterwards.
-    </p>
-    <p v-if="examination.saveState !== 'saved'" role="status">
-      Something is still on its way to the server. It can be signed once that is saved.
-    </p>
-    <UiAlert v-if="problem" :say="problem" />
-    <p class="actions">
-      <button type="button" class="button" @click="emit('close')">Not yet</button>
-      <button type="button" class="button main" :disabled="busy || examination.saveState !== 'saved'" @click="sign">
-        Sign for good
-      </button>
-    </p>
+    <UiForm label="Sign" :model="given" :rules="RULES" @submit="sign">
+      <p>
+        Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now;
+        nobody can change them afterwards.
+      </p>
+      <UiText v-if="isShut" v-model="given.ungated" label="The safety gate is not answered. Why not?" prop="ungated" />
+      <p v-if="!isSaved" role="status">
+        Something is still on its way to the server. It can be signed once that is saved.
+      </p>
+      <UiAlert v-if="problem" :say="problem" />
+      <p class="actions">
+        <UiButton @click="emit('close')">Not yet</UiButton>
+        <UiButton kind="main" submit :disabled="busy || !isSaved">Sign for good</UiButton>
+      </p>
+    </UiForm>
   </UiDialog>
 </template>
 

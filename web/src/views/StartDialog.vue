@@ -23,6 +23,16 @@ const SINCE = [
   { id: 'none', label: 'No injury', days: null },
 ]
 
+/** The same start sent twice is one examination; another knee or day is another start. */
+const keys = new Map<string, string>()
+
+function keyOf(start: object): string {
+  const what = JSON.stringify(start)
+  const key = keys.get(what) ?? crypto.randomUUID()
+  keys.set(what, key)
+  return key
+}
+
 const since = ref('today')
 const exactDays = ref<number | null>(0)
 const route = ref<Itinerary['id']>('clinic_core')
@@ -71,7 +81,8 @@ onMounted(async () => {
 async function start(side: Side): Promise<void> {
   busy.value = true
   try {
-    const body = { hurtSide: side, daysSinceInjury: exactDays.value, route: route.value }
+    const facts = { hurtSide: side, daysSinceInjury: exactDays.value, route: route.value }
+    const body = { key: keyOf(facts), ...facts }
     emit(
       'started',
       (

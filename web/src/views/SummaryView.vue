@@ -34,6 +34,12 @@ const judgedBy = computed(() => {
     .join('; ')
 })
 const signed = computed(() => record.head?.status === 'signed')
+const signature = computed(() => {
+  const { signedAt, signedBy, signedUngated } = record.head ?? {}
+  if (!signedAt) return 'draft, not signed'
+  const by = `signed by ${signedBy ?? 'somebody'} on ${when(signedAt)}`
+  return signedUngated ? `${by}, without the safety gate: ${signedUngated}` : by
+})
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
 const fluid = computed(() => {
   const found = assessment.value.effusion
@@ -121,7 +127,7 @@ function print(): void {
           {{ record.head.athlete.squad }}, no. {{ record.head.athlete.number }} · {{ record.head.athlete.age }} years ·
           seen by {{ record.head.examiner }} on {{ when(record.head.examinedAt) }} ·
           <b>
-            {{ signed && record.head.signedAt ? `signed ${when(record.head.signedAt)}` : 'draft, not signed' }}
+            {{ signature }}
           </b>
         </p>
       </div>

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The end of one team's chain of deeds: how many there are, and the seal of the last.
+ *
+ * @property string $team_id `-` for what belongs to no team
+ * @property string $seal
+ * @property int $count
+ */
+final class Chain extends Model
+{
+    protected $table = 'deed_chains';
+
+    protected $primaryKey = 'team_id';
+
+    protected $keyType = 'string';
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $casts = ['count' => 'integer'];
+}

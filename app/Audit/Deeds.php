@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit;
+
+use App\Models\User;
+use Illuminate\Contracts\Auth\Factory;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+
+/**
+ * Writes down who did what. It belongs into the transaction of the deed itself, at its end: then either both are
+ * there or neither, and a team's chain is held for no longer than it takes to commit.
+ */
+final readonly class Deeds
+{
+    /** Where the chain of those deeds hangs that belong to no team. */
+    private const NO_TEAM = '-';
+
+    public function __construct(
+        private ConnectionInterface $database,
+        private Factory $auth,
+        private Request $request,
+    ) {
+    }
+
+    /**
+     * @param  string|null  $subject  id of what it was done to
+     * @param  array<string, string|int|bool>  $detail  codes and counts, never what was found
+     * @param  User|null  $by  who, where it is not whoever is logged in
+     */
+    public function record(What $what, ?string $subject = null, array $detail = [], ?User $by = null): void
+    {
+        $user = $by ?? $this->auth->guard()->user();
+        $user = $user instanceof User ? $user : null;
+        $team = $user?->teamId();
+        $this->database->transaction(function () use ($what, $subject, $detail, $user, $team): void {
+            $name = $team ?? self::NO_TEAM;
+            Chain::query()->insertOrIgnore(['team_id' => $name, 'seal' => Deed::NONE, 'count' => 0]);
+            $chain = Chain::query()->lockForUpdate()->findOrFail($name);
+            $deed = new Deed([
+                'team_id' => $team,
+                'user_id' => $user?->id,
+                'what' => $what,
+                'subject' => $subject,
+                'detail' => $detail,
+                'address' => app()->runningInConsole() && ! app()->runningUnitTests()
+                    ? 'console'
+                    : (string) $this->request->ip(),
+                'at' => Date::now('UTC')->format('Y-m-d H:i:s.v'),
+                'previous' => $chain->seal,
+            ]);
+            $deed->seal = $deed->sealed();
+            $deed->save();
+            $chain->forceFill(['seal' => $deed->seal, 'count' => $chain->count + 1])->save();
+        });
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit;
+
+/** What can be done that somebody may ask about later. */
+enum What: string
+{
+    case LoggedIn = 'logged_in';
+    case LogInRefused = 'log_in_refused';
+    case LoggedOut = 'logged_out';
+    case AthleteRead = 'athlete_read';
+    case ExaminationRead = 'examination_read';
+    case ExaminationStarted = 'examination_started';
+    case PartChanged = 'part_changed';
+    case FindingTakenBack = 'finding_taken_back';
+    case TakenAgainstGate = 'taken_against_gate';
+    case Signed = 'signed';
+    case Printed = 'printed';
+    case Exported = 'exported';
+    case TeamCreated = 'team_created';
+    case MemberInvited = 'member_invited';
+    case MemberJoined = 'member_joined';
+    case RoleChanged = 'role_changed';
+    case MemberRemoved = 'member_removed';
+    case PasswordChanged = 'password_changed';
+    case KeysRotated = 'keys_rotated';
+    case DeedsRead = 'deeds_read';
+}

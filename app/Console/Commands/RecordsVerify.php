@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Audit\Verifier;
+use Illuminate\Console\Command;
+
+final class RecordsVerify extends Command
+{
+    protected $signature = 'records:verify';
+
+    protected $description = 'Say whether the record of who did what, and all that was signed, is as it was written';
+
+    public function handle(Verifier $verifier): int
+    {
+        $faults = $verifier->faults();
+        foreach ($faults as $fault) {
+            $this->error($fault);
+        }
+        if ($faults === []) {
+            $this->line('All deeds and signatures are as they were written.');
+        }
+
+        return $faults === [] ? self::SUCCESS : self::FAILURE;
+    }
+}

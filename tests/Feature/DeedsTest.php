@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Audit\Chain;
+use App\Audit\Deed;
+use App\Audit\Verifier;
+use App\Audit\What;
+use App\Models\Assessment;
+use App\Models\Examination;
+use App\Models\Finding;
+use App\Models\User;
+use Database\Factories\UserFactory;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+/** Who did what is written down with it, in a chain that nothing changes unnoticed. */
+final class DeedsTest extends FeatureTestCase
+{
+    public function test_every_deed_on_a_record_is_written_down_with_who_and_where(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $id = $this->openedBy($user);
+        $this->getJson("/api/examinations/{$id}")->assertOk();
+        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->deleteJson(
+            "/api/examinations/{$id}/findings/effusion_sweep/left",
+            ['key' => 'taken-back', 'version' => 1],
+        )->assertOk();
+        $this->getJson("/api/examinations/{$id}/document")->assertOk();
+        $this->get("/api/examinations/{$id}/summary.pdf")->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+        $deeds = Deed::query()->where('subject', $id)->orderBy('id')->get();
+        self::assertSame([
+            What::ExaminationRead, What::PartChanged, What::FindingTakenBack, What::Exported, What::Printed, What::Signed,
+        ], $deeds->pluck('what')->slice(-6)->values()->all());
+        self::assertSame([$user->id], $deeds->pluck('user_id')->unique()->all());
+        self::assertSame(['127.0.0.1'], $deeds->pluck('address')->unique()->all());
+        self::assertSame(['part' => 'effusion_sweep:left', 'version' => 1], $deeds->slice(-5, 1)->first()?->detail);
+        self::assertSame([], (new Verifier)->faults());
+    }
+
+    public function test_what_is_refused_or_sent_again_is_no_deed(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $id = $this->openedBy($user);
+        $body = ['key' => 'once-and-again', 'version' => 0, 'payload' => ['grade' => 'bulge']];
+        $this->putJson("/api/examinations/{$id}/findings/effusion_sweep/left", $body)->assertOk();
+        $before = Deed::query()->count();
+        $this->putJson("/api/examinations/{$id}/findings/effusion_sweep/left", $body)->assertOk();
+        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'], 7)->assertStatus(409);
+        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'unheard of'])->assertStatus(422);
+        self::assertSame($before, Deed::query()->count());
+    }
+
+    public function test_log_ins_and_refused_ones_are_written_down(): void
+    {
+        $user = $this->member();
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => 'not this one'])->assertStatus(422);
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk();
+        $this->postJson('/api/logout')->assertNoContent();
+        self::assertSame(
+            [[null, What::LogInRefused], [$user->id, What::LoggedIn], [$user->id, What::LoggedOut]],
+            Deed::query()->orderBy('id')->get()->map(static fn (Deed $deed): array => [$deed->user_id, $deed->what])->all(),
+        );
+    }
+
+    public function test_the_database_lets_nobody_change_or_remove_a_deed(): void
+    {
+        $this->openedBy($this->member());
+        foreach (["UPDATE deeds SET what = 'signed'", 'DELETE FROM deeds'] as $statement) {
+            try {
+                DB::statement($statement);
+                self::fail('It was let through.');
+            } catch (QueryException $refused) {
+                self::assertStringContainsString('deeds stay as they are', $refused->getMessage());
+            }
+        }
+    }
+
+    public function test_a_chain_that_was_cut_or_changed_is_found(): void
+    {
+        $user = $this->member();
+        $this->openedBy($user);
+        $this->openedBy($user);
+        self::assertSame(0, $this->artisan('records:verify'));
+        $last = Deed::query()->orderByDesc('id')->firstOrFail();
+        $forged = $last->replicate(['id'])->forceFill(['what' => What::Printed, 'previous' => $last->seal]);
+        $forged->save();
+        $faults = (new Verifier)->faults();
+        self::assertStringContainsString('was changed after it was written', $faults[0] ?? '');
+        self::assertStringContainsString('ends too early', $faults[1] ?? '');
+        Chain::query()->where('team_id', $user->teamId())->update(['count' => 99]);
+        self::assertSame(1, $this->artisan('records:verify'));
+    }
+
+    public function test_what_was_signed_is_sealed_findings_and_all(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $id = $this->openedBy($user);
+        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+        self::assertSame([], (new Verifier)->faults());
+        $finding = Finding::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
+        $finding->update(['payload' => (object) ['grade' => 'trace']]);
+        self::assertStringContainsString('recorded', (new Verifier)->faults()[0] ?? '');
+        $finding->update(['payload' => (object) ['grade' => 'bulge']]);
+        self::assertSame([], (new Verifier)->faults());
+        $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
+        $snapshot->update(['payload' => [...$snapshot->payload, 'rules' => '1066']]);
+        self::assertStringContainsString('changed afterwards', (new Verifier)->faults()[0] ?? '');
+        $snapshot->delete();
+        self::assertStringContainsString('is gone', (new Verifier)->faults()[0] ?? '');
+    }
+
+    public function test_nobody_signs_what_they_have_not_seen_or_without_the_gate_and_a_reason(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $id = $this->openedBy($user);
+        $seen = $this->seen($id);
+        $this->save($id, 'sections/history', ['pop' => true])->assertOk()->assertJsonPath(
+            'revision',
+            $seen['revision'] + 1,
+        );
+        $sign = fn (array $body) => $this->postJson("/api/examinations/{$id}/signature", $body);
+        $sign($seen)->assertStatus(409)->assertJsonPath('error.path', 'revision');
+        $sign([])->assertStatus(422);
+        $whole = Examination::query()->findOrFail($id);
+        self::assertFalse($whole->isSigned());
+        $answer = $sign($this->seen($id))->assertOk();
+        $answer->assertJsonPath('signedBy', $user->name);
+
+        $shut = $this->examinationBy($user);
+        $this->postJson("/api/examinations/{$shut}/signature", ['revision' => 0])
+            ->assertStatus(422)->assertJsonPath('error.path', 'ungated');
+        $this->postJson("/api/examinations/{$shut}/signature", ['revision' => 0, 'ungated' => 'left for the ward'])
+            ->assertOk()->assertJsonPath('signedUngated', 'left for the ward');
+    }
+
+    public function test_a_start_sent_twice_is_one_examination_and_its_key_belongs_to_that_knee(): void
+    {
+        $user = $this->member();
+        $athlete = $this->athleteOf($user);
+        $this->actingAs($user);
+        $facts = ['key' => 'the-very-start', 'hurtSide' => 'left', 'daysSinceInjury' => 2, 'route' => 'clinic_core'];
+        $start = fn (array $more = []) => $this->postJson(
+            "/api/athletes/{$athlete->id}/examinations",
+            [...$facts, ...$more],
+        );
+        $id = $start()->assertCreated()->json('id');
+        self::assertSame($id, $start()->assertCreated()->json('id'));
+        $start(['hurtSide' => 'right'])->assertStatus(422)->assertJsonPath('error.path', 'key');
+        self::assertNotSame($id, $start(['key' => 'another-start'])->assertCreated()->json('id'));
+        self::assertSame(1, $athlete->episodes()->count());
+    }
+
+    public function test_each_entry_says_who_saved_it(): void
+    {
+        $user = $this->member();
+        $id = $this->openedBy($user);
+        $team = $user->membership->team;
+        $other = User::factory()->memberOf($team)->create();
+        $this->actingAs($other);
+        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $whole = Examination::query()->withoutGlobalScopes()->with(['sections', 'findings'])->findOrFail($id);
+        self::assertSame($user->id, $whole->sections->firstWhere('name', 'frame')?->getAttribute('saved_by'));
+        self::assertSame($other->id, $whole->findings->firstWhere('manoeuvre', 'effusion_sweep')?->getAttribute('saved_by'));
+    }
+}
