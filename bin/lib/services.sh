@@ -30,7 +30,7 @@ use_server_account() {
     if setpriv --reuid=gray-compass --regid=gray-compass --clear-groups test -r "$ROOT/public/index.php"; then
         SERVER_USER=gray-compass
         # Some packages come readable by their owner alone.
-        chmod -R a+rX vendor bootstrap public storage
+        chmod -R a+rX vendor bootstrap public storage 2>/dev/null || true
     else
         say "The servers run as root: the account gray-compass cannot read $ROOT."
     fi
