@@ -22,6 +22,16 @@ use_instance() {
     use_database "$3"
 }
 
+# use_running_instance NAME: what another script started, to speak to its database.
+use_running_instance() {
+    INSTANCE=$ROOT/var/$1
+    SOCKETS=$(cat "$INSTANCE/sockets" 2>/dev/null || true)
+    [ -S "$SOCKETS/db.sock" ] || fail "the application does not run in var/$1; start it first"
+    use_key "$1"
+    export APP_ENV=${APP_ENV:-local} APP_DEBUG=false LOG_CHANNEL=stderr
+    use_database "${DB_PORT:-33137}"
+}
+
 # Started as root, the servers run as somebody who may do nothing else on this machine, where that somebody can read the code.
 use_server_account() {
     SERVER_USER=$(id -un)
