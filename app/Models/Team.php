@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Secrets\HasSecret;
 use Database\Factories\TeamFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -20,6 +21,7 @@ final class Team extends Model
     /** @use HasFactory<TeamFactory> */
     use HasFactory;
 
+    use HasSecret;
     use HasUlids;
 
     protected $fillable = ['name'];

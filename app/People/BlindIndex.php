@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use Illuminate\Support\Facades\Config;
+use App\Models\Team;
 use Illuminate\Support\Str;
 
 /**
@@ -71,7 +71,7 @@ final class BlindIndex
      */
     private static function prints(string $team, array $runs): array
     {
-        $key = hash_hmac('sha256', "search {$team}", Config::string('app.key'), true);
+        $key = (string) base64_decode(Team::query()->findOrFail($team)->ownSecret(), true);
 
         return array_map(
             static fn (string $run): string => substr(hash_hmac('sha256', $run, $key, true), 0, self::BYTES),

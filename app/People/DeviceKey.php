@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Models\User;
-use Illuminate\Support\Facades\Config;
 
 /** What seals the things that a person's device keeps: the same at every log-in, and never stored on the device. */
 final class DeviceKey
@@ -13,6 +12,6 @@ final class DeviceKey
     /** 32 bytes in base64. */
     public static function of(User $user): string
     {
-        return base64_encode(hash_hmac('sha256', "device {$user->id}", Config::string('app.key'), true));
+        return $user->ownSecret();
     }
 }

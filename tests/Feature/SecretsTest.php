@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Audit\Verifier;
+use App\Backup\Seal;
+use App\Models\Assessment;
+use App\Models\Athlete;
+use App\Models\Examination;
+use App\Models\Finding;
+use App\Models\Section;
+use App\Models\Team;
+use App\Models\User;
+use App\People\DeviceKey;
+use App\Secrets\KeyCheck;
+use App\Secrets\Rotation;
+use Illuminate\Encryption\Encrypter;
+use Illuminate\Support\Facades\Crypt;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
+
+/** Keys change, records stay; a backup opens for whoever has its passphrase, whole or not at all. */
+final class SecretsTest extends FeatureTestCase
+{
+    public function test_all_that_is_sealed_is_on_the_list_of_what_a_new_key_seals(): void
+    {
+        $sealed = [];
+        foreach ([Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class] as $model) {
+            $casts = array_filter((new $model)->getCasts(), static fn (mixed $cast): bool => is_string($cast) && str_starts_with($cast, 'encrypted'));
+            $sealed[(new $model)->getTable()] = array_keys($casts);
+        }
+        self::assertEqualsCanonicalizing($sealed, Rotation::COLUMNS);
+    }
+
+    public function test_after_a_new_key_the_old_one_opens_nothing_and_nothing_is_lost(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $id = $this->openedBy($user);
+        $this->save($id, 'sections/episode', ['whatHappened' => 'slipped'])->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+        $device = DeviceKey::of($user);
+        $name = Athlete::query()->firstOrFail()->name;
+
+        $this->useKey($new = random_bytes(32), config('app.key'));
+        self::assertTrue((new KeyCheck)->passes());
+        self::assertSame(0, $this->artisan('keys:rotate'));
+        $this->useKey($new);
+        self::assertTrue((new KeyCheck)->passes());
+        self::assertSame([], (new Verifier)->faults());
+        $this->getJson("/api/examinations/{$id}")->assertOk()->assertJsonFragment(['whatHappened' => 'slipped']);
+        $this->getJson('/api/today?search='.urlencode(substr($name, 1, 5)))->assertOk()->assertJsonPath('total', 1);
+        self::assertSame($device, DeviceKey::of($user->refresh()));
+        self::assertSame(0, (new Rotation)->run(static fn () => null), 'it may be begun again');
+    }
+
+    public function test_a_rotation_without_the_key_before_changes_nothing(): void
+    {
+        $this->openedBy($this->member());
+        self::assertTrue((new KeyCheck)->passes());
+        $before = DB::table('sections')->pluck('payload')->all();
+        $this->useKey(random_bytes(32));
+        self::assertSame(1, $this->artisan('keys:rotate'));
+        self::assertSame($before, DB::table('sections')->pluck('payload')->all());
+    }
+
+    public function test_a_backup_opens_as_it_was_sealed(): void
+    {
+        foreach (['', 'short', random_bytes(200_001), str_repeat('a', 131_072)] as $text) {
+            self::assertSame($text, self::opened(self::sealed($text)));
+        }
+    }
+
+    /**
+     * @return iterable<string, array{callable(string): string, string, string}>
+     */
+    public static function spoilt(): iterable
+    {
+        $another = 'The passphrase is another one, or the backup was changed or cut off.';
+        yield 'another passphrase' => [static fn (string $sealed): string => $sealed, 'not the same words', $another];
+        yield 'one byte changed' => [static fn (string $sealed): string => substr_replace($sealed, '~', 90_000, 1), self::WORDS, $another];
+        yield 'the end cut off' => [static fn (string $sealed): string => substr($sealed, 0, 70_000), self::WORDS, $another];
+        yield 'another file' => [static fn (string $sealed): string => 'PK'.$sealed, self::WORDS, 'This is no backup of Gray Compass.'];
+    }
+
+    /**
+     * @param  callable(string): string  $spoil
+     */
+    #[DataProvider('spoilt')]
+    public function test_a_spoilt_backup_is_told_and_not_opened(callable $spoil, string $words, string $reason): void
+    {
+        $this->expectExceptionObject(new RuntimeException($reason));
+        self::opened($spoil(self::sealed(str_repeat('records ', 20_000))), $words);
+    }
+
+    private const WORDS = 'six words nobody else would choose';
+
+    private static function sealed(string $text): string
+    {
+        return self::through(static fn ($from, $to) => (new Seal(self::WORDS))->close($from, $to), $text);
+    }
+
+    private static function opened(string $sealed, string $words = self::WORDS): string
+    {
+        return self::through(static fn ($from, $to) => (new Seal($words))->open($from, $to), $sealed);
+    }
+
+    private static function through(callable $what, string $text): string
+    {
+        [$from, $to] = [fopen('php://memory', 'r+'), fopen('php://memory', 'r+')];
+        self::assertIsResource($from);
+        self::assertIsResource($to);
+        fwrite($from, $text);
+        rewind($from);
+        $what($from, $to);
+        rewind($to);
+
+        return (string) stream_get_contents($to);
+    }
+
+    private function useKey(string $key, string ...$before): void
+    {
+        config(['app.key' => 'base64:'.base64_encode($key)]);
+        $bytes = static fn (string $one): string => (string) base64_decode(substr($one, 7), true);
+        Crypt::swap((new Encrypter($key, 'AES-256-CBC'))->previousKeys(array_map($bytes, $before)));
+        \Illuminate\Database\Eloquent\Model::encryptUsing(null);
+    }
+}
