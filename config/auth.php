@@ -7,4 +7,6 @@ return [
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
     'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Models\User::class]],
     'passwords' => [],
+    // An answer takes as long for an account that is not there (microseconds).
+    'timebox_duration' => 400_000,
 ];

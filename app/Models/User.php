@@ -14,7 +14,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 /**
  * @property string $id
  * @property string $name
- * @property string $email
+ * @property string $email in its one spelling, see Email
+ * @property string $password Argon2id
  * @property Membership $membership
  */
 final class User extends Authenticatable

@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\People\LoginLimits;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** For one account from one address, in a minute. */
-    private const MOST_FAILED_LOGINS = 10;
-
     public function register(): void
     {
         $this->app->singleton(Figures::class, static fn (): Figures => new Figures);
@@ -41,9 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         Vite::useManifestFilename('.vite/manifest.json');
         // Whatever host or proxy the page came through, its parts come the same way.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
-        RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(self::MOST_FAILED_LOGINS)
-            ->by($request->string('email')->lower()->toString().'|'.$request->ip())
-            ->after(static fn (Response $response): bool => $response->getStatusCode() === 422));
+        RateLimiter::for('login', LoginLimits::for(...));
         // Codes in an address are matched exactly against the catalogue before any query.
         Route::bind(
             'manoeuvre',

@@ -7,12 +7,12 @@ namespace Database\Seeders;
 use App\Models\Team;
 use Illuminate\Database\Seeder;
 
-/** Loads the demo club once; an existing club is left as it is. */
+/** Loads the demo club once, in demo mode alone; an existing club is left as it is. */
 final class DatabaseSeeder extends Seeder
 {
     public function run(): void
     {
-        if (Team::query()->doesntExist()) {
+        if ((bool) config('app.demo') && Team::query()->doesntExist()) {
             $this->call(DemoSeeder::class);
         }
     }

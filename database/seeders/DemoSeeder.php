@@ -15,6 +15,7 @@ use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
+use App\People\Demo;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
@@ -29,9 +30,9 @@ use stdClass;
 /** The made-up Fenmoor Indoor Sports Club: four squads, a dozen athletes, some of them with a sore knee. */
 final class DemoSeeder extends Seeder
 {
-    public const EMAIL = 'physio@fenmoor.example';
+    public const EMAIL = Demo::EMAIL;
 
-    public const PASSWORD = 'gray-compass-demo';
+    public const PASSWORD = Demo::PASSWORD;
 
     private const ATHLETES = [
         ['Mirre Aldous', 'H07', 'Handball', 22],

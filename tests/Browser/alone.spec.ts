@@ -63,7 +63,7 @@ test('the core route from log-in to signature by keyboard alone', async ({ page 
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
   await enter(page, page.getByRole('button', { name: 'Sign…' }))
   await enter(page, page.getByRole('button', { name: 'Sign for good' }))
-  await expect(page.getByText(/signed \d+ /)).toBeVisible()
+  await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
 })
 
 test.describe('with a finger alone', () => {
@@ -98,6 +98,6 @@ test.describe('with a finger alone', () => {
     await page.getByRole('button', { name: 'Summary' }).tap()
     await page.getByRole('button', { name: 'Sign…' }).tap()
     await page.getByRole('button', { name: 'Sign for good' }).tap()
-    await expect(page.getByText(/signed \d+ /)).toBeVisible()
+    await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
   })
 })

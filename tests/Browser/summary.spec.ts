@@ -81,7 +81,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
     .getByRole('dialog', { name: 'Sign this examination' })
     .getByRole('button', { name: 'Sign for good' })
     .click()
-  await expect(page.getByText(/signed \d+ /)).toBeVisible()
+  await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
   await expect(page.getByRole('link', { name: 'Back to the bench' })).toBeHidden()
   const id = /examinations\/([^/]+)/.exec(page.url())?.[1]
   await page.goto(`/examinations/${id}`)

@@ -131,6 +131,7 @@ final class TodayTest extends FeatureTestCase
     {
         $this->seed(DatabaseSeeder::class);
         $this->seed(DatabaseSeeder::class);
+        config(['app.demo' => true]);
         $this->postJson('/api/login', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertOk();
         $today = $this->getJson('/api/today')->assertOk()->json();
         $athletes = collect($today['athletes']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\People\Email;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class LoginRequest extends FormRequest
@@ -17,12 +18,14 @@ final class LoginRequest extends FormRequest
     }
 
     /**
+     * An address that no account can have is looked for all the same: the answer takes as long, and says as little.
+     *
      * @return array{email: string, password: string}
      */
     public function credentials(): array
     {
         return [
-            'email' => mb_strtolower($this->string('email')->toString()),
+            'email' => Email::normal($this->string('email')->toString()) ?? '',
             'password' => $this->string('password')->toString(),
         ];
     }

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\Team;
+use App\Models\User;
+use App\People\Email;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Console\Input\StreamableInputInterface;
+
+/** The password is asked for, or comes on standard input: it never stands in a list of processes. */
+final class UserCreate extends Command
+{
+    private const LEAST_PASSWORD = 12;
+
+    protected $signature = 'user:create {team : id of the team} {email} {name} {--role=practitioner : lead, practitioner or student}';
+
+    protected $description = 'Make an account in a team';
+
+    public function handle(Deeds $deeds): int
+    {
+        $email = Email::normal($this->argument('email'));
+        $role = Role::tryFrom((string) $this->option('role'));
+        $team = Team::query()->whereKey($this->argument('team'))->first();
+        $name = trim($this->argument('name'));
+        if ($team === null) {
+            return $this->refuse('team: there is no team with this id.');
+        }
+        if ($email === null) {
+            return $this->refuse('email: this is no address that an account may have.');
+        }
+        if ($role === null) {
+            return $this->refuse('role: it is one of lead, practitioner, student.');
+        }
+        if ($name === '' || User::query()->where('email', $email)->exists()) {
+            return $this->refuse($name === '' ? 'name: it is missing.'
+                : 'email: there is an account with this address already.');
+        }
+        $password = $this->password();
+        if (mb_strlen($password) < self::LEAST_PASSWORD) {
+            return $this->refuse('password: it needs '.self::LEAST_PASSWORD.' letters or more.');
+        }
+        $user = DB::transaction(function () use ($team, $email, $name, $role, $password, $deeds): User {
+            $user = User::query()->create(
+                ['name' => $name, 'email' => $email, 'password' => $password],
+            );
+            Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => $role]);
+            $deeds->record(What::MemberJoined, $user->id, ['role' => $role->value], $user->refresh());
+
+            return $user;
+        });
+        $this->line($user->id);
+
+        return self::SUCCESS;
+    }
+
+    private function refuse(string $why): int
+    {
+        $this->error($why);
+
+        return self::INVALID;
+    }
+
+    private function password(): string
+    {
+        $given = $this->input instanceof StreamableInputInterface ? $this->input->getStream() : null;
+        $asked = $given === null && stream_isatty(STDIN) ? $this->secret('Password') : fgets($given ?? STDIN);
+
+        return rtrim(is_string($asked) ? $asked : '', "\n");
+    }
+}

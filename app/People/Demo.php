@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+/** The made-up club's account, as everybody may read it. */
+final class Demo
+{
+    public const EMAIL = 'physio@fenmoor.example';
+
+    public const PASSWORD = 'gray-compass-demo';
+}

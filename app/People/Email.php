@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use Normalizer;
+
+/** One spelling for one address: what looks or compares the same is the same, and is looked for letter by letter. */
+final class Email
+{
+    public const LONGEST = 254;
+
+    /** The address in its one spelling, or null where it is none that an account may have. */
+    public static function normal(string $typed): ?string
+    {
+        $plain = Normalizer::normalize($typed, Normalizer::FORM_KC);
+        $email = mb_strtolower(trim(is_string($plain) ? $plain : ''));
+        $isOne = preg_match('/^[!-?A-~]+@(?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,}$/', $email) === 1;
+
+        return $isOne && \strlen($email) <= self::LONGEST ? $email : null;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** How often a password may be guessed. Only failed tries count, and each longer span lets fewer of them through. */
+final class LoginLimits
+{
+    /** For one account, from wherever, by span in minutes: the waits grow with the guesses. */
+    private const BY_ACCOUNT = [1 => 10, 60 => 30, 1440 => 100];
+
+    /** For one address in a minute: a clinic behind one address, whose people mistype now and then. */
+    private const BY_ADDRESS = 40;
+
+    /** For everybody together in a minute: guesses spread over many accounts and addresses. */
+    private const IN_ALL = 600;
+
+    /**
+     * @return list<Limit>
+     */
+    public static function for(Request $request): array
+    {
+        $typed = $request->input('email');
+        $account = Email::normal(is_string($typed) ? $typed : '') ?? 'none';
+        $limits = [
+            Limit::perMinute(self::BY_ADDRESS)->by("address {$request->ip()}"),
+            Limit::perMinute(self::IN_ALL)->by('all'),
+        ];
+        foreach (self::BY_ACCOUNT as $minutes => $tries) {
+            $limits[] = Limit::perMinutes($minutes, $tries)->by("account {$minutes} {$account}");
+        }
+
+        return array_map(static fn (Limit $limit): Limit => $limit->after(self::hasFailed(...)), $limits);
+    }
+
+    private static function hasFailed(Response $response): bool
+    {
+        return $response->getStatusCode() === 422;
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use App\Models\Team;
+use App\Models\User;
+use App\People\Demo;
+use App\People\Email;
+use Database\Factories\UserFactory;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\BufferedOutput;
+
+/** How an account comes to be, and how it is told from one that is not there. */
+final class AccountsTest extends FeatureTestCase
+{
+    public function test_the_first_account_is_made_by_commands(): void
+    {
+        [$code, $id] = $this->command('team:create', ['name' => 'Marsh End Judo']);
+        self::assertSame(0, $code);
+        $create = fn (array $more, string $typed = "only a few words\n"): array => $this->command('user:create', [
+            'team' => trim($id), 'email' => 'Ada@Marsh.example', 'name' => 'Ada Thornquist', '--role' => 'lead', ...$more,
+        ], $typed);
+        self::assertSame([2, "password: it needs 12 letters or more.\n"], $create([], "only words\n"));
+        self::assertSame([2, "team: there is no team with this id.\n"], $create(['team' => 'elsewhere']));
+        self::assertSame([2, "email: this is no address that an account may have.\n"], $create(['email' => 'ada']));
+        self::assertSame([2, "role: it is one of lead, practitioner, student.\n"], $create(['--role' => 'king']));
+        self::assertSame([2, "name: it is missing.\n"], $create(['name' => ' ']));
+        self::assertSame(0, $create([])[0]);
+        self::assertSame(
+            [2, "email: there is an account with this address already.\n"],
+            $create(['email' => 'ada@marsh.example']),
+        );
+        self::assertSame([2, "name: it needs 1 to 255 letters.\n"], $this->command('team:create', ['name' => ' ']));
+        $user = User::query()->where('email', 'ada@marsh.example')->firstOrFail();
+        self::assertSame(Role::Lead, $user->membership->role);
+        $this->postJson('/api/login', ['email' => 'ADA@marsh.example', 'password' => 'only a few words'])->assertOk();
+    }
+
+    public function test_the_demo_stays_out_of_a_real_club(): void
+    {
+        User::factory()->memberOf(Team::factory()->create(), Role::Lead)
+            ->create(['email' => Demo::EMAIL, 'password' => Demo::PASSWORD]);
+        $logIn = fn () => $this->postJson('/api/login', ['email' => Demo::EMAIL, 'password' => Demo::PASSWORD]);
+        config(['app.demo' => true]);
+        $logIn()->assertOk();
+        config(['app.demo' => false]);
+        $this->postJson('/api/logout');
+        $logIn()->assertStatus(422);
+        Team::query()->each(static fn (Team $team) => $team->delete());
+        (new DatabaseSeeder)->run();
+        self::assertSame(0, Team::query()->count());
+    }
+
+    /**
+     * @return iterable<string, array{string, string|null}>
+     */
+    public static function spellings(): iterable
+    {
+        yield 'as it is' => ['ada@fenmoor.example', 'ada@fenmoor.example'];
+        yield 'large letters and blanks' => ['  ADA@Fenmoor.Example ', 'ada@fenmoor.example'];
+        yield 'full-width letters' => ['ａｄａ@fenmoor.example', 'ada@fenmoor.example'];
+        yield 'an accent is another letter' => ['áda@fenmoor.example', null];
+        yield 'an invisible letter' => ["ada\u{200B}@fenmoor.example", null];
+        yield 'a domain in another script' => ['ada@fenmооr.example', null];
+        yield 'no domain' => ['ada@localhost', null];
+        yield 'two signs' => ['a@b@fenmoor.example', null];
+        yield 'too long' => [str_repeat('a', 250).'@fenmoor.example', null];
+        yield 'nothing' => ['', null];
+    }
+
+    #[DataProvider('spellings')]
+    public function test_one_address_has_one_spelling(string $typed, ?string $normal): void
+    {
+        self::assertSame($normal, Email::normal($typed));
+    }
+
+    public function test_another_spelling_brings_no_further_guesses(): void
+    {
+        $user = $this->member();
+        foreach (range(1, 10) as $try) {
+            $email = $try % 2 === 0 ? strtoupper($user->email) : " {$user->email}";
+            $this->postJson('/api/login', ['email' => $email, 'password' => "guess {$try}"])->assertStatus(422);
+        }
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertStatus(429);
+        $this->travel(2)->minutes();
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk();
+    }
+
+    public function test_an_account_that_is_not_there_answers_in_the_same_words(): void
+    {
+        $user = $this->member();
+        $known = $this->postJson('/api/login', ['email' => $user->email, 'password' => 'a wrong one']);
+        $unknown = $this->postJson('/api/login', ['email' => 'nobody@fenmoor.example', 'password' => 'a wrong one']);
+        $impossible = $this->postJson('/api/login', ['email' => "no\u{200B}body", 'password' => 'a wrong one']);
+        self::assertSame([$known->json(), $known->status()], [$unknown->json(), $unknown->status()]);
+        self::assertSame([$known->json(), $known->status()], [$impossible->json(), $impossible->status()]);
+    }
+
+    /**
+     * @param  array<string, string>  $arguments
+     * @return array{int, string} exit code and all that was said
+     */
+    private function command(string $name, array $arguments, string $typed = ''): array
+    {
+        $input = new ArrayInput(['command' => $name, ...$arguments]);
+        $stream = fopen('php://memory', 'r+');
+        self::assertIsResource($stream);
+        fwrite($stream, $typed);
+        rewind($stream);
+        $input->setStream($stream);
+        $output = new BufferedOutput;
+        $code = app(Kernel::class)->handle($input, $output);
+
+        return [$code, $output->fetch()];
+    }
+}
