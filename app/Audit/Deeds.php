@@ -37,9 +37,7 @@ final readonly class Deeds
         $user = $user instanceof User ? $user : null;
         $team = $user?->teamId();
         $this->database->transaction(function () use ($what, $subject, $detail, $user, $team): void {
-            $name = $team ?? self::NO_TEAM;
-            Chain::query()->insertOrIgnore(['team_id' => $name, 'seal' => Deed::NONE, 'count' => 0]);
-            $chain = Chain::query()->lockForUpdate()->findOrFail($name);
+            $chain = self::chain($team ?? self::NO_TEAM);
             $deed = new Deed([
                 'team_id' => $team,
                 'user_id' => $user?->id,
@@ -56,5 +54,17 @@ final readonly class Deeds
             $deed->save();
             $chain->forceFill(['seal' => $deed->seal, 'count' => $chain->count + 1])->save();
         });
+    }
+
+    /** Locked at once, for a lock that is shared first and wanted alone later lets two savers wait for each other. */
+    private static function chain(string $team): Chain
+    {
+        $chain = Chain::query()->lockForUpdate()->find($team);
+        if ($chain === null) {
+            Chain::query()->insertOrIgnore(['team_id' => $team, 'seal' => Deed::NONE, 'count' => 0]);
+            $chain = Chain::query()->lockForUpdate()->findOrFail($team);
+        }
+
+        return $chain;
     }
 }

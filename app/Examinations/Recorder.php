@@ -135,7 +135,7 @@ final class Recorder
                 self::beforeGate($locked),
                 $locked->revision,
             );
-        });
+        }, attempts: 3);
     }
 
     /** The same save sent again: it is answered and touches nothing. */

@@ -70,7 +70,7 @@ final class Signer
             ], $by);
 
             return $locked;
-        });
+        }, attempts: 3);
     }
 
     private function keep(Examination $examination, Assessment $assessment): Snapshot

@@ -86,6 +86,6 @@ final class Starter
             $this->deeds->record(What::ExaminationStarted, $examination->id);
 
             return $examination;
-        });
+        }, attempts: 3);
     }
 }

@@ -13,12 +13,15 @@ use App\Http\Resources\PartResource;
 use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
-use Illuminate\Database\QueryException;
+use Illuminate\Database\DeadlockException;
+use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** How every problem is answered: one body, `{error: {path, reason}}`, and what some add to it. */
 final class Problems
@@ -31,6 +34,9 @@ final class Problems
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
     private const BUSY = [1205, 1213, 1969, 1040, 1203, 1226, 2002, 2006, 2013];
+
+    /** So PDO says it when the database went away between the last statement and the commit. */
+    private const LOST_BEFORE_COMMIT = 'There is no active transaction';
 
     private const REASONS = [
         401 => 'Log in first.',
@@ -93,9 +99,13 @@ final class Problems
     }
 
     /** A row that another holds, or a database that is just coming back: not now, but in a moment. */
-    private static function database(QueryException $problem, Request $request): ?JsonResponse
+    private static function database(Throwable $problem, Request $request): ?JsonResponse
     {
-        $isBusy = in_array($problem->errorInfo[1] ?? null, self::BUSY, true);
+        $number = $problem instanceof PDOException ? $problem->errorInfo[1] ?? null : null;
+        $isBusy = $problem instanceof DeadlockException
+            || in_array($number, self::BUSY, true)
+            || (new LostConnectionDetector)->causedByLostConnection($problem)
+            || str_contains($problem->getMessage(), self::LOST_BEFORE_COMMIT);
 
         return $isBusy && $request->is('api/*')
             ? self::answer(503, '', self::REASONS[503], headers: ['Retry-After' => '3'])

@@ -68,10 +68,15 @@ make_accounts() {
         WHERE NOT (host = 'localhost' AND user IN ('root', 'mariadb.sys', 'mysql', '$(id -un)'))
         AND user NOT IN ('$DB_USERNAME', '$DB_MIGRATOR')")
     statements+="ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket; CREATE DATABASE IF NOT EXISTS $DB_DATABASE;"
+    # Changed in place: an account that is made anew would be away for a moment, whenever the database is started again.
     for host in localhost 127.0.0.1; do
-        statements+="CREATE OR REPLACE USER '$DB_USERNAME'@'$host' IDENTIFIED BY '$DB_PASSWORD' WITH MAX_USER_CONNECTIONS 40;
+        ! database_admin -N -e "SHOW GRANTS FOR '$DB_USERNAME'@'$host'" 2>/dev/null | grep -q 'ALL PRIVILEGES' \
+            || statements+="DROP USER '$DB_USERNAME'@'$host';"
+        statements+="CREATE USER IF NOT EXISTS '$DB_USERNAME'@'$host' IDENTIFIED BY '$DB_PASSWORD';
+            ALTER USER '$DB_USERNAME'@'$host' IDENTIFIED BY '$DB_PASSWORD' WITH MAX_USER_CONNECTIONS 40;
             GRANT SELECT, INSERT, UPDATE, DELETE ON $DB_DATABASE.* TO '$DB_USERNAME'@'$host';
-            CREATE OR REPLACE USER '$DB_MIGRATOR'@'$host' IDENTIFIED BY '$DB_MIGRATOR_PASSWORD';
+            CREATE USER IF NOT EXISTS '$DB_MIGRATOR'@'$host' IDENTIFIED BY '$DB_MIGRATOR_PASSWORD';
+            ALTER USER '$DB_MIGRATOR'@'$host' IDENTIFIED BY '$DB_MIGRATOR_PASSWORD';
             GRANT ALL ON $DB_DATABASE.* TO '$DB_MIGRATOR'@'$host';"
     done
     # By its input, so that no password stands in a list of processes.

@@ -113,7 +113,7 @@ start_fpm() {
         umask 077
         {
             printf '[global]\nerror_log = %s\ndaemonize = no\n' "$INSTANCE/logs/fpm.log"
-            fpm_pool fpm 4
+            fpm_pool fpm 6
             fpm_pool slow 2
         } >"$INSTANCE/fpm.conf"
     )

@@ -42,7 +42,7 @@ final readonly class Availability
             ? new self(
                 AvailabilityStatus::Modified,
                 self::notThis($bearings, $play),
-                ['cycling', 'running straight without a limp', 'upper body'],
+                ['cycling', 'running straight without a limp', 'upper-body training'],
             )
             : new self(AvailabilityStatus::Available, [], []);
     }

@@ -1,0 +1,12 @@
+import { defineConfig } from '@playwright/test'
+
+/** Against an application of its own that is killed, filled, held and robbed: bin/test resilience. */
+export default defineConfig({
+  testDir: 'tests/Resilience',
+  outputDir: 'var/resilience-results',
+  workers: 1,
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
+  forbidOnly: true,
+  reporter: [['list']],
+})

@@ -1,0 +1,158 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
+import { readFileSync, readdirSync } from 'node:fs'
+import { type APIRequestContext, expect, request } from '@playwright/test'
+
+export const PORT = process.env.RESILIENCE_PORT ?? '8167'
+export const BASE = `http://127.0.0.1:${PORT}`
+export const INSTANCE = 'var/resilience'
+
+const ENVIRONMENT = {
+  ...process.env,
+  PORT,
+  DB_PORT: process.env.RESILIENCE_DB_PORT ?? '33167',
+  INSTANCE_NAME: 'resilience',
+}
+
+/** `bin/start` as a person calls it, with an instance of its own. */
+export class Application {
+  private process: ChildProcess | null = null
+  said = ''
+
+  /** True once it is ready; false where it ended instead, with its reason in `said`. */
+  async start(): Promise<boolean> {
+    const running = spawn('bin/start', [], { env: ENVIRONMENT, stdio: ['ignore', 'pipe', 'pipe'] })
+    this.process = running
+    this.said = ''
+    return new Promise((resolve) => {
+      const hear = (text: Buffer) => {
+        this.said += text.toString()
+        if (this.said.includes('ready http')) resolve(true)
+      }
+      running.stdout.on('data', hear)
+      running.stderr.on('data', hear)
+      running.on('exit', () => resolve(false))
+    })
+  }
+
+  async stop(): Promise<void> {
+    const running = this.process
+    if (running === null || running.exitCode !== null) return
+    const ended = new Promise((resolve) => running.on('exit', resolve))
+    running.kill('SIGTERM')
+    await ended
+  }
+
+  /** The master of one of its servers. */
+  pid(server: 'php-fpm: master' | 'nginx: master' | 'mariadbd'): number {
+    const parent = String(this.process?.pid)
+    for (const pid of children(parent)) if (commandLine(pid).includes(server)) return Number(pid)
+    throw new Error(`${server} does not run.`)
+  }
+
+  /** Seconds of processor time that the workers of php-fpm have used. */
+  workersSeconds(): number {
+    const workers = children(String(this.pid('php-fpm: master')))
+    const ticks = workers.map((pid) => {
+      const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ')
+      return Number(fields[11]) + Number(fields[12])
+    })
+    return ticks.reduce((sum, one) => sum + one, 0) / 100
+  }
+}
+
+function children(pid: string): string[] {
+  return readdirSync('/proc').filter((name) => /^\d+$/.test(name) && parentOf(name) === pid)
+}
+
+function parentOf(pid: string): string | undefined {
+  try {
+    return readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]?.split(' ')[1]
+  } catch {
+    return undefined
+  }
+}
+
+function commandLine(pid: string): string {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')
+  } catch {
+    return ''
+  }
+}
+
+/** As the administrator of the database, by its socket. */
+export function sql(statement: string): string {
+  const sockets = readFileSync(`${INSTANCE}/sockets`, 'utf8').trim()
+  return execFileSync('mariadb', ['--no-defaults', `--socket=${sockets}/db.sock`, '-N', 'gray_compass'], {
+    input: statement,
+    encoding: 'utf8',
+  })
+}
+
+export function command(program: string, options: string[], more: Record<string, string> = {}) {
+  try {
+    const said = execFileSync(program, options, {
+      env: { ...ENVIRONMENT, ...more },
+      encoding: 'utf8',
+      stdio: 'pipe',
+      maxBuffer: 2 ** 28,
+    })
+    return { code: 0, said }
+  } catch (error) {
+    const { status, stdout, stderr } = error as { status: number; stdout: string; stderr: string }
+    return { code: status, said: stdout + stderr }
+  }
+}
+
+/** Somebody who is logged in, and what they do again and again. */
+export class Person {
+  private constructor(
+    readonly api: APIRequestContext,
+    private readonly csrf: string,
+  ) {}
+
+  static async logIn(): Promise<Person> {
+    const api = await request.newContext({ baseURL: BASE })
+    const first = (await (await api.get('/api/me')).json()) as { csrf: string }
+    const answer = await api.post('/api/login', {
+      headers: { 'X-CSRF-TOKEN': first.csrf },
+      data: { email: 'physio@fenmoor.example', password: 'gray-compass-demo' },
+    })
+    expect(answer.status()).toBe(200)
+    return new Person(api, ((await answer.json()) as { csrf: string }).csrf)
+  }
+
+  send(method: string, path: string, data?: unknown, timeout = 30_000) {
+    return this.api.fetch(path, { method, data, timeout, headers: { 'X-CSRF-TOKEN': this.csrf } })
+  }
+
+  /** A fresh examination with consent and an open gate, of the first athlete found. */
+  async examination(): Promise<string> {
+    const { athletes } = (await (await this.api.get('/api/today?search=Wynn')).json()) as { athletes: { id: string }[] }
+    const started = await this.send('POST', `/api/athletes/${athletes[0]!.id}/examinations`, {
+      key: crypto.randomUUID(),
+      hurtSide: 'left',
+      daysSinceInjury: 3,
+      route: 'clinic_core',
+    })
+    const { id } = (await started.json()) as { id: string }
+    await this.save(id, 'sections/opening', { consentGiven: true }, 0)
+    const { assessment } = (await (await this.api.get(`/api/examinations/${id}`)).json()) as {
+      assessment: { safety: { questions: string[] } }
+    }
+    const clear = Object.fromEntries(assessment.safety.questions.map((key) => [key, false]))
+    expect((await this.save(id, 'sections/safety', clear, 0)).status()).toBe(200)
+    return id
+  }
+
+  save(
+    id: string,
+    part: string,
+    payload: unknown,
+    version: number,
+    key: string = crypto.randomUUID(),
+    timeout?: number,
+  ) {
+    return this.send('PUT', `/api/examinations/${id}/${part}`, { key, version, payload }, timeout)
+  }
+}
