@@ -50,12 +50,10 @@ test('what was acknowledged is stored, and it is up again by itself, through kil
         { intervals: [50] },
       )
       .toBe(200)
-    test
-      .info()
-      .annotations.push({
-        type: 'measured',
-        description: `up again ${Date.now() - killed} ms after ${server} was killed`,
-      })
+    test.info().annotations.push({
+      type: 'measured',
+      description: `up again ${Date.now() - killed} ms after ${server} was killed`,
+    })
     await new Promise((later) => setTimeout(later, 2_500))
   }
   goesOn = false
@@ -107,12 +105,10 @@ test('a row that is held makes nobody else wait, and says when to come back', as
   expect(answers.map((answer) => answer.status())).toEqual([503, 503])
   expect(answers[0]!.headers()['retry-after']).toBe('3')
   times.sort((a, b) => a - b)
-  test
-    .info()
-    .annotations.push({
-      type: 'measured',
-      description: `unrelated requests meanwhile: median ${times[10]} ms, slowest ${times.at(-1)} ms`,
-    })
+  test.info().annotations.push({
+    type: 'measured',
+    description: `unrelated requests meanwhile: median ${times[10]} ms, slowest ${times.at(-1)} ms`,
+  })
   expect(times[10]).toBeLessThan(500)
 })
 
