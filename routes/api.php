@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Audit\Deed;
 use App\Http\Controllers\AthleteController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\DeedController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\SectionController;
@@ -23,6 +25,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('today', TodayController::class)->name('today');
     Route::post('weigh', [WeighController::class, 'store'])->name('weigh');
+
+    Route::controller(DeedController::class)->middleware('can:viewAny,'.Deed::class)->group(function (): void {
+        Route::get('deeds', 'index')->name('deeds');
+        Route::get('deeds.csv', 'table')->name('deeds.table');
+    });
 
     Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])

@@ -27,4 +27,9 @@ enum What: string
     case PasswordChanged = 'password_changed';
     case KeysRotated = 'keys_rotated';
     case DeedsRead = 'deeds_read';
+
+    public function label(): string
+    {
+        return ucfirst(str_replace('_', ' ', $this->value));
+    }
 }

@@ -29,7 +29,7 @@ final class Recorder
     {
     }
 
-    /** @throws Refusal|StaleVersion|AlreadySigned|ReusedKey */
+    /** @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|EnteredByAnother */
     public function section(Examination $examination, SectionName $name, SaveRequest $save): Saved
     {
         return $this->once($examination, $name->value, $save, function (
@@ -50,7 +50,7 @@ final class Recorder
      * A new or changed finding of a held manoeuvre needs a reason, where one opens it at all. Leaving it
      * undone and taking it back are never held.
      *
-     * @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|HeldFinding
+     * @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|HeldFinding|EnteredByAnother
      */
     public function finding(Examination $examination, Manoeuvre $manoeuvre, Side $side, SaveRequest $save): Saved
     {
@@ -112,6 +112,9 @@ final class Recorder
             $row = self::row($locked, $part);
             if (($row->version ?? 0) !== $save->version) {
                 throw new StaleVersion($part, $row);
+            }
+            if (! $save->overOthers && $row !== null && $row->saved_by !== $save->by) {
+                throw new EnteredByAnother;
             }
             $assessment = $this->mark($locked, $store($locked, $row));
             $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);

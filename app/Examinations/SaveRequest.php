@@ -13,12 +13,14 @@ final class SaveRequest
      * @param  int  $version  0 for a part that was not there yet
      * @param  string  $by  id of the person
      * @param  stdClass|null  $payload  null takes a finding back
+     * @param  bool  $overOthers  whether this person may change what somebody else entered
      */
     public function __construct(
         public readonly string $key,
         public readonly int $version,
         public readonly string $by,
         public readonly ?stdClass $payload,
+        public readonly bool $overOthers = true,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Examinations\AlreadySigned;
+use App\Examinations\EnteredByAnother;
 use App\Examinations\HeldFinding;
 use App\Examinations\MovedOn;
 use App\Examinations\ReusedKey;
@@ -29,7 +30,7 @@ final class Problems
     /** What goes wrong by the hand of the sender is no defect of ours. */
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
-        MovedOn::class,
+        MovedOn::class, EnteredByAnother::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -66,6 +67,11 @@ final class Problems
             423,
             '',
             'this examination is signed and cannot be changed',
+        ));
+        $exceptions->render(static fn (EnteredByAnother $problem): JsonResponse => self::answer(
+            403,
+            '',
+            'somebody else entered this, and a student may not change it',
         ));
         $exceptions->render(static fn (MovedOn $problem): JsonResponse => self::answer(
             409,

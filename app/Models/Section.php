@@ -13,6 +13,7 @@ use stdClass;
  *
  * @property string $name
  * @property stdClass $payload encrypted at rest
+ * @property string|null $saved_by id of whoever entered it last
  * @property int $version
  */
 final class Section extends Model

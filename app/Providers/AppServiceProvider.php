@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Audit\Deed;
 use App\People\LoginLimits;
+use App\Policies\DeedPolicy;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
@@ -14,6 +16,7 @@ use GrayCompass\Core\Figures;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
@@ -37,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         // Whatever host or proxy the page came through, its parts come the same way.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         RateLimiter::for('login', LoginLimits::for(...));
+        Gate::policy(Deed::class, DeedPolicy::class);
         // Codes in an address are matched exactly against the catalogue before any query.
         Route::bind(
             'manoeuvre',

@@ -69,7 +69,9 @@ install_php_packages() {
 install_web_packages() {
     [ node_modules/.package-lock.json -nt package-lock.json ] && return 0
     say 'Installing interface packages (npm)'
-    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund --silent >var/npm.log 2>&1 </dev/null \
+    # A registry that hiccups is asked once more.
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund --loglevel=error >var/npm.log 2>&1 </dev/null \
+        || PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund --loglevel=error >>var/npm.log 2>&1 </dev/null \
         || fail "npm could not install the interface packages; the end of var/npm.log says: $(grep -v '^ *$' var/npm.log | tail -n 1)"
     touch node_modules/.package-lock.json
 }

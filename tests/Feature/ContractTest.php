@@ -18,7 +18,7 @@ final class ContractTest extends FeatureTestCase
 {
     public function test_every_route_gives_every_answer_that_the_contract_names(): void
     {
-        $user = $this->member();
+        $user = $this->member(role: Role::Lead);
         $athlete = $this->athleteOf($user);
         $this->getJson('/api/me')->assertOk();
         $this->visitors($athlete->id);
@@ -64,6 +64,9 @@ final class ContractTest extends FeatureTestCase
         }
         $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
         $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->assertOk();
+        foreach (['/api/deeds', '/api/deeds.csv'] as $uri) {
+            $this->getJson("{$uri}?what=unheard_of")->assertStatus(422);
+        }
         $this->postJson('/api/weigh', ['conditions' => []])->assertStatus(422);
         $this->getJson('/api/today?page=0')->assertStatus(422);
         $this->postJson(
@@ -98,7 +101,16 @@ final class ContractTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$hot}/signature", $this->seen($hot))->assertStatus(422);
         $this->postJson("/api/examinations/{$id}/signature", ['revision' => 9999])->assertStatus(409);
         $student = User::factory()->memberOf(Team::query()->findOrFail($user->teamId()), Role::Student)->create();
-        $this->actingAs($student)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
+        $this->actingAs($student);
+        $this->getJson('/api/deeds')->assertForbidden();
+        $this->getJson('/api/deeds.csv')->assertForbidden();
+        $this->save($id, 'sections/safety', self::CLEAR, 2)->assertForbidden();
+        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
+        $this->deleteJson(
+            "/api/examinations/{$id}/findings/effusion_sweep/left",
+            ['key' => 'not-their-own', 'version' => 1],
+        )->assertForbidden();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
         $this->actingAs($user)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         Assessment::query()->where('examination_id', $id)->update(['problem' => null]);
         $this->getJson("/api/examinations/{$id}/weighing")->assertStatus(410);
@@ -170,7 +182,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            '/api/ping', '/api/today', '/api/catalogue', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
+            '/api/ping', '/api/today', '/api/catalogue', '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",
             "/api/examinations/{$id}/weighing",

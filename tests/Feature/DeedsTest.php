@@ -11,6 +11,7 @@ use App\Audit\What;
 use App\Models\Assessment;
 use App\Models\Examination;
 use App\Models\Finding;
+use App\Models\Role;
 use App\Models\User;
 use Database\Factories\UserFactory;
 use Illuminate\Database\QueryException;
@@ -172,5 +173,51 @@ final class DeedsTest extends FeatureTestCase
         $whole = Examination::query()->withoutGlobalScopes()->with(['sections', 'findings'])->findOrFail($id);
         self::assertSame($user->id, $whole->sections->firstWhere('name', 'frame')?->getAttribute('saved_by'));
         self::assertSame($other->id, $whole->findings->firstWhere('manoeuvre', 'effusion_sweep')?->getAttribute('saved_by'));
+    }
+
+    public function test_whoever_leads_the_team_sees_its_deeds_and_nobody_elses(): void
+    {
+        $lead = $this->member(role: Role::Lead);
+        $user = User::factory()->memberOf($lead->membership->team)->create(['name' => '=Bo']);
+        $this->openedBy($this->member('Marsh End Judo'));
+        $id = $this->openedBy($user);
+        $this->actingAs($user)->getJson('/api/deeds')->assertForbidden();
+        $this->get('/api/deeds.csv')->assertForbidden();
+        $this->actingAs($lead);
+        $all = $this->getJson('/api/deeds')->assertOk();
+        self::assertSame(Deed::query()->where('team_id', $lead->teamId())->count(), $all->json('total'));
+        $all->assertJsonPath('deeds.0.what', 'Deeds read')->assertJsonPath('deeds.0.who', $lead->name);
+        $started = $this->getJson("/api/deeds?what=examination_started&person={$user->id}&subject={$id}")->assertOk();
+        $started->assertJsonPath('total', 1)->assertJsonPath('deeds.0.who', '=Bo')
+            ->assertJsonPath('deeds.0.address', '127.0.0.1');
+        $this->getJson('/api/deeds?what=unheard_of')->assertStatus(422);
+        $this->get('/api/deeds.csv?what=unheard_of')->assertStatus(422);
+        $this->getJson('/api/deeds?page=9')->assertOk()->assertJsonPath('deeds', []);
+        $table = $this->get("/api/deeds.csv?subject={$id}")->assertOk()->streamedContent();
+        $lines = explode("\r\n", trim($table));
+        self::assertSame('id,at,who,what,subject,detail,address', $lines[0]);
+        self::assertCount(1 + Deed::query()->where('subject', $id)->count(), $lines);
+        self::assertStringContainsString("'=Bo", $table);
+    }
+
+    public function test_a_student_changes_what_they_entered_and_nothing_of_others(): void
+    {
+        $user = $this->member();
+        $id = $this->openedBy($user);
+        $this->actingAs($user);
+        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $student = User::factory()->memberOf($user->membership->team, Role::Student)->create();
+        $this->actingAs($student);
+        $refusal = $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
+        $refusal->assertJsonPath('error.reason', 'somebody else entered this, and a student may not change it');
+        $this->deleteJson(
+            "/api/examinations/{$id}/findings/effusion_sweep/left",
+            ['key' => 'not-yours', 'version' => 1],
+        )->assertForbidden();
+        $this->save($id, 'sections/safety', self::CLEAR, 1)->assertForbidden();
+        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'none'])->assertOk();
+        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'trace'], 1)->assertOk();
+        $this->actingAs($user);
+        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'none'], 2)->assertOk();
     }
 }

@@ -43,6 +43,7 @@ export const router = createRouter({
           .load()
           .catch(() => undefined),
     },
+    { path: '/deeds', name: 'deeds', component: () => import('./views/DeedsView.vue') },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 })

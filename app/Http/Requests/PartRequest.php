@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Examinations\SaveRequest;
+use App\Models\Role;
+use App\Models\User;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
 use Illuminate\Foundation\Http\FormRequest;
@@ -46,8 +48,14 @@ final class PartRequest extends FormRequest
 
     private function with(?stdClass $payload): SaveRequest
     {
-        $by = $this->user()->id ?? abort(401);
+        $by = $this->user();
 
-        return new SaveRequest($this->string('key')->toString(), $this->integer('version'), $by, $payload);
+        return $by instanceof User ? new SaveRequest(
+            $this->string('key')->toString(),
+            $this->integer('version'),
+            $by->id,
+            $payload,
+            $by->membership->role !== Role::Student,
+        ) : abort(401);
     }
 }

@@ -89,6 +89,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/deeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who did what, newest first; for whoever leads the team */
+        get: operations["listDeeds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deeds.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All of them as a table */
+        get: operations["tableOfDeeds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}": {
         parameters: {
             query?: never;
@@ -912,6 +946,31 @@ export interface components {
         };
         Started: {
             id: string;
+        };
+        Deeds: {
+            deeds: {
+                id: number;
+                /** Format: date-time */
+                at: string;
+                who: string;
+                what: string;
+                /** @description id of what it was done to */
+                subject: string | null;
+                /** @description codes and counts, never what was found */
+                detail: string;
+                address: string;
+            }[];
+            total: number;
+            page: number;
+            pages: number;
+            people: {
+                id: string;
+                name: string;
+            }[];
+            kinds: {
+                id: string;
+                label: string;
+            }[];
         };
         Signature: {
             /** @description of the examination as it was on screen */
@@ -4636,6 +4695,65 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    listDeeds: {
+        parameters: {
+            query?: {
+                person?: string | null;
+                /** @description one of `kinds` */
+                what?: string | null;
+                /** @description id of what it was done to */
+                subject?: string | null;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of deeds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Deeds"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    tableOfDeeds: {
+        parameters: {
+            query?: {
+                person?: string | null;
+                /** @description one of `kinds` */
+                what?: string | null;
+                /** @description id of what it was done to */
+                subject?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Comma-separated values, RFC 4180 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            422: components["responses"]["Refused"];
+        };
+    };
     showAthlete: {
         parameters: {
             query?: never;
@@ -4854,6 +4972,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Stale"];
             419: components["responses"]["PageExpired"];
@@ -4890,6 +5009,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Stale"];
             419: components["responses"]["PageExpired"];
@@ -4926,6 +5046,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Stale"];
             419: components["responses"]["PageExpired"];

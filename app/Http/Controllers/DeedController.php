@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Http\Requests\DeedsRequest;
+use App\Http\Resources\DeedsResource;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Who did what in a team, for whoever leads it; looking at it is a deed too. */
+final readonly class DeedController
+{
+    private const COLUMNS = ['id', 'at', 'who', 'what', 'subject', 'detail', 'address'];
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    public function index(DeedsRequest $request, #[CurrentUser] User $user): DeedsResource
+    {
+        $search = $request->search($user);
+        if ($search->page === 1) {
+            $this->deeds->record(What::DeedsRead);
+        }
+
+        return new DeedsResource($search);
+    }
+
+    /** All of them as a table, RFC 4180, newest first. */
+    public function table(DeedsRequest $request, #[CurrentUser] User $user): StreamedResponse
+    {
+        $search = $request->search($user);
+        $this->deeds->record(What::Exported, null, ['as' => 'deeds']);
+
+        return response()->streamDownload(static function () use ($search): void {
+            $out = fopen('php://output', 'w');
+            if ($out === false) {
+                return;
+            }
+            $people = $search->people();
+            fputcsv($out, self::COLUMNS, escape: '', eol: "\r\n");
+            foreach ($search->deeds()->lazyByIdDesc(500) as $deed) {
+                $line = array_map(self::harmless(...), DeedsResource::line($deed, $people));
+                fputcsv($out, $line, escape: '', eol: "\r\n");
+            }
+        }, 'who-did-what.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
+    }
+
+    /** A cell that begins like a formula would be one in a spreadsheet. */
+    private static function harmless(string|int|null $cell): string
+    {
+        $text = (string) $cell;
+
+        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'{$text}" : $text;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Audit\Deed;
+use App\Audit\Search;
+use App\Audit\What;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A page of who did what, with what it can be narrowed to.
+ *
+ * @property-read Search $resource
+ */
+final class DeedsResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $people = $this->resource->people();
+        $page = $this->resource->deeds()->paginate(Search::A_PAGE, page: $this->resource->page);
+
+        return [
+            'deeds' => array_map(static fn (Deed $deed): array => self::line($deed, $people), $page->items()),
+            'total' => $page->total(),
+            'page' => $page->currentPage(),
+            'pages' => max(1, $page->lastPage()),
+            'people' => array_map(
+                static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
+                array_keys($people),
+                $people,
+            ),
+            'kinds' => array_map(
+                static fn (What $what): array => ['id' => $what->value, 'label' => $what->label()],
+                What::cases(),
+            ),
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $people
+     * @return array{id: int, at: string, who: string, what: string, subject: string|null, detail: string, address: string}
+     */
+    public static function line(Deed $deed, array $people): array
+    {
+        return [
+            'id' => $deed->id,
+            'at' => str_replace(' ', 'T', $deed->at).'Z',
+            'who' => $people[$deed->user_id ?? ''] ?? 'nobody known',
+            'what' => $deed->what->label(),
+            'subject' => $deed->subject,
+            'detail' => self::words($deed->detail),
+            'address' => $deed->address,
+        ];
+    }
+
+    /**
+     * @param  array<string, string|int|bool>  $detail
+     */
+    private static function words(array $detail): string
+    {
+        // Digests are for records:verify, and nothing to read.
+        unset($detail['digest'], $detail['document']);
+        $say = static fn (string $key, string|int|bool $value): string => $key.' '
+            .(is_bool($value) ? ($value ? 'answered' : 'not answered') : $value);
+
+        return implode(', ', array_map($say, array_keys($detail), $detail));
+    }
+}

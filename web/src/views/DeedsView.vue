@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { Deeds } from '@/contract/types'
+import TopBar from '@/shared/TopBar.vue'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiEmpty from '@/ui/UiEmpty.vue'
+import UiPages from '@/ui/UiPages.vue'
+import UiSelect from '@/ui/UiSelect.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
+
+/** Who did what in the team; nobody can change a line of it, and looking at it stands in it too. */
+const deeds = ref<Deeds | null>(null)
+const problem = ref('')
+const asked = reactive<{ person?: string; what?: string; page: number }>({ page: 1 })
+
+async function load(): Promise<void> {
+  try {
+    deeds.value = await answerOf(api.GET('/api/deeds', { params: { query: { ...asked } } }))
+    problem.value = ''
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'
+  }
+}
+
+function ask(change: Partial<typeof asked>): void {
+  Object.assign(asked, { page: 1 }, change)
+  void load()
+}
+
+function when(at: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+  }).format(new Date(at))
+}
+
+onMounted(load)
+</script>
+
+<template>
+  <TopBar />
+  <main class="deeds">
+    <header>
+      <h1>Who did what</h1>
+      <a class="button" href="/api/deeds.csv" download>Table (CSV)</a>
+    </header>
+    <UiAlert v-if="problem" :say="problem" />
+    <UiWaiting v-else-if="!deeds" label="Loading the list" />
+    <template v-else>
+      <div class="narrow">
+        <UiSelect
+          label="Person"
+          none="everybody"
+          :value="asked.person"
+          :options="deeds.people.map(({ id, name }) => ({ id, label: name }))"
+          @change="(person) => ask({ person })"
+        />
+        <UiSelect
+          label="What"
+          none="everything"
+          :value="asked.what"
+          :options="deeds.kinds"
+          @change="(what) => ask({ what })"
+        />
+        <p class="number quiet-text">{{ deeds.total }} {{ deeds.total === 1 ? 'entry' : 'entries' }}</p>
+      </div>
+      <UiEmpty v-if="deeds.deeds.length === 0" say="Nothing was done that this asks for." />
+      <div v-else class="wide">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">When</th>
+              <th scope="col">Who</th>
+              <th scope="col">What</th>
+              <th scope="col">Part</th>
+              <th scope="col">From</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="deed in deeds.deeds" :key="deed.id">
+              <td class="number">{{ when(deed.at) }}</td>
+              <td>{{ deed.who }}</td>
+              <td>{{ deed.what }}</td>
+              <td>{{ deed.detail }}</td>
+              <td class="number">{{ deed.address }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <UiPages :page="deeds.page" :pages="deeds.pages" label="Pages of deeds" @turn="(page) => ask({ page })" />
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.deeds {
+  display: grid;
+  gap: 18px;
+  padding: 26px clamp(12px, 3vw, 44px) 60px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+}
+.narrow {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 16px;
+}
+.narrow > .select {
+  width: 240px;
+}
+.wide {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 8px 16px 8px 0;
+  text-align: left;
+  font-weight: 400;
+  border-bottom: 1px solid var(--line);
+}
+thead th {
+  color: var(--text-3);
+  font-size: var(--type-small);
+}
+td:first-child {
+  white-space: nowrap;
+}
+</style>
