@@ -47,7 +47,7 @@ async function stay(): Promise<void> {
     <nav aria-label="Main">
       <RouterLink to="/">Today</RouterLink>
       <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
-      <RouterLink v-if="session.user?.role === 'lead'" :to="{ name: 'deeds' }">Who did what</RouterLink>
+      <RouterLink v-if="session.user?.role === 'lead'" :to="{ name: 'deeds' }">Log</RouterLink>
     </nav>
     <span class="team">{{ session.user?.team }}</span>
     <LookPicker class="look" />

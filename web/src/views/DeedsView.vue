@@ -46,7 +46,7 @@ onMounted(load)
   <TopBar />
   <main class="deeds">
     <header>
-      <h1>Who did what</h1>
+      <h1>Log: who did what</h1>
       <a class="button" href="/api/deeds.csv" download>Table (CSV)</a>
     </header>
     <UiAlert v-if="problem" :say="problem" />
@@ -67,10 +67,10 @@ onMounted(load)
           :options="deeds.kinds"
           @change="(what) => ask({ what })"
         />
-        <p class="number quiet-text">{{ deeds.total }} {{ deeds.total === 1 ? 'entry' : 'entries' }}</p>
+        <p class="count number quiet-text">{{ deeds.total }} {{ deeds.total === 1 ? 'entry' : 'entries' }}</p>
       </div>
       <UiEmpty v-if="deeds.deeds.length === 0" say="Nothing was done that this asks for." />
-      <div v-else class="wide">
+      <div v-else class="wide" role="region" aria-label="Who did what, newest first" tabindex="0">
         <table>
           <thead>
             <tr>
@@ -117,6 +117,9 @@ header {
 }
 .narrow > .select {
   width: 240px;
+}
+.count {
+  padding-bottom: 11px;
 }
 .wide {
   overflow-x: auto;
