@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\AnswerInJson;
+use App\Http\Middleware\EndOfSession;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problems;
@@ -34,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
             StartSession::class,
+            EndOfSession::class,
             ValidateCsrfToken::class,
             SubstituteBindings::class,
         ]);

@@ -101,8 +101,8 @@ fpm_pool() {
     printf 'php_admin_value[opcache.jit] = disable\nphp_admin_value[opcache.jit_buffer_size] = 0\nphp_admin_value[pcov.enabled] = 0\n'
     printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 128M\n'
     for name in APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE DB_USERNAME \
-        DB_PASSWORD SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL PATH; do
-        [ -z "${!name}" ] || printf 'env[%s] = "%s"\n' "$name" "${!name}"
+        DB_PASSWORD SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL TRUSTED_PROXIES PATH; do
+        [ -z "${!name:-}" ] || printf 'env[%s] = "%s"\n' "$name" "${!name}"
     done
     for name in "${CACHED[@]}"; do printf 'env[%s] = "%s"\n' "${name%%=*}" "${name#*=}"; done
 }

@@ -12,6 +12,7 @@ use App\People\Email;
 use Database\Factories\UserFactory;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -55,6 +56,41 @@ final class AccountsTest extends FeatureTestCase
         Team::query()->each(static fn (Team $team) => $team->delete());
         (new DatabaseSeeder)->run();
         self::assertSame(0, Team::query()->count());
+    }
+
+    public function test_a_new_password_logs_everybody_out(): void
+    {
+        $user = $this->member();
+        DB::table('sessions')->insert(['id' => 'x', 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0]);
+        self::assertSame(
+            [2, "email: there is no account with this address.\n"],
+            $this->command('user:password', ['email' => 'nobody@fenmoor.example']),
+        );
+        self::assertSame(
+            [2, "password: it needs 12 letters or more.\n"],
+            $this->command('user:password', ['email' => $user->email], "short\n"),
+        );
+        self::assertSame(1, DB::table('sessions')->count());
+        [$code] = $this->command('user:password', ['email' => $user->email], "quite another one\n");
+        self::assertSame([0, 0], [$code, DB::table('sessions')->count()]);
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertStatus(422);
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => 'quite another one'])->assertOk();
+    }
+
+    public function test_a_session_ends_after_twelve_hours_however_busy(): void
+    {
+        $user = $this->member();
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk();
+        $this->travel(11)->hours();
+        $this->getJson('/api/today')->assertOk();
+        $this->travel(61)->minutes();
+        $this->getJson('/api/today')->assertUnauthorized();
+    }
+
+    public function test_logging_out_clears_what_pages_left_behind(): void
+    {
+        $this->actingAs($this->member());
+        $this->postJson('/api/logout')->assertNoContent()->assertHeader('Clear-Site-Data', '"cache"');
     }
 
     /**

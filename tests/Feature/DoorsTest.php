@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Audit\Deed;
 use App\Models\User;
 use App\Secrets\KeyCheck;
 use Illuminate\Database\QueryException;
@@ -60,6 +61,21 @@ final class DoorsTest extends FeatureTestCase
         $answer->assertHeaderMissing('Strict-Transport-Security');
         config(['session.secure' => true]);
         $this->get('/')->assertHeader('Strict-Transport-Security');
+    }
+
+    public function test_the_word_of_a_named_tls_end_on_the_visitor_is_taken_and_of_nobody_else(): void
+    {
+        $from = function (): string {
+            $this->withHeader('X-Forwarded-For', '192.0.2.7')->postJson(
+                '/api/login',
+                ['email' => 'nobody@fenmoor.example', 'password' => 'a guess'],
+            );
+
+            return Deed::query()->orderByDesc('id')->firstOrFail()->address;
+        };
+        self::assertSame('127.0.0.1', $from());
+        config(['trustedproxy.proxies' => ['127.0.0.1']]);
+        self::assertSame('192.0.2.7', $from());
     }
 
     public function test_what_is_typed_is_kept_to_the_letter(): void

@@ -18,7 +18,8 @@ use Symfony\Component\Console\Input\StreamableInputInterface;
 /** The password is asked for, or comes on standard input: it never stands in a list of processes. */
 final class UserCreate extends Command
 {
-    private const LEAST_PASSWORD = 12;
+    /** Letters. */
+    public const LEAST_PASSWORD = 12;
 
     protected $signature = 'user:create {team : id of the team} {email} {name} {--role=practitioner : lead, practitioner or student}';
 

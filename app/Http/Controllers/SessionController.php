@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Http\Middleware\EndOfSession;
 use App\Http\Requests\LoginRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
@@ -14,6 +15,7 @@ use GrayCompass\Document\Refusal;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Hash;
 
 /** Logging in and out, and who is there. Failed tries are counted by the limiter `login`. */
@@ -33,6 +35,7 @@ final readonly class SessionController
             throw Refusal::at('password', 'The e-mail or the password is not right.');
         }
         $request->session()->regenerate();
+        $request->session()->put(EndOfSession::BEGUN, Date::now()->getTimestamp());
         $this->deeds->record(What::LoggedIn);
 
         return $this->show();
@@ -50,7 +53,8 @@ final readonly class SessionController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return response()->noContent();
+        // What waits to be sent may stay sealed on the device, so its storage is left; what pages left behind is not.
+        return response()->noContent()->header('Clear-Site-Data', '"cache"');
     }
 
     /** An empty authenticated answer, the yardstick of bin/bench. */

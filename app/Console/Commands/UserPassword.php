@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Models\User;
+use App\People\Email;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Console\Input\StreamableInputInterface;
+
+/** The password is asked for, or comes on standard input. Everybody who is logged in with the old one is logged out. */
+final class UserPassword extends Command
+{
+    protected $signature = 'user:password {email}';
+
+    protected $description = 'Give an account a new password';
+
+    public function handle(Deeds $deeds): int
+    {
+        $email = Email::normal($this->argument('email'));
+        $user = $email === null ? null : User::query()->where('email', $email)->first();
+        if ($user === null) {
+            $this->error('email: there is no account with this address.');
+
+            return self::INVALID;
+        }
+        $given = $this->input instanceof StreamableInputInterface ? $this->input->getStream() : null;
+        $asked = $given === null && stream_isatty(STDIN) ? $this->secret('Password') : fgets($given ?? STDIN);
+        $password = rtrim(is_string($asked) ? $asked : '', "\n");
+        if (mb_strlen($password) < UserCreate::LEAST_PASSWORD) {
+            $this->error('password: it needs '.UserCreate::LEAST_PASSWORD.' letters or more.');
+
+            return self::INVALID;
+        }
+        DB::transaction(static function () use ($user, $password, $deeds): void {
+            $user->update(['password' => $password]);
+            DB::table('sessions')->where('user_id', $user->id)->delete();
+            $deeds->record(What::PasswordChanged, $user->id, [], $user);
+        });
+        $this->line('Changed; whoever was logged in with the old one is logged out.');
+
+        return self::SUCCESS;
+    }
+}
