@@ -10,12 +10,81 @@ use App\Models\User;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route as Router;
+use Illuminate\Support\Str;
 
 /** Every route of the API, whoever comes: a route that is added stands here by itself. */
 final class RoutesTest extends FeatureTestCase
 {
     /** Whoever is not logged in may only do so. */
     private const OPEN = ['login', 'me', 'nothing'];
+
+    /**
+     * What each door answers to a student, a practitioner and a lead of the team who knock with what it asks for; a
+     * route that is added fails here until it stands in this table.
+     */
+    private const MATRIX = [
+        'login' => [422, 422, 422],
+        'me' => [200, 200, 200],
+        'logout' => [204, 204, 204],
+        'ping' => [204, 204, 204],
+        'catalogue' => [200, 200, 200],
+        'today' => [200, 200, 200],
+        'weigh' => [200, 200, 200],
+        'deeds' => [403, 403, 200],
+        'deeds.table' => [403, 403, 200],
+        'athletes.show' => [200, 200, 200],
+        'athletes.examinations.store' => [201, 201, 201],
+        'examinations.show' => [200, 200, 200],
+        'examinations.pdf' => [200, 200, 200],
+        'examinations.document' => [200, 200, 200],
+        'examinations.weighing' => [200, 200, 200],
+        'examinations.sign' => [403, 200, 200],
+        // An entry of the lead: a student changes none of it.
+        'examinations.sections.update' => [403, 200, 200],
+        'examinations.findings.update' => [403, 200, 200],
+        'examinations.findings.destroy' => [403, 200, 200],
+        'nothing' => [404, 404, 404],
+    ];
+
+    public function test_every_route_answers_each_role_as_the_matrix_says(): void
+    {
+        $names = array_map(static fn (Route $route): ?string => $route->getName(), self::routes());
+        self::assertEqualsCanonicalizing(array_keys(self::MATRIX), array_unique($names));
+        $lead = $this->member(role: Role::Lead);
+        foreach ([Role::Student, Role::Practitioner, Role::Lead] as $column => $role) {
+            $user = User::factory()->memberOf($lead->membership->team, $role)->create();
+            foreach (self::routes() as $route) {
+                $name = (string) $route->getName();
+                $id = $this->openedBy($lead);
+                $this->save($id, 'sections/history', ['pop' => true])->assertOk();
+                $this->save($id, 'findings/gait/both', ['normal' => true])->assertOk();
+                $this->actingAs($user->refresh());
+                $answer = $this->json(
+                    $route->methods()[0],
+                    $this->address($route, $id, $this->athleteOf($lead)->id),
+                    $this->askedFor($name, $id),
+                );
+                self::assertSame(self::MATRIX[$name][$column], $answer->getStatusCode(), "{$name} for a {$role->value}");
+            }
+        }
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     */
+    private function askedFor(string $name, string $examination): array
+    {
+        return match ($name) {
+            'login' => ['email' => 'nobody@fenmoor.example', 'password' => 'a guess'],
+            'athletes.examinations.store' => ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
+            'examinations.sign' => $this->seen($examination),
+            'examinations.sections.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['pop' => false]],
+            'examinations.findings.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['normal' => true]],
+            'examinations.findings.destroy' => ['key' => Str::ulid(), 'version' => 1],
+            'weigh' => (array) json_decode((string) file_get_contents(base_path('docs/examples/lachman-and-drawer.json')), true),
+            default => [],
+        };
+    }
 
     public function test_every_route_has_a_name(): void
     {
