@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import type { Chosen } from '@/contract/types'
 import { computed, ref } from 'vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TopBar from '@/shared/TopBar.vue'
-import { findingName } from '@/shared/findings'
-import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
@@ -14,25 +11,16 @@ import CopyText from '@/summary/CopyText.vue'
 import KneesTable from '@/summary/KneesTable.vue'
 import PlanSections from '@/summary/PlanSections.vue'
 import SignDialog from '@/summary/SignDialog.vue'
+import { useSummary } from '@/summary/useSummary'
 
 const props = defineProps<{ id: string }>()
-const catalogue = useCatalogue()
 const record = useRecord()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
-const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }
 const signing = ref(false)
 
 const assessment = computed(() => verdict.assessment!)
-const judgedBy = computed(() => {
-  const chosen: Chosen = record.section('frame').schools ?? {}
-  return (catalogue.catalogue?.schools ?? [])
-    .map(
-      (school) =>
-        `${school.label} ${school.options.find((option) => option.id === (chosen[school.id] ?? school.preset))?.label ?? ''}`,
-    )
-    .join('; ')
-})
+const { judgedBy, fluid, byOutcome, held, marked, nameOf } = useSummary()
 const signed = computed(() => record.head?.status === 'signed')
 const signature = computed(() => {
   const { signedAt, signedBy, signedUngated } = record.head ?? {}
@@ -41,63 +29,6 @@ const signature = computed(() => {
   return signedUngated ? `${by}, without the safety gate: ${signedUngated}` : by
 })
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
-const fluid = computed(() => {
-  const found = assessment.value.effusion
-  if (!found) return 'Not tested.'
-  const [from, to] = found.millilitres ?? []
-  const amount =
-    from === undefined || from === null
-      ? ''
-      : to === null || to === undefined
-        ? `, ${from} ml or more`
-        : `, ${from} to ${to} ml`
-  return `${found.positive ? 'Positive' : 'Not positive'}${amount}${found.bloodLikely ? ', blood likely' : ''}.`
-})
-const byOutcome = computed(() =>
-  (['positive', 'negative', 'equivocal'] as const)
-    .map((outcome) => ({
-      outcome,
-      names: assessment.value.results
-        .filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && r.manoeuvre)
-        .map((r) => nameOf(r.finding)),
-    }))
-    .filter((group) => group.names.length > 0),
-)
-/** What may not be done now, by what stands against it. */
-const held = computed(() => {
-  const groups = new Map<string, string[]>()
-  for (const [id, hold] of Object.entries(assessment.value.safety.holds)) {
-    const why = hold.rule ?? hold.kind
-    groups.set(why, [...(groups.get(why) ?? []), catalogue.nameOf(id)])
-  }
-  return [...groups].map(([why, names]) => ({
-    why: WAITS[why] ?? `By the rule of ${why.replaceAll('_', ' ')}:`,
-    names,
-  }))
-})
-/** What was taken though the gate held it back, and what was entered afterwards, stays marked. */
-const marked = computed(() =>
-  (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
-    const findings = (['left', 'right', 'both'] as const)
-      .map((side) => record.finding(m.id, side))
-      .filter((finding) => finding !== null)
-    const reason = findings.find((finding) => typeof finding.override === 'string')?.override
-    return [
-      ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
-      ...(['left', 'right', 'both'].some((side) => verdict.beforeGate.has(`${m.id}:${side}`))
-        ? [{ name: m.card.name, mark: 'recorded before the gate' }]
-        : []),
-      ...(findings.some((finding) => finding.fromMemory === true)
-        ? [{ name: m.card.name, mark: 'entered from memory' }]
-        : []),
-    ]
-  }),
-)
-
-function nameOf(finding: string): string {
-  return findingName(finding, catalogue.catalogue)
-}
-
 function when(time: string): string {
   return new Intl.DateTimeFormat('en-GB', {
     day: 'numeric',

@@ -1,0 +1,78 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, expect, test } from 'vitest'
+import type { Assessment } from '@/contract/types'
+import { useCatalogue } from '@/stores/catalogue'
+import { useRecord } from '@/stores/record'
+import { useVerdict } from '@/stores/verdict'
+import { useSummary } from '@/summary/useSummary'
+import { catalogue } from './fixtures'
+import { server } from './support'
+
+function judged(more: object): void {
+  const nothing = { results: [], effusion: null, safety: { holds: {} } }
+  useVerdict().replace({ ...nothing, ...more } as unknown as Assessment, [])
+}
+
+beforeEach(async () => {
+  setActivePinia(createPinia())
+  server({ status: 200, body: catalogue() })
+  await useCatalogue().load()
+})
+
+test.each([
+  [null, 'Not tested.'],
+  [{ positive: false, millilitres: null, bloodLikely: false }, 'Not positive.'],
+  [{ positive: true, millilitres: [5, 15], bloodLikely: false }, 'Positive, 5 to 15 ml.'],
+  [{ positive: true, millilitres: [40, null], bloodLikely: true }, 'Positive, 40 ml or more, blood likely.'],
+])('fluid is told with its amount and whether it may be blood', (effusion, says) => {
+  judged({ effusion })
+  expect(useSummary().fluid.value).toBe(says)
+})
+
+test('results are told by their outcome, those that count and those that say nothing either way', () => {
+  const result = (finding: string, outcome: string, counts: boolean) => ({
+    finding,
+    outcome,
+    counts,
+    manoeuvre: 'lachman',
+  })
+  judged({
+    results: [
+      result('lachman', 'positive', true),
+      result('story_pop', 'positive', false),
+      result('story_pop', 'equivocal', false),
+    ],
+  })
+  expect(useSummary().byOutcome.value).toEqual([
+    { outcome: 'positive', names: ['Lachman'] },
+    { outcome: 'equivocal', names: ['Pop'] },
+  ])
+})
+
+test('what may not be done stands by what is against it', () => {
+  const hold = (kind: string, rule?: string) => ({ kind, ...(rule && { rule }), mayOverride: false })
+  judged({
+    safety: {
+      holds: { lachman: hold('consent'), pivot: hold('rule', 'limb_threat'), gait: hold('consent') },
+    },
+  })
+  expect(useSummary().held.value).toEqual([
+    { why: 'Waiting for consent:', names: ['LACHMAN', 'GAIT'] },
+    { why: 'By the rule of limb threat:', names: ['PIVOT'] },
+  ])
+})
+
+test('a finding against the gate, before it, or from memory stays marked', () => {
+  judged({})
+  useVerdict().beforeGate.add('gait:both')
+  const at = (payload: object) => ({ payload: payload as never, version: 1 })
+  useRecord().replace({} as never, {
+    'lachman:left': at({ translationMm: 3, override: 'to see' }),
+    'pivot:right': at({ normal: true, fromMemory: true }),
+  })
+  expect(useSummary().marked.value).toEqual([
+    { name: 'LACHMAN', mark: 'taken against the gate: to see' },
+    { name: 'PIVOT', mark: 'entered from memory' },
+    { name: 'GAIT', mark: 'recorded before the gate' },
+  ])
+})
