@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { type Page, expect, test } from '@playwright/test'
-import { consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+import { consentAndClearGate, expectAccessible, goTo, logIn, saved, startExamination } from './person'
 
 const { FPM_PID, NGINX_PID, INSTANCE = '' } = process.env
 const started: ChildProcess[] = []
@@ -25,6 +25,17 @@ async function expectGrade(page: Page, band: RegExp, grade: string): Promise<voi
   await expect(page.getByRole('radio', { name: band })).toBeChecked()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText(grade)
 }
+
+test('the application can be installed', async ({ page, context }) => {
+  await logIn(page)
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
+  await page.reload()
+  const browser = await context.newCDPSession(page)
+  // Each test has a window of its own that keeps nothing, which is the one thing against it here.
+  const { installabilityErrors: against } = await browser.send('Page.getInstallabilityErrors')
+  expect(against.filter(({ errorId }) => errorId !== 'in-incognito')).toEqual([])
+  expect((await browser.send('Page.getAppManifest')).errors).toEqual([])
+})
 
 test('with the web server gone the application opens, goes on with drafts, and sends when it is back', async ({
   page,
@@ -61,6 +72,7 @@ test('with the web server gone the application opens, goes on with drafts, and s
   const stranger = await context.newPage()
   await stranger.goto('/')
   await expect(stranger.getByRole('heading', { name: 'The server cannot be reached' })).toBeVisible()
+  await expectAccessible(stranger)
   await page.getByRole('link', { name: 'Open it to send' }).click()
   await expect(state).toHaveText('Kept on this device, will send')
 

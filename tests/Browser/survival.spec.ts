@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
+import { consentAndClearGate, expectAccessible, goTo, logIn, saved, startExamination } from './person'
 
 test('findings entered while the server is gone are sent when it is back, even after a reload', async ({
   page,
@@ -199,6 +199,8 @@ test('logging out asks what to do with entries that wait, and keeps them sealed 
   await page.getByRole('link', { name: 'Back to today' }).click()
 
   await logOut.click()
+  await expect(asked).toBeVisible()
+  await expectAccessible(page)
   await asked.getByRole('button', { name: 'Send now and log out' }).click()
   await expect(asked.getByRole('alert')).toContainText('Not all of it could be sent')
   await asked.getByRole('button', { name: 'Keep them sealed here' }).click()
