@@ -78,6 +78,28 @@ final class DoorsTest extends FeatureTestCase
         self::assertSame('192.0.2.7', $from());
     }
 
+    public function test_a_weighing_is_bounded_by_what_it_costs(): void
+    {
+        $this->actingAs($this->member());
+        $row = ['sensitivity' => 0.8, 'specificity' => 0.8];
+        $problem = static fn (int $conditions, int $results): array => [
+            'conditions' => array_map(static fn (int $n): array => ['id' => "c{$n}", 'pretest' => 0.2], range(1, $conditions)),
+            'associations' => [],
+            'groups' => [['id' => 'g', 'echo' => 0.5, 'results' => array_map(static fn (int $n): array => [
+                'finding' => "f{$n}",
+                'outcome' => 'positive',
+                'targets' => array_fill_keys(array_map(static fn (int $c): string => "c{$c}", range(1, $conditions)), $row),
+            ], range(1, $results))]],
+            'candidates' => [],
+        ];
+        $this->postJson('/api/weigh', $problem(10, 60))->assertOk();
+        $this->postJson('/api/weigh', $problem(10, 61))->assertStatus(422)->assertJsonPath(
+            'error.reason',
+            'too much to weigh at once: 6100 of at most 6000 (conditions times targets of results and candidates)',
+        );
+        $this->postJson('/api/weigh', ['conditions' => 7, 'groups' => [1], 'candidates' => 'x'])->assertStatus(422);
+    }
+
     public function test_what_is_typed_is_kept_to_the_letter(): void
     {
         $this->actingAs($user = $this->member());

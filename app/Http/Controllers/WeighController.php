@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Examinations\Judge;
 use App\Http\Requests\WeighRequest;
+use App\Http\Requests\Work;
 use App\Models\Examination;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Document\Json;
@@ -32,7 +33,9 @@ final class WeighController
      */
     public function store(WeighRequest $request, Arithmetic $arithmetic): JsonResponse
     {
-        $weighed = $arithmetic->weigh(Json::read((string) $request->getContent()));
+        $problem = Json::read((string) $request->getContent());
+        Work::bound($problem);
+        $weighed = $arithmetic->weigh($problem);
 
         return response()->json($arithmetic->weighUp($weighed, $request->condition(), $request->order()));
     }
