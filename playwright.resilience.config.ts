@@ -5,7 +5,8 @@ export default defineConfig({
   testDir: 'tests/Resilience',
   outputDir: 'var/resilience-results',
   workers: 1,
-  timeout: 300_000,
+  // A busy machine may take its time; what hangs is still missed.
+  timeout: 900_000,
   expect: { timeout: 30_000 },
   forbidOnly: true,
   reporter: [['list']],
