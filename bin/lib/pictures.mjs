@@ -50,6 +50,9 @@ const arithmetic = async (page) => {
   await page.getByLabel('Sensitivity, %').last().fill('49')
   await page.getByLabel('Specificity, %').last().fill('58')
 }
+const log = async (page) => {
+  await page.getByRole('link', { name: 'Log', exact: true }).click()
+}
 const normal = click('button', 'Normal, next')
 
 /** Views that change the demo come after those that show it as it is. */
@@ -63,6 +66,7 @@ const PICTURES = [
   ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w')]],
   ['summary', DESK, [open(/Ines Carrowmore/), inside('/summary')], { fullPage: true }],
   ['arithmetic', DESK, [arithmetic]],
+  ['log', DESK, [log]],
   ['emergency', DESK, [open(/Petra Vaughn-Idle/), inside('/emergency'), click('button', 'Felt now')]],
   ['tablet', TABLET, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['phone', PHONE, [open(/Mirre Aldous/), goTo('Lachman'), click('button', 'L hurt')]],
