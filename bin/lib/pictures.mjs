@@ -53,6 +53,9 @@ const arithmetic = async (page) => {
 const log = async (page) => {
   await page.getByRole('link', { name: 'Log', exact: true }).click()
 }
+const weighed = async (page) => {
+  await page.getByRole('group', { name: 'Way of the chance' }).waitFor()
+}
 const normal = click('button', 'Normal, next')
 
 /** Views that change the demo come after those that show it as it is. */
@@ -63,7 +66,7 @@ const PICTURES = [
   ['bench', DESK, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['held', DESK, [open(/Petra Vaughn-Idle/), goTo('Valgus, 30°')]],
   ['evidence', DESK, [open(/Mirre Aldous/), goTo('Lachman'), click('button', /ACL tear/)]],
-  ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w')]],
+  ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w'), weighed]],
   ['summary', DESK, [open(/Ines Carrowmore/), inside('/summary')], { fullPage: true }],
   ['arithmetic', DESK, [arithmetic]],
   ['log', DESK, [log]],

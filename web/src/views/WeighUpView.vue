@@ -12,6 +12,7 @@ import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import WeighBoard from '@/weighup/WeighBoard.vue'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
 
 const props = defineProps<{ id: string; condition: string }>()
 const catalogue = useCatalogue()
@@ -66,7 +67,8 @@ function nameOf(finding: string): string {
     </nav>
     <UiAlert v-if="problem" :say="problem" />
     <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf" what-if />
-    <section v-if="steps.length > 0" aria-labelledby="sources">
+    <UiWaiting v-else-if="!problem" label="Weighing this knee" />
+    <section v-if="(input || problem) && steps.length > 0" aria-labelledby="sources">
       <h2 id="sources">Where the figures come from</h2>
       <ul>
         <li v-for="step in steps" :key="step.finding">
@@ -75,7 +77,7 @@ function nameOf(finding: string): string {
         </li>
       </ul>
     </section>
-    <section v-if="excluded.length > 0" aria-labelledby="without">
+    <section v-if="(input || problem) && excluded.length > 0" aria-labelledby="without">
       <h2 id="without">On record, but moves nothing</h2>
       <ul>
         <li v-for="e in excluded" :key="e.finding">
