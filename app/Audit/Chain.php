@@ -15,6 +15,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Chain extends Model
 {
+    /** Where those deeds hang that belong to no team. */
+    public const NO_TEAM = '-';
+
     protected $table = 'deed_chains';
 
     protected $primaryKey = 'team_id';

@@ -16,9 +16,6 @@ use Illuminate\Support\Facades\Date;
  */
 final readonly class Deeds
 {
-    /** Where the chain of those deeds hangs that belong to no team. */
-    private const NO_TEAM = '-';
-
     public function __construct(
         private ConnectionInterface $database,
         private Factory $auth,
@@ -37,7 +34,7 @@ final readonly class Deeds
         $user = $user instanceof User ? $user : null;
         $team = $user?->teamId();
         $this->database->transaction(function () use ($what, $subject, $detail, $user, $team): void {
-            $chain = self::chain($team ?? self::NO_TEAM);
+            $chain = self::chain($team ?? Chain::NO_TEAM);
             $deed = new Deed([
                 'team_id' => $team,
                 'user_id' => $user?->id,

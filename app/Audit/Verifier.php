@@ -19,7 +19,7 @@ final class Verifier
         $faults = [];
         $heads = [];
         foreach (Deed::query()->orderBy('id')->lazy(1000) as $deed) {
-            $team = $deed->team_id ?? '-';
+            $team = $deed->team_id ?? Chain::NO_TEAM;
             $head = $heads[$team] ?? ['seal' => Deed::NONE, 'count' => 0];
             if ($deed->previous !== $head['seal']) {
                 $faults[] = "Deed {$deed->id} does not follow the one before it: something between them is gone.";

@@ -20,10 +20,7 @@ enum What: string
     case Printed = 'printed';
     case Exported = 'exported';
     case TeamCreated = 'team_created';
-    case MemberInvited = 'member_invited';
     case MemberJoined = 'member_joined';
-    case RoleChanged = 'role_changed';
-    case MemberRemoved = 'member_removed';
     case PasswordChanged = 'password_changed';
     case KeysRotated = 'keys_rotated';
     case DeedsRead = 'deeds_read';

@@ -44,6 +44,21 @@ final class DeedsTest extends FeatureTestCase
         self::assertSame([], (new Verifier)->faults());
     }
 
+    public function test_every_way_of_reading_a_record_is_a_deed(): void
+    {
+        $user = $this->member();
+        $id = $this->openedBy($user);
+        $athlete = Examination::query()->withoutGlobalScopes()->findOrFail($id)->episode->athlete_id;
+        $this->actingAs($user);
+        $this->getJson("/api/athletes/{$athlete}")->assertOk();
+        $this->getJson("/api/examinations/{$id}/weighing")->assertOk();
+        $last = Deed::query()->where('team_id', $user->teamId())->orderByDesc('id')->limit(2)->get();
+        self::assertSame(
+            [[What::ExaminationRead, $id], [What::AthleteRead, $athlete]],
+            $last->map(static fn (Deed $deed): array => [$deed->what, $deed->subject])->all(),
+        );
+    }
+
     public function test_what_is_refused_or_sent_again_is_no_deed(): void
     {
         $user = $this->member();

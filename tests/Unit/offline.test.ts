@@ -86,6 +86,15 @@ test('a saved entry is on the device before it leaves the queue', async () => {
   expect(kept?.value.parts['gait:both']).toEqual({ payload: { bend: 30 }, version: 5 })
 })
 
+test('once it is let go of, nothing of it is left for whoever comes after', async () => {
+  const store = useExamination()
+  server({ status: 200, body: examination(10, 4) })
+  await store.open('01A')
+  store.close()
+  expect([useRecord().head, useRecord().finding('gait', 'both'), useVerdict().assessment]).toEqual([null, null, null])
+  expect([useVerdict().beforeGate.size, store.isOpen('01A')]).toEqual([0, false])
+})
+
 test('what was never open here cannot be opened without the server', async () => {
   server('gone')
   await expect(useExamination().open('01A')).rejects.toThrow('cannot be reached')

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Console\AsksPassword;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Team;
@@ -13,13 +14,11 @@ use App\Models\User;
 use App\People\Email;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\Console\Input\StreamableInputInterface;
 
-/** The password is asked for, or comes on standard input: it never stands in a list of processes. */
+/** How the first person of a team, and each one after, gets an account. */
 final class UserCreate extends Command
 {
-    /** Letters. */
-    public const LEAST_PASSWORD = 12;
+    use AsksPassword;
 
     protected $signature = 'user:create {team : id of the team} {email} {name} {--role=practitioner : lead, practitioner or student}';
 
@@ -44,9 +43,9 @@ final class UserCreate extends Command
             return $this->refuse($name === '' ? 'name: it is missing.'
                 : 'email: there is an account with this address already.');
         }
-        $password = $this->password();
-        if (mb_strlen($password) < self::LEAST_PASSWORD) {
-            return $this->refuse('password: it needs '.self::LEAST_PASSWORD.' letters or more.');
+        $password = $this->askPassword();
+        if ($password === null) {
+            return self::INVALID;
         }
         $user = DB::transaction(function () use ($team, $email, $name, $role, $password, $deeds): User {
             $user = User::query()->create(
@@ -67,13 +66,5 @@ final class UserCreate extends Command
         $this->error($why);
 
         return self::INVALID;
-    }
-
-    private function password(): string
-    {
-        $given = $this->input instanceof StreamableInputInterface ? $this->input->getStream() : null;
-        $asked = $given === null && stream_isatty(STDIN) ? $this->secret('Password') : fgets($given ?? STDIN);
-
-        return rtrim(is_string($asked) ? $asked : '', "\n");
     }
 }

@@ -6,15 +6,17 @@ namespace App\Console\Commands;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Console\AsksPassword;
 use App\Models\User;
 use App\People\Email;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\Console\Input\StreamableInputInterface;
 
-/** The password is asked for, or comes on standard input. Everybody who is logged in with the old one is logged out. */
+/** Everybody who is logged in with the old password is logged out. */
 final class UserPassword extends Command
 {
+    use AsksPassword;
+
     protected $signature = 'user:password {email}';
 
     protected $description = 'Give an account a new password';
@@ -28,12 +30,8 @@ final class UserPassword extends Command
 
             return self::INVALID;
         }
-        $given = $this->input instanceof StreamableInputInterface ? $this->input->getStream() : null;
-        $asked = $given === null && stream_isatty(STDIN) ? $this->secret('Password') : fgets($given ?? STDIN);
-        $password = rtrim(is_string($asked) ? $asked : '', "\n");
-        if (mb_strlen($password) < UserCreate::LEAST_PASSWORD) {
-            $this->error('password: it needs '.UserCreate::LEAST_PASSWORD.' letters or more.');
-
+        $password = $this->askPassword();
+        if ($password === null) {
             return self::INVALID;
         }
         DB::transaction(static function () use ($user, $password, $deeds): void {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Examinations\Judge;
 use App\Http\Requests\WeighRequest;
 use App\Http\Requests\Work;
@@ -17,10 +19,12 @@ use Illuminate\Http\JsonResponse;
 final class WeighController
 {
     /** The very input that the chances of an examination were weighed from; of a signed one, as it was signed. */
-    public function show(Examination $examination, Judge $judge): JsonResponse
+    public function show(Examination $examination, Judge $judge, Deeds $deeds): JsonResponse
     {
         $problem = $judge->problem($examination->load(['sections', 'findings']));
         abort_if($problem === null, 410, 'This examination was signed before the input of its chances was kept.');
+
+        $deeds->record(What::ExaminationRead, $examination->id, ['as' => 'weighing']);
 
         return response()->json($problem);
     }

@@ -81,10 +81,12 @@ export const useExamination = defineStore('examination', () => {
     return queue.value !== null && record.head?.id === id
   }
 
-  /** Lets go of it; what still waits stays on the device. */
+  /** Lets go of it, so that nobody who comes after sees it; what still waits stays on the device. */
   function close(): void {
     scope?.stop()
     queue.value = null
+    record.clear()
+    verdict.clear()
     undoable.clear()
     fromMemory.value = false
     merged.value = ''

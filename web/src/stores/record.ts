@@ -32,10 +32,15 @@ export const useRecord = defineStore('record', () => {
 
   /** Another examination, or the same one read anew. */
   function replace(next: RecordHead, parts: Record<string, StoredPart>): void {
-    shown.clear()
-    stored.clear()
+    clear()
     head.value = next
     for (const [part, newest] of Object.entries(parts)) receive(part, newest)
+  }
+
+  function clear(): void {
+    shown.clear()
+    stored.clear()
+    head.value = null
   }
 
   function receive(part: string, newest: StoredPart): void {
@@ -92,6 +97,7 @@ export const useRecord = defineStore('record', () => {
     hurtSide,
     otherSide,
     replace,
+    clear,
     receive,
     hold,
     show,

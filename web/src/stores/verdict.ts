@@ -18,6 +18,12 @@ export const useVerdict = defineStore('verdict', () => {
     tellBeforeGate(early)
   }
 
+  function clear(): void {
+    assessment.value = null
+    marks = {}
+    beforeGate.clear()
+  }
+
   /** An answer carries only what is new in it. */
   function follow(answer: Saved): void {
     if (assessment.value) assessment.value = { ...assessment.value, ...answer.assessment }
@@ -30,5 +36,5 @@ export const useVerdict = defineStore('verdict', () => {
     for (const part of early) beforeGate.add(part)
   }
 
-  return { assessment, beforeGate, byChance, known: () => marks, replace, follow }
+  return { assessment, beforeGate, byChance, known: () => marks, replace, clear, follow }
 })
