@@ -66,3 +66,20 @@ test('another person reads none of it; logging out leaves none of it; without a 
   await unshelve('today')
   expect(await shelved('today')).toBeNull()
 })
+
+test('what is still being put away when the shelf is cleared does not land on it afterwards', async () => {
+  void shelve('today', { due: 3 })
+  await clearShelf()
+  await new Promise((resolve) => setTimeout(resolve, 50))
+  expect(await shelved('today')).toBeNull()
+})
+
+test('an answer that comes once somebody else has logged in is not put on their shelf', async () => {
+  let answer: (value: unknown) => void = () => undefined
+  const read = readThrough('today', () => new Promise((resolve) => (answer = resolve)))
+  await openVault('bo', KEY)
+  answer({ due: 3 })
+  await read
+  await new Promise((resolve) => setTimeout(resolve, 50))
+  expect(await shelved('today')).toBeNull()
+})

@@ -1,5 +1,6 @@
 import { Unreachable } from '@/api/client'
 import { shelve, shelved } from './shelf'
+import { vault } from './vault'
 
 export interface Read<T> {
   value: T
@@ -16,13 +17,15 @@ const PATIENCE_MS = 4_000
  * @throws what `ask` throws, where nothing was kept or the server answered with a refusal
  */
 export async function readThrough<T>(name: string, ask: () => Promise<T>): Promise<Read<T>> {
+  const own = vault()?.user
   const asked = ask()
   // Both are on their way at once; a refusal is told below, and not as one that nobody waited for.
   asked.catch(() => undefined)
   const kept = await shelved<T>(name)
   try {
     const value = await (kept === null ? asked : Promise.race([asked, patience()]))
-    void shelve(name, value)
+    // Somebody else may have logged in meanwhile: what was asked for the one before is not for their shelf.
+    if (vault()?.user === own) void shelve(name, value)
     return { value, keptAt: null }
   } catch (error) {
     if (kept === null || !(error instanceof Unreachable)) throw error

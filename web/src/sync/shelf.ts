@@ -10,6 +10,8 @@ const PREFIX = 'shelf/'
 const EXAMINATIONS = 'examination/'
 /** As many as two busy days; older ones are read from the server. */
 const MOST_EXAMINATIONS = 40
+/** Being put away now: who clears the shelf waits for these, or one would land on it afterwards. */
+const underway = new Set<Promise<void>>()
 
 export function examinationName(id: string): string {
   return EXAMINATIONS + id
@@ -22,11 +24,12 @@ export function examinationName(id: string): string {
 export async function shelve(name: string, value: unknown): Promise<void> {
   const safe = vault()
   if (safe === null) return
-  try {
-    await safe.write(PREFIX + name, { at: new Date().toISOString(), value } satisfies Shelved<unknown>)
-  } catch {
-    // The state of saving tells when the device keeps nothing; this here is on the server already.
-  }
+  const kept = { at: new Date().toISOString(), value } satisfies Shelved<unknown>
+  // The state of saving tells when the device keeps nothing; this here is on the server already.
+  const put = safe.write(PREFIX + name, kept).catch(() => undefined)
+  underway.add(put)
+  await put
+  underway.delete(put)
 }
 
 /** Null where nothing was kept under this name. */
@@ -57,5 +60,6 @@ export async function tidyShelf(): Promise<void> {
 /** At log-out: nothing that the server holds anyway stays on the device. */
 export async function clearShelf(): Promise<void> {
   const safe = vault()
+  await Promise.all(underway)
   for (const name of (await safe?.names(PREFIX)) ?? []) await safe?.remove(name)
 }

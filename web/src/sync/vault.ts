@@ -5,6 +5,8 @@ import { createStore, del, get, keys, set } from 'idb-keyval'
  * never stored beside it. Names carry the person, so that nobody takes over what is another's.
  */
 export interface Vault {
+  /** Id of the person whose it is. */
+  user: string
   /** Names of what is kept, those that begin so. */
   names: (beginning: string) => Promise<string[]>
   /** Null where nothing is kept, or where it cannot be opened with this key. */
@@ -39,7 +41,7 @@ export async function openVault(user: string, deviceKey: string): Promise<void> 
     const bytes = Uint8Array.from(atob(deviceKey), (letter) => letter.charCodeAt(0))
     const key = await crypto.subtle.importKey('raw', bytes, 'AES-GCM', false, ['encrypt', 'decrypt'])
     store ??= createStore('gray-compass', 'sealed')
-    opened = sealedWith(key, `${user}/`, store)
+    opened = sealedWith(key, user, store)
   } catch {
     // Nothing is kept then, and the state of saving says so; nobody is kept from working.
     opened = null
@@ -50,8 +52,10 @@ export function closeVault(): void {
   opened = null
 }
 
-function sealedWith(key: CryptoKey, own: string, place: ReturnType<typeof createStore>): Vault {
+function sealedWith(key: CryptoKey, user: string, place: ReturnType<typeof createStore>): Vault {
+  const own = `${user}/`
   return {
+    user,
     async names(beginning) {
       const all = await keys<string>(place)
       return all.filter((name) => name.startsWith(own + beginning)).map((name) => name.slice(own.length))
