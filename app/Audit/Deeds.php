@@ -32,7 +32,7 @@ final readonly class Deeds
     {
         $user = $by ?? $this->auth->guard()->user();
         $user = $user instanceof User ? $user : null;
-        $team = $user?->teamId();
+        $team = $user?->membership?->team_id;
         $this->database->transaction(function () use ($what, $subject, $detail, $user, $team): void {
             $chain = self::chain($team ?? Chain::NO_TEAM);
             $deed = new Deed([

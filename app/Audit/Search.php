@@ -51,9 +51,10 @@ final readonly class Search
     {
         $ids = Deed::query()->where('team_id', $this->team)->whereNotNull('user_id')->distinct()->pluck('user_id');
         $names = [];
-        foreach (User::query()->without('membership')->whereIn('id', $ids)->orderBy('name')->get() as $user) {
+        foreach (User::query()->without('membership')->whereIn('id', $ids)->get() as $user) {
             $names[$user->id] = $user->name;
         }
+        asort($names);
 
         return $names;
     }

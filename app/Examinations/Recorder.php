@@ -39,7 +39,9 @@ final class Recorder
             $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
             $stored = ['payload' => $payload, 'version' => $save->version + 1, 'saved_by' => $save->by];
             $row === null
-                ? $locked->sections->push($locked->sections()->create(['name' => $name->value, ...$stored]))
+                ? $locked->sections->push($locked->sections()->create([
+                    'examination_id' => $locked->id, 'name' => $name->value, ...$stored,
+                ]))
                 : $row->update($stored);
 
             return $assessment;
@@ -69,6 +71,7 @@ final class Recorder
             ];
             $row === null
                 ? $locked->findings->push($locked->findings()->create([
+                    'examination_id' => $locked->id,
                     'manoeuvre' => $manoeuvre->id,
                     'side' => $side->value,
                     'sequence' => $locked->findings->count(),

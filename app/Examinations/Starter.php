@@ -74,7 +74,7 @@ final class Starter
                 'start_key' => $key,
                 'revision' => 0,
             ]);
-            $examination->sections()->create(['name' => 'frame', 'version' => 1, 'saved_by' => $examinerId, 'payload' => (object) [
+            $examination->sections()->create(['examination_id' => $examination->id, 'name' => 'frame', 'version' => 1, 'saved_by' => $examinerId, 'payload' => (object) [
                 'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
                 'route' => $route->id,
                 'hurtSide' => $hurtSide->value,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByExamination;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,15 +19,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $rules version of the rules
  * @property string $evidence set and digest
  */
-final class Assessment extends Model
+final class Assessment extends Model implements HoldsSealed
 {
-    use HasUlids;
+    use SealedByExamination;
 
     public const UPDATED_AT = null;
 
     protected $fillable = ['examination_id', 'payload', 'problem', 'rules', 'evidence'];
 
-    protected $casts = ['payload' => 'encrypted:array', 'problem' => 'encrypted:array'];
+    protected $casts = ['payload' => Sealed::class.':array', 'problem' => Sealed::class.':array'];
 
     /** SHA-256 of all that was signed here, and of which examination: another row, or another word, has another one. */
     public function digest(): string

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\People\BlindIndex;
+use App\Secrets\AthleteKeys;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\Sealer;
 use Carbon\CarbonImmutable;
 use Database\Factories\AthleteFactory;
 use Illuminate\Database\Eloquent\Attributes\Scope;
@@ -18,6 +22,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 
 /**
  * @property string $id
@@ -25,11 +30,12 @@ use Illuminate\Support\Facades\DB;
  * @property string $name encrypted at rest
  * @property string $number
  * @property string $squad
- * @property CarbonImmutable $born_on
+ * @property CarbonImmutable $born_on encrypted at rest
+ * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
  * @property Collection<int, Episode> $episodes
  */
 #[ScopedBy(TeamScope::class)]
-final class Athlete extends Model
+final class Athlete extends Model implements HoldsSealed
 {
     /** @use HasFactory<AthleteFactory> */
     use HasFactory;
@@ -39,9 +45,11 @@ final class Athlete extends Model
 
     private const RUNS = 'athlete_runs';
 
+    protected $hidden = ['data_key'];
+
     protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on'];
 
-    protected $casts = ['name' => 'encrypted', 'born_on' => 'date'];
+    protected $casts = ['name' => Sealed::class, 'born_on' => Sealed::class.':date'];
 
     protected static function booted(): void
     {
@@ -75,6 +83,22 @@ final class Athlete extends Model
                 ->groupBy('athlete_id')
                 ->havingRaw('count(*) = ?', [\count($sought)]));
         }
+    }
+
+    public function basis(array $attributes): array
+    {
+        $id = is_string($attributes['id'] ?? null) ? $attributes['id'] : $this->newUniqueId();
+
+        return ['id' => $id, 'data_key' => $attributes['data_key'] ?? app(AthleteKeys::class)->make($id)];
+    }
+
+    public function sealer(array $attributes): Sealer
+    {
+        [$id, $key] = [$attributes['id'] ?? null, $attributes['data_key'] ?? null];
+
+        return is_string($id) && is_string($key)
+            ? app(AthleteKeys::class)->from($id, $key)
+            : throw new LogicException('An athlete was read without their data key.');
     }
 
     /** All that one may look for. */

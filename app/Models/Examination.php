@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Secrets\AthleteKeys;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\Sealer;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -12,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Collection;
+use LogicException;
 
 /**
  * @property string $id
@@ -33,7 +38,7 @@ use Illuminate\Support\Collection;
  * @property Collection<int, Finding> $findings
  */
 #[ScopedBy(TeamScope::class)]
-final class Examination extends Model
+final class Examination extends Model implements HoldsSealed
 {
     use HasUlids;
     use SoftDeletes;
@@ -47,8 +52,8 @@ final class Examination extends Model
         'status' => ExaminationStatus::class,
         'examined_at' => 'datetime',
         'signed_at' => 'datetime',
-        'holds' => 'encrypted:array',
-        'signed_ungated' => 'encrypted',
+        'holds' => Sealed::class.':array',
+        'signed_ungated' => Sealed::class,
         'revision' => 'integer',
     ];
 
@@ -77,11 +82,16 @@ final class Examination extends Model
     }
 
     /**
+     * By name: the digest of what was signed is made from their order.
+     *
      * @return HasMany<Section, $this>
      */
     public function sections(): HasMany
     {
-        return $this->hasMany(Section::class);
+        $sections = $this->hasMany(Section::class);
+        $sections->orderBy('name');
+
+        return $sections;
     }
 
     /**
@@ -95,6 +105,20 @@ final class Examination extends Model
         $findings->orderBy('sequence');
 
         return $findings;
+    }
+
+    public function basis(array $attributes): array
+    {
+        return ['id' => $attributes['id'] ?? $this->newUniqueId()];
+    }
+
+    public function sealer(array $attributes): Sealer
+    {
+        $episode = $attributes['episode_id'] ?? null;
+
+        return is_string($episode)
+            ? app(AthleteKeys::class)->ofEpisode($episode)
+            : throw new LogicException('An examination was filled before its episode was said.');
     }
 
     public function isSigned(): bool

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByExamination;
 use Illuminate\Database\Eloquent\Model;
 use stdClass;
 
@@ -19,14 +21,14 @@ use stdClass;
  * @property string|null $saved_by id of whoever entered it last
  * @property int $version
  */
-final class Finding extends Model
+final class Finding extends Model implements HoldsSealed
 {
-    use HasUlids;
+    use SealedByExamination;
 
     protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version', 'saved_by'];
 
     protected $casts = [
-        'payload' => 'encrypted:object',
+        'payload' => Sealed::class.':object',
         'before_gate' => 'boolean',
         'sequence' => 'integer',
         'version' => 'integer',

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByExamination;
 use Illuminate\Database\Eloquent\Model;
 use stdClass;
 
@@ -16,11 +18,11 @@ use stdClass;
  * @property string|null $saved_by id of whoever entered it last
  * @property int $version
  */
-final class Section extends Model
+final class Section extends Model implements HoldsSealed
 {
-    use HasUlids;
+    use SealedByExamination;
 
     protected $fillable = ['examination_id', 'name', 'payload', 'version', 'saved_by'];
 
-    protected $casts = ['payload' => 'encrypted:object', 'version' => 'integer'];
+    protected $casts = ['payload' => Sealed::class.':object', 'version' => 'integer'];
 }

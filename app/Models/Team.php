@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Secrets\HasSecret;
+use App\Secrets\HoldsSealed;
 use Database\Factories\TeamFactory;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 
@@ -16,13 +16,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $name
  */
-final class Team extends Model
+final class Team extends Model implements HoldsSealed
 {
     /** @use HasFactory<TeamFactory> */
     use HasFactory;
 
     use HasSecret;
-    use HasUlids;
 
     protected $fillable = ['name'];
 }

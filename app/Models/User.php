@@ -4,47 +4,93 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\Email;
 use App\Secrets\HasSecret;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
 use Database\Factories\UserFactory;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Collection;
+use LogicException;
 
 /**
  * @property string $id
- * @property string $name
- * @property string $email in its one spelling, see Email
+ * @property string $name encrypted at rest
+ * @property string $email in its one spelling, see Email; encrypted at rest
+ * @property string $email_print what the account is found by, see Email::fingerprint()
  * @property string $password Argon2id
- * @property Membership $membership
+ * @property string|null $membership_id where they are at work just now; null: they left every team
+ * @property Membership|null $membership
+ * @property Collection<int, Membership> $memberships
  */
-final class User extends Authenticatable
+final class User extends Authenticatable implements HoldsSealed
 {
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
     use HasSecret;
-    use HasUlids;
 
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'membership_id'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'email_print'];
 
-    protected $casts = ['password' => 'hashed'];
+    protected $casts = ['name' => Sealed::class, 'email' => Sealed::class, 'password' => 'hashed'];
 
     /** Everything is loaded with its membership: no request can do without the team. */
     protected $with = ['membership'];
 
-    /**
-     * @return HasOne<Membership, $this>
-     */
-    public function membership(): HasOne
+    protected static function booted(): void
     {
-        return $this->hasOne(Membership::class);
+        self::saving(static function (self $user): void {
+            if ($user->isDirty('email')) {
+                $user->email_print = Email::fingerprint($user->email);
+            }
+        });
+    }
+
+    /** The account with this address, in its one spelling. */
+    public static function at(?string $email): ?self
+    {
+        return $email === null ? null : self::query()->where('email_print', Email::fingerprint($email))->first();
+    }
+
+    /**
+     * @return BelongsTo<Membership, $this>
+     */
+    public function membership(): BelongsTo
+    {
+        return $this->belongsTo(Membership::class);
+    }
+
+    /**
+     * Of every team that they are in, oldest first.
+     *
+     * @return HasMany<Membership, $this>
+     */
+    public function memberships(): HasMany
+    {
+        $memberships = $this->hasMany(Membership::class);
+        $memberships->whereNull('ended_at')->orderBy('id');
+
+        return $memberships;
+    }
+
+    /** @throws LogicException where they are in no team: such a one gets past no door */
+    public function present(): Membership
+    {
+        return $this->membership ?? throw new LogicException('Somebody without a team got past the door.');
     }
 
     public function teamId(): string
     {
-        return $this->membership->team_id;
+        return $this->present()->team_id;
+    }
+
+    public function role(): Role
+    {
+        return $this->present()->role;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Secrets\OwnSecret;
 use Normalizer;
 
 /** One spelling for one address: what looks or compares the same is the same, and is looked for letter by letter. */
@@ -19,5 +20,16 @@ final class Email
         $isOne = preg_match('/^[!-?A-~]+@(?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,}$/', $email) === 1;
 
         return $isOne && \strlen($email) <= self::LONGEST ? $email : null;
+    }
+
+    /**
+     * What an account is found by where addresses are sealed; without the secret it tells nothing.
+     *
+     * @param  string  $normal  in its one spelling
+     * @return string 64 hexadecimal digits
+     */
+    public static function fingerprint(string $normal): string
+    {
+        return hash_hmac('sha256', $normal, OwnSecret::of(OwnSecret::ADDRESSES));
     }
 }

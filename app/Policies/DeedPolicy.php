@@ -13,7 +13,7 @@ final class DeedPolicy
 {
     public function viewAny(User $user): Response
     {
-        return $user->membership->role === Role::Lead
+        return $user->role() === Role::Lead
             ? Response::allow()
             : Response::deny('Only whoever leads the team sees who did what.');
     }

@@ -25,7 +25,7 @@ final class ExaminationPolicy
     /** Whoever may record may sign, but for students. */
     public function sign(User $user, Examination $examination): Response
     {
-        return $user->membership->role === Role::Student
+        return $user->role() === Role::Student
             ? Response::deny('A student cannot sign.')
             : self::ofTeam($user, $examination);
     }

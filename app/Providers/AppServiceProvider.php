@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Audit\Deed;
 use App\People\LoginLimits;
 use App\Policies\DeedPolicy;
+use App\Secrets\AthleteKeys;
+use App\Secrets\RecordKeys;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
@@ -28,6 +30,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Figures::class, static fn (): Figures => new Figures);
         $this->app->singleton(Arithmetic::class, fn (): Arithmetic => new Arithmetic($this->app->make(Figures::class)));
+        $this->app->scoped(RecordKeys::class);
+        $this->app->scoped(AthleteKeys::class);
         $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(Figures::class)));
     }
 

@@ -13,9 +13,13 @@ use RuntimeException;
  * @property string|null $secret base64, encrypted at rest
  *
  * @phpstan-require-extends Model
+ *
+ * @phpstan-require-implements HoldsSealed
  */
 trait HasSecret
 {
+    use SealedByRecords;
+
     protected static function bootHasSecret(): void
     {
         self::creating(static function (self $model): void {
@@ -25,7 +29,7 @@ trait HasSecret
 
     protected function initializeHasSecret(): void
     {
-        $this->mergeCasts(['secret' => 'encrypted']);
+        $this->mergeCasts(['secret' => Sealed::class]);
         $this->makeHidden('secret');
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Secrets;
 
 use Illuminate\Contracts\Encryption\DecryptException;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -23,8 +24,8 @@ final class KeyCheck
             return self::opens($sealed) === self::LINE;
         }
         // From before there was a check: a record that is there already speaks for it.
-        $name = DB::table('athletes')->value('name');
-        if (is_string($name) && self::opens($name) === null) {
+        $athlete = DB::table('athletes')->first(['id', 'data_key']);
+        if ($athlete !== null && ! self::isKeyOf((array) $athlete)) {
             return false;
         }
         $this->renew();
@@ -47,6 +48,21 @@ final class KeyCheck
             return Crypt::decryptString($sealed);
         } catch (DecryptException) {
             return null;
+        }
+    }
+
+    /**
+     * @param  array<mixed>  $athlete
+     */
+    private static function isKeyOf(array $athlete): bool
+    {
+        [$id, $sealed] = [$athlete['id'] ?? '', $athlete['data_key'] ?? ''];
+        try {
+            App::make(AthleteKeys::class)->from(is_string($id) ? $id : '', is_string($sealed) ? $sealed : '');
+
+            return true;
+        } catch (Unopened) {
+            return false;
         }
     }
 }

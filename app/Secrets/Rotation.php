@@ -4,30 +4,28 @@ declare(strict_types=1);
 
 namespace App\Secrets;
 
-use Illuminate\Contracts\Encryption\DecryptException;
-use Illuminate\Encryption\Encrypter;
-use Illuminate\Support\Facades\Config;
-use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Seals everything anew under the key at hand, row by row, while the application goes on with the keys before it. It may
- * be stopped and begun again: what is under the new key already is left as it is.
+ * Seals anew, under the key at hand, whatever the key of the records seals itself: the data keys of the athletes, and
+ * what belongs to no athlete. It goes row by row, while the application goes on with the keys before it, and may be
+ * stopped and begun again: what is under the new key already is left as it is.
  */
-final class Rotation
+final readonly class Rotation
 {
-    /** Every encrypted column, by table. A test holds this list against the casts of the models. */
+    /** Every column that is sealed so, by table. A test holds this list against the casts of the models. */
     public const COLUMNS = [
+        'secrets' => ['sealed'],
         'teams' => ['secret'],
-        'users' => ['secret'],
-        'athletes' => ['name'],
-        'examinations' => ['holds', 'signed_ungated'],
-        'sections' => ['payload'],
-        'findings' => ['payload'],
-        'assessments' => ['payload', 'problem'],
+        'users' => ['secret', 'name', 'email'],
+        'athletes' => ['data_key'],
     ];
 
     private const AT_ONCE = 200;
+
+    public function __construct(private RecordKeys $keys)
+    {
+    }
 
     /** How many rows there are to look at. */
     public function size(): int
@@ -39,7 +37,7 @@ final class Rotation
      * @param  callable(): void  $looked  told after each row
      * @return int rows that were sealed anew
      *
-     * @throws DecryptException where a row opens under none of the keys
+     * @throws Unopened where a row opens under none of the keys
      */
     public function run(callable $looked): int
     {
@@ -65,34 +63,19 @@ final class Rotation
      */
     private function renew(string $table, array $columns, array $row): bool
     {
-        $old = array_filter(
-            array_intersect_key($row, array_flip($columns)),
-            fn (mixed $sealed): bool => is_string($sealed) && ! $this->isNew($sealed),
-        );
-        if ($old === []) {
-            return false;
-        }
         $query = DB::table($table)->where('id', $row['id']);
+        $id = is_string($row['id']) ? $row['id'] : '';
         $new = [];
-        foreach ($old as $column => $sealed) {
-            // Changed by somebody meanwhile, it is under the new key already, and is not put back.
-            $query->where($column, $sealed);
-            $new[$column] = Crypt::encryptString(Crypt::decryptString($sealed));
+        foreach ($columns as $column) {
+            $place = "{$table}.{$column}.{$id}";
+            $sealed = $row[$column] ?? null;
+            if (is_string($sealed) && ! $this->keys->isNew($sealed, $place)) {
+                // Changed by somebody meanwhile, it is under the new key already, and is not put back.
+                $query->where($column, $sealed);
+                $new[$column] = $this->keys->close($this->keys->open($sealed, $place), $place);
+            }
         }
 
-        return $query->update($new) === 1;
-    }
-
-    private function isNew(string $sealed): bool
-    {
-        $key = Config::string('app.key');
-        $bytes = str_starts_with($key, 'base64:') ? (string) base64_decode(substr($key, 7), true) : $key;
-        try {
-            (new Encrypter($bytes, Config::string('app.cipher')))->decryptString($sealed);
-
-            return true;
-        } catch (DecryptException) {
-            return false;
-        }
+        return $new !== [] && $query->update($new) === 1;
     }
 }

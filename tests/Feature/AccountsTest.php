@@ -38,8 +38,8 @@ final class AccountsTest extends FeatureTestCase
             $create(['email' => 'ada@marsh.example']),
         );
         self::assertSame([2, "name: it needs 1 to 255 letters.\n"], $this->command('team:create', ['name' => ' ']));
-        $user = User::query()->where('email', 'ada@marsh.example')->firstOrFail();
-        self::assertSame(Role::Lead, $user->membership->role);
+        $user = User::at('ada@marsh.example');
+        self::assertSame(Role::Lead, $user->role());
         $this->postJson('/api/login', ['email' => 'ADA@marsh.example', 'password' => 'only a few words'])->assertOk();
     }
 

@@ -181,7 +181,7 @@ final class DeedsTest extends FeatureTestCase
     {
         $user = $this->member();
         $id = $this->openedBy($user);
-        $team = $user->membership->team;
+        $team = $user->present()->team;
         $other = User::factory()->memberOf($team)->create();
         $this->actingAs($other);
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
@@ -193,7 +193,7 @@ final class DeedsTest extends FeatureTestCase
     public function test_whoever_leads_the_team_sees_its_deeds_and_nobody_elses(): void
     {
         $lead = $this->member(role: Role::Lead);
-        $user = User::factory()->memberOf($lead->membership->team)->create(['name' => '=Bo']);
+        $user = User::factory()->memberOf($lead->present()->team)->create(['name' => '=Bo']);
         $this->openedBy($this->member('Marsh End Judo'));
         $id = $this->openedBy($user);
         $this->actingAs($user)->getJson('/api/deeds')->assertForbidden();
@@ -221,7 +221,7 @@ final class DeedsTest extends FeatureTestCase
         $id = $this->openedBy($user);
         $this->actingAs($user);
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
-        $student = User::factory()->memberOf($user->membership->team, Role::Student)->create();
+        $student = User::factory()->memberOf($user->present()->team, Role::Student)->create();
         $this->actingAs($student);
         $refusal = $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
         $refusal->assertJsonPath('error.reason', 'somebody else entered this, and a student may not change it');

@@ -127,7 +127,8 @@ final class DoorsTest extends FeatureTestCase
     {
         $this->athleteOf($this->member());
         DB::table('key_checks')->delete();
-        Crypt::swap(new Encrypter(random_bytes(32), 'AES-256-CBC'));
+        config(['app.key' => 'base64:'.base64_encode(random_bytes(32))]);
+        $this->app->forgetScopedInstances();
         self::assertFalse((new KeyCheck)->passes());
         self::assertSame(0, DB::table('key_checks')->count());
         self::assertInstanceOf(User::class, User::query()->first());

@@ -73,7 +73,7 @@ final class ReportTest extends FeatureTestCase
     {
         $student = $this->member();
         $id = $this->tornKnee($student);
-        $student->membership->update(['role' => Role::Student]);
+        $student->present()->update(['role' => Role::Student]);
         $this->actingAs($student->refresh())->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
         $this->actingAs($this->member('Marsh End Judo'));
         foreach (['summary.pdf', 'weighing'] as $part) {

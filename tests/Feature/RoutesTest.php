@@ -52,7 +52,7 @@ final class RoutesTest extends FeatureTestCase
         self::assertEqualsCanonicalizing(array_keys(self::MATRIX), array_unique($names));
         $lead = $this->member(role: Role::Lead);
         foreach ([Role::Student, Role::Practitioner, Role::Lead] as $column => $role) {
-            $user = User::factory()->memberOf($lead->membership->team, $role)->create();
+            $user = User::factory()->memberOf($lead->present()->team, $role)->create();
             foreach (self::routes() as $route) {
                 $name = (string) $route->getName();
                 $id = $this->openedBy($lead);

@@ -14,8 +14,13 @@ use App\Models\Section;
 use App\Models\Team;
 use App\Models\User;
 use App\People\DeviceKey;
+use App\Secrets\HoldsSealed;
 use App\Secrets\KeyCheck;
 use App\Secrets\Rotation;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByRecords;
+use App\Secrets\Unopened;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Encryption\Encrypter;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -25,14 +30,64 @@ use RuntimeException;
 /** Keys change, records stay; a backup opens for whoever has its passphrase, whole or not at all. */
 final class SecretsTest extends FeatureTestCase
 {
-    public function test_all_that_is_sealed_is_on_the_list_of_what_a_new_key_seals(): void
+    private const MODELS = [
+        Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
+    ];
+
+    public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void
     {
-        $sealed = [];
-        foreach ([Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class] as $model) {
-            $casts = array_filter((new $model)->getCasts(), static fn (mixed $cast): bool => is_string($cast) && str_starts_with($cast, 'encrypted'));
-            $sealed[(new $model)->getTable()] = array_keys($casts);
+        $sealed = ['secrets' => ['sealed'], 'athletes' => ['data_key']];
+        foreach (self::MODELS as $model) {
+            $one = new $model;
+            self::assertInstanceOf(HoldsSealed::class, $one);
+            if (\in_array(SealedByRecords::class, class_uses_recursive($one), true)) {
+                $sealed[$one->getTable()] = array_keys(self::sealedBy($one));
+            }
         }
         self::assertEqualsCanonicalizing($sealed, Rotation::COLUMNS);
+    }
+
+    public function test_nothing_opens_in_another_row_or_column(): void
+    {
+        $user = $this->member();
+        $id = $this->openedBy($user);
+        $this->save($id, 'sections/episode', ['whatHappened' => 'slipped'])->assertOk();
+        $this->save($id, 'sections/history', ['pop' => true])->assertOk();
+        $of = static fn (string $name) => DB::table('sections')->where('name', $name);
+        $of('history')->update(['payload' => $of('episode')->value('payload')]);
+        $this->expectException(Unopened::class);
+        Section::query()->where('name', 'history')->firstOrFail()->payload;
+    }
+
+    public function test_nothing_of_one_athlete_opens_with_the_key_of_another_or_without_their_own(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $one = $this->athleteOf($user);
+        $other = $this->athleteOf($user);
+        $keys = DB::table('athletes')->pluck('data_key', 'id');
+        DB::table('athletes')->where('id', $one->id)->update(['data_key' => $keys[$other->id]]);
+        $this->app->forgetScopedInstances();
+        $this->expectException(Unopened::class);
+        Athlete::query()->findOrFail($one->id)->name;
+    }
+
+    public function test_names_birth_dates_and_addresses_stand_nowhere_in_plain(): void
+    {
+        $user = $this->member();
+        $this->athleteOf($user);
+        $all = (string) json_encode([DB::table('users')->get(), DB::table('athletes')->get()]);
+        foreach ([$user->name, $user->email, 'Aldous', '2004-03-02'] as $plain) {
+            self::assertStringNotContainsString($plain, $all);
+        }
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function sealedBy(Model $model): array
+    {
+        return array_filter($model->getCasts(), static fn (mixed $cast): bool => str_starts_with((string) $cast, Sealed::class));
     }
 
     public function test_after_a_new_key_the_old_one_opens_nothing_and_nothing_is_lost(): void
@@ -54,17 +109,17 @@ final class SecretsTest extends FeatureTestCase
         $this->getJson("/api/examinations/{$id}")->assertOk()->assertJsonFragment(['whatHappened' => 'slipped']);
         $this->getJson('/api/today?search='.urlencode(substr($name, 1, 5)))->assertOk()->assertJsonPath('total', 1);
         self::assertSame($device, DeviceKey::of($user->refresh()));
-        self::assertSame(0, (new Rotation)->run(static fn () => null), 'it may be begun again');
+        self::assertSame(0, app(Rotation::class)->run(static fn () => null), 'it may be begun again');
     }
 
     public function test_a_rotation_without_the_key_before_changes_nothing(): void
     {
         $this->openedBy($this->member());
         self::assertTrue((new KeyCheck)->passes());
-        $before = DB::table('sections')->pluck('payload')->all();
+        $before = DB::table('athletes')->pluck('data_key')->all();
         $this->useKey(random_bytes(32));
         self::assertSame(1, $this->artisan('keys:rotate'));
-        self::assertSame($before, DB::table('sections')->pluck('payload')->all());
+        self::assertSame($before, DB::table('athletes')->pluck('data_key')->all());
     }
 
     public function test_a_backup_opens_as_it_was_sealed(): void
@@ -123,9 +178,9 @@ final class SecretsTest extends FeatureTestCase
 
     private function useKey(string $key, string ...$before): void
     {
-        config(['app.key' => 'base64:'.base64_encode($key)]);
+        config(['app.key' => 'base64:'.base64_encode($key), 'app.previous_keys' => $before]);
+        $this->app->forgetScopedInstances();
         $bytes = static fn (string $one): string => (string) base64_decode(substr($one, 7), true);
         Crypt::swap((new Encrypter($key, 'AES-256-CBC'))->previousKeys(array_map($bytes, $before)));
-        \Illuminate\Database\Eloquent\Model::encryptUsing(null);
     }
 }

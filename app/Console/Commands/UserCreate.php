@@ -39,7 +39,7 @@ final class UserCreate extends Command
         if ($role === null) {
             return $this->refuse('role: it is one of lead, practitioner, student.');
         }
-        if ($name === '' || User::query()->where('email', $email)->exists()) {
+        if ($name === '' || User::at($email) !== null) {
             return $this->refuse($name === '' ? 'name: it is missing.'
                 : 'email: there is an account with this address already.');
         }

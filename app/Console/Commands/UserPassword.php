@@ -24,7 +24,7 @@ final class UserPassword extends Command
     public function handle(Deeds $deeds): int
     {
         $email = Email::normal($this->argument('email'));
-        $user = $email === null ? null : User::query()->where('email', $email)->first();
+        $user = User::at($email);
         if ($user === null) {
             $this->error('email: there is no account with this address.');
 

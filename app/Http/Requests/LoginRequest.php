@@ -20,12 +20,12 @@ final class LoginRequest extends FormRequest
     /**
      * An address that no account can have is looked for all the same: the answer takes as long, and says as little.
      *
-     * @return array{email: string, password: string}
+     * @return array{email_print: string, password: string}
      */
     public function credentials(): array
     {
         return [
-            'email' => Email::normal($this->string('email')->toString()) ?? '',
+            'email_print' => Email::fingerprint(Email::normal($this->string('email')->toString()) ?? ''),
             'password' => $this->string('password')->toString(),
         ];
     }

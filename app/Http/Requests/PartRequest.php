@@ -55,7 +55,7 @@ final class PartRequest extends FormRequest
             $this->integer('version'),
             $by->id,
             $payload,
-            $by->membership->role !== Role::Student,
+            $by->role() !== Role::Student,
         ) : abort(401);
     }
 }

@@ -27,8 +27,8 @@ final class SessionResource extends JsonResource
             'user' => $user === null ? null : [
                 'id' => $user->id,
                 'name' => $user->name,
-                'role' => $user->membership->role->value,
-                'team' => $user->membership->team()->value('name'),
+                'role' => $user->role()->value,
+                'team' => $user->present()->team()->value('name'),
             ],
             'deviceKey' => $user === null ? null : DeviceKey::of($user),
             'csrf' => $request->session()->token(),

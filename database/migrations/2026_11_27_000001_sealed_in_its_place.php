@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use App\People\Email;
+use App\Secrets\AthleteKeys;
+use App\Secrets\RecordKeys;
+use App\Secrets\Sealer;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Crypt;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/**
+ * Whatever is known of an athlete is sealed by a key of their own, and everything sealed is bound to its place. Birth
+ * dates, and the names and addresses of users, are sealed too. All of it, or nothing.
+ */
+return new class extends Migration
+{
+    private const BY_EXAMINATION = ['sections' => ['payload'], 'findings' => ['payload'], 'assessments' => ['payload', 'problem']];
+
+    public function up(): void
+    {
+        DB::transaction(function (): void {
+            $this->people();
+            $this->athletes();
+        });
+        Schema::table('users', static fn (Blueprint $table) => $table->unique('email_print'));
+    }
+
+    public function down(): void
+    {
+        throw new RuntimeException('What is sealed by a key of each athlete is not opened again: restore a backup.');
+    }
+
+    private function people(): void
+    {
+        $records = app(RecordKeys::class);
+        foreach ($this->rows(DB::table('teams'), 'secret') as $team) {
+            $this->seal('teams', $team['id'], ['secret' => Crypt::decryptString($team['secret'])], $records);
+        }
+        foreach ($this->rows(DB::table('users'), 'secret', 'name', 'email') as $user) {
+            ['id' => $id, 'name' => $name, 'email' => $email] = $user;
+            $secret = Crypt::decryptString($user['secret']);
+            $this->seal('users', $id, ['secret' => $secret, 'name' => $name, 'email' => $email], $records);
+            DB::table('users')->where('id', $id)->update([
+                'email_print' => Email::fingerprint($email),
+                'membership_id' => DB::table('memberships')->where('user_id', $id)->orderBy('id')->value('id'),
+            ]);
+        }
+    }
+
+    private function athletes(): void
+    {
+        $keys = app(AthleteKeys::class);
+        foreach ($this->rows(DB::table('athletes'), 'name', 'born_on') as $athlete) {
+            $id = $athlete['id'];
+            DB::table('athletes')->where('id', $id)->update(['data_key' => $made = $keys->make($id)]);
+            $box = $keys->from($id, $made);
+            $plain = ['name' => Crypt::decryptString($athlete['name']), 'born_on' => substr($athlete['born_on'], 0, 10)];
+            $this->seal('athletes', $id, $plain, $box);
+            $episodes = DB::table('episodes')->where('athlete_id', $id)->select('id');
+            $this->examinations(DB::table('examinations')->whereIn('episode_id', $episodes), $box);
+        }
+    }
+
+    private function examinations(Builder $examinations, Sealer $box): void
+    {
+        foreach ($this->rows($examinations, 'holds', 'signed_ungated') as $row) {
+            $this->anew('examinations', $row, $box);
+            foreach (self::BY_EXAMINATION as $table => $columns) {
+                foreach ($this->rows(DB::table($table)->where('examination_id', $row['id']), ...$columns) as $part) {
+                    $this->anew($table, $part, $box);
+                }
+            }
+        }
+    }
+
+    /**
+     * What was sealed the way before.
+     *
+     * @param  array<string, string>  $row
+     */
+    private function anew(string $table, array $row, Sealer $box): void
+    {
+        $this->seal($table, $row['id'], array_map(Crypt::decryptString(...), array_diff_key($row, ['id' => 0])), $box);
+    }
+
+    /**
+     * @param  array<string, string>  $plain  by column
+     */
+    private function seal(string $table, string $id, array $plain, Sealer $box): void
+    {
+        $sealed = [];
+        foreach ($plain as $column => $text) {
+            $sealed[$column] = $box->close($text, "{$table}.{$column}.{$id}");
+        }
+        $sealed === [] || DB::table($table)->where('id', $id)->update($sealed);
+    }
+
+    /**
+     * @return Generator<int, array<string, string>> with the id, and without what is null
+     */
+    private function rows(Builder $rows, string ...$columns): Generator
+    {
+        foreach ($rows->select(['id', ...$columns])->lazyById(200) as $row) {
+            $texts = [];
+            foreach ((array) $row as $column => $text) {
+                is_string($text) && $texts[(string) $column] = $text;
+            }
+            yield $texts;
+        }
+    }
+};
