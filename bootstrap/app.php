@@ -3,9 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\AnswerInJson;
-use App\Http\Middleware\EndOfSession;
+use App\Http\Middleware\HasSecondFactor;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StillHere;
 use App\Http\Problems;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
@@ -35,10 +36,11 @@ return Application::configure(basePath: dirname(__DIR__))
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
             StartSession::class,
-            EndOfSession::class,
+            StillHere::class,
             ValidateCsrfToken::class,
             SubstituteBindings::class,
         ]);
+        $middleware->alias(['second-factor' => HasSecondFactor::class]);
         // The shell is the same for everyone and needs no session.
         $middleware->group('web', []);
         $middleware->redirectGuestsTo(static fn (): ?string => null);

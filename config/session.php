@@ -11,7 +11,8 @@ return [
     'table' => 'sessions',
     'store' => null,
     'lottery' => [2, 100],
-    'cookie' => 'gray_compass_session',
+    // With TLS the browser itself sees to it that no other host or path sets it.
+    'cookie' => env('SESSION_SECURE_COOKIE', true) ? '__Host-gray-compass' : 'gray-compass',
     'path' => '/',
     'domain' => null,
     'secure' => (bool) env('SESSION_SECURE_COOKIE', true),

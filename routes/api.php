@@ -8,20 +8,59 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\DeedController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\FindingController;
+use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\MailController;
+use App\Http\Controllers\MemberController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\WeighController;
 use Illuminate\Support\Facades\Route;
 
-Route::controller(SessionController::class)->group(function (): void {
-    Route::post('login', 'store')->middleware('throttle:login')->name('login');
-    Route::get('me', 'show')->name('me');
-    Route::post('logout', 'destroy')->middleware('auth')->name('logout');
-    Route::get('ping', 'ping')->middleware('auth')->name('ping');
+Route::post('login', [SessionController::class, 'store'])->middleware('throttle:login')->name('login');
+Route::get('me', [SessionController::class, 'show'])->name('me');
+
+Route::middleware('throttle:secrets')->group(function (): void {
+    Route::post('password/forgotten', [PasswordController::class, 'forgotten'])->name('password.forgotten');
+    Route::post('password/reset', [PasswordController::class, 'reset'])->name('password.reset');
+    Route::post('invitation/look', [InvitationController::class, 'show'])->name('invitation.show');
+    Route::post('invitation', [InvitationController::class, 'accept'])->name('invitation.accept');
 });
 
+// One's own account: this much is open to whoever still has to set up a second factor.
 Route::middleware('auth')->group(function (): void {
+    Route::controller(SessionController::class)->group(function (): void {
+        Route::post('logout', 'destroy')->name('logout');
+        Route::get('ping', 'ping')->name('ping');
+        Route::get('sessions', 'index')->name('sessions');
+        Route::delete('sessions', 'endOthers')->name('sessions.others');
+        Route::delete('sessions/{session}', 'end')->name('sessions.end');
+    });
+    Route::put('teams/{team}', [TeamController::class, 'choose'])->name('teams.choose');
+    Route::middleware('throttle:secrets')->group(function (): void {
+        Route::post('password/confirm', [PasswordController::class, 'confirm'])->name('password.confirm');
+        Route::put('password', [PasswordController::class, 'update'])->name('password.update');
+        Route::put('second-factor', [SecondFactorController::class, 'update'])->name('second-factor.update');
+    });
+    Route::post('second-factor', [SecondFactorController::class, 'store'])->name('second-factor.store');
+    Route::delete('second-factor', [SecondFactorController::class, 'destroy'])->name('second-factor.destroy');
+});
+
+Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
+    Route::get('members', [MemberController::class, 'index'])->name('members');
+    Route::put('members/{membership}', [MemberController::class, 'update'])->name('members.update');
+    Route::delete('members/{membership}', [MemberController::class, 'destroy'])->name('members.destroy');
+    Route::post('invitations', [InvitationController::class, 'store'])->name('invitations.store');
+    Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
+    Route::put('team', [TeamController::class, 'update'])->name('team.update');
+    Route::get('mails', [MailController::class, 'index'])->name('mails');
+    Route::get('mails/{mail}', [MailController::class, 'show'])->name('mails.show');
+});
+
+Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): void {
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('today', TodayController::class)->name('today');
     Route::post('weigh', [WeighController::class, 'store'])->name('weigh');

@@ -21,7 +21,17 @@ enum What: string
     case Exported = 'exported';
     case TeamCreated = 'team_created';
     case MemberJoined = 'member_joined';
+    case InvitationSent = 'invitation_sent';
+    case InvitationWithdrawn = 'invitation_withdrawn';
+    case RoleChanged = 'role_changed';
+    case MemberLeft = 'member_left';
+    case TeamChanged = 'team_changed';
+    case PasswordAskedFor = 'password_asked_for';
     case PasswordChanged = 'password_changed';
+    case SecondFactorOn = 'second_factor_on';
+    case SecondFactorOff = 'second_factor_off';
+    case SessionEnded = 'session_ended';
+    case MailRead = 'mail_read';
     case KeysRotated = 'keys_rotated';
     case DeedsRead = 'deeds_read';
 

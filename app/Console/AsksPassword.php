@@ -4,24 +4,23 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\People\Passwords;
 use Symfony\Component\Console\Input\StreamableInputInterface;
 
 /** For commands that need a password: asked for, or on standard input, so that it never stands in a list of processes. */
 trait AsksPassword
 {
-    /** Letters. */
-    private const LEAST_PASSWORD = 12;
-
-    /** Null, with the reason told, where it is too short. */
+    /** Null, with the reason told, where it is none that an account may have. */
     private function askPassword(): ?string
     {
         $given = $this->input instanceof StreamableInputInterface ? $this->input->getStream() : null;
         $asked = $given === null && stream_isatty(STDIN) ? $this->secret('Password') : fgets($given ?? STDIN);
         $password = rtrim(is_string($asked) ? $asked : '', "\n");
-        if (mb_strlen($password) >= self::LEAST_PASSWORD) {
+        $fault = Passwords::fault($password);
+        if ($fault === null) {
             return $password;
         }
-        $this->error('password: it needs '.self::LEAST_PASSWORD.' letters or more.');
+        $this->error("password: {$fault}.");
 
         return null;
     }

@@ -11,6 +11,9 @@ use App\Examinations\MovedOn;
 use App\Examinations\ReusedKey;
 use App\Examinations\StaleVersion;
 use App\Http\Resources\PartResource;
+use App\People\CodeNeeded;
+use App\People\FactorNeeded;
+use App\People\PasswordNeeded;
 use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
@@ -30,7 +33,7 @@ final class Problems
     /** What goes wrong by the hand of the sender is no defect of ours. */
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
-        MovedOn::class, EnteredByAnother::class,
+        MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class, FactorNeeded::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -38,6 +41,13 @@ final class Problems
 
     /** So PDO says it when the database went away between the last statement and the commit. */
     private const LOST_BEFORE_COMMIT = 'There is no active transaction';
+
+    /** What a person must show first, by what it is called in the answer. */
+    private const ASKED_FOR = [
+        PasswordNeeded::class => ['password', 'Enter your password once more.'],
+        CodeNeeded::class => ['code', 'Enter the code that your app shows.'],
+        FactorNeeded::class => ['secondFactor', 'Your team asks for a second factor: set it up first.'],
+    ];
 
     private const REASONS = [
         401 => 'Log in first.',
@@ -73,6 +83,11 @@ final class Problems
             '',
             'somebody else entered this, and a student may not change it',
         ));
+        foreach (self::ASKED_FOR as $class => [$path, $reason]) {
+            $exceptions->render(static fn (Throwable $problem): ?JsonResponse => $problem instanceof $class
+                ? self::answer(403, $path, $reason)
+                : null);
+        }
         $exceptions->render(static fn (MovedOn $problem): JsonResponse => self::answer(
             409,
             'revision',

@@ -10,4 +10,27 @@ enum Role: string
     case Lead = 'lead';
     case Practitioner = 'practitioner';
     case Student = 'student';
+    case Coach = 'coach';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    /** In a sentence, for whoever gives it to somebody. */
+    public function may(): string
+    {
+        return match ($this) {
+            self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
+            self::Practitioner => 'Examines and signs.',
+            self::Student => 'Examines, changes only entries of their own, and does not sign.',
+            self::Coach => 'Sees nothing of a record.',
+        };
+    }
+
+    /** Whether records are open to them at all. */
+    public function examines(): bool
+    {
+        return $this !== self::Coach;
+    }
 }

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $name
+ * @property bool $asks_second_factor whether everybody must have one
  */
 final class Team extends Model implements HoldsSealed
 {
@@ -23,5 +24,9 @@ final class Team extends Model implements HoldsSealed
 
     use HasSecret;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'asks_second_factor'];
+
+    protected $attributes = ['asks_second_factor' => false];
+
+    protected $casts = ['asks_second_factor' => 'boolean'];
 }

@@ -22,6 +22,9 @@ use LogicException;
  * @property string $email in its one spelling, see Email; encrypted at rest
  * @property string $email_print what the account is found by, see Email::fingerprint()
  * @property string $password Argon2id
+ * @property string|null $factor secret of the second factor in base64, encrypted at rest; null: it is off
+ * @property list<string>|null $recovery fingerprints of the recovery codes that are left, encrypted at rest
+ * @property int $factor_step the last code that was used
  * @property string|null $membership_id where they are at work just now; null: they left every team
  * @property Membership|null $membership
  * @property Collection<int, Membership> $memberships
@@ -35,12 +38,14 @@ final class User extends Authenticatable implements HoldsSealed
 
     protected $fillable = ['name', 'email', 'password', 'membership_id'];
 
-    protected $hidden = ['password', 'remember_token', 'email_print'];
+    protected $hidden = ['password', 'remember_token', 'email_print', 'factor', 'recovery'];
 
-    protected $casts = ['name' => Sealed::class, 'email' => Sealed::class, 'password' => 'hashed'];
+    protected $casts = ['name' => Sealed::class, 'email' => Sealed::class, 'password' => 'hashed',
+        'factor' => Sealed::class, 'recovery' => Sealed::class.':array', 'factor_step' => 'integer',
+    ];
 
     /** Everything is loaded with its membership: no request can do without the team. */
-    protected $with = ['membership'];
+    protected $with = ['membership.team'];
 
     protected static function booted(): void
     {

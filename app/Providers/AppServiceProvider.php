@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Audit\Deed;
+use App\Mail\Outbox;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\User;
 use App\People\LoginLimits;
+use App\People\SecretLimits;
 use App\Policies\DeedPolicy;
 use App\Secrets\AthleteKeys;
 use App\Secrets\RecordKeys;
@@ -15,10 +20,13 @@ use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
@@ -44,7 +52,18 @@ final class AppServiceProvider extends ServiceProvider
         // Whatever host or proxy the page came through, its parts come the same way.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         RateLimiter::for('login', LoginLimits::for(...));
+        RateLimiter::for('secrets', SecretLimits::for(...));
+        Mail::extend('outbox', static fn (): Outbox => new Outbox);
         Gate::policy(Deed::class, DeedPolicy::class);
+        Gate::define('lead', static fn (User $user): Response => $user->role() === Role::Lead
+            ? Response::allow()
+            : Response::deny('Only whoever leads the team may do this.'));
+        Gate::define('examine', static fn (User $user): Response => $user->role()->examines()
+            ? Response::allow()
+            : Response::deny('A coach sees nothing of a record.'));
+        // Somebody else's team has no members here.
+        Route::bind('membership', static fn (string $id): Membership => Membership::query()
+            ->whereKey($id)->whereNull('ended_at')->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());
         // Codes in an address are matched exactly against the catalogue before any query.
         Route::bind(
             'manoeuvre',

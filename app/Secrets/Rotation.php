@@ -17,7 +17,9 @@ final readonly class Rotation
     public const COLUMNS = [
         'secrets' => ['sealed'],
         'teams' => ['secret'],
-        'users' => ['secret', 'name', 'email'],
+        'users' => ['secret', 'name', 'email', 'factor', 'recovery'],
+        'invitations' => ['email'],
+        'mails' => ['recipient', 'subject', 'message'],
         'athletes' => ['data_key'],
     ];
 

@@ -30,7 +30,7 @@ final class AccountsTest extends FeatureTestCase
         self::assertSame([2, "password: it needs 12 letters or more.\n"], $create([], "only words\n"));
         self::assertSame([2, "team: there is no team with this id.\n"], $create(['team' => 'elsewhere']));
         self::assertSame([2, "email: this is no address that an account may have.\n"], $create(['email' => 'ada']));
-        self::assertSame([2, "role: it is one of lead, practitioner, student.\n"], $create(['--role' => 'king']));
+        self::assertSame([2, "role: it is one of lead, practitioner, student, coach.\n"], $create(['--role' => 'king']));
         self::assertSame([2, "name: it is missing.\n"], $create(['name' => ' ']));
         self::assertSame(0, $create([])[0]);
         self::assertSame(

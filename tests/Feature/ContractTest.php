@@ -16,6 +16,13 @@ use Opis\JsonSchema\Validator;
 /** What is answered is what contract/openapi.yaml says. */
 final class ContractTest extends FeatureTestCase
 {
+    use AccountPromises;
+
+    /** What somebody may ask for who is not logged in. */
+    private const OPEN = [
+        '/api/login', '/api/password/forgotten', '/api/password/reset', '/api/invitation/look', '/api/invitation',
+    ];
+
     public function test_every_route_gives_every_answer_that_the_contract_names(): void
     {
         $user = $this->member(role: Role::Lead);
@@ -28,6 +35,9 @@ final class ContractTest extends FeatureTestCase
         $this->signers($id, $user);
         $this->strangers($id, $athlete->id);
         $this->oldPages($id, $athlete->id, $user);
+        $this->accounts($user);
+        $this->teams($user);
+        $this->coaches($id, $athlete->id, $user);
 
         $kept = array_keys($this->kept);
         sort($kept);
@@ -38,7 +48,7 @@ final class ContractTest extends FeatureTestCase
     private function visitors(string $athlete): void
     {
         foreach (self::changes('01ARZ3NDEKTSV4RRFFQ69G5FAV', $athlete) as [$method, $uri]) {
-            $uri === '/api/login' || $this->json($method, $uri)->assertUnauthorized();
+            \in_array($uri, self::OPEN, true) || $this->json($method, $uri)->assertUnauthorized();
         }
         foreach (self::pages('01ARZ3NDEKTSV4RRFFQ69G5FAV', $athlete) as $uri) {
             $this->getJson($uri)->assertUnauthorized();
@@ -60,7 +70,7 @@ final class ContractTest extends FeatureTestCase
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->save($id, 'sections/history', ['mechanism' => ['twist_on_planted_foot'], 'pop' => true])->assertOk();
         foreach (self::pages($id, $athlete) as $uri) {
-            $this->getJson($uri)->assertSuccessful();
+            str_contains($uri, '{mail}') || $this->getJson($uri)->assertSuccessful();
         }
         $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
         $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->assertOk();
@@ -151,6 +161,9 @@ final class ContractTest extends FeatureTestCase
         Auth::logout();
         $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk();
         $this->postJson('/api/logout')->assertNoContent();
+        $user->forceFill(['factor' => 'AAAA'])->save();
+        $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertForbidden();
+        $user->forceFill(['factor' => null])->save();
     }
 
     /**
@@ -158,11 +171,21 @@ final class ContractTest extends FeatureTestCase
      */
     private static function changes(string $id, string $athlete): array
     {
-        $part = ['key' => 'a key of its own', 'version' => 0, 'payload' => (object) []];
-
         return [
             ['POST', '/api/login', ['email' => 'physio@fenmoor.example', 'password' => 'x']],
             ['POST', '/api/logout', []],
+            ...self::recordChanges($id, $athlete), ...self::accountChanges(), ...self::teamChanges(),
+        ];
+    }
+
+    /**
+     * @return list<array{string, string, array<string, mixed>}> method, address, body
+     */
+    private static function recordChanges(string $id, string $athlete): array
+    {
+        $part = ['key' => 'a key of its own', 'version' => 0, 'payload' => (object) []];
+
+        return [
             [
                 'POST',
                 "/api/athletes/{$athlete}/examinations",
@@ -182,7 +205,8 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            '/api/ping', '/api/today', '/api/catalogue', '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
+            '/api/ping', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",
             "/api/examinations/{$id}/weighing",

@@ -81,7 +81,7 @@ final class DeedsTest extends FeatureTestCase
         $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk();
         $this->postJson('/api/logout')->assertNoContent();
         self::assertSame(
-            [[null, What::LogInRefused], [$user->id, What::LoggedIn], [$user->id, What::LoggedOut]],
+            [[$user->id, What::LogInRefused], [$user->id, What::LoggedIn], [$user->id, What::LoggedOut]],
             Deed::query()->where('id', '>', $before)->orderBy('id')->get()->map(static fn (Deed $deed): array => [$deed->user_id, $deed->what])->all(),
         );
     }

@@ -10,6 +10,7 @@ use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
 use GrayCompass\Core\Tests\Support\Knee;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -67,6 +68,16 @@ abstract class FeatureTestCase extends TestCase
         $revision = Examination::query()->withoutGlobalScopes()->findOrFail($examination)->revision;
 
         return ['revision' => $revision, 'ungated' => 'nobody to ask'];
+    }
+
+    /** As after a log-in with the password, a moment ago. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        $now = now()->getTimestamp();
+
+        return parent::actingAs($user, $guard)->withSession(['presence' => [
+            'begun' => $now, 'seen' => $now, 'given' => $now, 'shared' => 0, 'broken' => 0,
+        ]]);
     }
 
     protected function athleteOf(User $user): Athlete

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Invitation;
+use App\Models\Mail;
 use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
+use Database\Factories\UserFactory;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Support\Str;
 
@@ -16,34 +20,57 @@ use Illuminate\Support\Str;
 final class RoutesTest extends FeatureTestCase
 {
     /** Whoever is not logged in may only do so. */
-    private const OPEN = ['login', 'me', 'nothing'];
+    private const OPEN = [
+        'login', 'me', 'nothing', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
+    ];
 
     /**
-     * What each door answers to a student, a practitioner and a lead of the team who knock with what it asks for; a
+     * What each door answers to a coach, a student, a practitioner and a lead of the team who knock with what it asks for; a
      * route that is added fails here until it stands in this table.
      */
     private const MATRIX = [
-        'login' => [422, 422, 422],
-        'me' => [200, 200, 200],
-        'logout' => [204, 204, 204],
-        'ping' => [204, 204, 204],
-        'catalogue' => [200, 200, 200],
-        'today' => [200, 200, 200],
-        'weigh' => [200, 200, 200],
-        'deeds' => [403, 403, 200],
-        'deeds.table' => [403, 403, 200],
-        'athletes.show' => [200, 200, 200],
-        'athletes.examinations.store' => [201, 201, 201],
-        'examinations.show' => [200, 200, 200],
-        'examinations.pdf' => [200, 200, 200],
-        'examinations.document' => [200, 200, 200],
-        'examinations.weighing' => [200, 200, 200],
-        'examinations.sign' => [403, 200, 200],
+        'login' => [422, 422, 422, 422],
+        'me' => [200, 200, 200, 200],
+        'logout' => [204, 204, 204, 204],
+        'ping' => [204, 204, 204, 204],
+        'password.forgotten' => [202, 202, 202, 202],
+        'password.reset' => [422, 422, 422, 422],
+        'password.confirm' => [204, 204, 204, 204],
+        'password.update' => [204, 204, 204, 204],
+        'second-factor.store' => [200, 200, 200, 200],
+        'second-factor.update' => [422, 422, 422, 422],
+        'second-factor.destroy' => [204, 204, 204, 204],
+        'sessions' => [200, 200, 200, 200],
+        'sessions.others' => [204, 204, 204, 204],
+        'sessions.end' => [204, 204, 204, 204],
+        'teams.choose' => [200, 200, 200, 200],
+        'invitation.show' => [404, 404, 404, 404],
+        'invitation.accept' => [422, 422, 422, 422],
+        'members' => [403, 403, 403, 200],
+        'members.update' => [403, 403, 403, 204],
+        'members.destroy' => [403, 403, 403, 204],
+        'invitations.store' => [403, 403, 403, 201],
+        'invitations.destroy' => [403, 403, 403, 204],
+        'team.update' => [403, 403, 403, 204],
+        'mails' => [403, 403, 403, 200],
+        'mails.show' => [403, 403, 403, 200],
+        'catalogue' => [403, 200, 200, 200],
+        'today' => [403, 200, 200, 200],
+        'weigh' => [403, 200, 200, 200],
+        'deeds' => [403, 403, 403, 200],
+        'deeds.table' => [403, 403, 403, 200],
+        'athletes.show' => [403, 200, 200, 200],
+        'athletes.examinations.store' => [403, 201, 201, 201],
+        'examinations.show' => [403, 200, 200, 200],
+        'examinations.pdf' => [403, 200, 200, 200],
+        'examinations.document' => [403, 200, 200, 200],
+        'examinations.weighing' => [403, 200, 200, 200],
+        'examinations.sign' => [403, 403, 200, 200],
         // An entry of the lead: a student changes none of it.
-        'examinations.sections.update' => [403, 200, 200],
-        'examinations.findings.update' => [403, 200, 200],
-        'examinations.findings.destroy' => [403, 200, 200],
-        'nothing' => [404, 404, 404],
+        'examinations.sections.update' => [403, 403, 200, 200],
+        'examinations.findings.update' => [403, 403, 200, 200],
+        'examinations.findings.destroy' => [403, 403, 200, 200],
+        'nothing' => [404, 404, 404, 404],
     ];
 
     public function test_every_route_answers_each_role_as_the_matrix_says(): void
@@ -51,7 +78,7 @@ final class RoutesTest extends FeatureTestCase
         $names = array_map(static fn (Route $route): ?string => $route->getName(), self::routes());
         self::assertEqualsCanonicalizing(array_keys(self::MATRIX), array_unique($names));
         $lead = $this->member(role: Role::Lead);
-        foreach ([Role::Student, Role::Practitioner, Role::Lead] as $column => $role) {
+        foreach ([Role::Coach, Role::Student, Role::Practitioner, Role::Lead] as $column => $role) {
             $user = User::factory()->memberOf($lead->present()->team, $role)->create();
             foreach (self::routes() as $route) {
                 $name = (string) $route->getName();
@@ -61,7 +88,7 @@ final class RoutesTest extends FeatureTestCase
                 $this->actingAs($user->refresh());
                 $answer = $this->json(
                     $route->methods()[0],
-                    $this->address($route, $id, $this->athleteOf($lead)->id),
+                    strtr($this->address($route, $id, $this->athleteOf($lead)->id), $this->ofTeam($lead, $user)),
                     $this->askedFor($name, $id),
                 );
                 self::assertSame(self::MATRIX[$name][$column], $answer->getStatusCode(), "{$name} for a {$role->value}");
@@ -75,6 +102,14 @@ final class RoutesTest extends FeatureTestCase
     private function askedFor(string $name, string $examination): array
     {
         return match ($name) {
+            'password.forgotten' => ['email' => 'nobody@fenmoor.example'],
+            'password.reset', 'invitation.accept' => ['token' => 'a guess', 'password' => UserFactory::PASSWORD],
+            'invitation.show' => ['token' => 'a guess'],
+            'password.confirm', 'password.update' => ['password' => UserFactory::PASSWORD],
+            'second-factor.update' => ['code' => '123456'],
+            'members.update' => ['role' => 'student'],
+            'invitations.store' => ['role' => 'student', 'email' => 'bo@fenmoor.example'],
+            'team.update' => ['name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false],
             'login' => ['email' => 'nobody@fenmoor.example', 'password' => 'a guess'],
             'athletes.examinations.store' => ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             'examinations.sign' => $this->seen($examination),
@@ -84,6 +119,33 @@ final class RoutesTest extends FeatureTestCase
             'weigh' => (array) json_decode((string) file_get_contents(base_path('docs/examples/lachman-and-drawer.json')), true),
             default => [],
         };
+    }
+
+    /**
+     * What else there is in the team, by the name of its place in an address.
+     *
+     * @return array<string, string>
+     */
+    private function ofTeam(User $lead, User $user): array
+    {
+        $other = User::factory()->memberOf($lead->present()->team)->create();
+        DB::table('sessions')->insert([
+            'id' => $session = Str::random(40), 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0,
+        ]);
+
+        return [
+            '{membership}' => (string) $other->membership_id,
+            '{invitation}' => Invitation::query()->create([
+                'team_id' => $lead->teamId(), 'invited_by' => $lead->id, 'email' => 'bo@fenmoor.example',
+                'role' => Role::Student, 'token_print' => Str::random(64), 'expires_at' => now()->addDay(),
+            ])->id,
+            '{mail}' => Mail::query()->create([
+                'team_id' => $lead->teamId(), 'secret' => false, 'recipient' => 'bo@fenmoor.example',
+                'subject' => 'Come', 'message' => 'Come in',
+            ])->id,
+            '{team}' => $lead->teamId(),
+            '{session}' => substr(hash('sha256', $session), 0, 26),
+        ];
     }
 
     public function test_every_route_has_a_name(): void
@@ -110,14 +172,15 @@ final class RoutesTest extends FeatureTestCase
     {
         $theirs = $this->member();
         [$id, $athlete] = [$this->openedBy($theirs), $this->athleteOf($theirs)];
-        $this->actingAs($this->member('Marsh End Judo'));
+        $of = $this->ofTeam($theirs, $theirs);
+        $this->actingAs($this->member('Marsh End Judo', Role::Lead));
         $tried = 0;
         foreach (self::routes() as $route) {
             if ($route->parameterNames() !== [] && $route->getName() !== 'nothing') {
                 $this->json(
                     $route->methods()[0],
-                    $this->address($route, $id, $athlete->id),
-                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => []],
+                    strtr($this->address($route, $id, $athlete->id), $of),
+                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student'],
                 )
                     ->assertNotFound()->assertExactJson(['error' => [
                         'path' => '',
@@ -126,7 +189,7 @@ final class RoutesTest extends FeatureTestCase
                 $tried++;
             }
         }
-        self::assertGreaterThan(8, $tried);
+        self::assertGreaterThan(12, $tried);
     }
 
     public function test_a_student_records_and_does_not_sign(): void

@@ -10,6 +10,8 @@ use App\Models\Assessment;
 use App\Models\Athlete;
 use App\Models\Examination;
 use App\Models\Finding;
+use App\Models\Invitation;
+use App\Models\Mail;
 use App\Models\Section;
 use App\Models\Team;
 use App\Models\User;
@@ -32,6 +34,7 @@ final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
+        Invitation::class, Mail::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

@@ -20,7 +20,7 @@ final class UserCreate extends Command
 {
     use AsksPassword;
 
-    protected $signature = 'user:create {team : id of the team} {email} {name} {--role=practitioner : lead, practitioner or student}';
+    protected $signature = 'user:create {team : id of the team} {email} {name} {--role=practitioner : lead, practitioner, student or coach}';
 
     protected $description = 'Make an account in a team';
 
@@ -37,7 +37,7 @@ final class UserCreate extends Command
             return $this->refuse('email: this is no address that an account may have.');
         }
         if ($role === null) {
-            return $this->refuse('role: it is one of lead, practitioner, student.');
+            return $this->refuse('role: it is one of lead, practitioner, student, coach.');
         }
         if ($name === '' || User::at($email) !== null) {
             return $this->refuse($name === '' ? 'name: it is missing.'

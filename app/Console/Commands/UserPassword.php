@@ -9,6 +9,7 @@ use App\Audit\What;
 use App\Console\AsksPassword;
 use App\Models\User;
 use App\People\Email;
+use App\People\Sessions;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -36,7 +37,7 @@ final class UserPassword extends Command
         }
         DB::transaction(static function () use ($user, $password, $deeds): void {
             $user->update(['password' => $password]);
-            DB::table('sessions')->where('user_id', $user->id)->delete();
+            Sessions::endAll($user);
             $deeds->record(What::PasswordChanged, $user->id, [], $user);
         });
         $this->line('Changed; whoever was logged in with the old one is logged out.');

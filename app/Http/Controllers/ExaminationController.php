@@ -16,6 +16,8 @@ use App\Http\Resources\ExaminationResource;
 use App\Models\Athlete;
 use App\Models\Examination;
 use App\Models\User;
+use App\People\PasswordNeeded;
+use App\People\Presence;
 use App\Reports\SummaryPdf;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -50,10 +52,16 @@ final readonly class ExaminationController
         return $this->whole($examination);
     }
 
-    /** Closes the examination for good. */
+    /**
+     * Closes the examination for good.
+     *
+     * @throws PasswordNeeded after a break, for somebody else may stand here
+     */
     public function sign(
         SignRequest $request, Examination $examination, Signer $signer, #[CurrentUser] User $user,
     ): ExaminationResource {
+        (new Presence($request->session()))->insistUnbroken();
+
         return $this->whole($signer->sign($examination, $user, $request->seen(), $request->ungated()));
     }
 

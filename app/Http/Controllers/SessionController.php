@@ -6,36 +6,50 @@ namespace App\Http\Controllers;
 
 use App\Audit\Deeds;
 use App\Audit\What;
-use App\Http\Middleware\EndOfSession;
 use App\Http\Requests\LoginRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
+use App\People\CodeNeeded;
 use App\People\Demo;
+use App\People\Presence;
+use App\People\SecondFactor;
+use App\People\Sessions;
 use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Hash;
 
-/** Logging in and out, and who is there. Failed tries are counted by the limiter `login`. */
+/** Logging in and out, who is there, and where else they are. Failed tries are counted by the limiter `login`. */
 final readonly class SessionController
 {
     public function __construct(private Deeds $deeds)
     {
     }
 
-    /** @throws Refusal where the two do not belong together; which of them is wrong is not told */
+    /**
+     * @throws Refusal where the two do not belong together; which of them is wrong is not told
+     * @throws CodeNeeded where the account has a second factor and no code came along
+     */
     public function store(LoginRequest $request): SessionResource
     {
         // Everybody knows the demo's password, so it opens the demo alone.
-        $mayEnter = fn (User $user): bool => (bool) config('app.demo') || ! Hash::check(Demo::PASSWORD, $user->password);
-        if (! Auth::attemptWhen($request->credentials(), $mayEnter)) {
-            $this->deeds->record(What::LogInRefused);
-            throw Refusal::at('password', 'The e-mail or the password is not right.');
+        $mayEnter = static fn (User $user): bool => $user->membership !== null
+            && ((bool) config('app.demo') || ! Hash::check(Demo::PASSWORD, $user->password));
+        $hasFactor = static fn (User $user): bool => ! SecondFactor::isOn($user) || match ($request->code()) {
+            null => throw new CodeNeeded,
+            default => SecondFactor::accepts($user, $request->code()),
+        };
+        if (! Auth::attemptWhen($request->credentials(), [$mayEnter, $hasFactor])) {
+            $this->deeds->record(What::LogInRefused, by: User::at($request->email()));
+            throw $request->code() === null
+                ? Refusal::at('password', 'The e-mail or the password is not right.')
+                : Refusal::at('code', 'The password or the code is not right. A code works once.');
         }
         $request->session()->regenerate();
-        $request->session()->put(EndOfSession::BEGUN, Date::now()->getTimestamp());
+        (new Presence($request->session()))->begin($request->isShared());
         $this->deeds->record(What::LoggedIn);
 
         return $this->show();
@@ -60,6 +74,28 @@ final readonly class SessionController
     /** An empty authenticated answer, the yardstick of bin/bench. */
     public function ping(): Response
     {
+        return response()->noContent();
+    }
+
+    public function index(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        return response()->json(Sessions::of($user, $request->session()->getId()));
+    }
+
+    public function end(string $session, #[CurrentUser] User $user): Response
+    {
+        abort_unless(Sessions::end($user, $session), 404);
+        $this->deeds->record(What::SessionEnded);
+
+        return response()->noContent();
+    }
+
+    /** Everywhere but here. */
+    public function endOthers(Request $request, #[CurrentUser] User $user): Response
+    {
+        $ended = Sessions::endAll($user, $request->session()->getId());
+        $this->deeds->record(What::SessionEnded, detail: ['sessions' => $ended]);
+
         return response()->noContent();
     }
 }

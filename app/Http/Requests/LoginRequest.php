@@ -14,7 +14,12 @@ final class LoginRequest extends FormRequest
      */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255']];
+        return [
+            'email' => ['required', 'string', 'max:255'],
+            'password' => ['required', 'string', 'max:255'],
+            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
+            'shared' => ['sometimes', 'boolean'],
+        ];
     }
 
     /**
@@ -25,8 +30,26 @@ final class LoginRequest extends FormRequest
     public function credentials(): array
     {
         return [
-            'email_print' => Email::fingerprint(Email::normal($this->string('email')->toString()) ?? ''),
+            'email_print' => Email::fingerprint($this->email() ?? ''),
             'password' => $this->string('password')->toString(),
         ];
+    }
+
+    /** In its one spelling; null where it is none that an account may have. */
+    public function email(): ?string
+    {
+        return Email::normal($this->string('email')->toString());
+    }
+
+    /** Of the second factor; null where none came along. */
+    public function code(): ?string
+    {
+        return $this->filled('code') ? $this->string('code')->toString() : null;
+    }
+
+    /** Whether others use this device too: then it is left sooner. */
+    public function isShared(): bool
+    {
+        return $this->boolean('shared');
     }
 }

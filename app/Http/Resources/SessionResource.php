@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Membership;
 use App\Models\User;
 use App\People\DeviceKey;
+use App\People\SecondFactor;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -28,7 +30,12 @@ final class SessionResource extends JsonResource
                 'id' => $user->id,
                 'name' => $user->name,
                 'role' => $user->role()->value,
-                'team' => $user->present()->team()->value('name'),
+                'team' => $user->present()->team->name,
+                'teams' => $user->memberships()->with('team')->get()->map(static fn (Membership $one): array => [
+                    'id' => $one->team_id, 'name' => $one->team->name, 'here' => $one->id === $user->membership_id,
+                ])->all(),
+                'secondFactor' => SecondFactor::isOn($user),
+                'asksSecondFactor' => $user->present()->team->asks_second_factor,
             ],
             'deviceKey' => $user === null ? null : DeviceKey::of($user),
             'csrf' => $request->session()->token(),

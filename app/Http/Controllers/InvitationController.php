@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Http\Requests\AcceptRequest;
+use App\Http\Requests\MemberRequest;
+use App\Models\Invitation;
+use App\Models\Team;
+use App\Models\User;
+use App\People\Invitations;
+use App\People\Token;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+/** Inviting somebody into the team, and coming in by the link. */
+final readonly class InvitationController
+{
+    public function __construct(private Invitations $invitations, private Deeds $deeds)
+    {
+    }
+
+    /** @throws Refusal */
+    public function store(MemberRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $made = $this->invitations->invite($user, $request->email(), $request->role());
+
+        return response()->json(['id' => $made->id], 201);
+    }
+
+    public function destroy(Invitation $invitation): Response
+    {
+        DB::transaction(function () use ($invitation): void {
+            $invitation->delete();
+            $this->deeds->record(What::InvitationWithdrawn, $invitation->id);
+        });
+
+        return response()->noContent();
+    }
+
+    /** What the link is for; whoever has it was meant to know. */
+    public function show(AcceptRequest $request): JsonResponse
+    {
+        $invitation = $this->invitations->find(Token::from($request->token())) ?? abort(404);
+
+        return response()->json([
+            'team' => Team::query()->findOrFail($invitation->team_id)->name,
+            'role' => $invitation->role->value,
+            'email' => $invitation->email,
+            'hasAccount' => User::at($invitation->email) !== null,
+        ]);
+    }
+
+    /** @throws Refusal */
+    public function accept(AcceptRequest $request): Response
+    {
+        $this->invitations->accept(Token::from($request->token()), $request->name(), $request->password());
+
+        return response()->noContent();
+    }
+}

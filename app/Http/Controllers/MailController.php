@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Models\Mail;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** The outbox: what would have left by mail, newest first. */
+final readonly class MailController
+{
+    private const SHOWN = 50;
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    public function index(): JsonResponse
+    {
+        return response()->json(Mail::query()->latest('id')->limit(self::SHOWN)->get()->map(static fn (Mail $mail): array => [
+            'id' => $mail->id,
+            'to' => $mail->recipient,
+            'subject' => $mail->subject,
+            'at' => $mail->created_at->toIso8601ZuluString(),
+            'readable' => ! $mail->secret,
+        ])->all());
+    }
+
+    /**
+     * @throws AuthorizationException where it is for nobody but whom it went to
+     */
+    public function show(Mail $mail): Response
+    {
+        if ($mail->secret) {
+            throw new AuthorizationException('This is for nobody but whoever it went to.');
+        }
+        $this->deeds->record(What::MailRead, $mail->id);
+
+        return response($mail->message, 200, [
+            'Content-Type' => 'message/rfc822', 'Content-Disposition' => "attachment; filename=\"{$mail->id}.eml\"",
+        ]);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Http\Requests\PasswordRequest;
+use App\Models\User;
+use App\People\Email;
+use App\People\Passwords;
+use App\People\Presence;
+use App\People\Resets;
+use App\People\Sessions;
+use App\People\Token;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+
+use function Illuminate\Support\defer;
+
+/** Showing one's password again, changing it, and a forgotten one. */
+final readonly class PasswordController
+{
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    /** @throws Refusal where it is another */
+    public function confirm(PasswordRequest $request, #[CurrentUser] User $user): Response
+    {
+        if (! Hash::check($request->password(), $user->password)) {
+            throw Refusal::at('password', 'This is not your password.');
+        }
+        (new Presence($request->session()))->passwordGiven();
+
+        return response()->noContent();
+    }
+
+    /** Wherever else somebody is logged in with the old one, they are not any more. */
+    public function update(PasswordRequest $request, #[CurrentUser] User $user): Response
+    {
+        (new Presence($request->session()))->insistFresh();
+        Passwords::insist($request->password(), $user->name, $user->email);
+        DB::transaction(function () use ($request, $user): void {
+            $user->update(['password' => $request->password()]);
+            Sessions::endAll($user, $request->session()->getId());
+            $this->deeds->record(What::PasswordChanged, $user->id);
+        });
+
+        return response()->noContent();
+    }
+
+    /** The answer, and how long it takes, is the same whether there is such an account. */
+    public function forgotten(PasswordRequest $request, Resets $resets): Response
+    {
+        $email = Email::normal($request->string('email')->toString());
+        defer(static fn () => $resets->ask($email));
+
+        return response()->noContent(202);
+    }
+
+    public function reset(PasswordRequest $request, Resets $resets): Response
+    {
+        $resets->change(Token::from($request->string('token')->toString()), $request->password());
+
+        return response()->noContent();
+    }
+}

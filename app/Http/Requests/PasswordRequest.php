@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\People\Email;
+use App\People\Passwords;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Whatever has to do with a password: each door asks for its own of these. */
+final class PasswordRequest extends FormRequest
+{
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        $text = ['required', 'string', 'max:'.Passwords::MOST];
+
+        return match ($this->route()?->getName()) {
+            'password.forgotten' => ['email' => ['required', 'string', 'max:'.Email::LONGEST]],
+            'password.reset' => ['token' => $text, 'password' => $text],
+            default => ['password' => $text],
+        };
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
+    }
+}

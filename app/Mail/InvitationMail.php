@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mail;
+
+use Illuminate\Mail\Mailable;
+use Illuminate\Mail\Mailables\Content;
+use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Mail\Mailables\Headers;
+
+final class InvitationMail extends Mailable
+{
+    public function __construct(
+        public readonly string $teamId,
+        public readonly string $team,
+        public readonly string $by,
+        public readonly string $role,
+        public readonly string $address,
+        public readonly int $days,
+    ) {
+    }
+
+    public function envelope(): Envelope
+    {
+        return new Envelope(subject: "{$this->team} invites you to Gray Compass");
+    }
+
+    public function content(): Content
+    {
+        return new Content(text: 'mail.invitation');
+    }
+
+    public function headers(): Headers
+    {
+        return new Headers(text: [Outbox::TEAM => $this->teamId]);
+    }
+}

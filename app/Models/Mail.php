@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByRecords;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What would have left by mail, where no mail server is set: the outbox.
+ *
+ * @property string $id
+ * @property string|null $team_id
+ * @property bool $secret for nobody's eyes but the recipient's: a lead sees that it was sent, not what it says
+ * @property string $recipient encrypted at rest
+ * @property string $subject encrypted at rest
+ * @property string $message RFC 5322; encrypted at rest
+ * @property CarbonImmutable $created_at
+ */
+#[ScopedBy(TeamScope::class)]
+final class Mail extends Model implements HoldsSealed
+{
+    use SealedByRecords;
+
+    protected $fillable = ['team_id', 'secret', 'recipient', 'subject', 'message'];
+
+    protected $casts = [
+        'secret' => 'boolean', 'recipient' => Sealed::class, 'subject' => Sealed::class, 'message' => Sealed::class,
+    ];
+}

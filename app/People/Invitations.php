@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Mail\InvitationMail;
+use App\Models\Invitation;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\TeamScope;
+use App\Models\User;
+use GrayCompass\Document\Refusal;
+use Illuminate\Contracts\Mail\Mailer;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\URL;
+
+/** How somebody comes into a team: by a link that a lead has mailed to them, which works once. */
+final readonly class Invitations
+{
+    public const DAYS = 7;
+
+    public function __construct(private Mailer $mailer, private Deeds $deeds)
+    {
+    }
+
+    /** @throws Refusal where they are in the team already */
+    public function invite(User $by, string $email, Role $role): Invitation
+    {
+        $team = $by->present()->team;
+        if (User::at($email)?->memberships()->where('team_id', $team->id)->exists() === true) {
+            throw Refusal::at('email', 'whoever has this address is in the team already');
+        }
+        $token = Token::make();
+        $invitation = DB::transaction(function () use ($by, $email, $role, $team, $token): Invitation {
+            $made = Invitation::query()->create([
+                'team_id' => $team->id, 'invited_by' => $by->id, 'email' => $email, 'role' => $role,
+                'token_print' => $token->print(), 'expires_at' => Date::now()->addDays(self::DAYS),
+            ]);
+            $this->deeds->record(What::InvitationSent, $made->id, ['role' => $role->value], $by);
+
+            return $made;
+        });
+        $address = URL::to('/invitation')."#{$token->told}";
+        $this->mailer->to($email)->send(
+            new InvitationMail($team->id, $team->name, $by->name, $role->value, $address, self::DAYS),
+        );
+
+        return $invitation;
+    }
+
+    /** The open invitation that a link stands for; null where it was used, withdrawn, or is too old. */
+    public function find(Token $token): ?Invitation
+    {
+        return Invitation::query()->withoutGlobalScope(TeamScope::class)->open()
+            ->where('token_print', $token->print())->first();
+    }
+
+    /**
+     * Whoever has an account comes in with their password; for everybody else one is made.
+     *
+     * @param  string|null  $name  needed for a new account
+     *
+     * @throws Refusal
+     */
+    public function accept(Token $token, ?string $name, string $password): User
+    {
+        return DB::transaction(function () use ($token, $name, $password): User {
+            $invitation = Invitation::query()->withoutGlobalScope(TeamScope::class)->open()->lockForUpdate()
+                ->where('token_print', $token->print())->first()
+                ?? throw Refusal::at('token', 'this link was used, withdrawn, or is too old: ask for a new one');
+            $user = User::at($invitation->email);
+            if ($user !== null && ! Hash::check($password, $user->password)) {
+                throw Refusal::at('password', 'this is not the password of the account with this address');
+            }
+            $user ??= $this->account($invitation->email, trim((string) $name), $password);
+            // Whoever comes back takes up the place that they had.
+            $membership = Membership::query()->updateOrCreate(
+                ['team_id' => $invitation->team_id, 'user_id' => $user->id],
+                ['role' => $invitation->role, 'ended_at' => null],
+            );
+            $user->update(['membership_id' => $membership->id]);
+            $invitation->update(['used_at' => Date::now()]);
+            $user->refresh();
+            $this->deeds->record(What::MemberJoined, $user->id, ['role' => $invitation->role->value], $user);
+
+            return $user;
+        });
+    }
+
+    /** @throws Refusal */
+    private function account(string $email, string $name, string $password): User
+    {
+        if ($name === '') {
+            throw Refusal::at('name', 'it is missing');
+        }
+        Passwords::insist($password, $name, $email);
+
+        return User::query()->create(['name' => $name, 'email' => $email, 'password' => $password]);
+    }
+}

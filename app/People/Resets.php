@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Mail\ResetMail;
+use App\Models\Reset;
+use App\Models\User;
+use GrayCompass\Document\Refusal;
+use Illuminate\Contracts\Mail\Mailer;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+
+/** A forgotten password: a mailed link, once and for an hour. */
+final readonly class Resets
+{
+    private const MINUTES = 60;
+
+    public function __construct(private Mailer $mailer, private Deeds $deeds)
+    {
+    }
+
+    /** Where there is such an account, its owner is written to. */
+    public function ask(?string $email): void
+    {
+        $user = User::at($email);
+        if ($user === null || $email === null) {
+            return;
+        }
+        $token = Token::make();
+        DB::transaction(function () use ($user, $token): void {
+            Reset::query()->where('user_id', $user->id)->delete();
+            Reset::query()->create([
+                'user_id' => $user->id, 'token_print' => $token->print(),
+                'expires_at' => Date::now()->addMinutes(self::MINUTES),
+            ]);
+            $this->deeds->record(What::PasswordAskedFor, $user->id, [], $user);
+        });
+        $team = $user->membership?->team_id;
+        $this->mailer->to($email)->send(new ResetMail($team, URL::to('/reset')."#{$token->told}", self::MINUTES));
+    }
+
+    /**
+     * Ends every session of theirs; the second factor stays as it is.
+     *
+     * @throws Refusal
+     */
+    public function change(Token $token, string $password): void
+    {
+        DB::transaction(function () use ($token, $password): void {
+            $reset = Reset::query()->where('token_print', $token->print())
+                ->where('expires_at', '>', Date::now())->lockForUpdate()->first()
+                ?? throw Refusal::at('token', 'this link was used, or is too old: ask for a new one');
+            $user = User::query()->findOrFail($reset->user_id);
+            Passwords::insist($password, $user->name, $user->email);
+            $user->update(['password' => $password]);
+            $reset->delete();
+            Sessions::endAll($user);
+            $this->deeds->record(What::PasswordChanged, $user->id, ['by' => 'mailed link'], $user);
+        });
+    }
+}

@@ -1,0 +1,7 @@
+{!! $by !!} invites you to work with {!! $team !!} in Gray Compass, as {!! $role !!}.
+
+Open this link to choose a password, or to come in with the one you have:
+
+{!! $address !!}
+
+It works once, and for {{ $days }} days. If you do not know this team, do nothing.

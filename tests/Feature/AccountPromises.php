@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Mail;
+use App\Models\Role;
+use App\Models\User;
+use Database\Factories\UserFactory;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
+
+/** What the contract says of accounts and of who is in a team. */
+trait AccountPromises
+{
+    private function accounts(User $user): void
+    {
+        RateLimiter::for('secrets', static fn (): Limit => Limit::none());
+        $own = ['password' => UserFactory::PASSWORD];
+        $this->postJson('/api/password/forgotten', ['email' => $user->email])->assertStatus(202);
+        $this->postJson('/api/password/forgotten')->assertStatus(422);
+        $this->postJson('/api/password/reset', ['token' => 'a guess', ...$own])->assertStatus(422);
+        $this->postJson('/api/password/reset', ['token' => $this->mailedToken(), ...$own])->assertNoContent();
+        $this->actingAs($user->refresh())->withSession(['presence' => ['given' => 0]]);
+        foreach ([['PUT', '/api/password'], ['POST', '/api/second-factor'], ['DELETE', '/api/second-factor']] as [$method, $uri]) {
+            $this->json($method, $uri, $own)->assertForbidden()->assertJsonPath('error.path', 'password');
+        }
+        $this->postJson('/api/password/confirm', ['password' => 'a guess'])->assertStatus(422);
+        $this->postJson('/api/password/confirm', $own)->assertNoContent();
+        $this->putJson('/api/password', ['password' => 'short'])->assertStatus(422);
+        $this->putJson('/api/password', $own)->assertNoContent();
+        $this->putJson('/api/second-factor', ['code' => '1'])->assertStatus(422);
+        $secret = (string) $this->postJson('/api/second-factor')->assertOk()->json('secret');
+        $this->putJson('/api/second-factor', ['code' => Authenticator::code($secret)])->assertOk();
+        $user->present()->team->update(['asks_second_factor' => true]);
+        $this->actingAs($user->refresh())->deleteJson('/api/second-factor')->assertStatus(422);
+        $user->present()->team->update(['asks_second_factor' => false]);
+        $this->actingAs($user->refresh())->deleteJson('/api/second-factor')->assertNoContent();
+        DB::table('sessions')->insert(['id' => 'x', 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0]);
+        $session = (string) $this->getJson('/api/sessions')->assertOk()->json('0.id');
+        $this->deleteJson('/api/sessions/elsewhere')->assertNotFound();
+        $this->deleteJson("/api/sessions/{$session}")->assertNoContent();
+        $this->deleteJson('/api/sessions')->assertNoContent();
+        $this->putJson("/api/teams/{$user->teamId()}")->assertOk();
+        $this->putJson('/api/teams/elsewhere')->assertNotFound();
+        RateLimiter::for('secrets', static fn (): Limit => Limit::perMinute(1)->by('all'));
+        $doors = [
+            ['POST', '/api/password/forgotten'], ['POST', '/api/password/reset'], ['POST', '/api/password/confirm'],
+            ['PUT', '/api/password'], ['PUT', '/api/second-factor'], ['POST', '/api/invitation'], ['POST', '/api/invitation/look'],
+        ];
+        foreach ([...$doors, ...$doors] as [$method, $uri]) {
+            $last[$uri] = $this->json($method, $uri, ['email' => 'nobody@fenmoor.example'])->getStatusCode();
+        }
+        self::assertSame([429], array_values(array_unique($last)));
+        RateLimiter::for('secrets', static fn (): Limit => Limit::none());
+    }
+
+    private function teams(User $user): void
+    {
+        $this->actingAs($user);
+        $bo = ['email' => 'bo@fenmoor.example', 'role' => 'student'];
+        $this->postJson('/api/invitations', ['role' => 'king'])->assertStatus(422);
+        $invitation = (string) $this->postJson('/api/invitations', $bo)->assertCreated()->json('id');
+        $token = ['token' => $this->mailedToken()];
+        $this->postJson('/api/invitation/look', $token)->assertOk();
+        $this->postJson('/api/invitation/look', ['token' => 'a guess'])->assertNotFound();
+        $this->postJson('/api/invitation/look')->assertStatus(422);
+        $this->postJson('/api/invitation', $token)->assertStatus(422);
+        $this->deleteJson("/api/invitations/{$invitation}")->assertNoContent();
+        $this->deleteJson("/api/invitations/{$invitation}")->assertNotFound();
+        $this->postJson('/api/invitations', $bo)->assertCreated();
+        $token = ['token' => $this->mailedToken(), 'name' => 'Bo Tarrant', 'password' => 'only a few words'];
+        $this->postJson('/api/invitation', $token)->assertNoContent();
+        $bo = (string) $this->getJson('/api/members')->assertOk()->json('members.1.id');
+        $this->putJson("/api/members/{$bo}", ['role' => 'king'])->assertStatus(422);
+        $this->putJson("/api/members/{$bo}", ['role' => 'coach'])->assertNoContent();
+        $this->deleteJson("/api/members/{$user->membership_id}")->assertStatus(422);
+        $this->deleteJson("/api/members/{$bo}")->assertNoContent();
+        $this->deleteJson("/api/members/{$bo}")->assertNotFound();
+        $this->putJson("/api/members/{$bo}", ['role' => 'coach'])->assertNotFound();
+        $this->putJson('/api/team', ['name' => ''])->assertStatus(422);
+        $this->putJson('/api/team', ['name' => 'Fenmoor', 'asksSecondFactor' => false])->assertNoContent();
+        $mails = $this->getJson('/api/mails')->assertOk()->json();
+        self::assertIsArray($mails);
+        $this->getJson("/api/mails/{$mails[0]['id']}")->assertOk();
+        $this->getJson('/api/mails/elsewhere')->assertNotFound();
+    }
+
+    /** A coach sees nothing of a record, and nobody but a lead anything of the team. */
+    private function coaches(string $id, string $athlete, User $user): void
+    {
+        $this->actingAs($user);
+        $bo = User::factory()->memberOf($user->present()->team)->create();
+        $invitation = (string) $this->postJson('/api/invitations', ['email' => 'cy@fenmoor.example', 'role' => 'student'])->json('id');
+        $ids = [
+            '{membership}' => (string) $bo->membership_id, '{invitation}' => $invitation,
+            '{mail}' => Mail::query()->latest('id')->firstOrFail()->id,
+        ];
+        $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());
+        $pages = array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete));
+        foreach ([...self::recordChanges($id, $athlete), ...self::teamChanges(), ...$pages] as [$method, $uri, $body]) {
+            if (! \in_array($uri, ['/api/ping', '/api/sessions'], true)) {
+                $this->json($method, strtr($uri, $ids), $body)->assertForbidden();
+            }
+        }
+    }
+
+    /**
+     * @return list<array{string, string, array<string, mixed>}> method, address, body
+     */
+    private static function accountChanges(): array
+    {
+        return [
+            ['POST', '/api/password/forgotten', []], ['POST', '/api/password/reset', []],
+            ['POST', '/api/invitation/look', []], ['POST', '/api/invitation', []],
+            ['POST', '/api/password/confirm', []], ['PUT', '/api/password', []],
+            ['POST', '/api/second-factor', []], ['PUT', '/api/second-factor', []], ['DELETE', '/api/second-factor', []],
+            ['DELETE', '/api/sessions', []], ['DELETE', '/api/sessions/x', []], ['PUT', '/api/teams/x', []],
+        ];
+    }
+
+    /**
+     * @return list<array{string, string, array<string, mixed>}> method, address, body
+     */
+    private static function teamChanges(): array
+    {
+        return [
+            ['PUT', '/api/team', []], ['POST', '/api/invitations', []],
+            ['DELETE', '/api/invitations/{invitation}', []], ['PUT', '/api/members/{membership}', []],
+            ['DELETE', '/api/members/{membership}', []],
+        ];
+    }
+
+    /** The secret of the last link that was mailed. */
+    private function mailedToken(): string
+    {
+        $mail = Mail::query()->withoutGlobalScopes()->latest('id')->firstOrFail();
+        preg_match('/#([\w-]+)/', quoted_printable_decode($mail->message), $found);
+
+        return $found[1] ?? '';
+    }
+}
