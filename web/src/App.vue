@@ -2,7 +2,9 @@
 import { RouterView } from 'vue-router'
 import NewVersion from './shared/NewVersion.vue'
 import OutOfReach from './shared/OutOfReach.vue'
+import PasswordDialog from './shared/PasswordDialog.vue'
 import { useLook } from './shared/look'
+import { passwordAsked } from './shared/usePassword'
 import { useSession } from './stores/session'
 import UiTold from './ui/UiTold.vue'
 
@@ -13,6 +15,7 @@ useLook()
 <template>
   <RouterView v-if="session.known" />
   <OutOfReach v-else />
+  <PasswordDialog v-if="passwordAsked" />
   <NewVersion />
   <UiTold />
 </template>

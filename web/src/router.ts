@@ -7,6 +7,13 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/login', name: 'login', component: () => import('./views/LoginView.vue'), meta: { open: true } },
+    { path: '/reset', name: 'reset', component: () => import('./views/ResetView.vue'), meta: { open: true } },
+    {
+      path: '/invitation',
+      name: 'invitation',
+      component: () => import('./views/InvitationView.vue'),
+      meta: { open: true },
+    },
     { path: '/', name: 'today', component: () => import('./views/TodayView.vue') },
     { path: '/examinations/:id', name: 'bench', component: () => import('./views/BenchView.vue'), props: true },
     {
@@ -43,6 +50,8 @@ export const router = createRouter({
           .load()
           .catch(() => undefined),
     },
+    { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
+    { path: '/team', name: 'team', component: () => import('./views/TeamView.vue') },
     { path: '/deeds', name: 'deeds', component: () => import('./views/DeedsView.vue') },
     { path: '/:rest(.*)', redirect: '/' },
   ],
@@ -55,5 +64,7 @@ router.beforeEach(async (to) => {
   const session = useSession()
   if (!session.known) await session.look().catch(() => undefined)
   if (session.known && !session.user && !to.meta.open) return { name: 'login', query: { to: to.fullPath } }
-  return true
+  // Without the second factor that the team asks for nothing else is answered; a coach has nothing else yet.
+  const stays = session.user?.role === 'coach' || (session.user?.asksSecondFactor && !session.user.secondFactor)
+  return stays && !to.meta.open && to.name !== 'account' ? { name: 'account' } : true
 })

@@ -45,13 +45,20 @@ async function stay(): Promise<void> {
       <b>Gray Compass</b>
     </RouterLink>
     <nav aria-label="Main">
-      <RouterLink to="/">Today</RouterLink>
-      <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
-      <RouterLink v-if="session.user?.role === 'lead'" :to="{ name: 'deeds' }">Log</RouterLink>
+      <template v-if="session.user?.role !== 'coach'">
+        <RouterLink to="/">Today</RouterLink>
+        <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
+      </template>
+      <template v-if="session.user?.role === 'lead'">
+        <RouterLink :to="{ name: 'team' }">Team</RouterLink>
+        <RouterLink :to="{ name: 'deeds' }">Log</RouterLink>
+      </template>
     </nav>
     <span class="team">{{ session.user?.team }}</span>
     <LookPicker class="look" />
-    <span class="who">{{ session.user?.name }}</span>
+    <RouterLink class="who" :to="{ name: 'account' }" :aria-label="`Account of ${session.user?.name}`">
+      {{ session.user?.name }}
+    </RouterLink>
     <button class="button quiet" type="button" @click="logOut">Log out</button>
   </header>
   <LogOutDialog v-if="waiting.length > 0" :unsent="waiting" @stay="stay" @leave="leave" />

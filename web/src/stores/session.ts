@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { Unreachable, answerOf, api, rememberCsrf } from '@/api/client'
-import type { Session } from '@/contract/types'
+import type { Credentials, Session } from '@/contract/types'
 import { clearShelf, closeVault, openVault } from '@/sync'
 
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
@@ -43,8 +43,16 @@ export const useSession = defineStore('session', () => {
     }
   }
 
-  async function logIn(email: string, password: string): Promise<void> {
-    await adopt(await answerOf(api.POST('/api/login', { body: { email, password } })))
+  /** @throws ApiError 403 where the password is right and the code of the second factor is missing */
+  async function logIn(given: Credentials): Promise<void> {
+    await adopt(await answerOf(api.POST('/api/login', { body: given })))
+  }
+
+  /** At work in another of one's teams from here on; what this device kept of the one before is put away. */
+  async function workIn(team: string): Promise<void> {
+    const other = await answerOf(api.PUT('/api/teams/{team}', { params: { path: { team } } }))
+    await clearShelf()
+    await adopt(other)
   }
 
   /** @throws Unreachable where the server is away: then nothing has changed */
@@ -55,5 +63,5 @@ export const useSession = defineStore('session', () => {
     await look()
   }
 
-  return { user, demo, known, look, logIn, logOut }
+  return { user, demo, known, look, logIn, workIn, logOut }
 })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
+import { withPassword } from '@/shared/usePassword'
 import { useExamination } from '@/stores/examination'
 import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -24,7 +25,7 @@ async function sign(): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    await examination.sign(isShut.value ? given.ungated : null)
+    await withPassword(() => examination.sign(isShut.value ? given.ungated : null))
     emit('close')
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'It could not be signed; nothing was changed.'

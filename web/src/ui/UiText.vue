@@ -3,17 +3,21 @@ import { ElFormItem } from 'element-plus/es/components/form/index.mjs'
 import 'element-plus/es/components/form-item/style/css'
 import { ElInput } from 'element-plus/es/components/input/index.mjs'
 import 'element-plus/es/components/input/style/css'
+import { useTemplateRef } from 'vue'
 
 /** A line of text under its label. */
 withDefaults(
   defineProps<{ label: string; prop: string; type?: 'text' | 'email' | 'password'; autocomplete?: string }>(),
   { type: 'text', autocomplete: 'off' },
 )
+const input = useTemplateRef<{ focus: () => void }>('input')
+
+defineExpose({ focus: () => input.value?.focus() })
 const text = defineModel<string>({ required: true })
 </script>
 
 <template>
   <ElFormItem :label="label" :prop="prop">
-    <ElInput v-model="text" :type="type" :autocomplete="autocomplete" :aria-label="label" />
+    <ElInput ref="input" v-model="text" :type="type" :autocomplete="autocomplete" :aria-label="label" />
   </ElFormItem>
 </template>

@@ -7,6 +7,7 @@ import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
 import { keptAthlete } from '@/stores/kept'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
+import { moment } from '@/shared/dates'
 import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -95,16 +96,6 @@ function sinceInjury(injuredOn: string | null): string {
   return days === 0 ? 'injured today' : days === 1 ? 'day 1 after the injury' : `day ${days} after the injury`
 }
 
-function when(examinedAt: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  }).format(new Date(examinedAt))
-}
-
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
   await router.push({ name: route === 'touchline' ? 'touchline' : 'bench', params: { id } })
 }
@@ -123,7 +114,7 @@ onMounted(lookForUnsent)
       </UiAlert>
       <UiWaiting v-else-if="!today" label="Loading the list" />
       <p v-else-if="keptAt" class="quiet-text as-of" role="status">
-        Without the server: the list of {{ when(keptAt) }}. Examinations that were open on this device go on.
+        Without the server: the list of {{ moment(keptAt) }}. Examinations that were open on this device go on.
       </p>
       <UiEmpty
         v-else-if="today.unfinished.length === 0"
@@ -150,7 +141,7 @@ onMounted(lookForUnsent)
                   {{ athlete.squad }} · {{ examination.hurtSide }} knee · {{ sinceInjury(examination.injuredOn) }}
                 </span>
               </span>
-              <span class="when quiet-text">{{ when(examination.examinedAt) }}</span>
+              <span class="when quiet-text">{{ moment(examination.examinedAt) }}</span>
             </RouterLink>
           </li>
         </ol>

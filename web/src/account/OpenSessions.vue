@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { OpenSession } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import { moment } from '@/shared/dates'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+
+/** Where one is logged in, and how to end it. */
+const sessions = ref<OpenSession[]>([])
+const { busy, problem, attempt } = useDoing()
+
+async function load(): Promise<void> {
+  sessions.value = await answerOf(api.GET('/api/sessions'))
+}
+
+function end(session: string): void {
+  void attempt(async () => {
+    await answerOf(api.DELETE('/api/sessions/{session}', { params: { path: { session } } }))
+    await load()
+  })
+}
+
+function endOthers(): void {
+  void attempt(async () => {
+    await answerOf(api.DELETE('/api/sessions'))
+    await load()
+  })
+}
+
+onMounted(() => attempt(load))
+defineExpose({ load })
+</script>
+
+<template>
+  <section aria-labelledby="sessions">
+    <h2 id="sessions">Where you are logged in</h2>
+    <UiAlert v-if="problem" :say="problem" />
+    <ul>
+      <li v-for="one in sessions" :key="one.id">
+        <span>
+          <b>{{ one.device }}</b>
+          <small>{{ one.own ? 'here, now' : `last ${moment(one.seenAt)}` }}, from {{ one.address }}</small>
+        </span>
+        <UiButton v-if="!one.own" :disabled="busy" :aria-label="`Log out on ${one.device}`" @click="end(one.id)">
+          Log out there
+        </UiButton>
+      </li>
+    </ul>
+    <p v-if="sessions.length > 2">
+      <UiButton :disabled="busy" @click="endOthers">Log out everywhere but here</UiButton>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 12px;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  min-height: 56px;
+  border-top: 1px solid var(--line);
+}
+b {
+  font-weight: 500;
+}
+small {
+  display: block;
+  color: var(--text-2);
+}
+</style>

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { toString as drawn } from 'qrcode'
+import { computed, reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { FactorSecret } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import { withPassword } from '@/shared/usePassword'
+import { useSession } from '@/stores/session'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+import { tell } from '@/ui/telling'
+
+/** An app that shows a code for each log-in: set up in two steps, and recovery codes that are told this once. */
+const session = useSession()
+const pending = ref<FactorSecret | null>(null)
+const picture = ref('')
+const recovery = ref<string[]>([])
+const given = reactive({ code: '' })
+const RULES = { code: [{ required: true, message: 'The code is missing.', trigger: 'submit' }] }
+const { busy, problem, attempt } = useDoing()
+const isOn = computed(() => session.user?.secondFactor === true)
+
+function begin(): void {
+  void attempt(async () => {
+    pending.value = await withPassword(() => answerOf(api.POST('/api/second-factor')))
+    const svg = await drawn(pending.value.address, { type: 'svg', margin: 2 })
+    picture.value = `data:image/svg+xml;base64,${btoa(svg)}`
+  })
+}
+
+function turnOn(): void {
+  void attempt(async () => {
+    const { recoveryCodes } = await answerOf(api.PUT('/api/second-factor', { body: { code: given.code } }))
+    recovery.value = recoveryCodes
+    pending.value = null
+    given.code = ''
+    await session.look()
+  })
+}
+
+function turnOff(): void {
+  void attempt(async () => {
+    await withPassword(() => answerOf(api.DELETE('/api/second-factor')))
+    recovery.value = []
+    await session.look()
+    tell('The second factor is off. The password alone opens this account.')
+  })
+}
+</script>
+
+<template>
+  <section aria-labelledby="factor">
+    <h2 id="factor">Second factor</h2>
+    <template v-if="recovery.length > 0">
+      <p>
+        <b>Write these down now; they are not shown again.</b>
+        Each lets you in once without the app.
+      </p>
+      <ul class="codes number" aria-label="Recovery codes">
+        <li v-for="code in recovery" :key="code">
+          <code>{{ code }}</code>
+        </li>
+      </ul>
+      <p><UiButton kind="main" @click="recovery = []">I have written them down</UiButton></p>
+    </template>
+    <template v-else-if="pending">
+      <div class="setup">
+        <img :src="picture" alt="The secret as a code to read with an authenticator app" />
+        <div>
+          <p>Read this with an authenticator app, or type the secret by hand:</p>
+          <code class="number">{{ pending.secret.match(/.{1,4}/g)?.join(' ') }}</code>
+          <UiForm class="form" label="Code of the app" :model="given" :rules="RULES" @submit="turnOn">
+            <UiText
+              v-model="given.code"
+              label="The six digits that it shows"
+              prop="code"
+              autocomplete="one-time-code"
+            />
+            <p class="actions">
+              <UiButton kind="main" submit :disabled="busy">Turn it on</UiButton>
+              <UiButton kind="quiet" @click="pending = null">Not now</UiButton>
+            </p>
+          </UiForm>
+        </div>
+      </div>
+    </template>
+    <p v-else class="state">
+      <span>
+        {{ isOn ? 'On: a code of your app is asked for at each log-in.' : 'Off: the password alone opens it.' }}
+      </span>
+      <UiButton v-if="!isOn" kind="main" :disabled="busy" @click="begin">Set it up</UiButton>
+      <UiButton v-else-if="!session.user?.asksSecondFactor" :disabled="busy" @click="turnOff">Turn it off</UiButton>
+    </p>
+    <UiAlert v-if="problem" :say="problem" />
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 12px;
+}
+.state {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+}
+.setup {
+  display: grid;
+  grid-template-columns: 208px 1fr;
+  gap: 22px;
+}
+img {
+  width: 208px;
+  border: 1px solid var(--line);
+}
+code {
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+  letter-spacing: 0.06em;
+}
+.form {
+  display: grid;
+  gap: 14px;
+  max-width: 320px;
+  margin-top: 14px;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+}
+.codes {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  gap: 8px 18px;
+  padding: 14px 18px;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+@media (--phone) {
+  .setup {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

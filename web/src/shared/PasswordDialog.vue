@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+import { passwordGiven, passwordRefused } from './usePassword'
+
+/** Somebody else may stand at this device by now: the password is asked for before what cannot be undone. */
+const given = reactive({ password: '' })
+const RULES = { password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }] }
+const problem = ref('')
+const busy = ref(false)
+
+async function confirm(): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  try {
+    await answerOf(api.POST('/api/password/confirm', { body: { password: given.password } }))
+    passwordGiven()
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'It could not be checked; nothing was changed.'
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <UiDialog title="Your password, once more" @close="passwordRefused">
+    <UiForm class="form" label="Password" :model="given" :rules="RULES" @submit="confirm">
+      <UiText
+        v-model="given.password"
+        label="Password"
+        prop="password"
+        type="password"
+        autocomplete="current-password"
+      />
+      <UiAlert v-if="problem" :say="problem" />
+      <UiButton kind="main" submit :disabled="busy">Go on</UiButton>
+    </UiForm>
+  </UiDialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 16px;
+  justify-items: start;
+}
+.form > :first-child {
+  width: 100%;
+}
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import OpenSessions from '@/account/OpenSessions.vue'
+import SecondFactor from '@/account/SecondFactor.vue'
+import { answerOf, api } from '@/api/client'
+import SubjectPage from '@/shared/SubjectPage.vue'
+import { useDoing } from '@/shared/useDoing'
+import { withPassword } from '@/shared/usePassword'
+import { useExamination } from '@/stores/examination'
+import { useSession } from '@/stores/session'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+import { tell } from '@/ui/telling'
+
+/** One's own account. */
+const session = useSession()
+const router = useRouter()
+const given = reactive({ password: '' })
+const RULES = { password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }] }
+const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
+const { busy, problem, attempt } = useDoing()
+
+async function changePassword(): Promise<void> {
+  const done = await attempt(() =>
+    withPassword(() => answerOf(api.PUT('/api/password', { body: { password: given.password } }))),
+  )
+  if (!done) return
+  given.password = ''
+  tell('The password is changed. Everywhere else you are logged out.')
+  void sessions.value?.load()
+}
+
+async function workIn(team: string): Promise<void> {
+  const here = session.user?.teams.find((one) => one.here)?.id
+  if (team === here) return
+  useExamination().close()
+  if (await attempt(() => session.workIn(team))) await router.push('/')
+}
+
+onMounted(() => void session.look().catch(() => undefined))
+</script>
+
+<template>
+  <SubjectPage v-if="session.user" :title="session.user.name">
+    <UiAlert
+      v-if="session.user.asksSecondFactor && !session.user.secondFactor"
+      :say="`${session.user.team} asks for a second factor. Set it up here to go on.`"
+    />
+    <div class="columns">
+      <div class="side">
+        <section v-if="session.user.teams.length > 1" aria-labelledby="teams">
+          <h2 id="teams">You are at work in</h2>
+          <UiChoice
+            label="Team"
+            :value="session.user.teams.find((team) => team.here)?.id"
+            :options="session.user.teams.map(({ id, name }) => ({ id, label: name }))"
+            @pick="workIn"
+          />
+        </section>
+        <SecondFactor />
+        <section aria-labelledby="password">
+          <h2 id="password">Password</h2>
+          <UiForm class="form" label="Another password" :model="given" :rules="RULES" @submit="changePassword">
+            <UiText
+              v-model="given.password"
+              label="New password, 12 letters or more"
+              prop="password"
+              type="password"
+              autocomplete="new-password"
+            />
+            <UiButton submit :disabled="busy">Change the password</UiButton>
+          </UiForm>
+          <UiAlert v-if="problem" :say="problem" />
+        </section>
+      </div>
+      <OpenSessions ref="sessions" />
+    </div>
+  </SubjectPage>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 12px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 30px clamp(22px, 5vw, 64px);
+  align-items: start;
+}
+.side {
+  display: grid;
+  gap: 30px;
+}
+@media (--tablet) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+.form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: end;
+}
+.form > :first-child {
+  flex: 1 1 260px;
+  max-width: 380px;
+  margin: 0;
+}
+</style>
