@@ -91,7 +91,7 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
   await page.goto('/team')
   const person = page.getByRole('listitem').filter({ hasText: email })
   await expect(person.getByText('second factor on')).toBeVisible()
-  await page.getByRole('button', { name: 'Let Bo Tarrant leave the team' }).last().click()
+  await page.getByRole('button', { name: 'Leaves the team: Bo Tarrant' }).last().click()
   await expectAccessible(page)
   await page.getByRole('dialog').getByRole('button', { name: 'Leaves' }).click()
   await expect(page.getByRole('status')).toContainText('Bo Tarrant is not in the team any more')

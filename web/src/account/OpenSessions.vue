@@ -43,7 +43,7 @@ defineExpose({ load })
           <b>{{ one.device }}</b>
           <small>{{ one.own ? 'here, now' : `last ${moment(one.seenAt)}` }}, from {{ one.address }}</small>
         </span>
-        <UiButton v-if="!one.own" :disabled="busy" :aria-label="`Log out on ${one.device}`" @click="end(one.id)">
+        <UiButton v-if="!one.own" :disabled="busy" :aria-label="`Log out there, on ${one.device}`" @click="end(one.id)">
           Log out there
         </UiButton>
       </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { Invited } from '@/contract/types'
@@ -11,7 +11,8 @@ import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 
 /** Coming into a team by a mailed link. What follows the `#` never leaves the browser by itself. */
-const token = useRoute().hash.slice(1)
+const route = useRoute()
+const token = computed(() => route.hash.slice(1))
 const router = useRouter()
 const invited = ref<Invited | null>(null)
 const given = reactive({ name: '', password: '' })
@@ -23,15 +24,17 @@ const looking = useDoing()
 const { busy, problem, attempt } = useDoing()
 
 async function accept(): Promise<void> {
-  const isIn = await attempt(() => answerOf(api.POST('/api/invitation', { body: { token, ...given } })))
+  const isIn = await attempt(() => answerOf(api.POST('/api/invitation', { body: { token: token.value, ...given } })))
   if (isIn) await router.replace({ name: 'login' })
 }
 
-onMounted(() =>
-  looking.attempt(async () => {
-    invited.value = await answerOf(api.POST('/api/invitation/look', { body: { token } }))
-  }),
-)
+function look(): void {
+  void looking.attempt(async () => {
+    invited.value = await answerOf(api.POST('/api/invitation/look', { body: { token: token.value } }))
+  })
+}
+
+watch(token, look, { immediate: true })
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import OpenPage from '@/shared/OpenPage.vue'
@@ -10,7 +10,8 @@ import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 
 /** A forgotten password: asks for a mailed link, and with one in hand for the new password. */
-const token = useRoute().hash.slice(1)
+const route = useRoute()
+const token = computed(() => route.hash.slice(1))
 const asked = reactive({ email: '' })
 const chosen = reactive({ password: '' })
 const done = ref(false)
@@ -22,7 +23,7 @@ async function ask(): Promise<void> {
 
 async function change(): Promise<void> {
   done.value = await attempt(() =>
-    answerOf(api.POST('/api/password/reset', { body: { token, password: chosen.password } })),
+    answerOf(api.POST('/api/password/reset', { body: { token: token.value, password: chosen.password } })),
   )
 }
 </script>

@@ -85,7 +85,7 @@ onMounted(() => attempt(load))
               <UiButton
                 kind="quiet"
                 :disabled="busy"
-                :aria-label="`Let ${one.name} leave the team`"
+                :aria-label="`Leaves the team: ${one.name}`"
                 @click="leaving = one"
               >
                 Leaves
