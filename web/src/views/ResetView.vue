@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import OpenPage from '@/shared/OpenPage.vue'
@@ -16,6 +16,9 @@ const asked = reactive({ email: '' })
 const chosen = reactive({ password: '' })
 const done = ref(false)
 const { busy, problem, attempt } = useDoing()
+
+// A link that is opened while this page stands here begins anew.
+watch(token, () => (done.value = false))
 
 async function ask(): Promise<void> {
   done.value = await attempt(() => answerOf(api.POST('/api/password/forgotten', { body: { ...asked } })))
