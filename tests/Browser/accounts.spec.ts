@@ -131,7 +131,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
   await expect(mail.getByText('for nobody else')).toBeVisible()
 
   await theirs.goto('/reset#no-such-link')
-  await theirs.getByLabel('New password').fill('dana orrick')
+  await theirs.getByRole('textbox', { name: 'New password' }).fill('dana orrick')
   await theirs.getByRole('button', { name: 'Change the password' }).click()
   await expect(theirs.getByText('this link was used, or is too old')).toBeVisible()
 
@@ -148,7 +148,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
       json: { error: { path: 'password', reason: 'Enter your password once more.' } },
     })
   })
-  await theirs.getByLabel('New password').fill('another way across the fen')
+  await theirs.getByRole('textbox', { name: 'New password' }).fill('another way across the fen')
   await theirs.getByRole('button', { name: 'Change the password' }).click()
   const dialog = theirs.getByRole('dialog', { name: 'Your password, once more' })
   await expect(dialog).toBeVisible()

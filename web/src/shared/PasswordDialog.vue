@@ -30,7 +30,7 @@ async function confirm(): Promise<void> {
 
 <template>
   <UiDialog title="Your password, once more" @close="passwordRefused">
-    <UiForm class="form" label="Password" :model="given" :rules="RULES" @submit="confirm">
+    <UiForm class="form" label="Show who you are" :model="given" :rules="RULES" @submit="confirm">
       <UiText
         v-model="given.password"
         label="Password"
