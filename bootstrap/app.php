@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\AnswerInJson;
 use App\Http\Middleware\HasSecondFactor;
+use App\Http\Middleware\QuietSession;
 use App\Http\Middleware\ReadableBody;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillHere;
@@ -17,7 +18,6 @@ use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
-use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -35,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ReadableBody::class,
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
-            StartSession::class,
+            QuietSession::class,
             StillHere::class,
             ValidateCsrfToken::class,
             SubstituteBindings::class,

@@ -11,5 +11,7 @@ return [
     'locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // A file that figures:cache writes at each start; without one the figures are read from where they are shipped.
+    'figures' => env('FIGURES_CACHE'),
     'demo' => (bool) env('APP_DEMO', false),
 ];

@@ -20,7 +20,8 @@ return [
             'engine' => 'InnoDB',
             // Whatever zone the database's machine lives in.
             'timezone' => '+00:00',
-            'options' => [PDO::ATTR_TIMEOUT => 3],
+            // A worker keeps its connection: what a request left open in it is rolled back when the request ends.
+            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Audit;
 
+use App\Models\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -15,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Chain extends Model
 {
+    use BootsByName;
+
     /** Where those deeds hang that belong to no team. */
     public const NO_TEAM = '-';
 

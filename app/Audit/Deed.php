@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Audit;
 
+use App\Models\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -23,12 +24,16 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Deed extends Model
 {
+    use BootsByName;
+
     public const UPDATED_AT = null;
 
     public const CREATED_AT = null;
 
     /** The seal before the first. */
     public const NONE = '0000000000000000000000000000000000000000000000000000000000000000';
+
+    protected $table = 'deeds';
 
     protected $fillable = ['team_id', 'user_id', 'what', 'subject', 'detail', 'address', 'at', 'previous', 'seal'];
 

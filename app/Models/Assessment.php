@@ -21,9 +21,12 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Assessment extends Model implements HoldsSealed
 {
+    use BootsByName;
     use SealedByExamination;
 
     public const UPDATED_AT = null;
+
+    protected $table = 'assessments';
 
     protected $fillable = ['examination_id', 'payload', 'problem', 'rules', 'evidence'];
 

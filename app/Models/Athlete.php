@@ -37,6 +37,8 @@ use LogicException;
 #[ScopedBy(TeamScope::class)]
 final class Athlete extends Model implements HoldsSealed
 {
+    use BootsByName;
+
     /** @use HasFactory<AthleteFactory> */
     use HasFactory;
 
@@ -46,6 +48,8 @@ final class Athlete extends Model implements HoldsSealed
     private const RUNS = 'athlete_runs';
 
     protected $hidden = ['data_key'];
+
+    protected $table = 'athletes';
 
     protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on'];
 

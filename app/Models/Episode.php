@@ -25,8 +25,11 @@ use Illuminate\Support\Collection;
  */
 final class Episode extends Model
 {
+    use BootsByName;
     use HasUlids;
     use SoftDeletes;
+
+    protected $table = 'episodes';
 
     protected $fillable = ['athlete_id', 'hurt_side', 'injured_on'];
 

@@ -40,8 +40,11 @@ use LogicException;
 #[ScopedBy(TeamScope::class)]
 final class Examination extends Model implements HoldsSealed
 {
+    use BootsByName;
     use HasUlids;
     use SoftDeletes;
+
+    protected $table = 'examinations';
 
     protected $fillable = [
         'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',

@@ -23,7 +23,10 @@ use stdClass;
  */
 final class Finding extends Model implements HoldsSealed
 {
+    use BootsByName;
     use SealedByExamination;
+
+    protected $table = 'findings';
 
     protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version', 'saved_by'];
 

@@ -27,7 +27,10 @@ use Illuminate\Support\Facades\Date;
 #[ScopedBy(TeamScope::class)]
 final class Invitation extends Model implements HoldsSealed
 {
+    use BootsByName;
     use SealedByRecords;
+
+    protected $table = 'invitations';
 
     protected $fillable = ['team_id', 'invited_by', 'email', 'role', 'token_print', 'expires_at', 'used_at'];
 

@@ -25,7 +25,10 @@ use Illuminate\Database\Eloquent\Model;
 #[ScopedBy(TeamScope::class)]
 final class Mail extends Model implements HoldsSealed
 {
+    use BootsByName;
     use SealedByRecords;
+
+    protected $table = 'mails';
 
     protected $fillable = ['team_id', 'secret', 'recipient', 'subject', 'message'];
 

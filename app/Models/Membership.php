@@ -23,7 +23,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Membership extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'memberships';
 
     protected $fillable = ['team_id', 'user_id', 'role', 'ended_at'];
 

@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class OpenSession extends Model
 {
+    use BootsByName;
+
     protected $table = 'sessions';
 
     protected $keyType = 'string';

@@ -17,7 +17,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Reset extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'resets';
 
     protected $fillable = ['user_id', 'token_print', 'expires_at'];
 

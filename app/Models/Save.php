@@ -17,9 +17,12 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Save extends Model
 {
+    use BootsByName;
     use HasUlids;
 
     public const UPDATED_AT = null;
+
+    protected $table = 'saves';
 
     protected $fillable = ['examination_id', 'key', 'digest', 'part', 'version'];
 

@@ -20,7 +20,10 @@ use stdClass;
  */
 final class Section extends Model implements HoldsSealed
 {
+    use BootsByName;
     use SealedByExamination;
+
+    protected $table = 'sections';
 
     protected $fillable = ['examination_id', 'name', 'payload', 'version', 'saved_by'];
 

@@ -19,10 +19,14 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Team extends Model implements HoldsSealed
 {
+    use BootsByName;
+
     /** @use HasFactory<TeamFactory> */
     use HasFactory;
 
     use HasSecret;
+
+    protected $table = 'teams';
 
     protected $fillable = ['name', 'asks_second_factor'];
 

@@ -31,10 +31,14 @@ use LogicException;
  */
 final class User extends Authenticatable implements HoldsSealed
 {
+    use BootsByName;
+
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
     use HasSecret;
+
+    protected $table = 'users';
 
     protected $fillable = ['name', 'email', 'password', 'membership_id'];
 

@@ -24,6 +24,9 @@ final readonly class Presence
     /** For so long a password given stands for what changes the account itself. */
     private const FRESH = 10 * 60;
 
+    /** When it was last used is written down to the minute. */
+    private const NOTED = 60;
+
     private const NAME = 'presence';
 
     public function __construct(private Session $session)
@@ -46,7 +49,9 @@ final readonly class Presence
             || ($known['shared'] === 1 && $idle >= self::SHARED_IDLE)) {
             return true;
         }
-        $this->put(['seen' => self::now(), 'broken' => (int) ($idle >= self::BREAK || $known['broken'] === 1)] + $known);
+        if ($idle >= self::NOTED) {
+            $this->put(['seen' => self::now(), 'broken' => (int) ($idle >= self::BREAK || $known['broken'] === 1)] + $known);
+        }
 
         return false;
     }

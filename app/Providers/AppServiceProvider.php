@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Audit\Deed;
+use App\Auth\MemberProvider;
+use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
 use App\Models\Membership;
 use App\Models\Role;
@@ -21,6 +23,8 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
 use Illuminate\Auth\Access\Response;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
@@ -36,7 +40,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Figures::class, static fn (): Figures => new Figures);
+        $this->app->singleton(Figures::class, static fn (): Figures => FiguresCache::figures());
         $this->app->singleton(Arithmetic::class, fn (): Arithmetic => new Arithmetic($this->app->make(Figures::class)));
         $this->app->scoped(RecordKeys::class);
         $this->app->scoped(AthleteKeys::class);
@@ -51,6 +55,9 @@ final class AppServiceProvider extends ServiceProvider
         Vite::useManifestFilename('.vite/manifest.json');
         // Whatever host or proxy the page came through, its parts come the same way.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
+        Auth::provider('members', static fn (Application $app): MemberProvider => new MemberProvider(
+            $app->make(Hasher::class), User::class,
+        ));
         RateLimiter::for('login', LoginLimits::for(...));
         RateLimiter::for('secrets', SecretLimits::for(...));
         Mail::extend('outbox', static fn (): Outbox => new Outbox);

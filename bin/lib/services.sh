@@ -79,10 +79,10 @@ port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 # What the framework would read anew at every request is read once, into the instance's own folder.
 cache_framework() {
     mkdir -p "$INSTANCE/cache"
-    CACHED=("APP_CONFIG_CACHE=$INSTANCE/cache/config.php" "APP_ROUTES_CACHE=$INSTANCE/cache/routes.php" "APP_EVENTS_CACHE=$INSTANCE/cache/events.php")
+    CACHED=("APP_CONFIG_CACHE=$INSTANCE/cache/config.php" "APP_ROUTES_CACHE=$INSTANCE/cache/routes.php" "APP_EVENTS_CACHE=$INSTANCE/cache/events.php" "FIGURES_CACHE=$INSTANCE/cache/figures.php")
     rm -f "$INSTANCE"/cache/*.php
     local what
-    for what in config:cache route:cache event:cache view:cache; do
+    for what in figures:cache config:cache route:cache event:cache view:cache; do
         env "${CACHED[@]}" "${PHP[@]}" artisan "$what" --quiet </dev/null >>"$INSTANCE/logs/cache.log" 2>&1 ||
             fail "the framework could not be made ready; see var/${INSTANCE##*/}/logs/cache.log"
     done
@@ -100,14 +100,17 @@ fpm_pool() {
     printf 'request_terminate_timeout = 20s\n'
     printf 'php_admin_value[opcache.jit] = disable\nphp_admin_value[opcache.jit_buffer_size] = 0\nphp_admin_value[pcov.enabled] = 0\n'
     printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 128M\n'
-    for name in APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE DB_USERNAME \
-        DB_PASSWORD SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL TRUSTED_PROXIES PATH; do
+    for name in APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET \
+        DB_DATABASE DB_USERNAME DB_PASSWORD DB_PERSISTENT MAIL_MAILER MAIL_SCHEME MAIL_HOST MAIL_PORT MAIL_USERNAME \
+        MAIL_PASSWORD MAIL_FROM_ADDRESS MAIL_FROM_NAME SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE \
+        QUEUE_CONNECTION LOG_CHANNEL TRUSTED_PROXIES PATH; do
         [ -z "${!name:-}" ] || printf 'env[%s] = "%s"\n' "$name" "${!name}"
     done
     for name in "${CACHED[@]}"; do printf 'env[%s] = "%s"\n' "${name%%=*}" "${name#*=}"; done
 }
 
 start_fpm() {
+    export DB_PERSISTENT=1
     cache_framework
     (
         umask 077
@@ -121,7 +124,7 @@ start_fpm() {
     local as_root=()
     [ "$SERVER_USER" != root ] || as_root=(-R)
     setsid /usr/sbin/php-fpm8.2 -F "${as_root[@]}" -d "opcache.preload=$ROOT/bootstrap/preload.php" -d "opcache.preload_user=$SERVER_USER" \
-        -d opcache.max_accelerated_files=20000 -y "$INSTANCE/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
+        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -y "$INSTANCE/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
     serves fpm $!
 }
 

@@ -55,8 +55,33 @@ final class Figures
     /** @var list<EvidenceRow>|null */
     private ?array $evidence = null;
 
-    public function __construct(private readonly string $folder = __DIR__.'/../data')
+    /**
+     * @param  array<string, array<array-key, mixed>>  $parsed  what parsed() gave, by name of the file: those are not
+     *     read again
+     */
+    public function __construct(
+        private readonly string $folder = __DIR__.'/../data',
+        private readonly array $parsed = [],
+    ) {
+    }
+
+    /**
+     * Every shipped file as it is read, to be kept where it costs nothing to read again. It is only as good as the files
+     * were then.
+     *
+     * @return array<string, array<array-key, mixed>> by name of the file
+     */
+    public function parsed(): array
     {
+        $parsed = ['fixed' => [$this->fixed()]];
+        foreach (['', 'catalogue/'] as $below) {
+            foreach (glob("{$this->folder}/{$below}*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
+                $file = $below.basename($path);
+                $parsed[$file] = str_ends_with($file, '.csv') ? $this->table($file) : $this->json($file);
+            }
+        }
+
+        return $parsed;
     }
 
     public function catalogue(): Catalogue
@@ -149,9 +174,16 @@ final class Figures
     /** A short fingerprint of every figure that a chance depends on: rows in use, levels, and all of the baseline. */
     public function digest(EvidenceLibrary $evidence): string
     {
-        $this->fixed ??= hash('sha256', $this->text('baseline.json').$this->text('levels.csv'));
+        return substr(hash('sha256', $this->fixed().$evidence->digest()), 0, 12);
+    }
 
-        return substr(hash('sha256', $this->fixed.$evidence->digest()), 0, 12);
+    private function fixed(): string
+    {
+        $known = $this->parsed['fixed'][0] ?? null;
+
+        return $this->fixed ??= \is_string($known)
+            ? $known
+            : hash('sha256', $this->text('baseline.json').$this->text('levels.csv'));
     }
 
     /**
@@ -212,6 +244,9 @@ final class Figures
      */
     private function json(string $file): array
     {
+        if (isset($this->parsed[$file])) {
+            return $this->parsed[$file];
+        }
         $value = json_decode($this->text($file), true, 32, JSON_THROW_ON_ERROR);
 
         return \is_array($value) ? $value : throw new RuntimeException("core/data/{$file} holds no object.");
@@ -222,6 +257,10 @@ final class Figures
      */
     private function table(string $file): array
     {
+        if (isset($this->parsed[$file])) {
+            /** @phpstan-ignore return.type (it is what this very method gave) */
+            return $this->parsed[$file];
+        }
         $lines = explode("\n", trim($this->text($file)));
         $head = array_map(strval(...), str_getcsv((string) array_shift($lines)));
 

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Examinations\SaveRequest;
 use App\Models\Role;
 use App\Models\User;
+use Closure;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
 use Illuminate\Foundation\Http\FormRequest;
@@ -16,17 +17,26 @@ use stdClass;
 final class PartRequest extends FormRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Closure>>
      */
     public function rules(): array
     {
         return [
             'key' => ['required', 'string', 'min:8', 'max:64'],
             'version' => ['required', 'integer:strict', 'min:0', 'max:1000000'],
-            'known' => ['sometimes', 'array', 'max:60'],
-            'known.*' => ['string', 'max:32'],
+            'known' => ['sometimes', 'array', 'max:60', self::areMarks(...)],
             'payload' => [$this->isMethod('DELETE') ? 'nullable' : 'present', 'array'],
         ];
+    }
+
+    /** All at once: a rule for each of sixty took longer than everything else of a request's rules. */
+    private static function areMarks(string $attribute, mixed $value, Closure $fail): void
+    {
+        foreach (is_array($value) ? $value : [] as $name => $mark) {
+            if (! is_string($mark) || \strlen($mark) > 32) {
+                $fail("{$attribute}.{$name} must be a mark that the server gave.");
+            }
+        }
     }
 
     /** @throws Refusal where the payload is a list */

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Tests\Evidence;
+
+use GrayCompass\Core\Figures;
+use PHPUnit\Framework\TestCase;
+
+/** What was parsed before says the same as the files, and takes their place whole. */
+final class ParsedFiguresTest extends TestCase
+{
+    public function test_figures_that_were_parsed_before_need_no_file_and_say_the_same(): void
+    {
+        $parsed = (new Figures)->parsed();
+        $kept = new Figures(folder: '/nowhere', parsed: $parsed);
+        self::assertEquals((new Figures)->document(), $kept->document());
+        self::assertEquals((new Figures)->evidence(), $kept->evidence());
+        self::assertEquals((new Figures)->simulation(), $kept->simulation());
+    }
+}
