@@ -42,7 +42,7 @@ final class Starter
         ?string $key = null,
     ): Examination {
         $today = Date::now();
-        $age = (int) $athlete->born_on->diffInYears($today);
+        $age = $athlete->age($today);
 
         return DB::transaction(function () use (
             $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age, $key,

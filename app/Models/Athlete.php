@@ -105,6 +105,14 @@ final class Athlete extends Model implements HoldsSealed
             : throw new LogicException('An athlete was read without their data key.');
     }
 
+    /** In whole years on a day: by the calendar, whatever the hour. */
+    public function age(CarbonImmutable $on): int
+    {
+        $born = $this->born_on;
+
+        return $on->year - $born->year - (int) ($on->format('md') < $born->format('md'));
+    }
+
     /** All that one may look for. */
     public function spoken(): string
     {

@@ -14,7 +14,7 @@ use Illuminate\Pagination\LengthAwarePaginator;
 final readonly class Today
 {
     /** Unfinished ones that are told without being asked for more; none is ever out of reach. */
-    public const UNFINISHED_SHOWN = 100;
+    public const UNFINISHED_SHOWN = 40;
 
     private const SEEN_SHOWN = 5;
 

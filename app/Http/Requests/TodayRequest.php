@@ -17,7 +17,7 @@ final class TodayRequest extends FormRequest
     {
         return [
             'search' => ['sometimes', 'nullable', 'string', 'max:60'],
-            'unfinished' => ['sometimes', 'integer', 'min:1', 'max:1000'],
+            'unfinished' => ['sometimes', 'integer', 'min:0', 'max:1000'],
             'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
         ];
     }

@@ -10,6 +10,7 @@ use App\Models\Examination;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Date;
 
 /**
  * An athlete; with the examinations of both knees, newest first, where the episodes were loaded.
@@ -28,7 +29,7 @@ final class AthleteResource extends JsonResource
             'name' => $this->resource->name,
             'number' => $this->resource->number,
             'squad' => $this->resource->squad,
-            'age' => (int) $this->resource->born_on->diffInYears(),
+            'age' => $this->resource->age(Date::now()),
             'examinations' => $this->when(
                 $this->resource->relationLoaded('episodes'),
                 fn (): array => ExaminationSummaryResource::collection($this->examinations())->resolve($request),

@@ -59,13 +59,15 @@ async function lookForUnsent(): Promise<void> {
 async function load(): Promise<void> {
   const mine = ++asked
   try {
-    const query = { search: typed.value, page: page.value, unfinished: unfinished.value }
+    // Whoever looks for an athlete has the other lists on screen already.
+    const kept = typed.value === '' ? null : today.value
+    const query = { search: typed.value, page: page.value, unfinished: kept === null ? unfinished.value : 0 }
     const ask = () => answerOf(api.GET('/api/today', { params: { query } }))
     // The list as it stands at the beginning is kept; a search needs the server.
     const isPlain = query.search === '' && query.page === 1 && query.unfinished === undefined
     const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
     if (mine !== asked) return
-    today.value = value
+    today.value = kept === null ? value : { ...value, unfinished: kept.unfinished, seen: kept.seen }
     keptAt.value = at
     problem.value = ''
     if (at === null) retry.done()
