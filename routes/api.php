@@ -18,6 +18,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\WeighController;
+use App\Models\Athlete;
 use Illuminate\Support\Facades\Route;
 
 Route::post('login', [SessionController::class, 'store'])->middleware('throttle:login')->name('login');
@@ -70,6 +71,14 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('deeds.csv', 'table')->name('deeds.table');
     });
 
+    Route::controller(AthleteController::class)->group(function (): void {
+        Route::get('squads', 'squads')->name('squads');
+        Route::get('athletes/archived', 'archived')->name('athletes.archived');
+        Route::post('athletes', 'store')->can('create', Athlete::class)->name('athletes.store');
+        Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
+        Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
+        Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');
+    });
     Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
         ->can('examine', 'athlete')->name('athletes.examinations.store');

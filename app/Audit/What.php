@@ -10,6 +10,10 @@ enum What: string
     case LoggedIn = 'logged_in';
     case LogInRefused = 'log_in_refused';
     case LoggedOut = 'logged_out';
+    case AthleteAdded = 'athlete_added';
+    case AthleteChanged = 'athlete_changed';
+    case AthleteArchived = 'athlete_archived';
+    case AthleteRestored = 'athlete_restored';
     case AthleteRead = 'athlete_read';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';

@@ -10,10 +10,13 @@ use App\Examinations\HeldFinding;
 use App\Examinations\MovedOn;
 use App\Examinations\ReusedKey;
 use App\Examinations\StaleVersion;
+use App\Http\Resources\AthleteResource;
 use App\Http\Resources\PartResource;
+use App\Models\Athlete;
 use App\People\CodeNeeded;
 use App\People\FactorNeeded;
 use App\People\PasswordNeeded;
+use App\People\SimilarAthletes;
 use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
@@ -33,7 +36,7 @@ final class Problems
     /** What goes wrong by the hand of the sender is no defect of ours. */
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
-        MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class, FactorNeeded::class,
+        SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class, FactorNeeded::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -103,6 +106,13 @@ final class Problems
             $held->part,
             $held->reason,
             ['hold' => SafetyWriter::hold($held->hold)],
+        ));
+        $exceptions->render(static fn (SimilarAthletes $similar): JsonResponse => self::answer(
+            409,
+            'name',
+            'somebody much like them is here already',
+            ['similar' => array_map(static fn (Athlete $one): array => AthleteResource::make($one)->resolve()
+                + ['isArchived' => $one->trashed()], $similar->athletes)],
         ));
         $exceptions->render(static fn (StaleVersion $stale): JsonResponse => self::answer(
             409,

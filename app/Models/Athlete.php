@@ -23,14 +23,17 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use stdClass;
 
 /**
  * @property string $id
  * @property string $team_id
  * @property string $name encrypted at rest
- * @property string $number
+ * @property string|null $number
  * @property string $squad
  * @property CarbonImmutable $born_on encrypted at rest
+ * @property string|null $born_print by which those born on one day are found
+ * @property stdClass|null $profile what else is known, see AthleteRequest; encrypted at rest
  * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
  * @property Collection<int, Episode> $episodes
  */
@@ -47,16 +50,21 @@ final class Athlete extends Model implements HoldsSealed
 
     private const RUNS = 'athlete_runs';
 
-    protected $hidden = ['data_key'];
+    protected $hidden = ['data_key', 'born_print'];
 
     protected $table = 'athletes';
 
-    protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on'];
+    protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on', 'profile'];
 
-    protected $casts = ['name' => Sealed::class, 'born_on' => Sealed::class.':date'];
+    protected $casts = ['name' => Sealed::class, 'born_on' => Sealed::class.':date', 'profile' => Sealed::class.':object'];
 
     protected static function booted(): void
     {
+        self::saving(static function (self $athlete): void {
+            if ($athlete->isDirty('born_on')) {
+                $athlete->born_print = self::bornPrint($athlete->team_id, $athlete->born_on);
+            }
+        });
         self::saved(static fn (self $athlete) => $athlete->index());
     }
 
@@ -103,6 +111,12 @@ final class Athlete extends Model implements HoldsSealed
         return is_string($id) && is_string($key)
             ? app(AthleteKeys::class)->from($id, $key)
             : throw new LogicException('An athlete was read without their data key.');
+    }
+
+    /** A fingerprint of a birth date, keyed by the team: the same day has the same one. */
+    public static function bornPrint(string $team, CarbonImmutable $born): string
+    {
+        return BlindIndex::fingerprint($team, 'born '.$born->toDateString());
     }
 
     /** In whole years on a day: by the calendar, whatever the hour. */

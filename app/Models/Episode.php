@@ -40,7 +40,11 @@ final class Episode extends Model
      */
     public function athlete(): BelongsTo
     {
-        return $this->belongsTo(Athlete::class);
+        $athlete = $this->belongsTo(Athlete::class);
+        // Who was put away is still whose knee it is.
+        $athlete->withTrashed();
+
+        return $athlete;
     }
 
     /**

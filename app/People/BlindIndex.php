@@ -55,6 +55,12 @@ final class BlindIndex
         return self::prints($team, array_map(strval(...), array_keys($runs)));
     }
 
+    /** Of a text as a whole. */
+    public static function fingerprint(string $team, string $text): string
+    {
+        return self::prints($team, [$text])[0];
+    }
+
     /**
      * In small letters without accents.
      *

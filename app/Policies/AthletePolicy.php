@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Athlete;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -19,6 +20,29 @@ final class AthletePolicy
     public function examine(User $user, Athlete $athlete): Response
     {
         return self::ofTeam($user, $athlete);
+    }
+
+    /** Students see and examine; the lists are kept by those who answer for them. */
+    public function create(User $user): Response
+    {
+        return self::keepsLists($user);
+    }
+
+    public function update(User $user, Athlete $athlete): Response
+    {
+        return self::keepsLists($user);
+    }
+
+    public function delete(User $user, Athlete $athlete): Response
+    {
+        return self::keepsLists($user);
+    }
+
+    private static function keepsLists(User $user): Response
+    {
+        return $user->role() === Role::Student
+            ? Response::deny('A student does not change who is in the lists.')
+            : Response::allow();
     }
 
     private static function ofTeam(User $user, Athlete $athlete): Response

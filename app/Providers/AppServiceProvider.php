@@ -8,6 +8,7 @@ use App\Audit\Deed;
 use App\Auth\MemberProvider;
 use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
+use App\Models\Athlete;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
@@ -71,6 +72,7 @@ final class AppServiceProvider extends ServiceProvider
         // Somebody else's team has no members here.
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
             ->whereKey($id)->whereNull('ended_at')->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());
+        Route::bind('archived', static fn (string $id): Athlete => Athlete::onlyTrashed()->findOrFail($id));
         // Codes in an address are matched exactly against the catalogue before any query.
         Route::bind(
             'manoeuvre',

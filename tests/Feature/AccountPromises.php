@@ -12,9 +12,25 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 
-/** What the contract says of accounts and of who is in a team. */
+/** What the contract says of athletes, of accounts and of who is in a team. */
 trait AccountPromises
 {
+    private function athletes(User $user): void
+    {
+        $this->actingAs($user);
+        $facts = ['name' => 'Sana Withernsea', 'bornOn' => '2010-05-04', 'squad' => 'Judo'];
+        $id = (string) $this->postJson('/api/athletes', $facts)->assertCreated()->json('id');
+        $this->postJson('/api/athletes', $facts)->assertStatus(409);
+        $this->postJson('/api/athletes', [...$facts, 'bornOn' => 'in May'])->assertStatus(422);
+        $this->putJson("/api/athletes/{$id}", [...$facts, 'number' => 'J09'])->assertOk();
+        $this->putJson("/api/athletes/{$id}")->assertStatus(422);
+        $this->deleteJson("/api/athletes/{$id}")->assertNoContent();
+        $coach = User::factory()->memberOf($user->present()->team, Role::Coach)->create();
+        $this->actingAs($coach)->postJson("/api/athletes/{$id}/restoration")->assertForbidden();
+        $this->actingAs($user)->postJson("/api/athletes/{$id}/restoration")->assertNoContent();
+        $this->postJson("/api/athletes/{$id}/restoration")->assertNotFound();
+    }
+
     private function accounts(User $user): void
     {
         RateLimiter::for('secrets', static fn (): Limit => Limit::none());
@@ -101,7 +117,7 @@ trait AccountPromises
         $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());
         $pages = array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete));
         foreach ([...self::recordChanges($id, $athlete), ...self::teamChanges(), ...$pages] as [$method, $uri, $body]) {
-            if (! \in_array($uri, ['/api/ping', '/api/sessions'], true)) {
+            if (! \in_array($uri, ['/api/ping', '/api/sessions'], true) && ! str_ends_with($uri, 'restoration')) {
                 $this->json($method, strtr($uri, $ids), $body)->assertForbidden();
             }
         }

@@ -35,6 +35,7 @@ final class ContractTest extends FeatureTestCase
         $this->signers($id, $user);
         $this->strangers($id, $athlete->id);
         $this->oldPages($id, $athlete->id, $user);
+        $this->athletes($user);
         $this->accounts($user);
         $this->teams($user);
         $this->coaches($id, $athlete->id, $user);
@@ -184,8 +185,13 @@ final class ContractTest extends FeatureTestCase
     private static function recordChanges(string $id, string $athlete): array
     {
         $part = ['key' => 'a key of its own', 'version' => 0, 'payload' => (object) []];
+        $facts = ['name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'];
 
         return [
+            ['POST', '/api/athletes', $facts],
+            ['PUT', "/api/athletes/{$athlete}", $facts],
+            ['DELETE', "/api/athletes/{$athlete}", []],
+            ['POST', "/api/athletes/{$athlete}/restoration", []],
             [
                 'POST',
                 "/api/athletes/{$athlete}/examinations",
@@ -205,7 +211,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            '/api/ping', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            '/api/ping', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",

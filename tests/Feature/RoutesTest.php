@@ -59,6 +59,12 @@ final class RoutesTest extends FeatureTestCase
         'weigh' => [403, 200, 200, 200],
         'deeds' => [403, 403, 403, 200],
         'deeds.table' => [403, 403, 403, 200],
+        'athletes.store' => [403, 403, 201, 201],
+        'athletes.update' => [403, 403, 200, 200],
+        'athletes.destroy' => [403, 403, 204, 204],
+        'athletes.restore' => [403, 403, 204, 204],
+        'athletes.archived' => [403, 200, 200, 200],
+        'squads' => [403, 200, 200, 200],
         'athletes.show' => [403, 200, 200, 200],
         'athletes.examinations.store' => [403, 201, 201, 201],
         'examinations.show' => [403, 200, 200, 200],
@@ -107,6 +113,9 @@ final class RoutesTest extends FeatureTestCase
             'invitation.show' => ['token' => 'a guess'],
             'password.confirm', 'password.update' => ['password' => UserFactory::PASSWORD],
             'second-factor.update' => ['code' => '123456'],
+            'athletes.store', 'athletes.update' => [
+                'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo', 'isAnother' => true,
+            ],
             'members.update' => ['role' => 'student'],
             'invitations.store' => ['role' => 'student', 'email' => 'bo@fenmoor.example'],
             'team.update' => ['name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false],
@@ -143,6 +152,7 @@ final class RoutesTest extends FeatureTestCase
                 'team_id' => $lead->teamId(), 'secret' => false, 'recipient' => 'bo@fenmoor.example',
                 'subject' => 'Come', 'message' => 'Come in',
             ])->id,
+            '{archived}' => tap($this->athleteOf($lead))->delete()->id,
             '{team}' => $lead->teamId(),
             '{session}' => substr(hash('sha256', $session), 0, 26),
         ];
@@ -180,7 +190,7 @@ final class RoutesTest extends FeatureTestCase
                 $this->json(
                     $route->methods()[0],
                     strtr($this->address($route, $id, $athlete->id), $of),
-                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student'],
+                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student', 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
                 )
                     ->assertNotFound()->assertExactJson(['error' => [
                         'path' => '',

@@ -50,6 +50,7 @@ export const router = createRouter({
           .load()
           .catch(() => undefined),
     },
+    { path: '/athletes/:id', name: 'athlete', component: () => import('./views/AthleteView.vue'), props: true },
     { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
     { path: '/team', name: 'team', component: () => import('./views/TeamView.vue') },
     { path: '/deeds', name: 'deeds', component: () => import('./views/DeedsView.vue') },

@@ -6,15 +6,75 @@ namespace App\Http\Controllers;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Http\Requests\AthleteRequest;
 use App\Http\Resources\AthleteResource;
 use App\Models\Athlete;
+use App\Models\User;
+use App\People\Roster;
+use App\People\SimilarAthletes;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
 
-final class AthleteController
+/** The athletes of a team: made in three fields, changed, put away and taken back. */
+final readonly class AthleteController
 {
-    public function show(Athlete $athlete, Deeds $deeds): AthleteResource
+    public function __construct(private Roster $roster, private Deeds $deeds)
     {
-        $deeds->record(What::AthleteRead, $athlete->id);
+    }
+
+    public function show(Athlete $athlete): AthleteResource
+    {
+        $this->deeds->record(What::AthleteRead, $athlete->id);
 
         return new AthleteResource($athlete->load('episodes.examinations'));
+    }
+
+    /**
+     * @throws Refusal
+     * @throws SimilarAthletes where somebody much like them is here already, and nobody said that they are another
+     */
+    public function store(AthleteRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $athlete = $this->roster->add($user->teamId(), $request->facts(), $request->isAnother());
+
+        return (new AthleteResource($athlete->load('episodes')))->response()->setStatusCode(201);
+    }
+
+    /** @throws Refusal */
+    public function update(AthleteRequest $request, Athlete $athlete): AthleteResource
+    {
+        $this->roster->change($athlete, $request->facts());
+
+        return new AthleteResource($athlete->load('episodes.examinations'));
+    }
+
+    /** Out of the lists; nothing is lost, and restore() brings them back. */
+    public function destroy(Athlete $athlete): Response
+    {
+        $this->roster->archive($athlete);
+
+        return response()->noContent();
+    }
+
+    public function restore(Athlete $archived): Response
+    {
+        $this->roster->restore($archived);
+
+        return response()->noContent();
+    }
+
+    /** Who was put away, latest first. */
+    public function archived(): AnonymousResourceCollection
+    {
+        return AthleteResource::collection($this->roster->archived());
+    }
+
+    /** Names of squads, to choose one by. */
+    public function squads(): JsonResponse
+    {
+        return response()->json(Athlete::query()->distinct()->orderBy('squad')->pluck('squad'));
     }
 }

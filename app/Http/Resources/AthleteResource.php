@@ -11,9 +11,10 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
+use stdClass;
 
 /**
- * An athlete; with the examinations of both knees, newest first, where the episodes were loaded.
+ * An athlete; with all that is known and the examinations of both knees, newest first, where the episodes were loaded.
  *
  * @property-read Athlete $resource
  */
@@ -24,14 +25,18 @@ final class AthleteResource extends JsonResource
      */
     public function toArray(Request $request): array
     {
+        $isWhole = $this->resource->relationLoaded('episodes');
+
         return [
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'number' => $this->resource->number,
             'squad' => $this->resource->squad,
+            'bornOn' => $this->when($isWhole, fn (): string => $this->resource->born_on->toDateString()),
+            'profile' => $this->when($isWhole, fn (): object => $this->resource->profile ?? new stdClass),
             'age' => $this->resource->age(Date::now()),
             'examinations' => $this->when(
-                $this->resource->relationLoaded('episodes'),
+                $isWhole,
                 fn (): array => ExaminationSummaryResource::collection($this->examinations())->resolve($request),
             ),
         ];

@@ -416,6 +416,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make an athlete; name, birth date and squad are enough */
+        post: operations["addAthlete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who was put away, latest first */
+        get: operations["listArchived"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{archived}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take somebody back into the lists */
+        post: operations["restoreAthlete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/squads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Names of squads */
+        get: operations["listSquads"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}": {
         parameters: {
             query?: never;
@@ -425,9 +493,11 @@ export interface paths {
         };
         /** One athlete with the examinations of both knees */
         get: operations["showAthlete"];
-        put?: never;
+        /** Change what is known of an athlete */
+        put: operations["changeAthlete"];
         post?: never;
-        delete?: never;
+        /** Put an athlete away; nothing is lost */
+        delete: operations["archiveAthlete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -773,10 +843,52 @@ export interface components {
             /** Format: date */
             until: string;
         };
+        AthleteFacts: {
+            name: string;
+            /** Format: date */
+            bornOn: string;
+            squad: string;
+            number?: string | null;
+            /** @description null: nothing else is known */
+            profile?: components["schemas"]["AthleteProfile"] | null;
+            /** @description somebody looked: it is another athlete than those much like them */
+            isAnother?: boolean;
+        };
+        AthleteProfile: {
+            /**
+             * @description null: not said
+             * @enum {string|null}
+             */
+            sex?: "female" | "male" | null;
+            /**
+             * @description that kicks or leads
+             * @enum {string|null}
+             */
+            leadingLeg?: "left" | "right" | null;
+            heightCm?: number | null;
+            massKg?: number | null;
+            sport?: string | null;
+            /** @description who treats them */
+            doctor?: string | null;
+            /** @description of somebody under 18 */
+            guardian?: string | null;
+            notes?: string | null;
+        };
+        Similar: {
+            error: components["schemas"]["Fault"];
+            similar: {
+                id: string;
+                name: string;
+                number: string | null;
+                squad: string;
+                age: number;
+                isArchived: boolean;
+            }[];
+        };
         AthleteSummary: {
             id: string;
             name: string;
-            number: string;
+            number: string | null;
             squad: string;
             age: number;
         };
@@ -791,9 +903,12 @@ export interface components {
             injuredOn: string | null;
         };
         AthleteWithExaminations: {
+            /** Format: date */
+            bornOn: string;
+            profile: components["schemas"]["AthleteProfile"];
             id: string;
             name: string;
-            number: string;
+            number: string | null;
             squad: string;
             age: number;
             examinations: components["schemas"]["ExaminationSummary"][];
@@ -4898,6 +5013,15 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
+        /** @description Somebody much like them is here already */
+        Similar: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Similar"];
+            };
+        };
         /** @description Changed in between by another tab or person; the newer part comes along */
         Stale: {
             headers: {
@@ -5687,6 +5811,104 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    addAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AthleteFacts"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteWithExaminations"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            409: components["responses"]["Similar"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    listArchived: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description At most two hundred */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteSummary"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
+    restoreAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                archived: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    listSquads: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In their order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
     showAthlete: {
         parameters: {
             query?: never;
@@ -5711,6 +5933,63 @@ export interface operations {
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
+        };
+    };
+    changeAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                athlete: components["parameters"]["athlete"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AthleteFacts"];
+            };
+        };
+        responses: {
+            /** @description The athlete */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteWithExaminations"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    archiveAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                athlete: components["parameters"]["athlete"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
         };
     };
     startExamination: {

@@ -7,7 +7,12 @@ import { useTemplateRef } from 'vue'
 
 /** A line of text under its label. */
 withDefaults(
-  defineProps<{ label: string; prop: string; type?: 'text' | 'email' | 'password'; autocomplete?: string }>(),
+  defineProps<{
+    label: string
+    prop: string
+    type?: 'text' | 'email' | 'password' | 'date' | 'textarea'
+    autocomplete?: string
+  }>(),
   { type: 'text', autocomplete: 'off' },
 )
 const input = useTemplateRef<{ focus: () => void }>('input')

@@ -4,7 +4,10 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
+import ArchivedList from '@/people/ArchivedList.vue'
+import AthleteDialog from '@/people/AthleteDialog.vue'
 import { keptAthlete } from '@/stores/kept'
+import { useSession } from '@/stores/session'
 import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { moment } from '@/shared/dates'
@@ -27,6 +30,9 @@ const typed = refDebounced(search, TYPING_MS)
 const page = ref(1)
 const MOST_UNFINISHED = 1000
 const unfinished = ref<number | undefined>()
+const adding = ref(false)
+const session = useSession()
+const keepsLists = computed(() => session.user?.role !== 'student')
 const starting = ref<AthleteSummary | null>(null)
 /** What the list answers to; an answer that comes late, after another was asked for, is not shown. */
 let asked = 0
@@ -98,6 +104,13 @@ function sinceInjury(injuredOn: string | null): string {
   return days === 0 ? 'injured today' : days === 1 ? 'day 1 after the injury' : `day ${days} after the injury`
 }
 
+function added(athlete: AthleteSummary): void {
+  adding.value = false
+  search.value = ''
+  void load()
+  starting.value = athlete
+}
+
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
   await router.push({ name: route === 'touchline' ? 'touchline' : 'bench', params: { id } })
 }
@@ -164,18 +177,23 @@ onMounted(lookForUnsent)
           <span class="unseen">Search by name, number or squad</span>
           <input v-model="search" type="search" placeholder="Name, number or squad" />
         </label>
+        <UiButton v-if="keepsLists" @click="adding = true">New athlete</UiButton>
       </header>
       <UiEmpty
         v-if="today && today.total === 0"
         :say="typed === '' ? 'No athletes yet.' : `Nobody is called “${typed}” here.`"
-      />
+      >
+        <UiButton v-if="keepsLists" @click="adding = true">
+          {{ typed === '' ? 'Add the first' : `Add “${typed}”` }}
+        </UiButton>
+      </UiEmpty>
       <div v-for="[squad, members] in squads" :key="squad" class="squad">
         <h3>{{ squad }}</h3>
         <ul>
           <li v-for="athlete in members" :key="athlete.id">
             <span>
-              <b>{{ athlete.name }}</b>
-              <span class="quiet-text">{{ athlete.number }} · {{ athlete.age }} years</span>
+              <RouterLink :to="{ name: 'athlete', params: { id: athlete.id } }">{{ athlete.name }}</RouterLink>
+              <span class="quiet-text">{{ athlete.number ? `${athlete.number} · ` : '' }}{{ athlete.age }} years</span>
             </span>
             <button class="button" type="button" :aria-label="`Examine ${athlete.name}`" @click="starting = athlete">
               Examine
@@ -183,9 +201,11 @@ onMounted(lookForUnsent)
           </li>
         </ul>
       </div>
+      <ArchivedList v-if="today && typed === ''" :key="today.total" @restored="load" />
       <UiPages v-if="today" label="Pages of athletes" :page="today.page" :pages="today.pages" @turn="turnTo" />
     </section>
   </main>
+  <AthleteDialog v-if="adding" :name="typed" @close="adding = false" @saved="added" />
   <StartDialog v-if="starting" :athlete="starting" @close="starting = null" @started="begin" />
 </template>
 
@@ -248,7 +268,8 @@ onMounted(lookForUnsent)
 }
 .all header {
   display: grid;
-  grid-template-columns: 1fr 260px;
+  grid-template-columns: 1fr 240px auto;
+  gap: 10px;
   align-items: center;
   margin-bottom: 8px;
 }
@@ -277,8 +298,12 @@ onMounted(lookForUnsent)
 .squad li > span {
   display: grid;
 }
-.squad b {
+.squad li a {
   font-weight: 600;
+  text-decoration: none;
+}
+.squad li a:hover {
+  text-decoration: underline;
 }
 .squad li span span {
   font-size: var(--type-small);

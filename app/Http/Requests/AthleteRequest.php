@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\People\AthleteFacts;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Date;
+use Illuminate\Validation\Rules\In;
+
+/** What is said of an athlete. */
+final class AthleteRequest extends FormRequest
+{
+    private const OLDEST = 110;
+
+    private const TEXTS = ['sport', 'doctor', 'guardian', 'notes'];
+
+    private const CHOICES = ['sex', 'leadingLeg'];
+
+    private const NUMBERS = ['heightCm', 'massKg'];
+
+    /**
+     * @return array<string, list<string|Date|In>>
+     */
+    public function rules(): array
+    {
+        $text = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
+
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'bornOn' => ['required', 'date_format:Y-m-d', Rule::date()->todayOrBefore()->after(now()->subYears(self::OLDEST))],
+            'squad' => ['required', 'string', 'max:80'],
+            'number' => $text(20),
+            'isAnother' => ['sometimes', 'boolean'],
+            'profile' => ['sometimes', 'nullable', 'array:'.implode(',', [...self::TEXTS, ...self::CHOICES, ...self::NUMBERS])],
+            'profile.sex' => ['sometimes', 'nullable', Rule::in(['female', 'male'])],
+            'profile.leadingLeg' => ['sometimes', 'nullable', Rule::in(['left', 'right'])],
+            'profile.heightCm' => ['sometimes', 'nullable', 'integer', 'between:80,250'],
+            'profile.massKg' => ['sometimes', 'nullable', 'integer', 'between:15,250'],
+            'profile.sport' => $text(80),
+            'profile.doctor' => $text(200),
+            'profile.guardian' => $text(200),
+            'profile.notes' => $text(2000),
+        ];
+    }
+
+    public function facts(): AthleteFacts
+    {
+        return new AthleteFacts(
+            $this->string('name')->squish()->toString(),
+            CarbonImmutable::parse($this->string('bornOn')->toString()),
+            $this->string('squad')->squish()->toString(),
+            $this->filled('number') ? $this->string('number')->squish()->toString() : null,
+            $this->profile(),
+        );
+    }
+
+    /** Somebody looked at those much like them: it is another athlete. */
+    public function isAnother(): bool
+    {
+        return $this->boolean('isAnother');
+    }
+
+    /**
+     * @return array<string, string|int> only what is said
+     */
+    private function profile(): array
+    {
+        $profile = [];
+        foreach ([...self::TEXTS, ...self::CHOICES] as $name) {
+            if ($this->filled("profile.{$name}")) {
+                $profile[$name] = $this->string("profile.{$name}")->trim()->toString();
+            }
+        }
+        foreach (self::NUMBERS as $name) {
+            if ($this->filled("profile.{$name}")) {
+                $profile[$name] = $this->integer("profile.{$name}");
+            }
+        }
+
+        return $profile;
+    }
+}

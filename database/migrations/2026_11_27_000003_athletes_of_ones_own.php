@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Athlete;
+use App\Models\TeamScope;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** An athlete may have no number, and more may be known of them; who was born on the same day is found without the day. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('athletes', static function (Blueprint $table): void {
+            $table->string('number', 20)->nullable()->change();
+            $table->text('profile')->nullable()->after('born_on');
+            $table->binary('born_print', 8, true)->nullable()->after('born_on');
+            $table->index(['team_id', 'born_print']);
+        });
+        Athlete::query()->withoutGlobalScope(TeamScope::class)->withTrashed()
+            ->each(static fn (Athlete $athlete) => $athlete->forceFill(['born_on' => $athlete->born_on])->save());
+    }
+
+    public function down(): void
+    {
+        Schema::table('athletes', static function (Blueprint $table): void {
+            $table->dropIndex(['team_id', 'born_print']);
+            $table->dropColumn(['profile', 'born_print']);
+        });
+    }
+};

@@ -1,0 +1,85 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScroll, logIn } from './person'
+
+let made = 0
+
+/** An athlete whom no other test makes: letters alone, for a name is found by its letters. */
+function somebody(): string {
+  made += 1
+  const letters = [...`${Date.now()}${made}`].map((digit) => 'abcdefghij'[Number(digit)]).join('')
+  return `Runa ${letters}`
+}
+
+test('an athlete is made in three fields between two others, and is on the bench at once', async ({ page }) => {
+  const name = somebody()
+  await logIn(page)
+  await page.getByRole('button', { name: 'New athlete' }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await expectAccessible(page)
+  // By keyboard alone, as a hand that is in a hurry does it.
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill(name)
+  await page.getByLabel('Birth date').fill('2006-02-11')
+  await page.getByRole('textbox', { name: 'Squad' }).fill('Trampoline')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Add and examine' }).click()
+  await page.getByRole('button', { name: 'left knee hurt' }).click()
+  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByText(name).first()).toBeVisible()
+})
+
+test('somebody much like them is pointed out, changed, put away and taken back', async ({ page }) => {
+  const name = somebody()
+  await logIn(page)
+  const search = page.getByPlaceholder('Name, number or squad')
+  await search.fill(name)
+  await page.getByRole('button', { name: `Add “${name}”` }).click()
+  await page.getByLabel('Birth date').fill('2001-07-30')
+  await page.getByRole('textbox', { name: 'Squad' }).fill('Judo')
+  await page.getByRole('textbox', { name: 'Name', exact: true }).click()
+  await page.getByRole('button', { name: 'Add and examine' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+
+  await page.getByRole('button', { name: 'New athlete' }).click()
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill(name.replace('Runa', 'Runna'))
+  await page.getByLabel('Birth date').fill('2001-07-30')
+  await page.getByRole('textbox', { name: 'Squad' }).fill('Judo')
+  await page.getByRole('textbox', { name: 'Name', exact: true }).click()
+  await page.getByRole('button', { name: 'Add and examine' }).click()
+  await expect(page.getByText('Is it one of these?')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('link', { name: 'It is' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: new RegExp(`^${name}, \\d+`) })).toBeVisible()
+  await expectAccessible(page)
+
+  await page.getByRole('button', { name: 'Change' }).click()
+  await page.getByRole('button', { name: 'More, if it matters' }).click()
+  await page.getByLabel('Height, cm').fill('171')
+  await page.getByRole('radio', { name: 'Right' }).check()
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('171 cm')).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('definition').filter({ hasText: 'right' })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Put away' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Put away' }).click()
+  await expect(page.getByRole('status')).toContainText(`${name} is put away`)
+  await page.getByRole('button', { name: /^Put away: \d+/ }).click()
+  await page.getByRole('button', { name: `Take back ${name}` }).click()
+  await search.fill(name)
+  await expect(page.getByRole('link', { name, exact: true })).toBeVisible()
+})
+
+for (const width of [390, 768, 1280]) {
+  test(`an athlete's page does not scroll sideways at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 800 })
+    await logIn(page)
+    await expectNoSidewaysScroll(page)
+    await page.getByRole('link', { name: 'Ines Carrowmore', exact: true }).click()
+    await expect(page.getByRole('heading', { name: 'What is known' })).toBeVisible()
+    await expectNoSidewaysScroll(page)
+    await page.getByRole('button', { name: 'Change' }).click()
+    await page.getByRole('button', { name: 'More, if it matters' }).click()
+    await expect(page.getByLabel('Treating doctor')).toBeVisible()
+    await expectNoSidewaysScroll(page)
+  })
+}

@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive, ref } from 'vue'
+import { ApiError, answerOf, api } from '@/api/client'
+import type { AthleteFacts, AthleteProfile, AthleteWithExaminations, Similar } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiMore from '@/ui/UiMore.vue'
+import UiSuggest from '@/ui/UiSuggest.vue'
+import UiText from '@/ui/UiText.vue'
+
+/** A new athlete in three fields, or what is known of one changed. */
+const props = defineProps<{ athlete?: AthleteWithExaminations; name?: string }>()
+const emit = defineEmits<{ close: []; saved: [athlete: AthleteWithExaminations] }>()
+
+const SEXES = [
+  { id: 'female' as const, label: 'Female' },
+  { id: 'male' as const, label: 'Male' },
+]
+const LEGS = [
+  { id: 'left' as const, label: 'Left' },
+  { id: 'right' as const, label: 'Right' },
+]
+const missing = (what: string) => [
+  { required: true, whitespace: true, message: `${what} is missing.`, trigger: 'submit' },
+]
+const RULES = { name: missing('The name'), bornOn: missing('The birth date'), squad: missing('The squad') }
+
+const squads = ref<string[]>([])
+const similar = ref<Similar>([])
+const { busy, problem, attempt } = useDoing()
+const known = props.athlete?.profile
+const given = reactive({
+  name: props.athlete?.name ?? props.name ?? '',
+  bornOn: props.athlete?.bornOn ?? '',
+  squad: props.athlete?.squad ?? '',
+  number: props.athlete?.number ?? '',
+  heightCm: String(known?.heightCm ?? ''),
+  massKg: String(known?.massKg ?? ''),
+  sport: known?.sport ?? '',
+  doctor: known?.doctor ?? '',
+  guardian: known?.guardian ?? '',
+  notes: known?.notes ?? '',
+})
+const sex = ref<AthleteProfile['sex']>(known?.sex ?? null)
+const leadingLeg = ref<AthleteProfile['leadingLeg']>(known?.leadingLeg ?? null)
+const title = computed(() => (props.athlete ? 'What is known' : 'New athlete'))
+
+function facts(isAnother: boolean): AthleteFacts {
+  const { name, bornOn, squad, number, heightCm, massKg, ...texts } = given
+  const whole = (typed: string) => (typed.trim() === '' ? null : Number(typed))
+  return {
+    name,
+    bornOn,
+    squad,
+    number: number.trim() === '' ? null : number,
+    isAnother,
+    profile: {
+      ...texts,
+      sex: sex.value ?? null,
+      leadingLeg: leadingLeg.value ?? null,
+      heightCm: whole(heightCm),
+      massKg: whole(massKg),
+    },
+  }
+}
+
+async function save(isAnother = false): Promise<void> {
+  similar.value = []
+  const body = facts(isAnother)
+  await attempt(async () => {
+    try {
+      const saved = props.athlete
+        ? await answerOf(api.PUT('/api/athletes/{athlete}', { params: { path: { athlete: props.athlete.id } }, body }))
+        : await answerOf(api.POST('/api/athletes', { body }))
+      emit('saved', saved)
+    } catch (error) {
+      if (!(error instanceof ApiError) || error.status !== 409) throw error
+      similar.value = error.body.similar as Similar
+    }
+  })
+}
+
+function again<T>(value: T, picked: T): T | null {
+  return value === picked ? null : picked
+}
+
+onMounted(async () => {
+  squads.value = await answerOf(api.GET('/api/squads')).catch(() => [])
+})
+</script>
+
+<template>
+  <UiDialog :title="title" @close="emit('close')">
+    <UiForm class="form" :label="`${title}: facts`" :model="given" :rules="RULES" @submit="save()">
+      <UiText v-model="given.name" class="wide" label="Name" prop="name" />
+      <UiText v-model="given.bornOn" label="Birth date" prop="bornOn" type="date" />
+      <UiSuggest v-model="given.squad" label="Squad" prop="squad" :known="squads" />
+      <UiMore class="wide" title="More, if it matters">
+        <div class="form">
+          <UiText v-model="given.number" label="Number" prop="number" />
+          <UiText v-model="given.sport" label="Sport" prop="sport" />
+          <div>
+            <p class="label">Sex</p>
+            <UiChoice label="Sex" :value="sex" :options="SEXES" @pick="(picked) => (sex = again(sex, picked))" />
+          </div>
+          <div>
+            <p class="label">Kicking or leading leg</p>
+            <UiChoice
+              label="Kicking or leading leg"
+              :value="leadingLeg"
+              :options="LEGS"
+              @pick="(picked) => (leadingLeg = again(leadingLeg, picked))"
+            />
+          </div>
+          <UiText v-model="given.heightCm" label="Height, cm" prop="heightCm" />
+          <UiText v-model="given.massKg" label="Mass, kg" prop="massKg" />
+          <UiText v-model="given.doctor" label="Treating doctor" prop="doctor" />
+          <UiText v-model="given.guardian" label="Guardian, under 18" prop="guardian" />
+          <UiText v-model="given.notes" class="wide" label="Notes" prop="notes" type="textarea" />
+        </div>
+      </UiMore>
+      <div v-if="similar.length > 0" class="wide similar" role="alert">
+        <b>Is it one of these? They were born on the same day.</b>
+        <ul>
+          <li v-for="one in similar" :key="one.id">
+            <span>
+              {{ one.name }}, {{ one.squad }}{{ one.number ? ` ${one.number}` : ''
+              }}{{ one.isArchived ? ', put away' : '' }}
+            </span>
+            <RouterLink v-if="!one.isArchived" class="button" :to="{ name: 'athlete', params: { id: one.id } }">
+              It is
+            </RouterLink>
+          </li>
+        </ul>
+        <UiButton :disabled="busy" @click="save(true)">No, this is another</UiButton>
+      </div>
+      <UiAlert v-if="problem" class="wide" :say="problem" />
+      <p class="wide actions">
+        <UiButton @click="emit('close')">Not now</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ athlete ? 'Save' : 'Add and examine' }}</UiButton>
+      </p>
+    </UiForm>
+  </UiDialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.label {
+  padding-bottom: 6px;
+}
+.similar {
+  display: grid;
+  gap: 10px;
+  padding: 12px 14px;
+  border: 1px solid var(--ink);
+  border-radius: var(--radius);
+}
+.similar > .button {
+  justify-self: start;
+}
+.similar li,
+.actions {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+}
+.actions {
+  justify-content: end;
+}
+@media (--phone) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
