@@ -1,21 +1,24 @@
 <script setup lang="ts">
-import { ElAutocomplete } from 'element-plus/es/components/autocomplete/index.mjs'
-import 'element-plus/es/components/autocomplete/style/css'
 import { ElFormItem } from 'element-plus/es/components/form/index.mjs'
 import 'element-plus/es/components/form-item/style/css'
+import { ElInput } from 'element-plus/es/components/input/index.mjs'
+import 'element-plus/es/components/input/style/css'
+import { useId } from 'vue'
 
-/** A line of text under its label, with what was written there before to choose from. */
-const props = defineProps<{ label: string; prop: string; known: readonly string[] }>()
+/**
+ * A line of text under its label, with what was written there before to choose from. The library's own names a list to
+ * screen readers that is not there yet; the browser's does not.
+ */
+defineProps<{ label: string; prop: string; known: readonly string[] }>()
 const text = defineModel<string>({ required: true })
-
-function suggest(typed: string, show: (found: { value: string }[]) => void): void {
-  const sought = typed.trim().toLowerCase()
-  show(props.known.filter((one) => one.toLowerCase().includes(sought)).map((value) => ({ value })))
-}
+const list = useId()
 </script>
 
 <template>
   <ElFormItem :label="label" :prop="prop">
-    <ElAutocomplete v-model="text" :aria-label="label" :fetch-suggestions="suggest" fit-input-width />
+    <ElInput v-model="text" :aria-label="label" :list="list" autocomplete="off" />
+    <datalist :id="list">
+      <option v-for="one in known" :key="one" :value="one" />
+    </datalist>
   </ElFormItem>
 </template>
