@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
+use Illuminate\Contracts\Queue\ShouldBeEncrypted;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
 
-final class InvitationMail extends Mailable
+final class InvitationMail extends Mailable implements ShouldBeEncrypted
 {
     public function __construct(
         public readonly string $teamId,

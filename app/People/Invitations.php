@@ -7,13 +7,13 @@ namespace App\People;
 use App\Audit\Deeds;
 use App\Audit\What;
 use App\Mail\InvitationMail;
+use App\Mail\Post;
 use App\Models\Invitation;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\TeamScope;
 use App\Models\User;
 use GrayCompass\Document\Refusal;
-use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -24,7 +24,7 @@ final readonly class Invitations
 {
     public const DAYS = 7;
 
-    public function __construct(private Mailer $mailer, private Deeds $deeds)
+    public function __construct(private Post $post, private Deeds $deeds)
     {
     }
 
@@ -46,7 +46,8 @@ final readonly class Invitations
             return $made;
         });
         $address = URL::to('/invitation')."#{$token->told}";
-        $this->mailer->to($email)->send(
+        $this->post->send(
+            $email,
             new InvitationMail($team->id, $team->name, $by->name, $role->value, $address, self::DAYS),
         );
 

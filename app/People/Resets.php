@@ -6,11 +6,11 @@ namespace App\People;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Mail\Post;
 use App\Mail\ResetMail;
 use App\Models\Reset;
 use App\Models\User;
 use GrayCompass\Document\Refusal;
-use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
@@ -20,7 +20,7 @@ final readonly class Resets
 {
     private const MINUTES = 60;
 
-    public function __construct(private Mailer $mailer, private Deeds $deeds)
+    public function __construct(private Post $post, private Deeds $deeds)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class Resets
             $this->deeds->record(What::PasswordAskedFor, $user->id, [], $user);
         });
         $team = $user->membership?->team_id;
-        $this->mailer->to($email)->send(new ResetMail($team, URL::to('/reset')."#{$token->told}", self::MINUTES));
+        $this->post->send($email, new ResetMail($team, URL::to('/reset')."#{$token->told}", self::MINUTES));
     }
 
     /**

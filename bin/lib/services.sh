@@ -18,7 +18,7 @@ use_instance() {
     use_sockets
     use_key "$1"
     export APP_ENV=${APP_ENV:-local} APP_DEBUG=false APP_DEMO=${APP_DEMO:-1} APP_URL="${APP_URL:-http://127.0.0.1:$WEB_PORT}"
-    export SESSION_DRIVER=database SESSION_SECURE_COOKIE=${SESSION_SECURE_COOKIE:-false} CACHE_STORE=database QUEUE_CONNECTION=sync LOG_CHANNEL=stderr
+    export SESSION_DRIVER=database SESSION_SECURE_COOKIE=${SESSION_SECURE_COOKIE:-false} CACHE_STORE=database QUEUE_CONNECTION=database LOG_CHANNEL=stderr
     use_database "$3"
 }
 
@@ -90,49 +90,77 @@ cache_framework() {
     belongs_to_server "$INSTANCE/cache"
 }
 
-# fpm_pool NAME CHILDREN: the same application, in a pool of workers of its own.
-fpm_pool() {
-    local name
-    printf '[%s]\nuser = %s\ngroup = %s\nlisten = %s\nlisten.mode = 0600\n' "$1" "$SERVER_USER" "$(id -gn "$SERVER_USER")" "$SOCKETS/$1.sock"
-    [ "$(id -u)" -ne 0 ] || printf 'listen.owner = %s\n' "$SERVER_USER"
-    printf 'pm = static\npm.max_children = %s\npm.max_requests = 5000\ncatch_workers_output = yes\ndecorate_workers_output = no\n' "$2"
-    # What takes longer is ended, so that it does not take a worker from everybody else.
-    printf 'request_terminate_timeout = 20s\n'
-    printf 'php_admin_value[opcache.jit] = disable\nphp_admin_value[opcache.jit_buffer_size] = 0\nphp_admin_value[pcov.enabled] = 0\n'
-    printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 128M\n'
-    for name in APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET \
-        DB_DATABASE DB_USERNAME DB_PASSWORD DB_PERSISTENT MAIL_MAILER MAIL_SCHEME MAIL_HOST MAIL_PORT MAIL_USERNAME \
-        MAIL_PASSWORD MAIL_FROM_ADDRESS MAIL_FROM_NAME SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE \
-        QUEUE_CONNECTION LOG_CHANNEL TRUSTED_PROXIES PATH; do
-        [ -z "${!name:-}" ] || printf 'env[%s] = "%s"\n' "$name" "${!name}"
+# from_template FILE [TO]: of deploy/, into the instance, with its own places filled in.
+from_template() {
+    local taps='' slow='' name
+    for name in "${APPLICATION[@]}"; do
+        taps+="server unix:$SOCKETS/$name.sock max_fails=1 fail_timeout=1s; "
+        slow+="server unix:$SOCKETS/$name-slow.sock max_fails=1 fail_timeout=1s; "
     done
+    sed -e "s|@INSTANCE@|$INSTANCE|g" -e "s|@SOCKETS@|$SOCKETS|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@ROOT@|$ROOT|g" \
+        -e "s|@TAPS@|$taps|g" -e "s|@SLOW@|$slow|g" -e "s|@NAME@|${NAME:-}|g" -e "s|@GROUP@|$(id -gn "$SERVER_USER")|g" \
+        -e "s|^@USER@$|$([ "$(id -u)" -ne 0 ] || say "user $SERVER_USER $(id -gn "$SERVER_USER");")|" -e "s|@USER@|$SERVER_USER|g" \
+        -e "s|@OWNER@|$([ "$(id -u)" -ne 0 ] || say "listen.owner = $SERVER_USER")|" \
+        -e "/@ENVIRONMENT@/{r $INSTANCE/environment.conf" -e 'd}' "deploy/$1" >"$INSTANCE/${2:-$1}"
+}
+
+# What php-fpm hands to its workers, for it gives them nothing of its own.
+write_environment() {
+    local name
+    for name in "${TOLD[@]}"; do [ -z "${!name:-}" ] || printf 'env[%s] = "%s"\n' "$name" "${!name}"; done
     for name in "${CACHED[@]}"; do printf 'env[%s] = "%s"\n' "${name%%=*}" "${name#*=}"; done
 }
 
+# What the application is told, wherever it runs.
+TOLD=(APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE
+    DB_USERNAME DB_PASSWORD DB_PERSISTENT MAIL_MAILER MAIL_SCHEME MAIL_HOST MAIL_PORT MAIL_USERNAME MAIL_PASSWORD
+    MAIL_FROM_ADDRESS MAIL_FROM_NAME SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL
+    TRUSTED_PROXIES PATH)
+
+# Processes of the application, each with workers of its own; nginx hands out what comes, and leaves out one that is gone.
+APPLICATION=(fpm)
+for ((n = 2; n <= ${APPLICATIONS:-1}; n++)); do APPLICATION+=("fpm$n"); done
+
+# start_fpm [NAME]: one process of the application.
 start_fpm() {
-    export DB_PERSISTENT=1
-    cache_framework
+    local NAME=${1:-fpm} as_root=()
+    if [ -z "${CACHED+made}" ]; then
+        export DB_PERSISTENT=1
+        cache_framework
+    fi
     (
         umask 077
-        {
-            printf '[global]\nerror_log = %s\ndaemonize = no\n' "$INSTANCE/logs/fpm.log"
-            fpm_pool fpm 6
-            fpm_pool slow 2
-        } >"$INSTANCE/fpm.conf"
+        write_environment >"$INSTANCE/environment.conf"
+        from_template php-fpm.conf "$NAME.conf"
     )
     # -R lets the workers be root, where there is no other account to be.
-    local as_root=()
     [ "$SERVER_USER" != root ] || as_root=(-R)
     setsid /usr/sbin/php-fpm8.2 -F "${as_root[@]}" -d "opcache.preload=$ROOT/bootstrap/preload.php" -d "opcache.preload_user=$SERVER_USER" \
-        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -y "$INSTANCE/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
-    serves fpm $!
+        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -y "$INSTANCE/$NAME.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
+    serves "$NAME" $!
 }
 
-# from_template FILE: of deploy/, into the instance, with its own places filled in.
-from_template() {
-    sed -e "s|@INSTANCE@|$INSTANCE|g" -e "s|@SOCKETS@|$SOCKETS|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@ROOT@|$ROOT|g" \
-        -e "s|@USER@|$([ "$(id -u)" -ne 0 ] || say "user $SERVER_USER $(id -gn "$SERVER_USER");")|" "deploy/$1" >"$INSTANCE/$1"
+# start_application: all of its processes, and what works behind them.
+start_application() {
+    local name
+    for name in "${APPLICATION[@]}"; do start_fpm "$name"; done
+    start_worker
+    start_scheduler
 }
+
+# background NAME ARGUMENTS…: of artisan, as the account of the servers, for as long as the instance lives.
+background() {
+    local name=$1 as=()
+    shift
+    [ "$(id -u)" -ne 0 ] || as=(setpriv "--reuid=$SERVER_USER" "--regid=$(id -g "$SERVER_USER")" --clear-groups)
+    DB_PERSISTENT='' setsid "${as[@]}" env "${CACHED[@]}" "${PHP[@]}" artisan "$@" >>"$INSTANCE/logs/$name.log" 2>&1 </dev/null &
+    serves "$name" $!
+}
+
+# What takes longer than a person waits; it ends by itself once an hour and is begun again.
+start_worker() { background worker queue:work --tries=5 --backoff=5,30,300 --sleep=2 --max-time=3600; }
+
+start_scheduler() { background scheduler schedule:work --whisper; }
 
 start_nginx() {
     local nginx
@@ -160,7 +188,7 @@ stop_services() {
     local name
     set +e
     trap '' INT TERM
-    for name in nginx fpm mariadb; do
+    for name in nginx worker scheduler "${APPLICATION[@]}" mariadb; do
         [ -z "${SERVERS[$name]:-}" ] || kill -TERM "${SERVERS[$name]}" 2>/dev/null
     done
     for _ in $(seq 1 35); do

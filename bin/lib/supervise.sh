@@ -20,7 +20,8 @@ supervise() {
             say "$(date -u +%FT%TZ) $name ended and is started again" | tee -a "$log" >&2
             # Workers that outlived their master would keep its port.
             kill -KILL -- "-${SERVERS[$name]}" 2>/dev/null || true
-            "start_$name"
+            # Of several processes of the application each has a number.
+            "start_${name%%[0-9]*}" "$name"
             break
         done
     done

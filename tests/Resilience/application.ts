@@ -13,14 +13,16 @@ const ENVIRONMENT = {
   INSTANCE_NAME: 'resilience',
 }
 
+type Server = 'php-fpm: master' | 'nginx: master' | 'mariadbd' | 'queue:work' | 'schedule:work'
+
 /** `bin/start` as a person calls it, with an instance of its own. */
 export class Application {
   private process: ChildProcess | null = null
   said = ''
 
   /** True once it is ready; false where it ended instead, with its reason in `said`. */
-  async start(): Promise<boolean> {
-    const running = spawn('bin/start', [], { env: ENVIRONMENT, stdio: ['ignore', 'pipe', 'pipe'] })
+  async start(more: Record<string, string> = {}): Promise<boolean> {
+    const running = spawn('bin/start', [], { env: { ...ENVIRONMENT, ...more }, stdio: ['ignore', 'pipe', 'pipe'] })
     this.process = running
     this.said = ''
     return new Promise((resolve) => {
@@ -43,10 +45,17 @@ export class Application {
   }
 
   /** The master of one of its servers. */
-  pid(server: 'php-fpm: master' | 'nginx: master' | 'mariadbd'): number {
-    const parent = String(this.process?.pid)
-    for (const pid of children(parent)) if (commandLine(pid).includes(server)) return Number(pid)
-    throw new Error(`${server} does not run.`)
+  pid(server: Server): number {
+    const [first] = this.pids(server)
+    if (first === undefined) throw new Error(`${server} does not run.`)
+    return first
+  }
+
+  /** The masters of a server of which there may be several. */
+  pids(server: Server): number[] {
+    return children(String(this.process?.pid))
+      .filter((pid) => commandLine(pid).includes(server))
+      .map(Number)
   }
 
   /** Seconds of processor time that the workers of php-fpm have used. */
