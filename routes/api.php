@@ -92,6 +92,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         });
         Route::post('signature', [ExaminationController::class, 'sign'])->can('sign', 'examination')->name('sign');
         Route::middleware('can:record,examination')->group(function (): void {
+            Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
             Route::put('findings/{manoeuvre}/{side}', [FindingController::class, 'update'])->name('findings.update');
             Route::delete(

@@ -36,6 +36,9 @@ final class Recorder
             Examination $locked, Section|Finding|null $row,
         ) use ($name, $save): Assessment {
             $payload = $save->payload ?? new stdClass;
+            if ($name === SectionName::Frame && $row instanceof Section) {
+                self::insistOnFacts($row->payload, $payload);
+            }
             $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
             $stored = ['payload' => $payload, 'version' => $save->version + 1, 'saved_by' => $save->by];
             $row === null
@@ -46,6 +49,16 @@ final class Recorder
 
             return $assessment;
         });
+    }
+
+    /** @throws Refusal where side, days or age are others than the episode and the athlete say; see KneeChanger */
+    private static function insistOnFacts(stdClass $stored, stdClass $payload): void
+    {
+        foreach (KneeChanger::FACTS as $fact) {
+            if (($payload->{$fact} ?? null) !== ($stored->{$fact} ?? null)) {
+                throw Refusal::at($fact, 'it comes from the episode and the athlete, and is changed there');
+            }
+        }
     }
 
     /**

@@ -79,3 +79,22 @@ for (const width of [390, 768, 1280]) {
     await expectNoSidewaysScroll(page)
   })
 }
+
+test('the wrong side is exchanged before signing, and entries stay on their knee', async ({ page }) => {
+  await logIn(page)
+  await page.getByRole('button', { name: 'New athlete' }).click()
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill(somebody())
+  await page.getByLabel('Birth date').fill('1998-12-01')
+  await page.getByLabel('Squad', { exact: true }).fill('Judo')
+  await page.getByRole('button', { name: 'Add and examine' }).click()
+  await page.getByRole('button', { name: 'left knee hurt' }).click()
+  await expect(page.getByText('left knee hurt, day 0')).toBeVisible()
+  await page.getByRole('button', { name: 'Wrong side or day?' }).click()
+  await expectAccessible(page)
+  await page.getByRole('radio', { name: 'Right knee hurt' }).check()
+  await page.getByLabel('Days since the injury, when examined').fill('9')
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
+  await expect(page.getByText('right knee hurt, day 9')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('right knee hurt, day 9')).toBeVisible()
+})

@@ -88,6 +88,10 @@ final class ContractTest extends FeatureTestCase
 
     private function savers(string $id): void
     {
+        $knee = ['hurtSide' => 'left', 'daysSinceInjury' => 5, 'version' => 1];
+        $this->putJson("/api/examinations/{$id}/knee", $knee)->assertOk();
+        $this->putJson("/api/examinations/{$id}/knee", $knee)->assertStatus(409);
+        $this->putJson("/api/examinations/{$id}/knee", ['hurtSide' => 'both'])->assertStatus(422);
         $this->save($id, 'sections/safety', [...self::CLEAR, 'footDropped' => true], 1)->assertOk();
         $this->save($id, 'sections/safety', self::CLEAR, 1)->assertStatus(409);
         $this->save($id, 'sections/safety', ['unheardOf' => true], 2)->assertStatus(422);
@@ -116,6 +120,7 @@ final class ContractTest extends FeatureTestCase
         $this->getJson('/api/deeds')->assertForbidden();
         $this->getJson('/api/deeds.csv')->assertForbidden();
         $this->save($id, 'sections/safety', self::CLEAR, 2)->assertForbidden();
+        $this->putJson("/api/examinations/{$id}/knee", ['hurtSide' => 'left', 'daysSinceInjury' => 5, 'version' => 2])->assertForbidden();
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
         $this->deleteJson(
             "/api/examinations/{$id}/findings/effusion_sweep/left",
@@ -198,6 +203,7 @@ final class ContractTest extends FeatureTestCase
                 ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             ],
             ['POST', "/api/examinations/{$id}/signature", ['revision' => 0]],
+            ['PUT', "/api/examinations/{$id}/knee", ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'version' => 1]],
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
             ['DELETE', "/api/examinations/{$id}/findings/gait/both", $part],

@@ -29,6 +29,9 @@ abstract class FeatureTestCase extends TestCase
 
     protected const CLEAR = Knee::CLEAR;
 
+    /** Of athletes that the test makes; null: those of the factory. */
+    protected ?int $bornYearsAgo = null;
+
     /** @var array<string, true> promises of the contract that this test has seen kept */
     protected array $kept = [];
 
@@ -82,7 +85,9 @@ abstract class FeatureTestCase extends TestCase
 
     protected function athleteOf(User $user): Athlete
     {
-        return Athlete::factory()->create(['team_id' => $user->teamId()]);
+        return Athlete::factory()->create(['team_id' => $user->teamId()] + ($this->bornYearsAgo === null
+            ? []
+            : ['born_on' => now()->subYears($this->bornYearsAgo)->subMonth()]));
     }
 
     /** An examination of a left knee hurt four days ago; its id. */

@@ -73,10 +73,9 @@ final class JudgedTest extends FeatureTestCase
 
     public function test_the_finding_that_raised_a_rule_can_be_finished(): void
     {
+        $this->bornYearsAgo = 15;
         $id = $this->openedBy($this->member());
         $this->save($id, 'sections/opening', ['consentGiven' => true, 'guardianConsent' => true], 1)->assertOk();
-        $frame = $this->getJson("/api/examinations/{$id}")->json('sections.0.payload');
-        $this->save($id, 'sections/frame', [...$frame, 'ageYears' => 15], 1)->assertOk();
         $answer = $this->save($id, 'findings/lachman/left', ['differenceBand' => 'gross'])->assertOk();
         self::assertTrue($answer->json('assessment.safety.holds.lachman.correctable'));
         self::assertNull($answer->json('assessment.safety.holds.anterior_drawer.correctable'));

@@ -73,6 +73,7 @@ final class RoutesTest extends FeatureTestCase
         'examinations.weighing' => [403, 200, 200, 200],
         'examinations.sign' => [403, 403, 200, 200],
         // An entry of the lead: a student changes none of it.
+        'examinations.knee' => [403, 403, 200, 200],
         'examinations.sections.update' => [403, 403, 200, 200],
         'examinations.findings.update' => [403, 403, 200, 200],
         'examinations.findings.destroy' => [403, 403, 200, 200],
@@ -122,6 +123,8 @@ final class RoutesTest extends FeatureTestCase
             'login' => ['email' => 'nobody@fenmoor.example', 'password' => 'a guess'],
             'athletes.examinations.store' => ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             'examinations.sign' => $this->seen($examination),
+            'examinations.knee' => ['hurtSide' => 'right', 'daysSinceInjury' => 2, 'version' => 1],
+            'examinations.knee' => [403, 403, 200, 200],
             'examinations.sections.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['pop' => false]],
             'examinations.findings.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['normal' => true]],
             'examinations.findings.destroy' => ['key' => Str::ulid(), 'version' => 1],
@@ -190,7 +193,7 @@ final class RoutesTest extends FeatureTestCase
                 $this->json(
                     $route->methods()[0],
                     strtr($this->address($route, $id, $athlete->id), $of),
-                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student', 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
+                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student', 'hurtSide' => 'left', 'daysSinceInjury' => 1, 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
                 )
                     ->assertNotFound()->assertExactJson(['error' => [
                         'path' => '',

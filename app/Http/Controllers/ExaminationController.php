@@ -8,13 +8,16 @@ use App\Audit\Deeds;
 use App\Audit\What;
 use App\Examinations\Document;
 use App\Examinations\Judge;
+use App\Examinations\KneeChanger;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
+use App\Http\Requests\KneeRequest;
 use App\Http\Requests\SignRequest;
 use App\Http\Requests\StartRequest;
 use App\Http\Resources\ExaminationResource;
 use App\Models\Athlete;
 use App\Models\Examination;
+use App\Models\Role;
 use App\Models\User;
 use App\People\PasswordNeeded;
 use App\People\Presence;
@@ -63,6 +66,20 @@ final readonly class ExaminationController
         (new Presence($request->session()))->insistUnbroken();
 
         return $this->whole($signer->sign($examination, $user, $request->seen(), $request->ungated()));
+    }
+
+    /** The side or the day was said wrongly when it was begun. */
+    public function changeKnee(
+        KneeRequest $request, Examination $examination, KneeChanger $changer, #[CurrentUser] User $user,
+    ): ExaminationResource {
+        return $this->whole($changer->change(
+            $examination,
+            $request->hurtSide(),
+            $request->daysSinceInjury(),
+            $request->seen(),
+            $user->id,
+            $user->role() !== Role::Student,
+        ));
     }
 
     /** The summary on paper. */

@@ -608,6 +608,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/knee": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say which knee is hurt, and since when, where that was said wrongly */
+        put: operations["changeKnee"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/examinations/{examination}/sections/{section}": {
         parameters: {
             query?: never;
@@ -1457,6 +1474,13 @@ export interface components {
             /** @description null: the one that follows from days, age and route */
             setting?: string | null;
             route: components["schemas"]["RouteId"];
+        };
+        Knee: {
+            hurtSide: components["schemas"]["Side"];
+            /** @description on the day of the examination; null: it came on without an injury */
+            daysSinceInjury: number | null;
+            /** @description of the frame as it was on screen */
+            version: number;
         };
         Started: {
             id: string;
@@ -6158,6 +6182,40 @@ export interface operations {
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["MovedOn"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+            423: components["responses"]["Signed"];
+        };
+    };
+    changeKnee: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: components["parameters"]["examination"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Knee"];
+            };
+        };
+        responses: {
+            /** @description The examination as it is judged now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Examination"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Stale"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
             423: components["responses"]["Signed"];

@@ -193,6 +193,23 @@ export const useExamination = defineStore('examination', () => {
     }
   }
 
+  /**
+   * Which knee is hurt, and since when, where that was said wrongly; once nothing waits on this device.
+   *
+   * @param daysSinceInjury null: it came on without an injury
+   */
+  async function changeKnee(hurtSide: Side, daysSinceInjury: number | null): Promise<void> {
+    if (record.head === null) return
+    const { id } = record.head
+    const { version } = record.storedAs('frame')
+    const body = { hurtSide, daysSinceInjury, version }
+    try {
+      await answerOf(api.PUT('/api/examinations/{examination}/knee', { params: { path: { examination: id } }, body }))
+    } finally {
+      await open(id)
+    }
+  }
+
   /** Takes the last entry back; tells which part it was. */
   function undo(): string | null {
     const last = undoable.takeLast()
@@ -274,6 +291,7 @@ export const useExamination = defineStore('examination', () => {
     saveSection,
     saveFinding,
     sign,
+    changeKnee,
     undo,
     settle,
   }

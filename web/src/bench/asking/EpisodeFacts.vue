@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { asText } from '@/shared/values'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Catalogue, Chosen, Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 import { useQuestions } from './useQuestions'
+import KneeDialog from './KneeDialog.vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 const emit = defineEmits<{ episode: [part: Payload]; frame: [part: Payload] }>()
+const changing = ref(false)
 const catalogue = useCatalogue()
 const record = useRecord()
 const verdict = useVerdict()
@@ -52,7 +55,11 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
 
 <template>
   <section aria-labelledby="facts">
-    <h2 id="facts">Facts of this injury</h2>
+    <header>
+      <h2 id="facts">Facts of this injury</h2>
+      <UiButton kind="quiet" @click="changing = true">Wrong side or day?</UiButton>
+    </header>
+    <KneeDialog v-if="changing" @close="changing = false" />
     <div class="facts">
       <label v-for="text in texts" :key="text.key" class="field" :class="{ wide: text.key === 'whatHappened' }">
         <span>{{ text.ask }}</span>
@@ -156,6 +163,11 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
 </template>
 
 <style scoped>
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
 h2 {
   margin-bottom: 8px;
 }
