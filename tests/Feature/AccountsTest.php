@@ -43,6 +43,17 @@ final class AccountsTest extends FeatureTestCase
         $this->postJson('/api/login', ['email' => 'ADA@marsh.example', 'password' => 'only a few words'])->assertOk();
     }
 
+    public function test_a_lost_second_factor_is_turned_off_by_whoever_runs_the_machine(): void
+    {
+        $user = $this->member();
+        $user->forceFill(['factor' => base64_encode(random_bytes(20))])->save();
+        $logIn = fn () => $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD]);
+        $logIn()->assertForbidden();
+        self::assertSame(2, $this->command('user:second-factor', ['email' => 'nobody@fenmoor.example'])[0]);
+        self::assertSame(0, $this->command('user:second-factor', ['email' => strtoupper($user->email)])[0]);
+        $logIn()->assertOk();
+    }
+
     public function test_the_demo_stays_out_of_a_real_club(): void
     {
         User::factory()->memberOf(Team::factory()->create(), Role::Lead)

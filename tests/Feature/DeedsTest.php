@@ -210,7 +210,9 @@ final class DeedsTest extends FeatureTestCase
         $this->getJson('/api/deeds?page=9')->assertOk()->assertJsonPath('deeds', []);
         $table = $this->get("/api/deeds.csv?subject={$id}")->assertOk()->streamedContent();
         $lines = explode("\r\n", trim($table));
-        self::assertSame('id,at,who,what,subject,detail,address', $lines[0]);
+        self::assertStringContainsString('Mirre Aldous', $lines[1]);
+        $started->assertJsonPath('deeds.0.about', 'Mirre Aldous');
+        self::assertSame('id,at,who,what,about,subject,detail,address', $lines[0]);
         self::assertCount(1 + Deed::query()->where('subject', $id)->count(), $lines);
         self::assertStringContainsString("'=Bo", $table);
     }

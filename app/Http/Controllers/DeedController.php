@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Audit\Deeds;
+use App\Audit\Subjects;
 use App\Audit\What;
 use App\Http\Requests\DeedsRequest;
 use App\Http\Resources\DeedsResource;
@@ -15,7 +16,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Who did what in a team, for whoever leads it; looking at it is a deed too. */
 final readonly class DeedController
 {
-    private const COLUMNS = ['id', 'at', 'who', 'what', 'subject', 'detail', 'address'];
+    private const COLUMNS = ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
 
     public function __construct(private Deeds $deeds)
     {
@@ -44,9 +45,13 @@ final readonly class DeedController
             }
             $people = $search->people();
             fputcsv($out, self::COLUMNS, escape: '', eol: "\r\n");
-            foreach ($search->deeds()->lazyByIdDesc(500) as $deed) {
-                $line = array_map(self::harmless(...), DeedsResource::line($deed, $people));
-                fputcsv($out, $line, escape: '', eol: "\r\n");
+            foreach ($search->deeds()->lazyByIdDesc(500)->chunk(500) as $deeds) {
+                $deeds = array_values($deeds->all());
+                $subjects = Subjects::names($deeds);
+                foreach ($deeds as $deed) {
+                    $line = array_map(self::harmless(...), DeedsResource::line($deed, $people, $subjects));
+                    fputcsv($out, $line, escape: '', eol: "\r\n");
+                }
             }
         }, 'who-did-what.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
     }

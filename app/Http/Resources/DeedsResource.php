@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Audit\Deed;
 use App\Audit\Search;
+use App\Audit\Subjects;
 use App\Audit\What;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -24,9 +25,10 @@ final class DeedsResource extends JsonResource
     {
         $people = $this->resource->people();
         $page = $this->resource->deeds()->paginate(Search::A_PAGE, page: $this->resource->page);
+        $subjects = Subjects::names(array_values($page->items()));
 
         return [
-            'deeds' => array_map(static fn (Deed $deed): array => self::line($deed, $people), $page->items()),
+            'deeds' => array_map(static fn (Deed $deed): array => self::line($deed, $people, $subjects), $page->items()),
             'total' => $page->total(),
             'page' => $page->currentPage(),
             'pages' => max(1, $page->lastPage()),
@@ -44,15 +46,17 @@ final class DeedsResource extends JsonResource
 
     /**
      * @param  array<string, string>  $people
-     * @return array{id: int, at: string, who: string, what: string, subject: string|null, detail: string, address: string}
+     * @param  array<string, string>  $subjects
+     * @return array{id: int, at: string, who: string, what: string, about: string, subject: string|null, detail: string, address: string}
      */
-    public static function line(Deed $deed, array $people): array
+    public static function line(Deed $deed, array $people, array $subjects): array
     {
         return [
             'id' => $deed->id,
             'at' => str_replace(' ', 'T', $deed->at).'Z',
             'who' => $people[$deed->user_id ?? ''] ?? 'nobody known',
             'what' => $deed->what->label(),
+            'about' => $subjects[$deed->subject ?? ''] ?? '',
             'subject' => $deed->subject,
             'detail' => self::words($deed->detail),
             'address' => $deed->address,

@@ -1492,6 +1492,8 @@ export interface components {
                 at: string;
                 who: string;
                 what: string;
+                /** @description whose knee or account; empty where it is nobody's */
+                about: string;
                 /** @description id of what it was done to */
                 subject: string | null;
                 /** @description codes and counts, never what was found */

@@ -77,6 +77,7 @@ onMounted(load)
               <th scope="col">When</th>
               <th scope="col">Who</th>
               <th scope="col">What</th>
+              <th scope="col">Whose</th>
               <th scope="col">Part</th>
               <th scope="col">From</th>
             </tr>
@@ -86,6 +87,7 @@ onMounted(load)
               <td class="number">{{ when(deed.at) }}</td>
               <td>{{ deed.who }}</td>
               <td>{{ deed.what }}</td>
+              <td>{{ deed.about }}</td>
               <td>{{ deed.detail }}</td>
               <td class="number">{{ deed.address }}</td>
             </tr>
