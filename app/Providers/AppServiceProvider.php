@@ -9,12 +9,15 @@ use App\Auth\MemberProvider;
 use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
 use App\Models\Athlete;
+use App\Models\Examination;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
 use App\People\LoginLimits;
 use App\People\SecretLimits;
+use App\Policies\AthletePolicy;
 use App\Policies\DeedPolicy;
+use App\Policies\ExaminationPolicy;
 use App\Secrets\AthleteKeys;
 use App\Secrets\RecordKeys;
 use Carbon\CarbonImmutable;
@@ -62,7 +65,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('login', LoginLimits::for(...));
         RateLimiter::for('secrets', SecretLimits::for(...));
         Mail::extend('outbox', static fn (): Outbox => new Outbox);
+        // Named, so that none is looked for at each request.
         Gate::policy(Deed::class, DeedPolicy::class);
+        Gate::policy(Athlete::class, AthletePolicy::class);
+        Gate::policy(Examination::class, ExaminationPolicy::class);
         Gate::define('lead', static fn (User $user): Response => $user->role() === Role::Lead
             ? Response::allow()
             : Response::deny('Only whoever leads the team may do this.'));

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
-import AthleteDialog from '@/people/AthleteDialog.vue'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
@@ -18,6 +17,9 @@ import StartDialog from './StartDialog.vue'
 
 /** An athlete: what is known of them, and the stories of both knees. */
 const props = defineProps<{ id: string }>()
+
+const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
+
 const router = useRouter()
 const session = useSession()
 const athlete = ref<AthleteWithExaminations | null>(null)

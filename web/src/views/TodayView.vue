@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
 import ArchivedList from '@/people/ArchivedList.vue'
-import AthleteDialog from '@/people/AthleteDialog.vue'
 import { keptAthlete } from '@/stores/kept'
 import { useSession } from '@/stores/session'
 import StartDialog from './StartDialog.vue'
@@ -17,6 +16,8 @@ import UiButton from '@/ui/UiButton.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
 import UiPages from '@/ui/UiPages.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
+
+const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
 
 const TYPING_MS = 150
 const router = useRouter()
