@@ -15,6 +15,7 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\WeighController;
@@ -78,6 +79,10 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
         Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
         Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');
+    });
+    Route::controller(TaskController::class)->middleware('can:answer')->group(function (): void {
+        Route::post('athletes/{athlete}/tasks', 'store')->can('examine', 'athlete')->name('athletes.tasks.store');
+        Route::put('tasks/{task}', 'update')->name('tasks.update');
     });
     Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])

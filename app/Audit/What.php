@@ -21,6 +21,9 @@ enum What: string
     case PartChanged = 'part_changed';
     case FindingTakenBack = 'finding_taken_back';
     case TakenAgainstGate = 'taken_against_gate';
+    case TaskMade = 'task_made';
+    case TaskMoved = 'task_moved';
+    case TaskClosed = 'task_closed';
     case Signed = 'signed';
     case Printed = 'printed';
     case Exported = 'exported';

@@ -10,6 +10,7 @@ use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
 use App\Models\User;
+use App\Tasks\Tasks;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Document\Refusal;
@@ -20,8 +21,10 @@ use Illuminate\Support\Facades\DB;
 /** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
 final class Signer
 {
-    public function __construct(private readonly Judge $judge, private readonly Deeds $deeds)
-    {
+    public function __construct(private readonly Judge $judge,
+        private readonly Deeds $deeds,
+        private readonly Tasks $tasks,
+    ) {
     }
 
     /**
@@ -63,6 +66,7 @@ final class Signer
                 'signed_by' => $by->id,
                 'signed_ungated' => $isOpen ? null : $ungated,
             ]);
+            $this->tasks->follow($locked->load('episode'), $assessment, $by);
             $this->deeds->record(What::Signed, $locked->id, [
                 'digest' => $snapshot->digest(),
                 'document' => $document->digest(),

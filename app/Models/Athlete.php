@@ -36,6 +36,7 @@ use stdClass;
  * @property stdClass|null $profile what else is known, see AthleteRequest; encrypted at rest
  * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
  * @property Collection<int, Episode> $episodes
+ * @property Collection<int, Task> $tasks newest first
  */
 #[ScopedBy(TeamScope::class)]
 final class Athlete extends Model implements HoldsSealed
@@ -131,6 +132,17 @@ final class Athlete extends Model implements HoldsSealed
     public function spoken(): string
     {
         return "{$this->name} {$this->number} {$this->squad}";
+    }
+
+    /**
+     * @return HasMany<Task, $this>
+     */
+    public function tasks(): HasMany
+    {
+        $tasks = $this->hasMany(Task::class);
+        $tasks->orderByDesc('id');
+
+        return $tasks;
     }
 
     /**

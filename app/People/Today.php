@@ -7,6 +7,8 @@ namespace App\People;
 use App\Models\Athlete;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
+use App\Models\Task;
+use App\Tasks\Tasks;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
 
@@ -25,12 +27,14 @@ final readonly class Today
      * @param  int  $unfinishedInAll  however many are told
      * @param  Collection<int, Examination>  $seen  newest first
      * @param  LengthAwarePaginator<int, Athlete>  $athletes  by squad and number
+     * @param  Collection<int, Task>  $due  overdue first
      */
     private function __construct(
         public Collection $unfinished,
         public int $unfinishedInAll,
         public Collection $seen,
         public LengthAwarePaginator $athletes,
+        public Collection $due,
     ) {
     }
 
@@ -48,6 +52,7 @@ final readonly class Today
                 ->orderBy('squad')
                 ->orderBy('number')
                 ->paginate(self::ATHLETES_A_PAGE, page: $page),
+            $unfinished === 0 ? new Collection : app(Tasks::class)->due(),
         );
     }
 

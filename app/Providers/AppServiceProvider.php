@@ -75,6 +75,9 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('examine', static fn (User $user): Response => $user->role()->examines()
             ? Response::allow()
             : Response::deny('A coach sees nothing of a record.'));
+        Gate::define('answer', static fn (User $user): Response => $user->role() === Role::Student
+            ? Response::deny('A student does not answer for what is due.')
+            : Response::allow());
         // Somebody else's team has no members here.
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
             ->whereKey($id)->whereNull('ended_at')->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());

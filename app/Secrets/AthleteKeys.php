@@ -39,6 +39,17 @@ final class AthleteKeys
     }
 
     /** @throws Unopened where the athlete is erased */
+    public function ofAthlete(string $athlete): Box
+    {
+        if (isset($this->boxes[$athlete])) {
+            return $this->boxes[$athlete];
+        }
+        $sealed = $this->database->table('athletes')->where('id', $athlete)->value('data_key');
+
+        return is_string($sealed) ? $this->from($athlete, $sealed) : throw Unopened::keyOf("athlete {$athlete}");
+    }
+
+    /** @throws Unopened where the athlete is erased */
     public function ofEpisode(string $episode): Box
     {
         return $this->of("episode {$episode}", static fn (Builder $athletes): Builder => $athletes

@@ -29,6 +29,12 @@ trait AccountPromises
         $this->actingAs($coach)->postJson("/api/athletes/{$id}/restoration")->assertForbidden();
         $this->actingAs($user)->postJson("/api/athletes/{$id}/restoration")->assertNoContent();
         $this->postJson("/api/athletes/{$id}/restoration")->assertNotFound();
+        $this->postJson("/api/athletes/{$id}/tasks", ['title' => ''])->assertStatus(422);
+        $task = (string) $this->postJson("/api/athletes/{$id}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])
+            ->assertCreated()->json('id');
+        $this->putJson("/api/tasks/{$task}", ['state' => 'done'])->assertOk();
+        $this->putJson("/api/tasks/{$task}", ['state' => 'done'])->assertStatus(422);
+        $this->putJson('/api/tasks/elsewhere', ['state' => 'done'])->assertNotFound();
     }
 
     private function accounts(User $user): void
@@ -112,6 +118,7 @@ trait AccountPromises
         $invitation = (string) $this->postJson('/api/invitations', ['email' => 'cy@fenmoor.example', 'role' => 'student'])->json('id');
         $ids = [
             '{membership}' => (string) $bo->membership_id, '{invitation}' => $invitation,
+            '{task}' => (string) $this->postJson("/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])->json('id'),
             '{mail}' => Mail::query()->latest('id')->firstOrFail()->id,
         ];
         $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());

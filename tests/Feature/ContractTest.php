@@ -197,6 +197,8 @@ final class ContractTest extends FeatureTestCase
             ['PUT', "/api/athletes/{$athlete}", $facts],
             ['DELETE', "/api/athletes/{$athlete}", []],
             ['POST', "/api/athletes/{$athlete}/restoration", []],
+            ['POST', "/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()]],
+            ['PUT', '/api/tasks/{task}', ['state' => 'done']],
             [
                 'POST',
                 "/api/athletes/{$athlete}/examinations",

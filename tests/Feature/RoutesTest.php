@@ -7,8 +7,11 @@ namespace Tests\Feature;
 use App\Models\Invitation;
 use App\Models\Mail;
 use App\Models\Role;
+use App\Models\Task;
 use App\Models\Team;
 use App\Models\User;
+use App\Tasks\TaskKind;
+use App\Tasks\TaskState;
 use Database\Factories\UserFactory;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
@@ -65,6 +68,8 @@ final class RoutesTest extends FeatureTestCase
         'athletes.restore' => [403, 403, 204, 204],
         'athletes.archived' => [403, 200, 200, 200],
         'squads' => [403, 200, 200, 200],
+        'athletes.tasks.store' => [403, 403, 201, 201],
+        'tasks.update' => [403, 403, 200, 200],
         'athletes.show' => [403, 200, 200, 200],
         'athletes.examinations.store' => [403, 201, 201, 201],
         'examinations.show' => [403, 200, 200, 200],
@@ -117,6 +122,8 @@ final class RoutesTest extends FeatureTestCase
             'athletes.store', 'athletes.update' => [
                 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo', 'isAnother' => true,
             ],
+            'athletes.tasks.store' => ['title' => 'ring the clinic', 'dueOn' => now()->addDay()->toDateString()],
+            'tasks.update' => ['state' => 'done'],
             'members.update' => ['role' => 'student'],
             'invitations.store' => ['role' => 'student', 'email' => 'bo@fenmoor.example'],
             'team.update' => ['name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false],
@@ -156,6 +163,10 @@ final class RoutesTest extends FeatureTestCase
                 'subject' => 'Come', 'message' => 'Come in',
             ])->id,
             '{archived}' => tap($this->athleteOf($lead))->delete()->id,
+            '{task}' => Task::query()->create([
+                'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'kind' => TaskKind::ByHand,
+                'state' => TaskState::Open, 'content' => ['title' => 'ring', 'why' => '', 'side' => null],
+            ])->id,
             '{team}' => $lead->teamId(),
             '{session}' => substr(hash('sha256', $session), 0, 26),
         ];
@@ -193,7 +204,8 @@ final class RoutesTest extends FeatureTestCase
                 $this->json(
                     $route->methods()[0],
                     strtr($this->address($route, $id, $athlete->id), $of),
-                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student', 'hurtSide' => 'left', 'daysSinceInjury' => 1, 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
+                    ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student', 'hurtSide' => 'left', 'daysSinceInjury' => 1, 'state' => 'done',
+                        'title' => 'ring', 'dueOn' => now()->toDateString(), 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
                 )
                     ->assertNotFound()->assertExactJson(['error' => [
                         'path' => '',

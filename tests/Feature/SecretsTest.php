@@ -13,6 +13,7 @@ use App\Models\Finding;
 use App\Models\Invitation;
 use App\Models\Mail;
 use App\Models\Section;
+use App\Models\Task;
 use App\Models\Team;
 use App\Models\User;
 use App\People\DeviceKey;
@@ -34,7 +35,7 @@ final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
-        Invitation::class, Mail::class,
+        Invitation::class, Mail::class, Task::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

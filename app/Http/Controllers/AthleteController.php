@@ -21,6 +21,8 @@ use Illuminate\Http\Response;
 /** The athletes of a team: made in three fields, changed, put away and taken back. */
 final readonly class AthleteController
 {
+    private const WHOLE = ['episodes.examinations', 'tasks'];
+
     public function __construct(private Roster $roster, private Deeds $deeds)
     {
     }
@@ -29,7 +31,7 @@ final readonly class AthleteController
     {
         $this->deeds->record(What::AthleteRead, $athlete->id);
 
-        return new AthleteResource($athlete->load('episodes.examinations'));
+        return new AthleteResource($athlete->load(self::WHOLE));
     }
 
     /**
@@ -40,7 +42,7 @@ final readonly class AthleteController
     {
         $athlete = $this->roster->add($user->teamId(), $request->facts(), $request->isAnother());
 
-        return (new AthleteResource($athlete->load('episodes')))->response()->setStatusCode(201);
+        return (new AthleteResource($athlete->load(self::WHOLE)))->response()->setStatusCode(201);
     }
 
     /** @throws Refusal */
@@ -48,7 +50,7 @@ final readonly class AthleteController
     {
         $this->roster->change($athlete, $request->facts());
 
-        return new AthleteResource($athlete->load('episodes.examinations'));
+        return new AthleteResource($athlete->load(self::WHOLE));
     }
 
     /** Out of the lists; nothing is lost, and restore() brings them back. */

@@ -23,6 +23,7 @@ final class TodayResource extends JsonResource
         $athletes = $this->resource->athletes;
 
         return [
+            'due' => TaskResource::collection($this->resource->due)->resolve($request),
             'unfinished' => CaseResource::collection($this->resource->unfinished)->resolve($request),
             'unfinishedInAll' => $this->resource->unfinishedInAll,
             'seen' => CaseResource::collection($this->resource->seen)->resolve($request),

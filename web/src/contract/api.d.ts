@@ -503,6 +503,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Note something to do for an athlete */
+        post: operations["noteTask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{task}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what became of it: sent, done, let go, or due on another day */
+        put: operations["changeTask"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/examinations": {
         parameters: {
             query?: never;
@@ -891,6 +925,44 @@ export interface components {
             guardian?: string | null;
             notes?: string | null;
         };
+        Task: {
+            id: string;
+            /** @enum {string} */
+            kind: "look_again" | "referral" | "by_hand";
+            /** @enum {string} */
+            state: "open" | "sent" | "done" | "let_go";
+            title: string;
+            why: string;
+            /** @enum {string|null} */
+            side: "left" | "right" | null;
+            /** @description what came of it, or why it was let go */
+            closing: string | null;
+            /** Format: date */
+            dueFrom: string | null;
+            /** Format: date */
+            dueOn: string | null;
+            /** @enum {string} */
+            when: "overdue" | "today" | "week" | "awaited" | "closed";
+            /** @description whose plan asked for it */
+            examination: string | null;
+            athlete?: components["schemas"]["AthleteSummary"];
+        };
+        NewTask: {
+            title: string;
+            /** Format: date */
+            dueOn: string;
+        };
+        TaskChange: {
+            /** @enum {string} */
+            state: "open" | "sent" | "done" | "let_go";
+            /**
+             * Format: date
+             * @description null: as it was
+             */
+            dueOn?: string | null;
+            /** @description what came of it; needed where it is let go */
+            note?: string | null;
+        };
         Similar: {
             error: components["schemas"]["Fault"];
             similar: {
@@ -920,6 +992,8 @@ export interface components {
             injuredOn: string | null;
         };
         AthleteWithExaminations: {
+            /** @description newest first */
+            tasks: components["schemas"]["Task"][];
             /** Format: date */
             bornOn: string;
             profile: components["schemas"]["AthleteProfile"];
@@ -931,6 +1005,8 @@ export interface components {
             examinations: components["schemas"]["ExaminationSummary"][];
         };
         Today: {
+            /** @description overdue, within the week, or awaited; soonest first; none where `unfinished` is 0 */
+            due: components["schemas"]["Task"][];
             /** @description newest first */
             unfinished: components["schemas"]["Case"][];
             /** @description however many of them are told */
@@ -6016,6 +6092,70 @@ export interface operations {
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             419: components["responses"]["PageExpired"];
+        };
+    };
+    noteTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                athlete: components["parameters"]["athlete"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTask"];
+            };
+        };
+        responses: {
+            /** @description Noted */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Task"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    changeTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                task: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskChange"];
+            };
+        };
+        responses: {
+            /** @description As it stands now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Task"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
         };
     };
     startExamination: {

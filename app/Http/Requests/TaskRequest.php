@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Tasks\TaskState;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Date;
+use Illuminate\Validation\Rules\Enum;
+
+/** Something to do for an athlete, or what became of it. */
+final class TaskRequest extends FormRequest
+{
+    private const YEARS_AHEAD = 3;
+
+    /**
+     * @return array<string, list<string|Date|Enum>>
+     */
+    public function rules(): array
+    {
+        $day = ['date_format:Y-m-d', Rule::date()->todayOrAfter(), Rule::date()->before(now()->addYears(self::YEARS_AHEAD))];
+
+        return $this->isMethod('POST')
+            ? ['title' => ['required', 'string', 'max:200'], 'dueOn' => ['required', ...$day]]
+            : [
+                'state' => ['required', Rule::enum(TaskState::class)],
+                'dueOn' => ['sometimes', 'nullable', ...$day],
+                'note' => ['sometimes', 'nullable', 'string', 'max:2000'],
+            ];
+    }
+
+    public function title(): string
+    {
+        return $this->string('title')->squish()->toString();
+    }
+
+    public function state(): TaskState
+    {
+        return TaskState::from($this->string('state')->toString());
+    }
+
+    /** Null: as it was. */
+    public function dueOn(): ?CarbonImmutable
+    {
+        return $this->filled('dueOn') ? CarbonImmutable::parse($this->string('dueOn')->toString()) : null;
+    }
+
+    public function note(): ?string
+    {
+        return $this->filled('note') ? $this->string('note')->trim()->toString() : null;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Task;
+use App\Tasks\TaskState;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Date;
+
+/**
+ * Something that is due, and when by today's date.
+ *
+ * @property-read Task $resource
+ */
+final class TaskResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $task = $this->resource;
+
+        return [
+            'id' => $task->id,
+            'kind' => $task->kind->value,
+            'state' => $task->state->value,
+            'title' => $task->content['title'],
+            'why' => $task->content['why'],
+            'side' => $task->content['side'],
+            'closing' => $task->closing,
+            'dueFrom' => $task->due_from?->toDateString(),
+            'dueOn' => $task->due_on?->toDateString(),
+            'when' => $this->group(),
+            'examination' => $task->examination_id,
+            'athlete' => $this->when(
+                $task->relationLoaded('athlete'),
+                fn (): array => AthleteResource::make($task->athlete)->resolve($request),
+            ),
+        ];
+    }
+
+    private function group(): string
+    {
+        $today = Date::today();
+        $by = $this->resource->due_on;
+
+        return match (true) {
+            $this->resource->state->isClosed() => 'closed',
+            $this->resource->state === TaskState::Sent => 'awaited',
+            $by === null => 'week',
+            $by->isBefore($today) => 'overdue',
+            $by->isSameDay($today) => 'today',
+            default => 'week',
+        };
+    }
+}

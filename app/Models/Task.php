@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Secrets\AthleteKeys;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\Sealer;
+use App\Tasks\TaskKind;
+use App\Tasks\TaskState;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use LogicException;
+
+/**
+ * Something that is due for an athlete.
+ *
+ * @property string $id
+ * @property string $team_id
+ * @property string $athlete_id
+ * @property string|null $examination_id whose plan asked for it; null: noted by hand
+ * @property TaskKind $kind
+ * @property TaskState $state
+ * @property array{title: string, why: string, side: string|null} $content encrypted at rest
+ * @property string|null $closing what came of it, or why it was let go; encrypted at rest
+ * @property CarbonImmutable|null $due_from not before this day
+ * @property CarbonImmutable|null $due_on by this day; null: no day of our own
+ * @property string|null $made_by id of a user
+ * @property string|null $closed_by id of a user
+ * @property CarbonImmutable|null $closed_at
+ * @property Athlete $athlete
+ */
+#[ScopedBy(TeamScope::class)]
+final class Task extends Model implements HoldsSealed
+{
+    use BootsByName;
+    use HasUlids;
+
+    protected $table = 'tasks';
+
+    protected $fillable = [
+        'team_id', 'athlete_id', 'examination_id', 'kind', 'state', 'content', 'closing', 'due_from', 'due_on',
+        'made_by', 'closed_by', 'closed_at',
+    ];
+
+    protected $casts = [
+        'kind' => TaskKind::class, 'state' => TaskState::class,
+        'content' => Sealed::class.':array', 'closing' => Sealed::class,
+        'due_from' => 'date', 'due_on' => 'date', 'closed_at' => 'datetime',
+    ];
+
+    public function basis(array $attributes): array
+    {
+        return ['id' => $attributes['id'] ?? $this->newUniqueId()];
+    }
+
+    public function sealer(array $attributes): Sealer
+    {
+        $athlete = $attributes['athlete_id'] ?? null;
+
+        return is_string($athlete)
+            ? app(AthleteKeys::class)->ofAthlete($athlete)
+            : throw new LogicException('A task was filled before its athlete was said.');
+    }
+
+    /**
+     * @return BelongsTo<Athlete, $this>
+     */
+    public function athlete(): BelongsTo
+    {
+        $athlete = $this->belongsTo(Athlete::class);
+        $athlete->withTrashed();
+
+        return $athlete;
+    }
+}
