@@ -38,19 +38,20 @@ final readonly class Tasks
         $earlier = Examination::query()->where('episode_id', $episode->id)->whereKeyNot($examination->id)->select('id');
         Task::query()->where('kind', TaskKind::LookAgain)->where('state', TaskState::Open)->whereIn('examination_id', $earlier)
             ->get()->each(fn (Task $task) => $this->close($task, TaskState::Done, 'looked at again', $by));
-        $today = Date::today();
+        // Signed a day late, a knee is due no later for that.
+        $seen = $examination->examined_at->startOfDay();
         $side = $episode->hurt_side->value;
         foreach ($assessment->plan->sendOn as $referral) {
             $this->make($examination, TaskKind::Referral, [
                 'title' => "{$referral->within->label()}: {$referral->to}", 'why' => trim("{$referral->why} {$referral->question}"),
                 'side' => $side,
-            ], null, $today->addDays(self::days($referral->within)), $by);
+            ], null, $seen->addDays(self::days($referral->within)), $by);
         }
         $again = $assessment->plan->lookAgain;
         if ($again !== null) {
             $this->make($examination, TaskKind::LookAgain, [
                 'title' => trim("Look again. {$again->when()}"), 'why' => trim("{$again->why} {$again->hours}"), 'side' => $side,
-            ], self::in($again->from), self::in($again->to ?? $again->from), $by);
+            ], self::in($seen, $again->from), self::in($seen, $again->to ?? $again->from), $by);
         }
     }
 
@@ -134,9 +135,9 @@ final readonly class Tasks
         ]);
     }
 
-    private static function in(?int $days): ?CarbonImmutable
+    private static function in(CarbonImmutable $seen, ?int $days): ?CarbonImmutable
     {
-        return $days === null ? null : Date::today()->addDays($days);
+        return $days === null ? null : $seen->addDays($days);
     }
 
     /** By when a referral should be out of the house: a working estimate for “within days” and for a routine visit. */

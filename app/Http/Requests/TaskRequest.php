@@ -21,7 +21,8 @@ final class TaskRequest extends FormRequest
      */
     public function rules(): array
     {
-        $day = ['date_format:Y-m-d', Rule::date()->todayOrAfter(), Rule::date()->before(now()->addYears(self::YEARS_AHEAD))];
+        // Where it is still yesterday, today is not over.
+        $day = ['date_format:Y-m-d', Rule::date()->after(now()->subDays(2)), Rule::date()->before(now()->addYears(self::YEARS_AHEAD))];
 
         return $this->isMethod('POST')
             ? ['title' => ['required', 'string', 'max:200'], 'dueOn' => ['required', ...$day]]

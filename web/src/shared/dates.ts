@@ -7,6 +7,13 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', {
 })
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 
+/** Today where the person is, as the server takes days: YYYY-MM-DD. */
+export function today(): string {
+  const now = new Date()
+  const two = (part: number) => String(part).padStart(2, '0')
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+}
+
 /** A time of these days, to the minute. */
 export function moment(iso: string): string {
   return MOMENT.format(new Date(iso))

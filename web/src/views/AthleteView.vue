@@ -3,6 +3,8 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
+import DueList from '@/people/DueList.vue'
+import NoteTask from '@/people/NoteTask.vue'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
@@ -11,6 +13,7 @@ import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
+import UiMore from '@/ui/UiMore.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 import { tell } from '@/ui/telling'
 import StartDialog from './StartDialog.vue'
@@ -36,6 +39,8 @@ const stories = computed(() => {
   }
   return [...groups.values()].map((visits) => ({ visits, side: visits[0]!.hurtSide, injuredOn: visits[0]!.injuredOn }))
 })
+const openTasks = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when !== 'closed').reverse())
+const closed = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when === 'closed'))
 const facts = computed(() => {
   const { profile, bornOn, number, squad } = athlete.value!
   const said = (value: string | number | null | undefined, unit = '') => (value ? `${value}${unit}` : null)
@@ -115,6 +120,21 @@ watch(() => props.id, load)
             </li>
           </ol>
         </article>
+      </section>
+      <section aria-labelledby="due">
+        <h2 id="due">Due and done</h2>
+        <DueList :tasks="openTasks" @changed="load" @examine="open = 'start'" />
+        <UiMore v-if="closed.length > 0" :title="`Closed: ${closed.length}`">
+          <ul>
+            <li v-for="task in closed" :key="task.id" class="closed">
+              {{ task.title }}
+              <small>
+                {{ task.state === 'let_go' ? 'let go' : 'done' }}{{ task.closing ? `: ${task.closing}` : '' }}
+              </small>
+            </li>
+          </ul>
+        </UiMore>
+        <NoteTask v-if="keepsLists" :athlete="athlete.id" @noted="load" />
       </section>
       <section aria-labelledby="facts">
         <h2 id="facts">What is known</h2>
@@ -199,6 +219,13 @@ dt {
   display: flex;
   gap: 10px;
   margin-top: 4px;
+}
+.closed {
+  padding: 6px 0;
+}
+.closed small {
+  display: block;
+  color: var(--text-2);
 }
 @media (--tablet) {
   .columns {

@@ -3,7 +3,8 @@ import { refDebounced } from '@vueuse/core'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
-import type { AthleteSummary, Itinerary, Today } from '@/contract/types'
+import type { AthleteSummary, Itinerary, Task, Today } from '@/contract/types'
+import DueList from '@/people/DueList.vue'
 import ArchivedList from '@/people/ArchivedList.vue'
 import { keptAthlete } from '@/stores/kept'
 import { useSession } from '@/stores/session'
@@ -74,7 +75,7 @@ async function load(): Promise<void> {
     const isPlain = query.search === '' && query.page === 1 && query.unfinished === undefined
     const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
     if (mine !== asked) return
-    today.value = kept === null ? value : { ...value, unfinished: kept.unfinished, seen: kept.seen }
+    today.value = kept === null ? value : { ...value, due: kept.due, unfinished: kept.unfinished, seen: kept.seen }
     keptAt.value = at
     problem.value = ''
     if (at === null) retry.done()
@@ -112,6 +113,11 @@ function added(athlete: AthleteSummary): void {
   starting.value = athlete
 }
 
+/** The knee that a plan asked to see again: who it is, and the route for it, are chosen already. */
+function lookAgain(task: Task): void {
+  if (task.athlete) starting.value = task.athlete
+}
+
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
   await router.push({ name: route === 'touchline' ? 'touchline' : 'bench', params: { id } })
 }
@@ -124,6 +130,12 @@ onMounted(lookForUnsent)
   <TopBar />
   <main class="today">
     <section class="unfinished" aria-labelledby="unfinished">
+      <template v-if="today && today.due.length > 0">
+        <h2 class="title">Due</h2>
+        <div class="due">
+          <DueList :tasks="today.due" @changed="load" @examine="lookAgain" />
+        </div>
+      </template>
       <h1 id="unfinished">To go on with</h1>
       <UiAlert v-if="problem" :say="problem">
         <UiButton @click="load">Try again</UiButton>
@@ -220,7 +232,16 @@ onMounted(lookForUnsent)
 .unfinished h1 {
   margin-bottom: 16px;
 }
-.unfinished h2 {
+.due {
+  margin-bottom: 30px;
+}
+.unfinished .title {
+  margin: 0 0 12px;
+  font-size: var(--type-title);
+  letter-spacing: -0.01em;
+  line-height: 1.15;
+}
+.unfinished h2:not(.title) {
   margin: 22px 0 10px;
 }
 .as-of {

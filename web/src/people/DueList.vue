@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue'
+import type { Task } from '@/contract/types'
+import { day } from '@/shared/dates'
+import { useSession } from '@/stores/session'
+
+/** What is due, by when it is; each opens with what can be done about it. */
+const props = defineProps<{ tasks: readonly Task[] }>()
+
+const emit = defineEmits<{ changed: []; examine: [task: Task] }>()
+
+const TaskDialog = defineAsyncComponent(() => import('./TaskDialog.vue'))
+
+const session = useSession()
+
+const GROUPS: { id: Task['when']; label: string }[] = [
+  { id: 'overdue', label: 'Overdue' },
+  { id: 'today', label: 'Today' },
+  { id: 'week', label: 'This week' },
+  { id: 'awaited', label: 'Answer awaited' },
+]
+const open = ref<Task | null>(null)
+const mayAnswer = computed(() => session.user?.role !== 'student')
+const groups = computed(() =>
+  GROUPS.map((group) => ({ ...group, tasks: props.tasks.filter((task) => task.when === group.id) })).filter(
+    (group) => group.tasks.length > 0,
+  ),
+)
+
+function whenDue({ dueFrom, dueOn }: Task): string {
+  if (dueOn === null) return dueFrom === null ? '' : `from ${day(dueFrom)}`
+  return dueFrom !== null && dueFrom !== dueOn ? `${day(dueFrom)} to ${day(dueOn)}` : `by ${day(dueOn)}`
+}
+
+function changed(): void {
+  open.value = null
+  emit('changed')
+}
+
+function examine(task: Task): void {
+  open.value = null
+  emit('examine', task)
+}
+</script>
+
+<template>
+  <div v-for="group in groups" :key="group.id" class="group">
+    <h3 :class="{ late: group.id === 'overdue' }">{{ group.label }}</h3>
+    <ul>
+      <li v-for="task in group.tasks" :key="task.id">
+        <button class="task" type="button" :disabled="!mayAnswer" @click="open = task">
+          <b v-if="task.athlete">{{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}</b>
+          <span>{{ task.title }}</span>
+          <small class="number">{{ whenDue(task) }}</small>
+        </button>
+      </li>
+    </ul>
+  </div>
+  <TaskDialog v-if="open" :task="open" @close="open = null" @changed="changed" @examine="examine" />
+</template>
+
+<style scoped>
+.group {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  gap: 16px;
+  padding: 6px 0;
+  border-top: 1px solid var(--line);
+}
+h3 {
+  padding-top: 10px;
+  font-weight: 500;
+  color: var(--text-2);
+}
+h3.late {
+  font-weight: 680;
+  color: var(--ink);
+}
+.task {
+  display: grid;
+  width: 100%;
+  min-height: var(--touch);
+  padding: 8px 0;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+.task:disabled {
+  color: inherit;
+  cursor: default;
+}
+.task:not(:disabled):hover b,
+.task:not(:disabled):hover span {
+  text-decoration: underline;
+}
+.task b {
+  font-weight: 600;
+}
+small {
+  color: var(--text-3);
+}
+@media (--phone) {
+  .group {
+    grid-template-columns: 1fr;
+    gap: 0;
+  }
+}
+</style>

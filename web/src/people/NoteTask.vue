@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { answerOf, api } from '@/api/client'
+import { today } from '@/shared/dates'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+
+/** Something to do for an athlete, noted by hand. */
+const props = defineProps<{ athlete: string }>()
+const emit = defineEmits<{ noted: [] }>()
+const given = reactive({ title: '', dueOn: today() })
+const missing = (what: string) => [{ required: true, message: `${what} is missing.`, trigger: 'submit' }]
+const RULES = { title: missing('What is to be done'), dueOn: missing('The day') }
+const { busy, problem, attempt } = useDoing()
+
+async function note(): Promise<void> {
+  const path = { athlete: props.athlete }
+  const done = await attempt(() =>
+    answerOf(api.POST('/api/athletes/{athlete}/tasks', { params: { path }, body: { ...given } })),
+  )
+  if (!done) return
+  given.title = ''
+  emit('noted')
+}
+</script>
+
+<template>
+  <UiForm class="form" label="Note something to do" :model="given" :rules="RULES" @submit="note">
+    <UiText v-model="given.title" label="To do" prop="title" />
+    <UiText v-model="given.dueOn" label="By" prop="dueOn" type="date" />
+    <UiButton submit :disabled="busy">Note it</UiButton>
+  </UiForm>
+  <UiAlert v-if="problem" :say="problem" />
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 160px auto;
+  gap: 10px;
+  align-items: end;
+}
+.form > * {
+  margin: 0;
+}
+@media (--phone) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

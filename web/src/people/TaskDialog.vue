@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { Task } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+import { tell } from '@/ui/telling'
+
+/** Something that is due: what became of it. */
+const props = defineProps<{ task: Task }>()
+const emit = defineEmits<{ close: []; changed: []; examine: [task: Task] }>()
+type Doing = 'answer' | 'move' | 'let_go'
+
+const asked = ref<Doing | null>(null)
+const given = reactive({ note: '', dueOn: props.task.dueOn ?? '' })
+const { busy, problem, attempt } = useDoing()
+const isSent = computed(() => props.task.state === 'sent')
+const RULES: Record<Doing, object> = {
+  answer: {},
+  move: { dueOn: [{ required: true, message: 'The day is missing.', trigger: 'submit' }] },
+  let_go: { note: [{ required: true, whitespace: true, message: 'Say why it is let go.', trigger: 'submit' }] },
+}
+
+async function change(state: Task['state'], more: { dueOn?: string; note?: string } = {}): Promise<void> {
+  const done = await attempt(() =>
+    answerOf(api.PUT('/api/tasks/{task}', { params: { path: { task: props.task.id } }, body: { state, ...more } })),
+  )
+  if (!done) return
+  tell(
+    state === 'sent' ? 'Sent; its answer is awaited.' : state === 'open' ? 'Moved.' : 'Closed; it stays in the story.',
+  )
+  emit('changed')
+}
+
+function finish(): void {
+  if (asked.value === 'move') void change(props.task.state, { dueOn: given.dueOn })
+  else if (asked.value === 'let_go') void change('let_go', { note: given.note })
+  else void change('done', { note: given.note })
+}
+</script>
+
+<template>
+  <UiDialog :title="task.title" @close="emit('close')">
+    <p v-if="task.athlete" class="who">
+      {{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}
+      <RouterLink v-if="task.examination" :to="{ name: 'summary', params: { id: task.examination } }">
+        Whose plan asked for it
+      </RouterLink>
+    </p>
+    <p v-if="task.why">{{ task.why }}</p>
+    <UiForm v-if="asked" class="form" label="What became of it" :model="given" :rules="RULES[asked]" @submit="finish">
+      <UiText v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" type="date" />
+      <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'What came of it'" prop="note" />
+      <p class="actions">
+        <UiButton kind="main" submit :disabled="busy">
+          {{ asked === 'move' ? 'Move it' : asked === 'let_go' ? 'Let it go' : 'Close it' }}
+        </UiButton>
+        <UiButton kind="quiet" @click="asked = null">Back</UiButton>
+      </p>
+    </UiForm>
+    <p v-else class="actions">
+      <UiButton v-if="task.kind === 'look_again' && task.side" kind="main" @click="emit('examine', task)">
+        Examine now
+      </UiButton>
+      <UiButton v-else-if="task.kind === 'referral' && !isSent" kind="main" :disabled="busy" @click="change('sent')">
+        It is sent
+      </UiButton>
+      <UiButton v-else-if="isSent" kind="main" @click="asked = 'answer'">The answer is here</UiButton>
+      <UiButton v-if="!isSent" :disabled="busy" @click="change('done')">Done</UiButton>
+      <UiButton @click="asked = 'move'">Another day</UiButton>
+      <UiButton @click="asked = 'let_go'">Let it go</UiButton>
+    </p>
+    <UiAlert v-if="problem" :say="problem" />
+  </UiDialog>
+</template>
+
+<style scoped>
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  font-weight: 600;
+}
+.who a {
+  font-weight: 400;
+}
+p + p {
+  margin-top: 8px;
+}
+.form {
+  display: grid;
+  gap: 12px;
+  margin-top: 14px;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-top: 16px;
+}
+</style>
