@@ -110,7 +110,7 @@ test('something is noted for an athlete, stands in Today, and is let go with a r
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await page.getByRole('link', { name, exact: true }).click()
-  await page.getByLabel('To do').fill('Ask for the old scan')
+  await page.getByLabel('To do', { exact: true }).fill('Ask for the old scan')
   await page.getByRole('button', { name: 'Note it' }).click()
   await expect(page.getByRole('button', { name: /Ask for the old scan/ })).toBeVisible()
   await expectAccessible(page)
