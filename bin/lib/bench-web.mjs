@@ -44,7 +44,7 @@ await logIn(page)
 await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
 await page.reload()
 
-await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
 await page.getByRole('heading', { name: 'Story', level: 1 }).waitFor()
 const { empty, save } = await page.evaluate(async (runs) => {
   const csrf = (await (await fetch('/api/me')).json()).csrf

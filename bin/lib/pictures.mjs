@@ -50,8 +50,13 @@ const arithmetic = async (page) => {
   await page.getByLabel('Sensitivity, %').last().fill('49')
   await page.getByLabel('Specificity, %').last().fill('58')
 }
-const log = async (page) => {
-  await page.getByRole('link', { name: 'Log', exact: true }).click()
+const team = async (page) => {
+  await page.getByRole('link', { name: 'Team', exact: true }).click()
+  await page.getByRole('heading', { name: 'Invite somebody' }).waitFor()
+}
+const athlete = async (page) => {
+  await page.getByRole('link', { name: 'Callum Rigg-Mayne', exact: true }).click()
+  await page.getByRole('heading', { name: 'Due and done' }).waitFor()
 }
 const weighed = async (page) => {
   await page.getByRole('group', { name: 'Way of the chance' }).waitFor()
@@ -69,15 +74,15 @@ const PICTURES = [
   ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w'), weighed]],
   ['summary', DESK, [open(/Ines Carrowmore/), inside('/summary')], { fullPage: true }],
   ['arithmetic', DESK, [arithmetic]],
-  ['log', DESK, [log]],
+  ['team', DESK, [team]],
   ['emergency', DESK, [open(/Petra Vaughn-Idle/), inside('/emergency'), click('button', 'Felt now')]],
   ['tablet', TABLET, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['phone', PHONE, [open(/Mirre Aldous/), goTo('Lachman'), click('button', 'L hurt')]],
   ['touchline', PHONE, [open(/Edda Sollund/), inside('/touchline')]],
   ['touchline-answer', PHONE, [open(/Edda Sollund/), inside('/touchline'), normal, normal, normal, normal, normal]],
   ['dark', DESK, [look('Dark'), open(/Mirre Aldous/), goTo('Landmark palpation')]],
-  ['bend', DESK, [open(/Mirre Aldous/), goTo('Flexion range')]],
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
+  ['athlete', DESK, [athlete]],
 ]
 
 const browser = await chromium.launch(LAUNCH)

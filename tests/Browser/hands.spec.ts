@@ -347,7 +347,7 @@ test('bends are dragged on the arc, tender points tapped on the drawing', async 
 
 test('the chain of evidence answers the tempting mistake with this knee’s numbers', async ({ page }) => {
   await logIn(page)
-  await page.getByRole('link', { name: /Mirre Aldous/ }).click()
+  await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
   await page.locator('[data-condition=acl]').click()
   const chain = page.getByRole('dialog', { name: 'ACL tear' })
   await expect(chain).toContainText('97 % specific, so 97 % sure')
