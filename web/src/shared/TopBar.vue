@@ -1,41 +1,18 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed } from 'vue'
 import CompassRose from './CompassRose.vue'
-import LogOutDialog from './LogOutDialog.vue'
+import LogOutButton from './LogOutButton.vue'
 import LookPicker from './LookPicker.vue'
-import { useExamination } from '@/stores/examination'
 import { useSession } from '@/stores/session'
-import { type Unsent, unsent } from '@/sync'
-import { tell } from '@/ui/telling'
 
 const session = useSession()
-const router = useRouter()
-
-const examination = useExamination()
-const waiting = ref<Unsent[]>([])
-
-async function logOut(): Promise<void> {
-  waiting.value = await unsent()
-  if (waiting.value.length === 0) await leave()
-}
-
-async function leave(): Promise<void> {
-  waiting.value = []
-  examination.close()
-  try {
-    await session.logOut()
-    await router.push({ name: 'login' })
-  } catch {
-    await router.push({ name: 'today' })
-    tell('The server cannot be reached, so you are still logged in. Try again once it is back.')
-  }
-}
-
-async function stay(): Promise<void> {
-  waiting.value = []
-  await router.push({ name: 'today' })
-}
+const initials = computed(() =>
+  (session.user?.name ?? '')
+    .split(' ')
+    .map((word) => word.charAt(0))
+    .slice(0, 2)
+    .join(''),
+)
 </script>
 
 <template>
@@ -57,11 +34,11 @@ async function stay(): Promise<void> {
     <span class="team">{{ session.user?.team }}</span>
     <LookPicker class="look" />
     <RouterLink class="who" :to="{ name: 'account' }" :aria-label="`Account of ${session.user?.name}`">
-      {{ session.user?.name }}
+      <span class="whole">{{ session.user?.name }}</span>
+      <span class="initials" aria-hidden="true">{{ initials }}</span>
     </RouterLink>
-    <button class="button quiet" type="button" @click="logOut">Log out</button>
+    <LogOutButton class="leave" />
   </header>
-  <LogOutDialog v-if="waiting.length > 0" :unsent="waiting" @stay="stay" @leave="leave" />
 </template>
 
 <style scoped>
@@ -106,10 +83,31 @@ nav a.router-link-exact-active {
 .look {
   margin-left: auto;
 }
+.who {
+  display: grid;
+  place-items: center;
+  min-height: 44px;
+}
+.initials {
+  display: none;
+}
 @media (--tablet) {
   .team,
-  .who {
+  .whole {
     display: none;
+  }
+  .initials {
+    display: grid;
+    place-items: center;
+    width: 36px;
+    height: 36px;
+    font-size: var(--type-small);
+    border: 2px solid var(--line-2);
+    border-radius: 50%;
+  }
+  .who {
+    min-width: 44px;
+    text-decoration: none;
   }
   .bar {
     gap: 8px;
@@ -123,8 +121,9 @@ nav a.router-link-exact-active {
   .bar {
     gap: 2px;
   }
-  .bar .button {
-    padding: 0 8px;
+  /* On a phone one leaves from the account. */
+  .bar :deep(.leave) {
+    display: none;
   }
 }
 @media print {

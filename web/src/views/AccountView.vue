@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import OpenSessions from '@/account/OpenSessions.vue'
 import SecondFactor from '@/account/SecondFactor.vue'
 import { answerOf, api } from '@/api/client'
+import LogOutButton from '@/shared/LogOutButton.vue'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
@@ -46,6 +47,9 @@ onMounted(() => void session.look().catch(() => undefined))
 
 <template>
   <SubjectPage v-if="session.user" :title="session.user.name">
+    <template #beside>
+      <span class="beside"><LogOutButton class="leave" /></span>
+    </template>
     <UiAlert
       v-if="session.user.asksSecondFactor && !session.user.secondFactor"
       :say="`${session.user.team} asks for a second factor. Set it up here to go on.`"
@@ -83,6 +87,15 @@ onMounted(() => void session.look().catch(() => undefined))
 </template>
 
 <style scoped>
+/* The bar above has one where it has the room. */
+.beside :deep(.leave) {
+  display: none;
+}
+@media (--phone) {
+  .beside :deep(.leave) {
+    display: inline-flex;
+  }
+}
 section {
   display: grid;
   gap: 12px;

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useExamination } from '@/stores/examination'
+import { useSession } from '@/stores/session'
+import { type Unsent, unsent } from '@/sync'
+import UiButton from '@/ui/UiButton.vue'
+import { tell } from '@/ui/telling'
+import LogOutDialog from './LogOutDialog.vue'
+
+/** Leaves; what still waits on this device is asked about first. */
+defineOptions({ inheritAttrs: false })
+const session = useSession()
+const router = useRouter()
+const examination = useExamination()
+const waiting = ref<Unsent[]>([])
+
+async function logOut(): Promise<void> {
+  waiting.value = await unsent()
+  if (waiting.value.length === 0) await leave()
+}
+
+async function leave(): Promise<void> {
+  waiting.value = []
+  examination.close()
+  try {
+    await session.logOut()
+    await router.push({ name: 'login' })
+  } catch {
+    await router.push({ name: 'today' })
+    tell('The server cannot be reached, so you are still logged in. Try again once it is back.')
+  }
+}
+
+async function stay(): Promise<void> {
+  waiting.value = []
+  await router.push({ name: 'today' })
+}
+</script>
+
+<template>
+  <UiButton kind="quiet" v-bind="$attrs" @click="logOut">Log out</UiButton>
+  <LogOutDialog v-if="waiting.length > 0" :unsent="waiting" @stay="stay" @leave="leave" />
+</template>
