@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Audit\Deed;
 use App\Http\Controllers\AthleteController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\DeedController;
 use App\Http\Controllers\ExaminationController;
@@ -61,6 +62,9 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
     Route::get('mails', [MailController::class, 'index'])->name('mails');
     Route::get('mails/{mail}', [MailController::class, 'show'])->name('mails.show');
 });
+
+// The one thing of a record that is for everybody in the team.
+Route::get('board', BoardController::class)->middleware(['auth', 'second-factor'])->name('board');
 
 Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): void {
     Route::get('catalogue', CatalogueController::class)->name('catalogue');

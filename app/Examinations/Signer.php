@@ -10,6 +10,7 @@ use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
 use App\Models\User;
+use App\People\Board;
 use App\Tasks\Tasks;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\Rule;
@@ -66,7 +67,8 @@ final class Signer
                 'signed_by' => $by->id,
                 'signed_ungated' => $isOpen ? null : $ungated,
             ]);
-            $this->tasks->follow($locked->load('episode'), $assessment, $by);
+            Board::keep($locked->load('episode'), $assessment);
+            $this->tasks->follow($locked, $assessment, $by);
             $this->deeds->record(What::Signed, $locked->id, [
                 'digest' => $snapshot->digest(),
                 'document' => $document->digest(),

@@ -24,7 +24,7 @@ enum Role: string
             self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
             self::Practitioner => 'Examines and signs.',
             self::Student => 'Examines, changes only entries of their own, and does not sign.',
-            self::Coach => 'Sees nothing of a record.',
+            self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
         };
     }
 

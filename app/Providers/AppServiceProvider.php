@@ -74,7 +74,7 @@ final class AppServiceProvider extends ServiceProvider
             : Response::deny('Only whoever leads the team may do this.'));
         Gate::define('examine', static fn (User $user): Response => $user->role()->examines()
             ? Response::allow()
-            : Response::deny('A coach sees nothing of a record.'));
+            : Response::deny('A coach sees who may play, and nothing else of a record.'));
         Gate::define('answer', static fn (User $user): Response => $user->role() === Role::Student
             ? Response::deny('A student does not answer for what is due.')
             : Response::allow());

@@ -99,12 +99,15 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
   await expect(theirs.getByRole('heading', { name: 'Log in' })).toBeVisible()
 })
 
-test('a coach comes in and sees nothing of a record; a lead gives another role', async ({ page, browser }) => {
+test('a coach comes in and sees who may play, and nothing else; a lead gives another role', async ({
+  page,
+  browser,
+}) => {
   await logIn(page)
   const email = somebody()
   const theirs = await comeIn(browser, await invite(page, email, 'Coach'), 'Cy Ellery')
   await logInAs(theirs, email)
-  await expect(theirs.getByRole('heading', { name: 'Cy Ellery' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Who may play' })).toBeVisible()
   await expect(theirs.getByRole('link', { name: 'Today' })).toHaveCount(0)
   await expectAccessible(theirs)
   await page.goto('/team')
@@ -168,6 +171,7 @@ for (const width of [390, 768, 1280]) {
     for (const [path, heading] of [
       ['/team', 'People'],
       ['/account', 'Where you are logged in'],
+      ['/board', 'Who may play'],
     ] as const) {
       await page.goto(path)
       await expect(page.getByRole('heading', { name: heading })).toBeVisible()

@@ -57,6 +57,8 @@ trait AccountPromises
         $secret = (string) $this->postJson('/api/second-factor')->assertOk()->json('secret');
         $this->putJson('/api/second-factor', ['code' => Authenticator::code($secret)])->assertOk();
         $user->present()->team->update(['asks_second_factor' => true]);
+        $without = User::factory()->memberOf($user->present()->team)->create();
+        $this->actingAs($without)->getJson('/api/board')->assertForbidden();
         $this->actingAs($user->refresh())->deleteJson('/api/second-factor')->assertStatus(422);
         $user->present()->team->update(['asks_second_factor' => false]);
         $this->actingAs($user->refresh())->deleteJson('/api/second-factor')->assertNoContent();
@@ -124,7 +126,7 @@ trait AccountPromises
         $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());
         $pages = array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete));
         foreach ([...self::recordChanges($id, $athlete), ...self::teamChanges(), ...$pages] as [$method, $uri, $body]) {
-            if (! \in_array($uri, ['/api/ping', '/api/sessions'], true) && ! str_ends_with($uri, 'restoration')) {
+            if (! \in_array($uri, ['/api/ping', '/api/sessions', '/api/board'], true) && ! str_ends_with($uri, 'restoration')) {
                 $this->json($method, strtr($uri, $ids), $body)->assertForbidden();
             }
         }

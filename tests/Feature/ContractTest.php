@@ -219,7 +219,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            '/api/ping', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            '/api/ping', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",

@@ -8,6 +8,7 @@ use App\Audit\Verifier;
 use App\Backup\Seal;
 use App\Models\Assessment;
 use App\Models\Athlete;
+use App\Models\Availability;
 use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Invitation;
@@ -35,7 +36,7 @@ final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
-        Invitation::class, Mail::class, Task::class,
+        Invitation::class, Mail::class, Task::class, Availability::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

@@ -51,6 +51,7 @@ export const router = createRouter({
           .catch(() => undefined),
     },
     { path: '/athletes/:id', name: 'athlete', component: () => import('./views/AthleteView.vue'), props: true },
+    { path: '/board', name: 'board', component: () => import('./views/BoardView.vue') },
     { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
     { path: '/team', name: 'team', component: () => import('./views/TeamView.vue') },
     { path: '/deeds', name: 'deeds', component: () => import('./views/DeedsView.vue') },
@@ -65,7 +66,8 @@ router.beforeEach(async (to) => {
   const session = useSession()
   if (!session.known) await session.look().catch(() => undefined)
   if (session.known && !session.user && !to.meta.open) return { name: 'login', query: { to: to.fullPath } }
-  // Without the second factor that the team asks for nothing else is answered; a coach has nothing else yet.
-  const stays = session.user?.role === 'coach' || (session.user?.asksSecondFactor && !session.user.secondFactor)
-  return stays && !to.meta.open && to.name !== 'account' ? { name: 'account' } : true
+  if (to.meta.open || to.name === 'account') return true
+  // Without the second factor that the team asks for nothing else is answered.
+  if (session.user?.asksSecondFactor && !session.user.secondFactor) return { name: 'account' }
+  return session.user?.role === 'coach' && to.name !== 'board' ? { name: 'board' } : true
 })

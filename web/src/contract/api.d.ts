@@ -365,6 +365,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who may play, by what was signed last; for a coach, of those who agreed */
+        get: operations["showBoard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -962,6 +979,21 @@ export interface components {
             dueOn?: string | null;
             /** @description what came of it; needed where it is let go */
             note?: string | null;
+        };
+        Availability: {
+            /** @description id */
+            athlete: string;
+            name: string;
+            number: string | null;
+            squad: string;
+            /** @enum {string} */
+            status: "available" | "modified" | "out";
+            label: string;
+            notThis: string[];
+            thisYes: string[];
+            /** Format: date */
+            reviewOn: string | null;
+            coachMayKnow: boolean;
         };
         Similar: {
             error: components["schemas"]["Fault"];
@@ -5823,6 +5855,28 @@ export interface operations {
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
+        };
+    };
+    showBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By squad and name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Availability"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
         };
     };
     showToday: {

@@ -22,8 +22,10 @@ const initials = computed(() =>
       <b>Gray Compass</b>
     </RouterLink>
     <nav aria-label="Main">
-      <template v-if="session.user?.role !== 'coach'">
-        <RouterLink to="/">Today</RouterLink>
+      <RouterLink v-if="session.user?.role === 'coach'" :to="{ name: 'board' }">Who may play</RouterLink>
+      <template v-else>
+        <RouterLink class="today" to="/">Today</RouterLink>
+        <RouterLink :to="{ name: 'board' }">Board</RouterLink>
         <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
       </template>
       <template v-if="session.user?.role === 'lead'">
@@ -115,11 +117,17 @@ nav a.router-link-exact-active {
 }
 @media (--phone) {
   .home b,
-  nav a:first-child {
+  .today {
     display: none;
   }
   .bar {
     gap: 2px;
+  }
+  nav a {
+    padding: 0 6px;
+  }
+  nav {
+    gap: 0;
   }
   /* On a phone one leaves from the account. */
   .bar :deep(.leave) {

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Who may play, as the team and its coach see it. */
+final class BoardTest extends FeatureTestCase
+{
+    public function test_a_coach_sees_who_may_play_of_those_who_agreed_and_nothing_medical(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        $user = $this->member();
+        $agreed = $this->signed($user, ['consentGiven' => true, 'coachMayKnow' => true]);
+        $this->signed($user, ['consentGiven' => true]);
+        self::assertCount(2, (array) $this->actingAs($user)->getJson('/api/board')->assertOk()->json());
+        $coach = User::factory()->memberOf($user->present()->team, Role::Coach)->create();
+        $board = $this->actingAs($coach)->getJson('/api/board')->assertOk()->assertJsonCount(1);
+        $plan = $this->actingAs($user)->getJson("/api/examinations/{$agreed}")->json('assessment.plan');
+        $board->assertJsonPath('0.status', $plan['availability']['status'])
+            ->assertJsonPath('0.notThis', $plan['availability']['notThis'])
+            ->assertJsonPath('0.name', 'Mirre Aldous');
+        self::assertDoesNotMatchRegularExpression('/ACL|Lachman|ligament|menisc/i', (string) $board->content());
+        self::assertStringNotContainsString('modified', (string) json_encode(DB::table('availabilities')->get()));
+    }
+
+    public function test_the_last_word_stands_and_who_is_put_away_is_off_the_board(): void
+    {
+        $user = $this->member();
+        $id = $this->signed($user, ['consentGiven' => true, 'coachMayKnow' => true]);
+        $athlete = (string) $this->getJson("/api/examinations/{$id}")->json('athlete.id');
+        $second = (string) $this->postJson("/api/athletes/{$athlete}/examinations", [
+            'hurtSide' => 'right', 'daysSinceInjury' => 1, 'route' => 'clinic_full',
+        ])->assertCreated()->json('id');
+        $this->save($second, 'sections/opening', ['consentGiven' => true])->assertOk();
+        $this->save($second, 'sections/safety', self::CLEAR)->assertOk();
+        $this->postJson("/api/examinations/{$second}/signature", $this->seen($second))->assertOk();
+        $this->getJson('/api/board')->assertJsonCount(1)->assertJsonPath('0.coachMayKnow', false);
+        $this->deleteJson("/api/athletes/{$athlete}")->assertNoContent();
+        $this->getJson('/api/board')->assertJsonCount(0);
+        $this->actingAs($this->member('Marsh End Judo'))->getJson('/api/board')->assertJsonCount(0);
+    }
+
+    /**
+     * A loose knee that was signed; its examination.
+     *
+     * @param  array<string, mixed>  $opening
+     */
+    private function signed(User $user, array $opening): string
+    {
+        $id = $this->examinationBy($user);
+        $this->save($id, 'sections/opening', $opening)->assertOk();
+        $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
+        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear', 'endFeel' => 'soft'])->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+
+        return $id;
+    }
+}

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { Availability } from '@/contract/types'
+import SubjectPage from '@/shared/SubjectPage.vue'
+import { day } from '@/shared/dates'
+import { useDoing } from '@/shared/useDoing'
+import { useSession } from '@/stores/session'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiEmpty from '@/ui/UiEmpty.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
+
+/** Who may play, squad by squad: all that a coach sees, and on paper what hangs in the changing room. */
+const session = useSession()
+const board = ref<Availability[] | null>(null)
+const { problem, attempt } = useDoing()
+const isCoach = computed(() => session.user?.role === 'coach')
+const squads = computed(() => {
+  const groups = new Map<string, Availability[]>()
+  for (const one of board.value ?? []) groups.set(one.squad, [...(groups.get(one.squad) ?? []), one])
+  return [...groups]
+})
+
+function load(): void {
+  void attempt(async () => {
+    board.value = await answerOf(api.GET('/api/board'))
+  })
+}
+
+function print(): void {
+  window.print()
+}
+
+onMounted(load)
+</script>
+
+<template>
+  <SubjectPage title="Who may play">
+    <template #beside><UiButton @click="print">Print</UiButton></template>
+    <UiAlert v-if="problem" :say="problem">
+      <UiButton @click="load">Try again</UiButton>
+    </UiAlert>
+    <UiWaiting v-else-if="!board" label="Loading the board" />
+    <UiEmpty
+      v-else-if="board.length === 0"
+      :say="isCoach ? 'Nobody whose knee was examined agreed to tell you yet.' : 'No examination is signed yet.'"
+    />
+    <section v-for="[squad, athletes] in squads" :key="squad" :aria-label="squad">
+      <h2>{{ squad }}</h2>
+      <div class="wide" role="region" :aria-label="`${squad}: who may play`" tabindex="0">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Athlete</th>
+              <th scope="col">Now</th>
+              <th scope="col">Not this</th>
+              <th scope="col">This, yes</th>
+              <th scope="col">Looked at again</th>
+              <th v-if="!isCoach" scope="col">Coach</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in athletes" :key="one.athlete">
+              <th scope="row">
+                <RouterLink v-if="!isCoach" :to="{ name: 'athlete', params: { id: one.athlete } }">
+                  {{ one.name }}
+                </RouterLink>
+                <template v-else>{{ one.name }}</template>
+                <small v-if="one.number" class="number">{{ one.number }}</small>
+              </th>
+              <td>
+                <b class="status" :class="one.status">{{ one.label }}</b>
+              </td>
+              <td>{{ one.notThis.join(', ') }}</td>
+              <td>{{ one.thisYes.join(', ') }}</td>
+              <td class="number">{{ one.reviewOn ? day(one.reviewOn) : '' }}</td>
+              <td v-if="!isCoach">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <p v-if="board && board.length > 0" class="note">
+      By what was signed last. Who is not named here has no signed examination{{
+        isCoach ? ', or did not agree to tell' : ''
+      }}.
+    </p>
+  </SubjectPage>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 6px;
+}
+.wide {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  min-width: 720px;
+  border-collapse: collapse;
+  table-layout: fixed;
+}
+th,
+td {
+  padding: 10px 16px 10px 0;
+  text-align: left;
+  vertical-align: top;
+  font-weight: 400;
+  border-bottom: 1px solid var(--line);
+}
+thead th {
+  color: var(--text-3);
+  font-size: var(--type-small);
+}
+tbody th {
+  font-weight: 600;
+}
+small {
+  display: block;
+  font-weight: 400;
+  color: var(--text-2);
+}
+.status {
+  display: inline-block;
+  padding: 2px 10px;
+  font-weight: 600;
+  border: 1px solid var(--line-2);
+  border-radius: var(--radius);
+}
+.status.out {
+  color: var(--on-band);
+  background: var(--band);
+  border-color: var(--band);
+}
+.note {
+  color: var(--text-2);
+}
+</style>
