@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Secrets\AthleteKeys;
 use App\Secrets\HoldsSealed;
 use App\Secrets\Sealed;
-use App\Secrets\Sealer;
+use App\Secrets\SealedByAthlete;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use LogicException;
 
 /**
  * Whether one may count on an athlete, by what was signed last.
@@ -28,27 +25,13 @@ use LogicException;
 final class Availability extends Model implements HoldsSealed
 {
     use BootsByName;
-    use HasUlids;
+    use SealedByAthlete;
 
     protected $table = 'availabilities';
 
     protected $fillable = ['team_id', 'athlete_id', 'examination_id', 'content', 'review_on'];
 
     protected $casts = ['content' => Sealed::class.':array', 'review_on' => 'date'];
-
-    public function basis(array $attributes): array
-    {
-        return ['id' => $attributes['id'] ?? $this->newUniqueId()];
-    }
-
-    public function sealer(array $attributes): Sealer
-    {
-        $athlete = $attributes['athlete_id'] ?? null;
-
-        return is_string($athlete)
-            ? app(AthleteKeys::class)->ofAthlete($athlete)
-            : throw new LogicException('An availability was filled before its athlete was said.');
-    }
 
     /**
      * @return BelongsTo<Athlete, $this>

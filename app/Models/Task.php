@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Secrets\AthleteKeys;
 use App\Secrets\HoldsSealed;
 use App\Secrets\Sealed;
-use App\Secrets\Sealer;
+use App\Secrets\SealedByAthlete;
 use App\Tasks\TaskKind;
 use App\Tasks\TaskState;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use LogicException;
 
 /**
  * Something that is due for an athlete.
@@ -39,7 +36,7 @@ use LogicException;
 final class Task extends Model implements HoldsSealed
 {
     use BootsByName;
-    use HasUlids;
+    use SealedByAthlete;
 
     protected $table = 'tasks';
 
@@ -53,20 +50,6 @@ final class Task extends Model implements HoldsSealed
         'content' => Sealed::class.':array', 'closing' => Sealed::class,
         'due_from' => 'date', 'due_on' => 'date', 'closed_at' => 'datetime',
     ];
-
-    public function basis(array $attributes): array
-    {
-        return ['id' => $attributes['id'] ?? $this->newUniqueId()];
-    }
-
-    public function sealer(array $attributes): Sealer
-    {
-        $athlete = $attributes['athlete_id'] ?? null;
-
-        return is_string($athlete)
-            ? app(AthleteKeys::class)->ofAthlete($athlete)
-            : throw new LogicException('A task was filled before its athlete was said.');
-    }
 
     /**
      * @return BelongsTo<Athlete, $this>

@@ -136,6 +136,22 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['POST', `/api/examinations/~/signature`],
     ['GET', `/api/examinations/${id}/weighing?~=~`],
     ['POST', '/api/weigh?condition=~&order=~'],
+    ['PUT', `/api/examinations/${id}/knee`],
+    ['POST', '/api/athletes'],
+    ['PUT', '/api/athletes/~'],
+    ['POST', '/api/athletes/~/restoration'],
+    ['POST', '/api/athletes/~/tasks'],
+    ['PUT', '/api/tasks/~'],
+    ['POST', '/api/invitations'],
+    ['PUT', '/api/members/~'],
+    ['PUT', '/api/team'],
+    ['PUT', '/api/teams/~'],
+    ['GET', '/api/mails/~'],
+    ['DELETE', '/api/sessions/~'],
+    ['PUT', '/api/second-factor'],
+    ['POST', '/api/password/confirm'],
+    ['POST', '/api/password/reset'],
+    ['POST', '/api/invitation/look'],
     ['POST', '/api/login'],
     ['GET', '/~'],
   ] as const
@@ -159,7 +175,16 @@ test('nothing personal stands in the files of the database, in a dump or in the 
   const marker = 'QUOKKAMARKER slipped on the ice'
   expect((await person.save(id, 'sections/episode', { whatHappened: marker }, 0)).status()).toBe(200)
   expect((await person.save(id, 'findings/gait/both', { normal: true, note: marker }, 0)).status()).toBe(200)
-  const speaks = (text: Buffer | string) => text.includes('QUOKKAMARKER') || text.includes('Wynn Tarbuck')
+  const athlete = { name: 'Quokkina Markeree', bornOn: '1987-11-23', squad: 'Judo', profile: { notes: marker } }
+  const made = await person.send('POST', '/api/athletes', athlete)
+  expect(made.status()).toBe(201)
+  const { id: whose } = (await made.json()) as { id: string }
+  const task = { title: marker, dueOn: new Date().toISOString().slice(0, 10) }
+  expect((await person.send('POST', `/api/athletes/${whose}/tasks`, task)).status()).toBe(201)
+  const guest = { email: 'quokka.guest@fenmoor.example', role: 'student' }
+  expect((await person.send('POST', '/api/invitations', guest)).status()).toBe(201)
+  const PLANTED = ['QUOKKAMARKER', 'Wynn Tarbuck', 'Markeree', '1987-11-23', 'quokka.guest', 'Ada Thornquist']
+  const speaks = (text: Buffer | string) => PLANTED.some((word) => text.includes(word))
   expect(files(INSTANCE).filter((file) => speaks(readFileSync(file)))).toEqual([])
   const sockets = readFileSync(`${INSTANCE}/sockets`, 'utf8').trim()
   const dump = command('mariadb-dump', ['--no-defaults', `--socket=${sockets}/db.sock`, 'gray_compass'])

@@ -2,7 +2,7 @@
 import { onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Deeds } from '@/contract/types'
-import TopBar from '@/shared/TopBar.vue'
+import SubjectPage from '@/shared/SubjectPage.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
 import UiPages from '@/ui/UiPages.vue'
@@ -43,12 +43,8 @@ onMounted(load)
 </script>
 
 <template>
-  <TopBar />
-  <main class="deeds">
-    <header>
-      <h1>Log: who did what</h1>
-      <a class="button" href="/api/deeds.csv" download>Table (CSV)</a>
-    </header>
+  <SubjectPage title="Log: who did what">
+    <template #beside><a class="button" href="/api/deeds.csv" download>Table (CSV)</a></template>
     <UiAlert v-if="problem" :say="problem" />
     <UiWaiting v-else-if="!deeds" label="Loading the list" />
     <template v-else>
@@ -96,21 +92,10 @@ onMounted(load)
       </div>
       <UiPages :page="deeds.page" :pages="deeds.pages" label="Pages of deeds" @turn="(page) => ask({ page })" />
     </template>
-  </main>
+  </SubjectPage>
 </template>
 
 <style scoped>
-.deeds {
-  display: grid;
-  gap: 18px;
-  padding: 26px clamp(12px, 3vw, 44px) 60px;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-}
 .narrow {
   display: flex;
   flex-wrap: wrap;
