@@ -66,13 +66,18 @@ final class Judge
         );
     }
 
-    /** What stands against a manoeuvre in the examination as it is stored. */
-    public function hold(Examination $examination, Manoeuvre $manoeuvre): ?Hold
+    /**
+     * What stands against a manoeuvre in the examination as it is stored.
+     *
+     * @param  Assessment  $now  of the same examination with one finding changed: it names the rules and figures of today
+     */
+    public function hold(Examination $examination, Manoeuvre $manoeuvre, Assessment $now): ?Hold
     {
-        $values = $this->assessor->read(Document::of($examination)->content());
-        $known = KnownHolds::read($examination, $this->assessor->basis($values));
+        $known = KnownHolds::read($examination, KnownHolds::basis($now));
 
-        return $known === null ? $this->assessor->holds($values)->for($manoeuvre->id) : $known[$manoeuvre->id] ?? null;
+        return $known === null
+            ? $this->assessor->holds($this->assessor->read(Document::of($examination)->content()))->for($manoeuvre->id)
+            : $known[$manoeuvre->id] ?? null;
     }
 
     /**

@@ -20,9 +20,15 @@ final class KnownHolds
     public static function write(Assessment $assessment): array
     {
         return [
-            'basis' => Assessment::RULES." {$assessment->digest}",
+            'basis' => self::basis($assessment),
             'holds' => array_map(SafetyWriter::hold(...), $assessment->bearings->holds->byManoeuvre),
         ];
+    }
+
+    /** Rules and figures that an assessment was made with. */
+    public static function basis(Assessment $assessment): string
+    {
+        return Assessment::RULES." {$assessment->digest}";
     }
 
     /**

@@ -75,7 +75,7 @@ final class Recorder
             Examination $locked, Section|Finding|null $row,
         ) use ($manoeuvre, $side, $part, $save): Assessment {
             $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
-            $this->refuseHeld($locked, $manoeuvre, $part, $save->payload);
+            $this->refuseHeld($locked, $manoeuvre, $part, $save->payload, $assessment);
             $stored = [
                 'payload' => $save->payload,
                 'version' => $save->version + 1,
@@ -97,12 +97,13 @@ final class Recorder
     }
 
     /** @throws HeldFinding by what was known before this save */
-    private function refuseHeld(Examination $examination, Manoeuvre $manoeuvre, string $part, ?stdClass $payload): void
-    {
+    private function refuseHeld(
+        Examination $examination, Manoeuvre $manoeuvre, string $part, ?stdClass $payload, Assessment $now,
+    ): void {
         if ($payload === null || isset($payload->notDone)) {
             return;
         }
-        $hold = $this->judge->hold($examination, $manoeuvre);
+        $hold = $this->judge->hold($examination, $manoeuvre, $now);
         if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
             throw new HeldFinding($part, $hold, $hold->reason($manoeuvre->card->name));
         }

@@ -85,12 +85,6 @@ final class Assessor
         return $this->assess($examination)->bearings->holds;
     }
 
-    /** Names the rules and figures that an assessment of this examination would be made with. */
-    public function basis(Examination $examination): string
-    {
-        return Assessment::RULES.' '.$this->data->digest($this->library($examination));
-    }
-
     public function assess(Examination $examination, ?LastTime $lastTime = null): Assessment
     {
         $catalogue = $this->data->catalogue();
