@@ -7,7 +7,13 @@ return [
     'connections' => [
         'sync' => ['driver' => 'sync'],
         // Somebody who died over it does not keep it longer than this (seconds).
-        'database' => ['driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => (int) env('QUEUE_RETRY_AFTER', 90), 'after_commit' => true],
+        'database' => [
+            'driver' => 'database',
+            'table' => 'jobs',
+            'queue' => 'default',
+            'retry_after' => (int) env('QUEUE_RETRY_AFTER', 90),
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => 'database-uuids', 'database' => 'mariadb', 'table' => 'failed_jobs'],
 ];

@@ -28,11 +28,16 @@ final class MemberProvider extends EloquentUserProvider
                 ->on('memberships.id', '=', 'users.membership_id')->whereNull('memberships.ended_at'))
             ->leftJoin('teams', 'teams.id', '=', 'memberships.team_id')
             ->where('users.id', $identifier)
-            ->first(['users.*', ...self::columns('memberships', self::MEMBERSHIP), ...self::columns('teams', self::TEAM)]);
+            ->first([
+                'users.*',
+                ...self::columns('memberships', self::MEMBERSHIP),
+                ...self::columns('teams', self::TEAM),
+            ]);
         if ($row === null) {
             return null;
         }
-        [$membership, $team] = [self::taken($row, 'memberships', self::MEMBERSHIP), self::taken($row, 'teams', self::TEAM)];
+        $membership = self::taken($row, 'memberships', self::MEMBERSHIP);
+        $team = self::taken($row, 'teams', self::TEAM);
         $user = (new User)->newFromBuilder(self::named($row));
         if ($membership['id'] === null) {
             return $user->setRelation('membership', null);

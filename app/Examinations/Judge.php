@@ -69,7 +69,7 @@ final class Judge
     /**
      * What stands against a manoeuvre in the examination as it is stored.
      *
-     * @param  Assessment  $now  of the same examination with one finding changed: it names the rules and figures of today
+     * @param  Assessment  $now  of the same examination with one finding changed: it names today's rules and figures
      */
     public function hold(Examination $examination, Manoeuvre $manoeuvre, Assessment $now): ?Hold
     {

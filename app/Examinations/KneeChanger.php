@@ -39,7 +39,9 @@ final readonly class KneeChanger
     public function change(
         Examination $examination, Side $hurtSide, ?int $daysSinceInjury, int $seen, string $by, bool $overOthers,
     ): Examination {
-        return DB::transaction(function () use ($examination, $hurtSide, $daysSinceInjury, $seen, $by, $overOthers): Examination {
+        return DB::transaction(function () use (
+            $examination, $hurtSide, $daysSinceInjury, $seen, $by, $overOthers,
+        ): Examination {
             $query = Examination::query()->whereKey($examination->id);
             $query->lockForUpdate();
             $locked = $query->firstOrFail()->load(['sections', 'findings', 'episode.athlete']);
@@ -76,11 +78,13 @@ final readonly class KneeChanger
         }
     }
 
-    /** Other examinations of the episode are of the knee that they were of, so this one goes to an episode of its own. */
+    /** Other examinations of the episode stay of the knee that they were of: this one goes to an episode of its own. */
     private function move(Examination $locked, Side $hurtSide, ?int $daysSinceInjury): void
     {
         $injuredOn = $daysSinceInjury === null ? null : $locked->examined_at->subDays($daysSinceInjury)->toDateString();
-        $said = ['athlete_id' => $locked->episode->athlete_id, 'hurt_side' => $hurtSide->value, 'injured_on' => $injuredOn];
+        $said = [
+            'athlete_id' => $locked->episode->athlete_id, 'hurt_side' => $hurtSide->value, 'injured_on' => $injuredOn,
+        ];
         $episode = Episode::query()->where($said)->first();
         if ($episode === null && ! $locked->episode->examinations()->whereKeyNot($locked->id)->exists()) {
             $locked->episode->update($said);

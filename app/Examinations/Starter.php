@@ -49,7 +49,9 @@ final class Starter
         ): Examination {
             // One start at a time for one athlete: two at once would each find no episode, and make one.
             Athlete::query()->whereKey($athlete->id)->lockForUpdate()->value('id');
-            $earlier = $key === null ? null : Examination::query()->where('examiner_id', $examinerId)->where('start_key', $key)->first();
+            $earlier = $key === null
+                ? null
+                : Examination::query()->where('examiner_id', $examinerId)->where('start_key', $key)->first();
             if ($earlier !== null) {
                 $isSame = $earlier->episode->athlete_id === $athlete->id && $earlier->episode->hurt_side === $hurtSide;
 
@@ -74,7 +76,8 @@ final class Starter
                 'start_key' => $key,
                 'revision' => 0,
             ]);
-            $examination->sections()->create(['examination_id' => $examination->id, 'name' => 'frame', 'version' => 1, 'saved_by' => $examinerId, 'payload' => (object) [
+            $begun = ['examination_id' => $examination->id, 'name' => 'frame', 'version' => 1, 'saved_by' => $examinerId];
+            $examination->sections()->create([...$begun, 'payload' => (object) [
                 'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
                 'route' => $route->id,
                 'hurtSide' => $hurtSide->value,

@@ -36,7 +36,8 @@ final class Problems
     /** What goes wrong by the hand of the sender is no defect of ours. */
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
-        SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class, FactorNeeded::class,
+        SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class,
+        FactorNeeded::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */

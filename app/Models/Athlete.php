@@ -57,7 +57,9 @@ final class Athlete extends Model implements HoldsSealed
 
     protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on', 'profile'];
 
-    protected $casts = ['name' => Sealed::class, 'born_on' => Sealed::class.':date', 'profile' => Sealed::class.':object'];
+    protected $casts = [
+        'name' => Sealed::class, 'born_on' => Sealed::class.':date', 'profile' => Sealed::class.':object',
+    ];
 
     protected static function booted(): void
     {

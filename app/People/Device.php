@@ -12,8 +12,8 @@ final class Device
     ];
 
     private const SYSTEMS = [
-        'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'Windows' => 'Windows', 'Mac OS' => 'a Mac',
-        'Linux' => 'Linux',
+        'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'Windows' => 'Windows',
+        'Mac OS' => 'a Mac', 'Linux' => 'Linux',
     ];
 
     public static function named(string $agent): string

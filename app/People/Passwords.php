@@ -30,7 +30,7 @@ final class Passwords
             mb_strlen($password) < self::LEAST => 'it needs '.self::LEAST.' letters or more',
             mb_strlen($password) > self::MOST => 'it may have '.self::MOST.' letters at most',
             \count(array_unique(mb_str_split($plain))) < self::DIFFERENT => 'it repeats the same few letters',
-            \in_array($plain, self::common(), true), \in_array($letters, self::common(), true) => 'it is one of those that are guessed first',
+            array_intersect([$plain, $letters], self::common()) !== [] => 'it is one of those that are guessed first',
             self::isOwn($plain, $own) => 'it is made of your own name or address',
             default => null,
         };

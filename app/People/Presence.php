@@ -50,7 +50,8 @@ final readonly class Presence
             return true;
         }
         if ($idle >= self::NOTED) {
-            $this->put(['seen' => self::now(), 'broken' => (int) ($idle >= self::BREAK || $known['broken'] === 1)] + $known);
+            $broken = (int) ($idle >= self::BREAK || $known['broken'] === 1);
+            $this->put(['seen' => self::now(), 'broken' => $broken] + $known);
         }
 
         return false;

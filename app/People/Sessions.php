@@ -20,7 +20,8 @@ final class Sessions
      */
     public static function of(User $user, string $own): array
     {
-        $rows = self::rows($user)->orderByDesc('last_activity')->get(['id', 'ip_address', 'user_agent', 'last_activity']);
+        $rows = self::rows($user)->orderByDesc('last_activity')
+            ->get(['id', 'ip_address', 'user_agent', 'last_activity']);
 
         return array_values($rows->map(static fn (OpenSession $row): array => [
             'id' => self::print($row->id),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
-/** One-time codes by the clock, as authenticator apps make them: RFC 6238 over HMAC-SHA-1, six digits, thirty seconds. */
+/** One-time codes by the clock, as authenticator apps make them: RFC 6238, HMAC-SHA-1, six digits, thirty seconds. */
 final readonly class TimeCode
 {
     public const SECRET_BYTES = 20;

@@ -80,7 +80,8 @@ final class AppServiceProvider extends ServiceProvider
             : Response::allow());
         // Somebody else's team has no members here.
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
-            ->whereKey($id)->whereNull('ended_at')->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());
+            ->whereKey($id)->whereNull('ended_at')
+            ->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());
         Route::bind('archived', static fn (string $id): Athlete => Athlete::onlyTrashed()->findOrFail($id));
         // Codes in an address are matched exactly against the catalogue before any query.
         Route::bind(

@@ -56,7 +56,9 @@ final class Sealed implements CastsAttributes
         $basis = $held->basis($attributes);
         $whole = [...$attributes, ...$basis];
 
-        return [...$basis, $key => $held->sealer($whole)->close($this->plain($value), self::place($model, $key, $whole))];
+        $sealed = $held->sealer($whole)->close($this->plain($value), self::place($model, $key, $whole));
+
+        return [...$basis, $key => $sealed];
     }
 
     private function plain(mixed $value): string

@@ -36,21 +36,24 @@ final readonly class Tasks
     {
         $episode = $examination->episode;
         $earlier = Examination::query()->where('episode_id', $episode->id)->whereKeyNot($examination->id)->select('id');
-        Task::query()->where('kind', TaskKind::LookAgain)->where('state', TaskState::Open)->whereIn('examination_id', $earlier)
-            ->get()->each(fn (Task $task) => $this->close($task, TaskState::Done, 'looked at again', $by));
+        Task::query()->where('kind', TaskKind::LookAgain)->where('state', TaskState::Open)
+            ->whereIn('examination_id', $earlier)->get()->each(fn (Task $task) => $this->close($task, TaskState::Done, 'looked at again', $by));
         // Signed a day late, a knee is due no later for that.
         $seen = $examination->examined_at->startOfDay();
         $side = $episode->hurt_side->value;
         foreach ($assessment->plan->sendOn as $referral) {
             $this->make($examination, TaskKind::Referral, [
-                'title' => "{$referral->within->label()}: {$referral->to}", 'why' => trim("{$referral->why} {$referral->question}"),
+                'title' => "{$referral->within->label()}: {$referral->to}",
+                'why' => trim("{$referral->why} {$referral->question}"),
                 'side' => $side,
             ], null, $seen->addDays(self::days($referral->within)), $by);
         }
         $again = $assessment->plan->lookAgain;
         if ($again !== null) {
             $this->make($examination, TaskKind::LookAgain, [
-                'title' => trim("Look again. {$again->when()}"), 'why' => trim("{$again->why} {$again->hours}"), 'side' => $side,
+                'title' => trim("Look again. {$again->when()}"),
+                'why' => trim("{$again->why} {$again->hours}"),
+                'side' => $side,
             ], self::in($seen, $again->from), self::in($seen, $again->to ?? $again->from), $by);
         }
     }
@@ -90,7 +93,11 @@ final readonly class Tasks
             if ($state->isClosed()) {
                 return $this->close($locked, $state, $note, $by);
             }
-            $locked->update(['state' => $state, 'due_on' => $dueOn ?? $locked->due_on, 'due_from' => $dueOn ?? $locked->due_from]);
+            $locked->update([
+                'state' => $state,
+                'due_on' => $dueOn ?? $locked->due_on,
+                'due_from' => $dueOn ?? $locked->due_from,
+            ]);
             $this->deeds->record(What::TaskMoved, $locked->athlete_id, ['to' => $state->value]);
 
             return $locked;
@@ -126,7 +133,12 @@ final readonly class Tasks
      * @param  array{title: string, why: string, side: string|null}  $content
      */
     private function make(
-        Examination $examination, TaskKind $kind, array $content, ?CarbonImmutable $from, ?CarbonImmutable $on, User $by,
+        Examination $examination,
+        TaskKind $kind,
+        array $content,
+        ?CarbonImmutable $from,
+        ?CarbonImmutable $on,
+        User $by,
     ): void {
         Task::query()->create([
             'team_id' => $examination->team_id, 'athlete_id' => $examination->episode->athlete_id,

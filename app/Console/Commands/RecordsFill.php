@@ -20,9 +20,13 @@ use Illuminate\Support\Str;
 /** Many made-up athletes and examinations, to see how lists bear them; for the demo alone. */
 final class RecordsFill extends Command
 {
-    private const GIVEN = ['Ansa', 'Birk', 'Cato', 'Dorrit', 'Eskil', 'Fenna', 'Goran', 'Hedda', 'Ivar', 'Juna', 'Kees', 'Lumi'];
+    private const GIVEN = [
+        'Ansa', 'Birk', 'Cato', 'Dorrit', 'Eskil', 'Fenna', 'Goran', 'Hedda', 'Ivar', 'Juna', 'Kees', 'Lumi',
+    ];
 
-    private const FAMILY = ['Aldermoor', 'Brackwater', 'Corrigan-Fen', 'Dunmire', 'Elverton', 'Fallowby', 'Greymarsh', 'Holloway-Tarn'];
+    private const FAMILY = [
+        'Aldermoor', 'Brackwater', 'Corrigan-Fen', 'Dunmire', 'Elverton', 'Fallowby', 'Greymarsh', 'Holloway-Tarn',
+    ];
 
     private const SQUADS = ['Handball', 'Judo', 'Trampoline', 'Fell running'];
 
@@ -67,7 +71,9 @@ final class RecordsFill extends Command
                 ]);
 
                 return Episode::query()->create([
-                    'athlete_id' => $athlete->id, 'hurt_side' => Side::Left, 'injured_on' => Date::now()->subDays($n % 400),
+                    'athlete_id' => $athlete->id,
+                    'hurt_side' => Side::Left,
+                    'injured_on' => Date::now()->subDays($n % 400),
                 ])->id;
             });
             $bar->advance();
@@ -112,7 +118,8 @@ final class RecordsFill extends Command
         $isDraft = $n % 500 === 0;
 
         return [
-            'id' => strtolower((string) Str::ulid()), 'team_id' => $team, 'episode_id' => $episode, 'examiner_id' => $examiner,
+            'id' => strtolower((string) Str::ulid()),
+            'team_id' => $team, 'episode_id' => $episode, 'examiner_id' => $examiner,
             'status' => ($isDraft ? ExaminationStatus::Draft : ExaminationStatus::Signed)->value,
             'examined_at' => $at, 'signed_at' => $isDraft ? null : $at,
             'signed_by' => $isDraft ? null : $examiner, 'revision' => 1, 'created_at' => $at, 'updated_at' => $at,
@@ -126,7 +133,9 @@ final class RecordsFill extends Command
     {
         $section = new Section([
             'examination_id' => $examination, 'name' => 'frame', 'version' => 1,
-            'payload' => (object) ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'clinic_full'],
+            'payload' => (object) [
+                'hurtSide' => 'left', 'daysSinceInjury' => 4, 'setting' => 'acute_trauma', 'route' => 'clinic_full',
+            ],
         ]);
 
         return $section->getAttributes();

@@ -22,7 +22,9 @@ final readonly class MailController
 
     public function index(): JsonResponse
     {
-        return response()->json(Mail::query()->latest('id')->limit(self::SHOWN)->get()->map(static fn (Mail $mail): array => [
+        $mails = Mail::query()->latest('id')->limit(self::SHOWN)->get();
+
+        return response()->json($mails->map(static fn (Mail $mail): array => [
             'id' => $mail->id,
             'to' => $mail->recipient,
             'subject' => $mail->subject,

@@ -26,7 +26,9 @@ final readonly class TeamController
         (new Presence($request->session()))->insistFresh();
         DB::transaction(function () use ($request, $user): void {
             $user->present()->team->update($request->settings());
-            $this->deeds->record(What::TeamChanged, $user->teamId(), ['second factor asked for' => $request->boolean('asksSecondFactor')]);
+            $this->deeds->record(What::TeamChanged, $user->teamId(), [
+                'second factor asked for' => $request->boolean('asksSecondFactor') ? 'yes' : 'no',
+            ]);
         });
 
         return response()->noContent();

@@ -27,15 +27,17 @@ final class AthleteRequest extends FormRequest
      */
     public function rules(): array
     {
+        $born = Rule::date()->todayOrBefore()->after(now()->subYears(self::OLDEST));
+        $known = [...self::TEXTS, ...self::CHOICES, ...self::NUMBERS];
         $text = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
 
         return [
             'name' => ['required', 'string', 'max:120'],
-            'bornOn' => ['required', 'date_format:Y-m-d', Rule::date()->todayOrBefore()->after(now()->subYears(self::OLDEST))],
+            'bornOn' => ['required', 'date_format:Y-m-d', $born],
             'squad' => ['required', 'string', 'max:80'],
             'number' => $text(20),
             'isAnother' => ['sometimes', 'boolean'],
-            'profile' => ['sometimes', 'nullable', 'array:'.implode(',', [...self::TEXTS, ...self::CHOICES, ...self::NUMBERS])],
+            'profile' => ['sometimes', 'nullable', 'array:'.implode(',', $known)],
             'profile.sex' => ['sometimes', 'nullable', Rule::in(['female', 'male'])],
             'profile.leadingLeg' => ['sometimes', 'nullable', Rule::in(['left', 'right'])],
             'profile.heightCm' => ['sometimes', 'nullable', 'integer', 'between:80,250'],

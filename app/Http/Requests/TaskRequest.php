@@ -22,7 +22,8 @@ final class TaskRequest extends FormRequest
     public function rules(): array
     {
         // Where it is still yesterday, today is not over.
-        $day = ['date_format:Y-m-d', Rule::date()->after(now()->subDays(2)), Rule::date()->before(now()->addYears(self::YEARS_AHEAD))];
+        $near = Rule::date()->after(now()->subDays(2))->before(now()->addYears(self::YEARS_AHEAD));
+        $day = ['date_format:Y-m-d', $near];
 
         return $this->isMethod('POST')
             ? ['title' => ['required', 'string', 'max:200'], 'dueOn' => ['required', ...$day]]

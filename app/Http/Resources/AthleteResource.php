@@ -35,7 +35,10 @@ final class AthleteResource extends JsonResource
             'bornOn' => $this->when($isWhole, fn (): string => $this->resource->born_on->toDateString()),
             'profile' => $this->when($isWhole, fn (): object => $this->resource->profile ?? new stdClass),
             'age' => $this->resource->age(Date::now()),
-            'tasks' => $this->when($isWhole, fn (): array => TaskResource::collection($this->resource->tasks)->resolve($request)),
+            'tasks' => $this->when(
+                $isWhole,
+                fn (): array => TaskResource::collection($this->resource->tasks)->resolve($request),
+            ),
             'examinations' => $this->when(
                 $isWhole,
                 fn (): array => ExaminationSummaryResource::collection($this->examinations())->resolve($request),

@@ -28,7 +28,10 @@ final class DeedsResource extends JsonResource
         $subjects = Subjects::names(array_values($page->items()));
 
         return [
-            'deeds' => array_map(static fn (Deed $deed): array => self::line($deed, $people, $subjects), $page->items()),
+            'deeds' => array_map(
+                static fn (Deed $deed): array => self::line($deed, $people, $subjects),
+                $page->items(),
+            ),
             'total' => $page->total(),
             'page' => $page->currentPage(),
             'pages' => max(1, $page->lastPage()),
