@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { expectAccessible, expectNoSidewaysScroll, goTo, logIn, select } from './person'
+import { expectAccessible, expectNoSidewaysScroll, goTo, logIn, openDemo, select } from './person'
 
 const LOOKS = ['Light', 'Dark', 'Outdoor']
 
@@ -14,7 +14,7 @@ for (const look of LOOKS) {
     await page.getByRole('button', { name: 'Examine Wynn Tarbuck' }).click()
     await expectAccessible(page)
     await page.keyboard.press('Escape')
-    await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+    await openDemo(page, 'Mirre Aldous')
     await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
     await expectAccessible(page)
     await page.getByRole('button', { name: /^Safety gate/ }).click()
@@ -59,12 +59,12 @@ for (const look of LOOKS) {
     await expect(page.getByRole('columnheader', { name: 'When' })).toBeVisible()
     await expectAccessible(page)
     await page.goto('/')
-    await page.getByRole('link', { name: /Edda Sollund.*knee/ }).click()
+    await openDemo(page, 'Edda Sollund')
     await page.getByRole('link', { name: 'One-hand view' }).click()
     await expect(page.getByRole('button', { name: 'Normal, next' })).toBeVisible()
     await expectAccessible(page)
     await page.goto('/')
-    await page.getByRole('link', { name: /Jonah Skelwith.*knee/ }).click()
+    await openDemo(page, 'Jonah Skelwith')
     await goTo(page, 'Valgus, 30°')
     await expect(page.getByRole('region', { name: 'Held back' })).toBeVisible()
     await expectAccessible(page)
@@ -76,7 +76,7 @@ for (const width of [390, 768, 1280]) {
     await page.setViewportSize({ width, height: 800 })
     await logIn(page)
     await expectNoSidewaysScroll(page)
-    await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+    await openDemo(page, 'Mirre Aldous')
     await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
     await expectNoSidewaysScroll(page)
     await goTo(page, 'Lachman')

@@ -6,9 +6,10 @@ import {
   expectAccessible,
   goTo,
   logIn,
+  openDemo,
   saved,
-  startExamination,
   select,
+  startExamination,
 } from './person'
 
 async function begin(page: Page, athlete: string, side: 'left' | 'right', since?: string): Promise<void> {
@@ -347,7 +348,7 @@ test('bends are dragged on the arc, tender points tapped on the drawing', async 
 
 test('the chain of evidence answers the tempting mistake with this knee’s numbers', async ({ page }) => {
   await logIn(page)
-  await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+  await openDemo(page, 'Mirre Aldous')
   await page.locator('[data-condition=acl]').click()
   const chain = page.getByRole('dialog', { name: 'ACL tear' })
   await expect(chain).toContainText('97 % specific, so 97 % sure')

@@ -11,6 +11,16 @@ export async function logIn(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
 }
 
+/** The unfinished examination of one of the demo's athletes, however many there are by now. */
+export async function openDemo(page: Page, athlete: string): Promise<void> {
+  await page.getByRole('link', { name: athlete, exact: true }).click()
+  await page
+    .getByRole('link', { name: /^Examination of .*draft$/ })
+    .last()
+    .click()
+  await expect(page).toHaveURL(/\/examinations\//)
+}
+
 export async function startExamination(
   page: Page,
   athlete: string,

@@ -1,5 +1,15 @@
 import { type Page, expect, test } from '@playwright/test'
-import { assessment, chance, consentAndClearGate, goTo, logIn, saved, startExamination, select } from './person'
+import {
+  assessment,
+  chance,
+  consentAndClearGate,
+  goTo,
+  logIn,
+  openDemo,
+  saved,
+  select,
+  startExamination,
+} from './person'
 
 /** Where the middle of a structure stands, from the left edge of the picture, as a share of its width. */
 async function acrossPicture(page: Page, condition: string): Promise<number> {
@@ -12,7 +22,7 @@ test('the plateau is mirrored for the other side, its table says the same, and z
   page,
 }) => {
   await logIn(page)
-  await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+  await openDemo(page, 'Mirre Aldous')
   await expect(page.getByRole('group', { name: 'Plateau of the left knee from above, chances in 100' })).toBeVisible()
   expect(await acrossPicture(page, 'mcl')).toBeGreaterThan(0.8)
   expect(await acrossPicture(page, 'lcl')).toBeLessThan(0.2)
@@ -41,7 +51,7 @@ test('the plateau is mirrored for the other side, its table says the same, and z
 
 test('a structure opens its chain by keyboard, and from there its weigh-up', async ({ page }) => {
   await logIn(page)
-  await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+  await openDemo(page, 'Mirre Aldous')
   await page.locator('[data-condition=pcl]').focus()
   await page.keyboard.press('Enter')
   const chain = page.getByRole('dialog', { name: 'PCL tear' })

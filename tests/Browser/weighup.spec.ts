@@ -1,9 +1,9 @@
 import { expect, test } from '@playwright/test'
-import { chance, goTo, logIn, saved, startExamination } from './person'
+import { chance, goTo, logIn, openDemo, saved, startExamination } from './person'
 
 test('the weigh-up shows each step and answers what if, without touching the record', async ({ page }) => {
   await logIn(page)
-  await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+  await openDemo(page, 'Mirre Aldous')
   await goTo(page, 'Lachman')
   const recorded = await chance(page, 'acl')
   await page.keyboard.press('w')
@@ -38,7 +38,7 @@ test('the weigh-up shows each step and answers what if, without touching the rec
 
 test('a picked step has its own curve, read by keyboard too', async ({ page }) => {
   await logIn(page)
-  await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
+  await openDemo(page, 'Mirre Aldous')
   await goTo(page, 'Lachman')
   await page.keyboard.press('w')
   await expect(
