@@ -13,9 +13,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Whether one may count on an athlete, by what was signed last.
+ * Whether one may count on an athlete, by what was signed last of one knee.
  *
  * @property string $athlete_id
+ * @property string $side left or right
  * @property string $examination_id
  * @property array{status: string, notThis: list<string>, thisYes: list<string>, coachMayKnow: bool} $content encrypted at rest
  * @property CarbonImmutable|null $review_on when the knee is looked at again
@@ -29,7 +30,7 @@ final class Availability extends Model implements HoldsSealed
 
     protected $table = 'availabilities';
 
-    protected $fillable = ['team_id', 'athlete_id', 'examination_id', 'content', 'review_on'];
+    protected $fillable = ['team_id', 'athlete_id', 'side', 'examination_id', 'content', 'review_on'];
 
     protected $casts = ['content' => Sealed::class.':array', 'review_on' => 'date'];
 

@@ -9,20 +9,28 @@ use App\Models\Examination;
 use App\Models\User;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Plan\AvailabilityStatus;
+use Illuminate\Support\Collection;
 
-/** Who may play: kept up by each signature, and shown to a coach of those alone who agreed. */
+/**
+ * Who may play: kept up by each signature, knee by knee, and told by the worse of the two. A coach sees those alone who
+ * agreed, at each knee that was examined.
+ */
 final class Board
 {
-    /** Inside the transaction of the signature; of two knees, and of two days, the last word stands. */
+    /** Worst first: a sound knee does not make up for the other. */
+    private const WORST_FIRST = [AvailabilityStatus::Out, AvailabilityStatus::Modified, AvailabilityStatus::Available];
+
+    /** Inside the transaction of the signature; of one knee the last word stands. */
     public static function keep(Examination $examination, Assessment $assessment): void
     {
         $plan = $assessment->plan;
         $again = $plan->lookAgain;
         $days = $again === null ? null : $again->from ?? $again->to;
-        Availability::query()->where('athlete_id', $examination->episode->athlete_id)->delete();
+        $knee = ['athlete_id' => $examination->episode->athlete_id, 'side' => $examination->episode->hurt_side->value];
+        Availability::query()->where($knee)->delete();
         Availability::query()->create([
             'team_id' => $examination->team_id,
-            'athlete_id' => $examination->episode->athlete_id,
+            ...$knee,
             'examination_id' => $examination->id,
             'content' => [
                 'status' => $plan->availability->status->value,
@@ -45,19 +53,50 @@ final class Board
         $seesAll = $user->role()->examines();
 
         return array_values(Availability::query()->has('athlete')->with('athlete')->get()
-            ->filter(static fn (Availability $one): bool => $seesAll || $one->content['coachMayKnow'])
-            ->sortBy(static fn (Availability $one): string => "{$one->athlete->squad} {$one->athlete->name}")
-            ->map(static fn (Availability $one): array => [
-                'athlete' => $one->athlete->id,
-                'name' => $one->athlete->name,
-                'number' => $one->athlete->number,
-                'squad' => $one->athlete->squad,
-                'status' => $one->content['status'],
-                'label' => AvailabilityStatus::from($one->content['status'])->label(),
-                'notThis' => $one->content['notThis'],
-                'thisYes' => $one->content['thisYes'],
-                'reviewOn' => $one->review_on?->toDateString(),
-                'coachMayKnow' => $one->content['coachMayKnow'],
-            ])->all());
+            ->groupBy('athlete_id')
+            ->map(self::told(...))
+            ->filter(static fn (array $one): bool => $seesAll || $one['coachMayKnow'])
+            ->sortBy(static fn (array $one): string => "{$one['squad']} {$one['name']}")
+            ->all());
+    }
+
+    /**
+     * Of both knees: the worse status, everything that either forbids, and only what both allow.
+     *
+     * @param  Collection<int, Availability>  $knees  of one athlete, at least one
+     * @return array{squad: string, name: string, coachMayKnow: bool, ...}
+     */
+    private static function told(Collection $knees): array
+    {
+        $athlete = $knees->firstOrFail()->athlete;
+        $contents = array_values($knees->map(static fn (Availability $one): array => $one->content)->all());
+        $said = array_column($contents, 'status');
+        $worst = AvailabilityStatus::Out;
+        foreach (self::WORST_FIRST as $status) {
+            if (\in_array($status->value, $said, true)) {
+                $worst = $status;
+                break;
+            }
+        }
+        $limited = array_values(array_filter(
+            $contents,
+            static fn (array $one): bool => $one['status'] !== AvailabilityStatus::Available->value,
+        ));
+        $isOut = $worst === AvailabilityStatus::Out;
+        $allowed = array_column($limited, 'thisYes');
+        $reviews = $knees->map(static fn (Availability $one): ?string => $one->review_on?->toDateString())->filter();
+
+        return [
+            'athlete' => $athlete->id,
+            'name' => $athlete->name,
+            'number' => $athlete->number,
+            'squad' => $athlete->squad,
+            'status' => $worst->value,
+            'label' => $worst->label(),
+            'notThis' => $isOut ? [] : array_values(array_unique(array_merge(...array_column($limited, 'notThis')))),
+            'thisYes' => $isOut || $allowed === [] ? [] : array_values(array_intersect(...$allowed)),
+            'reviewOn' => $reviews->min(),
+            'coachMayKnow' => ! \in_array(false, array_column($contents, 'coachMayKnow'), true),
+        ];
     }
 }

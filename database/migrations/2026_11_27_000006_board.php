@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Who may play, by what was signed last: all that a coach sees. */
+/** Who may play, by what was signed last of each knee: all that a coach sees. */
 return new class extends Migration
 {
     public function up(): void
@@ -14,11 +14,13 @@ return new class extends Migration
         Schema::create('availabilities', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
-            $table->foreignUlid('athlete_id')->unique()->constrained()->cascadeOnDelete();
+            $table->foreignUlid('athlete_id')->constrained()->cascadeOnDelete();
+            $table->string('side', 5)->collation('utf8mb4_bin');
             $table->foreignUlid('examination_id')->constrained()->cascadeOnDelete();
             $table->text('content');
             $table->date('review_on')->nullable();
             $table->timestamps();
+            $table->unique(['athlete_id', 'side']);
         });
     }
 

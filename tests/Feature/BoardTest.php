@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Athlete;
+use App\Models\Availability;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -43,6 +45,29 @@ final class BoardTest extends FeatureTestCase
         $this->deleteJson("/api/athletes/{$athlete}")->assertNoContent();
         $this->getJson('/api/board')->assertJsonCount(0);
         $this->actingAs($this->member('Marsh End Judo'))->getJson('/api/board')->assertJsonCount(0);
+    }
+
+    public function test_a_sound_knee_does_not_make_up_for_the_other(): void
+    {
+        $user = $this->member();
+        $id = $this->signed($user, ['consentGiven' => true, 'coachMayKnow' => true]);
+        $athlete = Athlete::query()->firstOrFail();
+        foreach ([['out', 'modified', 'out'], ['modified', 'available', 'modified'], ['available', 'out', 'out']] as [$left, $right, $told]) {
+            Availability::query()->delete();
+            foreach (['left' => $left, 'right' => $right] as $side => $status) {
+                $limits = $status === 'modified';
+                Availability::query()->create([
+                    'team_id' => $user->teamId(), 'athlete_id' => $athlete->id, 'side' => $side, 'examination_id' => $id,
+                    'content' => [
+                        'status' => $status, 'notThis' => $limits ? ['jumping'] : [], 'thisYes' => $limits ? ['cycling'] : [],
+                        'coachMayKnow' => true,
+                    ],
+                ]);
+            }
+            $this->getJson('/api/board')->assertOk()->assertJsonCount(1)->assertJsonPath('0.status', $told)
+                ->assertJsonPath('0.notThis', $told === 'modified' ? ['jumping'] : [])
+                ->assertJsonPath('0.thisYes', $told === 'modified' ? ['cycling'] : []);
+        }
     }
 
     /**
