@@ -8,6 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\CatalogueReader;
 use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Course\Curves;
 use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\BaselineReader;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
@@ -48,6 +49,8 @@ final class Figures
     private ?Routes $routes = null;
 
     private ?LevelFactors $levels = null;
+
+    private ?Curves $curves = null;
 
     /** Fingerprint of the figures that no choice changes. */
     private ?string $fixed = null;
@@ -164,6 +167,13 @@ final class Figures
     {
         /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
         return $this->routes ??= Routes::read($this->json('routes.json'));
+    }
+
+    /** What is followed from visit to visit. */
+    public function curves(): Curves
+    {
+        /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
+        return $this->curves ??= Curves::read($this->json('course.json'));
     }
 
     public function levels(): LevelFactors

@@ -35,7 +35,9 @@ final readonly class Availability
         if ($play->answer === PlayAnswer::MayContinue) {
             return new self(AvailabilityStatus::Available, [], []);
         }
+        // Nobody is told to count on an athlete who is told to walk on crutches.
         $modified = $play->answer === PlayAnswer::MayContinueSupported || $sendOn !== [] || $again !== null
+            || $support->crutches
             || $bearings->gate->lines !== [] || $bearings->also !== [] || Matters::of($bearings) !== [];
 
         return $modified

@@ -19,6 +19,7 @@ final class Rooms
         'Core\\Knee' => [],
         'Core\\Catalogue' => ['Core\\Knee'],
         'Core\\Findings' => ['Core\\Knee', 'Core\\Catalogue'],
+        'Core\\Course' => ['Core\\Findings'],
         'Core\\Safety' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Findings'],
         'Core\\Grading\\Values' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Findings'],
         'Core\\Grading\\Schools' => ['Core\\Knee', 'Core\\Findings', 'Core\\Grading\\Values'],

@@ -188,7 +188,7 @@ final class ExamplesTest extends TestCase
         yield 'minor-without-the-guardian' => ['minor-without-the-guardian', [
             'support' => 'none',
             'play' => 'not_asked',
-            'status' => 'available',
+            'status' => 'modified',
         ]];
         yield 'missing-outer-cord' => ['missing-outer-cord', [
             'sendOn' => 'corner week',
@@ -436,5 +436,19 @@ final class ExamplesTest extends TestCase
         self::assertIsString($text);
         $runs = preg_match('/You may (do|go on with) your sport|In sport leave out/', $text) === 1;
         self::assertFalse($runs && str_contains($text, 'Use crutches'), $text);
+    }
+
+    /** The coach counts on nobody whom the athlete's own text sends home on crutches. */
+    public function test_nobody_on_crutches_is_available(): void
+    {
+        $onCrutches = 0;
+        foreach (Example::names() as $name) {
+            $plan = Example::assessed($name)['plan'];
+            if ($plan['support']['crutches']) {
+                $onCrutches++;
+                self::assertNotSame('available', $plan['availability']['status'], $name);
+            }
+        }
+        self::assertGreaterThan(5, $onCrutches);
     }
 }
