@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Http\Requests\OutcomeRequest;
+use App\Http\Resources\StoryResource;
+use App\Models\Episode;
+use App\Models\Outcome;
+use App\Models\User;
+use App\Outcomes\Outcomes;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** What a knee turned out to have, beside what was held likely. */
+final readonly class OutcomeController
+{
+    private const WHOLE = ['examinations', 'outcomes'];
+
+    public function __construct(private Outcomes $outcomes)
+    {
+    }
+
+    public function index(Episode $episode, Deeds $deeds): StoryResource
+    {
+        $deeds->record(What::AthleteRead, $episode->athlete_id);
+
+        return new StoryResource($episode->load(self::WHOLE));
+    }
+
+    /** @throws Refusal */
+    public function store(OutcomeRequest $request, Episode $episode, #[CurrentUser] User $user): JsonResponse
+    {
+        $made = $this->outcomes->add($episode, $request->facts(), $user, $request->task());
+
+        return response()->json(['id' => $made->id], 201);
+    }
+
+    public function update(OutcomeRequest $request, Outcome $outcome): Response
+    {
+        $this->outcomes->change($outcome, $request->facts());
+
+        return response()->noContent();
+    }
+
+    public function destroy(Outcome $outcome): Response
+    {
+        $this->outcomes->remove($outcome);
+
+        return response()->noContent();
+    }
+
+    public function restore(Outcome $removed): Response
+    {
+        $this->outcomes->restore($removed);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Outcome;
+use App\Outcomes\Answer;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * What a knee turned out to have, by one look.
+ *
+ * @property-read Outcome $resource
+ */
+final class OutcomeResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $outcome = $this->resource;
+
+        return [
+            'id' => $outcome->id,
+            'kind' => $outcome->kind->value,
+            'label' => $outcome->kind->label(),
+            'on' => $outcome->seen_on->toDateString(),
+            'weeks' => $outcome->content['weeks'],
+            'note' => $outcome->content['note'],
+            'answers' => array_map(self::answer(...), $outcome->answers()),
+            'removed' => $outcome->trashed(),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function answer(Answer $answer): array
+    {
+        return [
+            'condition' => $answer->condition->value,
+            'label' => $answer->condition->label(),
+            'seen' => $answer->seen->value,
+            'grade' => $answer->grade,
+        ];
+    }
+}

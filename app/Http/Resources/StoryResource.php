@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Episode;
+use App\Models\Outcome;
+use App\Outcomes\OutcomeKind;
+use App\Outcomes\Predicted;
+use App\Outcomes\Prediction;
+use App\Outcomes\Standing;
+use GrayCompass\Core\Knee\Condition;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Collection;
+
+/**
+ * One story of one knee: what was held likely, and what it turned out to be.
+ *
+ * @property-read Episode $resource
+ */
+final class StoryResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $episode = $this->resource;
+        $outcomes = $episode->outcomes->sortByDesc(static fn (Outcome $one): string => "{$one->seen_on} {$one->id}");
+        $stands = Standing::of($outcomes->reject(static fn (Outcome $one): bool => $one->trashed()));
+
+        return [
+            'id' => $episode->id,
+            'hurtSide' => $episode->hurt_side->value,
+            'injuredOn' => $episode->injured_on?->toDateString(),
+            'predicted' => self::predicted(Prediction::of($episode)),
+            'outcomes' => OutcomeResource::collection($outcomes->values())->resolve($request),
+            'stands' => array_map($this->stands(...), $stands),
+            'choices' => [
+                'kinds' => array_map(static fn (OutcomeKind $kind): array => [
+                    'id' => $kind->value, 'label' => $kind->label(), 'tells' => self::told($kind),
+                ], OutcomeKind::cases()),
+                'conditions' => array_map(static fn (Condition $condition): array => [
+                    'id' => $condition->value, 'label' => $condition->label(), 'graded' => $condition->isLigament(),
+                ], Condition::cases()),
+            ],
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>|null
+     */
+    private static function predicted(?Prediction $prediction): ?array
+    {
+        return $prediction === null ? null : [
+            'examination' => $prediction->examination,
+            'at' => $prediction->at->toIso8601ZuluString(),
+            'conditions' => array_map(self::chance(...), $prediction->conditions),
+        ];
+    }
+
+    /**
+     * What stands, beside what was held of it at the last visit before it was known.
+     *
+     * @return array<string, mixed>
+     */
+    private function stands(Standing $one): array
+    {
+        $held = Prediction::of($this->resource, $one->by->seen_on)?->held($one->answer->condition);
+
+        return [
+            ...OutcomeResource::answer($one->answer),
+            'by' => $one->by->kind->label(),
+            'disputed' => $one->disputed,
+            'held' => $held === null ? null : self::chance($held),
+        ];
+    }
+
+    /**
+     * How likely one injury was held.
+     *
+     * @return array<string, mixed>
+     */
+    public static function chance(Predicted $one): array
+    {
+        return [
+            'id' => $one->condition->value,
+            'label' => $one->condition->label(),
+            'chance' => $one->chance,
+            'interval' => [$one->low, $one->high],
+            'zone' => $one->zone->value,
+            'zoneLabel' => $one->zone->label(),
+            'rank' => $one->rank,
+        ];
+    }
+
+    /**
+     * @return list<string> ids of the conditions that such a look can say anything of
+     */
+    private static function told(OutcomeKind $kind): array
+    {
+        return array_values(array_map(
+            static fn (Condition $condition): string => $condition->value,
+            array_filter(Condition::cases(), $kind->canTell(...)),
+        ));
+    }
+
+    /**
+     * Newest first.
+     *
+     * @param  Collection<int, Episode>  $episodes
+     * @return array<mixed>
+     */
+    public static function all(Collection $episodes, Request $request): array
+    {
+        $newest = $episodes->sortByDesc(
+            static fn (Episode $one): ?string => $one->examinations
+                ->sortBy('examined_at')->last()?->examined_at->toJSON(),
+        );
+
+        return self::collection($newest->values())->resolve($request);
+    }
+}

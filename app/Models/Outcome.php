@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Outcomes\Answer;
+use App\Outcomes\OutcomeKind;
+use App\Outcomes\Seen;
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByAthlete;
+use Carbon\CarbonImmutable;
+use GrayCompass\Core\Knee\Condition;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * What a knee turned out to have, by one scan, operation, or the weeks after.
+ *
+ * @property string $id
+ * @property string $team_id
+ * @property string $athlete_id
+ * @property string $episode_id
+ * @property OutcomeKind $kind
+ * @property CarbonImmutable $seen_on
+ * @property array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string} $content encrypted at rest
+ * @property string|null $made_by id of a user
+ */
+#[ScopedBy([TeamScope::class, StudentScope::class])]
+final class Outcome extends Model implements HoldsSealed
+{
+    use BootsByName;
+    use SealedByAthlete;
+    use SoftDeletes;
+
+    protected $table = 'outcomes';
+
+    protected $fillable = ['team_id', 'athlete_id', 'episode_id', 'kind', 'seen_on', 'content', 'made_by'];
+
+    protected $casts = [
+        'kind' => OutcomeKind::class, 'seen_on' => 'date', 'content' => Sealed::class.':array',
+    ];
+
+    /**
+     * @return list<Answer>
+     */
+    public function answers(): array
+    {
+        return array_map(static fn (array $one): Answer => new Answer(
+            Condition::from($one['condition']), Seen::from($one['seen']), $one['grade'],
+        ), $this->content['answers']);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outcomes;
+
+use GrayCompass\Core\Knee\Condition;
+
+/** What one look said of one injury. */
+final readonly class Answer
+{
+    /**
+     * @param  int<1, 3>|null  $grade  of a torn ligament, where it was told
+     */
+    public function __construct(public Condition $condition, public Seen $seen, public ?int $grade = null)
+    {
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outcomes;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Models\Episode;
+use App\Models\Outcome;
+use App\Models\Task;
+use App\Models\User;
+use App\Tasks\Tasks;
+use App\Tasks\TaskState;
+use GrayCompass\Document\Refusal;
+use Illuminate\Support\Facades\DB;
+
+/** What knees turned out to have: written down, corrected, removed, and taken back for a day. */
+final readonly class Outcomes
+{
+    public function __construct(private Deeds $deeds, private Tasks $tasks)
+    {
+    }
+
+    /**
+     * @param  Task|null  $answers  what had asked for it, and is done with it
+     *
+     * @throws Refusal where what had asked for it is closed already
+     */
+    public function add(Episode $episode, OutcomeFacts $facts, User $by, ?Task $answers = null): Outcome
+    {
+        return DB::transaction(function () use ($episode, $facts, $by, $answers): Outcome {
+            $outcome = Outcome::query()->create([
+                'team_id' => $by->teamId(), 'athlete_id' => $episode->athlete_id, 'episode_id' => $episode->id,
+                'made_by' => $by->id, ...$facts->columns(),
+            ]);
+            if ($answers !== null) {
+                $this->tasks->move($answers, TaskState::Done, null, "{$facts->kind->label()} came", $by);
+            }
+            $this->deeds->record(What::OutcomeAdded, $episode->athlete_id, ['kind' => $facts->kind->value]);
+
+            return $outcome;
+        });
+    }
+
+    public function change(Outcome $outcome, OutcomeFacts $facts): void
+    {
+        DB::transaction(function () use ($outcome, $facts): void {
+            $outcome->update($facts->columns());
+            $this->deeds->record(What::OutcomeChanged, $outcome->athlete_id, ['kind' => $facts->kind->value]);
+        });
+    }
+
+    /** For a day it can be taken back; see Leftovers. */
+    public function remove(Outcome $outcome): void
+    {
+        DB::transaction(function () use ($outcome): void {
+            $outcome->delete();
+            $this->deeds->record(What::OutcomeRemoved, $outcome->athlete_id, ['kind' => $outcome->kind->value]);
+        });
+    }
+
+    public function restore(Outcome $outcome): void
+    {
+        DB::transaction(function () use ($outcome): void {
+            $outcome->restore();
+            $this->deeds->record(What::OutcomeRestored, $outcome->athlete_id, ['kind' => $outcome->kind->value]);
+        });
+    }
+}
