@@ -14,6 +14,9 @@ enum What: string
     case AthleteChanged = 'athlete_changed';
     case AthleteArchived = 'athlete_archived';
     case AthleteRestored = 'athlete_restored';
+    case ListImported = 'list_imported';
+    case ImportTakenBack = 'import_taken_back';
+    case AthleteErased = 'athlete_erased';
     case AthleteRead = 'athlete_read';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';
@@ -24,7 +27,15 @@ enum What: string
     case TaskMade = 'task_made';
     case TaskMoved = 'task_moved';
     case TaskClosed = 'task_closed';
+    case OutcomeAdded = 'outcome_added';
+    case OutcomeChanged = 'outcome_changed';
+    case OutcomeRemoved = 'outcome_removed';
+    case OutcomeRestored = 'outcome_restored';
+    case SignatureAskedFor = 'signature_asked_for';
     case Signed = 'signed';
+    case AddendumWritten = 'addendum_written';
+    case CorrectionBegun = 'correction_begun';
+    case Superseded = 'superseded';
     case Printed = 'printed';
     case Exported = 'exported';
     case TeamCreated = 'team_created';
@@ -38,6 +49,8 @@ enum What: string
     case PasswordChanged = 'password_changed';
     case SecondFactorOn = 'second_factor_on';
     case SecondFactorOff = 'second_factor_off';
+    case CalendarOpened = 'calendar_opened';
+    case CalendarClosed = 'calendar_closed';
     case SessionEnded = 'session_ended';
     case MailRead = 'mail_read';
     case KeysRotated = 'keys_rotated';

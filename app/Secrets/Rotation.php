@@ -20,6 +20,8 @@ final readonly class Rotation
         'users' => ['secret', 'name', 'email', 'factor', 'recovery'],
         'invitations' => ['email'],
         'mails' => ['recipient', 'subject', 'message'],
+        'imports' => ['content', 'problem'],
+        'erased_athletes' => ['reason'],
         'athletes' => ['data_key'],
     ];
 

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Audit\Search;
+use App\Examinations\Document;
+use App\Examinations\Judge;
+use App\Http\Resources\AthleteResource;
+use App\Http\Resources\DeedsResource;
+use App\Http\Resources\ExaminationResource;
+use App\Models\Addendum;
+use App\Models\Athlete;
+use App\Models\Episode;
+use App\Models\Examination;
+use App\Reports\Csv;
+use App\Reports\SummaryPdf;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use RuntimeException;
+use ZipArchive;
+
+/**
+ * Everything on one athlete in one zip: an index to read, and beside it the facts, documents, assessments and summaries
+ * of every examination, what the knees turned out to have, what was due, and who looked at it or changed it.
+ */
+final readonly class AthleteArchive
+{
+    public function __construct(private Judge $judge, private SummaryPdf $pdf)
+    {
+    }
+
+    /**
+     * @param  Athlete  $athlete  put away or not
+     * @return resource to read it from; its file has no name any more, and goes when it is closed
+     */
+    public function open(Athlete $athlete): mixed
+    {
+        $athlete->load(['episodes.examinations', 'episodes.outcomes', 'tasks.examination']);
+        $file = (string) tempnam(self::place(), 'gc-');
+        $zip = new ZipArchive;
+        if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
+            throw new RuntimeException('The archive cannot be written.');
+        }
+        $names = [];
+        foreach (self::examinations($athlete) as $examination) {
+            $names[$examination->id] = $this->examination($zip, $examination);
+        }
+        $facts = (new AthleteResource($athlete))->resolve(new Request);
+        $zip->addFromString('athlete.json', self::json($facts));
+        $zip->addFromString('log.csv', Csv::of(self::log($athlete, array_keys($names))));
+        $zip->addFromString('index.html', view('archive', [
+            'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
+        ])->render());
+        $zip->close();
+        $opened = fopen($file, 'r');
+        unlink($file);
+
+        return $opened !== false ? $opened : throw new RuntimeException('The archive cannot be read.');
+    }
+
+    /**
+     * @return Collection<int, Examination> oldest first
+     */
+    private static function examinations(Athlete $athlete): Collection
+    {
+        return $athlete->episodes
+            ->flatMap(static fn (Episode $episode): Collection => $episode->examinations
+                ->each(static fn (Examination $one) => $one
+                    ->setRelation('episode', $episode->setRelation('athlete', $athlete))))
+            ->sortBy('examined_at')
+            ->values();
+    }
+
+    /** @return string the folder that it stands in */
+    private function examination(ZipArchive $zip, Examination $examination): string
+    {
+        $examination->loadMissing(ExaminationResource::WITH);
+        $assessment = $this->judge->assessment($examination);
+        $folder = "examinations/{$examination->examined_at->format('Y-m-d')}-{$examination->episode->hurt_side->value}-"
+            .substr($examination->id, -6);
+        $zip->addFromString("{$folder}/document.json", self::json(Document::of($examination)->content()));
+        $zip->addFromString("{$folder}/assessment.json", self::json($assessment));
+        if ($examination->addenda->isNotEmpty()) {
+            $zip->addFromString("{$folder}/addenda.json", self::json($examination->addenda->map(
+                static fn (Addendum $one): array => [
+                    'at' => $one->created_at->toIso8601ZuluString(), 'by' => $one->writer?->name, 'words' => $one->words,
+                ],
+            )->values()));
+        }
+        $zip->addFromString("{$folder}/summary.pdf", $this->pdf->render($examination, $assessment));
+
+        return $folder;
+    }
+
+    /**
+     * @param  list<string>  $examinations
+     * @return iterable<array<string|int|null>>
+     */
+    private static function log(Athlete $athlete, array $examinations): iterable
+    {
+        $search = new Search($athlete->team_id);
+        $people = $search->people();
+        yield ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
+        foreach ($search->deeds()->whereIn('subject', [$athlete->id, ...$examinations])->lazyByIdDesc(500) as $deed) {
+            yield array_values(DeedsResource::line($deed, $people, [(string) $deed->subject => $athlete->name]));
+        }
+    }
+
+    private static function json(mixed $content): string
+    {
+        return json_encode(
+            $content, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
+    }
+
+    /** In memory where there is such a place: it is plain, and no disk should keep it. */
+    private static function place(): string
+    {
+        return is_dir('/dev/shm') && is_writable('/dev/shm') ? '/dev/shm' : storage_path('framework/cache');
+    }
+}

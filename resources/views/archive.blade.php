@@ -1,0 +1,51 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<title>All records on {{ $athlete->name }}</title>
+<style>
+body { font: 16px/1.5 system-ui, sans-serif; color: #1c1f22; max-width: 46em; margin: 2em auto; padding: 0 1em; }
+h1 { margin-bottom: 0; } h2 { margin-top: 1.6em; border-bottom: 1px solid #1c1f22; }
+table { border-collapse: collapse; width: 100%; } th, td { text-align: left; padding: .3em .8em .3em 0; border-bottom: 1px solid #cfd1cf; vertical-align: top; }
+.quiet { color: #5c6165; }
+</style>
+</head>
+<body>
+<h1>{{ $athlete->name }}</h1>
+<p class="quiet">Everything that was kept on this athlete on {{ now()->format('j F Y, H:i') }} UTC. <a href="athlete.json">athlete.json</a> holds the facts, the stories of both knees and what was due; <a href="log.csv">log.csv</a> says who read, changed, signed or exported it, and when.</p>
+<table>
+<tr><th>Born</th><td>{{ $athlete->born_on->format('j F Y') }}</td></tr>
+<tr><th>Squad</th><td>{{ $athlete->squad }}</td></tr>
+@if ($athlete->number)<tr><th>Number</th><td>{{ $athlete->number }}</td></tr>@endif
+@foreach ((array) $athlete->profile as $name => $value)
+<tr><th>{{ ucfirst(strtolower(preg_replace('/(?<=[a-z])[A-Z]/', ' $0', $name))) }}</th><td>{{ $value }}</td></tr>
+@endforeach
+</table>
+@foreach ($facts['stories'] as $story)
+<h2>{{ ucfirst($story['hurtSide']) }} knee, {{ $story['injuredOn'] ? "hurt on {$story['injuredOn']}" : 'came on without an injury' }}</h2>
+<table>
+@foreach ($facts['examinations'] as $visit)
+@if ($visit['episode'] === $story['id'])
+<tr><td>{{ substr($visit['examinedAt'], 0, 10) }}, {{ $visit['status'] === 'signed' ? 'signed' : 'not signed' }}</td>
+<td><a href="{{ $folders[$visit['id']] }}/summary.pdf">Summary</a>, <a href="{{ $folders[$visit['id']] }}/document.json">what was recorded</a>, <a href="{{ $folders[$visit['id']] }}/assessment.json">what followed</a></td></tr>
+@endif
+@endforeach
+</table>
+@foreach ($story['outcomes'] as $outcome)
+<p>{{ $outcome['label'] }} of {{ $outcome['on'] }}{{ $outcome['removed'] ? ' (removed)' : '' }}:
+@foreach ($outcome['answers'] as $answer){{ $answer['label'] }}{{ $answer['grade'] ? " grade {$answer['grade']}" : '' }} {{ $answer['seen'] === 'present' ? 'found' : 'not found' }}{{ $loop->last ? '.' : ', ' }}@endforeach
+{{ $outcome['note'] }}</p>
+@endforeach
+@endforeach
+@if ($facts['tasks'] !== [])
+<h2>Due and done</h2>
+<table>
+@foreach ($facts['tasks'] as $task)
+<tr><td>{{ $task['dueOn'] ?? '' }}</td><td>{{ $task['title'] }} {{ $task['closing'] }}</td><td>{{ str_replace('_', ' ', $task['state']) }}</td></tr>
+@endforeach
+</table>
+@endif
+<p class="quiet">Chances are estimates and no diagnosis; what a knee has, whoever treats it says.</p>
+</body>
+</html>
