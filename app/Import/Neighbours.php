@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Import;
+
+use App\Models\Athlete;
+use App\People\AthleteFacts;
+use App\People\Likeness;
+
+/** Those who are here already and those of the lines above, found by birth date and by number. */
+final class Neighbours
+{
+    /** @var array<string, list<array{name: string, where: string, stays: string}>> by birth date */
+    private array $born = [];
+
+    /** @var array<string, string> whoever has it, by number */
+    private array $numbers = [];
+
+    public function addAthlete(Athlete $athlete): void
+    {
+        $this->add(
+            $athlete->name, $athlete->born_on->toDateString(), $athlete->number, $athlete->squad, $athlete->name,
+            $athlete->trashed() ? 'put away: take them back' : 'here already; stays as it is',
+        );
+    }
+
+    public function addLine(int $row, AthleteFacts $facts): void
+    {
+        $this->add(
+            $facts->name, $facts->bornOn->toDateString(), $facts->number, "row {$row}", "row {$row}",
+            "row {$row} says the same",
+        );
+    }
+
+    /**
+     * @return array{Fate, string} with the reason
+     */
+    public function fate(AthleteFacts $facts): array
+    {
+        $sameDay = $this->born[$facts->bornOn->toDateString()] ?? [];
+        foreach ($sameDay as $other) {
+            if (Likeness::same($other['name'], $facts->name)) {
+                return [Fate::Same, $other['stays']];
+            }
+        }
+        if ($facts->number !== null && isset($this->numbers[$facts->number])) {
+            return [Fate::Refused, "number: {$this->numbers[$facts->number]} has {$facts->number}"];
+        }
+        foreach ($sameDay as $other) {
+            if (Likeness::alike($other['name'], $facts->name)) {
+                return [Fate::Clash, "much like {$other['name']}, {$other['where']}, born on the same day"];
+            }
+        }
+
+        return [Fate::New, ''];
+    }
+
+    private function add(string $name, string $born, ?string $number, string $where, string $who, string $stays): void
+    {
+        $this->born[$born][] = ['name' => $name, 'where' => $where, 'stays' => $stays];
+        if ($number !== null) {
+            $this->numbers[$number] ??= $who;
+        }
+    }
+}
