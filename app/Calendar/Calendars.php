@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Models\Calendar;
+use App\Models\StudentScope;
+use App\Models\Task;
+use App\Models\TeamScope;
+use App\Models\User;
+use App\People\Token;
+use App\Tasks\Tasks;
+use App\Tasks\TaskState;
+use GrayCompass\Document\Refusal;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+
+/** Calendars of people's own that read what is due, and what comes back from them. */
+final readonly class Calendars
+{
+    private const MOST = 500;
+
+    public function __construct(private Deeds $deeds, private Tasks $tasks)
+    {
+    }
+
+    /**
+     * A new address; the one before it opens nothing any more.
+     *
+     * @return string the address, told this once
+     */
+    public function open(User $user, bool $inWords): string
+    {
+        $token = Token::make();
+        DB::transaction(function () use ($user, $inWords, $token): void {
+            Calendar::query()->where('user_id', $user->id)->delete();
+            Calendar::query()->create([
+                'user_id' => $user->id, 'token_print' => $token->print(), 'in_words' => $inWords,
+            ]);
+            $this->deeds->record(What::CalendarOpened, $user->id, ['in words' => $inWords ? 'yes' : 'no']);
+        });
+
+        return URL::to("/api/calendars/{$token->told}");
+    }
+
+    public function close(User $user): void
+    {
+        DB::transaction(function () use ($user): void {
+            Calendar::query()->where('user_id', $user->id)->delete();
+            $this->deeds->record(What::CalendarClosed, $user->id);
+        });
+    }
+
+    /** What somebody's own calendar reads; null where the address opens nothing, or nothing any more. */
+    public function read(Token $token): ?string
+    {
+        $calendar = Calendar::query()->where('token_print', $token->print())->with('user')->first();
+        $membership = $calendar?->user->membership;
+        if ($calendar === null || $membership === null || ! $membership->role->examines()) {
+            return null;
+        }
+        $calendar->update(['read_at' => Date::now()]);
+
+        return (new CalendarFile($calendar->in_words))->of($this->due($calendar->user, $membership->team_id));
+    }
+
+    /**
+     * Moves what stands on other days in a file that came back.
+     *
+     * @return list<Task> that were moved
+     *
+     * @throws Refusal where it is no calendar
+     */
+    public function takeBack(string $text): array
+    {
+        $days = ReturnedFile::days($text);
+        $moved = [];
+        foreach (Task::query()->whereKey(array_keys($days))->with('athlete')->get() as $task) {
+            [$first, $last] = $days[$task->id];
+            $stood = [
+                ($task->due_from ?? $task->due_on)?->toDateString(),
+                ($task->due_on ?? $task->due_from)?->toDateString(),
+            ];
+            if (! $task->state->isClosed() && $stood !== [$first->toDateString(), $last->toDateString()]) {
+                $moved[] = $this->tasks->shift($task, $first, $last)->load('athlete');
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @return Collection<int, Task>
+     */
+    private function due(User $for, string $team): Collection
+    {
+        $tasks = Task::query()->withoutGlobalScope(TeamScope::class)->where('team_id', $team)
+            ->whereIn('state', [TaskState::Open, TaskState::Sent])
+            ->with(['athlete' => static fn ($athletes) => $athletes->withoutGlobalScope(TeamScope::class)])
+            ->orderBy('due_on')->limit(self::MOST);
+        StudentScope::narrow($tasks, new Task, $for);
+
+        return $tasks->get();
+    }
+}

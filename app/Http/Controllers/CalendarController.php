@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Calendar\CalendarFile;
+use App\Calendar\Calendars;
+use App\Http\Requests\CalendarRequest;
+use App\Http\Resources\TaskResource;
+use App\Models\Calendar;
+use App\Models\Task;
+use App\Models\User;
+use App\People\Token;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+
+/** What is due, in calendars of people's own. */
+final readonly class CalendarController
+{
+    public function __construct(private Calendars $calendars)
+    {
+    }
+
+    /** Whether somebody's own is open; its address is told only when it is made. */
+    public function show(#[CurrentUser] User $user): JsonResponse
+    {
+        $calendar = Calendar::query()->where('user_id', $user->id)->first();
+
+        return response()->json([
+            'open' => $calendar !== null,
+            'inWords' => $calendar->in_words ?? false,
+            'readAt' => $calendar?->read_at?->toIso8601ZuluString(),
+        ]);
+    }
+
+    public function update(CalendarRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        return response()->json(['address' => $this->calendars->open($user, $request->inWords())]);
+    }
+
+    public function destroy(#[CurrentUser] User $user): Response
+    {
+        $this->calendars->close($user);
+
+        return response()->noContent();
+    }
+
+    /** For a calendar program, which does not log in. */
+    public function read(string $token): Response
+    {
+        return self::file($this->calendars->read(Token::from($token)) ?? abort(404), 'gray-compass');
+    }
+
+    /** One task as a file, without clinical words. */
+    public function task(Task $task, Deeds $deeds): Response
+    {
+        $deeds->record(What::Exported, $task->athlete_id, ['as' => 'calendar']);
+
+        return self::file((new CalendarFile(false))->of([$task->load('athlete')]), 'due');
+    }
+
+    /** @throws Refusal */
+    public function takeBack(CalendarRequest $request): AnonymousResourceCollection
+    {
+        return TaskResource::collection($this->calendars->takeBack($request->text()));
+    }
+
+    private static function file(string $content, string $name): Response
+    {
+        return response($content, 200, [
+            'Content-Type' => CalendarFile::TYPE, 'Content-Disposition' => "attachment; filename=\"{$name}.ics\"",
+        ]);
+    }
+}
