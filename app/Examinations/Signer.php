@@ -25,6 +25,7 @@ final class Signer
     public function __construct(private readonly Judge $judge,
         private readonly Deeds $deeds,
         private readonly Tasks $tasks,
+        private readonly Corrections $corrections,
     ) {
     }
 
@@ -67,6 +68,7 @@ final class Signer
                 'signed_by' => $by->id,
                 'signed_ungated' => $isOpen ? null : $ungated,
             ]);
+            $this->corrections->takePlace($locked, $by);
             Board::keep($locked->load('episode'), $assessment);
             $this->tasks->follow($locked, $assessment, $by);
             $this->deeds->record(What::Signed, $locked->id, [

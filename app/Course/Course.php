@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Course;
+
+use App\Examinations\Document;
+use App\Models\Assessment as Snapshot;
+use App\Models\Episode;
+use App\Models\Examination;
+use App\Outcomes\Prediction;
+use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Course\Curve;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Findings\HurtKnee;
+use Illuminate\Support\Collection;
+
+/**
+ * The course of one knee over its signed visits. Chances and grades are those that were signed; measures are read from
+ * the records, which never change after a signature.
+ */
+final readonly class Course
+{
+    public function __construct(private Assessor $assessor, private Figures $figures)
+    {
+    }
+
+    /**
+     * @return list<Curve> in the order in which they are shown
+     */
+    public function curves(): array
+    {
+        return $this->figures->curves()->all;
+    }
+
+    /**
+     * @return list<Visit> oldest first
+     */
+    public function of(Episode $episode): array
+    {
+        $signed = $episode->examinations()->standing()->with(['sections', 'findings'])
+            ->orderBy('examined_at')->get();
+        /** @var Collection<string, Snapshot> $snapshots */
+        $snapshots = Snapshot::query()->whereIn('examination_id', $signed->modelKeys())->get()->keyBy('examination_id');
+        $visits = [];
+        foreach ($signed as $examination) {
+            $snapshot = $snapshots->get($examination->id);
+            if ($snapshot !== null) {
+                $visits[] = $this->visit($examination, $snapshot);
+            }
+        }
+
+        return $visits;
+    }
+
+    private function visit(Examination $examination, Snapshot $snapshot): Visit
+    {
+        $knee = new HurtKnee($this->assessor->read(Document::of($examination)->content()));
+        /** @var array{effusion?: array{grade: int|float}|null, measurements?: list<array{manoeuvre: string, grade: int|null}>} $signed */
+        $signed = $snapshot->payload;
+        $fluid = isset($signed['effusion']['grade']) ? (float) $signed['effusion']['grade'] : null;
+        $judged = array_filter(array_column($signed['measurements'] ?? [], 'grade', 'manoeuvre'), is_int(...));
+        $values = [];
+        foreach ($this->curves() as $curve) {
+            $value = $curve->value($knee, $fluid);
+            if ($value !== null) {
+                $values[$curve->id] = $value;
+            }
+        }
+
+        return new Visit($examination, Prediction::rows($snapshot), $values, $judged);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Secrets\HoldsSealed;
+use App\Secrets\Sealed;
+use App\Secrets\SealedByExamination;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A word added to an examination after it was signed; it is never changed either.
+ *
+ * @property string $id
+ * @property string $examination_id
+ * @property string $words encrypted at rest
+ * @property string|null $written_by id of a user
+ * @property CarbonImmutable $created_at
+ * @property User|null $writer
+ */
+final class Addendum extends Model implements HoldsSealed
+{
+    use BootsByName;
+    use SealedByExamination;
+
+    public const UPDATED_AT = null;
+
+    protected $table = 'addenda';
+
+    protected $fillable = ['examination_id', 'words', 'written_by'];
+
+    protected $casts = ['words' => Sealed::class];
+
+    /**
+     * @return BelongsTo<User, $this>
+     */
+    public function writer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'written_by');
+    }
+}
