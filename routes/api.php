@@ -5,14 +5,20 @@ declare(strict_types=1);
 use App\Audit\Deed;
 use App\Http\Controllers\AthleteController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CorrectionController;
+use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DeedController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\FindingController;
+use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\MailController;
 use App\Http\Controllers\MemberController;
+use App\Http\Controllers\OutcomeController;
 use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SessionController;
@@ -32,6 +38,9 @@ Route::middleware('throttle:secrets')->group(function (): void {
     Route::post('invitation/look', [InvitationController::class, 'show'])->name('invitation.show');
     Route::post('invitation', [InvitationController::class, 'accept'])->name('invitation.accept');
 });
+
+// A calendar program does not log in; the address itself is the secret.
+Route::get('calendars/{token}', [CalendarController::class, 'read'])->middleware('throttle:secrets')->name('calendars.read');
 
 // One's own account: this much is open to whoever still has to set up a second factor.
 Route::middleware('auth')->group(function (): void {
@@ -63,6 +72,12 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
     Route::get('mails/{mail}', [MailController::class, 'show'])->name('mails.show');
 });
 
+// All of somebody's record at once.
+Route::controller(RecordController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
+    Route::get('athletes/{anyone}/archive', 'export')->name('records.export');
+    Route::delete('athletes/{anyone}/record', 'erase')->name('records.erase');
+});
+
 // The one thing of a record that is for everybody in the team.
 Route::get('board', BoardController::class)->middleware(['auth', 'second-factor'])->name('board');
 
@@ -84,9 +99,35 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
         Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');
     });
+    Route::controller(CalendarController::class)->group(function (): void {
+        Route::get('calendar', 'show')->name('calendar');
+        Route::put('calendar', 'update')->name('calendar.update');
+        Route::delete('calendar', 'destroy')->name('calendar.destroy');
+        Route::post('calendar/returned', 'takeBack')->middleware('can:answer')->name('calendar.returned');
+        Route::get('tasks/{task}/calendar', 'task')->name('tasks.calendar');
+    });
     Route::controller(TaskController::class)->middleware('can:answer')->group(function (): void {
         Route::post('athletes/{athlete}/tasks', 'store')->can('examine', 'athlete')->name('athletes.tasks.store');
         Route::put('tasks/{task}', 'update')->name('tasks.update');
+    });
+    Route::controller(ImportController::class)->middleware('can:create,'.Athlete::class)->group(function (): void {
+        Route::post('imports/preview', 'preview')->name('imports.preview');
+        Route::post('imports', 'store')->name('imports.store');
+        Route::get('imports', 'index')->name('imports');
+        Route::get('imports/{import}', 'show')->name('imports.show');
+        Route::delete('imports/{import}', 'destroy')->name('imports.destroy');
+        Route::get('athletes.csv', 'table')->middleware('can:lead')->name('athletes.table');
+    });
+    Route::controller(OutcomeController::class)->group(function (): void {
+        Route::get('episodes/{episode}', 'index')->name('episodes.show');
+        Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->name('episodes.course');
+        Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->name('episodes.comparison');
+        Route::middleware('can:answer')->group(function (): void {
+            Route::post('episodes/{episode}/outcomes', 'store')->name('outcomes.store');
+            Route::put('outcomes/{outcome}', 'update')->name('outcomes.update');
+            Route::delete('outcomes/{outcome}', 'destroy')->name('outcomes.destroy');
+            Route::post('outcomes/{removed}/restoration', 'restore')->name('outcomes.restore');
+        });
     });
     Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
@@ -100,7 +141,12 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::get('weighing', [WeighController::class, 'show'])->name('weighing');
         });
         Route::post('signature', [ExaminationController::class, 'sign'])->can('sign', 'examination')->name('sign');
+        Route::controller(CorrectionController::class)->middleware('can:sign,examination')->group(function (): void {
+            Route::post('addenda', 'addendum')->name('addenda');
+            Route::post('correction', 'correct')->name('correction');
+        });
         Route::middleware('can:record,examination')->group(function (): void {
+            Route::post('countersignature', [ExaminationController::class, 'ask'])->name('ask');
             Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
             Route::put('findings/{manoeuvre}/{side}', [FindingController::class, 'update'])->name('findings.update');

@@ -22,6 +22,7 @@ use Illuminate\Support\Collection;
  * @property CarbonImmutable|null $injured_on null: came on without an injury
  * @property Athlete $athlete
  * @property Collection<int, Examination> $examinations
+ * @property Collection<int, Outcome> $outcomes removed ones too
  */
 final class Episode extends Model
 {
@@ -53,5 +54,18 @@ final class Episode extends Model
     public function examinations(): HasMany
     {
         return $this->hasMany(Examination::class);
+    }
+
+    /**
+     * With those that were removed, for as long as they can be taken back.
+     *
+     * @return HasMany<Outcome, $this>
+     */
+    public function outcomes(): HasMany
+    {
+        $outcomes = $this->hasMany(Outcome::class);
+        $outcomes->withTrashed();
+
+        return $outcomes;
     }
 }

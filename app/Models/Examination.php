@@ -9,11 +9,14 @@ use App\Secrets\HoldsSealed;
 use App\Secrets\Sealed;
 use App\Secrets\Sealer;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Collection;
 use LogicException;
@@ -31,13 +34,17 @@ use LogicException;
  * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
  * @property int $revision counts every change of any part
  * @property string|null $start_key makes a start that is sent twice one start
+ * @property CarbonImmutable|null $asked_at when somebody was asked to sign it
+ * @property string|null $supersedes_id the signed one whose place it takes
  * @property Episode $episode
  * @property User $examiner who began it
  * @property User|null $signer
+ * @property Examination|null $superseding that takes its place, signed or not yet
+ * @property Collection<int, Addendum> $addenda oldest first
  * @property Collection<int, Section> $sections
  * @property Collection<int, Finding> $findings
  */
-#[ScopedBy(TeamScope::class)]
+#[ScopedBy([TeamScope::class, StudentScope::class])]
 final class Examination extends Model implements HoldsSealed
 {
     use BootsByName;
@@ -48,13 +55,14 @@ final class Examination extends Model implements HoldsSealed
 
     protected $fillable = [
         'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
-        'signed_by', 'signed_ungated', 'revision', 'start_key',
+        'signed_by', 'signed_ungated', 'revision', 'start_key', 'supersedes_id', 'asked_at',
     ];
 
     protected $casts = [
         'status' => ExaminationStatus::class,
         'examined_at' => 'datetime',
         'signed_at' => 'datetime',
+        'asked_at' => 'datetime',
         'holds' => Sealed::class.':array',
         'signed_ungated' => Sealed::class,
         'revision' => 'integer',
@@ -108,6 +116,38 @@ final class Examination extends Model implements HoldsSealed
         $findings->orderBy('sequence');
 
         return $findings;
+    }
+
+    /**
+     * @return HasMany<Addendum, $this>
+     */
+    public function addenda(): HasMany
+    {
+        $addenda = $this->hasMany(Addendum::class);
+        $addenda->orderBy('id');
+
+        return $addenda;
+    }
+
+    /**
+     * @return HasOne<Examination, $this>
+     */
+    public function superseding(): HasOne
+    {
+        return $this->hasOne(self::class, 'supersedes_id');
+    }
+
+    /**
+     * Signed, and no other that is signed took its place: what the story of a knee goes by.
+     *
+     * @param  Builder<self>  $examinations
+     */
+    #[Scope]
+    protected function standing(Builder $examinations): void
+    {
+        $examinations->where('status', ExaminationStatus::Signed)->whereDoesntHave(
+            'superseding', static fn (Builder $next): Builder => $next->where('status', ExaminationStatus::Signed),
+        );
     }
 
     public function basis(array $attributes): array

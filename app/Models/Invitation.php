@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Date;
 /**
  * @property string $id
  * @property string $team_id
- * @property string $invited_by id of a user
+ * @property string|null $invited_by id of a user; null: from the console
  * @property string $email encrypted at rest
  * @property Role $role
  * @property string $token_print

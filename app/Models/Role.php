@@ -23,7 +23,7 @@ enum Role: string
         return match ($this) {
             self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
             self::Practitioner => 'Examines and signs.',
-            self::Student => 'Examines, changes only entries of their own, and does not sign.',
+            self::Student => 'Examines, sees examinations of their own alone, and asks somebody to sign them.',
             self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
         };
     }

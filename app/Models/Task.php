@@ -30,9 +30,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $made_by id of a user
  * @property string|null $closed_by id of a user
  * @property CarbonImmutable|null $closed_at
+ * @property CarbonImmutable|null $created_at
+ * @property CarbonImmutable|null $updated_at
  * @property Athlete $athlete
+ * @property Examination|null $examination
  */
-#[ScopedBy(TeamScope::class)]
+#[ScopedBy([TeamScope::class, StudentScope::class])]
 final class Task extends Model implements HoldsSealed
 {
     use BootsByName;
@@ -50,6 +53,14 @@ final class Task extends Model implements HoldsSealed
         'content' => Sealed::class.':array', 'closing' => Sealed::class,
         'due_from' => 'date', 'due_on' => 'date', 'closed_at' => 'datetime',
     ];
+
+    /**
+     * @return BelongsTo<Examination, $this>
+     */
+    public function examination(): BelongsTo
+    {
+        return $this->belongsTo(Examination::class);
+    }
 
     /**
      * @return BelongsTo<Athlete, $this>

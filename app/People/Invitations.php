@@ -11,6 +11,7 @@ use App\Mail\Post;
 use App\Models\Invitation;
 use App\Models\Membership;
 use App\Models\Role;
+use App\Models\Team;
 use App\Models\TeamScope;
 use App\Models\User;
 use GrayCompass\Document\Refusal;
@@ -31,14 +32,35 @@ final readonly class Invitations
     /** @throws Refusal where they are in the team already */
     public function invite(User $by, string $email, Role $role): Invitation
     {
-        $team = $by->present()->team;
+        return $this->send($by->present()->team, $by, $by->name, $email, $role)[0];
+    }
+
+    /**
+     * For whoever keeps the server, where a team has nobody yet.
+     *
+     * @return string the address that lets them in
+     *
+     * @throws Refusal where they are in the team already
+     */
+    public function fromConsole(Team $team, string $email, Role $role): string
+    {
+        return $this->send($team, null, 'Whoever keeps the server', $email, $role)[1];
+    }
+
+    /**
+     * @return array{Invitation, string} with the address of the link
+     *
+     * @throws Refusal
+     */
+    private function send(Team $team, ?User $by, string $from, string $email, Role $role): array
+    {
         if (User::at($email)?->memberships()->where('team_id', $team->id)->exists() === true) {
             throw Refusal::at('email', 'whoever has this address is in the team already');
         }
         $token = Token::make();
         $invitation = DB::transaction(function () use ($by, $email, $role, $team, $token): Invitation {
             $made = Invitation::query()->create([
-                'team_id' => $team->id, 'invited_by' => $by->id, 'email' => $email, 'role' => $role,
+                'team_id' => $team->id, 'invited_by' => $by?->id, 'email' => $email, 'role' => $role,
                 'token_print' => $token->print(), 'expires_at' => Date::now()->addDays(self::DAYS),
             ]);
             $this->deeds->record(What::InvitationSent, $made->id, ['role' => $role->value], $by);
@@ -47,11 +69,10 @@ final readonly class Invitations
         });
         $address = URL::to('/invitation')."#{$token->told}";
         $this->post->send(
-            $email,
-            new InvitationMail($team->id, $team->name, $by->name, $role->value, $address, self::DAYS),
+            $email, new InvitationMail($team->id, $team->name, $from, $role->value, $address, self::DAYS),
         );
 
-        return $invitation;
+        return [$invitation, $address];
     }
 
     /** The open invitation that a link stands for; null where it was used, withdrawn, or is too old. */

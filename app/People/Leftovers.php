@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Models\Invitation;
+use App\Models\Outcome;
 use App\Models\Reset;
 use App\Models\Save;
 use App\Models\TeamScope;
@@ -13,13 +14,16 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Removes what was needed for a while: keys of saves, which a device sends again for days but not for months; links
- * that open nothing any more; what the cache forgot to drop. No record is among it.
+ * that open nothing any more; an outcome that was removed, and nobody took back for a day; what the cache forgot to
+ * drop.
  */
 final class Leftovers
 {
     private const SAVES_DAYS = 60;
 
     private const LINKS_DAYS = 30;
+
+    private const REMOVED_DAYS = 1;
 
     public function __invoke(): void
     {
@@ -28,6 +32,8 @@ final class Leftovers
         Reset::query()->where('expires_at', '<', $now->subDays(self::LINKS_DAYS))->delete();
         Invitation::query()->withoutGlobalScope(TeamScope::class)
             ->where('expires_at', '<', $now->subDays(self::LINKS_DAYS))->delete();
+        Outcome::onlyTrashed()->withoutGlobalScope(TeamScope::class)
+            ->where('deleted_at', '<', $now->subDays(self::REMOVED_DAYS))->forceDelete();
         DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete();
     }
 }

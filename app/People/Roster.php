@@ -10,14 +10,10 @@ use App\Models\Athlete;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /** Who stands in a team's lists. */
 final readonly class Roster
 {
-    /** Letters in which two names may differ and still be one name written twice. */
-    private const SLIPS = 2;
-
     private const ARCHIVED_SHOWN = 200;
 
     public function __construct(private Deeds $deeds)
@@ -89,31 +85,8 @@ final readonly class Roster
         return array_values(Athlete::withTrashed()
             ->where('born_print', Athlete::bornPrint($team, $facts->bornOn))->get()
             ->filter(static fn (Athlete $other): bool => $other->born_on->isSameDay($facts->bornOn)
-                && self::soundsLike($other->name, $facts->name))
+                && Likeness::alike($other->name, $facts->name))
             ->all());
-    }
-
-    private static function soundsLike(string $one, string $other): bool
-    {
-        [$one, $other] = [self::words($one), self::words($other)];
-        if (array_intersect($one, $other) !== []) {
-            return true;
-        }
-        sort($one);
-        sort($other);
-
-        return levenshtein(implode(' ', $one), implode(' ', $other)) <= self::SLIPS;
-    }
-
-    /**
-     * @return list<string> without accents, in small letters
-     */
-    private static function words(string $name): array
-    {
-        return array_values(array_filter(
-            preg_split('/[^a-z]+/', Str::lower(Str::ascii($name))) ?: [],
-            static fn (string $word): bool => \strlen($word) > 1,
-        ));
     }
 
     /** @throws Refusal */

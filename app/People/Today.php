@@ -28,6 +28,7 @@ final readonly class Today
      * @param  Collection<int, Examination>  $seen  newest first
      * @param  LengthAwarePaginator<int, Athlete>  $athletes  by squad and number
      * @param  Collection<int, Task>  $due  overdue first
+     * @param  Collection<int, Examination>  $toSign  that somebody asked to have signed, longest first
      */
     private function __construct(
         public Collection $unfinished,
@@ -35,6 +36,7 @@ final readonly class Today
         public Collection $seen,
         public LengthAwarePaginator $athletes,
         public Collection $due,
+        public Collection $toSign,
     ) {
     }
 
@@ -53,7 +55,18 @@ final readonly class Today
                 ->orderBy('number')
                 ->paginate(self::ATHLETES_A_PAGE, page: $page),
             $unfinished === 0 ? new Collection : app(Tasks::class)->due(),
+            $unfinished === 0 ? new Collection : self::toSign(),
         );
+    }
+
+    /**
+     * @return Collection<int, Examination>
+     */
+    private static function toSign(): Collection
+    {
+        return Examination::query()
+            ->where('status', ExaminationStatus::Draft)->whereNotNull('asked_at')
+            ->with('episode.athlete')->orderBy('asked_at')->limit(self::UNFINISHED_SHOWN)->get();
     }
 
     /**

@@ -9,8 +9,10 @@ use App\Auth\MemberProvider;
 use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
 use App\Models\Athlete;
+use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Membership;
+use App\Models\Outcome;
 use App\Models\Role;
 use App\Models\User;
 use App\People\LoginLimits;
@@ -82,6 +84,11 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
             ->whereKey($id)->whereNull('ended_at')
             ->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());
+        // Of an athlete of this team, whether or not they are put away.
+        Route::bind('episode', static fn (string $id): Episode => Episode::query()
+            ->whereHas('athlete')->findOrFail($id));
+        Route::bind('removed', static fn (string $id): Outcome => Outcome::onlyTrashed()->findOrFail($id));
+        Route::bind('anyone', static fn (string $id): Athlete => Athlete::withTrashed()->findOrFail($id));
         Route::bind('archived', static fn (string $id): Athlete => Athlete::onlyTrashed()->findOrFail($id));
         // Codes in an address are matched exactly against the catalogue before any query.
         Route::bind(

@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class Tasks
 {
     /** Days ahead that the first screen looks. */
-    private const AHEAD = 7;
+    public const AHEAD = 7;
 
     private const SHOWN = 100;
 
@@ -104,6 +104,17 @@ final readonly class Tasks
         });
     }
 
+    /** Onto other days, however it stands otherwise. */
+    public function shift(Task $task, CarbonImmutable $first, CarbonImmutable $last): Task
+    {
+        return DB::transaction(function () use ($task, $first, $last): Task {
+            $task->update(['due_from' => $first, 'due_on' => $last]);
+            $this->deeds->record(What::TaskMoved, $task->athlete_id, ['to' => $last->toDateString()]);
+
+            return $task;
+        });
+    }
+
     /**
      * What is overdue, due within the week, or awaited; soonest first.
      *
@@ -116,7 +127,7 @@ final readonly class Tasks
             ->where('due_on', '<=', $soon)->orWhere('due_from', '<=', $soon)->orWhereNull('due_on');
         $isOpen = static fn (Builder $open): Builder => $open->where('state', TaskState::Open)->where($isNear);
 
-        return Task::query()->with('athlete')
+        return Task::query()->with(['athlete', 'examination'])
             ->where(static fn (Builder $tasks): Builder => $tasks->where('state', TaskState::Sent)->orWhere($isOpen))
             ->orderByRaw('due_on is null, due_on')->orderBy('id')->limit(self::SHOWN)->get();
     }

@@ -83,4 +83,6 @@ build_interface() {
     fi
     say 'Building the interface (vite)'
     npx vite build --logLevel error >var/build.log 2>&1 </dev/null || fail "the interface could not be built; var/build.log says: $(tail -n 3 var/build.log)"
+    # Pressed once and well, not at every request.
+    find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 --keep --force {} +
 }

@@ -58,6 +58,11 @@ const athlete = async (page) => {
   await page.getByRole('link', { name: 'Callum Rigg-Mayne', exact: true }).click()
   await page.getByRole('heading', { name: 'Due and done' }).waitFor()
 }
+const course = async (page) => {
+  await page.getByRole('link', { name: 'Hanne Østerbrook', exact: true }).click()
+  await page.getByRole('link', { name: 'Curves and comparison' }).click()
+  await page.getByRole('img', { name: /^ACL tear/ }).waitFor()
+}
 const weighed = async (page) => {
   await page.getByRole('group', { name: 'Way of the chance' }).waitFor()
 }
@@ -83,21 +88,20 @@ const PICTURES = [
   ['dark', DESK, [look('Dark'), open(/Mirre Aldous/), goTo('Landmark palpation')]],
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
   ['athlete', DESK, [athlete]],
+  ['course', DESK, [course]],
 ]
 
 const browser = await chromium.launch(LAUNCH)
 
-async function take(name, viewport, steps, options, loggedIn) {
+async function take(name, viewport, steps, options) {
   const context = await browser.newContext({ viewport, hasTouch: viewport !== DESK })
   const page = await context.newPage()
   await page.goto(`${BASE}/`)
   await page.getByLabel('E-mail').waitFor()
-  if (loggedIn) {
-    await page.getByLabel('E-mail').fill('physio@fenmoor.example')
-    await page.getByLabel('Password').fill('gray-compass-demo')
-    await page.getByRole('button', { name: 'Log in' }).click()
-    await page.getByRole('heading', { name: 'To go on with' }).waitFor()
-  }
+  await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+  await page.getByLabel('Password').fill('gray-compass-demo')
+  await page.getByRole('button', { name: 'Log in' }).click()
+  await page.getByRole('heading', { name: 'To go on with' }).waitFor()
   for (const step of steps) await step(page)
   await page.waitForLoadState('networkidle')
   await page.evaluate(() => document.fonts.ready)
@@ -106,6 +110,5 @@ async function take(name, viewport, steps, options, loggedIn) {
   console.log(`${FOLDER}/${name}.png`)
 }
 
-await take('login', DESK, [], {}, false)
-for (const [name, viewport, steps, options] of PICTURES) await take(name, viewport, steps, options, true)
+for (const [name, viewport, steps, options] of PICTURES) await take(name, viewport, steps, options)
 await browser.close()

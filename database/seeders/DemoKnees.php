@@ -7,7 +7,7 @@ namespace Database\Seeders;
 /** What was recorded of the demo athletes' knees. All of it is made up. */
 final class DemoKnees
 {
-    private const CLEAR = [
+    public const CLEAR = [
         'deformity' => false,
         'dislocationSuspected' => false,
         'pulseOrSensationLost' => false,
@@ -18,7 +18,7 @@ final class DemoKnees
         'tenderFibularHead' => false,
     ];
 
-    private const CONSENT = [
+    public const CONSENT = [
         'handsClean' => true,
         'identityConfirmed' => true,
         'consentGiven' => true,
@@ -26,7 +26,7 @@ final class DemoKnees
         'coachMayKnow' => true,
     ];
 
-    private const CLEAR_GRADUAL = [
+    public const CLEAR_GRADUAL = [
         'feverOrHotRedKnee' => false,
         'nightOrRestPain' => false,
         'calfSwollenTender' => false,

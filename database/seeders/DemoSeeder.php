@@ -27,7 +27,7 @@ use Illuminate\Support\Str;
 use LogicException;
 use stdClass;
 
-/** The made-up Fenmoor Indoor Sports Club: four squads, a dozen athletes, some of them with a sore knee. */
+/** The made-up Fenmoor Indoor Sports Club: four squads, thirty athletes, a season behind them, and some knees that are sore today. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = Demo::EMAIL;
@@ -54,6 +54,7 @@ final class DemoSeeder extends Seeder
         private readonly Recorder $recorder,
         private readonly Signer $signer,
         private readonly Figures $data,
+        private readonly SeasonSeeder $season,
     ) {
     }
 
@@ -69,12 +70,13 @@ final class DemoSeeder extends Seeder
         // Records are there for members of the team only.
         Auth::setUser($user->refresh());
         $athletes = [];
-        foreach (self::ATHLETES as [$name, $number, $squad, $age]) {
+        foreach ([...self::ATHLETES, ...DemoSeason::ATHLETES] as [$name, $number, $squad, $age]) {
             $athletes[$number] = Athlete::query()->create([
                 'team_id' => $team->id, 'name' => $name, 'number' => $number, 'squad' => $squad,
                 'born_on' => Date::now()->subYears($age)->subMonths(5)->toDateString(),
             ]);
         }
+        $this->season->run($user, $athletes);
         foreach (DemoKnees::all() as $number => $knee) {
             $this->examine(
                 $athletes[$number] ?? throw new LogicException("There is no athlete {$number}."),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Examination;
 use App\Models\Mail;
 use App\Models\Role;
 use App\Models\User;
@@ -15,6 +16,11 @@ use Illuminate\Support\Facades\RateLimiter;
 /** What the contract says of athletes, of accounts and of who is in a team. */
 trait AccountPromises
 {
+    /** A name, a birth date and a squad in one line. */
+    private const SHEET = ['content' => 'TmFtZTtCb3JuO1NxdWFkCkN5IE93bjsyMDAxLTAxLTAxO0p1ZG8K'];
+
+    private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
+
     private function athletes(User $user): void
     {
         $this->actingAs($user);
@@ -35,6 +41,74 @@ trait AccountPromises
         $this->putJson("/api/tasks/{$task}", ['state' => 'done'])->assertOk();
         $this->putJson("/api/tasks/{$task}", ['state' => 'done'])->assertStatus(422);
         $this->putJson('/api/tasks/elsewhere', ['state' => 'done'])->assertNotFound();
+    }
+
+    /** What a knee turned out to have. */
+    private function outcomes(string $examination): void
+    {
+        $episode = Examination::query()->findOrFail($examination)->episode_id;
+        $this->getJson("/api/episodes/{$episode}")->assertOk();
+        $this->getJson('/api/episodes/elsewhere')->assertNotFound();
+        $this->getJson("/api/episodes/{$episode}/course")->assertOk();
+        $this->getJson('/api/episodes/elsewhere/course')->assertNotFound();
+        $this->getJson("/api/episodes/{$episode}/comparison")->assertStatus(422);
+        $this->getJson("/api/episodes/{$episode}/comparison?before={$examination}&after={$examination}")->assertOk();
+        $this->getJson("/api/episodes/{$episode}/comparison?before={$examination}&after=elsewhere")->assertNotFound();
+        $this->postJson('/api/episodes/elsewhere/outcomes', self::MRI)->assertNotFound();
+        $this->postJson("/api/episodes/{$episode}/outcomes")->assertStatus(422);
+        $id = (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->assertCreated()->json('id');
+        $this->putJson("/api/outcomes/{$id}")->assertStatus(422);
+        $this->putJson("/api/outcomes/{$id}", self::MRI)->assertNoContent();
+        $this->deleteJson("/api/outcomes/{$id}")->assertNoContent();
+        $this->putJson("/api/outcomes/{$id}", self::MRI)->assertNotFound();
+        $this->deleteJson("/api/outcomes/{$id}")->assertNotFound();
+        $lead = User::query()->findOrFail((string) auth()->id());
+        $this->actingAs(User::factory()->memberOf($lead->present()->team, Role::Coach)->create());
+        $this->postJson("/api/outcomes/{$id}/restoration")->assertForbidden();
+        $this->actingAs($lead)->postJson("/api/outcomes/{$id}/restoration")->assertNoContent();
+        $this->postJson("/api/outcomes/{$id}/restoration")->assertNotFound();
+    }
+
+    private function calendars(string $athlete): void
+    {
+        $task = (string) $this->postJson("/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])->json('id');
+        $file = (string) $this->get("/api/tasks/{$task}/calendar")->assertOk()->content();
+        $this->get('/api/tasks/elsewhere/calendar')->assertNotFound();
+        $this->postJson('/api/calendar/returned', ['content' => $file])->assertOk();
+        $this->postJson('/api/calendar/returned', ['content' => 'no calendar'])->assertStatus(422);
+        $this->putJson('/api/calendar')->assertStatus(422);
+        $address = (string) $this->putJson('/api/calendar', ['inWords' => true])->assertOk()->json('address');
+        $this->get((string) parse_url($address, PHP_URL_PATH))->assertOk();
+        $this->deleteJson('/api/calendar')->assertNoContent();
+        for ($try = 0; $try < 11; $try++) {
+            $last = $this->get('/api/calendars/a-guess');
+            $try > 0 || $last->assertNotFound();
+        }
+        $last->assertStatus(429);
+    }
+
+    private function imports(): void
+    {
+        foreach (['/api/imports/preview', '/api/imports'] as $uri) {
+            $this->postJson($uri)->assertStatus(422);
+        }
+        $this->postJson('/api/imports/preview', self::SHEET)->assertOk();
+        $id = (string) $this->postJson('/api/imports', self::SHEET)->assertStatus(202)->json('id');
+        $this->getJson("/api/imports/{$id}")->assertOk();
+        $this->deleteJson("/api/imports/{$id}")->assertOk();
+        $this->deleteJson("/api/imports/{$id}")->assertStatus(422);
+        $this->getJson('/api/imports/elsewhere')->assertNotFound();
+        $this->deleteJson('/api/imports/elsewhere')->assertNotFound();
+    }
+
+    private function records(User $user): void
+    {
+        $athlete = $this->athleteOf($user)->id;
+        $this->get("/api/athletes/{$athlete}/archive")->assertOk();
+        $this->deleteJson("/api/athletes/{$athlete}/record")->assertStatus(422);
+        $this->deleteJson("/api/athletes/{$athlete}/record", ['reason' => 'asked for it'])->assertNoContent();
+        $this->deleteJson("/api/athletes/{$athlete}/record", ['reason' => 'asked for it'])->assertNotFound();
+        $this->get("/api/athletes/{$athlete}/archive")->assertNotFound();
     }
 
     private function accounts(User $user): void
@@ -122,6 +196,10 @@ trait AccountPromises
             '{membership}' => (string) $bo->membership_id, '{invitation}' => $invitation,
             '{task}' => (string) $this->postJson("/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])->json('id'),
             '{mail}' => Mail::query()->latest('id')->firstOrFail()->id,
+            '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
+            '{anyone}' => $this->athleteOf($user)->id,
+            '{episode}' => $episode = Examination::query()->findOrFail($id)->episode_id,
+            '{outcome}' => (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'),
         ];
         $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());
         $pages = array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete));

@@ -43,6 +43,24 @@ final class AccountsTest extends FeatureTestCase
         $this->postJson('/api/login', ['email' => 'ADA@marsh.example', 'password' => 'only a few words'])->assertOk();
     }
 
+    public function test_the_first_of_a_team_is_invited_from_the_console(): void
+    {
+        [, $id] = $this->command('team:create', ['name' => 'Marsh End Judo']);
+        $invite = fn (array $more = []): array => $this->command('user:invite', [
+            'team' => trim($id), 'email' => 'Ada@Marsh.example', ...$more,
+        ]);
+        self::assertSame([2, "team: there is no team with this id.\n"], $invite(['team' => 'elsewhere']));
+        self::assertSame([2, "email: this is no address that an account may have.\n"], $invite(['email' => 'ada']));
+        self::assertSame([2, "role: it is one of lead, practitioner, student, coach.\n"], $invite(['--role' => 'king']));
+        [$code, $link] = $invite();
+        self::assertSame(0, $code);
+        $this->postJson('/api/invitation', [
+            'token' => trim((string) strstr($link, '#'), "#\n"), 'name' => 'Ada Thornquist', 'password' => 'only a few words',
+        ])->assertNoContent();
+        self::assertSame(Role::Lead, User::at('ada@marsh.example')?->role());
+        self::assertSame([2, "email: whoever has this address is in the team already.\n"], $invite());
+    }
+
     public function test_a_lost_second_factor_is_turned_off_by_whoever_runs_the_machine(): void
     {
         $user = $this->member();

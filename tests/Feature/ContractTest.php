@@ -36,6 +36,10 @@ final class ContractTest extends FeatureTestCase
         $this->strangers($id, $athlete->id);
         $this->oldPages($id, $athlete->id, $user);
         $this->athletes($user);
+        $this->outcomes($id);
+        $this->records($user);
+        $this->imports();
+        $this->calendars($athlete->id);
         $this->accounts($user);
         $this->teams($user);
         $this->coaches($id, $athlete->id, $user);
@@ -71,7 +75,7 @@ final class ContractTest extends FeatureTestCase
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->save($id, 'sections/history', ['mechanism' => ['twist_on_planted_foot'], 'pop' => true])->assertOk();
         foreach (self::pages($id, $athlete) as $uri) {
-            str_contains($uri, '{mail}') || $this->getJson($uri)->assertSuccessful();
+            str_contains($uri, '{') || $this->getJson($uri)->assertSuccessful();
         }
         $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
         $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->assertOk();
@@ -116,6 +120,7 @@ final class ContractTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$hot}/signature", $this->seen($hot))->assertStatus(422);
         $this->postJson("/api/examinations/{$id}/signature", ['revision' => 9999])->assertStatus(409);
         $student = User::factory()->memberOf(Team::query()->findOrFail($user->teamId()), Role::Student)->create();
+        $this->handTo($student, $id);
         $this->actingAs($student);
         $this->getJson('/api/deeds')->assertForbidden();
         $this->getJson('/api/deeds.csv')->assertForbidden();
@@ -127,11 +132,18 @@ final class ContractTest extends FeatureTestCase
             ['key' => 'not-their-own', 'version' => 1],
         )->assertForbidden();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
+        $this->postJson("/api/examinations/{$id}/addenda", ['words' => 'the other hand'])->assertForbidden();
+        $this->postJson("/api/examinations/{$id}/correction")->assertForbidden();
+        $this->postJson("/api/examinations/{$id}/countersignature")->assertNoContent();
         $this->actingAs($user)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+        $this->postJson("/api/examinations/{$hot}/addenda", ['words' => 'the other hand'])->assertStatus(422);
+        $this->postJson("/api/examinations/{$hot}/correction")->assertStatus(422);
+        $this->postJson("/api/examinations/{$id}/addenda", ['words' => 'the other hand'])->assertCreated();
+        $this->postJson("/api/examinations/{$id}/correction")->assertCreated();
         Assessment::query()->where('examination_id', $id)->update(['problem' => null]);
         $this->getJson("/api/examinations/{$id}/weighing")->assertStatus(410);
         foreach (self::changes($id, '') as [$method, $uri, $body]) {
-            if (str_contains($uri, $id)) {
+            if (str_contains($uri, $id) && ! str_ends_with($uri, 'addenda') && ! str_ends_with($uri, 'correction')) {
                 $this->json($method, $uri, $body)->assertStatus(423);
             }
         }
@@ -199,12 +211,26 @@ final class ContractTest extends FeatureTestCase
             ['POST', "/api/athletes/{$athlete}/restoration", []],
             ['POST', "/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()]],
             ['PUT', '/api/tasks/{task}', ['state' => 'done']],
+            ['PUT', '/api/calendar', ['inWords' => false]],
+            ['DELETE', '/api/calendar', []],
+            ['POST', '/api/calendar/returned', ['content' => "BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n"]],
+            ['POST', '/api/imports', self::SHEET],
+            ['POST', '/api/imports/preview', self::SHEET],
+            ['DELETE', '/api/imports/{import}', []],
+            ['DELETE', '/api/athletes/{anyone}/record', ['reason' => 'asked for it']],
+            ['POST', '/api/episodes/{episode}/outcomes', self::MRI],
+            ['PUT', '/api/outcomes/{outcome}', self::MRI],
+            ['DELETE', '/api/outcomes/{outcome}', []],
+            ['POST', '/api/outcomes/{removed}/restoration', []],
             [
                 'POST',
                 "/api/athletes/{$athlete}/examinations",
                 ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             ],
             ['POST', "/api/examinations/{$id}/signature", ['revision' => 0]],
+            ['POST', "/api/examinations/{$id}/countersignature", []],
+            ['POST', "/api/examinations/{$id}/addenda", ['words' => 'the other hand']],
+            ['POST', "/api/examinations/{$id}/correction", []],
             ['PUT', "/api/examinations/{$id}/knee", ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'version' => 1]],
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
@@ -219,7 +245,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            '/api/ping', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/athletes/{anyone}/archive', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",

@@ -224,6 +224,7 @@ final class DeedsTest extends FeatureTestCase
         $this->actingAs($user);
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $student = User::factory()->memberOf($user->present()->team, Role::Student)->create();
+        $this->handTo($student, $id);
         $this->actingAs($student);
         $refusal = $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
         $refusal->assertJsonPath('error.reason', 'somebody else entered this, and a student may not change it');

@@ -111,6 +111,12 @@ abstract class FeatureTestCase extends TestCase
         return $id;
     }
 
+    /** From here on it is theirs, as if they had begun it. */
+    protected function handTo(User $user, string $examination): void
+    {
+        Examination::query()->withoutGlobalScopes()->whereKey($examination)->update(['examiner_id' => $user->id]);
+    }
+
     /**
      * @param  array<string, mixed>  $payload
      */

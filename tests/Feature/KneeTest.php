@@ -95,6 +95,7 @@ final class KneeTest extends FeatureTestCase
         $this->change($id, 'right', 4)->assertStatus(423);
         $student = User::factory()->memberOf($user->present()->team, Role::Student)->create();
         $theirs = $this->openedBy($user);
+        $this->handTo($student, $theirs);
         $this->actingAs($student);
         $this->change($theirs, 'right', 4)->assertForbidden();
     }

@@ -111,6 +111,7 @@ final class RosterTest extends FeatureTestCase
         yield 'no name' => [['name' => ' '], 'name'];
         yield 'born tomorrow' => [['bornOn' => '2126-01-01'], 'bornOn'];
         yield 'older than anybody' => [['bornOn' => '1890-01-01'], 'bornOn'];
+        yield 'a number for a day' => [['bornOn' => 1e308], 'bornOn'];
         yield 'a day that is not' => [['bornOn' => '2010-02-30'], 'bornOn'];
         yield 'a height in metres' => [['profile' => ['heightCm' => 2]], 'profile.heightCm'];
         yield 'what nobody asks for' => [['profile' => ['photo' => 'x']], 'profile'];

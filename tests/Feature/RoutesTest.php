@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Import\ImportState;
+use App\Models\Episode;
+use App\Models\Import;
 use App\Models\Invitation;
 use App\Models\Mail;
+use App\Models\Outcome;
 use App\Models\Role;
 use App\Models\Task;
 use App\Models\Team;
 use App\Models\User;
+use App\Outcomes\OutcomeKind;
 use App\Tasks\TaskKind;
 use App\Tasks\TaskState;
 use Database\Factories\UserFactory;
+use GrayCompass\Core\Knee\Side;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +30,7 @@ final class RoutesTest extends FeatureTestCase
 {
     /** Whoever is not logged in may only do so. */
     private const OPEN = [
-        'login', 'me', 'nothing', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
+        'login', 'me', 'nothing', 'calendars.read', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
     ];
 
     /**
@@ -57,6 +63,20 @@ final class RoutesTest extends FeatureTestCase
         'team.update' => [403, 403, 403, 204],
         'mails' => [403, 403, 403, 200],
         'mails.show' => [403, 403, 403, 200],
+        'imports.preview' => [403, 403, 200, 200],
+        'imports.store' => [403, 403, 202, 202],
+        'imports' => [403, 403, 200, 200],
+        'imports.show' => [403, 403, 200, 200],
+        'imports.destroy' => [403, 403, 200, 200],
+        'athletes.table' => [403, 403, 403, 200],
+        'calendar' => [403, 200, 200, 200],
+        'calendar.update' => [403, 200, 200, 200],
+        'calendar.destroy' => [403, 204, 204, 204],
+        'calendar.returned' => [403, 403, 200, 200],
+        'calendars.read' => [404, 404, 404, 404],
+        'tasks.calendar' => [403, 404, 200, 200],
+        'records.export' => [403, 403, 403, 200],
+        'records.erase' => [403, 403, 403, 204],
         'board' => [200, 200, 200, 200],
         'catalogue' => [403, 200, 200, 200],
         'today' => [403, 200, 200, 200],
@@ -70,21 +90,34 @@ final class RoutesTest extends FeatureTestCase
         'athletes.archived' => [403, 200, 200, 200],
         'squads' => [403, 200, 200, 200],
         'athletes.tasks.store' => [403, 403, 201, 201],
-        'tasks.update' => [403, 403, 200, 200],
+        'tasks.update' => [403, 404, 200, 200],
+        'episodes.show' => [403, 200, 200, 200],
+        'episodes.course' => [403, 200, 200, 200],
+        'episodes.comparison' => [403, 404, 404, 404],
+        'outcomes.store' => [403, 403, 201, 201],
+        'outcomes.update' => [403, 404, 204, 204],
+        'outcomes.destroy' => [403, 404, 204, 204],
+        'outcomes.restore' => [403, 404, 204, 204],
         'athletes.show' => [403, 200, 200, 200],
         'athletes.examinations.store' => [403, 201, 201, 201],
-        'examinations.show' => [403, 200, 200, 200],
-        'examinations.pdf' => [403, 200, 200, 200],
-        'examinations.document' => [403, 200, 200, 200],
-        'examinations.weighing' => [403, 200, 200, 200],
-        'examinations.sign' => [403, 403, 200, 200],
-        // An entry of the lead: a student changes none of it.
-        'examinations.knee' => [403, 403, 200, 200],
-        'examinations.sections.update' => [403, 403, 200, 200],
-        'examinations.findings.update' => [403, 403, 200, 200],
-        'examinations.findings.destroy' => [403, 403, 200, 200],
+        'examinations.show' => [403, 404, 200, 200],
+        'examinations.pdf' => [403, 404, 200, 200],
+        'examinations.document' => [403, 404, 200, 200],
+        'examinations.weighing' => [403, 404, 200, 200],
+        'examinations.sign' => [403, 404, 200, 200],
+        // Not signed yet.
+        'examinations.addenda' => [403, 404, 422, 422],
+        'examinations.correction' => [403, 404, 422, 422],
+        // Of the lead: to a student it does not exist.
+        'examinations.ask' => [403, 404, 204, 204],
+        'examinations.knee' => [403, 404, 200, 200],
+        'examinations.sections.update' => [403, 404, 200, 200],
+        'examinations.findings.update' => [403, 404, 200, 200],
+        'examinations.findings.destroy' => [403, 404, 200, 200],
         'nothing' => [404, 404, 404, 404],
     ];
+
+    private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
 
     public function test_every_route_answers_each_role_as_the_matrix_says(): void
     {
@@ -125,6 +158,13 @@ final class RoutesTest extends FeatureTestCase
             ],
             'athletes.tasks.store' => ['title' => 'ring the clinic', 'dueOn' => now()->addDay()->toDateString()],
             'tasks.update' => ['state' => 'done'],
+            'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".Str::random(12).';2001-01-01;Judo')],
+            'episodes.comparison' => ['before' => 'one', 'after' => 'other'],
+            'calendar.update' => ['inWords' => false],
+            'calendar.returned' => ['content' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nEND:VCALENDAR\r\n"],
+            'examinations.addenda' => ['words' => 'the other hand'],
+            'records.erase' => ['reason' => 'asked for it'],
+            'outcomes.store', 'outcomes.update' => self::MRI,
             'members.update' => ['role' => 'student'],
             'invitations.store' => ['role' => 'student', 'email' => 'bo@fenmoor.example'],
             'team.update' => ['name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false],
@@ -132,7 +172,7 @@ final class RoutesTest extends FeatureTestCase
             'athletes.examinations.store' => ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             'examinations.sign' => $this->seen($examination),
             'examinations.knee' => ['hurtSide' => 'right', 'daysSinceInjury' => 2, 'version' => 1],
-            'examinations.knee' => [403, 403, 200, 200],
+            'examinations.knee' => [403, 404, 200, 200],
             'examinations.sections.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['pop' => false]],
             'examinations.findings.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['normal' => true]],
             'examinations.findings.destroy' => ['key' => Str::ulid(), 'version' => 1],
@@ -168,6 +208,11 @@ final class RoutesTest extends FeatureTestCase
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'kind' => TaskKind::ByHand,
                 'state' => TaskState::Open, 'content' => ['title' => 'ring', 'why' => '', 'side' => null],
             ])->id,
+            '{import}' => Import::query()->create(['team_id' => $lead->teamId(), 'state' => ImportState::Done, 'total' => 0, 'done' => 0])->id,
+            '{anyone}' => $this->athleteOf($lead)->id,
+            '{episode}' => $this->episodeOf($lead)->id,
+            '{outcome}' => $this->outcomeOf($lead)->id,
+            '{removed}' => tap($this->outcomeOf($lead))->delete()->id,
             '{team}' => $lead->teamId(),
             '{session}' => substr(hash('sha256', $session), 0, 26),
         ];
@@ -206,7 +251,7 @@ final class RoutesTest extends FeatureTestCase
                     $route->methods()[0],
                     strtr($this->address($route, $id, $athlete->id), $of),
                     ['key' => 'abcdefgh', 'version' => 0, 'payload' => [], 'role' => 'student', 'hurtSide' => 'left', 'daysSinceInjury' => 1, 'state' => 'done',
-                        'title' => 'ring', 'dueOn' => now()->toDateString(), 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
+                        'title' => 'ring', 'dueOn' => now()->toDateString(), 'words' => 'the other hand', 'reason' => 'asked for it', 'before' => 'one', 'after' => 'other', ...self::MRI, 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo'],
                 )
                     ->assertNotFound()->assertExactJson(['error' => [
                         'path' => '',
@@ -228,6 +273,21 @@ final class RoutesTest extends FeatureTestCase
             'A student cannot sign.',
         );
         $this->actingAs($lead)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+    }
+
+    private function episodeOf(User $user): Episode
+    {
+        return Episode::query()->create(['athlete_id' => $this->athleteOf($user)->id, 'hurt_side' => Side::Left]);
+    }
+
+    private function outcomeOf(User $user): Outcome
+    {
+        $episode = $this->episodeOf($user);
+
+        return Outcome::query()->create([
+            'team_id' => $user->teamId(), 'athlete_id' => $episode->athlete_id, 'episode_id' => $episode->id,
+            'kind' => OutcomeKind::Mri, 'seen_on' => now(), 'content' => ['answers' => [], 'weeks' => null, 'note' => ''],
+        ]);
     }
 
     /**

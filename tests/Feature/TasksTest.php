@@ -74,6 +74,7 @@ final class TasksTest extends FeatureTestCase
         $id = $this->note($user, 'ring the clinic', '2026-05-10')->json('id');
         $change = fn (array $what): TestResponse => $this->putJson("/api/tasks/{$id}", $what);
         $change(['state' => 'open', 'dueOn' => '2026-05-01'])->assertStatus(422)->assertJsonPath('error.path', 'dueOn');
+        $change(['state' => 'open', 'dueOn' => '2026-06-30'])->assertOk()->assertJsonPath('when', 'later');
         $change(['state' => 'open', 'dueOn' => '2026-05-12'])->assertOk()->assertJsonPath('when', 'week');
         $change(['state' => 'sent'])->assertStatus(422)->assertJsonPath('error.reason', 'only a referral is sent');
         $change(['state' => 'let_go'])->assertStatus(422)->assertJsonPath('error.path', 'note');

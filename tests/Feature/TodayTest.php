@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Audit\Verifier;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
+use App\Models\Outcome;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\Eloquent\Factories\Sequence;
@@ -136,17 +138,22 @@ final class TodayTest extends FeatureTestCase
         $today = $this->getJson('/api/today')->assertOk()->json();
         $athletes = collect($today['athletes']);
         $cases = collect([...$today['unfinished'], ...$today['seen']]);
-        self::assertCount(12, $athletes);
+        self::assertCount(30, $athletes);
+        self::assertSame(60, Examination::query()->count());
+        self::assertGreaterThanOrEqual(8, Outcome::query()->count());
+        $due = collect($today['due'])->countBy('when');
+        self::assertGreaterThanOrEqual([2, 1], [$due['today'], $due['awaited']]);
         self::assertEqualsCanonicalizing(
             ['Handball', 'Judo', 'Trampoline', 'Fell running'],
             $athletes->pluck('squad')->unique()->values()->all(),
         );
-        self::assertCount(7, $cases);
+        self::assertCount(6 + 5, $cases);
         $mirre = $cases->firstWhere('athlete.name', 'Mirre Aldous');
         $assessment = $this->getJson(
             "/api/examinations/{$mirre['examination']['id']}",
         )->assertOk()->json('assessment');
         self::assertSame('act', $assessment['conditions'][0]['zone']);
         self::assertSame([], $assessment['excluded']);
+        self::assertSame([], app(Verifier::class)->faults());
     }
 }

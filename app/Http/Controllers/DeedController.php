@@ -10,6 +10,7 @@ use App\Audit\What;
 use App\Http\Requests\DeedsRequest;
 use App\Http\Resources\DeedsResource;
 use App\Models\User;
+use App\Reports\Csv;
 use Illuminate\Container\Attributes\CurrentUser;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -44,23 +45,15 @@ final readonly class DeedController
                 return;
             }
             $people = $search->people();
-            fputcsv($out, self::COLUMNS, escape: '', eol: "\r\n");
+            $csv = new Csv($out);
+            $csv->line(self::COLUMNS);
             foreach ($search->deeds()->lazyByIdDesc(500)->chunk(500) as $deeds) {
                 $deeds = array_values($deeds->all());
                 $subjects = Subjects::names($deeds);
                 foreach ($deeds as $deed) {
-                    $line = array_map(self::harmless(...), DeedsResource::line($deed, $people, $subjects));
-                    fputcsv($out, $line, escape: '', eol: "\r\n");
+                    $csv->line(DeedsResource::line($deed, $people, $subjects));
                 }
             }
-        }, 'who-did-what.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
-    }
-
-    /** A cell that begins like a formula would be one in a spreadsheet. */
-    private static function harmless(string|int|null $cell): string
-    {
-        $text = (string) $cell;
-
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'{$text}" : $text;
+        }, 'who-did-what.csv', ['Content-Type' => Csv::TYPE]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Examinations\AlreadySigned;
 use App\Examinations\Document;
 use App\Examinations\Judge;
 use App\Examinations\KneeChanger;
@@ -25,6 +26,8 @@ use App\Reports\SummaryPdf;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 
 final readonly class ExaminationController
 {
@@ -66,6 +69,20 @@ final readonly class ExaminationController
         (new Presence($request->session()))->insistUnbroken();
 
         return $this->whole($signer->sign($examination, $user, $request->seen(), $request->ungated()));
+    }
+
+    /** Whoever does not sign asks somebody who does: it stands on their first screen. */
+    public function ask(Examination $examination): Response
+    {
+        if ($examination->isSigned()) {
+            throw new AlreadySigned;
+        }
+        DB::transaction(function () use ($examination): void {
+            $examination->update(['asked_at' => Date::now()]);
+            $this->deeds->record(What::SignatureAskedFor, $examination->id);
+        });
+
+        return response()->noContent();
     }
 
     /** The side or the day was said wrongly when it was begun. */

@@ -27,16 +27,25 @@ final class AthleteRequest extends FormRequest
      */
     public function rules(): array
     {
+        return [...self::factRules(), 'isAnother' => ['sometimes', 'boolean']];
+    }
+
+    /**
+     * Of an athlete, however they come in.
+     *
+     * @return array<string, list<string|Date|In>>
+     */
+    public static function factRules(): array
+    {
         $born = Rule::date()->todayOrBefore()->after(now()->subYears(self::OLDEST));
         $known = [...self::TEXTS, ...self::CHOICES, ...self::NUMBERS];
         $text = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
 
         return [
             'name' => ['required', 'string', 'max:120'],
-            'bornOn' => ['required', 'date_format:Y-m-d', $born],
+            'bornOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', $born],
             'squad' => ['required', 'string', 'max:80'],
             'number' => $text(20),
-            'isAnother' => ['sometimes', 'boolean'],
             'profile' => ['sometimes', 'nullable', 'array:'.implode(',', $known)],
             'profile.sex' => ['sometimes', 'nullable', Rule::in(['female', 'male'])],
             'profile.leadingLeg' => ['sometimes', 'nullable', Rule::in(['left', 'right'])],

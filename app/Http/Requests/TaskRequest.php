@@ -23,7 +23,7 @@ final class TaskRequest extends FormRequest
     {
         // Where it is still yesterday, today is not over.
         $near = Rule::date()->after(now()->subDays(2))->before(now()->addYears(self::YEARS_AHEAD));
-        $day = ['date_format:Y-m-d', $near];
+        $day = ['bail', 'string', 'date_format:Y-m-d', $near];
 
         return $this->isMethod('POST')
             ? ['title' => ['required', 'string', 'max:200'], 'dueOn' => ['required', ...$day]]

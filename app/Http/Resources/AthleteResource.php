@@ -39,11 +39,32 @@ final class AthleteResource extends JsonResource
                 $isWhole,
                 fn (): array => TaskResource::collection($this->resource->tasks)->resolve($request),
             ),
+            'stories' => $this->when(
+                $isWhole,
+                fn (): array => StoryResource::all($this->resource->episodes, $request),
+            ),
             'examinations' => $this->when(
                 $isWhole,
-                fn (): array => ExaminationSummaryResource::collection($this->examinations())->resolve($request),
+                fn (): array => $this->visits($request),
             ),
         ];
+    }
+
+    /**
+     * Newest first, and of each whether another took its place.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function visits(Request $request): array
+    {
+        $examinations = $this->examinations();
+        $replaced = $examinations
+            ->filter(static fn (Examination $one): bool => $one->isSigned())->pluck('supersedes_id')->filter();
+
+        return array_values($examinations->map(static fn (Examination $one): array => [
+            ...(new ExaminationSummaryResource($one))->toArray($request),
+            'corrected' => $replaced->contains($one->id),
+        ])->all());
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Examinations\LastLook;
+use App\Models\Addendum;
 use App\Models\Examination;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -16,7 +18,9 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class ExaminationResource extends JsonResource
 {
     /** What a whole examination is read with: no more, and nothing twice. */
-    public const WITH = ['sections', 'findings', 'episode.athlete', 'examiner', 'signer'];
+    public const WITH = [
+        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding',
+    ];
 
     /**
      * @param  array<string, mixed>  $assessment
@@ -43,6 +47,18 @@ final class ExaminationResource extends JsonResource
             'athlete' => AthleteResource::make($this->resource->episode->athlete)->resolve($request),
             'sections' => PartResource::collection($this->resource->sections)->resolve($request),
             'findings' => PartResource::collection($this->resource->findings)->resolve($request),
+            'askedAt' => $this->resource->asked_at?->toIso8601ZuluString(),
+            'addenda' => array_values($this->resource->addenda->map(static fn (Addendum $one): array => [
+                'id' => $one->id,
+                'words' => $one->words,
+                'by' => $one->writer->name ?? 'somebody',
+                'at' => $one->created_at->toIso8601ZuluString(),
+            ])->all()),
+            'lastTime' => $this->resource->isSigned() ? null : app(LastLook::class)->before($this->resource),
+            'supersedes' => $this->resource->supersedes_id,
+            'supersededBy' => $this->resource->superseding === null ? null : [
+                'id' => $this->resource->superseding->id, 'isSigned' => $this->resource->superseding->isSigned(),
+            ],
             'assessment' => $this->assessment,
         ];
     }

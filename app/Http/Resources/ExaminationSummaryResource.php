@@ -22,6 +22,7 @@ final class ExaminationSummaryResource extends JsonResource
     {
         return [
             'id' => $this->resource->id,
+            'episode' => $this->resource->episode_id,
             'status' => $this->resource->status->value,
             'examinedAt' => $this->resource->examined_at->toIso8601ZuluString(),
             'hurtSide' => $this->resource->episode->hurt_side->value,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Task;
+use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -36,6 +37,7 @@ final class TaskResource extends JsonResource
             'dueOn' => $task->due_on?->toDateString(),
             'when' => $this->group(),
             'examination' => $task->examination_id,
+            'episode' => $task->examination?->episode_id,
             'athlete' => $this->when(
                 $task->relationLoaded('athlete'),
                 fn (): array => AthleteResource::make($task->athlete)->resolve($request),
@@ -51,6 +53,7 @@ final class TaskResource extends JsonResource
         return match (true) {
             $this->resource->state->isClosed() => 'closed',
             $this->resource->state === TaskState::Sent => 'awaited',
+            ($this->resource->due_from ?? $by)?->isAfter($today->addDays(Tasks::AHEAD)) === true => 'later',
             $by === null => 'week',
             $by->isBefore($today) => 'overdue',
             $by->isSameDay($today) => 'today',

@@ -484,6 +484,180 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{anyone}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything on one athlete, as a zip with an index to read */
+        get: operations["exportRecord"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{anyone}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Erase everything on one athlete, for good; asks for the password again */
+        delete: operations["eraseRecord"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who is not put away, RFC 4180 */
+        get: operations["exportAthletes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists that came in since yesterday, newest first */
+        get: operations["listImports"];
+        put?: never;
+        /** Make the athletes of a list, all or none, behind */
+        post: operations["beginImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What would become of each line of a list; nothing is stored */
+        post: operations["previewImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{import}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far it is */
+        get: operations["showImport"];
+        put?: never;
+        post?: never;
+        /** Take back the athletes that it made, but for those examined since */
+        delete: operations["takeImportBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether one's own calendar reads what is due */
+        get: operations["showCalendar"];
+        /** A new secret address for it; the one before opens nothing any more */
+        put: operations["openCalendar"];
+        post?: never;
+        /** Close the address */
+        delete: operations["closeCalendar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/returned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A calendar file that came back: what stands on other days in it is moved */
+        post: operations["returnCalendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendars/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is due, for a calendar program */
+        get: operations["readCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{task}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One thing that is due, for a calendar */
+        get: operations["showTaskCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/squads": {
         parameters: {
             query?: never;
@@ -531,6 +705,109 @@ export interface paths {
         put?: never;
         /** Note something to do for an athlete */
         post: operations["noteTask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/episodes/{episode}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was held likely of a knee, and what it turned out to have */
+        get: operations["showStory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/episodes/{episode}/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a knee went over its signed visits */
+        get: operations["showCourse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/episodes/{episode}/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two visits beside each other */
+        get: operations["compareVisits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/episodes/{episode}/outcomes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what a knee turned out to have */
+        post: operations["addOutcome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/{outcome}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Correct it */
+        put: operations["changeOutcome"];
+        post?: never;
+        /** Remove it; for a day it can be taken back */
+        delete: operations["removeOutcome"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/{removed}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take it back */
+        post: operations["restoreOutcome"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,6 +930,57 @@ export interface paths {
          * @description From now on nothing changes, and the assessment is the one of this moment.
          */
         post: operations["signExamination"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/countersignature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask somebody who may sign */
+        post: operations["askForSignature"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/addenda": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a word to a signed examination */
+        post: operations["addAddendum"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin the examination that takes the place of a signed one, with all that was recorded */
+        post: operations["beginCorrection"];
         delete?: never;
         options?: never;
         head?: never;
@@ -942,6 +1270,257 @@ export interface components {
             guardian?: string | null;
             notes?: string | null;
         };
+        Erasure: {
+            reason: string;
+        };
+        ImportList: {
+            /** @description the file as it is, in base 64 */
+            content: string;
+            /** @description place of each column, from 0; null: as the heads suggest */
+            columns?: {
+                name?: number | null;
+                givenName?: number | null;
+                familyName?: number | null;
+                born?: number | null;
+                squad?: number | null;
+                number?: number | null;
+                sport?: number | null;
+                doctor?: number | null;
+                guardian?: number | null;
+                notes?: number | null;
+            } | null;
+            /**
+             * @description null: as the dates suggest
+             * @enum {string|null}
+             */
+            dates?: "ymd" | "dmy" | "mdy" | null;
+            /** @description of lines without one */
+            squad?: string | null;
+            /** @description rows of a clash that somebody looked at: another athlete */
+            take?: number[];
+            /** @description refused unless just so many are added */
+            expects?: number;
+        };
+        ImportPreview: {
+            /** @description the encoding that was found */
+            letters: string;
+            /** @description what stands between cells */
+            between: string;
+            heads: string[];
+            columns: {
+                name?: number | null;
+                givenName?: number | null;
+                familyName?: number | null;
+                born?: number | null;
+                squad?: number | null;
+                number?: number | null;
+                sport?: number | null;
+                doctor?: number | null;
+                guardian?: number | null;
+                notes?: number | null;
+            };
+            /** @enum {string} */
+            dates: "ymd" | "dmy" | "mdy";
+            choices: {
+                columns: components["schemas"]["Labelled"][];
+                dates: components["schemas"]["Labelled"][];
+            };
+            lines: {
+                /** @description in the file, the heads being row 1 */
+                row: number;
+                /** @enum {string} */
+                fate: "new" | "same" | "clash" | "refused";
+                why: string;
+                written: string;
+                name: string | null;
+                /** Format: date */
+                bornOn: string | null;
+                squad: string | null;
+                number: string | null;
+            }[];
+        };
+        Import: {
+            id: string;
+            /** @enum {string} */
+            state: "waiting" | "running" | "done" | "failed" | "taken_back";
+            total: number;
+            done: number;
+            /** Format: date-time */
+            at: string;
+            problem: string | null;
+            canBeTakenBack: boolean;
+        };
+        TakenBack: {
+            /** @description athletes who were examined since, or have something due */
+            stayed: number;
+        };
+        OwnCalendar: {
+            open: boolean;
+            /** @description names and reasons stand in the titles; else initials alone */
+            inWords: boolean;
+            /**
+             * Format: date-time
+             * @description when a calendar read it last
+             */
+            readAt: string | null;
+        };
+        NewCalendar: {
+            inWords: boolean;
+        };
+        CalendarAddress: {
+            address: string;
+        };
+        CalendarText: {
+            content: string;
+        };
+        NewAddendum: {
+            words: string;
+        };
+        Story: {
+            id: string;
+            hurtSide: components["schemas"]["Side"];
+            /** Format: date */
+            injuredOn: string | null;
+            /** @description by the last signature; null while nothing is signed */
+            predicted: {
+                examination: string;
+                /** Format: date-time */
+                at: string;
+                /** @description most likely first; of a fresh operation none is told */
+                conditions: components["schemas"]["Predicted"][];
+            } | null;
+            /** @description newest first */
+            outcomes: components["schemas"]["KneeOutcome"][];
+            /** @description of each injury that was looked for: what the strongest look said, and of equals the latest */
+            stands: {
+                condition: components["schemas"]["ConditionId"];
+                label: string;
+                /** @enum {string} */
+                seen: "present" | "absent";
+                grade: number | null;
+                by: string;
+                /** @description another look said otherwise */
+                disputed: boolean;
+                /** @description at the last visit before it was known; null where no chance was told */
+                held: components["schemas"]["Predicted"] | null;
+            }[];
+            choices: {
+                kinds: {
+                    id: components["schemas"]["OutcomeKind"];
+                    label: string;
+                    /** @description what such a look can say anything of */
+                    tells: components["schemas"]["ConditionId"][];
+                }[];
+                conditions: {
+                    id: components["schemas"]["ConditionId"];
+                    label: string;
+                    graded: boolean;
+                }[];
+            };
+        };
+        Predicted: {
+            id: components["schemas"]["ConditionId"];
+            label: string;
+            chance: components["schemas"]["Chance"];
+            interval: components["schemas"]["Interval"];
+            /** @enum {string} */
+            zone: "ruled_out" | "untested" | "investigate" | "act";
+            zoneLabel: string;
+            rank: number;
+        };
+        Course: {
+            athlete: components["schemas"]["AthleteSummary"];
+            story: components["schemas"]["Story"];
+            /** @description what was measured at least once */
+            curves: {
+                id: string;
+                label: string;
+                unit: string;
+                /** @description what two looks of one hand may differ by, in its unit */
+                error: number;
+                /** @enum {string} */
+                better: "less" | "more" | "nearer_zero";
+            }[];
+            /** @description that are signed, oldest first */
+            visits: {
+                examination: string;
+                /** Format: date-time */
+                at: string;
+                chances: components["schemas"]["Predicted"][];
+                values: {
+                    curve: string;
+                    value: number;
+                    grade: number | null;
+                }[];
+            }[];
+            /** @description to whom the knee was sent */
+            asked: {
+                title: string;
+                /** Format: date */
+                at: string | null;
+                /** @enum {string} */
+                state: "open" | "sent" | "done" | "let_go";
+                closing: string | null;
+            }[];
+        };
+        Comparison: {
+            what: string;
+            unit: string;
+            before: number | null;
+            after: number | null;
+            gradeBefore: number | null;
+            gradeAfter: number | null;
+            /**
+             * @description null: measured once
+             * @enum {string|null}
+             */
+            change: "as_before" | "better" | "worse" | "more_likely" | "less_likely" | null;
+            changeLabel: string;
+            /** @description what the hand may miss, in the unit; null for a chance, whose doubt is its interval */
+            error: number | null;
+        }[];
+        LookedFor: {
+            condition: components["schemas"]["ConditionId"];
+            label: string;
+            /** @enum {string} */
+            seen: "present" | "absent";
+            /** @description of a torn ligament, where it was told */
+            grade: number | null;
+        };
+        KneeOutcome: {
+            id: string;
+            kind: components["schemas"]["OutcomeKind"];
+            label: string;
+            /** Format: date */
+            on: string;
+            /** @description that were waited, where the course told it */
+            weeks: number | null;
+            note: string;
+            /** @description of the injuries that were looked for */
+            answers: components["schemas"]["LookedFor"][];
+            /** @description can be taken back for a day */
+            removed: boolean;
+        };
+        NewOutcome: {
+            kind: components["schemas"]["OutcomeKind"];
+            /** Format: date */
+            on: string;
+            weeks?: number | null;
+            note?: string | null;
+            answers: {
+                condition: components["schemas"]["ConditionId"];
+                /** @enum {string} */
+                seen: "present" | "absent";
+                grade?: number | null;
+            }[];
+            /** @description what had asked for it and is done with it */
+            task?: string | null;
+        };
+        /** @enum {string} */
+        OutcomeKind: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "clinical_course";
+        Made: {
+            id: string;
+        };
         Task: {
             id: string;
             /** @enum {string} */
@@ -959,9 +1538,11 @@ export interface components {
             /** Format: date */
             dueOn: string | null;
             /** @enum {string} */
-            when: "overdue" | "today" | "week" | "awaited" | "closed";
+            when: "overdue" | "today" | "week" | "later" | "awaited" | "closed";
             /** @description whose plan asked for it */
             examination: string | null;
+            /** @description the story of that knee */
+            episode: string | null;
             athlete?: components["schemas"]["AthleteSummary"];
         };
         NewTask: {
@@ -1015,6 +1596,8 @@ export interface components {
         };
         ExaminationSummary: {
             id: string;
+            /** @description the story that it belongs to */
+            episode: string;
             /** @enum {string} */
             status: "draft" | "signed";
             /** Format: date-time */
@@ -1022,8 +1605,12 @@ export interface components {
             hurtSide: components["schemas"]["Side"];
             /** Format: date */
             injuredOn: string | null;
+            /** @description another took its place; told of the examinations of an athlete */
+            corrected?: boolean;
         };
         AthleteWithExaminations: {
+            /** @description the latest first */
+            stories: components["schemas"]["Story"][];
             /** @description newest first */
             tasks: components["schemas"]["Task"][];
             /** Format: date */
@@ -1039,6 +1626,8 @@ export interface components {
         Today: {
             /** @description overdue, within the week, or awaited; soonest first; none where `unfinished` is 0 */
             due: components["schemas"]["Task"][];
+            /** @description that somebody asked to have signed, longest first; none where `unfinished` is 0 */
+            toSign: components["schemas"]["Case"][];
             /** @description newest first */
             unfinished: components["schemas"]["Case"][];
             /** @description however many of them are told */
@@ -1239,6 +1828,42 @@ export interface components {
             athlete: components["schemas"]["AthleteSummary"];
             sections: components["schemas"]["StoredSection"][];
             findings: components["schemas"]["StoredFinding"][];
+            /**
+             * Format: date-time
+             * @description when somebody was asked to sign it
+             */
+            askedAt: string | null;
+            /** @description added after the signature, oldest first */
+            addenda: {
+                id: string;
+                words: string;
+                by: string;
+                /** Format: date-time */
+                at: string;
+            }[];
+            /** @description what was found when the same knee was looked at before; null for a signed one, or the first */
+            lastTime: {
+                examination: string;
+                /** Format: date-time */
+                at: string;
+                daysAgo: number;
+                findings: {
+                    manoeuvre: string;
+                    /** @enum {string} */
+                    side: "left" | "right" | "both";
+                    say: string;
+                    numbers: {
+                        field: string;
+                        value: number;
+                    }[];
+                }[];
+            } | null;
+            /** @description the signed one whose place it takes */
+            supersedes: string | null;
+            supersededBy: {
+                id: string;
+                isSigned: boolean;
+            } | null;
             assessment: components["schemas"]["Assessment"];
         };
         Saved: {
@@ -6043,6 +6668,366 @@ export interface operations {
             419: components["responses"]["PageExpired"];
         };
     };
+    exportRecord: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID; of somebody put away too */
+                anyone: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The zip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    eraseRecord: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID; of somebody put away too */
+                anyone: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Erasure"];
+            };
+        };
+        responses: {
+            /** @description Erased; a stub without person stays */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    exportAthletes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
+    listImports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description At most twenty */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
+    beginImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportList"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    previewImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportList"];
+            };
+        };
+        responses: {
+            /** @description Line by line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportPreview"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    showImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description So far */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    takeImportBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBack"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    showCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCalendar"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
+    openCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCalendar"];
+            };
+        };
+        responses: {
+            /** @description The address, told this once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarAddress"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    closeCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    returnCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarText"];
+            };
+        };
+        responses: {
+            /** @description What was moved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Task"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    readCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the secret of the address */
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description RFC 5545 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            429: components["responses"]["TooManyTries"];
+        };
+    };
+    showTaskCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                task: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description RFC 5545 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
     listSquads: {
         parameters: {
             query?: never;
@@ -6178,6 +7163,202 @@ export interface operations {
             404: components["responses"]["NotFound"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
+        };
+    };
+    showStory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id of the story, a ULID */
+                episode: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The story */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Story"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    showCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id of the story, a ULID */
+                episode: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The course */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Course"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    compareVisits: {
+        parameters: {
+            query: {
+                /** @description id of the earlier examination */
+                before: string;
+                /** @description id of the later one */
+                after: string;
+            };
+            header?: never;
+            path: {
+                /** @description the id of the story, a ULID */
+                episode: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Measure by measure, then chance by chance */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    addOutcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id of the story, a ULID */
+                episode: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOutcome"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    changeOutcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                outcome: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOutcome"];
+            };
+        };
+        responses: {
+            /** @description Corrected */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    removeOutcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                outcome: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    restoreOutcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                removed: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
         };
     };
     changeTask: {
@@ -6381,6 +7562,92 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
             423: components["responses"]["Signed"];
+        };
+    };
+    askForSignature: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It stands on their first screen */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            423: components["responses"]["Signed"];
+        };
+    };
+    addAddendum: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAddendum"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    beginCorrection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Begun, or begun before */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
         };
     };
     changeKnee: {

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Examinations\Document;
+use App\Examinations\Signer;
+use App\Examinations\Starter;
+use App\Models\Athlete;
+use App\Models\Examination;
+use App\Models\Task;
+use App\Models\User;
+use App\Outcomes\Answer;
+use App\Outcomes\OutcomeFacts;
+use App\Outcomes\OutcomeKind;
+use App\Outcomes\Outcomes;
+use App\Outcomes\Seen;
+use App\Tasks\TaskKind;
+use App\Tasks\Tasks;
+use App\Tasks\TaskState;
+use Carbon\CarbonImmutable;
+use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Side;
+use Illuminate\Support\Facades\Date;
+
+/**
+ * A season of the made-up club, told in the order of its days.
+ *
+ * @phpstan-import-type Look from DemoSeason
+ * @phpstan-import-type Story from DemoSeason
+ */
+final readonly class SeasonSeeder
+{
+    /** Whoever was seen last longer ago than this is back, and nothing of theirs is due. */
+    private const BACK_AFTER_DAYS = 25;
+
+    private const HOUR = 10;
+
+    public function __construct(
+        private Starter $starter, private Signer $signer, private Assessor $assessor, private Figures $figures,
+        private Outcomes $outcomes, private Tasks $tasks,
+    ) {
+    }
+
+    /**
+     * @param  array<string, Athlete>  $athletes  by number
+     */
+    public function run(User $by, array $athletes): void
+    {
+        $today = Date::now();
+        $looks = [];
+        foreach (DemoSeason::all() as $story) {
+            foreach ($story['looks'] as $look) {
+                $looks[] = [$look['ago'], $story, $look];
+            }
+        }
+        usort($looks, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
+        $last = [];
+        foreach ($looks as [$ago, $story, $look]) {
+            Date::setTestNow($today->subDays($ago)->setTime(self::HOUR, $ago % 60));
+            $last[$story['of']] = $this->look($athletes[$story['of']], $by, $story, $look);
+        }
+        Date::setTestNow();
+        foreach (DemoSeason::all() as $story) {
+            $this->close($last[$story['of']], $by, $story, $today);
+        }
+        $this->due($by, $athletes, $today);
+    }
+
+    /**
+     * @param  Story  $story
+     * @param  Look  $look
+     */
+    private function look(Athlete $athlete, User $by, array $story, array $look): Examination
+    {
+        $days = $story['injured'] === null ? null : $story['injured'] - $look['ago'];
+        $side = Side::from($story['side']);
+        $examination = $this->starter->start($athlete, $by->id, $side, $days, null, $this->figures->routes()->get('clinic_core'));
+        $sections = [
+            'opening' => DemoKnees::CONSENT,
+            'history' => $days === null
+                ? ['mechanism' => ['none_recalled'], 'gradualOnset' => true, 'swellingOnset' => 'none', 'painNow' => $look['pain'] ?? 0]
+                : ['mechanism' => ['twist_on_planted_foot'], 'pop' => ($look['mm'] ?? 0) > 5, 'swellingOnset' => 'within_24_hours', 'painNow' => $look['pain'] ?? 0],
+            'safety' => [...DemoKnees::CLEAR, ...DemoKnees::CLEAR_GRADUAL, 'limpHipLimited' => false],
+        ];
+        $operated = $story['operated'] ?? null;
+        if ($operated !== null && $look['ago'] < $operated) {
+            $sections['episode'] = ['operated' => ['what' => 'acl', 'weeksAgo' => intdiv($operated - $look['ago'], 7)]];
+        }
+        foreach ($sections as $name => $payload) {
+            $examination->sections()->create([
+                'examination_id' => $examination->id, 'name' => $name, 'version' => 1, 'saved_by' => $by->id,
+                'payload' => (object) json_decode((string) json_encode($payload)),
+            ]);
+        }
+        $this->findings($examination, $by, DemoSeason::findings($look, $side->value));
+        $examination->update(['revision' => 1]);
+
+        return $this->signer->sign($examination, $by, 1);
+    }
+
+    /**
+     * What the knee does not allow is not done, as at any bench.
+     *
+     * @param  list<array{string, string, array<string, mixed>}>  $findings
+     */
+    private function findings(Examination $examination, User $by, array $findings): void
+    {
+        $holds = $this->assessor->holds($this->assessor->read(
+            Document::of($examination->load(['sections', 'findings']))->content(),
+        ));
+        foreach ($findings as $place => [$manoeuvre, $side, $payload]) {
+            if ($holds->for($manoeuvre) === null) {
+                $examination->findings()->create([
+                    'examination_id' => $examination->id, 'manoeuvre' => $manoeuvre, 'side' => $side, 'sequence' => $place,
+                    'version' => 1, 'before_gate' => false, 'saved_by' => $by->id,
+                    'payload' => (object) json_decode((string) json_encode($payload)),
+                ]);
+            }
+        }
+    }
+
+    /**
+     * @param  Story  $story
+     */
+    private function close(Examination $last, User $by, array $story, CarbonImmutable $today): void
+    {
+        $open = Task::query()->where('athlete_id', $last->episode->athlete_id)->where('state', TaskState::Open)->orderBy('id')->get();
+        if (isset($story['came'])) {
+            [$kind, $ago, $answers, $note] = $story['came'];
+            $said = [];
+            foreach ($answers as $condition => $seen) {
+                $said[] = new Answer(Condition::from($condition), Seen::from($seen));
+            }
+            $asked = $open->firstWhere('kind', TaskKind::Referral);
+            $this->outcomes->add($last->episode, new OutcomeFacts(
+                OutcomeKind::from($kind), $today->subDays($ago), $said, $kind === 'clinical_course' ? 7 : null, $note,
+            ), $by, $asked);
+            $open = $open->reject(static fn (Task $task): bool => $task->id === $asked?->id);
+        }
+        $isLatest = static fn (Task $task): bool => $task->examination_id === $last->id;
+        $open->reject($isLatest)->each(fn (Task $task) => $this->tasks->move($task, TaskState::Done, null, 'seen there', $by));
+        if ($last->examined_at->isBefore($today->subDays(self::BACK_AFTER_DAYS))) {
+            $open->filter($isLatest)->each(fn (Task $task) => $this->tasks->move($task, TaskState::Done, null, 'back in training', $by));
+        }
+    }
+
+    /**
+     * What is due whenever the demo is started: today, tomorrow, and an answer that is awaited.
+     *
+     * @param  array<string, Athlete>  $athletes
+     */
+    private function due(User $by, array $athletes, CarbonImmutable $today): void
+    {
+        $this->tasks->note($athletes['J17'], 'Tell him what the scan showed', $today->startOfDay(), $by);
+        $this->tasks->note($athletes['H14'], 'Ring her guardian about the brace', $today->startOfDay(), $by);
+        $this->tasks->note($athletes['T13'], 'Ask the ward for a date', $today->addDay()->startOfDay(), $by);
+        $asked = Task::query()->where('athlete_id', $athletes['T13']->id)->where('kind', TaskKind::Referral)->first();
+        if ($asked !== null) {
+            $this->tasks->move($asked, TaskState::Sent, null, null, $by);
+        }
+    }
+}

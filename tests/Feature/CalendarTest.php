@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Athlete;
+use App\Models\Calendar;
+use App\Models\Role;
+use App\Models\Task;
+use App\Models\User;
+use App\Tasks\TaskState;
+use Illuminate\Support\Facades\DB;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
+
+/** What is due, in calendars of people's own. */
+final class CalendarTest extends FeatureTestCase
+{
+    public function test_a_calendar_reads_what_is_due_as_days_without_a_clinical_word(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        [$user, $task] = $this->due('ring about the torn ligament', '2026-05-14');
+        $this->putJson("/api/tasks/{$task->id}", ['state' => 'open', 'dueOn' => '2026-05-15'])->assertOk();
+        $calendar = $this->read($this->opened(false));
+        self::assertCount(1, $calendar->select('VEVENT'));
+        $event = $calendar->VEVENT;
+        self::assertSame(["{$task->id}@gray-compass", 'M. A. is due', '20260515', '20260516'], array_map(strval(...), [
+            $event->UID, $event->SUMMARY, $event->DTSTART, $event->DTEND,
+        ]));
+        self::assertSame('DATE', (string) $event->DTSTART['VALUE']);
+        self::assertStringNotContainsString('ligament', $calendar->serialize());
+
+        $named = $this->read($this->opened(true));
+        self::assertSame('Mirre Aldous: ring about the torn ligament', (string) $named->VEVENT->SUMMARY);
+        $this->actingAs($user)->putJson("/api/tasks/{$task->id}", ['state' => 'done'])->assertOk();
+        self::assertCount(0, $this->read($this->opened(true))->select('VEVENT'));
+    }
+
+    public function test_an_address_opens_nothing_after_another_was_made_or_its_person_has_left(): void
+    {
+        [$user] = $this->due('ring', now()->toDateString());
+        $first = $this->opened(false);
+        $second = $this->opened(false);
+        self::assertStringNotContainsString(basename($second), (string) json_encode(DB::table('calendars')->get()));
+        $this->app['auth']->forgetGuards();
+        $this->flushSession();
+        $this->get($first)->assertNotFound();
+        $this->get($second)->assertOk();
+        self::assertNotNull(Calendar::query()->firstOrFail()->read_at);
+        $user->present()->update(['role' => Role::Coach]);
+        $this->get($second)->assertNotFound();
+        $user->present()->update(['role' => Role::Practitioner]);
+        $this->actingAs($user->refresh())->deleteJson('/api/calendar')->assertNoContent();
+        $this->get($second)->assertNotFound();
+    }
+
+    public function test_nothing_of_another_team_stands_in_it(): void
+    {
+        $this->due('ring', now()->toDateString());
+        $this->actingAs($this->member('Marsh End Judo'));
+        self::assertCount(0, $this->read($this->opened(true))->select('VEVENT'));
+    }
+
+    public function test_a_file_that_came_back_moves_what_stands_on_other_days_in_it(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        [$user, $task] = $this->due('ring', '2026-05-14');
+        [, $still] = $this->due('stays', '2026-05-14', $user);
+        $theirs = $this->due('ring', '2026-05-14', $this->member('Marsh End Judo'))[1];
+        $this->actingAs($user);
+        $file = (string) $this->get("/api/tasks/{$task->id}/calendar")->assertOk()->content();
+        $moved = strtr($file, ['VALUE=DATE:20260514' => 'VALUE=DATE:20260518', 'VALUE=DATE:20260515' => 'VALUE=DATE:20260521']);
+        $this->postJson('/api/calendar/returned', ['content' => $moved])->assertOk()->assertJsonCount(1)
+            ->assertJsonPath('0.dueFrom', '2026-05-18')->assertJsonPath('0.dueOn', '2026-05-20');
+        $this->postJson('/api/calendar/returned', ['content' => $moved])->assertOk()->assertJsonCount(0);
+        $hour = strtr($moved, ['DTSTART;VALUE=DATE:20260518' => 'DTSTART:20260519T083000Z', 'DTEND;VALUE=DATE:20260521' => 'DTEND:20260519T090000Z']);
+        $this->postJson('/api/calendar/returned', ['content' => $hour])->assertJsonPath('0.dueOn', '2026-05-19');
+
+        $other = strtr($moved, [$task->id => $theirs->id]);
+        $this->postJson('/api/calendar/returned', ['content' => $other])->assertOk()->assertJsonCount(0);
+        $this->putJson("/api/tasks/{$still->id}", ['state' => 'done'])->assertOk();
+        $this->postJson('/api/calendar/returned', ['content' => strtr($moved, [$task->id => $still->id])])->assertJsonCount(0);
+        self::assertSame(TaskState::Done, $still->refresh()->state);
+        $this->postJson('/api/calendar/returned', ['content' => 'BEGIN:VCARD'])->assertStatus(422)->assertJsonPath('error.path', 'content');
+    }
+
+    /**
+     * @return array{User, Task}
+     */
+    private function due(string $title, string $day, ?User $by = null): array
+    {
+        $user = $by ?? $this->member();
+        $athlete = Athlete::factory()->create(['team_id' => $user->teamId()]);
+        $id = $this->actingAs($user)->postJson("/api/athletes/{$athlete->id}/tasks", ['title' => $title, 'dueOn' => $day])->assertCreated()->json('id');
+
+        return [$user, Task::query()->findOrFail($id)];
+    }
+
+    private function opened(bool $inWords): string
+    {
+        $address = (string) $this->putJson('/api/calendar', ['inWords' => $inWords])->assertOk()->json('address');
+
+        return (string) parse_url($address, PHP_URL_PATH);
+    }
+
+    private function read(string $path): VCalendar
+    {
+        $calendar = Reader::read((string) $this->get($path)->assertOk()->content());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], array_column($calendar->validate(), 'message'));
+
+        return $calendar;
+    }
+}
