@@ -15,7 +15,7 @@ export async function logIn(page: Page): Promise<void> {
 export async function openDemo(page: Page, athlete: string): Promise<void> {
   await page.getByRole('link', { name: athlete, exact: true }).click()
   await page
-    .getByRole('link', { name: /^Examination of .*draft$/ })
+    .getByRole('link', { name: /^Examination of .*unfinished$/ })
     .last()
     .click()
   await expect(page).toHaveURL(/\/examinations\//)

@@ -34,7 +34,7 @@ test('somebody much like them is pointed out, changed, put away and taken back',
   await page.getByLabel('Birth date').fill('2001-07-30')
   await page.getByLabel('Squad', { exact: true }).fill('Judo')
   await page.getByRole('button', { name: 'Add and examine' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+  await page.getByRole('dialog', { name, exact: true }).getByRole('button', { name: 'Close' }).click()
 
   await page.getByRole('button', { name: 'New athlete' }).click()
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill(name.replace('Runa', 'Runna'))

@@ -51,6 +51,8 @@ export const router = createRouter({
           .catch(() => undefined),
     },
     { path: '/athletes/:id', name: 'athlete', component: () => import('./views/AthleteView.vue'), props: true },
+    { path: '/athletes', name: 'import', component: () => import('./views/ImportView.vue') },
+    { path: '/knees/:id', name: 'course', component: () => import('./views/CourseView.vue'), props: true },
     { path: '/board', name: 'board', component: () => import('./views/BoardView.vue') },
     { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
     { path: '/team', name: 'team', component: () => import('./views/TeamView.vue') },
@@ -69,5 +71,6 @@ router.beforeEach(async (to) => {
   if (to.meta.open || to.name === 'account') return true
   // Without the second factor that the team asks for nothing else is answered.
   if (session.user?.asksSecondFactor && !session.user.secondFactor) return { name: 'account' }
+  if (session.user?.role === 'student' && to.name === 'import') return { name: 'today' }
   return session.user?.role === 'coach' && to.name !== 'board' ? { name: 'board' } : true
 })

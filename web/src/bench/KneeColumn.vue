@@ -24,6 +24,7 @@ const across = computed<Payload | undefined>(() =>
     ? undefined
     : (record.finding(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
 )
+const last = computed(() => record.lastTime(props.manoeuvre.id, props.side))
 const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.widget !== 'bands'))
 const plain = computed(() => usable.value.filter((field) => !field.seldom && !hidden(field)))
@@ -65,6 +66,10 @@ function hidden(field: Field): boolean {
       {{ title }}
       <span v-if="tags.length > 0">{{ tags.join(', ') }}</span>
     </h2>
+    <p v-if="last" class="last">
+      Last time, {{ last.daysAgo === 1 ? 'yesterday' : `${last.daysAgo} days ago` }}:
+      <b class="number">{{ last.say }}</b>
+    </p>
     <FieldInput
       v-for="field in plain"
       :key="field.name"
@@ -72,6 +77,7 @@ function hidden(field: Field): boolean {
       :lead="banded"
       :payload="payload"
       :across="across"
+      :last="last?.numbers.find((one) => one.field === field.name)?.value"
       :knee="title"
       :side="side"
       @change="(part) => emit('change', part)"
@@ -124,6 +130,13 @@ function hidden(field: Field): boolean {
 .knee.active {
   border-top-width: 5px;
   padding-top: 6px;
+}
+.last {
+  font-size: var(--type-note);
+  color: var(--text-3);
+}
+.last b {
+  font-weight: 600;
 }
 h2 {
   display: flex;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { defineAsyncComponent, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
@@ -7,11 +7,14 @@ import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiMore from '@/ui/UiMore.vue'
+import { tell } from '@/ui/telling'
 
 /** Who was put away, to be taken back. */
 const emit = defineEmits<{ restored: [] }>()
+const EraseDialog = defineAsyncComponent(() => import('./EraseDialog.vue'))
 const session = useSession()
 const archived = ref<AthleteSummary[]>([])
+const erasing = ref<AthleteSummary | null>(null)
 const { busy, problem, attempt } = useDoing()
 
 async function load(): Promise<void> {
@@ -26,6 +29,12 @@ function restore(id: string): void {
   })
 }
 
+async function erased(): Promise<void> {
+  erasing.value = null
+  tell('Erased. That somebody was, and why, stands in the log; who, nowhere.')
+  await load()
+}
+
 onMounted(load)
 </script>
 
@@ -35,20 +44,28 @@ onMounted(load)
     <ul>
       <li v-for="one in archived" :key="one.id">
         <span>{{ one.name }}, {{ one.squad }}</span>
-        <UiButton
-          v-if="session.user?.role !== 'student'"
-          :disabled="busy"
-          :aria-label="`Take back ${one.name}`"
-          @click="restore(one.id)"
-        >
-          Take back
-        </UiButton>
+        <span v-if="session.user?.role !== 'student'" class="beside">
+          <UiButton :disabled="busy" :aria-label="`Take back ${one.name}`" @click="restore(one.id)">Take back</UiButton>
+          <UiButton
+            v-if="session.user?.role === 'lead'"
+            kind="quiet"
+            :aria-label="`Erase ${one.name}`"
+            @click="erasing = one"
+          >
+            Erase
+          </UiButton>
+        </span>
       </li>
     </ul>
+    <EraseDialog v-if="erasing" :athlete="erasing" @close="erasing = null" @erased="erased" />
   </UiMore>
 </template>
 
 <style scoped>
+li,
+.beside {
+  display: flex;
+}
 li {
   display: flex;
   justify-content: space-between;

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, reactive, ref } from 'vue'
 import type { Task } from '@/contract/types'
 import { day } from '@/shared/dates'
 import { useSession } from '@/stores/session'
+import UiButton from '@/ui/UiButton.vue'
 
 /** What is due, by when it is; each opens with what can be done about it. */
 const props = defineProps<{ tasks: readonly Task[] }>()
 
 const emit = defineEmits<{ changed: []; examine: [task: Task] }>()
 
+const OutcomeDialog = defineAsyncComponent(() => import('./OutcomeDialog.vue'))
 const TaskDialog = defineAsyncComponent(() => import('./TaskDialog.vue'))
 
 const session = useSession()
@@ -17,15 +19,29 @@ const GROUPS: { id: Task['when']; label: string }[] = [
   { id: 'overdue', label: 'Overdue' },
   { id: 'today', label: 'Today' },
   { id: 'week', label: 'This week' },
+  { id: 'later', label: 'Later' },
   { id: 'awaited', label: 'Answer awaited' },
 ]
+const FIRST = 4
+const whole = reactive(new Set<Task['when']>())
 const open = ref<Task | null>(null)
+const result = ref<Task | null>(null)
 const mayAnswer = computed(() => session.user?.role !== 'student')
 const groups = computed(() =>
   GROUPS.map((group) => ({ ...group, tasks: props.tasks.filter((task) => task.when === group.id) })).filter(
     (group) => group.tasks.length > 0,
   ),
 )
+
+/** What is not late yet is told in a few lines, until somebody asks for all. */
+function shownOf({ id, tasks }: { id: Task['when']; tasks: Task[] }): Task[] {
+  return whole.has(id) || id === 'overdue' || id === 'today' ? tasks : tasks.slice(0, FIRST)
+}
+
+/** Whom to see is on the line above, and when below it: here stands why. */
+function reason({ kind, title, why }: Task): string {
+  return kind === 'look_again' && why !== '' ? `Look again. ${why}` : title
+}
 
 function whenDue({ dueFrom, dueOn }: Task): string {
   if (dueOn === null) return dueFrom === null ? '' : `from ${day(dueFrom)}`
@@ -34,7 +50,13 @@ function whenDue({ dueFrom, dueOn }: Task): string {
 
 function changed(): void {
   open.value = null
+  result.value = null
   emit('changed')
+}
+
+function resultOf(task: Task): void {
+  open.value = null
+  result.value = task
 }
 
 function examine(task: Task): void {
@@ -47,16 +69,29 @@ function examine(task: Task): void {
   <div v-for="group in groups" :key="group.id" class="group">
     <h3 :class="{ late: group.id === 'overdue' }">{{ group.label }}</h3>
     <ul>
-      <li v-for="task in group.tasks" :key="task.id">
+      <li v-for="task in shownOf(group)" :key="task.id">
         <button class="task" type="button" :disabled="!mayAnswer" @click="open = task">
           <b v-if="task.athlete">{{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}</b>
-          <span>{{ task.title }}</span>
+          <span>{{ reason(task) }}</span>
           <small class="number">{{ whenDue(task) }}</small>
         </button>
+        <UiButton v-if="mayAnswer && group.id === 'awaited' && task.episode" @click="result = task">
+          Result came
+        </UiButton>
       </li>
     </ul>
+    <UiButton v-if="shownOf(group).length < group.tasks.length" class="all" kind="quiet" @click="whole.add(group.id)">
+      Show all {{ group.tasks.length }}
+    </UiButton>
   </div>
-  <TaskDialog v-if="open" :task="open" @close="open = null" @changed="changed" @examine="examine" />
+  <TaskDialog v-if="open" :task="open" @close="open = null" @changed="changed" @examine="examine" @result="resultOf" />
+  <OutcomeDialog
+    v-if="result?.episode"
+    :episode="result.episode"
+    :task="result.id"
+    @close="result = null"
+    @saved="changed"
+  />
 </template>
 
 <style scoped>
@@ -66,6 +101,16 @@ function examine(task: Task): void {
   gap: 16px;
   padding: 6px 0;
   border-top: 1px solid var(--line);
+}
+.all {
+  grid-column: 2;
+  justify-self: start;
+  margin-left: -18px;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 12px;
 }
 h3 {
   padding-top: 10px;
@@ -103,6 +148,9 @@ small {
   color: var(--text-3);
 }
 @media (--phone) {
+  .all {
+    grid-column: 1;
+  }
   .group {
     grid-template-columns: 1fr;
     gap: 0;

@@ -12,7 +12,7 @@ import { tell } from '@/ui/telling'
 
 /** Something that is due: what became of it. */
 const props = defineProps<{ task: Task }>()
-const emit = defineEmits<{ close: []; changed: []; examine: [task: Task] }>()
+const emit = defineEmits<{ close: []; changed: []; examine: [task: Task]; result: [task: Task] }>()
 type Doing = 'answer' | 'move' | 'let_go'
 
 const asked = ref<Doing | null>(null)
@@ -69,10 +69,16 @@ function finish(): void {
       <UiButton v-else-if="task.kind === 'referral' && !isSent" kind="main" :disabled="busy" @click="change('sent')">
         It is sent
       </UiButton>
-      <UiButton v-else-if="isSent" kind="main" @click="asked = 'answer'">The answer is here</UiButton>
+      <template v-else-if="isSent">
+        <UiButton v-if="task.episode" kind="main" @click="emit('result', task)">A result came</UiButton>
+        <UiButton :kind="task.episode ? 'plain' : 'main'" @click="asked = 'answer'">An answer in words</UiButton>
+      </template>
       <UiButton v-if="!isSent" :disabled="busy" @click="change('done')">Done</UiButton>
       <UiButton @click="asked = 'move'">Another day</UiButton>
       <UiButton @click="asked = 'let_go'">Let it go</UiButton>
+    </p>
+    <p class="calendar">
+      <a :href="`/api/tasks/${task.id}/calendar`" download>For a calendar (.ics)</a>
     </p>
     <UiAlert v-if="problem" :say="problem" />
   </UiDialog>
@@ -90,6 +96,9 @@ function finish(): void {
 }
 p + p {
   margin-top: 8px;
+}
+.calendar {
+  margin-top: 16px;
 }
 .form {
   display: grid;

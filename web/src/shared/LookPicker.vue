@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import UiSelect from '@/ui/UiSelect.vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { type Look, useLook } from './look'
+
+/** How the screen looks. What chooses it is heavy and seldom used, so it comes when a hand goes there. */
+const UiSelect = defineAsyncComponent(() => import('@/ui/UiSelect.vue'))
 
 const { chosen } = useLook()
 const LOOKS: { id: Look; label: string }[] = [
@@ -9,25 +12,70 @@ const LOOKS: { id: Look; label: string }[] = [
   { id: 'dark', label: 'Dark' },
   { id: 'outdoor', label: 'Outdoor' },
 ]
+const wanted = ref(false)
+const label = computed(() => LOOKS.find(({ id }) => id === chosen.value)?.label ?? '')
 </script>
 
 <template>
   <UiSelect
+    v-if="wanted"
     class="look"
     label="Look of the screen"
     :value="chosen"
     :options="LOOKS"
     unseen-label
+    opens
     @change="(look) => (chosen = look ?? 'auto')"
   />
+  <button
+    v-else
+    class="look closed"
+    type="button"
+    role="combobox"
+    aria-expanded="false"
+    aria-haspopup="listbox"
+    aria-label="Look of the screen"
+    @click="wanted = true"
+  >
+    <span>{{ label }}</span>
+    <span class="arrow" aria-hidden="true" />
+  </button>
 </template>
 
 <style scoped>
 .look {
   width: 148px;
+  min-width: 0;
 }
 .look :deep(.el-select__wrapper) {
   background: transparent;
   box-shadow: none;
+}
+.closed {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: var(--touch);
+  padding: 0 12px;
+  font: inherit;
+  font-size: var(--type-small);
+  color: inherit;
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+.closed span:first-child {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.arrow {
+  flex-shrink: 0;
+  width: 7px;
+  height: 7px;
+  margin: -4px 2px 0 6px;
+  border: solid currentcolor;
+  border-width: 0 1px 1px 0;
+  transform: rotate(45deg);
 }
 </style>

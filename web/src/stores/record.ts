@@ -83,6 +83,13 @@ export const useRecord = defineStore('record', () => {
     return SIDES.map((side) => finding(manoeuvre, side)).filter((found) => found !== null)
   }
 
+  /** What was found of it when this knee was looked at before. */
+  function lastTime(manoeuvre: string, side: Side | 'both') {
+    const last = head.value?.lastTime
+    const found = last?.findings.find((one) => one.manoeuvre === manoeuvre && one.side === side)
+    return last && found ? { ...found, daysAgo: last.daysAgo } : null
+  }
+
   /** Something counts as entered: a measure, normal, or not done. */
   function isDone(manoeuvre: string, side: Side | 'both'): boolean {
     return isMeasured(finding(manoeuvre, side))
@@ -108,6 +115,7 @@ export const useRecord = defineStore('record', () => {
     answers,
     finding,
     findings,
+    lastTime,
     isDone,
     isRecorded,
   }

@@ -2,7 +2,7 @@
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index.mjs'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
-import { useId } from 'vue'
+import { onMounted, useId, useTemplateRef } from 'vue'
 
 /** One of several, under its label; `none` is what stands there while nothing is chosen, and takes a choice back. */
 const props = defineProps<{
@@ -11,10 +11,19 @@ const props = defineProps<{
   options: readonly { id: T; label: string }[]
   none?: string
   unseenLabel?: boolean
+  /** It was asked for by a tap already, and is open from the beginning. */
+  opens?: boolean
 }>()
 const emit = defineEmits<{ change: [value: T | undefined] }>()
 const NONE = ''
 const id = useId()
+const list = useTemplateRef<{ focus: () => void; toggleMenu: () => void }>('list')
+
+onMounted(() => {
+  if (!props.opens) return
+  list.value?.focus()
+  list.value?.toggleMenu()
+})
 
 function choose(value: T | typeof NONE): void {
   if (value !== (props.value ?? NONE)) emit('change', value === NONE ? undefined : value)
@@ -26,6 +35,7 @@ function choose(value: T | typeof NONE): void {
     <label :for="id" :class="{ unseen: unseenLabel }">{{ label }}</label>
     <ElSelect
       :id="id"
+      ref="list"
       :model-value="value ?? NONE"
       :aria-label="label"
       :placeholder="none ?? ''"

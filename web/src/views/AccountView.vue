@@ -2,6 +2,7 @@
 import { onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import OpenSessions from '@/account/OpenSessions.vue'
+import OwnCalendar from '@/account/OwnCalendar.vue'
 import SecondFactor from '@/account/SecondFactor.vue'
 import { answerOf, api } from '@/api/client'
 import LogOutButton from '@/shared/LogOutButton.vue'
@@ -81,7 +82,10 @@ onMounted(() => void session.look().catch(() => undefined))
           <UiAlert v-if="problem" :say="problem" />
         </section>
       </div>
-      <OpenSessions ref="sessions" />
+      <div class="side">
+        <OpenSessions ref="sessions" />
+        <OwnCalendar v-if="session.user?.role !== 'coach'" />
+      </div>
     </div>
   </SubjectPage>
 </template>

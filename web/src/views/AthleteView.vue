@@ -5,6 +5,7 @@ import { answerOf, api } from '@/api/client'
 import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
 import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
+import StoryCard from '@/people/StoryCard.vue'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
@@ -23,22 +24,16 @@ const props = defineProps<{ id: string }>()
 
 const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
 
+const EraseDialog = defineAsyncComponent(() => import('@/people/EraseDialog.vue'))
+
 const router = useRouter()
 const session = useSession()
 const athlete = ref<AthleteWithExaminations | null>(null)
-const open = ref<'start' | 'edit' | 'archive' | null>(null)
+const open = ref<'start' | 'edit' | 'archive' | 'erase' | null>(null)
 const { busy, problem, attempt } = useDoing()
 
 const keepsLists = computed(() => session.user?.role !== 'student')
-/** Each story of one knee: the injury, and every time it was looked at, newest first. */
-const stories = computed(() => {
-  const groups = new Map<string, AthleteWithExaminations['examinations']>()
-  for (const examination of athlete.value?.examinations ?? []) {
-    const story = `${examination.hurtSide} ${examination.injuredOn ?? ''}`
-    groups.set(story, [...(groups.get(story) ?? []), examination])
-  }
-  return [...groups.values()].map((visits) => ({ visits, side: visits[0]!.hurtSide, injuredOn: visits[0]!.injuredOn }))
-})
+const visitsOf = (story: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === story)
 const openTasks = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when !== 'closed').reverse())
 const closed = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when === 'closed'))
 const facts = computed(() => {
@@ -81,6 +76,11 @@ async function archive(): Promise<void> {
   tell(`${athlete.value?.name} is put away. Under the list of athletes they are taken back.`)
 }
 
+async function erased(): Promise<void> {
+  await router.push('/')
+  tell('Erased. That somebody was, and why, stands in the log; who, nowhere.')
+}
+
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
   await router.push({ name: route === 'touchline' ? 'touchline' : 'bench', params: { id } })
 }
@@ -101,25 +101,14 @@ watch(() => props.id, load)
     <div v-if="athlete" class="columns">
       <section aria-labelledby="knees">
         <h2 id="knees">Knees</h2>
-        <UiEmpty v-if="stories.length === 0" say="No knee of theirs was examined yet." />
-        <article v-for="{ visits, side, injuredOn } in stories" :key="`${side} ${injuredOn}`">
-          <h3>
-            <span class="side" aria-hidden="true">{{ side === 'left' ? 'L' : 'R' }}</span>
-            {{ side === 'left' ? 'Left' : 'Right' }} knee,
-            {{ injuredOn ? `hurt on ${day(injuredOn)}` : 'came on without an injury' }}
-          </h3>
-          <ol>
-            <li v-for="visit in visits" :key="visit.id">
-              <RouterLink
-                :to="{ name: visit.status === 'signed' ? 'summary' : 'bench', params: { id: visit.id } }"
-                :aria-label="`Examination of ${day(visit.examinedAt)}, ${visit.status}`"
-              >
-                <span class="number">{{ day(visit.examinedAt) }}</span>
-                <span class="quiet-text">{{ visit.status === 'signed' ? 'signed' : 'unfinished' }}</span>
-              </RouterLink>
-            </li>
-          </ol>
-        </article>
+        <UiEmpty v-if="athlete.stories.length === 0" say="No knee of theirs was examined yet." />
+        <StoryCard
+          v-for="story in athlete.stories"
+          :key="story.id"
+          :story="story"
+          :visits="visitsOf(story.id)"
+          @changed="load"
+        />
       </section>
       <section aria-labelledby="due">
         <h2 id="due">Due and done</h2>
@@ -147,11 +136,16 @@ watch(() => props.id, load)
         <p v-if="keepsLists" class="actions">
           <UiButton @click="open = 'edit'">Change</UiButton>
           <UiButton kind="quiet" @click="open = 'archive'">Put away</UiButton>
+          <template v-if="session.user?.role === 'lead'">
+            <a class="button quiet" :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along</a>
+            <UiButton kind="quiet" @click="open = 'erase'">Erase</UiButton>
+          </template>
         </p>
       </section>
     </div>
     <StartDialog v-if="athlete && open === 'start'" :athlete="athlete" @close="open = null" @started="begin" />
     <AthleteDialog v-if="athlete && open === 'edit'" :athlete="athlete" @close="open = null" @saved="saved" />
+    <EraseDialog v-if="athlete && open === 'erase'" :athlete="athlete" @close="open = null" @erased="erased" />
     <UiDialog v-if="athlete && open === 'archive'" :title="`Put ${athlete.name} away`" @close="open = null">
       <p>They are out of the lists; their examinations stay. Under the list of athletes they are taken back.</p>
       <p class="actions">
@@ -173,33 +167,6 @@ section {
   display: grid;
   gap: 12px;
 }
-article {
-  padding: 14px 18px 8px;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-}
-h3 {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  margin-bottom: 6px;
-}
-.side {
-  display: grid;
-  place-items: center;
-  width: 36px;
-  height: 36px;
-  border: 2px solid var(--line-2);
-  border-radius: 50%;
-}
-li a {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  min-height: var(--touch);
-  border-top: 1px solid var(--line);
-}
 dl {
   display: grid;
   grid-template-columns: 110px 1fr;
@@ -217,6 +184,7 @@ dt {
 }
 .actions {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   margin-top: 4px;
 }

@@ -3,21 +3,30 @@ import { computed, ref } from 'vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import TopBar from '@/shared/TopBar.vue'
+import { answerOf, api } from '@/api/client'
+import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
+import { useSession } from '@/stores/session'
+import UiButton from '@/ui/UiButton.vue'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import ChancesTable from '@/summary/ChancesTable.vue'
 import CopyText from '@/summary/CopyText.vue'
+import LaterWords from '@/summary/LaterWords.vue'
 import KneesTable from '@/summary/KneesTable.vue'
 import PlanSections from '@/summary/PlanSections.vue'
 import SignDialog from '@/summary/SignDialog.vue'
 import { useSummary } from '@/summary/useSummary'
 
 const props = defineProps<{ id: string }>()
+const examination = useExamination()
 const record = useRecord()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const signing = ref(false)
+const session = useSession()
+const isStudent = computed(() => session.user?.role === 'student')
+const asked = computed(() => !!record.head?.askedAt)
 
 const assessment = computed(() => verdict.assessment!)
 const { judgedBy, fluid, byOutcome, held, marked, nameOf } = useSummary()
@@ -37,6 +46,12 @@ function when(time: string): string {
     hour: '2-digit',
     minute: '2-digit',
   }).format(new Date(time))
+}
+
+async function ask(): Promise<void> {
+  const path = { examination: props.id }
+  await answerOf(api.POST('/api/examinations/{examination}/countersignature', { params: { path } }))
+  await examination.open(props.id)
 }
 
 function print(): void {
@@ -74,10 +89,14 @@ function print(): void {
         </a>
         <template v-if="!signed">
           <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
-          <button type="button" class="button main" @click="signing = true">Sign…</button>
+          <button v-if="!isStudent" type="button" class="button main" @click="signing = true">Sign…</button>
+          <UiButton v-else kind="main" :disabled="asked" @click="ask">
+            {{ asked ? 'Asked to be signed' : 'Ask for a signature' }}
+          </UiButton>
         </template>
       </nav>
     </header>
+    <LaterWords v-if="signed || record.head.supersedes" @added="examination.open(id)" />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
     <SafetyLines :lines="assessment.safety.lines" />
     <p v-if="assessment.safety.lines.length === 0" class="clear">

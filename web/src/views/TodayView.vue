@@ -8,17 +8,18 @@ import DueList from '@/people/DueList.vue'
 import ArchivedList from '@/people/ArchivedList.vue'
 import { keptAthlete } from '@/stores/kept'
 import { useSession } from '@/stores/session'
-import StartDialog from './StartDialog.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { moment } from '@/shared/dates'
 import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
-import UiEmpty from '@/ui/UiEmpty.vue'
-import UiPages from '@/ui/UiPages.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 
+// What is not needed to see the day comes when it is asked for.
 const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
+const StartDialog = defineAsyncComponent(() => import('./StartDialog.vue'))
+const UiEmpty = defineAsyncComponent(() => import('@/ui/UiEmpty.vue'))
+const UiPages = defineAsyncComponent(() => import('@/ui/UiPages.vue'))
 
 const TYPING_MS = 150
 const router = useRouter()
@@ -46,8 +47,9 @@ const squads = computed(() => {
   return [...groups]
 })
 const lists = computed(() => [
-  { cases: today.value?.unfinished ?? [], to: 'bench' },
-  { cases: today.value?.seen ?? [], to: 'summary' },
+  { cases: keepsLists.value ? (today.value?.toSign ?? []) : [], to: 'summary', title: 'To countersign' },
+  { cases: today.value?.unfinished ?? [], to: 'bench', title: '' },
+  { cases: today.value?.seen ?? [], to: 'summary', title: 'Seen lately' },
 ])
 
 /** Entered on this device, and not with the server yet. */
@@ -75,7 +77,10 @@ async function load(): Promise<void> {
     const isPlain = query.search === '' && query.page === 1 && query.unfinished === undefined
     const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
     if (mine !== asked) return
-    today.value = kept === null ? value : { ...value, due: kept.due, unfinished: kept.unfinished, seen: kept.seen }
+    today.value =
+      kept === null
+        ? value
+        : { ...value, due: kept.due, toSign: kept.toSign, unfinished: kept.unfinished, seen: kept.seen }
     keptAt.value = at
     problem.value = ''
     if (at === null) retry.done()
@@ -104,6 +109,12 @@ function sinceInjury(injuredOn: string | null): string {
   if (injuredOn === null) return 'came on without an injury'
   const days = Math.floor((Date.now() - Date.parse(injuredOn)) / 86_400_000)
   return days === 0 ? 'injured today' : days === 1 ? 'day 1 after the injury' : `day ${days} after the injury`
+}
+
+/** Whoever is added is examined next: what asks how comes along, so that nothing is tapped in between. */
+function add(): void {
+  adding.value = true
+  void import('./StartDialog.vue')
 }
 
 function added(athlete: AthleteSummary): void {
@@ -155,8 +166,8 @@ onMounted(lookForUnsent)
           <RouterLink :to="{ name: 'bench', params: { id } }">Open it to send</RouterLink>
         </span>
       </p>
-      <template v-for="{ cases, to } in lists" :key="to">
-        <h2 v-if="to === 'summary' && cases.length > 0">Seen lately</h2>
+      <template v-for="{ cases, to, title } in lists" :key="title">
+        <h2 v-if="title && cases.length > 0">{{ title }}</h2>
         <ol>
           <li v-for="{ athlete, examination } in cases" :key="examination.id">
             <RouterLink :to="{ name: to, params: { id: examination.id } }" class="case">
@@ -190,13 +201,13 @@ onMounted(lookForUnsent)
           <span class="unseen">Search by name, number or squad</span>
           <input v-model="search" type="search" placeholder="Name, number or squad" />
         </label>
-        <UiButton v-if="keepsLists" @click="adding = true">New athlete</UiButton>
+        <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
       </header>
       <UiEmpty
         v-if="today && today.total === 0"
         :say="typed === '' ? 'No athletes yet.' : `Nobody is called “${typed}” here.`"
       >
-        <UiButton v-if="keepsLists" @click="adding = true">
+        <UiButton v-if="keepsLists" @click="add">
           {{ typed === '' ? 'Add the first' : `Add “${typed}”` }}
         </UiButton>
       </UiEmpty>
@@ -214,8 +225,20 @@ onMounted(lookForUnsent)
           </li>
         </ul>
       </div>
+      <p v-if="keepsLists && today && typed === ''" class="lists">
+        <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
+        <a v-if="session.user?.role === 'lead'" class="button quiet" href="/api/athletes.csv" download>
+          Take the lists along
+        </a>
+      </p>
       <ArchivedList v-if="today && typed === ''" :key="today.total" @restored="load" />
-      <UiPages v-if="today" label="Pages of athletes" :page="today.page" :pages="today.pages" @turn="turnTo" />
+      <UiPages
+        v-if="today && today.pages > 1"
+        label="Pages of athletes"
+        :page="today.page"
+        :pages="today.pages"
+        @turn="turnTo"
+      />
     </section>
   </main>
   <AthleteDialog v-if="adding" :name="typed" @close="adding = false" @saved="added" />
@@ -297,6 +320,11 @@ onMounted(lookForUnsent)
 }
 .all h2 {
   font-size: var(--type-head);
+}
+.lists {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
 }
 .squad {
   display: grid;

@@ -21,6 +21,8 @@ const props = defineProps<{
   payload: FindingPayload
   /** What was found on the other side, where the knees are entered one by one. */
   across?: FindingPayload | undefined
+  /** The figure of the last visit. */
+  last?: number | undefined
   knee: string
   side: Side | 'both'
   lead?: boolean
@@ -83,6 +85,7 @@ function toggleAmong(word: string): void {
       />
       <NumberRule
         :value="asNumber(value)"
+        :last="last"
         :least="field.least ?? 0"
         :most="field.most ?? MM_SHOWN"
         :unit="field.unit"

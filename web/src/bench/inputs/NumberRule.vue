@@ -3,6 +3,8 @@ import { computed, ref, useTemplateRef } from 'vue'
 
 const props = defineProps<{
   value: number | undefined
+  /** The figure of the last visit: a faint mark below the line. */
+  last?: number | undefined
   least: number
   most: number
   unit: string
@@ -17,7 +19,7 @@ const MOST_FIGURES = 6
 
 /** The drawn part of the scale; figures beyond it are typed. */
 const from = computed(() => Math.max(props.least, props.least < 0 ? -props.stretch : 0))
-const to = computed(() => Math.min(props.most, Math.max(props.stretch, props.value ?? 0)))
+const to = computed(() => Math.min(props.most, Math.max(props.stretch, props.value ?? 0, props.last ?? 0)))
 /** As many long ticks as have room for their figures. */
 const long = computed(() => [5, 10, 30, 60].find((step) => (to.value - from.value) / step <= MOST_FIGURES) ?? 60)
 const ticks = computed(() => {
@@ -100,6 +102,7 @@ function key(event: KeyboardEvent): void {
         <i v-if="tick % long === 0" class="number">{{ tick }}</i>
       </span>
       <span v-if="filled" class="fill" :style="filled" />
+      <span v-if="last !== undefined" class="last" :style="{ left: `${Math.max(0, position(last))}%` }" />
       <span v-if="needle" class="needle" :style="{ left: needle }" />
     </div>
   </div>
@@ -160,6 +163,13 @@ function key(event: KeyboardEvent): void {
   bottom: 0;
   height: 11px;
   background: var(--mine);
+}
+.last {
+  position: absolute;
+  bottom: -9px;
+  width: 2px;
+  height: 7px;
+  background: var(--text-3);
 }
 .needle {
   position: absolute;

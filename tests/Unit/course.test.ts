@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest'
+import { figure, optionsOf, told } from '../../web/src/charts/options'
+import { chances, highest, measures } from '../../web/src/charts/series'
+import type { Course } from '../../web/src/contract/types'
+
+const chance = (id: string, value: number, zone = 'investigate') => ({
+  id,
+  label: `${id} tear`,
+  chance: value,
+  interval: [value - 0.1, value + 0.1],
+  zone,
+  zoneLabel: zone,
+  rank: 1,
+})
+
+const COURSE = {
+  curves: [
+    { id: 'lachman', label: 'Lachman', unit: 'mm', error: 2, better: 'nearer_zero' },
+    { id: 'pain', label: 'Pain', unit: 'of 10', error: 1, better: 'less' },
+  ],
+  visits: [
+    {
+      examination: 'first',
+      at: '2026-05-01T09:00:00Z',
+      chances: [chance('mcl', 0.3), chance('acl', 0.8)],
+      values: [
+        { curve: 'lachman', value: 7, grade: 2 },
+        { curve: 'pain', value: 6, grade: null },
+      ],
+    },
+    {
+      examination: 'second',
+      at: '2026-05-12T09:00:00Z',
+      chances: [chance('mcl', 0.05)],
+      values: [{ curve: 'lachman', value: 2, grade: null }],
+    },
+  ],
+} as unknown as Course
+
+const INKS = { ink: '#000', line: '#ccc', text: '#555', card: '#fff' }
+
+describe('the curves of a knee', () => {
+  it('hold a point for each visit that measured it', () => {
+    const [lachman, pain] = measures(COURSE)
+    expect(lachman!.points.map(({ id, value, note }) => [id, value, note])).toEqual([
+      ['first', 7, 'grade 2'],
+      ['second', 2, undefined],
+    ])
+    expect(pain!.points).toHaveLength(1)
+    expect(pain!.span).toEqual(lachman!.span)
+  })
+
+  it('tell chances likeliest first, with a gap where none was told', () => {
+    const [acl, mcl] = chances(COURSE)
+    expect([acl!.id, acl!.points.length, Math.round(highest(acl!))]).toEqual(['acl', 1, 80])
+    expect(acl!.label).toBe('Acl tear')
+    expect(mcl!.points.map(({ value }) => Math.round(value))).toEqual([30, 5])
+  })
+
+  it('say a point in words, with its doubt, as chances are said everywhere', () => {
+    const [acl] = chances(COURSE)
+    expect(told(acl!, 0)).toBe('1 May 2026: 80 of 100, 70 to 90, investigate')
+    expect(told(acl!, 7)).toBe('')
+    expect(figure(0.2, true)).toBe('<1')
+    expect(figure(4.26)).toBe('4.3')
+  })
+
+  it('leave room for the error of the hand, and stand between 0 and 100 for chances', () => {
+    type Axis = { min: (of: object) => number; max: (of: object) => number }
+    const axis = optionsOf(measures(COURSE)[0]!, INKS).yAxis as Axis
+    expect([axis.min({ min: 2, max: 7 }), axis.max({ min: 2, max: 7 })]).toEqual([0, 7])
+    expect(optionsOf(chances(COURSE)[0]!, INKS).yAxis).toMatchObject({ min: 0, max: 100 })
+    const alone = optionsOf({ ...measures(COURSE)[1]!, span: ['2026-05-01', '2026-05-01'] }, INKS).xAxis as {
+      min: number
+      max: number
+    }
+    expect((alone.min + alone.max) / 2).toBe(Date.parse('2026-05-01'))
+  })
+})

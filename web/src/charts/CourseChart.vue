@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { CustomChart, LineChart } from 'echarts/charts'
+import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components'
+import { use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import { computed, shallowRef, watchEffect } from 'vue'
+import VChart from 'vue-echarts'
+import { day } from '@/shared/dates'
+import { useLook } from '@/shared/look'
+import UiMore from '@/ui/UiMore.vue'
+import { figure, optionsOf, told } from './options'
+import type { Inks } from './options'
+import type { Series } from './types'
+
+/** One curve over the visits, and the same as a table; a point opens its visit. */
+const props = defineProps<{ series: Series }>()
+const emit = defineEmits<{ open: [examination: string] }>()
+
+use([LineChart, CustomChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer])
+
+const { look } = useLook()
+const inks = shallowRef<Inks>({ ink: '#000', line: '#ccc', text: '#555', card: '#fff' })
+watchEffect(() => {
+  // Another look has other inks.
+  void look.value
+  const style = getComputedStyle(document.documentElement)
+  const ink = (name: string) => style.getPropertyValue(name).trim()
+  inks.value = { ink: ink('--ink'), line: ink('--line'), text: ink('--text-2'), card: ink('--card') }
+})
+
+const options = computed(() => optionsOf(props.series, inks.value))
+const last = computed(() => props.series.points[props.series.points.length - 1])
+const label = computed(
+  () => `${props.series.label}: ${props.series.points.map((_, index) => told(props.series, index)).join('; ')}`,
+)
+
+function open({ dataIndex }: { dataIndex: number }): void {
+  const point = props.series.points[dataIndex]
+  if (point) emit('open', point.id)
+}
+</script>
+
+<template>
+  <figure>
+    <figcaption>
+      <span>{{ series.label }}</span>
+      <b v-if="last" class="number">
+        {{ figure(last.value, series.isChance) }}
+        <small>{{ series.unit }}</small>
+      </b>
+    </figcaption>
+    <div role="img" :aria-label="label">
+      <VChart class="drawn" :option="options" autoresize @click="open" />
+    </div>
+    <UiMore title="As a table">
+      <table class="figures">
+        <thead>
+          <tr>
+            <th scope="col">Visit</th>
+            <th scope="col" class="n">{{ series.unit }}</th>
+            <th v-if="last?.low !== undefined" scope="col" class="n">95 % range</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="point in series.points" :key="point.id">
+            <th scope="row">
+              <RouterLink :to="{ name: 'summary', params: { id: point.id } }">{{ day(point.at) }}</RouterLink>
+              <small v-if="point.note">{{ point.note }}</small>
+            </th>
+            <td class="n">{{ figure(point.value, series.isChance) }}</td>
+            <td v-if="point.low !== undefined" class="n">
+              {{ figure(point.low, series.isChance) }} to {{ figure(point.high ?? 0, series.isChance) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </UiMore>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  display: grid;
+  align-content: start;
+  padding: 12px 14px 2px;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+figcaption {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 12px;
+}
+figcaption b {
+  font-size: var(--type-lead);
+  white-space: nowrap;
+}
+small {
+  font-weight: 400;
+  color: var(--text-2);
+}
+.drawn {
+  height: 130px;
+}
+</style>

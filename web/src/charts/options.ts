@@ -1,0 +1,120 @@
+import type { EChartsCoreOption } from 'echarts/core'
+import { day } from '@/shared/dates'
+import { inHundred } from '@/shared/words'
+import type { Series } from './types'
+
+/** As the styles of the page say. */
+export interface Inks {
+  ink: string
+  line: string
+  text: string
+  card: string
+}
+
+const DAY_MS = 86_400_000
+
+/** How a curve is drawn: its points, the doubt of each as a bar, and the error of the hand about the last one. */
+export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
+  const { points, error, isChance, span } = series
+  const last = points[points.length - 1]
+  const [first, newest] = [Date.parse(span[0]), Date.parse(span[1])]
+  // A single visit stands in the middle.
+  const edge = first === newest ? 7 * DAY_MS : (newest - first) * 0.06
+  const reach = last === undefined || error === undefined ? [] : [last.value - error, last.value + error]
+  return {
+    animation: false,
+    grid: { left: 34, right: 14, top: 12, bottom: 24 },
+    xAxis: {
+      type: 'time',
+      min: first - edge,
+      max: newest + edge,
+      axisLine: { lineStyle: { color: inks.line } },
+      axisTick: { show: false },
+      axisLabel: { color: inks.text, fontSize: 11, hideOverlap: true, formatter: { month: '{MMM}', day: '{d} {MMM}' } },
+      splitNumber: 3,
+      splitLine: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      min: isChance ? 0 : ({ min }: Ends) => Math.floor(Math.min(min, ...reach)),
+      max: isChance ? 100 : ({ max }: Ends) => Math.ceil(Math.max(max, ...reach)),
+      ...(isChance ? { interval: 50 } : { splitNumber: 3, minInterval: 1 }),
+      axisLabel: { color: inks.text, fontSize: 11 },
+      splitLine: { lineStyle: { color: inks.line } },
+    },
+    tooltip: {
+      trigger: 'item',
+      confine: true,
+      backgroundColor: inks.card,
+      borderColor: inks.line,
+      textStyle: { color: inks.ink, fontSize: 13 },
+      formatter: ({ dataIndex }: { dataIndex: number }) => told(series, dataIndex),
+    },
+    series: [
+      {
+        type: 'line',
+        data: points.map((point) => [point.at, point.value]),
+        symbol: 'circle',
+        symbolSize: 11,
+        cursor: 'pointer',
+        lineStyle: { color: inks.ink, width: 2 },
+        itemStyle: { color: inks.ink },
+        markArea:
+          error === undefined || last === undefined
+            ? undefined
+            : {
+                silent: true,
+                itemStyle: { color: inks.line, opacity: 0.45 },
+                data: [[{ yAxis: last.value - error }, { yAxis: last.value + error }]],
+              },
+      },
+      {
+        type: 'custom',
+        silent: true,
+        z: 1,
+        data: points.flatMap((point) =>
+          point.low === undefined || point.high === undefined ? [] : [[point.at, point.low, point.high]],
+        ),
+        renderItem: (_: unknown, api: CustomApi) => {
+          const [x, low] = api.coord([api.value(0), api.value(1)])
+          const [, high] = api.coord([api.value(0), api.value(2)])
+          return {
+            type: 'rect',
+            shape: { x: x! - 3, y: high, width: 6, height: low! - high! },
+            style: { fill: inks.text, opacity: 0.35 },
+          }
+        },
+      },
+    ],
+  }
+}
+
+interface Ends {
+  min: number
+  max: number
+}
+
+interface CustomApi {
+  value: (dimension: number) => number
+  coord: (point: [number, number]) => number[]
+}
+
+/** A point in words: when, how much, how sure. */
+export function told(series: Series, index: number): string {
+  const { points, unit } = series
+  const point = points[index]
+  if (point === undefined) return ''
+  const say = (value: number) => figure(value, series.isChance)
+  const range = point.low === undefined ? '' : `, ${say(point.low)} to ${say(point.high ?? 0)}`
+  return `${day(point.at)}: ${withUnit(say(point.value), unit)}${range}${point.note ? `, ${point.note}` : ''}`
+}
+
+/** A degree stands at its figure, every other unit apart. */
+export function withUnit(figure: string, unit: string): string {
+  return unit === '°' ? `${figure}°` : `${figure} ${unit}`
+}
+
+/** Not finer than anybody measures; a chance as everywhere. */
+export function figure(value: number, isChance = false): string {
+  return isChance ? inHundred(value / 100) : String(Math.round(value * 10) / 10)
+}

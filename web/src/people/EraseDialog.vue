@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { answerOf, api } from '@/api/client'
+import { useDoing } from '@/shared/useDoing'
+import { withPassword } from '@/shared/usePassword'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+
+/** The one thing that cannot be taken back: it says so, and asks why. */
+const props = defineProps<{ athlete: { id: string; name: string } }>()
+const emit = defineEmits<{ close: []; erased: [] }>()
+const given = reactive({ reason: '' })
+const RULES = { reason: [{ required: true, whitespace: true, message: 'Say why.', trigger: 'submit' }] }
+const { busy, problem, attempt } = useDoing()
+
+async function erase(): Promise<void> {
+  const path = { anyone: props.athlete.id }
+  const done = await attempt(() =>
+    withPassword(() => answerOf(api.DELETE('/api/athletes/{anyone}/record', { params: { path }, body: given }))),
+  )
+  if (done) emit('erased')
+}
+</script>
+
+<template>
+  <UiDialog :title="`Erase everything on ${athlete.name}`" @close="emit('close')">
+    <p>
+      <b>This cannot be taken back.</b>
+      Every examination, result, note and task of theirs goes, and the only key that opens older copies. That somebody
+      was erased, when, by whom and why stays, without their name.
+    </p>
+    <p>
+      <a :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along first</a>
+    </p>
+    <UiForm class="form" label="Erase" :model="given" :rules="RULES" @submit="erase">
+      <UiText v-model="given.reason" label="Why: asked for by whom, or the time is over" prop="reason" />
+      <UiAlert v-if="problem" :say="problem" />
+      <p class="actions">
+        <UiButton @click="emit('close')">Stays</UiButton>
+        <UiButton kind="main" submit :disabled="busy">Erase for good</UiButton>
+      </p>
+    </UiForm>
+  </UiDialog>
+</template>
+
+<style scoped>
+p + p,
+.form {
+  margin-top: 12px;
+}
+.form {
+  display: grid;
+  gap: 12px;
+}
+.actions {
+  display: flex;
+  justify-content: end;
+  gap: 10px;
+}
+</style>

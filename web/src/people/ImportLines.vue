@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ImportPreview } from '@/contract/types'
+import { day } from '@/shared/dates'
+import UiTick from '@/ui/UiTick.vue'
+import type { Fate } from './useImport'
+
+/** Each line of a list with what becomes of it; first what somebody has to look at. */
+const props = defineProps<{ lines: ImportPreview['lines']; taken: ReadonlySet<number> }>()
+const emit = defineEmits<{ take: [row: number, on: boolean] }>()
+
+const ORDER: Fate[] = ['refused', 'clash', 'new', 'same']
+const WORDS: Record<Fate, string> = { refused: 'Stays out', clash: 'Another?', new: 'Is added', same: 'Here already' }
+const sorted = computed(() =>
+  [...props.lines].sort((one, other) => ORDER.indexOf(one.fate) - ORDER.indexOf(other.fate) || one.row - other.row),
+)
+</script>
+
+<template>
+  <div class="scroll">
+    <table class="figures">
+      <thead>
+        <tr>
+          <th scope="col" class="n">Row</th>
+          <th scope="col">What becomes of it</th>
+          <th scope="col">Name</th>
+          <th scope="col">Born</th>
+          <th scope="col">Squad</th>
+          <th scope="col">Number</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="line in sorted" :key="line.row" :class="line.fate">
+          <td class="n">{{ line.row }}</td>
+          <td>
+            <b>{{ WORDS[line.fate] }}</b>
+            <small v-if="line.why">{{ line.why }}</small>
+            <UiTick
+              v-if="line.fate === 'clash'"
+              :model-value="taken.has(line.row)"
+              @update:model-value="(on) => emit('take', line.row, on)"
+            >
+              It is another: add {{ line.name }}
+            </UiTick>
+          </td>
+          <template v-if="line.name">
+            <td>{{ line.name }}</td>
+            <td class="number">{{ line.bornOn ? day(line.bornOn) : '' }}</td>
+            <td>{{ line.squad }}</td>
+            <td>{{ line.number }}</td>
+          </template>
+          <td v-else colspan="4" class="quiet-text">{{ line.written }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+td {
+  vertical-align: top;
+}
+.n {
+  width: 52px;
+}
+small {
+  display: block;
+  color: var(--text-2);
+}
+.same {
+  color: var(--text-2);
+}
+.new b,
+.same b {
+  font-weight: 400;
+}
+</style>

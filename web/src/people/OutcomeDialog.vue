@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { ConditionId, KneeOutcome, NewOutcome, Story } from '@/contract/types'
+import { today } from '@/shared/dates'
+import { useDoing } from '@/shared/useDoing'
+import { capital, inHundred } from '@/shared/words'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiMore from '@/ui/UiMore.vue'
+import UiSelect from '@/ui/UiSelect.vue'
+import UiText from '@/ui/UiText.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
+import { tell } from '@/ui/telling'
+
+/** What a knee turned out to have: one tap where it is what was held likely, line by line where it is more. */
+const props = defineProps<{ episode: string; task?: string; outcome?: KneeOutcome }>()
+const emit = defineEmits<{ close: []; saved: [] }>()
+
+/** So many of the likeliest are offered for one tap. */
+const OFFERED = 3
+/** Behind every rank. */
+const LAST = 99
+const SEEN = [
+  { id: 'present' as const, label: 'Found' },
+  { id: 'absent' as const, label: 'Not found' },
+]
+const GRADES = [1, 2, 3].map((id) => ({ id, label: `Grade ${id}` }))
+
+type Row = { seen: 'present' | 'absent' | null; grade: number | null }
+
+const story = ref<Story | null>(null)
+const { busy, problem, attempt } = useDoing()
+const before = props.outcome
+const given = reactive({ on: before?.on ?? today(), weeks: String(before?.weeks ?? ''), note: before?.note ?? '' })
+const kind = ref<NewOutcome['kind']>(before?.kind ?? 'mri')
+const rows = reactive<Partial<Record<ConditionId, Row>>>(
+  Object.fromEntries((before?.answers ?? []).map((one) => [one.condition, { seen: one.seen, grade: one.grade }])),
+)
+const RULES = { on: [{ required: true, message: 'The day is missing.', trigger: 'submit' }] }
+
+const tells = computed(() => story.value?.choices.kinds.find((one) => one.id === kind.value)?.tells ?? [])
+/** The injuries that such a look can tell, in the order in which they were held likely, each with what was said of it then. */
+const conditions = computed(() => {
+  const held = new Map((story.value?.predicted?.conditions ?? []).map((one) => [one.id, one]))
+  return (story.value?.choices.conditions ?? [])
+    .filter((one) => tells.value.includes(one.id))
+    .map((one) => ({ ...one, held: held.get(one.id) }))
+    .sort((one, other) => (one.held?.rank ?? LAST) - (other.held?.rank ?? LAST))
+})
+const likely = computed(() => conditions.value.filter((one) => one.held).slice(0, OFFERED))
+const answers = computed<NewOutcome['answers']>(() =>
+  Object.entries(rows).flatMap(([condition, row]) =>
+    row.seen === null || !tells.value.includes(condition as ConditionId)
+      ? []
+      : [
+          {
+            condition: condition as ConditionId,
+            seen: row.seen,
+            grade: row.seen === 'present' ? row.grade : null,
+          },
+        ],
+  ),
+)
+
+function rowOf(condition: ConditionId): Row {
+  return rows[condition] ?? { seen: null, grade: null }
+}
+
+/** A second tap on the same takes it back. */
+function pick<K extends keyof Row>(condition: ConditionId, key: K, value: Row[K]): void {
+  const row = rowOf(condition)
+  rows[condition] = { ...row, [key]: row[key] === value ? null : value }
+}
+
+async function save(said: NewOutcome['answers']): Promise<void> {
+  const body: NewOutcome = {
+    kind: kind.value,
+    on: given.on,
+    answers: said,
+    note: given.note,
+    weeks: kind.value === 'clinical_course' && given.weeks.trim() !== '' ? Number(given.weeks) : null,
+    task: props.task ?? null,
+  }
+  const done = await attempt(() =>
+    before
+      ? answerOf(api.PUT('/api/outcomes/{outcome}', { params: { path: { outcome: before.id } }, body }))
+      : answerOf(api.POST('/api/episodes/{episode}/outcomes', { params: { path: { episode: props.episode } }, body })),
+  )
+  if (!done) return
+  tell('Saved; it stands in the story of this knee, where it can be changed or removed.')
+  emit('saved')
+}
+
+const none = computed<NewOutcome['answers']>(() =>
+  conditions.value.map((one) => ({ condition: one.id, seen: 'absent' as const })),
+)
+
+onMounted(() =>
+  attempt(async () => {
+    const path = { episode: props.episode }
+    story.value = await answerOf(api.GET('/api/episodes/{episode}', { params: { path } }))
+  }),
+)
+</script>
+
+<template>
+  <UiDialog
+    :title="story ? `${story.hurtSide === 'left' ? 'Left' : 'Right'} knee: what it turned out to be` : 'Result'"
+    @close="emit('close')"
+  >
+    <UiWaiting v-if="!story && !problem" label="Loading what was held likely" />
+    <UiForm v-if="story" class="form" label="Result" :model="given" :rules="RULES" @submit="save(answers)">
+      <UiChoice
+        class="kinds"
+        label="Told by"
+        :value="kind"
+        :options="story.choices.kinds"
+        @pick="(picked) => (kind = picked)"
+      />
+      <div class="pair">
+        <UiText v-model="given.on" label="On" prop="on" type="date" />
+        <UiText v-if="kind === 'clinical_course'" v-model="given.weeks" label="After so many weeks" prop="weeks" />
+      </div>
+      <template v-if="!before">
+        <h3>Found: one tap saves it</h3>
+        <p class="quick">
+          <UiButton
+            v-for="one in likely"
+            :key="one.id"
+            :disabled="busy"
+            @click="save([{ condition: one.id, seen: 'present' }])"
+          >
+            {{ capital(one.label) }}
+            <small v-if="one.held" class="number">held {{ inHundred(one.held.chance) }} in 100</small>
+          </UiButton>
+          <UiButton :disabled="busy" @click="save(none)">
+            None of them
+            <small>all {{ conditions.length }} were looked for</small>
+          </UiButton>
+        </p>
+      </template>
+      <UiMore title="Line by line, with grade and words" :open="before !== undefined">
+        <ul>
+          <li v-for="one in conditions" :key="one.id">
+            <span>
+              {{ capital(one.label) }}
+              <small v-if="one.held" class="number">held {{ inHundred(one.held.chance) }} in 100</small>
+            </span>
+            <UiChoice
+              :label="one.label"
+              :value="rowOf(one.id).seen"
+              :options="SEEN"
+              @pick="(seen) => pick(one.id, 'seen', seen)"
+            />
+            <UiSelect
+              v-if="one.graded && rowOf(one.id).seen === 'present'"
+              :label="`Grade: ${one.label}`"
+              unseen-label
+              none="No grade"
+              :value="rowOf(one.id).grade ?? undefined"
+              :options="GRADES"
+              @change="(grade) => pick(one.id, 'grade', grade ?? null)"
+            />
+          </li>
+        </ul>
+        <p class="quiet-text">What is not marked was not looked for, and counts neither way.</p>
+        <UiText v-model="given.note" label="In words" prop="note" type="textarea" />
+        <p class="actions">
+          <UiButton kind="main" submit :disabled="busy || answers.length === 0">Save</UiButton>
+        </p>
+      </UiMore>
+    </UiForm>
+    <UiAlert v-if="problem" :say="problem" />
+  </UiDialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 14px;
+}
+.form .kinds.choices.el-radio-group {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.quick {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.quick :deep(.button) {
+  display: grid;
+  padding-block: 8px;
+  text-align: left;
+}
+small {
+  color: var(--text-2);
+  font-weight: 400;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px 12px;
+  align-items: center;
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+li small {
+  display: block;
+}
+.actions {
+  margin-top: 12px;
+}
+</style>
