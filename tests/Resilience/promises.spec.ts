@@ -124,6 +124,7 @@ test('five thousand odd requests over every door, and none of them breaks anythi
   const person = await Person.logIn()
   const id = await person.examination()
   const odd = oddities(20_261_126)
+  const episode = await storyOf(person, id)
   const doors = [
     ['GET', '/api/today?search=~&page=~'],
     ['GET', '/api/athletes/~'],
@@ -153,6 +154,21 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['POST', '/api/password/reset'],
     ['POST', '/api/invitation/look'],
     ['POST', '/api/login'],
+    ['POST', '/api/imports/preview'],
+    ['POST', '/api/imports'],
+    ['DELETE', '/api/imports/~'],
+    ['GET', '/api/episodes/~/course'],
+    ['GET', `/api/episodes/${episode}/comparison?before=~&after=~`],
+    ['POST', `/api/episodes/${episode}/outcomes`],
+    ['PUT', '/api/outcomes/~'],
+    ['POST', `/api/examinations/${id}/addenda`],
+    ['POST', '/api/examinations/~/correction'],
+    ['PUT', '/api/calendar'],
+    ['POST', '/api/calendar/returned'],
+    ['GET', '/api/calendars/~'],
+    ['GET', '/api/tasks/~/calendar'],
+    ['GET', '/api/athletes/~/archive'],
+    ['DELETE', '/api/athletes/~/record'],
     ['GET', '/~'],
   ] as const
   const broken: string[] = []
@@ -181,6 +197,10 @@ test('nothing personal stands in the files of the database, in a dump or in the 
   const { id: whose } = (await made.json()) as { id: string }
   const task = { title: marker, dueOn: new Date().toISOString().slice(0, 10) }
   expect((await person.send('POST', `/api/athletes/${whose}/tasks`, task)).status()).toBe(201)
+  const list = Buffer.from(`Name;Born;Squad\nQuokkana Markeree;1987-11-23;Judo\n`).toString('base64')
+  expect((await person.send('POST', '/api/imports', { content: list, take: [2] })).status()).toBe(202)
+  const mri = { kind: 'mri', on: '2026-05-01', note: marker, answers: [{ condition: 'acl', seen: 'present' }] }
+  expect((await person.send('POST', `/api/episodes/${await storyOf(person, id)}/outcomes`, mri)).status()).toBe(201)
   const guest = { email: 'quokka.guest@fenmoor.example', role: 'student' }
   expect((await person.send('POST', '/api/invitations', guest)).status()).toBe(201)
   const PLANTED = ['QUOKKAMARKER', 'Wynn Tarbuck', 'Markeree', '1987-11-23', 'quokka.guest', 'Ada Thornquist']
@@ -217,6 +237,14 @@ test('without its key it does not start, and with it all is as it was', async ()
   expect(await application.start(), application.said).toBe(true)
   expect(sql('SELECT count(*) FROM findings;')).toBe(counted)
 })
+
+/** The id of the story that an examination belongs to. */
+async function storyOf(person: Person, examination: string): Promise<string> {
+  const read = async <T>(path: string) => (await (await person.send('GET', path)).json()) as T
+  const { athlete } = await read<{ athlete: { id: string } }>(`/api/examinations/${examination}`)
+  const { stories } = await read<{ stories: { id: string }[] }>(`/api/athletes/${athlete.id}`)
+  return stories[0]!.id
+}
 
 /** The same odd things each time: words that hurt, numbers out of range, shapes nobody asked for. */
 function oddities(seed: number) {
@@ -261,7 +289,30 @@ function oddities(seed: number) {
     ]
     return kinds[next(depth > 3 ? 6 : kinds.length)]!()
   }
-  const body = () => ({ key: word(), version: value(3), payload: value(0), known: value(2), [word()]: value(1) })
+  /** What doors ask for by name, now one of it and now another. */
+  const NAMES = [
+    'content',
+    'columns',
+    'dates',
+    'take',
+    'kind',
+    'on',
+    'answers',
+    'words',
+    'reason',
+    'inWords',
+    'name',
+    'bornOn',
+  ]
+  const asked = () => Object.fromEntries(NAMES.filter(() => next(3) === 0).map((name) => [name, value(1)]))
+  const body = () => ({
+    key: word(),
+    version: value(3),
+    payload: value(0),
+    known: value(2),
+    [word()]: value(1),
+    ...asked(),
+  })
   return { word, body }
 }
 
