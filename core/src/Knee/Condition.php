@@ -73,4 +73,20 @@ enum Condition: string
             default => "a {$this->label()}",
         };
     }
+
+    /** The part that it hurts, as an athlete reads it, with its short name. */
+    public function part(): string
+    {
+        return match ($this) {
+            self::Acl => 'the front cross ligament (ACL)',
+            self::Pcl => 'the rear cross ligament (PCL)',
+            self::Plc => 'the rear outer corner of the knee',
+            self::Mcl => 'the inner side ligament (MCL)',
+            self::Lcl => 'the outer side ligament (LCL)',
+            self::MedialMeniscus => 'the inner cushion of the knee (meniscus)',
+            self::LateralMeniscus => 'the outer cushion of the knee (meniscus)',
+            self::PatellofemoralPain => 'the joint behind the kneecap',
+            self::PatellarInstability => 'the hold of the kneecap',
+        };
+    }
 }

@@ -53,7 +53,9 @@ final class CatalogueWriter
     ): array {
         return [
             'stations' => array_map(self::labelled(...), Station::cases()),
-            'conditions' => array_map(self::labelled(...), Condition::cases()),
+            'conditions' => array_map(static fn (Condition $condition): array => [
+                ...self::labelled($condition), 'part' => $condition->part(),
+            ], Condition::cases()),
             'manoeuvres' => array_map(self::manoeuvre(...), $catalogue->manoeuvres),
             'settings' => $settings,
             'routes' => array_map(static fn (Route $route): array => [

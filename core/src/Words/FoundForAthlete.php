@@ -133,7 +133,7 @@ final readonly class FoundForAthlete
     private function untested(): string
     {
         $parts = array_map(
-            static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition),
+            static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
             array_filter(
                 $this->bearings->verdicts,
                 static fn (ConditionVerdict $verdict): bool => ! $verdict->tested && $verdict->seriousness > 1,
@@ -197,14 +197,14 @@ final readonly class FoundForAthlete
         );
         if ($open !== []) {
             $parts = PlainWords::list(array_map(
-                static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition),
+                static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
                 $open,
             ));
             $sentences[] = "Not settled today: {$parts}.";
         }
         if ($fine !== []) {
             $sentences[] = 'Harm is unlikely: '.PlainWords::list(array_map(
-                static fn (ConditionVerdict $verdict): string => PlainWords::part($verdict->condition),
+                static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
                 $fine,
             )).'.';
         }

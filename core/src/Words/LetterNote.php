@@ -49,7 +49,7 @@ final readonly class LetterNote
             self::line('Important negatives', $this->negatives()),
             self::line(
                 'Measured (hurt / other)',
-                implode('; ', array_map(self::measured(...), $this->bearings->grading->measurements)),
+                implode('; ', array_map($this->measured(...), $this->bearings->grading->measurements)),
             ),
             self::line('Fluid', $this->fluid()),
             self::line('Grades', $this->grades()),
@@ -152,10 +152,10 @@ final readonly class LetterNote
         );
     }
 
-    private static function measured(Measurement $measurement): string
+    private function measured(Measurement $measurement): string
     {
         $figure = static fn (?float $value): string => $value === null ? '–' : (string) round($value, 1);
-        $name = str_replace('_', ' ', $measurement->manoeuvre);
+        $name = $this->bearings->catalogue->get($measurement->manoeuvre)->card->name;
         $grade = $measurement->grade === null || $measurement->provisional ? '' : ", grade {$measurement->grade}";
         $unsure = $measurement->provisional ? ', not graded' : '';
         $figures = match (true) {

@@ -16,36 +16,20 @@ use GrayCompass\Core\Plan\SupportType;
  */
 final class PlainWords
 {
-    /** The part that may be hurt, with its short name. */
-    public static function part(Condition $condition): string
-    {
-        return match ($condition) {
-            Condition::Acl => 'the front cross ligament (ACL)',
-            Condition::Pcl => 'the rear cross ligament (PCL)',
-            Condition::Plc => 'the rear outer corner of the knee',
-            Condition::Mcl => 'the inner side ligament (MCL)',
-            Condition::Lcl => 'the outer side ligament (LCL)',
-            Condition::MedialMeniscus => 'the inner cushion of the knee (meniscus)',
-            Condition::LateralMeniscus => 'the outer cushion of the knee (meniscus)',
-            Condition::PatellofemoralPain => 'the joint behind the kneecap',
-            Condition::PatellarInstability => 'the hold of the kneecap',
-        };
-    }
-
     /** What may be wrong, as far as a chance can say; `likely` at the point of acting. */
     public static function may(Condition $condition, bool $likely): string
     {
         $verb = $likely ? 'is likely' : 'may be';
 
         return match ($condition) {
-            Condition::Mcl, Condition::Lcl => ucfirst(self::part($condition))." {$verb} sprained",
+            Condition::Mcl, Condition::Lcl => ucfirst($condition->part())." {$verb} sprained",
             Condition::PatellofemoralPain => $likely
                 ? 'The pain is likely to come from behind the kneecap'
                 : 'The pain may come from behind the kneecap',
             Condition::PatellarInstability => $likely
                 ? 'The kneecap is likely to slip out of its groove'
                 : 'The kneecap may slip out of its groove',
-            default => ucfirst(self::part($condition))." {$verb} torn",
+            default => ucfirst($condition->part())." {$verb} torn",
         };
     }
 

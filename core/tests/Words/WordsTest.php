@@ -317,9 +317,10 @@ final class WordsTest extends TestCase
         );
         self::assertStringStartsWith('Chances are weighed from base rates', $lines[count($lines) - 1]);
         self::assertStringStartsWith('Chance in 100', $lines[count($lines) - 2]);
-        foreach (['Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking', 'lachman 10 / '
-            .'3 mm, grade 2', 'Grades: ACL 2', 'Lachman (clear)', 'posterolateral corner '
-            .'injury', 'crutches'] as $part) {
+        foreach ([
+            'Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking',
+            'Lachman 10 / 3 mm, grade 2', 'Grades: ACL 2', 'Lachman (clear)', 'posterolateral corner injury', 'crutches',
+        ] as $part) {
             self::assertStringContainsString($part, $note);
         }
         self::assertStringNotContainsString('Off limits', $note);
