@@ -44,7 +44,7 @@ export default defineConfig({
         modifyURLPrefix: { '': '/build/' },
         manifestTransforms: [withShell],
         navigateFallback: '/',
-        navigateFallbackDenylist: [/^\/(api|build|health)(\/|$)/, /\.(svg|png)$/],
+        navigateFallbackDenylist: [/^\/(api|build|health|page)(\/|$)/, /\.(svg|png)$/],
         cleanupOutdatedCaches: true,
       },
     }),

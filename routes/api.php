@@ -10,15 +10,19 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DeedController;
+use App\Http\Controllers\DoctorController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\LetterController;
 use App\Http\Controllers\MailController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OutcomeController;
+use App\Http\Controllers\PageController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RetentionController;
 use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SessionController;
@@ -68,6 +72,7 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
     Route::post('invitations', [InvitationController::class, 'store'])->name('invitations.store');
     Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
     Route::put('team', [TeamController::class, 'update'])->name('team.update');
+    Route::get('team', [TeamController::class, 'show'])->name('team');
     Route::get('mails', [MailController::class, 'index'])->name('mails');
     Route::get('mails/{mail}', [MailController::class, 'show'])->name('mails.show');
 });
@@ -76,6 +81,8 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
 Route::controller(RecordController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
     Route::get('athletes/{anyone}/archive', 'export')->name('records.export');
     Route::delete('athletes/{anyone}/record', 'erase')->name('records.erase');
+    Route::get('retention', [RetentionController::class, 'index'])->name('retention');
+    Route::put('athletes/{anyone}/retention', [RetentionController::class, 'update'])->name('retention.update');
 });
 
 // The one thing of a record that is for everybody in the team.
@@ -129,6 +136,24 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::post('outcomes/{removed}/restoration', 'restore')->name('outcomes.restore');
         });
     });
+    Route::middleware('can:answer')->group(function (): void {
+        Route::controller(DoctorController::class)->group(function (): void {
+            Route::get('doctors', 'index')->name('doctors');
+            Route::post('doctors', 'store')->name('doctors.store');
+            Route::put('doctors/{doctor}', 'update')->name('doctors.update');
+            Route::delete('doctors/{doctor}', 'destroy')->name('doctors.destroy');
+            Route::post('doctors/{removedDoctor}/restoration', 'restore')->name('doctors.restore');
+        });
+        Route::controller(LetterController::class)->group(function (): void {
+            Route::get('letters/{letter}', 'show')->name('letters.show');
+            Route::put('letters/{letter}', 'update')->name('letters.update');
+            Route::delete('letters/{letter}', 'destroy')->name('letters.destroy');
+            Route::post('letters/{discarded}/restoration', 'restore')->name('letters.restore');
+            Route::post('letters/{letter}/sending', 'send')->name('letters.send');
+            Route::get('letters/{letter}/pdf', 'pdf')->name('letters.pdf');
+            Route::get('letters/{letter}/text', 'plain')->name('letters.text');
+        });
+    });
     Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
         ->can('examine', 'athlete')->name('athletes.examinations.store');
@@ -141,6 +166,13 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::get('weighing', [WeighController::class, 'show'])->name('weighing');
         });
         Route::post('signature', [ExaminationController::class, 'sign'])->can('sign', 'examination')->name('sign');
+        Route::middleware('can:sign,examination')->group(function (): void {
+            Route::get('letters', [LetterController::class, 'index'])->name('letters');
+            Route::post('letters', [LetterController::class, 'store'])->name('letters.store');
+            Route::get('page', [PageController::class, 'show'])->name('page');
+            Route::post('page', [PageController::class, 'store'])->name('page.store');
+            Route::delete('page', [PageController::class, 'destroy'])->name('page.destroy');
+        });
         Route::controller(CorrectionController::class)->middleware('can:sign,examination')->group(function (): void {
             Route::post('addenda', 'addendum')->name('addenda');
             Route::post('correction', 'correct')->name('correction');

@@ -27,12 +27,13 @@ final readonly class Deeds
      * @param  string|null  $subject  id of what it was done to
      * @param  array<string, string|int|bool>  $detail  codes and counts, never what was found
      * @param  User|null  $by  who, where it is not whoever is logged in
+     * @param  string|null  $of  id of the team, where nobody is logged in
      */
-    public function record(What $what, ?string $subject = null, array $detail = [], ?User $by = null): void
+    public function record(What $what, ?string $subject = null, array $detail = [], ?User $by = null, ?string $of = null): void
     {
         $user = $by ?? $this->auth->guard()->user();
         $user = $user instanceof User ? $user : null;
-        $team = $user?->membership?->team_id;
+        $team = $user->membership->team_id ?? $of;
         $this->database->transaction(function () use ($what, $subject, $detail, $user, $team): void {
             $chain = self::chain($team ?? Chain::NO_TEAM);
             $deed = new Deed([

@@ -17,6 +17,8 @@ enum What: string
     case ListImported = 'list_imported';
     case ImportTakenBack = 'import_taken_back';
     case AthleteErased = 'athlete_erased';
+    case ErasureAnnounced = 'erasure_announced';
+    case ErasurePutOff = 'erasure_put_off';
     case AthleteRead = 'athlete_read';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';
@@ -36,6 +38,17 @@ enum What: string
     case AddendumWritten = 'addendum_written';
     case CorrectionBegun = 'correction_begun';
     case Superseded = 'superseded';
+    case LetterBegun = 'letter_begun';
+    case LetterChanged = 'letter_changed';
+    case LetterSent = 'letter_sent';
+    case LetterDiscarded = 'letter_discarded';
+    case LetterRestored = 'letter_restored';
+    case DoctorAdded = 'doctor_added';
+    case DoctorChanged = 'doctor_changed';
+    case DoctorRemoved = 'doctor_removed';
+    case DoctorRestored = 'doctor_restored';
+    case PageOpened = 'page_opened';
+    case PageClosed = 'page_closed';
     case Printed = 'printed';
     case Exported = 'exported';
     case TeamCreated = 'team_created';

@@ -16,7 +16,7 @@ final class MemberProvider extends EloquentUserProvider
 {
     private const MEMBERSHIP = ['id', 'team_id', 'user_id', 'role', 'ended_at', 'created_at', 'updated_at'];
 
-    private const TEAM = ['id', 'name', 'asks_second_factor', 'secret', 'created_at', 'updated_at'];
+    private const TEAM = ['id', 'name', 'asks_second_factor', 'settings', 'secret', 'created_at', 'updated_at'];
 
     /**
      * @param  mixed  $identifier

@@ -10,6 +10,7 @@ use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
+use App\Models\Team;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Setting;
@@ -27,7 +28,7 @@ final class Starter
     /**
      * @param  Side  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
-     * @param  Setting|null  $setting  null: the one that follows from days, age and route
+     * @param  Setting|null  $setting  null: the team's, or the one that follows from days, age and route
      * @param  string|null  $key  of this very start: sent twice, it is one examination
      *
      * @throws ReusedKey where it was used for another knee
@@ -76,13 +77,16 @@ final class Starter
                 'start_key' => $key,
                 'revision' => 0,
             ]);
+            $team = Team::query()->findOrFail($athlete->team_id)->settings;
             $begun = ['examination_id' => $examination->id, 'name' => 'frame', 'version' => 1, 'saved_by' => $examinerId];
             $examination->sections()->create([...$begun, 'payload' => (object) [
-                'setting' => ($setting ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
+                'setting' => ($setting ?? ($route->isTouchline() ? null : $team->setting)
+                    ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
                 'route' => $route->id,
                 'hurtSide' => $hurtSide->value,
                 'daysSinceInjury' => $daysSinceInjury,
                 'ageYears' => $age,
+                ...($team->schools === [] ? [] : ['schools' => (object) $team->schools]),
             ]]);
             $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
 

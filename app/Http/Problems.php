@@ -11,7 +11,9 @@ use App\Examinations\MovedOn;
 use App\Examinations\ReusedKey;
 use App\Examinations\StaleVersion;
 use App\Http\Resources\AthleteResource;
+use App\Http\Resources\LetterResource;
 use App\Http\Resources\PartResource;
+use App\Letters\StaleLetter;
 use App\Models\Athlete;
 use App\People\CodeNeeded;
 use App\People\FactorNeeded;
@@ -37,7 +39,7 @@ final class Problems
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
         SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class,
-        FactorNeeded::class,
+        FactorNeeded::class, StaleLetter::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -120,6 +122,12 @@ final class Problems
             $stale->part,
             'changed in between by another tab or person',
             ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
+        ));
+        $exceptions->render(static fn (StaleLetter $stale): JsonResponse => self::answer(
+            409,
+            'version',
+            'somebody wrote on in between: look at what it says now',
+            ['letter' => LetterResource::make($stale->newer->load(LetterResource::WITH))->resolve()],
         ));
         $exceptions->render(static fn (ValidationException $problem): JsonResponse => self::answer(
             422,

@@ -17,6 +17,9 @@ final class Outbox extends AbstractTransport
 {
     public const TEAM = 'X-Gray-Compass-Team';
 
+    /** Whose letter it is: it goes with them. */
+    public const ATHLETE = 'X-Gray-Compass-Athlete';
+
     public const SECRET = 'X-Gray-Compass-Secret';
 
     public function __toString(): string
@@ -33,6 +36,7 @@ final class Outbox extends AbstractTransport
             $sent instanceof Email ? $sent->getTo() : $message->getEnvelope()->getRecipients(),
         );
         Mail::query()->create([
+            'athlete_id' => $headers->get(self::ATHLETE)?->getBodyAsString(),
             'team_id' => $headers->get(self::TEAM)?->getBodyAsString(),
             'secret' => $headers->has(self::SECRET),
             'recipient' => implode(', ', $to),

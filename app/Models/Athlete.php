@@ -34,9 +34,12 @@ use stdClass;
  * @property CarbonImmutable $born_on encrypted at rest
  * @property string|null $born_print by which those born on one day are found
  * @property stdClass|null $profile what else is known, see AthleteRequest; encrypted at rest
+ * @property CarbonImmutable|null $erase_on when the clock will erase the record; null: not announced
+ * @property CarbonImmutable|null $keep_until that somebody asked to keep it all the same
  * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
  * @property Collection<int, Episode> $episodes
  * @property Collection<int, Task> $tasks newest first
+ * @property Collection<int, Letter> $letters newest first
  */
 #[ScopedBy(TeamScope::class)]
 final class Athlete extends Model implements HoldsSealed
@@ -59,6 +62,7 @@ final class Athlete extends Model implements HoldsSealed
 
     protected $casts = [
         'name' => Sealed::class, 'born_on' => Sealed::class.':date', 'profile' => Sealed::class.':object',
+        'erase_on' => 'date', 'keep_until' => 'date',
     ];
 
     protected static function booted(): void
@@ -145,6 +149,17 @@ final class Athlete extends Model implements HoldsSealed
         $tasks->orderByDesc('id');
 
         return $tasks;
+    }
+
+    /**
+     * @return HasMany<Letter, $this>
+     */
+    public function letters(): HasMany
+    {
+        $letters = $this->hasMany(Letter::class);
+        $letters->orderByDesc('id');
+
+        return $letters;
     }
 
     /**

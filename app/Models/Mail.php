@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Secrets\AthleteKeys;
 use App\Secrets\HoldsSealed;
+use App\Secrets\RecordKeys;
 use App\Secrets\Sealed;
 use App\Secrets\SealedByRecords;
+use App\Secrets\Sealer;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -16,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string|null $team_id
+ * @property string|null $athlete_id whose letter it is, and by whose key it is sealed
  * @property bool $secret for nobody's eyes but the recipient's: a lead sees that it was sent, not what it says
  * @property string $recipient encrypted at rest
  * @property string $subject encrypted at rest
@@ -30,9 +34,17 @@ final class Mail extends Model implements HoldsSealed
 
     protected $table = 'mails';
 
-    protected $fillable = ['team_id', 'secret', 'recipient', 'subject', 'message'];
+    protected $fillable = ['athlete_id', 'team_id', 'secret', 'recipient', 'subject', 'message'];
 
     protected $casts = [
         'secret' => 'boolean', 'recipient' => Sealed::class, 'subject' => Sealed::class, 'message' => Sealed::class,
     ];
+
+    /** What is about an athlete goes with their key. */
+    public function sealer(array $attributes): Sealer
+    {
+        $athlete = $attributes['athlete_id'] ?? null;
+
+        return is_string($athlete) ? app(AthleteKeys::class)->ofAthlete($athlete) : app(RecordKeys::class);
+    }
 }

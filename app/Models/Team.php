@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\TeamSettings;
 use App\Secrets\HasSecret;
 use App\Secrets\HoldsSealed;
 use Database\Factories\TeamFactory;
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $name
  * @property bool $asks_second_factor whether everybody must have one
+ * @property TeamSettings $settings
  */
 final class Team extends Model implements HoldsSealed
 {
@@ -28,9 +30,9 @@ final class Team extends Model implements HoldsSealed
 
     protected $table = 'teams';
 
-    protected $fillable = ['name', 'asks_second_factor'];
+    protected $fillable = ['name', 'asks_second_factor', 'settings'];
 
-    protected $attributes = ['asks_second_factor' => false];
+    protected $attributes = ['asks_second_factor' => false, 'settings' => null];
 
-    protected $casts = ['asks_second_factor' => 'boolean'];
+    protected $casts = ['asks_second_factor' => 'boolean', 'settings' => TeamSettings::class];
 }

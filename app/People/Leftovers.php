@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Models\Doctor;
 use App\Models\Invitation;
+use App\Models\Letter;
 use App\Models\Outcome;
 use App\Models\Reset;
 use App\Models\Save;
+use App\Models\SharedPage;
+use App\Models\StudentScope;
 use App\Models\TeamScope;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -34,6 +38,11 @@ final class Leftovers
             ->where('expires_at', '<', $now->subDays(self::LINKS_DAYS))->delete();
         Outcome::onlyTrashed()->withoutGlobalScope(TeamScope::class)
             ->where('deleted_at', '<', $now->subDays(self::REMOVED_DAYS))->forceDelete();
+        foreach ([Letter::class, Doctor::class] as $removed) {
+            $removed::onlyTrashed()->withoutGlobalScopes([TeamScope::class, StudentScope::class])
+                ->where('deleted_at', '<', $now->subDays(self::REMOVED_DAYS))->forceDelete();
+        }
+        SharedPage::query()->withoutGlobalScope(TeamScope::class)->where('expires_at', '<', $now)->delete();
         DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete();
     }
 }

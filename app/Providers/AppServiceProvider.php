@@ -9,8 +9,10 @@ use App\Auth\MemberProvider;
 use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
 use App\Models\Athlete;
+use App\Models\Doctor;
 use App\Models\Episode;
 use App\Models\Examination;
+use App\Models\Letter;
 use App\Models\Membership;
 use App\Models\Outcome;
 use App\Models\Role;
@@ -88,6 +90,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('episode', static fn (string $id): Episode => Episode::query()
             ->whereHas('athlete')->findOrFail($id));
         Route::bind('removed', static fn (string $id): Outcome => Outcome::onlyTrashed()->findOrFail($id));
+        Route::bind('removedDoctor', static fn (string $id): Doctor => Doctor::onlyTrashed()->findOrFail($id));
+        Route::bind('discarded', static fn (string $id): Letter => Letter::onlyTrashed()->findOrFail($id));
         Route::bind('anyone', static fn (string $id): Athlete => Athlete::withTrashed()->findOrFail($id));
         Route::bind('archived', static fn (string $id): Athlete => Athlete::onlyTrashed()->findOrFail($id));
         // Codes in an address are matched exactly against the catalogue before any query.

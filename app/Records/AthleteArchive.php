@@ -14,7 +14,10 @@ use App\Models\Addendum;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
+use App\Models\Letter;
+use App\Models\LetterVersion;
 use App\Reports\Csv;
+use App\Reports\LetterPdf;
 use App\Reports\SummaryPdf;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -23,11 +26,11 @@ use ZipArchive;
 
 /**
  * Everything on one athlete in one zip: an index to read, and beside it the facts, documents, assessments and summaries
- * of every examination, what the knees turned out to have, what was due, and who looked at it or changed it.
+ * of every examination, what the knees turned out to have, what was due, the letters, and who looked at it or changed it.
  */
 final readonly class AthleteArchive
 {
-    public function __construct(private Judge $judge, private SummaryPdf $pdf)
+    public function __construct(private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters)
     {
     }
 
@@ -37,7 +40,7 @@ final readonly class AthleteArchive
      */
     public function open(Athlete $athlete): mixed
     {
-        $athlete->load(['episodes.examinations', 'episodes.outcomes', 'tasks.examination']);
+        $athlete->load(['episodes.examinations', 'episodes.outcomes', 'tasks.examination', 'letters.versions.writer']);
         $file = (string) tempnam(self::place(), 'gc-');
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
@@ -49,6 +52,9 @@ final readonly class AthleteArchive
         }
         $facts = (new AthleteResource($athlete))->resolve(new Request);
         $zip->addFromString('athlete.json', self::json($facts));
+        foreach ($athlete->letters as $letter) {
+            $this->letter($zip, $letter);
+        }
         $zip->addFromString('log.csv', Csv::of(self::log($athlete, array_keys($names))));
         $zip->addFromString('index.html', view('archive', [
             'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
@@ -92,6 +98,18 @@ final readonly class AthleteArchive
         $zip->addFromString("{$folder}/summary.pdf", $this->pdf->render($examination, $assessment));
 
         return $folder;
+    }
+
+    /** As it stands or as it left, and all that it said before. */
+    private function letter(ZipArchive $zip, Letter $letter): void
+    {
+        $zip->addFromString("letters/{$letter->id}.txt", $this->letters->plain($letter, $letter->newest()));
+        $zip->addFromString("letters/{$letter->id}.json", self::json($letter->versions->map(
+            static fn (LetterVersion $one): array => [
+                'number' => $one->number, 'at' => $one->created_at->toIso8601ZuluString(),
+                'by' => $one->writer->name ?? null, ...$one->content,
+            ],
+        )->values()));
     }
 
     /**

@@ -40,7 +40,7 @@ final readonly class Erasure
             DB::table('athletes')->where('id', $athlete->id)->delete();
             $this->deeds->record(What::AthleteErased, $athlete->id, [
                 'examinations' => \count($examinations), 'digest' => $stub->digest(),
-            ], $by);
+            ], $by, $athlete->team_id);
 
             return $stub;
         });

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Models\Examination;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Condition;
 
@@ -24,15 +22,8 @@ final class SummaryPdf
     public function render(Examination $examination, array $assessment): string
     {
         $words = new SummaryWords($this->data->catalogue(), $this->data->signs(), $this->data->schools());
-        $options = new Options;
-        $options->setIsRemoteEnabled(false);
-        $options->setIsPhpEnabled(false);
-        $options->setDefaultFont('DejaVu Sans');
-        $options->setTempDir(storage_path('framework/cache'));
-        $options->setFontCache(storage_path('framework/cache'));
-        $pdf = new Dompdf($options);
-        $pdf->setPaper('A4');
-        $pdf->loadHtml(view('summary', [
+
+        return Paper::of(view('summary', [
             'examination' => $examination,
             'athlete' => $examination->episode->athlete,
             'frame' => self::frame($examination),
@@ -43,10 +34,7 @@ final class SummaryPdf
                 array_column(Condition::cases(), 'value'),
                 array_map(static fn (Condition $condition): string => $condition->label(), Condition::cases()),
             ),
-        ])->render());
-        $pdf->render();
-
-        return (string) $pdf->output();
+        ]));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Secrets;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -20,10 +21,14 @@ final readonly class Rotation
         'users' => ['secret', 'name', 'email', 'factor', 'recovery'],
         'invitations' => ['email'],
         'mails' => ['recipient', 'subject', 'message'],
+        'doctors' => ['content'],
         'imports' => ['content', 'problem'],
         'erased_athletes' => ['reason'],
         'athletes' => ['data_key'],
     ];
+
+    /** Rows of these belong to an athlete where this column says so, and are sealed by their data key. */
+    private const OF_ATHLETES = ['mails' => 'athlete_id'];
 
     private const AT_ONCE = 200;
 
@@ -34,7 +39,7 @@ final readonly class Rotation
     /** How many rows there are to look at. */
     public function size(): int
     {
-        return array_sum(array_map(static fn (string $table): int => DB::table($table)->count(), array_keys(self::COLUMNS)));
+        return array_sum(array_map(static fn (string $table): int => self::rows($table)->count(), array_keys(self::COLUMNS)));
     }
 
     /**
@@ -47,7 +52,7 @@ final readonly class Rotation
     {
         $changed = 0;
         foreach (self::COLUMNS as $table => $columns) {
-            DB::table($table)->select(['id', ...$columns])->orderBy('id')->chunkById(
+            self::rows($table)->select(['id', ...$columns])->orderBy('id')->chunkById(
                 self::AT_ONCE,
                 function (iterable $rows) use ($table, $columns, $looked, &$changed): void {
                     foreach ($rows as $row) {
@@ -59,6 +64,13 @@ final readonly class Rotation
         }
 
         return $changed;
+    }
+
+    private static function rows(string $table): Builder
+    {
+        $rows = DB::table($table);
+
+        return isset(self::OF_ATHLETES[$table]) ? $rows->whereNull(self::OF_ATHLETES[$table]) : $rows;
     }
 
     /**

@@ -7,7 +7,10 @@ namespace Database\Seeders;
 use App\Examinations\Document;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
+use App\Letters\Letters;
+use App\Letters\Way;
 use App\Models\Athlete;
+use App\Models\Doctor;
 use App\Models\Examination;
 use App\Models\Task;
 use App\Models\User;
@@ -41,7 +44,7 @@ final readonly class SeasonSeeder
 
     public function __construct(
         private Starter $starter, private Signer $signer, private Assessor $assessor, private Figures $figures,
-        private Outcomes $outcomes, private Tasks $tasks,
+        private Outcomes $outcomes, private Tasks $tasks, private Letters $letters,
     ) {
     }
 
@@ -148,6 +151,22 @@ final readonly class SeasonSeeder
         }
     }
 
+    /** The book of doctors; the one whom letters go to. */
+    private function doctors(User $by): Doctor
+    {
+        foreach ([
+            ['Dr Anselm Brook', 'sports medicine', 'Fenmoor Health Centre', "Mill Lane 4\nFenmoor", 'brook@fenmoor-health.example'],
+            ['Dr Sunniva Hale', 'radiology', 'Hale Imaging', "Quay Street 11\nFenmoor", 'post@hale-imaging.example'],
+            ['Dr Ines Falkner', 'knee surgery', 'Marsh End Hospital', "Hospital Road 1\nMarsh End", 'falkner@marsh-end.example'],
+        ] as [$name, $field, $practice, $address, $email]) {
+            $doctor = Doctor::query()->create(['team_id' => $by->teamId(), 'content' => [
+                'name' => $name, 'field' => $field, 'practice' => $practice, 'address' => $address, 'email' => $email, 'phone' => '',
+            ]]);
+        }
+
+        return $doctor;
+    }
+
     /**
      * What is due whenever the demo is started: today, tomorrow, and an answer that is awaited.
      *
@@ -159,8 +178,10 @@ final readonly class SeasonSeeder
         $this->tasks->note($athletes['H14'], 'Ring her guardian about the brace', $today->startOfDay(), $by);
         $this->tasks->note($athletes['T13'], 'Ask the ward for a date', $today->addDay()->startOfDay(), $by);
         $asked = Task::query()->where('athlete_id', $athletes['T13']->id)->where('kind', TaskKind::Referral)->first();
-        if ($asked !== null) {
-            $this->tasks->move($asked, TaskState::Sent, null, null, $by);
+        $about = $asked?->examination;
+        if ($asked !== null && $about !== null) {
+            $letter = $this->letters->begin($about, $this->doctors($by), $by);
+            $this->letters->send($letter, $letter->version, Way::Mail, [$asked->id], $by);
         }
     }
 }

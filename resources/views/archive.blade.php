@@ -38,6 +38,14 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 {{ $outcome['note'] }}</p>
 @endforeach
 @endforeach
+@if ($facts['letters'] !== [])
+<h2>Letters</h2>
+<table>
+@foreach ($facts['letters'] as $letter)
+<tr><td>{{ substr($letter['at'], 0, 10) }}</td><td><a href="letters/{{ $letter['id'] }}.txt">{{ $letter['toName'] === '' ? 'To nobody yet' : $letter['toName'] }}</a>, <a href="letters/{{ $letter['id'] }}.json">all versions</a></td><td>{{ $letter['sent'] ?? 'not sent' }}</td></tr>
+@endforeach
+</table>
+@endif
 @if ($facts['tasks'] !== [])
 <h2>Due and done</h2>
 <table>

@@ -179,7 +179,7 @@ trait AccountPromises
         $this->deleteJson("/api/members/{$bo}")->assertNotFound();
         $this->putJson("/api/members/{$bo}", ['role' => 'coach'])->assertNotFound();
         $this->putJson('/api/team', ['name' => ''])->assertStatus(422);
-        $this->putJson('/api/team', ['name' => 'Fenmoor', 'asksSecondFactor' => false])->assertNoContent();
+        $this->putJson('/api/team', self::settings())->assertNoContent();
         $mails = $this->getJson('/api/mails')->assertOk()->json();
         self::assertIsArray($mails);
         $this->getJson("/api/mails/{$mails[0]['id']}")->assertOk();
@@ -198,6 +198,8 @@ trait AccountPromises
             '{mail}' => Mail::query()->latest('id')->firstOrFail()->id,
             '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
             '{anyone}' => $this->athleteOf($user)->id,
+            '{letter}' => $this->letterOf($id),
+            '{doctor}' => (string) $this->postJson('/api/doctors', ['name' => 'Dr Ines Falkner'])->json('id'),
             '{episode}' => $episode = Examination::query()->findOrFail($id)->episode_id,
             '{outcome}' => (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'),
         ];

@@ -17,6 +17,7 @@ use Opis\JsonSchema\Validator;
 final class ContractTest extends FeatureTestCase
 {
     use AccountPromises;
+    use LetterPromises;
 
     /** What somebody may ask for who is not logged in. */
     private const OPEN = [
@@ -39,6 +40,7 @@ final class ContractTest extends FeatureTestCase
         $this->outcomes($id);
         $this->records($user);
         $this->imports();
+        $this->letters($id, $user);
         $this->calendars($athlete->id);
         $this->accounts($user);
         $this->teams($user);
@@ -143,7 +145,7 @@ final class ContractTest extends FeatureTestCase
         Assessment::query()->where('examination_id', $id)->update(['problem' => null]);
         $this->getJson("/api/examinations/{$id}/weighing")->assertStatus(410);
         foreach (self::changes($id, '') as [$method, $uri, $body]) {
-            if (str_contains($uri, $id) && ! str_ends_with($uri, 'addenda') && ! str_ends_with($uri, 'correction')) {
+            if (str_contains($uri, $id) && preg_match('/(addenda|correction|letters|page)$/', $uri) !== 1) {
                 $this->json($method, $uri, $body)->assertStatus(423);
             }
         }
@@ -236,6 +238,7 @@ final class ContractTest extends FeatureTestCase
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
             ['DELETE', "/api/examinations/{$id}/findings/gait/both", $part],
             ['POST', '/api/weigh', []],
+            ...self::letterChanges($id),
         ];
     }
 
@@ -245,7 +248,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/athletes/{anyone}/archive', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/athletes/{anyone}/archive', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",

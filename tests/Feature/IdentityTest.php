@@ -10,8 +10,10 @@ use App\People\Device;
 use App\People\Passwords;
 use App\People\TimeCode;
 use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -184,5 +186,16 @@ final class IdentityTest extends FeatureTestCase
         self::assertIsList($codes);
 
         return [$secret, array_map(strval(...), $codes)];
+    }
+
+    public function test_whoever_is_logged_in_comes_with_all_that_their_team_and_their_place_in_it_hold(): void
+    {
+        $user = $this->member();
+        $known = Auth::createUserProvider('users')?->retrieveById($user->id);
+        self::assertInstanceOf(User::class, $known);
+        foreach ([$known->membership, $known->present()->team] as $row) {
+            self::assertInstanceOf(Model::class, $row);
+            self::assertEqualsCanonicalizing(Schema::getColumnListing($row->getTable()), array_keys($row->getAttributes()));
+        }
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Import\ImportState;
+use App\Models\Doctor;
 use App\Models\Episode;
 use App\Models\Import;
 use App\Models\Invitation;
+use App\Models\Letter;
 use App\Models\Mail;
 use App\Models\Outcome;
 use App\Models\Role;
@@ -28,6 +30,8 @@ use Illuminate\Support\Str;
 /** Every route of the API, whoever comes: a route that is added stands here by itself. */
 final class RoutesTest extends FeatureTestCase
 {
+    use LetterPromises;
+
     /** Whoever is not logged in may only do so. */
     private const OPEN = [
         'login', 'me', 'nothing', 'calendars.read', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
@@ -60,7 +64,22 @@ final class RoutesTest extends FeatureTestCase
         'members.destroy' => [403, 403, 403, 204],
         'invitations.store' => [403, 403, 403, 201],
         'invitations.destroy' => [403, 403, 403, 204],
+        'team' => [403, 403, 403, 200],
         'team.update' => [403, 403, 403, 204],
+        'doctors' => [403, 403, 200, 200],
+        'doctors.store' => [403, 403, 201, 201],
+        'doctors.update' => [403, 403, 204, 204],
+        'doctors.destroy' => [403, 403, 204, 204],
+        'doctors.restore' => [403, 403, 204, 204],
+        'letters.show' => [403, 404, 200, 200],
+        'letters.update' => [403, 404, 200, 200],
+        'letters.destroy' => [403, 404, 204, 204],
+        'letters.restore' => [403, 404, 204, 204],
+        'letters.send' => [403, 404, 200, 200],
+        'letters.pdf' => [403, 404, 200, 200],
+        'letters.text' => [403, 404, 200, 200],
+        'retention' => [403, 403, 403, 200],
+        'retention.update' => [403, 403, 403, 204],
         'mails' => [403, 403, 403, 200],
         'mails.show' => [403, 403, 403, 200],
         'imports.preview' => [403, 403, 200, 200],
@@ -105,7 +124,12 @@ final class RoutesTest extends FeatureTestCase
         'examinations.document' => [403, 404, 200, 200],
         'examinations.weighing' => [403, 404, 200, 200],
         'examinations.sign' => [403, 404, 200, 200],
+        'examinations.letters' => [403, 404, 200, 200],
+        'examinations.page' => [403, 404, 200, 200],
+        'examinations.page.destroy' => [403, 404, 204, 204],
         // Not signed yet.
+        'examinations.letters.store' => [403, 404, 422, 422],
+        'examinations.page.store' => [403, 404, 422, 422],
         'examinations.addenda' => [403, 404, 422, 422],
         'examinations.correction' => [403, 404, 422, 422],
         // Of the lead: to a student it does not exist.
@@ -167,7 +191,10 @@ final class RoutesTest extends FeatureTestCase
             'outcomes.store', 'outcomes.update' => self::MRI,
             'members.update' => ['role' => 'student'],
             'invitations.store' => ['role' => 'student', 'email' => 'bo@fenmoor.example'],
-            'team.update' => ['name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false],
+            'team.update' => self::settings(),
+            'doctors.store', 'doctors.update' => ['name' => 'Dr Ines Falkner'],
+            'letters.update' => self::WORDING,
+            'letters.send' => ['version' => 1, 'by' => 'hand'],
             'login' => ['email' => 'nobody@fenmoor.example', 'password' => 'a guess'],
             'athletes.examinations.store' => ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             'examinations.sign' => $this->seen($examination),
@@ -189,6 +216,7 @@ final class RoutesTest extends FeatureTestCase
     private function ofTeam(User $lead, User $user): array
     {
         $other = User::factory()->memberOf($lead->present()->team)->create();
+        $examination = (string) DB::table('examinations')->where('team_id', $lead->teamId())->value('id');
         DB::table('sessions')->insert([
             'id' => $session = Str::random(40), 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0,
         ]);
@@ -209,6 +237,10 @@ final class RoutesTest extends FeatureTestCase
                 'state' => TaskState::Open, 'content' => ['title' => 'ring', 'why' => '', 'side' => null],
             ])->id,
             '{import}' => Import::query()->create(['team_id' => $lead->teamId(), 'state' => ImportState::Done, 'total' => 0, 'done' => 0])->id,
+            '{letter}' => $this->letterOf($examination),
+            '{discarded}' => tap(Letter::query()->withoutGlobalScopes()->findOrFail($this->letterOf($examination)))->delete()->id,
+            '{doctor}' => $this->doctorOf($lead)->id,
+            '{removedDoctor}' => tap($this->doctorOf($lead))->delete()->id,
             '{anyone}' => $this->athleteOf($lead)->id,
             '{episode}' => $this->episodeOf($lead)->id,
             '{outcome}' => $this->outcomeOf($lead)->id,
@@ -278,6 +310,13 @@ final class RoutesTest extends FeatureTestCase
     private function episodeOf(User $user): Episode
     {
         return Episode::query()->create(['athlete_id' => $this->athleteOf($user)->id, 'hurt_side' => Side::Left]);
+    }
+
+    private function doctorOf(User $user): Doctor
+    {
+        return Doctor::query()->create(['team_id' => $user->teamId(), 'content' => array_fill_keys(
+            ['name', 'field', 'practice', 'address', 'email', 'phone'], '',
+        )]);
     }
 
     private function outcomeOf(User $user): Outcome

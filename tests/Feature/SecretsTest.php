@@ -10,11 +10,13 @@ use App\Models\Addendum;
 use App\Models\Assessment;
 use App\Models\Athlete;
 use App\Models\Availability;
+use App\Models\Doctor;
 use App\Models\ErasedAthlete;
 use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Import;
 use App\Models\Invitation;
+use App\Models\LetterVersion;
 use App\Models\Mail;
 use App\Models\Outcome;
 use App\Models\Section;
@@ -40,7 +42,7 @@ final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
-        Addendum::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Task::class, Availability::class,
+        Addendum::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Task::class, Availability::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

@@ -11,6 +11,7 @@ use App\Http\Resources\SessionResource;
 use App\Models\User;
 use App\People\Presence;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
@@ -21,13 +22,25 @@ final readonly class TeamController
     {
     }
 
+    public function show(#[CurrentUser] User $user): JsonResponse
+    {
+        $team = $user->present()->team;
+
+        return response()->json([
+            'name' => $team->name, 'asksSecondFactor' => $team->asks_second_factor, ...$team->settings->content(),
+        ]);
+    }
+
     public function update(TeamRequest $request, #[CurrentUser] User $user): Response
     {
         (new Presence($request->session()))->insistFresh();
         DB::transaction(function () use ($request, $user): void {
-            $user->present()->team->update($request->settings());
+            $settings = $request->settings();
+            $user->present()->team->update($settings);
             $this->deeds->record(What::TeamChanged, $user->teamId(), [
-                'second factor asked for' => $request->boolean('asksSecondFactor') ? 'yes' : 'no',
+                'second factor asked for' => $settings['asks_second_factor'] ? 'yes' : 'no',
+                'pages shared' => $settings['settings']->sharesPages ? 'yes' : 'no',
+                'kept for years' => $settings['settings']->keepsYears ?? 'for ever',
             ]);
         });
 

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
+use App\Models\Letter;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
@@ -43,11 +44,24 @@ final class AthleteResource extends JsonResource
                 $isWhole,
                 fn (): array => StoryResource::all($this->resource->episodes, $request),
             ),
+            'letters' => $this->when($isWhole, fn (): array => $this->letters()),
             'examinations' => $this->when(
                 $isWhole,
                 fn (): array => $this->visits($request),
             ),
         ];
+    }
+
+    /**
+     * Newest first.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function letters(): array
+    {
+        return array_values($this->resource->letters->map(static fn (Letter $letter): array => [
+            ...LetterResource::line($letter), 'examination' => $letter->examination_id,
+        ])->all());
     }
 
     /**

@@ -35,6 +35,7 @@ final class SessionResource extends JsonResource
                     'id' => $one->team_id, 'name' => $one->team->name, 'here' => $one->id === $user->membership_id,
                 ])->all(),
                 'secondFactor' => SecondFactor::isOn($user),
+                'sharesPages' => $user->present()->team->settings->sharesPages,
                 'asksSecondFactor' => $user->present()->team->asks_second_factor,
             ],
             'deviceKey' => $user === null ? null : DeviceKey::of($user),

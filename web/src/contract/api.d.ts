@@ -321,7 +321,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What is set for the team */
+        get: operations["showTeam"];
         /** Settings of the team */
         put: operations["changeTeam"];
         post?: never;
@@ -513,6 +514,40 @@ export interface paths {
         post?: never;
         /** Erase everything on one athlete, for good; asks for the password again */
         delete: operations["eraseRecord"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{anyone}/retention": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep it for another year */
+        put: operations["keepLonger"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/retention": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the clock will erase, the soonest first */
+        get: operations["listRetention"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1045,6 +1080,183 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Letters about an examination, newest first */
+        get: operations["listLetters"];
+        put?: never;
+        /** Begin a letter; it is proposed from what was signed */
+        post: operations["beginLetter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/examinations/{examination}/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Until when the page of the athlete is open */
+        get: operations["showPage"];
+        put?: never;
+        /** Open a page with what the examination says to the athlete, without log-in */
+        post: operations["openPage"];
+        /** Close it */
+        delete: operations["closePage"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{letter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A letter with all that it said before */
+        get: operations["showLetter"];
+        /** Write on; each change is a version */
+        put: operations["changeLetter"];
+        post?: never;
+        /** Discard a draft; for a day it can be taken back */
+        delete: operations["discardLetter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{discarded}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a discarded draft back */
+        post: operations["restoreLetter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{letter}/sending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It leaves, and changes no more */
+        post: operations["sendLetter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{letter}/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** On paper */
+        get: operations["showLetterPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{letter}/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** As plain text */
+        get: operations["showLetterText"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doctors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The book of doctors, by name */
+        get: operations["listDoctors"];
+        put?: never;
+        /** Add somebody to the book of doctors */
+        post: operations["addDoctor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doctors/{doctor}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what stands in the book; letters stay as they are */
+        put: operations["changeDoctor"];
+        post?: never;
+        /** Out of the book; for a day it can be taken back */
+        delete: operations["removeDoctor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doctors/{removedDoctor}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Back into the book */
+        post: operations["restoreDoctor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -1139,6 +1351,8 @@ export interface components {
                 }[];
                 /** @description whether it is on */
                 secondFactor: boolean;
+                /** @description whether athletes may be given a page that opens without log-in */
+                sharesPages: boolean;
                 /** @description the team wants it of everybody; without it nothing else is answered */
                 asksSecondFactor: boolean;
             } | null;
@@ -1211,6 +1425,21 @@ export interface components {
         TeamSettings: {
             name: string;
             asksSecondFactor: boolean;
+            /** @description lines above its letters; empty: its name */
+            letterHead: string;
+            /** @description whether athletes may be given a page that opens without log-in */
+            sharesPages: boolean;
+            /** @description after the last visit; null: the clock erases nothing */
+            keepsYears: number | null;
+            /** @description by kind, with which examinations begin */
+            schools: {
+                [key: string]: string;
+            };
+            /**
+             * @description with which they begin off the touchline; null: by days and age
+             * @enum {string|null}
+             */
+            setting: "specialist" | null;
         };
         SentMail: {
             id: string;
@@ -1269,6 +1498,13 @@ export interface components {
             /** @description of somebody under 18 */
             guardian?: string | null;
             notes?: string | null;
+        };
+        ToErase: {
+            id: string;
+            name: string;
+            squad: string;
+            /** Format: date */
+            on: string;
         };
         Erasure: {
             reason: string;
@@ -1521,6 +1757,111 @@ export interface components {
         Made: {
             id: string;
         };
+        Addressee: {
+            name: string;
+            practice: string;
+            address: string;
+            email: string;
+        };
+        NewDoctor: {
+            name: string;
+            /** @description surgeon, radiology, sports medicine */
+            field?: string;
+            practice?: string;
+            address?: string;
+            email?: string;
+            phone?: string;
+        };
+        Doctor: {
+            id: string;
+            name: string;
+            field: string;
+            practice: string;
+            address: string;
+            email: string;
+            phone: string;
+        };
+        NewLetter: {
+            /** @description id of somebody in the book */
+            doctor?: string | null;
+        };
+        LetterLine: {
+            id: string;
+            /** @description empty while it is addressed to nobody */
+            toName: string;
+            /**
+             * Format: date-time
+             * @description when it left, or was last changed
+             */
+            at: string;
+            /** @description how it left; null: a draft */
+            sent: string | null;
+            /** @description its id */
+            examination?: string;
+        };
+        LetterVersion: {
+            number: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            subject: string;
+            text: string;
+        };
+        Letter: {
+            id: string;
+            toName: string;
+            /** Format: date-time */
+            at: string;
+            sent: string | null;
+            examination: string;
+            athlete: {
+                id: string;
+                name: string;
+            };
+            version: number;
+            to: components["schemas"]["Addressee"];
+            subject: string;
+            text: string;
+            sentBy: string | null;
+            /** @description newest first */
+            versions: components["schemas"]["LetterVersion"][];
+            /** @description open ones that it may carry; none once it has left */
+            referrals: {
+                id: string;
+                title: string;
+            }[];
+        };
+        LetterWording: {
+            /** @description the one that was on screen */
+            version: number;
+            to: components["schemas"]["Addressee"];
+            subject: string;
+            text: string;
+        };
+        LetterSending: {
+            /** @description the one that was on screen */
+            version: number;
+            /** @enum {string} */
+            by: "mail" | "hand";
+            /** @description ids of referrals that are sent with it */
+            carries?: string[];
+        };
+        StaleLetter: {
+            error: components["schemas"]["Fault"];
+            letter: components["schemas"]["Letter"];
+        };
+        SharedPage: {
+            /**
+             * Format: date-time
+             * @description null: it is not open
+             */
+            until: string | null;
+        };
+        OpenedPage: {
+            address: string;
+            /** Format: date-time */
+            until: string;
+        };
         Task: {
             id: string;
             /** @enum {string} */
@@ -1613,6 +1954,8 @@ export interface components {
             stories: components["schemas"]["Story"][];
             /** @description newest first */
             tasks: components["schemas"]["Task"][];
+            /** @description newest first */
+            letters: components["schemas"]["LetterLine"][];
             /** Format: date */
             bornOn: string;
             profile: components["schemas"]["AthleteProfile"];
@@ -1766,6 +2109,8 @@ export interface components {
             conditions: {
                 id: components["schemas"]["ConditionId"];
                 label: string;
+                /** @description what it hurts, as an athlete reads it */
+                part: string;
             }[];
             manoeuvres: components["schemas"]["Manoeuvre"][];
             settings: components["schemas"]["Labelled"][];
@@ -5817,6 +6162,15 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
+        /** @description Somebody wrote on in between; with the letter as it stands */
+        StaleLetter: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["StaleLetter"];
+            };
+        };
         /** @description Not accepted; nothing is stored */
         Refused: {
             headers: {
@@ -6408,6 +6762,28 @@ export interface operations {
             419: components["responses"]["PageExpired"];
         };
     };
+    showTeam: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The settings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TeamSettings"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
     changeTeam: {
         parameters: {
             query?: never;
@@ -6722,6 +7098,53 @@ export interface operations {
             404: components["responses"]["NotFound"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
+        };
+    };
+    keepLonger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID; of somebody put away too */
+                anyone: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    listRetention: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The athletes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToErase"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
         };
     };
     exportAthletes: {
@@ -7791,6 +8214,468 @@ export interface operations {
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
             423: components["responses"]["Signed"];
+        };
+    };
+    listLetters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The letters */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterLine"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    beginLetter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLetter"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    showPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Until when */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharedPage"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    openPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its address, told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenedPage"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    closePage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    showLetter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The letter */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Letter"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeLetter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetterWording"];
+            };
+        };
+        responses: {
+            /** @description As it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Letter"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["StaleLetter"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    discardLetter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Discarded */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    restoreLetter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                discarded: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    sendLetter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetterSending"];
+            };
+        };
+        responses: {
+            /** @description As it left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Letter"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["StaleLetter"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    showLetterPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    showLetterText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The text */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    listDoctors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The book */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Doctor"][];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+        };
+    };
+    addDoctor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDoctor"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    changeDoctor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                doctor: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDoctor"];
+            };
+        };
+        responses: {
+            /** @description Changed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    removeDoctor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                doctor: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    restoreDoctor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                removedDoctor: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
         };
     };
     showCatalogue: {

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Audit\Deeds;
+use App\Audit\What;
+use App\Http\Requests\DoctorRequest;
+use App\Http\Resources\DoctorResource;
+use App\Models\Doctor;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+/** The team's book of doctors. */
+final readonly class DoctorController
+{
+    /** More than this is no book that one looks through. */
+    private const MOST = 500;
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    /** By name. */
+    public function index(): AnonymousResourceCollection
+    {
+        return DoctorResource::collection(Doctor::query()->orderByDesc('id')->limit(self::MOST)->get()
+            ->sortBy(static fn (Doctor $doctor): string => mb_strtolower($doctor->content['name']))->values());
+    }
+
+    public function store(DoctorRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $doctor = DB::transaction(function () use ($request, $user): Doctor {
+            $made = Doctor::query()->create(['team_id' => $user->teamId(), 'content' => $request->content()]);
+            $this->deeds->record(What::DoctorAdded, $made->id);
+
+            return $made;
+        });
+
+        return response()->json(['id' => $doctor->id], 201);
+    }
+
+    public function update(DoctorRequest $request, Doctor $doctor): Response
+    {
+        return $this->done($doctor, What::DoctorChanged, static fn () => $doctor->update(['content' => $request->content()]));
+    }
+
+    /** For a day it can be taken back; see Leftovers. */
+    public function destroy(Doctor $doctor): Response
+    {
+        return $this->done($doctor, What::DoctorRemoved, $doctor->delete(...));
+    }
+
+    public function restore(Doctor $removedDoctor): Response
+    {
+        return $this->done($removedDoctor, What::DoctorRestored, $removedDoctor->restore(...));
+    }
+
+    /**
+     * @param  callable(): mixed  $deed
+     */
+    private function done(Doctor $doctor, What $what, callable $deed): Response
+    {
+        DB::transaction(function () use ($doctor, $what, $deed): void {
+            $deed();
+            $this->deeds->record($what, $doctor->id);
+        });
+
+        return response()->noContent();
+    }
+}

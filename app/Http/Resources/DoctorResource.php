@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Doctor;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * Somebody in the book of doctors.
+ *
+ * @property-read Doctor $resource
+ */
+final class DoctorResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        return ['id' => $this->resource->id, ...$this->resource->content];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use GrayCompass\Core\Knee\Setting;
+use Illuminate\Contracts\Database\Eloquent\Castable;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+
+/** What a team sets for itself; what it does not set is as shipped. */
+final readonly class TeamSettings implements Castable
+{
+    /**
+     * @param  string  $letterHead  lines above its letters; empty: its name
+     * @param  bool  $sharesPages  whether athletes may be given a page that opens without log-in
+     * @param  int<1, 40>|null  $keepsYears  after the last visit, and not before the age of 18 plus as many; null: the
+     *                                       clock erases nothing
+     * @param  array<string, string>  $schools  by kind, with which examinations begin; what is missing stands for its preset
+     * @param  Setting|null  $setting  with which examinations begin off the touchline; null: by days and age
+     */
+    public function __construct(
+        public string $letterHead = '',
+        public bool $sharesPages = false,
+        public ?int $keepsYears = null,
+        public array $schools = [],
+        public ?Setting $setting = null,
+    ) {
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function content(): array
+    {
+        return [
+            'letterHead' => $this->letterHead,
+            'sharesPages' => $this->sharesPages,
+            'keepsYears' => $this->keepsYears,
+            'schools' => (object) $this->schools,
+            'setting' => $this->setting?->value,
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $content
+     */
+    public static function from(array $content): self
+    {
+        $years = $content['keepsYears'] ?? null;
+        $setting = $content['setting'] ?? null;
+
+        $schools = [];
+        foreach ((array) ($content['schools'] ?? []) as $kind => $school) {
+            if (\is_string($kind) && \is_string($school)) {
+                $schools[$kind] = $school;
+            }
+        }
+
+        return new self(
+            \is_string($content['letterHead'] ?? null) ? $content['letterHead'] : '',
+            ($content['sharesPages'] ?? false) === true,
+            \is_int($years) ? max(1, min(40, $years)) : null,
+            $schools,
+            \is_string($setting) ? Setting::tryFrom($setting) : null,
+        );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $arguments
+     * @return CastsAttributes<self, self>
+     */
+    public static function castUsing(array $arguments): CastsAttributes
+    {
+        return new class implements CastsAttributes
+        {
+            public function get(Model $model, string $key, mixed $value, array $attributes): TeamSettings
+            {
+                $content = \is_string($value) ? json_decode($value, true) : null;
+
+                return TeamSettings::from(\is_array($content) ? $content : []);
+            }
+
+            public function set(Model $model, string $key, mixed $value, array $attributes): ?string
+            {
+                return $value instanceof TeamSettings ? json_encode($value->content(), JSON_THROW_ON_ERROR) : null;
+            }
+        };
+    }
+}

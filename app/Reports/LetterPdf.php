@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reports;
+
+use App\Models\Letter;
+use App\Models\LetterVersion;
+use App\Models\Team;
+
+/** One version of a letter, on paper and as plain text. */
+final readonly class LetterPdf
+{
+    /** @return string the PDF */
+    public function render(Letter $letter, LetterVersion $version): string
+    {
+        return Paper::of(view('letter', [
+            'head' => self::head($letter), 'version' => $version, 'to' => $version->to()->lines(),
+            'on' => $letter->sent_at ?? $version->created_at, 'isDraft' => $letter->sent_at === null,
+        ]));
+    }
+
+    public function plain(Letter $letter, LetterVersion $version): string
+    {
+        $on = ($letter->sent_at ?? $version->created_at)->format('j F Y');
+
+        return implode("\n\n", array_filter([
+            implode("\n", self::head($letter)),
+            implode("\n", $version->to()->lines()),
+            $on,
+            $version->content['subject'],
+            $version->content['text'],
+        ]))."\n";
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function head(Letter $letter): array
+    {
+        $team = Team::query()->findOrFail($letter->team_id);
+        $set = trim($team->settings->letterHead);
+
+        return preg_split('/\R/u', $set === '' ? $team->name : $set) ?: [];
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Athlete;
+use App\Models\Letter;
+use App\Models\Mail;
+use App\Models\Role;
+use App\Models\SharedPage;
+use App\Models\Task;
+use App\Models\User;
+use App\People\Leftovers;
+use App\Records\Erasure;
+use App\Tasks\TaskKind;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Smalot\PdfParser\Parser;
+use ZipArchive;
+
+/** Letters about signed examinations, the book of doctors, and the page of the athlete. */
+final class LettersTest extends FeatureTestCase
+{
+    use LetterPromises;
+
+    private const FALKNER = [
+        'name' => 'Dr Ines Falkner', 'field' => 'knee surgery', 'practice' => 'Fenmoor Orthopaedics',
+        'address' => "3 Mill Lane\nFenmoor", 'email' => 'falkner@ortho.example', 'phone' => '',
+    ];
+
+    private User $user;
+
+    private string $signed;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->member(role: Role::Lead);
+        $this->signed = $this->openedBy($this->user);
+        $loose = ['differenceBand' => 'clear', 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => true]];
+        $this->save($this->signed, 'findings/lachman/left', $loose)->assertOk();
+        $this->postJson("/api/examinations/{$this->signed}/signature", $this->seen($this->signed))->assertOk();
+    }
+
+    public function test_it_says_what_was_signed_reason_and_urgency_first(): void
+    {
+        $letter = $this->begun(self::FALKNER);
+        $athlete = Athlete::query()->firstOrFail();
+        $note = (string) $this->getJson("/api/examinations/{$this->signed}")->json('assessment.plan.note');
+        self::assertSame('Left knee of '.$athlete->name.', born '.$athlete->born_on->format('j F Y'), $letter->json('subject'));
+        $text = (string) $letter->json('text');
+        self::assertStringStartsWith('Dear Dr Ines Falkner,', $text);
+        self::assertStringContainsString($note, $text);
+        self::assertLessThan(strpos($text, 'Chance in 100'), strpos($text, 'Question: '));
+        self::assertSame('Fenmoor Orthopaedics', $letter->json('to.practice'));
+        $this->getJson("/api/athletes/{$athlete->id}")->assertJsonPath('letters.0.toName', 'Dr Ines Falkner, Fenmoor Orthopaedics');
+    }
+
+    public function test_every_change_is_a_version_and_two_who_write_do_not_overwrite_each_other(): void
+    {
+        $letter = $this->begun();
+        $id = (string) $letter->json('id');
+        $this->write($id, 1, 'First')->assertJsonPath('version', 2);
+        $this->write($id, 2, 'First')->assertJsonPath('version', 2);
+        $this->write($id, 1, 'Second')->assertStatus(409)->assertJsonPath('letter.text', 'First')->assertJsonPath('error.path', 'version');
+        $this->write($id, 2, 'Second');
+        $shown = $this->getJson("/api/letters/{$id}");
+        self::assertSame(['Second', 'First', $letter->json('text')], $shown->json('versions.*.text'));
+        self::assertStringNotContainsString('Second', (string) json_encode(DB::table('letter_versions')->get()));
+    }
+
+    public function test_it_leaves_by_mail_with_its_pdf_says_nothing_in_the_subject_and_changes_no_more(): void
+    {
+        $athlete = Athlete::query()->firstOrFail();
+        $id = (string) $this->begun(self::FALKNER)->json('id');
+        $referral = Task::query()->where('kind', TaskKind::Referral)->firstOrFail();
+        $this->getJson("/api/letters/{$id}")->assertJsonPath('referrals.0.id', $referral->id);
+        $sent = $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail', 'carries' => [$referral->id]]);
+        $sent->assertOk()->assertJsonPath('sent', 'by e-mail')->assertJsonPath('sentBy', $this->user->name)->assertJsonPath('referrals', []);
+        self::assertSame('sent', $referral->refresh()->state->value);
+        $mail = Mail::query()->sole();
+        self::assertSame(['falkner@ortho.example', 'A letter from Fenmoor Indoor Sports Club'], [$mail->recipient, $mail->subject]);
+        preg_match('/application\/pdf.*?\R\R(.+?)\R--/s', $mail->message, $found);
+        $pdf = (new Parser)->parseContent((string) base64_decode($found[1] ?? ''))->getText();
+        foreach (['Dr Ines Falkner', '3 Mill Lane', $athlete->name, 'Question:'] as $words) {
+            self::assertStringContainsString($words, $pdf);
+        }
+        self::assertStringNotContainsString('DRAFT', $pdf);
+        $this->write($id, 1, 'Afterwards')->assertStatus(422);
+        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'hand'])->assertStatus(422);
+        $this->deleteJson("/api/letters/{$id}")->assertStatus(422);
+    }
+
+    public function test_mail_needs_an_address_and_paper_does_not(): void
+    {
+        $id = (string) $this->begun()->json('id');
+        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail'])
+            ->assertStatus(422)->assertJsonPath('error.path', 'to.email');
+        self::assertStringContainsString('DRAFT', (new Parser)->parseContent((string) $this->get("/api/letters/{$id}/pdf")->content())->getText());
+        $this->putJson('/api/team', self::settings(['letterHead' => "Fenmoor Physiotherapy\n1 Hall Road"]))->assertNoContent();
+        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'hand'])->assertOk()->assertJsonPath('sent', 'by hand or post');
+        self::assertSame(0, Mail::query()->count());
+        self::assertStringStartsWith("Fenmoor Physiotherapy\n1 Hall Road\n\n", (string) $this->get("/api/letters/{$id}/text")->content());
+    }
+
+    public function test_a_draft_is_discarded_and_taken_back_for_a_day(): void
+    {
+        $id = (string) $this->begun()->json('id');
+        $this->deleteJson("/api/letters/{$id}")->assertNoContent();
+        $this->getJson("/api/examinations/{$this->signed}/letters")->assertExactJson([]);
+        (new Leftovers)();
+        $this->postJson("/api/letters/{$id}/restoration")->assertNoContent();
+        $this->getJson("/api/letters/{$id}")->assertOk();
+        $this->deleteJson("/api/letters/{$id}")->assertNoContent();
+        $this->travel(25)->hours();
+        (new Leftovers)();
+        self::assertSame(0, Letter::withTrashed()->withoutGlobalScopes()->count());
+    }
+
+    public function test_what_a_later_examination_took_the_place_of_is_not_written_about(): void
+    {
+        $later = (string) $this->postJson("/api/examinations/{$this->signed}/correction")->json('id');
+        $this->postJson("/api/examinations/{$this->signed}/letters")->assertCreated();
+        $this->postJson("/api/examinations/{$later}/letters")->assertStatus(422);
+        $this->postJson("/api/examinations/{$later}/signature", $this->seen($later))->assertOk();
+        $this->postJson("/api/examinations/{$this->signed}/letters")->assertStatus(422);
+    }
+
+    public function test_letters_and_mails_of_the_erased_go_with_them_and_before_that_into_their_archive(): void
+    {
+        $id = (string) $this->begun(self::FALKNER)->json('id');
+        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail'])->assertOk();
+        $athlete = Athlete::query()->firstOrFail();
+        $file = (string) tempnam(sys_get_temp_dir(), 'zip');
+        file_put_contents($file, $this->get("/api/athletes/{$athlete->id}/archive")->streamedContent());
+        $zip = new ZipArchive;
+        $zip->open($file);
+        self::assertStringContainsString('Dr Ines Falkner', (string) $zip->getFromName("letters/{$id}.txt"));
+        self::assertStringContainsString("letters/{$id}.txt", (string) $zip->getFromName('index.html'));
+        unlink($file);
+        app(Erasure::class)->erase($athlete, 'asked for it', $this->user);
+        self::assertSame([0, 0, 0], [DB::table('letters')->count(), DB::table('letter_versions')->count(), DB::table('mails')->count()]);
+    }
+
+    public function test_doctors_are_kept_in_a_book_that_is_sealed(): void
+    {
+        $this->postJson('/api/doctors', [...self::FALKNER, 'email' => 'no address'])->assertStatus(422)->assertJsonPath('error.path', 'email');
+        $id = (string) $this->postJson('/api/doctors', self::FALKNER)->json('id');
+        $this->postJson('/api/doctors', ['name' => 'Dr Anselm Brook'])->assertCreated();
+        self::assertSame(['Dr Anselm Brook', 'Dr Ines Falkner'], $this->getJson('/api/doctors')->json('*.name'));
+        self::assertStringNotContainsString('Falkner', (string) json_encode(DB::table('doctors')->get()));
+        $letter = $this->begun(self::FALKNER);
+        $this->putJson("/api/doctors/{$id}", [...self::FALKNER, 'name' => 'Dr Falkner-Voss'])->assertNoContent();
+        $this->getJson("/api/letters/{$letter->json('id')}")->assertJsonPath('to.name', 'Dr Ines Falkner');
+    }
+
+    public function test_the_athlete_s_page_says_its_text_and_nothing_else_until_it_is_closed_or_over(): void
+    {
+        $this->postJson("/api/examinations/{$this->signed}/page")->assertStatus(422);
+        $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
+        $open = fn (): string => (string) parse_url((string) $this->actingAs($this->user->refresh())
+            ->postJson("/api/examinations/{$this->signed}/page")->assertCreated()->json('address'), PHP_URL_PATH);
+        $first = $open();
+        $page = $open();
+        auth()->logout();
+        $this->get($first)->assertNotFound();
+        $shown = $this->get($page)->assertOk()->assertHeader('Cache-Control', 'no-store, private')->assertHeader('X-Robots-Tag', 'noindex, nofollow');
+        $text = (string) $shown->content();
+        self::assertStringContainsString('What we found', $text);
+        $athlete = Athlete::query()->withoutGlobalScopes()->firstOrFail();
+        foreach ([$athlete->name, $athlete->squad, $this->user->name, 'Fenmoor'] as $secret) {
+            self::assertStringNotContainsString($secret, $text);
+        }
+        self::assertStringNotContainsString(substr($page, 6), (string) json_encode(DB::table('shared_pages')->get()));
+        $this->travel(8)->days();
+        $this->get($page)->assertNotFound();
+        (new Leftovers)();
+        self::assertSame(0, SharedPage::query()->withoutGlobalScopes()->count());
+        $this->travelBack();
+        $page = $open();
+        $this->get($page)->assertOk();
+        $this->putJson('/api/team', self::settings())->assertNoContent();
+        $this->get($page)->assertNotFound();
+        $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
+        $this->deleteJson("/api/examinations/{$this->signed}/page")->assertNoContent();
+        $this->get($page)->assertNotFound();
+    }
+
+    public function test_a_team_begins_with_its_own_schools_and_setting_and_unknown_ones_are_refused(): void
+    {
+        $this->putJson('/api/team', self::settings(['schools' => ['laxity' => 'unheard_of']]))
+            ->assertStatus(422)->assertJsonPath('error.path', 'schools.laxity');
+        $this->putJson('/api/team', self::settings(['setting' => 'touchline']))->assertStatus(422)->assertJsonPath('error.path', 'setting');
+        $other = collect($this->getJson('/api/catalogue')->json('schools'))->firstWhere('id', 'effusion')['options'][1]['id'];
+        $this->putJson('/api/team', self::settings(['schools' => ['effusion' => $other], 'setting' => 'specialist']))->assertNoContent();
+        $this->getJson('/api/team')->assertJsonPath('schools.effusion', $other)->assertJsonPath('setting', 'specialist');
+        $start = fn (string $route): array => collect($this->getJson('/api/examinations/'.$this->postJson(
+            "/api/athletes/{$this->athleteOf($this->user)->id}/examinations",
+            ['hurtSide' => 'left', 'daysSinceInjury' => 0, 'route' => $route],
+        )->json('id'))->json('sections'))->firstWhere('name', 'frame')['payload'];
+        $frame = $start('clinic_core');
+        self::assertSame(['specialist', $other], [$frame['setting'], $frame['schools']['effusion']]);
+        self::assertSame('touchline', $start('touchline')['setting']);
+    }
+
+    /**
+     * @param  array<string, string>|null  $to
+     */
+    private function begun(?array $to = null): TestResponse
+    {
+        $doctor = $to === null ? null : $this->postJson('/api/doctors', $to)->json('id');
+        $id = $this->postJson("/api/examinations/{$this->signed}/letters", ['doctor' => $doctor])->assertCreated()->json('id');
+
+        return $this->getJson("/api/letters/{$id}")->assertOk();
+    }
+
+    private function write(string $id, int $seen, string $text): TestResponse
+    {
+        return $this->putJson("/api/letters/{$id}", [...self::WORDING, 'version' => $seen, 'text' => $text]);
+    }
+}
