@@ -169,6 +169,14 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['GET', '/api/tasks/~/calendar'],
     ['GET', '/api/athletes/~/archive'],
     ['DELETE', '/api/athletes/~/record'],
+    ['POST', `/api/examinations/${id}/letters`],
+    ['POST', `/api/examinations/${id}/page`],
+    ['PUT', '/api/letters/~'],
+    ['POST', '/api/letters/~/sending'],
+    ['POST', '/api/doctors'],
+    ['PUT', '/api/doctors/~'],
+    ['PUT', '/api/athletes/~/retention'],
+    ['GET', '/page/~'],
     ['GET', '/~'],
   ] as const
   const broken: string[] = []
@@ -201,9 +209,28 @@ test('nothing personal stands in the files of the database, in a dump or in the 
   expect((await person.send('POST', '/api/imports', { content: list, take: [2] })).status()).toBe(202)
   const mri = { kind: 'mri', on: '2026-05-01', note: marker, answers: [{ condition: 'acl', seen: 'present' }] }
   expect((await person.send('POST', `/api/episodes/${await storyOf(person, id)}/outcomes`, mri)).status()).toBe(201)
+  const doctor = { name: 'Dr Quokkard', email: 'quokkard@ortho.example' }
+  const book = (await (await person.send('POST', '/api/doctors', doctor)).json()) as { id: string }
+  const { revision } = (await (await person.api.get(`/api/examinations/${id}`)).json()) as { revision: number }
+  const signature = { revision, ungated: marker }
+  expect((await person.send('POST', `/api/examinations/${id}/signature`, signature)).status()).toBe(200)
+  const letter = (await (await person.send('POST', `/api/examinations/${id}/letters`, { doctor: book.id })).json()) as {
+    id: string
+  }
+  const leaves = { version: 1, by: 'mail' }
+  expect((await person.send('POST', `/api/letters/${letter.id}/sending`, leaves)).status()).toBe(200)
   const guest = { email: 'quokka.guest@fenmoor.example', role: 'student' }
   expect((await person.send('POST', '/api/invitations', guest)).status()).toBe(201)
-  const PLANTED = ['QUOKKAMARKER', 'Wynn Tarbuck', 'Markeree', '1987-11-23', 'quokka.guest', 'Ada Thornquist']
+  const PLANTED = [
+    'QUOKKAMARKER',
+    'Wynn Tarbuck',
+    'Markeree',
+    '1987-11-23',
+    'quokka.guest',
+    'Quokkard',
+    'quokkard',
+    'Ada Thornquist',
+  ]
   const speaks = (text: Buffer | string) => PLANTED.some((word) => text.includes(word))
   expect(files(INSTANCE).filter((file) => speaks(readFileSync(file)))).toEqual([])
   const sockets = readFileSync(`${INSTANCE}/sockets`, 'utf8').trim()

@@ -61,7 +61,7 @@ export function catalogue(): Catalogue {
       { id: 'supine', label: 'Supine' },
       { id: 'standing', label: 'Standing' },
     ],
-    conditions: [{ id: 'acl', label: 'ACL tear' }],
+    conditions: [{ id: 'acl', label: 'ACL tear', part: 'the front cross ligament (ACL)' }],
     manoeuvres: [
       manoeuvre('lachman', 'supine', { fields: [field('translationMm', { label: 'Translation' })] }),
       manoeuvre('pivot', 'supine', { fields: [field('cells', { inner: [field('rotation', { label: 'Turned' })] })] }),

@@ -3,6 +3,9 @@ import { useCatalogue } from './stores/catalogue'
 import { useSession } from './stores/session'
 import { hush } from './ui/telling'
 
+/** Screens on which a student has nothing to do. */
+const BEYOND_STUDENTS = ['import', 'letter', 'doctors']
+
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
@@ -51,6 +54,14 @@ export const router = createRouter({
           .catch(() => undefined),
     },
     { path: '/athletes/:id', name: 'athlete', component: () => import('./views/AthleteView.vue'), props: true },
+    { path: '/letters/:id', name: 'letter', component: () => import('./views/LetterView.vue'), props: true },
+    { path: '/doctors', name: 'doctors', component: () => import('./views/DoctorsView.vue') },
+    {
+      path: '/examinations/:id/athlete',
+      name: 'for-athlete',
+      component: () => import('./views/ForAthleteView.vue'),
+      props: true,
+    },
     { path: '/athletes', name: 'import', component: () => import('./views/ImportView.vue') },
     { path: '/knees/:id', name: 'course', component: () => import('./views/CourseView.vue'), props: true },
     { path: '/board', name: 'board', component: () => import('./views/BoardView.vue') },
@@ -71,6 +82,6 @@ router.beforeEach(async (to) => {
   if (to.meta.open || to.name === 'account') return true
   // Without the second factor that the team asks for nothing else is answered.
   if (session.user?.asksSecondFactor && !session.user.secondFactor) return { name: 'account' }
-  if (session.user?.role === 'student' && to.name === 'import') return { name: 'today' }
+  if (session.user?.role === 'student' && BEYOND_STUDENTS.includes(String(to.name))) return { name: 'today' }
   return session.user?.role === 'coach' && to.name !== 'board' ? { name: 'board' } : true
 })

@@ -35,7 +35,8 @@ const initials = computed(() =>
     </nav>
     <span class="team">{{ session.user?.team }}</span>
     <LookPicker class="look" />
-    <RouterLink class="who" :to="{ name: 'account' }" :aria-label="`Account of ${session.user?.name}`">
+    <RouterLink class="who" :to="{ name: 'account' }">
+      <span class="unseen">Account of&nbsp;</span>
       <span class="whole">{{ session.user?.name }}</span>
       <span class="initials" aria-hidden="true">{{ initials }}</span>
     </RouterLink>
@@ -94,9 +95,17 @@ nav a.router-link-exact-active {
   display: none;
 }
 @media (--tablet) {
-  .team,
-  .whole {
+  .team {
     display: none;
+  }
+  /* A link keeps its name where there is no room to show it. */
+  .whole {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+    white-space: nowrap;
   }
   .initials {
     display: grid;
@@ -116,7 +125,14 @@ nav a.router-link-exact-active {
   }
 }
 @media (--phone) {
-  .home b,
+  .home b {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+    white-space: nowrap;
+  }
   .today {
     display: none;
   }

@@ -41,6 +41,12 @@ export const useCatalogue = defineStore('catalogue', () => {
     return labels.value.get(id) ?? id
   }
 
+  /** What a condition hurts, as an athlete reads it. */
+  function partOf(id: ConditionId): string {
+    const known = catalogue.value?.conditions.find((condition) => condition.id === id)
+    return known?.part ?? conditionLabel(id)
+  }
+
   function nameOf(id: string): string {
     return byId.value.get(id)?.card.name ?? id
   }
@@ -71,5 +77,5 @@ export const useCatalogue = defineStore('catalogue', () => {
     return alone.includes(code) ? [code] : [...now.filter((other) => !alone.includes(other)), code]
   }
 
-  return { catalogue, load, toggled, manoeuvre, conditionLabel, nameOf, word, label, urgencyOf, choices }
+  return { catalogue, load, toggled, manoeuvre, conditionLabel, partOf, nameOf, word, label, urgencyOf, choices }
 })

@@ -19,9 +19,12 @@ const paragraphs = computed(() =>
   <section class="copy" :aria-label="heading">
     <header>
       <h2>{{ heading }}</h2>
-      <button type="button" class="button quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">
-        {{ copied ? 'Copied' : 'Copy' }}
-      </button>
+      <span>
+        <slot />
+        <button type="button" class="button quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">
+          {{ copied ? 'Copied' : 'Copy' }}
+        </button>
+      </span>
     </header>
     <p v-if="lines" class="lines">{{ text }}</p>
     <template v-for="(paragraph, at) in paragraphs" v-else :key="at">
@@ -38,7 +41,8 @@ header {
   justify-content: space-between;
   align-items: center;
 }
-.button {
+.button,
+header :slotted(.button) {
   padding: 0 8px;
   color: var(--mine);
 }
@@ -52,7 +56,8 @@ h3 {
   font-size: var(--type-note);
 }
 @media print {
-  .button {
+  .button,
+  header :slotted(.button) {
     display: none;
   }
 }

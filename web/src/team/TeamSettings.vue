@@ -1,44 +1,105 @@
 <script setup lang="ts">
-import { reactive } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
+import { useCatalogue } from '@/stores/catalogue'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiForm from '@/ui/UiForm.vue'
+import UiMore from '@/ui/UiMore.vue'
+import UiSelect from '@/ui/UiSelect.vue'
 import UiText from '@/ui/UiText.vue'
 import UiTick from '@/ui/UiTick.vue'
 import { tell } from '@/ui/telling'
 
 const session = useSession()
-const given = reactive({
-  name: session.user?.team ?? '',
-  asksSecondFactor: session.user?.asksSecondFactor ?? false,
-})
-const RULES = { name: [{ required: true, whitespace: true, message: 'The name is missing.', trigger: 'submit' }] }
+const catalogue = useCatalogue()
+const given = reactive({ name: '', letterHead: '', asksSecondFactor: false, sharesPages: false, keepsYears: '' })
+const schools = ref<{ [kind: string]: string }>({})
+const setting = ref<'specialist' | null>(null)
+const loaded = ref(false)
+const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
+const RULES = {
+  name: [{ required: true, whitespace: true, message: 'The name is missing.', trigger: 'submit' }],
+  keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: 'A number of years, or nothing.', trigger: 'submit' }],
+}
 const { busy, problem, attempt } = useDoing()
+const groups = computed(() => catalogue.catalogue?.schools ?? [])
+
+async function load(): Promise<void> {
+  const [settings] = await Promise.all([answerOf(api.GET('/api/team')), catalogue.load()])
+  const { name, letterHead, asksSecondFactor, sharesPages, keepsYears } = settings
+  Object.assign(given, { name, letterHead, asksSecondFactor, sharesPages, keepsYears: String(keepsYears ?? '') })
+  schools.value = settings.schools
+  setting.value = settings.setting
+  loaded.value = true
+}
+
+function teach(kind: string, school: string | undefined): void {
+  const others = Object.entries(schools.value).filter(([other]) => other !== kind)
+  schools.value = Object.fromEntries(school === undefined ? others : [...others, [kind, school]])
+}
 
 async function save(): Promise<void> {
-  const done = await attempt(() => withPassword(() => answerOf(api.PUT('/api/team', { body: { ...given } }))))
+  const keepsYears = given.keepsYears.trim() === '' ? null : Number(given.keepsYears)
+  const body = { ...given, keepsYears, schools: schools.value, setting: setting.value }
+  const done = await attempt(() => withPassword(() => answerOf(api.PUT('/api/team', { body }))))
   if (!done) return
   await session.look()
   tell('The settings of the team are saved.')
 }
+
+onMounted(() => attempt(load))
 </script>
 
 <template>
   <section aria-labelledby="settings">
     <h2 id="settings">Settings</h2>
-    <UiForm class="form" label="Settings of the team" :model="given" :rules="RULES" @submit="save">
+    <UiForm v-if="loaded" class="form" label="Settings of the team" :model="given" :rules="RULES" @submit="save">
       <UiText v-model="given.name" label="Name of the team" prop="name" />
+      <UiText v-model="given.letterHead" label="Letter head; empty: the name" prop="letterHead" type="textarea" />
       <UiTick v-model="given.asksSecondFactor">Everybody needs a second factor</UiTick>
       <p v-if="given.asksSecondFactor && !session.user?.secondFactor" class="note">
         You have none yet: after saving, set it up on your account to go on.
       </p>
+      <UiTick v-model="given.sharesPages">
+        Athletes may be given a code that opens their page without log-in, for a week and without their name
+      </UiTick>
+      <UiText
+        v-model="given.keepsYears"
+        label="Erase records so many years after the last visit; empty: never"
+        prop="keepsYears"
+      />
+      <p class="note">
+        Of whoever was a child then, as many years after they came of age. It is announced a month before.
+      </p>
+      <UiMore title="How examinations begin">
+        <div class="form">
+          <UiSelect
+            label="Base rates"
+            :value="setting ?? undefined"
+            :options="SETTINGS"
+            none="By the days since the injury, and the age"
+            @change="(picked) => (setting = picked ?? null)"
+          />
+          <UiSelect
+            v-for="group in groups"
+            :key="group.id"
+            :label="group.label"
+            :value="schools[group.id]"
+            :options="group.options"
+            none="As shipped"
+            @change="(picked) => teach(group.id, picked)"
+          />
+        </div>
+      </UiMore>
       <UiAlert v-if="problem" :say="problem" />
       <UiButton submit :disabled="busy">Save the settings</UiButton>
     </UiForm>
+    <UiAlert v-else-if="problem" :say="problem" />
+    <p class="note"><RouterLink :to="{ name: 'doctors' }">Book of doctors</RouterLink></p>
   </section>
 </template>
 

@@ -12,8 +12,10 @@ withDefaults(
     prop: string
     type?: 'text' | 'email' | 'password' | 'date' | 'textarea'
     autocomplete?: string
+    /** Of a longer text: at least so many lines, and more as it grows. */
+    rows?: number
   }>(),
-  { type: 'text', autocomplete: 'off' },
+  { type: 'text', autocomplete: 'off', rows: 2 },
 )
 const input = useTemplateRef<{ focus: () => void }>('input')
 
@@ -23,6 +25,13 @@ const text = defineModel<string>({ required: true })
 
 <template>
   <ElFormItem :label="label" :prop="prop">
-    <ElInput ref="input" v-model="text" :type="type" :autocomplete="autocomplete" :aria-label="label" />
+    <ElInput
+      ref="input"
+      v-model="text"
+      :type="type"
+      :autosize="type === 'textarea' ? { minRows: rows } : false"
+      :autocomplete="autocomplete"
+      :aria-label="label"
+    />
   </ElFormItem>
 </template>

@@ -99,49 +99,64 @@ watch(() => props.id, load)
     </UiAlert>
     <UiWaiting v-else-if="!athlete" label="Loading the athlete" />
     <div v-if="athlete" class="columns">
-      <section aria-labelledby="knees">
-        <h2 id="knees">Knees</h2>
-        <UiEmpty v-if="athlete.stories.length === 0" say="No knee of theirs was examined yet." />
-        <StoryCard
-          v-for="story in athlete.stories"
-          :key="story.id"
-          :story="story"
-          :visits="visitsOf(story.id)"
-          @changed="load"
-        />
-      </section>
-      <section aria-labelledby="due">
-        <h2 id="due">Due and done</h2>
-        <DueList :tasks="openTasks" @changed="load" @examine="open = 'start'" />
-        <UiMore v-if="closed.length > 0" :title="`Closed: ${closed.length}`">
+      <div>
+        <section aria-labelledby="knees">
+          <h2 id="knees">Knees</h2>
+          <UiEmpty v-if="athlete.stories.length === 0" say="No knee of theirs was examined yet." />
+          <StoryCard
+            v-for="story in athlete.stories"
+            :key="story.id"
+            :story="story"
+            :visits="visitsOf(story.id)"
+            @changed="load"
+          />
+        </section>
+        <section v-if="athlete.letters.length > 0" aria-labelledby="letters">
+          <h2 id="letters">Letters</h2>
           <ul>
-            <li v-for="task in closed" :key="task.id" class="closed">
-              {{ task.title }}
-              <small>
-                {{ task.state === 'let_go' ? 'let go' : 'done' }}{{ task.closing ? `: ${task.closing}` : '' }}
-              </small>
+            <li v-for="letter in athlete.letters" :key="letter.id" class="closed">
+              <RouterLink :to="{ name: 'letter', params: { id: letter.id } }">
+                {{ letter.toName || 'To nobody yet' }}
+              </RouterLink>
+              <small>{{ letter.sent ? `left ${letter.sent}, ${day(letter.at)}` : `draft of ${day(letter.at)}` }}</small>
             </li>
           </ul>
-        </UiMore>
-        <NoteTask v-if="keepsLists" :athlete="athlete.id" @noted="load" />
-      </section>
-      <section aria-labelledby="facts">
-        <h2 id="facts">What is known</h2>
-        <dl>
-          <template v-for="[name, value] in facts" :key="name">
-            <dt>{{ name }}</dt>
-            <dd>{{ value }}</dd>
-          </template>
-        </dl>
-        <p v-if="keepsLists" class="actions">
-          <UiButton @click="open = 'edit'">Change</UiButton>
-          <UiButton kind="quiet" @click="open = 'archive'">Put away</UiButton>
-          <template v-if="session.user?.role === 'lead'">
-            <a class="button quiet" :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along</a>
-            <UiButton kind="quiet" @click="open = 'erase'">Erase</UiButton>
-          </template>
-        </p>
-      </section>
+        </section>
+      </div>
+      <div>
+        <section aria-labelledby="due">
+          <h2 id="due">Due and done</h2>
+          <DueList :tasks="openTasks" @changed="load" @examine="open = 'start'" />
+          <UiMore v-if="closed.length > 0" :title="`Closed: ${closed.length}`">
+            <ul>
+              <li v-for="task in closed" :key="task.id" class="closed">
+                {{ task.title }}
+                <small>
+                  {{ task.state === 'let_go' ? 'let go' : 'done' }}{{ task.closing ? `: ${task.closing}` : '' }}
+                </small>
+              </li>
+            </ul>
+          </UiMore>
+          <NoteTask v-if="keepsLists" :athlete="athlete.id" @noted="load" />
+        </section>
+        <section aria-labelledby="facts">
+          <h2 id="facts">What is known</h2>
+          <dl>
+            <template v-for="[name, value] in facts" :key="name">
+              <dt>{{ name }}</dt>
+              <dd>{{ value }}</dd>
+            </template>
+          </dl>
+          <p v-if="keepsLists" class="actions">
+            <UiButton @click="open = 'edit'">Change</UiButton>
+            <UiButton kind="quiet" @click="open = 'archive'">Put away</UiButton>
+            <template v-if="session.user?.role === 'lead'">
+              <a class="button quiet" :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along</a>
+              <UiButton kind="quiet" @click="open = 'erase'">Erase</UiButton>
+            </template>
+          </p>
+        </section>
+      </div>
     </div>
     <StartDialog v-if="athlete && open === 'start'" :athlete="athlete" @close="open = null" @started="begin" />
     <AthleteDialog v-if="athlete && open === 'edit'" :athlete="athlete" @close="open = null" @saved="saved" />
@@ -157,11 +172,14 @@ watch(() => props.id, load)
 </template>
 
 <style scoped>
-.columns {
+.columns,
+.columns > div {
   display: grid;
-  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
   gap: 26px clamp(22px, 5vw, 64px);
   align-items: start;
+}
+.columns {
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
 }
 section {
   display: grid;

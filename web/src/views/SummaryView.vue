@@ -10,6 +10,7 @@ import { useSession } from '@/stores/session'
 import UiButton from '@/ui/UiButton.vue'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
+import LettersCard from '@/letters/LettersCard.vue'
 import ChancesTable from '@/summary/ChancesTable.vue'
 import CopyText from '@/summary/CopyText.vue'
 import LaterWords from '@/summary/LaterWords.vue'
@@ -202,7 +203,9 @@ function print(): void {
           <h2 id="plan">Plan</h2>
           <PlanSections :plan="assessment.plan" />
         </section>
-        <CopyText heading="For the athlete" :text="assessment.plan.forAthlete" />
+        <CopyText heading="For the athlete" :text="assessment.plan.forAthlete">
+          <RouterLink class="button quiet" :to="{ name: 'for-athlete', params: { id } }">Large</RouterLink>
+        </CopyText>
         <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
         <p v-else class="quiet-text">No line for the coach: the athlete has not agreed to one.</p>
         <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also">
@@ -211,6 +214,7 @@ function print(): void {
             <li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li>
           </ul>
         </section>
+        <LettersCard v-if="signed && !isStudent" :examination="id" />
         <CopyText heading="Note for the letter" :text="assessment.plan.note" lines class="note" />
       </div>
     </div>

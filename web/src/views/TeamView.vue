@@ -111,11 +111,11 @@ onMounted(() => attempt(load))
               </li>
             </ul>
           </template>
+          <OutboxList ref="outbox" />
         </section>
         <div class="side">
           <InviteForm :roles="team.roles" @invited="invited" />
           <TeamSettings />
-          <OutboxList ref="outbox" />
         </div>
       </div>
     </template>

@@ -18,6 +18,7 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 // What is not needed to see the day comes when it is asked for.
 const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
 const StartDialog = defineAsyncComponent(() => import('./StartDialog.vue'))
+const ToErase = defineAsyncComponent(() => import('@/people/ToErase.vue'))
 const UiEmpty = defineAsyncComponent(() => import('@/ui/UiEmpty.vue'))
 const UiPages = defineAsyncComponent(() => import('@/ui/UiPages.vue'))
 
@@ -147,6 +148,7 @@ onMounted(lookForUnsent)
           <DueList :tasks="today.due" @changed="load" @examine="lookAgain" />
         </div>
       </template>
+      <ToErase v-if="session.user?.role === 'lead' && today" />
       <h1 id="unfinished">To go on with</h1>
       <UiAlert v-if="problem" :say="problem">
         <UiButton @click="load">Try again</UiButton>

@@ -1,0 +1,99 @@
+import { type Page, expect, test } from '@playwright/test'
+import { consentAndClearGate, expectAccessible, expectNoSidewaysScroll, goTo, logIn, startExamination } from './person'
+
+/** From a signed examination to a letter that has left, and to the page that the athlete takes along. */
+async function signedLooseKnee(page: Page, athlete: string): Promise<string> {
+  await logIn(page)
+  await startExamination(page, athlete, 'right')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  const id = /examinations\/([^/]+)/.exec(page.url())![1]!
+  const { csrf } = (await (await page.request.get('/api/me')).json()) as { csrf: string }
+  const headers = { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' }
+  const loose = { differenceBand: 'clear', endFeel: 'soft', checks: { hamstringsRelaxed: true } }
+  const found = { key: `letters ${id}`, version: 0, payload: loose }
+  expect(
+    (await page.request.put(`/api/examinations/${id}/findings/lachman/right`, { headers, data: found })).ok(),
+  ).toBe(true)
+  const { revision } = (await (await page.request.get(`/api/examinations/${id}`)).json()) as { revision: number }
+  expect((await page.request.post(`/api/examinations/${id}/signature`, { headers, data: { revision } })).ok()).toBe(
+    true,
+  )
+  await page.goto(`/examinations/${id}/summary`)
+  return id
+}
+
+test('a letter is proposed, changed, and leaves by mail with its referral; its versions stay', async ({ page }) => {
+  await signedLooseKnee(page, 'Maud Sheepwash')
+  await page.getByRole('button', { name: 'Write a letter' }).click()
+  await page.getByRole('combobox', { name: 'From the book of doctors' }).click()
+  await page.getByRole('option', { name: /^Dr Ines Falkner/ }).click()
+  await page.getByRole('button', { name: 'Write', exact: true }).click()
+  const text = page.getByRole('textbox', { name: 'Text' })
+  await expect(text).toHaveValue(/^Dear Dr Ines Falkner,\n\nI saw Maud Sheepwash .*Question: /s)
+  await expectAccessible(page)
+  await text.fill(`${await text.inputValue()}\nShe plays on Saturday.`)
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Draft, version 2')).toBeVisible()
+  await page.getByRole('button', { name: 'Send…' }).click()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog.getByText('To falkner@marsh-end.example')).toBeVisible()
+  await expect(dialog.getByRole('checkbox').first()).toBeChecked()
+  await expectAccessible(page)
+  await dialog.getByRole('button', { name: 'Send it' }).click()
+  await expect(page.getByText(/^Left by e-mail on /)).toBeVisible()
+  await expect(page.getByRole('textbox', { name: 'Text' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'What it said before: 1' }).click()
+  await expect(page.getByRole('heading', { name: /^Version 1/ })).toBeVisible()
+
+  await page.goto('/')
+  await expect(page.getByText('Maud Sheepwash').first()).toBeVisible()
+  await page.goto('/team')
+  const mail = page.getByRole('listitem').filter({ hasText: 'falkner@marsh-end.example' }).first()
+  await expect(mail).toContainText('A letter from Fenmoor Indoor Sports Club')
+  const eml = await page.request.get((await mail.getByRole('link').getAttribute('href'))!)
+  expect(await eml.text()).toMatch(/application\/pdf/)
+})
+
+test('what is typed is saved when one leaves, a draft is discarded and taken back', async ({ page }) => {
+  const id = await signedLooseKnee(page, 'Gethin Moorcroft')
+  await page.getByRole('button', { name: 'Write a letter' }).click()
+  await page.getByRole('button', { name: 'Write', exact: true }).click()
+  const text = page.getByRole('textbox', { name: 'Text' })
+  await text.fill('Only this.')
+  await page.getByRole('link', { name: 'The examination' }).click()
+  await page.getByRole('link', { name: /^To nobody yet/ }).click()
+  await expect(text).toHaveValue('Only this.')
+  await page.getByRole('button', { name: 'Discard the draft' }).click()
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(text).toHaveValue('Only this.')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expectNoSidewaysScroll(page)
+  await page.goto(`/examinations/${id}/athlete`)
+  await expect(page.getByRole('img', { name: 'Your right knee from above' })).toBeVisible()
+  await expectNoSidewaysScroll(page)
+  await expectAccessible(page)
+})
+
+test('the athlete’s page opens for whoever has its code, says no name, and closes', async ({ page, browser }) => {
+  const id = await signedLooseKnee(page, 'Wynn Tarbuck')
+  await page.goto(`/examinations/${id}/athlete`)
+  await expect(page.getByRole('button', { name: 'Make a code' })).toHaveCount(0)
+  await page.goto('/team')
+  await page.getByText(/Athletes may be given a code/).click()
+  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(page.getByText('The settings of the team are saved.')).toBeVisible()
+  await page.goto(`/examinations/${id}/athlete`)
+  await page.getByRole('button', { name: 'Make a code' }).click()
+  await expect(page.getByRole('img', { name: 'A code that opens this page' })).toBeVisible()
+  const address = (await page.getByText(/\/page\//).textContent())!.trim().replace(/^.*?(http)/s, '$1')
+  const stranger = await (await browser.newContext()).newPage()
+  await stranger.goto(new URL(address).pathname)
+  await expect(stranger.getByRole('heading', { name: 'What we found' })).toBeVisible()
+  expect(await stranger.content()).not.toMatch(/Tarbuck|Fenmoor/)
+  await expect(stranger.locator('main')).toHaveCSS('max-width', '680px')
+  await page.getByRole('button', { name: 'Close it' }).click()
+  await expect(page.getByText('No code is open.')).toBeVisible()
+  await stranger.reload()
+  await expect(stranger.getByText('This page is not open any more.')).toBeVisible()
+})

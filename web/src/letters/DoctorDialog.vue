@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { Doctor } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+
+/** Somebody new for the book of doctors, or what stands there changed. */
+const props = defineProps<{ doctor?: Doctor }>()
+const emit = defineEmits<{ close: []; saved: [id: string] }>()
+const given = reactive({
+  name: props.doctor?.name ?? '',
+  field: props.doctor?.field ?? '',
+  practice: props.doctor?.practice ?? '',
+  address: props.doctor?.address ?? '',
+  email: props.doctor?.email ?? '',
+  phone: props.doctor?.phone ?? '',
+})
+const RULES = { name: [{ required: true, whitespace: true, message: 'The name is missing.', trigger: 'submit' }] }
+const { busy, problem, attempt } = useDoing()
+
+async function save(): Promise<void> {
+  let id = props.doctor?.id ?? ''
+  // An address that is left out is none; an empty one is no address.
+  const { email, ...rest } = given
+  const body = email.trim() === '' ? rest : given
+  const done = await attempt(async () => {
+    if (props.doctor) await answerOf(api.PUT('/api/doctors/{doctor}', { params: { path: { doctor: id } }, body }))
+    else id = (await answerOf(api.POST('/api/doctors', { body }))).id
+  })
+  if (done) emit('saved', id)
+}
+</script>
+
+<template>
+  <UiDialog :title="doctor ? doctor.name : 'New in the book'" @close="emit('close')">
+    <UiForm class="form" label="Doctor" :model="given" :rules="RULES" @submit="save">
+      <UiText v-model="given.name" label="Name, as a letter greets them" prop="name" />
+      <UiText v-model="given.field" label="Field" prop="field" />
+      <UiText v-model="given.practice" class="wide" label="Practice or hospital" prop="practice" />
+      <UiText v-model="given.address" class="wide" label="Address" prop="address" type="textarea" />
+      <UiText v-model="given.email" label="E-mail" prop="email" />
+      <UiText v-model="given.phone" label="Telephone" prop="phone" />
+      <UiAlert v-if="problem" class="wide" :say="problem" />
+      <p class="wide actions">
+        <UiButton @click="emit('close')">Not now</UiButton>
+        <UiButton kind="main" submit :disabled="busy">Save</UiButton>
+      </p>
+    </UiForm>
+  </UiDialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.actions {
+  display: flex;
+  justify-content: end;
+  gap: 10px;
+}
+@media (--phone) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import ShareCode from '@/letters/ShareCode.vue'
+import HurtParts from '@/plateau/HurtParts.vue'
+import SubjectPage from '@/shared/SubjectPage.vue'
+import { day } from '@/shared/dates'
+import { useRecord } from '@/stores/record'
+import { useSession } from '@/stores/session'
+import { useOpen } from '@/stores/useOpen'
+import { useVerdict } from '@/stores/verdict'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
+
+/** What the athlete takes home, in large type: on paper, or read here together. */
+const props = defineProps<{ id: string }>()
+const record = useRecord()
+const session = useSession()
+const verdict = useVerdict()
+const { ready, problem } = useOpen({ id: () => props.id })
+
+const isSigned = computed(() => record.head?.status === 'signed')
+const mayShare = computed(() => isSigned.value && session.user?.sharesPages === true && session.user.role !== 'student')
+const plan = computed(() => verdict.assessment?.plan)
+const paragraphs = computed(() =>
+  (plan.value?.forAthlete ?? '').split('\n\n').map((part) => {
+    const [heading = '', ...said] = part.split('\n')
+    return { heading, say: said.join(' ') }
+  }),
+)
+
+function print(): void {
+  window.print()
+}
+</script>
+
+<template>
+  <SubjectPage :title="record.head ? `For ${record.head.athlete.name}` : 'For the athlete'">
+    <template v-if="ready" #beside>
+      <nav class="actions" aria-label="For the athlete">
+        <RouterLink class="button quiet" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
+        <UiButton kind="main" @click="print">Print</UiButton>
+      </nav>
+    </template>
+    <UiAlert v-if="problem" :say="problem" />
+    <UiWaiting v-else-if="!ready || !record.head" label="Loading" />
+    <template v-else>
+      <p class="quiet-text">
+        {{ record.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(record.head.examinedAt) }}
+        <b v-if="!isSigned">, not signed yet</b>
+      </p>
+      <article>
+        <div>
+          <template v-for="{ heading, say } in paragraphs" :key="heading">
+            <h2>{{ heading }}</h2>
+            <p>{{ say }}</p>
+          </template>
+        </div>
+        <HurtParts v-if="plan && plan.matters.length > 0" :parts="plan.matters" :side="record.hurtSide" />
+      </article>
+      <ShareCode v-if="mayShare" :examination="id" />
+    </template>
+  </SubjectPage>
+</template>
+
+<style scoped>
+.actions {
+  display: flex;
+  gap: 10px;
+}
+article {
+  display: grid;
+  grid-template-columns: minmax(0, 62ch) minmax(240px, 1fr);
+  gap: 24px clamp(24px, 5vw, 80px);
+  align-items: start;
+  font-size: 21px;
+  line-height: 1.5;
+}
+h2:first-child {
+  margin-top: 0;
+}
+h2 {
+  margin: 1em 0 0.15em;
+  font-size: 22px;
+}
+@media (--tablet) {
+  article {
+    grid-template-columns: 1fr;
+  }
+}
+@media print {
+  .actions {
+    display: none;
+  }
+  article {
+    grid-template-columns: 1fr;
+    font-size: 14pt;
+  }
+  h2 {
+    font-size: 15pt;
+    break-after: avoid;
+  }
+}
+</style>

@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { onBeforeRouteLeave } from 'vue-router'
+import SendDialog from '@/letters/SendDialog.vue'
+import { useLetter } from '@/letters/useLetter'
+import SubjectPage from '@/shared/SubjectPage.vue'
+import { moment } from '@/shared/dates'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiMore from '@/ui/UiMore.vue'
+import UiText from '@/ui/UiText.vue'
+import UiWaiting from '@/ui/UiWaiting.vue'
+import { tell } from '@/ui/telling'
+
+/** A letter: written on until it leaves, and as it left afterwards. */
+const props = defineProps<{ id: string }>()
+const { letter, newer, given, isSent, isChanged, load, save, send, discard, takeBack, keepOurs, show } = useLetter({
+  id: () => props.id,
+})
+const sending = ref(false)
+const gone = ref(false)
+const { busy, problem, attempt } = useDoing()
+const missing = (what: string) => [
+  { required: true, whitespace: true, message: `${what} is missing.`, trigger: 'submit' },
+]
+const RULES = { subject: missing('The subject'), text: missing('The text') }
+const state = computed(() => {
+  const { sent, at, sentBy, version } = letter.value!
+  return sent ? `Left ${sent} on ${moment(at)}, by ${sentBy}.` : `Draft, version ${version}, ${moment(at)}.`
+})
+const title = computed(() => (letter.value ? `Letter about ${letter.value.athlete.name}` : 'Letter'))
+
+async function keep(): Promise<void> {
+  const was = letter.value!.version
+  let saved = false
+  await attempt(async () => {
+    saved = await save()
+  })
+  if (saved) tell(letter.value!.version === was ? 'Nothing had changed.' : `Saved as version ${letter.value!.version}.`)
+}
+
+async function leave(by: 'mail' | 'hand', carries: string[]): Promise<void> {
+  const done = await attempt(async () => {
+    if (!(await send(by, carries))) throw new Error('Somebody wrote on in between: look at it first.')
+  })
+  if (!done) return
+  sending.value = false
+  tell(by === 'mail' ? 'It is on its way.' : 'Written down that it left.')
+}
+
+async function drop(): Promise<void> {
+  gone.value = await attempt(discard)
+}
+
+async function bring(): Promise<void> {
+  if (await attempt(takeBack)) gone.value = false
+}
+
+// What is typed is not lost by a tap beside it.
+onBeforeRouteLeave(async () => {
+  if (!isChanged.value || isSent.value || gone.value) return true
+  return (await attempt(save)) && newer.value === null
+})
+onMounted(() => attempt(load))
+watch(
+  () => props.id,
+  () => attempt(load),
+)
+</script>
+
+<template>
+  <SubjectPage :title="title">
+    <template v-if="letter && !gone" #beside>
+      <nav class="files" aria-label="Letter">
+        <a class="button" :href="`/api/letters/${id}/pdf`" target="_blank">PDF</a>
+        <a class="button" :href="`/api/letters/${id}/text`" download>Text</a>
+        <UiButton v-if="!isSent" kind="main" :disabled="busy" @click="sending = true">Send…</UiButton>
+      </nav>
+    </template>
+    <UiAlert v-if="problem && !sending" :say="problem">
+      <UiButton v-if="!letter" @click="attempt(load)">Try again</UiButton>
+    </UiAlert>
+    <p v-if="gone" role="status" class="gone">
+      The draft is discarded. For a day it can be taken back.
+      <UiButton :disabled="busy" @click="bring">Take back</UiButton>
+    </p>
+    <UiWaiting v-else-if="!letter" label="Loading the letter" />
+    <template v-else>
+      <p class="state quiet-text">
+        <span>{{ state }}</span>
+        <RouterLink :to="{ name: 'summary', params: { id: letter.examination } }">The examination</RouterLink>
+      </p>
+      <div v-if="newer" class="newer" role="alert">
+        <b>Somebody wrote on in between (version {{ newer.version }}).</b>
+        Yours is still below, and not saved.
+        <span class="actions">
+          <UiButton :disabled="busy" @click="attempt(keepOurs)">Keep mine on top</UiButton>
+          <UiButton kind="quiet" @click="show(newer)">Take theirs</UiButton>
+        </span>
+      </div>
+      <article v-if="isSent" class="sent">
+        <p v-if="letter.toName" class="lines">{{ [letter.toName, letter.to.address].filter(Boolean).join('\n') }}</p>
+        <h2>{{ letter.subject }}</h2>
+        <p class="lines">{{ letter.text }}</p>
+      </article>
+      <UiForm v-else class="form" label="Letter" :model="given" :rules="RULES" @submit="keep">
+        <div class="words">
+          <UiText v-model="given.subject" label="Subject" prop="subject" />
+          <UiText v-model="given.text" label="Text" prop="text" type="textarea" :rows="14" />
+          <p class="actions">
+            <UiButton kind="main" submit :disabled="busy || !isChanged">Save</UiButton>
+            <UiButton kind="quiet" :disabled="busy" @click="drop">Discard the draft</UiButton>
+          </p>
+        </div>
+        <div class="to">
+          <h2>To</h2>
+          <UiText v-model="given.name" label="Name" prop="name" />
+          <UiText v-model="given.practice" label="Practice or hospital" prop="practice" />
+          <UiText v-model="given.address" label="Address" prop="address" type="textarea" />
+          <UiText v-model="given.email" label="E-mail" prop="email" />
+          <RouterLink :to="{ name: 'doctors' }">Book of doctors</RouterLink>
+        </div>
+      </UiForm>
+      <UiMore v-if="letter.versions.length > 1" :title="`What it said before: ${letter.versions.length - 1}`">
+        <article v-for="one in letter.versions.slice(1)" :key="one.number" class="version">
+          <h3>Version {{ one.number }}, {{ one.by }}, {{ moment(one.at) }}</h3>
+          <p class="lines">{{ one.text }}</p>
+        </article>
+      </UiMore>
+    </template>
+    <SendDialog
+      v-if="sending && letter"
+      :letter="letter"
+      :email="given.email.trim()"
+      :busy="busy"
+      :problem="problem"
+      @close="sending = false"
+      @send="leave"
+    />
+  </SubjectPage>
+</template>
+
+<style scoped>
+.files,
+.state,
+.actions,
+.gone {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+}
+.form {
+  display: grid;
+  grid-template-columns: minmax(0, 7fr) minmax(0, 3fr);
+  gap: 26px clamp(22px, 4vw, 56px);
+  align-items: start;
+}
+.words,
+.to {
+  display: grid;
+  gap: 12px;
+}
+.newer {
+  display: grid;
+  gap: 8px;
+  padding: 12px 16px;
+  border: 2px solid var(--ink);
+  border-radius: var(--radius);
+}
+.sent {
+  display: grid;
+  gap: 14px;
+  max-width: 75ch;
+  padding: 26px clamp(18px, 4vw, 44px);
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+.lines {
+  white-space: pre-line;
+  overflow-wrap: anywhere;
+}
+.version {
+  max-width: 75ch;
+  padding: 12px 0;
+  border-top: 1px solid var(--line);
+}
+@media (--tablet) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+  .to {
+    order: -1;
+  }
+}
+</style>
