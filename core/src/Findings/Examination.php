@@ -43,6 +43,7 @@ final readonly class Examination
      * @param  list<EarlierFinding>  $earlierFindings  of other people
      * @param  FactBook  $facts  what rules ask of the findings, by name
      * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
+     * @param  KneeBaseline|null  $baseline  the same knee while it was sound, where it was looked at then
      * @param  list<Record>  $records  in the order of the document, which is the order done
      */
     public function __construct(
@@ -67,6 +68,7 @@ final readonly class Examination
         public bool $settingMoved = false,
         public array $earlierFindings = [],
         public array $pulseChecks = [],
+        public ?KneeBaseline $baseline = null,
     ) {
         $hurt = $other = $leftOut = [];
         foreach ($records as $record) {
@@ -141,6 +143,15 @@ final readonly class Examination
     public function isGrowing(): bool
     {
         return $this->isUnder(self::GROWN_YEARS);
+    }
+
+    /**
+     * What the hurt knee is compared with: the other one, or its own baseline where the other one says nothing of a
+     * sound knee; null where there is neither.
+     */
+    public function compared(string $manoeuvre): ?Record
+    {
+        return $this->otherKneeReliable ? $this->other($manoeuvre) : $this->baseline?->record($manoeuvre);
     }
 
     /** What was measured on the hurt knee, or null when it was not done. */

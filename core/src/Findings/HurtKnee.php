@@ -69,11 +69,11 @@ final readonly class HurtKnee
         return $this->examination->other($manoeuvre)?->flag($field) === true;
     }
 
-    /** So here and not on the other knee, unless the other one says nothing of a sound knee. */
+    /** So here and not on what it is compared with. */
     public function flagHereOnly(string $manoeuvre, string $field): bool
     {
         return $this->flag($manoeuvre, $field)
-            && ! ($this->examination->otherKneeReliable && $this->otherFlag($manoeuvre, $field));
+            && $this->examination->compared($manoeuvre)?->flag($field) !== true;
     }
 
     public function word(string $manoeuvre, string $field): ?string
@@ -104,12 +104,10 @@ final readonly class HurtKnee
         return $this->record($manoeuvre)?->number($field);
     }
 
-    /** Hurt minus other; null without a comparison, or with an other knee that says nothing of a sound one. */
+    /** Hurt minus what it is compared with; null without a comparison. */
     public function difference(string $manoeuvre, string $field): ?float
     {
-        $other = $this->examination->otherKneeReliable ? $this->examination->other($manoeuvre) : null;
-
-        return Record::difference($this->record($manoeuvre), $other, $field);
+        return Record::difference($this->record($manoeuvre), $this->examination->compared($manoeuvre), $field);
     }
 
     /** Bend that was reached, in degrees: by hand or by the athlete, whichever is more; null: not measured. */

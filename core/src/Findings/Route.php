@@ -24,6 +24,11 @@ final readonly class Route
     ) {
     }
 
+    public function isBaseline(): bool
+    {
+        return $this->takes === RouteKind::Baseline;
+    }
+
     public function isTouchline(): bool
     {
         return $this->takes === RouteKind::Touchline;

@@ -15,6 +15,9 @@ enum RouteKind: string
 
     case All = 'all';
 
+    /** Both knees while they are sound: what later knees are compared with, named by the manoeuvres themselves. */
+    case Baseline = 'baseline';
+
     /** Every manoeuvre that the evidence aims at certain conditions. */
     case Aimed = 'aimed';
 

@@ -31,6 +31,18 @@ final readonly class Routes
         ), $data));
     }
 
+    /** Null: there is no such route. */
+    public function find(string $id): ?Route
+    {
+        foreach ($this->all as $route) {
+            if ($route->id === $id) {
+                return $route;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * The route of this id; the preset where none is named.
      *
@@ -41,13 +53,8 @@ final readonly class Routes
         if ($id === '') {
             return $this->all[0];
         }
-        foreach ($this->all as $route) {
-            if ($route->id === $id) {
-                return $route;
-            }
-        }
 
-        throw new OutOfBoundsException("There is no route {$id}.");
+        return $this->find($id) ?? throw new OutOfBoundsException("There is no route {$id}.");
     }
 
     /**

@@ -20,6 +20,7 @@ use GrayCompass\Core\Grading\Judges\McMurrayJudge;
 use GrayCompass\Core\Grading\Judges\PlainJudge;
 use GrayCompass\Core\Grading\Judges\SidedSymptomJudge;
 use GrayCompass\Core\Grading\Judges\TranslationJudge;
+use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Effusion;
 use GrayCompass\Core\Grading\Values\Judgement;
@@ -50,6 +51,18 @@ final readonly class Grading
         public ?array $mcmurrayReadings,
         public array $remarks,
     ) {
+    }
+
+    /** Whether the same knee's baseline stood in for the other one. */
+    public function comparesWithBaseline(): bool
+    {
+        foreach ($this->measurements as $measurement) {
+            if ($measurement->comparedWith === ComparedWith::Baseline) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public static function of(Examination $examination): self
@@ -114,6 +127,7 @@ final readonly class Grading
                 $knees->other?->number($field->name),
                 $knees->difference($field->name),
                 provisional: $knees->difference($field->name) === null,
+                comparedWith: $knees->with(),
             );
         }
 

@@ -32,7 +32,7 @@ final readonly class Availability
         if (self::isOut($bearings, $sendOn, $support, $play)) {
             return new self(AvailabilityStatus::Out, [], []);
         }
-        if ($play->answer === PlayAnswer::MayContinue) {
+        if ($play->answer === PlayAnswer::MayContinue || $bearings->isSoundBaseline()) {
             return new self(AvailabilityStatus::Available, [], []);
         }
         // Nobody is told to count on an athlete who is told to walk on crutches.

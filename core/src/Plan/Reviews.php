@@ -52,6 +52,9 @@ final readonly class Reviews
 
     private function decided(): ?LookAgain
     {
+        if ($this->bearings->isSoundBaseline()) {
+            return null;
+        }
         $hours = $this->play->answer->mayGoOn() ? self::HOURS : '';
         if ($this->bearings->gate->isToday()) {
             return $this->bearings->gate->isEmergency() || ! $this->bearings->raised(...self::XRAY_FIRST)

@@ -47,7 +47,7 @@ final class Unanswered
             $bearings->verdicts,
             static fn (ConditionVerdict $verdict): bool => ! $verdict->tested,
         ));
-        if ($untested !== '') {
+        if ($untested !== '' && ! $bearings->isSoundBaseline()) {
             $lines[] = "No hands-on result that counts was aimed at: {$untested}.";
         }
 

@@ -38,6 +38,7 @@ final readonly class Selection
             RouteKind::Core => static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $core, true),
             RouteKind::All => static fn (Manoeuvre $manoeuvre): bool => true,
             RouteKind::Aimed => $this->aimed($route),
+            RouteKind::Baseline => static fn (Manoeuvre $manoeuvre): bool => self::joins($manoeuvre, $route),
             RouteKind::OpenBefore => $lastTime === null || $lastTime->manoeuvres() === []
                 ? static fn (Manoeuvre $manoeuvre): bool => true
                 : fn (Manoeuvre $manoeuvre): bool => \in_array(
@@ -47,10 +48,13 @@ final readonly class Selection
                 ),
         };
 
+        // What an injury asks for first is not asked of sound knees.
+        $always = ! $route->isBaseline();
+
         return array_values(array_filter(
             $this->catalogue->manoeuvres,
-            static fn (Manoeuvre $manoeuvre): bool => $manoeuvre->has(ManoeuvreTrait::First) || $chosen($manoeuvre) || (
-                $hip
+            static fn (Manoeuvre $manoeuvre): bool => $chosen($manoeuvre) || ($always && $manoeuvre->has(ManoeuvreTrait::First)) || (
+                $always && $hip
                 && $manoeuvre->has(ManoeuvreTrait::ScreensHip)
             ),
         ));
@@ -63,7 +67,7 @@ final readonly class Selection
     {
         $aimed = [];
         foreach ($this->catalogue->manoeuvres as $manoeuvre) {
-            if (\in_array($route->id, $manoeuvre->names(ManoeuvreTrait::Joins), true)) {
+            if (self::joins($manoeuvre, $route)) {
                 $aimed[] = $manoeuvre->id;
             }
             foreach ($manoeuvre->feeds as $finding) {
@@ -77,6 +81,11 @@ final readonly class Selection
         $ids = $this->withCompanions($aimed);
 
         return static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $ids, true);
+    }
+
+    private static function joins(Manoeuvre $manoeuvre, Route $route): bool
+    {
+        return \in_array($route->id, $manoeuvre->names(ManoeuvreTrait::Joins), true);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Verdict;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -113,6 +114,25 @@ final readonly class Bearings
     public function isAfterInjury(): bool
     {
         return $this->examination->isAfterInjury();
+    }
+
+    /**
+     * A look at knees that nobody complains of, in which nothing was found: base rates are of knees that somebody
+     * complains of, so no chance follows from it, and no plan.
+     */
+    public function isSoundBaseline(): bool
+    {
+        if (! $this->examination->route->isBaseline() || $this->gate->lines !== [] || $this->also !== []
+            || $this->hasFluid() || $this->knee->is(Fact::Limps)) {
+            return false;
+        }
+        foreach ($this->standing->results as $result) {
+            if ($result->isHandsOn() && $result->reading->outcome === Outcome::Positive) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** P(at least one meniscus torn), in [0, 1]. */

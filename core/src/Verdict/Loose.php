@@ -85,7 +85,7 @@ final readonly class Loose
 
     private function isNoneOnOtherKnee(Manoeuvre $pivot): bool
     {
-        $other = $this->examination->otherKneeReliable ? $this->examination->other($pivot->id) : null;
+        $other = $this->examination->compared($pivot->id);
 
         return $other !== null && ($other->normal || $other->word('grade') === 'none');
     }

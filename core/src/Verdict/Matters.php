@@ -31,6 +31,9 @@ final class Matters
      */
     public static function of(Bearings $bearings): array
     {
+        if ($bearings->isSoundBaseline()) {
+            return [];
+        }
         $ranked = [];
         foreach ($bearings->verdicts as $verdict) {
             $class = self::classOf($verdict, $bearings);

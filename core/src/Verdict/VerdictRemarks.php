@@ -44,6 +44,7 @@ final class VerdictRemarks
             self::againstRules($bearings),
             self::lag($bearings),
             self::otherKnee($bearings),
+            self::baseline($bearings),
             $bearings->examination->pulseWasMissing()
                 ? new Remark(
                     'pulse_missing_once',
@@ -127,6 +128,18 @@ final class VerdictRemarks
         }
 
         return null;
+    }
+
+    private static function baseline(Bearings $bearings): ?Remark
+    {
+        $on = $bearings->examination->baseline?->on->format('j F Y');
+
+        return $bearings->grading->comparesWithBaseline()
+            ? new Remark(
+                'compared_with_baseline',
+                "The other knee says nothing of a sound one: the baseline of this knee of {$on} stands in for it.",
+            )
+            : null;
     }
 
     /**

@@ -118,6 +118,7 @@ final class AssessmentWriter
             'unit' => $measurement->unit,
             'hurt' => $measurement->hurt,
             'other' => $measurement->other,
+            'comparedWith' => $measurement->comparedWith?->value,
             'difference' => $measurement->difference,
             'grade' => $measurement->grade,
             'provisional' => $measurement->provisional,

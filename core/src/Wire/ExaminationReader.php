@@ -12,6 +12,7 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
+use GrayCompass\Core\Findings\KneeBaseline;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\Opening;
 use GrayCompass\Core\Findings\Operation;
@@ -63,6 +64,10 @@ final readonly class ExaminationReader
         $hours = $given->number('hoursSinceInjury');
         self::refuseMismatch($faults, $days, $hours);
         $day = self::day($given, $faults);
+        self::refuseOldBaseline($given, $day, $faults);
+        if ($days !== null && $this->routes->find($given->text('route'))?->isBaseline() === true) {
+            $faults->add(FaultKind::Value, 'route', 'a baseline is of sound knees: there is no injury');
+        }
         RecordReader::refuse($given, $faults);
         $faults->refuse();
 
@@ -103,7 +108,35 @@ final readonly class ExaminationReader
                 $check->answer('felt') === true,
                 $check->text('by'),
             ), $given->items('pulseChecks')),
+            $this->baseline($given),
         );
+    }
+
+    private function baseline(Given $given): ?KneeBaseline
+    {
+        if (! $given->has('baseline')) {
+            return null;
+        }
+        $baseline = $given->inner('baseline');
+
+        return new KneeBaseline(
+            new DateTimeImmutable($baseline->text('on')),
+            RecordReader::read($baseline, $this->catalogue),
+            Side::from($given->text('hurtSide')),
+        );
+    }
+
+    /** A knee does not stay for ever as it was. */
+    private static function refuseOldBaseline(Given $given, ?DateTimeImmutable $day, Faults $faults): void
+    {
+        $on = $given->inner('baseline')->text('on');
+        if ($day === null || preg_match('/^\d{4}-\d{2}-\d{2}$/', $on) !== 1) {
+            return;
+        }
+        $days = (int) (new DateTimeImmutable($on))->diff($day)->format('%r%a');
+        if ($days < 0 || $days > KneeBaseline::MOST_DAYS) {
+            $faults->add(FaultKind::Value, 'baseline.on', 'expected a day of the two years before the examination');
+        }
     }
 
     /** Hours count the first days only, and must say the same as the days. */

@@ -90,6 +90,10 @@ final class ExaminationShape
                 new Fields(['what' => new Text(1, 2000)], ['by' => $text, 'on' => $text]),
                 self::MOST_EARLIER,
             ),
+            'baseline' => new Fields([
+                'on' => new Text(10, 10, self::DATE, 'expected a date such as 2026-03-14'),
+                'findings' => new Items(RecordShape::of($catalogue), self::MOST_RECORDS),
+            ]),
             'pulseChecks' => new Items(new Fields([
                 'at' => new Text(0, 40, self::MOMENT, 'expected a moment such as 2026-03-14T09:30:00Z'),
                 'felt' => new YesNo,

@@ -39,6 +39,9 @@ final readonly class AdviceForAthlete
      */
     public function untilThen(): array
     {
+        if ($this->bearings->isSoundBaseline()) {
+            return ['You may do your sport.'];
+        }
         $advice = $this->plan->conduct->advice;
         $chest = $this->bearings->raised(Rule::ChestSigns);
 
@@ -151,7 +154,7 @@ final readonly class AdviceForAthlete
     {
         $again = $this->plan->lookAgain;
         if ($again === null) {
-            return $this->plan->sendOn === [] ? ['Come back if it does not get better.'] : [];
+            return $this->plan->sendOn === [] && ! $this->bearings->isSoundBaseline() ? ['Come back if it does not get better.'] : [];
         }
         $days = match (true) {
             $again->after === LookAgain::SEEN_THERE => 'After that we decide together when to look again.',

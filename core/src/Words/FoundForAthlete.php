@@ -44,8 +44,12 @@ final readonly class FoundForAthlete
         $why = $this->whyNotTested();
 
         return [match (true) {
+            $done !== [] && $examination->route->isBaseline() => 'We measured both your knees before the season, to '
+                .'compare with later.',
             $done === [] && $why !== [] => 'We could not test your knee today because '.PlainWords::list($why).'.',
             $done === [] => "We talked about your {$hurt} knee and have not tested it by hand.",
+            $this->bearings->grading->comparesWithBaseline() => "We tested your {$hurt} knee by hand and compared it with how it was on "
+                ."{$examination->baseline?->on->format('j F Y')}.",
             $compared === [] => "We tested your {$hurt} knee by hand.",
             default => "We tested your {$hurt} knee by hand and compared it with your {$other} knee.",
         }];
@@ -118,7 +122,7 @@ final readonly class FoundForAthlete
             $this->bearings->examination->records,
             static fn (Record $record): bool => $record->notDone === null,
         );
-        if (\count($own) >= self::ENOUGH_TESTS) {
+        if (\count($own) >= self::ENOUGH_TESTS || ($done !== [] && $this->bearings->isSoundBaseline())) {
             return ['Nothing stands out.'];
         }
         if ($done !== []) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Findings\EarlierFinding;
+use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Plan\Plan;
@@ -91,7 +92,9 @@ final readonly class LetterNote
             };
         $age = $examination->ageYears === null ? '' : ", age {$examination->ageYears}";
 
-        return ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
+        return $examination->route->isBaseline()
+            ? "Both knees while nobody complained of them{$age}; hurt stands for the {$examination->hurtSide->value} one."
+            : ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
     }
 
     private static function earlier(EarlierFinding $earlier): string
@@ -164,7 +167,9 @@ final readonly class LetterNote
             default => " {$figure($measurement->hurt)} / {$figure($measurement->other)} {$measurement->unit}",
         };
 
-        return "{$name}{$figures}{$grade}{$unsure}";
+        $with = $measurement->comparedWith === ComparedWith::Baseline ? ' (the latter its own baseline)' : '';
+
+        return "{$name}{$figures}{$with}{$grade}{$unsure}";
     }
 
     private function fluid(): string

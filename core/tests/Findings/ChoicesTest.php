@@ -16,7 +16,7 @@ final class ChoicesTest extends TestCase
     {
         $routes = (new Figures)->document()['routes'];
         self::assertSame('clinic_core', $routes[0]['id']);
-        self::assertCount(8, $routes);
+        self::assertCount(9, $routes);
         self::assertCount(count($routes), array_unique(array_column($routes, 'label')));
         self::assertNotContains('', array_column($routes, 'says'));
     }

@@ -104,7 +104,7 @@ final class RecordConditions
     }
 
     /**
-     * The hurt knee's own figure, its difference to the other knee, or that as a share of the other's.
+     * The hurt knee's own figure, its difference to what it is compared with, or that as a share of the latter.
      *
      * @return Closure(HurtKnee, string): ?float
      */
@@ -117,7 +117,7 @@ final class RecordConditions
                 ?? $knee->number($id, $field),
             'share' => static function (HurtKnee $knee, string $id) use ($field): ?float {
                 $difference = $knee->difference($id, $field);
-                $other = $knee->examination->other($id)?->number($field);
+                $other = $knee->examination->compared($id)?->number($field);
 
                 return $difference === null || $other === null || $other <= 0.0 ? null : $difference / $other;
             },

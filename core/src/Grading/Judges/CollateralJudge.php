@@ -208,6 +208,7 @@ final class CollateralJudge implements Judge
             $band !== null,
             $examination->schools->collateral->id,
             level: $graded->level,
+            comparedWith: $knees->with(),
         );
     }
 

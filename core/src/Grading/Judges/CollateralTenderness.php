@@ -58,7 +58,7 @@ final class CollateralTenderness
         if ($here === null || $here->normal) {
             return $here === null ? null : false;
         }
-        $there = $examination->otherKneeReliable ? $examination->other($here->manoeuvre->id) : null;
+        $there = $examination->compared($here->manoeuvre->id);
         $missing = $here->flag('cordFelt') === false
             && ($there?->flag('cordFelt') === true || $there?->normal === true);
 

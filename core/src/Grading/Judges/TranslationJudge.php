@@ -58,6 +58,7 @@ final class TranslationJudge implements Judge
             $band !== null,
             $band === null ? $school->id : self::BANDS_READ_AS,
             level: $graded->level,
+            comparedWith: $knees->with(),
         );
         $reading = new Reading(
             $manoeuvre,

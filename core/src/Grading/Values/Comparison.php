@@ -8,7 +8,7 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
 
 /**
- * The same manoeuvre on the hurt and on the other knee.
+ * The same manoeuvre on the hurt knee and on what it is compared with: the other one, or its own baseline.
  *
  * @internal
  */
@@ -19,18 +19,30 @@ final readonly class Comparison
      */
     private const LOOSER_MM = 5.0;
 
-    private function __construct(public Record $hurt, public ?Record $other)
+    /**
+     * @param  Record|null  $other  of the other knee, or the baseline of the same one
+     */
+    private function __construct(public Record $hurt, public ?Record $other, private bool $withBaseline)
     {
     }
 
-    /** Null when the manoeuvre was not done on the hurt knee. An unreliable other knee is as good as none. */
+    /** Null when the manoeuvre was not done on the hurt knee. */
     public static function in(Examination $examination, string $manoeuvre): ?self
     {
         $hurt = $examination->hurt($manoeuvre);
 
         return $hurt === null
             ? null
-            : new self($hurt, $examination->otherKneeReliable ? $examination->other($manoeuvre) : null);
+            : new self($hurt, $examination->compared($manoeuvre), ! $examination->otherKneeReliable);
+    }
+
+    public function with(): ?ComparedWith
+    {
+        return match (true) {
+            $this->other === null => null,
+            $this->withBaseline => ComparedWith::Baseline,
+            default => ComparedWith::Other,
+        };
     }
 
     /** The sign that the manoeuvre feeds, where it is one. */

@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Grading\Values;
 use GrayCompass\Core\Knee\Level;
 
 /**
- * One measure on both knees, side by side.
+ * One measure of the hurt knee beside that of what it is compared with.
  *
  * @internal
  */
@@ -15,11 +15,13 @@ final readonly class Measurement
 {
     /**
      * @param  string  $unit  mm, ° or cm
-     * @param  float|null  $difference  hurt minus other; null without a comparison
+     * @param  float|null  $difference  hurt minus that; null without a comparison
      * @param  int<0, 3>|null  $grade  0–3 where the manoeuvre is graded; null for an equivocal one
      * @param  bool  $provisional  judged by the absolute figure, for want of the other knee
      * @param  bool  $estimate  a band judged by hand
      * @param  string|null  $school  by whose bands it is graded
+     * @param  float|null  $other  of what it is compared with
+     * @param  ComparedWith|null  $comparedWith  null: with nothing
      * @param  Level|null  $level  how far a positive went
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class Measurement
         public bool $estimate = false,
         public ?string $school = null,
         public ?Level $level = null,
+        public ?ComparedWith $comparedWith = null,
     ) {
     }
 }
