@@ -13,6 +13,8 @@ use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Course\Curve;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Knee\Side;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /**
@@ -53,13 +55,41 @@ final readonly class Course
         return $visits;
     }
 
+    /**
+     * The same knee while it was sound, newest first: its measures, and no chances.
+     *
+     * @return list<Visit>
+     */
+    public function baselines(Episode $episode): array
+    {
+        if ($episode->is_baseline) {
+            return [];
+        }
+        $signed = Examination::query()->standing()->whereHas('episode', static fn (Builder $story): Builder => $story
+            ->where('athlete_id', $episode->athlete_id)->where('is_baseline', true))
+            ->with(['sections', 'findings'])->orderByDesc('examined_at')->get();
+
+        return array_values($signed->map(fn (Examination $one): Visit => new Visit(
+            $one, [], $this->values($this->knee($one, $episode->hurt_side), null), [],
+        ))->all());
+    }
+
     private function visit(Examination $examination, Snapshot $snapshot): Visit
     {
-        $knee = new HurtKnee($this->assessor->read(Document::of($examination)->content()));
         /** @var array{effusion?: array{grade: int|float}|null, measurements?: list<array{manoeuvre: string, grade: int|null}>} $signed */
         $signed = $snapshot->payload;
         $fluid = isset($signed['effusion']['grade']) ? (float) $signed['effusion']['grade'] : null;
         $judged = array_filter(array_column($signed['measurements'] ?? [], 'grade', 'manoeuvre'), is_int(...));
+        $values = $this->values($this->knee($examination), $fluid);
+
+        return new Visit($examination, Prediction::rows($snapshot), $values, $judged);
+    }
+
+    /**
+     * @return array<string, float> by curve; what was not measured is not among them
+     */
+    private function values(HurtKnee $knee, ?float $fluid): array
+    {
         $values = [];
         foreach ($this->curves() as $curve) {
             $value = $curve->value($knee, $fluid);
@@ -68,6 +98,19 @@ final readonly class Course
             }
         }
 
-        return new Visit($examination, Prediction::rows($snapshot), $values, $judged);
+        return $values;
+    }
+
+    /**
+     * @param  Side|null  $side  which of both knees is meant; null: the hurt one
+     */
+    private function knee(Examination $examination, ?Side $side = null): HurtKnee
+    {
+        $document = Document::of($examination)->content();
+        if ($side !== null) {
+            $document->hurtSide = $side->value;
+        }
+
+        return new HurtKnee($this->assessor->read($document));
     }
 }

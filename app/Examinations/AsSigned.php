@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Examinations;
 
+use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Grading\Values\Exclusion;
 
 /**
@@ -53,7 +54,11 @@ final class AsSigned
         ), 'manoeuvre');
 
         return array_map(
-            static fn (array $m): array => $m + ['counts' => ! \in_array($m['manoeuvre'], $struck, true)],
+            static fn (array $m): array => $m + [
+                'counts' => ! \in_array($m['manoeuvre'], $struck, true),
+                // Before baselines there was the other knee alone.
+                'comparedWith' => isset($m['difference']) ? ComparedWith::Other->value : null,
+            ],
             $payload['measurements'],
         );
     }

@@ -60,7 +60,7 @@ final readonly class Corrections
             $draft = Examination::query()->create([
                 'team_id' => $locked->team_id, 'episode_id' => $locked->episode_id, 'examiner_id' => $by->id,
                 'status' => ExaminationStatus::Draft, 'examined_at' => $locked->examined_at, 'revision' => 0,
-                'supersedes_id' => $locked->id,
+                'supersedes_id' => $locked->id, 'baseline_id' => $locked->baseline_id,
             ]);
             foreach ($locked->sections()->get() as $section) {
                 $draft->sections()->create([

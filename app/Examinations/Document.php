@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use App\Models\Examination;
+use App\Models\Finding;
 use GrayCompass\Core\Wire\ExaminationReader;
 use GrayCompass\Document\Refusal;
 use stdClass;
@@ -23,12 +24,14 @@ final class Document
      * @param  array<string, stdClass>  $sections  payloads, by name
      * @param  array<string, stdClass|null>  $findings  payloads in the order first recorded, by `manoeuvre:side`; null: taken back
      * @param  array<string, true>  $beforeGate  `manoeuvre:side` of those taken before a rule applied
+     * @param  stdClass|null  $baseline  the same knees while they were sound
      */
     private function __construct(
         private readonly array $envelope,
         private readonly array $sections,
         private readonly array $findings,
         private readonly array $beforeGate,
+        private readonly ?stdClass $baseline,
     ) {
     }
 
@@ -54,7 +57,7 @@ final class Document
             }
         }
 
-        return new self($envelope, $sections, $findings, $beforeGate);
+        return new self($envelope, $sections, $findings, $beforeGate, self::baseline($examination));
     }
 
     /** SHA-256 of everything recorded, but for when it was signed. */
@@ -73,6 +76,7 @@ final class Document
             [...$this->sections, $name->value => $payload],
             $this->findings,
             $this->beforeGate,
+            $this->baseline,
         );
     }
 
@@ -84,6 +88,7 @@ final class Document
             $this->sections,
             [...$this->findings, $part => $payload],
             array_diff_key($this->beforeGate, [$part => true]),
+            $this->baseline,
         );
     }
 
@@ -96,6 +101,10 @@ final class Document
                 $content->{$key} = $part;
             }
         }
+        // It stands in for the other knee only, and does not lengthen what is not compared with it.
+        if ($this->baseline !== null && ($content->otherKneeReliable ?? true) === false) {
+            $content->baseline = $this->baseline;
+        }
         $content->findings = [];
         foreach ($this->findings as $part => $payload) {
             if ($payload !== null) {
@@ -104,6 +113,23 @@ final class Document
         }
 
         return $content;
+    }
+
+    private static function baseline(Examination $examination): ?stdClass
+    {
+        if ($examination->baseline_id === null) {
+            return null;
+        }
+        $examination->loadMissing('baseline.findings');
+        $baseline = $examination->baseline;
+
+        return $baseline === null ? null : (object) [
+            'on' => $baseline->examined_at->toDateString(),
+            'findings' => array_values($baseline->findings->map(static fn (Finding $one): stdClass => (object) [
+                'manoeuvre' => $one->manoeuvre, 'side' => $one->side,
+                ...array_diff_key((array) $one->payload, ['override' => 0, 'manoeuvre' => 0, 'side' => 0]),
+            ])->all()),
+        ];
     }
 
     /**

@@ -69,6 +69,9 @@ final readonly class KneeChanger
         if ($locked->isSigned()) {
             throw new AlreadySigned;
         }
+        if ($locked->episode->is_baseline) {
+            throw Refusal::at('hurtSide', 'a baseline is of both knees: none of them is hurt');
+        }
         if ($frame->version !== $seen) {
             throw new StaleVersion(SectionName::Frame->value, $frame);
         }
@@ -85,7 +88,7 @@ final readonly class KneeChanger
         $said = [
             'athlete_id' => $locked->episode->athlete_id, 'hurt_side' => $hurtSide->value, 'injured_on' => $injuredOn,
         ];
-        $episode = Episode::query()->where($said)->first();
+        $episode = Episode::query()->where($said)->where('is_baseline', false)->first();
         if ($episode === null && ! $locked->episode->examinations()->whereKeyNot($locked->id)->exists()) {
             $locked->episode->update($said);
 

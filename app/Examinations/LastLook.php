@@ -17,6 +17,7 @@ use stdClass;
  * @phpstan-type LastFinding array{
  *     manoeuvre: string, side: string, say: string, numbers: list<array{field: string, value: float}>
  * }
+ * @phpstan-type Look array{examination: string, at: string, daysAgo: int, findings: list<LastFinding>}
  */
 final readonly class LastLook
 {
@@ -27,16 +28,34 @@ final readonly class LastLook
     /**
      * By the last signed visit of the same story before this one.
      *
-     * @return array{examination: string, at: string, daysAgo: int, findings: list<LastFinding>}|null
+     * @return Look|null
      */
     public function before(Examination $examination): ?array
     {
         $last = Examination::query()->standing()->where('episode_id', $examination->episode_id)
             ->where('examined_at', '<', $examination->examined_at)->whereKeyNot($examination->id)
             ->with('findings')->orderByDesc('examined_at')->first();
-        if ($last === null || $last->id === $examination->supersedes_id) {
-            return null;
-        }
+
+        return $last === null || $last->id === $examination->supersedes_id ? null : $this->look($last, $examination);
+    }
+
+    /**
+     * Of both knees while they were sound.
+     *
+     * @return Look|null
+     */
+    public function baseline(Examination $examination): ?array
+    {
+        $baseline = $examination->baseline_id === null ? null : $examination->loadMissing('baseline.findings')->baseline;
+
+        return $baseline === null ? null : $this->look($baseline, $examination);
+    }
+
+    /**
+     * @return Look
+     */
+    private function look(Examination $last, Examination $examination): array
+    {
         $findings = [];
         foreach ($last->findings as $finding) {
             $told = $this->told($finding);

@@ -40,6 +40,10 @@ final class Recorder
                 self::insistOnFacts($row->payload, $payload);
             }
             $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
+            // What follows from sound knees and from hurt ones is not the same: neither becomes the other.
+            if ($assessment->route->route->isBaseline() !== $locked->loadMissing('episode')->episode->is_baseline) {
+                throw Refusal::at('route', 'a baseline is begun as one, and stays one');
+            }
             $stored = ['payload' => $payload, 'version' => $save->version + 1, 'saved_by' => $save->by];
             $row === null
                 ? $locked->sections->push($locked->sections()->create([

@@ -11,10 +11,12 @@ use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
 use App\Models\Team;
+use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Findings\Route;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
@@ -32,6 +34,7 @@ final class Starter
      * @param  string|null  $key  of this very start: sent twice, it is one examination
      *
      * @throws ReusedKey where it was used for another knee
+     * @throws Refusal where a baseline is to begin with an injury
      */
     public function start(
         Athlete $athlete,
@@ -42,6 +45,9 @@ final class Starter
         Route $route,
         ?string $key = null,
     ): Examination {
+        if ($route->isBaseline() && $daysSinceInjury !== null) {
+            throw Refusal::at('daysSinceInjury', 'a baseline is of sound knees: there is no injury');
+        }
         $today = Date::now();
         $age = $athlete->age($today);
 
@@ -54,20 +60,14 @@ final class Starter
                 ? null
                 : Examination::query()->where('examiner_id', $examinerId)->where('start_key', $key)->first();
             if ($earlier !== null) {
-                $isSame = $earlier->episode->athlete_id === $athlete->id && $earlier->episode->hurt_side === $hurtSide;
+                $isSame = $earlier->episode->athlete_id === $athlete->id
+                    && ($route->isBaseline() || $earlier->episode->hurt_side === $hurtSide);
 
                 return $isSame ? $earlier : throw new ReusedKey('The key was used for another start.');
             }
-            $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
-            $episode = $athlete->episodes()->where(
-                'hurt_side',
-                $hurtSide->value,
-            )->where('injured_on', $injuredOn)->first()
-                ?? Episode::query()->create([
-                    'athlete_id' => $athlete->id,
-                    'hurt_side' => $hurtSide,
-                    'injured_on' => $injuredOn,
-                ]);
+            $episode = $route->isBaseline()
+                ? Baselines::story($athlete)
+                : self::story($athlete, $hurtSide, $daysSinceInjury, $today);
             $examination = Examination::query()->create([
                 'team_id' => $athlete->team_id,
                 'episode_id' => $episode->id,
@@ -76,6 +76,7 @@ final class Starter
                 'examined_at' => $today,
                 'start_key' => $key,
                 'revision' => 0,
+                'baseline_id' => $route->isBaseline() ? null : Baselines::latest($athlete->id, $today)?->id,
             ]);
             $team = Team::query()->findOrFail($athlete->team_id)->settings;
             $begun = ['examination_id' => $examination->id, 'name' => 'frame', 'version' => 1, 'saved_by' => $examinerId];
@@ -83,7 +84,7 @@ final class Starter
                 'setting' => ($setting ?? ($route->isTouchline() ? null : $team->setting)
                     ?? Setting::preset($daysSinceInjury, $age, $route->isTouchline()))->value,
                 'route' => $route->id,
-                'hurtSide' => $hurtSide->value,
+                'hurtSide' => $episode->hurt_side->value,
                 'daysSinceInjury' => $daysSinceInjury,
                 'ageYears' => $age,
                 ...($team->schools === [] ? [] : ['schools' => (object) $team->schools]),
@@ -94,5 +95,17 @@ final class Starter
 
             return $examination;
         }, attempts: 3);
+    }
+
+    private static function story(
+        Athlete $athlete, Side $hurtSide, ?int $daysSinceInjury, CarbonImmutable $today,
+    ): Episode {
+        $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
+
+        return $athlete->episodes()->where('hurt_side', $hurtSide->value)->where('injured_on', $injuredOn)
+            ->where('is_baseline', false)->first()
+            ?? Episode::query()->create([
+                'athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn,
+            ]);
     }
 }

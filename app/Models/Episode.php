@@ -20,6 +20,7 @@ use Illuminate\Support\Collection;
  * @property string $athlete_id
  * @property Side $hurt_side
  * @property CarbonImmutable|null $injured_on null: came on without an injury
+ * @property bool $is_baseline both knees while they are sound
  * @property Athlete $athlete
  * @property Collection<int, Examination> $examinations
  * @property Collection<int, Outcome> $outcomes removed ones too
@@ -32,9 +33,11 @@ final class Episode extends Model
 
     protected $table = 'episodes';
 
-    protected $fillable = ['athlete_id', 'hurt_side', 'injured_on'];
+    protected $fillable = ['athlete_id', 'hurt_side', 'injured_on', 'is_baseline'];
 
-    protected $casts = ['hurt_side' => Side::class, 'injured_on' => 'date'];
+    protected $attributes = ['injured_on' => null, 'is_baseline' => false];
+
+    protected $casts = ['hurt_side' => Side::class, 'injured_on' => 'date', 'is_baseline' => 'boolean'];
 
     /**
      * @return BelongsTo<Athlete, $this>

@@ -36,7 +36,9 @@ use LogicException;
  * @property string|null $start_key makes a start that is sent twice one start
  * @property CarbonImmutable|null $asked_at when somebody was asked to sign it
  * @property string|null $supersedes_id the signed one whose place it takes
+ * @property string|null $baseline_id of the visit of both sound knees that it is compared with
  * @property Episode $episode
+ * @property Examination|null $baseline
  * @property User $examiner who began it
  * @property User|null $signer
  * @property Examination|null $superseding that takes its place, signed or not yet
@@ -56,6 +58,7 @@ final class Examination extends Model implements HoldsSealed
     protected $fillable = [
         'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
         'signed_by', 'signed_ungated', 'revision', 'start_key', 'supersedes_id', 'asked_at',
+        'baseline_id',
     ];
 
     protected $casts = [
@@ -135,6 +138,19 @@ final class Examination extends Model implements HoldsSealed
     public function superseding(): HasOne
     {
         return $this->hasOne(self::class, 'supersedes_id');
+    }
+
+    /**
+     * Whoever examined then: it is what the same knee was like.
+     *
+     * @return BelongsTo<Examination, $this>
+     */
+    public function baseline(): BelongsTo
+    {
+        $baseline = $this->belongsTo(self::class, 'baseline_id');
+        $baseline->withoutGlobalScope(StudentScope::class);
+
+        return $baseline;
     }
 
     /**

@@ -27,6 +27,9 @@ final class Board
         $again = $plan->lookAgain;
         $days = $again === null ? null : $again->from ?? $again->to;
         $knee = ['athlete_id' => $examination->episode->athlete_id, 'side' => $examination->episode->hurt_side->value];
+        if ($examination->episode->is_baseline && ! self::isWorse($plan->availability->status, $knee)) {
+            return;
+        }
         Availability::query()->where($knee)->delete();
         Availability::query()->create([
             'team_id' => $examination->team_id,
@@ -41,6 +44,19 @@ final class Board
             ],
             'review_on' => $days === null ? null : $examination->examined_at->startOfDay()->addDays($days),
         ]);
+    }
+
+    /**
+     * A look at sound knees before the season takes back nothing that an injury asked for.
+     *
+     * @param  array{athlete_id: string, side: string}  $knee
+     */
+    private static function isWorse(AvailabilityStatus $status, array $knee): bool
+    {
+        $known = Availability::query()->where($knee)->first()?->content['status'] ?? AvailabilityStatus::Available->value;
+        $order = array_column(self::WORST_FIRST, 'value');
+
+        return array_search($status->value, $order, true) < array_search($known, $order, true);
     }
 
     /**

@@ -8,8 +8,8 @@ namespace Database\Seeders;
  * What lay behind the club when the demo begins: knees that were hurt, looked at again and again, scanned, and came back.
  * Days count back from the day on which the demo is started, so that what is due is due then.
  *
- * @phpstan-type Look array{ago: int, mm?: int, feel?: string, medial?: int, fluid?: string, bend?: int, short?: int, pain?: int, line?: bool}
- * @phpstan-type Story array{of: string, side: string, injured: int|null, looks: list<Look>, came?: array{string, int, array<string, string>, string}, operated?: int}
+ * @phpstan-type Look array{ago: int, mm?: int, feel?: string, medial?: int, fluid?: string, bend?: int, short?: int, pain?: int, line?: bool, otherHurt?: bool}
+ * @phpstan-type Story array{of: string, side: string, injured: int|null, looks: list<Look>, came?: array{string, int, array<string, string>, string}, operated?: int, baseline?: bool}
  */
 final class DemoSeason
 {
@@ -46,6 +46,10 @@ final class DemoSeason
         ];
 
         return [
+            // Before the season, while both knees were sound.
+            ...array_map(static fn (string $of): array => [
+                'of' => $of, 'side' => 'left', 'injured' => null, 'baseline' => true, 'looks' => [['ago' => 310]],
+            ], ['H02', 'H09', 'H14', 'J14', 'T13']),
             // A torn ligament over a season: twelve looks, from the injury through the operation to the return.
             [
                 'of' => 'H02', 'side' => 'left', 'injured' => 300, 'operated' => 235, 'looks' => [
@@ -80,7 +84,7 @@ final class DemoSeason
                 'of' => 'J14', 'side' => 'left', 'injured' => 33, 'looks' => [
                     ['ago' => 31, 'medial' => 6, 'fluid' => 'trace', 'bend' => 110, 'pain' => 5],
                     ['ago' => 20, 'medial' => 4, 'fluid' => 'none', 'bend' => 128, 'pain' => 3],
-                    ['ago' => 7, 'medial' => 2, 'fluid' => 'none', 'bend' => 138, 'pain' => 1],
+                    ['ago' => 7, 'medial' => 2, 'fluid' => 'none', 'bend' => 138, 'pain' => 1, 'otherHurt' => true],
                 ],
             ],
             ['of' => 'H14', 'side' => 'left', 'injured' => 20, 'looks' => [['ago' => 18, 'medial' => 5, 'fluid' => 'trace', 'bend' => 112, 'pain' => 5], ['ago' => 7, 'medial' => 4, 'fluid' => 'none', 'bend' => 130, 'pain' => 2]]],

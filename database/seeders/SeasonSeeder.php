@@ -81,9 +81,15 @@ final readonly class SeasonSeeder
     {
         $days = $story['injured'] === null ? null : $story['injured'] - $look['ago'];
         $side = Side::from($story['side']);
-        $examination = $this->starter->start($athlete, $by->id, $side, $days, null, $this->figures->routes()->get('clinic_core'));
+        $examination = $this->starter->start($athlete, $by->id, $side, $days, null, $this->figures->routes()->get(
+            ($story['baseline'] ?? false) ? 'baseline' : 'clinic_core',
+        ));
+        if ($look['otherHurt'] ?? false) {
+            $frame = $examination->sections->firstOrFail('name', 'frame');
+            $frame->update(['payload' => (object) [...(array) $frame->payload, 'otherKneeReliable' => false]]);
+        }
         $sections = [
-            'opening' => DemoKnees::CONSENT,
+            'opening' => [...DemoKnees::CONSENT, ...($athlete->age(Date::now()) < 18 ? ['guardianConsent' => true] : [])],
             'history' => $days === null
                 ? ['mechanism' => ['none_recalled'], 'gradualOnset' => true, 'swellingOnset' => 'none', 'painNow' => $look['pain'] ?? 0]
                 : ['mechanism' => ['twist_on_planted_foot'], 'pop' => ($look['mm'] ?? 0) > 5, 'swellingOnset' => 'within_24_hours', 'painNow' => $look['pain'] ?? 0],

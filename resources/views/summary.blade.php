@@ -17,7 +17,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <body>
 @php($plan = $assessment['plan'])
 <h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: "
-    ."normal">{{ ucfirst($frame['hurtSide'] ?? '') }} knee · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
+    ."normal">{{ $examination->episode->is_baseline ? 'Baseline, both knees' : ucfirst($frame['hurtSide'] ?? '').' knee' }} · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
 <p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'somebody').' on '.$examination->signed_at->format('j F Y, H:i').' UTC' : 'DRAFT, not signed' }}</p>
 @if ($examination->superseding?->isSigned())<p class="b">A later examination took the place of this one.</p>@endif
 @if ($examination->supersedes_id)<p>It takes the place of an examination that was signed before.</p>@endif
@@ -31,6 +31,9 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
     .'answered.' }}</p>
 @endforelse
 @if ($plan['afterOperation'] !== '')<h2>After the operation</h2><p class="b">{{ $plan['afterOperation'] }}</p>@endif
+@if ($examination->episode->is_baseline)
+<h2>Not weighed</h2><p>Base rates are of knees that somebody complains of; of sound ones they say nothing.</p>
+@else
 <h2>Chances, in 100 knees like this</h2>
 <table>
 <thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
@@ -38,6 +41,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->hundred($c['interval'][0]) }} to {{ $words->hundred($c['interval'][1]) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach
 </table>
+@endif
 <table><tr><td class="half">
 <h2>Both knees</h2>
 @if ($assessment['measurements'] === [])<p>Nothing was measured.</p>@else
@@ -45,11 +49,12 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <thead><tr><th>Manoeuvre</th><th class="n">Hurt</th><th class="n">Other</th><th class="n">Diff.</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['measurements'] as $m)
 @if ($m['hurt'] !== null || $m['grade'] !== null)
-<tr><td>{{ $words->manoeuvre($m['manoeuvre']) }}</td><td class="n">{{ $m['estimate'] ? 'by feel' : $words->figure($m['hurt'], $m['unit']) }}</td><td class="n">{{ $words->figure($m['other'], $m['unit']) }}</td><td class="n">{{ $words->signed($m['difference'], $m['unit']) }}</td><td class="n">{{ $m['grade'] ?? '–' }}{{ $m['provisional'] ? '*' : '' }}</td></tr>
+<tr><td>{{ $words->manoeuvre($m['manoeuvre']) }}</td><td class="n">{{ $m['estimate'] ? 'by feel' : $words->figure($m['hurt'], $m['unit']) }}</td><td class="n">{{ $words->figure($m['other'], $m['unit']) }}{{ $m['comparedWith'] === 'baseline' ? '†' : '' }}</td><td class="n">{{ $words->signed($m['difference'], $m['unit']) }}</td><td class="n">{{ $m['grade'] ?? '–' }}{{ $m['provisional'] ? '*' : '' }}</td></tr>
 @endif
 @endforeach
 </table>
 @endif
+@if (collect($assessment['measurements'])->contains('comparedWith', 'baseline'))<p class="quiet">† not the other knee: this knee’s own baseline, while it was sound</p>@endif
 @if (collect($assessment['measurements'])->contains('provisional', true))<p class="quiet">* provisional, without the other knee</p>@endif
 <h2>Fluid</h2>
 @php($fluid = $assessment['effusion'])

@@ -26,13 +26,15 @@ final readonly class CourseController
         $this->deeds->record(What::AthleteRead, $episode->athlete_id);
         $episode->load(['athlete', 'examinations', 'outcomes']);
 
-        return new CourseResource($episode, $this->course->curves(), $this->course->of($episode));
+        return new CourseResource(
+            $episode, $this->course->curves(), $this->course->of($episode), $this->course->baselines($episode),
+        );
     }
 
     /** Two visits beside each other, measure by measure. */
     public function compare(ComparisonRequest $request, Episode $episode): JsonResponse
     {
-        $visits = collect($this->course->of($episode))->keyBy(static fn (Visit $one): string => $one->examination->id);
+        $visits = collect([...$this->course->of($episode), ...$this->course->baselines($episode)])->keyBy(static fn (Visit $one): string => $one->examination->id);
         $before = $visits->get($request->earlier()) ?? abort(404);
         $after = $visits->get($request->later()) ?? abort(404);
 

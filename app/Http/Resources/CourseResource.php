@@ -22,8 +22,10 @@ final class CourseResource extends JsonResource
     /**
      * @param  list<Curve>  $curves
      * @param  list<Visit>  $visits  oldest first
+     * @param  list<Visit>  $baselines  of the same athlete, newest first
      */
-    public function __construct(Episode $resource, private readonly array $curves, private readonly array $visits)
+    public function __construct(Episode $resource, private readonly array $curves, private readonly array $visits,
+        private readonly array $baselines)
     {
         parent::__construct($resource);
     }
@@ -44,6 +46,10 @@ final class CourseResource extends JsonResource
                 'better' => $one->better->value,
             ], $curves)),
             'visits' => array_map(self::visit(...), $this->visits),
+            'baselines' => array_map(static fn (Visit $one): array => [
+                'examination' => $one->examination->id,
+                'at' => $one->examination->examined_at->toIso8601ZuluString(),
+            ], $this->baselines),
             'asked' => $this->asked(),
         ];
     }

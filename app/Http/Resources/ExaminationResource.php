@@ -55,6 +55,8 @@ final class ExaminationResource extends JsonResource
                 'at' => $one->created_at->toIso8601ZuluString(),
             ])->all()),
             'lastTime' => $this->resource->isSigned() ? null : app(LastLook::class)->before($this->resource),
+            'isBaseline' => $this->resource->episode->is_baseline,
+            'baseline' => $this->resource->isSigned() ? null : app(LastLook::class)->baseline($this->resource),
             'supersedes' => $this->resource->supersedes_id,
             'supersededBy' => $this->resource->superseding === null ? null : [
                 'id' => $this->resource->superseding->id, 'isSigned' => $this->resource->superseding->isSigned(),

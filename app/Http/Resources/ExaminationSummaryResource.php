@@ -25,6 +25,7 @@ final class ExaminationSummaryResource extends JsonResource
             'episode' => $this->resource->episode_id,
             'status' => $this->resource->status->value,
             'examinedAt' => $this->resource->examined_at->toIso8601ZuluString(),
+            'isBaseline' => $this->resource->episode->is_baseline,
             'hurtSide' => $this->resource->episode->hurt_side->value,
             'injuredOn' => $this->resource->episode->injured_on?->toDateString(),
         ];

@@ -33,6 +33,7 @@ final class StoryResource extends JsonResource
 
         return [
             'id' => $episode->id,
+            'isBaseline' => $episode->is_baseline,
             'hurtSide' => $episode->hurt_side->value,
             'injuredOn' => $episode->injured_on?->toDateString(),
             'predicted' => self::predicted(Prediction::of($episode)),

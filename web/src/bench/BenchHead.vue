@@ -19,6 +19,9 @@ const since = computed(() => {
   const days = record.section('frame').daysSinceInjury
   return typeof days === 'number' ? `day ${days}` : 'without an injury'
 })
+const knee = computed(() =>
+  record.head?.isBaseline ? 'both knees, while they are sound' : `${record.hurtSide} knee hurt, ${since.value}`,
+)
 const gate = computed(() =>
   safety.value?.lines.length
     ? 'safety: see the line'
@@ -34,8 +37,10 @@ const gate = computed(() =>
       <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
     </UiHint>
     <h2>{{ athlete?.name }}</h2>
-    <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ record.hurtSide }} knee hurt, {{ since }}</span>
-    <span class="pill">{{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}</span>
+    <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ knee }}</span>
+    <span v-if="!record.head?.isBaseline" class="pill">
+      {{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}
+    </span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
     <SaveState :state="examination.saveState" class="save" />
     <button type="button" class="button drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</button>

@@ -14,7 +14,14 @@ const verdict = useVerdict()
 </script>
 
 <template>
-  <section v-if="verdict.assessment" class="picture" aria-label="Chances">
+  <section v-if="record.head?.isBaseline" class="picture" aria-label="Chances">
+    <h2>Not weighed</h2>
+    <p class="quiet-text">
+      Base rates are of knees that somebody complains of; of sound ones they say nothing. What is measured here is what
+      both knees are compared with later.
+    </p>
+  </section>
+  <section v-else-if="verdict.assessment" class="picture" aria-label="Chances">
     <header>
       <h2>{{ record.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
       <span class="quiet-text">chance in 100</span>

@@ -24,7 +24,14 @@ const across = computed<Payload | undefined>(() =>
     ? undefined
     : (record.finding(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
 )
-const last = computed(() => record.lastTime(props.manoeuvre.id, props.side))
+const last = computed(() => record.earlier('lastTime', props.manoeuvre.id, props.side))
+const sound = computed(() => record.earlier('baseline', props.manoeuvre.id, props.side))
+const looks = computed(() =>
+  [
+    { title: 'Last time', look: last.value },
+    { title: 'While sound', look: sound.value },
+  ].flatMap(({ title, look }) => (look ? [{ title, ...look }] : [])),
+)
 const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.widget !== 'bands'))
 const plain = computed(() => usable.value.filter((field) => !field.seldom && !hidden(field)))
@@ -43,7 +50,11 @@ const tags = computed(() =>
   ].filter((tag) => tag !== false),
 )
 const title = computed(() =>
-  props.side === 'both' ? 'Both legs' : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`,
+  props.side === 'both'
+    ? 'Both legs'
+    : record.head?.isBaseline
+      ? `${props.side === 'left' ? 'L · left' : 'R · right'} knee`
+      : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`,
 )
 
 /** Some fields wait for another one; in brief, a band serves instead of millimetres. */
@@ -66,9 +77,9 @@ function hidden(field: Field): boolean {
       {{ title }}
       <span v-if="tags.length > 0">{{ tags.join(', ') }}</span>
     </h2>
-    <p v-if="last" class="last">
-      Last time, {{ last.daysAgo === 1 ? 'yesterday' : `${last.daysAgo} days ago` }}:
-      <b class="number">{{ last.say }}</b>
+    <p v-for="look in looks" :key="look.title" class="last">
+      {{ look.title }}, {{ look.daysAgo === 1 ? 'yesterday' : `${look.daysAgo} days ago` }}:
+      <b class="number">{{ look.say }}</b>
     </p>
     <FieldInput
       v-for="field in plain"
@@ -78,6 +89,7 @@ function hidden(field: Field): boolean {
       :payload="payload"
       :across="across"
       :last="last?.numbers.find((one) => one.field === field.name)?.value"
+      :sound="sound?.numbers.find((one) => one.field === field.name)?.value"
       :knee="title"
       :side="side"
       @change="(part) => emit('change', part)"

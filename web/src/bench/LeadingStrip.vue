@@ -1,22 +1,27 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
+import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 
 /** On a phone: the way to the route, and the three leading chances. */
 defineProps<{ railOpen: boolean }>()
 const emit = defineEmits<{ rail: [] }>()
 const catalogue = useCatalogue()
+const record = useRecord()
 const verdict = useVerdict()
 
 const SHOWN = 3
+/** Base rates are of knees that somebody complains of. */
+const leading = computed(() => (record.head?.isBaseline ? [] : verdict.byChance.slice(0, SHOWN)))
 </script>
 
 <template>
   <ul class="strip" aria-label="Route and leading chances">
     <li><button type="button" class="button" :aria-expanded="railOpen" @click="emit('rail')">Route</button></li>
-    <li v-for="chance in verdict.byChance.slice(0, SHOWN)" :key="chance.id">
+    <li v-for="chance in leading" :key="chance.id">
       <b class="number">{{ inHundred(chance.posttest) }}</b>
       {{ shortName(chance.id) }}
       <span class="unseen">in 100, {{ catalogue.conditionLabel(chance.id) }}</span>

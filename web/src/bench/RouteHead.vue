@@ -17,7 +17,11 @@ const LIMITS = [5, 8, 10, 12, 15, 20, 30].map((minutes) => ({ id: minutes, label
 
 const route = computed(() => verdict.assessment?.route)
 const frame = computed(() => record.section('frame'))
-const core = computed(() => route.value?.core ?? [])
+/** A baseline stays one, and nothing else becomes one: what follows from either is not the same. */
+const routes = computed(() =>
+  (catalogue.catalogue?.routes ?? []).filter(({ id }) => (id === 'baseline') === (record.head?.isBaseline === true)),
+)
+const core = computed(() => (record.head?.isBaseline ? [] : (route.value?.core ?? [])))
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)
 const STATES = { done: 'done', held: 'held back', out_of_reach: 'out of reach', open: 'open' }
 const share = computed(() =>
@@ -35,13 +39,7 @@ function minutes(value: number): string {
 
 <template>
   <div v-if="route" class="head">
-    <UiSelect
-      label="Route"
-      :value="route.id"
-      :options="catalogue.catalogue?.routes ?? []"
-      unseen-label
-      @change="(id) => set({ route: id })"
-    />
+    <UiSelect label="Route" :value="route.id" :options="routes" unseen-label @change="(id) => set({ route: id })" />
     <UiSelect
       label="Time limit"
       class="limit"

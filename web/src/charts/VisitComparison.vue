@@ -9,12 +9,17 @@ import UiSelect from '@/ui/UiSelect.vue'
 import { figure, withUnit } from './options'
 
 /** Two visits beside each other; what one hand may miss is no change. */
-const props = defineProps<{ episode: string; visits: Course['visits'] }>()
+const props = defineProps<{ episode: string; visits: Course['visits']; baselines: Course['baselines'] }>()
 
-const options = computed(() =>
+const later = computed(() =>
   [...props.visits].reverse().map(({ examination, at }) => ({ id: examination, label: day(at) })),
 )
-const before = ref(props.visits[props.visits.length - 2]?.examination ?? '')
+/** A visit is compared with an earlier one, or with what the same knee was like while it was sound. */
+const earlier = computed(() => [
+  ...later.value,
+  ...props.baselines.map(({ examination, at }) => ({ id: examination, label: `Baseline, ${day(at)}` })),
+])
+const before = ref((props.visits[props.visits.length - 2] ?? props.baselines[0])?.examination ?? '')
 const after = ref(props.visits[props.visits.length - 1]?.examination ?? '')
 const lines = ref<Comparison>([])
 const { problem, ask } = useNewest()
@@ -43,8 +48,8 @@ watch(
   <section aria-labelledby="comparison">
     <h2 id="comparison">Two visits beside each other</h2>
     <div class="pair">
-      <UiSelect label="Earlier" :value="before" :options="options" @change="(id) => (before = id ?? before)" />
-      <UiSelect label="Later" :value="after" :options="options" @change="(id) => (after = id ?? after)" />
+      <UiSelect label="Earlier" :value="before" :options="earlier" @change="(id) => (before = id ?? before)" />
+      <UiSelect label="Later" :value="after" :options="later" @change="(id) => (after = id ?? after)" />
     </div>
     <UiAlert v-if="problem" :say="problem" />
     <table class="figures">

@@ -67,7 +67,16 @@ type Document = Schemas['examination.schema']
 type Filled<K extends keyof Document> = NonNullable<Coded<Document[K]>>
 type Frame = Exclude<
   keyof Document,
-  'format' | 'version' | 'findings' | 'opening' | 'episode' | 'history' | 'safety' | 'earlierFinding' | 'pulseChecks'
+  | 'format'
+  | 'version'
+  | 'findings'
+  | 'opening'
+  | 'episode'
+  | 'history'
+  | 'safety'
+  | 'earlierFinding'
+  | 'pulseChecks'
+  | 'baseline'
 >
 
 /** What each section of an examination may hold; nothing is there until somebody answers. */

@@ -56,7 +56,11 @@ function saved(): void {
 
 <template>
   <article>
-    <h3>
+    <h3 v-if="story.isBaseline">
+      <span class="side" aria-hidden="true">LR</span>
+      Baseline: both knees, while they were sound
+    </h3>
+    <h3 v-else>
       <span class="side" aria-hidden="true">{{ story.hurtSide === 'left' ? 'L' : 'R' }}</span>
       {{ story.hurtSide === 'left' ? 'Left' : 'Right' }} knee,
       {{ story.injuredOn ? `hurt on ${day(story.injuredOn)}` : 'came on without an injury' }}
@@ -108,9 +112,9 @@ function saved(): void {
       </li>
     </ul>
     <p class="foot">
-      <UiButton v-if="mayAnswer" @click="open = {}">Result came</UiButton>
+      <UiButton v-if="mayAnswer && !story.isBaseline" @click="open = {}">Result came</UiButton>
       <RouterLink
-        v-if="visits.some((visit) => visit.status === 'signed')"
+        v-if="!story.isBaseline && visits.some((visit) => visit.status === 'signed')"
         class="button quiet"
         :to="{ name: 'course', params: { id: story.id } }"
       >

@@ -84,10 +84,11 @@ export const useRecord = defineStore('record', () => {
   }
 
   /** What was found of it when this knee was looked at before. */
-  function lastTime(manoeuvre: string, side: Side | 'both') {
-    const last = head.value?.lastTime
-    const found = last?.findings.find((one) => one.manoeuvre === manoeuvre && one.side === side)
-    return last && found ? { ...found, daysAgo: last.daysAgo } : null
+  /** What an earlier look found; there is the last one of the same knee, and the one while it was sound. */
+  function earlier(which: 'lastTime' | 'baseline', manoeuvre: string, side: Side | 'both') {
+    const look = head.value?.[which]
+    const found = look?.findings.find((one) => one.manoeuvre === manoeuvre && one.side === side)
+    return look && found ? { ...found, daysAgo: look.daysAgo } : null
   }
 
   /** Something counts as entered: a measure, normal, or not done. */
@@ -115,7 +116,7 @@ export const useRecord = defineStore('record', () => {
     answers,
     finding,
     findings,
-    lastTime,
+    earlier,
     isDone,
     isRecorded,
   }

@@ -30,7 +30,10 @@ function figure(value: number | null, m: Measurement): string {
       <tr v-for="m in measurements" :key="m.manoeuvre">
         <th scope="row">{{ catalogue.nameOf(m.manoeuvre) }}</th>
         <td class="n">{{ m.estimate ? 'by feel' : figure(m.hurt, m) }}</td>
-        <td class="n">{{ figure(m.other, m) }}</td>
+        <td class="n">
+          {{ figure(m.other, m) }}
+          <small v-if="m.comparedWith === 'baseline'">its baseline</small>
+        </td>
         <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td>
         <td>
           <span :class="{ slashed: !m.counts }">{{ m.grade ?? '–' }}</span>

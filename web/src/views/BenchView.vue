@@ -176,7 +176,7 @@ watch(place, () => middle.value?.scrollTo({ top: 0 }))
         @band="chooseBand"
       />
     </main>
-    <StoryChances v-if="place.kind === 'story'" class="meaning" />
+    <StoryChances v-if="place.kind === 'story' && !record.head?.isBaseline" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
     <UiSheet v-if="narrow" v-model="plateauOpen" title="Chances" side="right">
       <ChancesPanel @pick="(condition) => (picked = condition)" @go="go" />

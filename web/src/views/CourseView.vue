@@ -124,7 +124,12 @@ watch(() => props.id, load)
               <CourseChart v-for="one in curves" :key="one.id" :series="one" @open="open" />
             </div>
           </section>
-          <VisitComparison v-if="course.visits.length > 1" :episode="id" :visits="course.visits" />
+          <VisitComparison
+            v-if="course.visits.length > 0 && course.visits.length + course.baselines.length > 1"
+            :episode="id"
+            :visits="course.visits"
+            :baselines="course.baselines"
+          />
         </div>
       </div>
     </template>

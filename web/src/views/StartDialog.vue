@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
+import UiButton from '@/ui/UiButton.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import { useCatalogue } from '@/stores/catalogue'
@@ -12,6 +13,7 @@ const props = defineProps<{ athlete: AthleteSummary }>()
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const AGAIN_SHOWN = 3
+const BASELINE = 'baseline'
 const DAY_MS = 86_400_000
 
 const SINCE = [
@@ -37,6 +39,8 @@ const since = ref('today')
 const exactDays = ref<number | null>(0)
 const route = ref<Itinerary['id']>('clinic_core')
 const catalogue = useCatalogue()
+/** Nothing is hurt: neither the day nor the side is asked for. */
+const isBaseline = computed(() => route.value === BASELINE)
 const routes = computed(() =>
   (catalogue.catalogue?.routes ?? []).map(({ id, label, says }) => ({ id, label: `${label}: ${says}` })),
 )
@@ -48,7 +52,9 @@ const examinations = ref<ExaminationSummary[]>([])
 /** Knees that were examined before, each once; looking again begins with what was left open. */
 const again = computed(() => {
   const knees = new Map(
-    examinations.value.map((e) => [`${e.hurtSide} ${e.injuredOn ?? ''}`, { side: e.hurtSide, injuredOn: e.injuredOn }]),
+    examinations.value
+      .filter((e) => !e.isBaseline)
+      .map((e) => [`${e.hurtSide} ${e.injuredOn ?? ''}`, { side: e.hurtSide, injuredOn: e.injuredOn }]),
   )
   return [...knees.values()].slice(0, AGAIN_SHOWN)
 })
@@ -81,7 +87,8 @@ onMounted(async () => {
 async function start(side: Side): Promise<void> {
   busy.value = true
   try {
-    const facts = { hurtSide: side, daysSinceInjury: exactDays.value, route: route.value }
+    const daysSinceInjury = isBaseline.value ? null : exactDays.value
+    const facts = { hurtSide: side, daysSinceInjury, route: route.value }
     const body = { key: keyOf(facts), ...facts }
     emit(
       'started',
@@ -101,7 +108,7 @@ async function start(side: Side): Promise<void> {
 
 <template>
   <UiDialog :title="athlete.name" @close="emit('close')">
-    <fieldset v-if="again.length > 0">
+    <fieldset v-if="again.length > 0 && !isBaseline">
       <legend>Look again at</legend>
       <div class="since">
         <button
@@ -117,7 +124,7 @@ async function start(side: Side): Promise<void> {
         </button>
       </div>
     </fieldset>
-    <fieldset>
+    <fieldset v-if="!isBaseline">
       <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
       <UiChoice label="When was it hurt?" :value="since" :options="SINCE" @pick="choose" />
       <label v-if="exactDays !== null" class="days">
@@ -133,7 +140,12 @@ async function start(side: Side): Promise<void> {
       :options="routes"
       @change="(id) => (route = id ?? route)"
     />
-    <fieldset>
+    <p v-if="isBaseline" class="baseline">
+      Both knees before the season, in about six minutes. What is measured now stands in for the other knee when both
+      are hurt, for two years.
+      <UiButton kind="main" :disabled="busy" @click="start('left')">Start the baseline</UiButton>
+    </p>
+    <fieldset v-else>
       <legend>Which knee? Starts at once.</legend>
       <div class="sides">
         <button class="button" type="button" :disabled="busy" @click="start('right')">
@@ -168,6 +180,10 @@ legend {
 }
 .route {
   margin-bottom: 18px;
+}
+.baseline {
+  display: grid;
+  gap: 14px;
 }
 .days {
   display: flex;

@@ -69,7 +69,7 @@ function print(): void {
   <main v-else-if="ready && record.head" class="summary">
     <header>
       <div>
-        <h1>{{ record.head.athlete.name }}, {{ record.hurtSide }} knee</h1>
+        <h1>{{ record.head.athlete.name }}, {{ record.head.isBaseline ? 'baseline' : `${record.hurtSide} knee` }}</h1>
         <p>
           {{ record.head.athlete.squad }}, no. {{ record.head.athlete.number }} · {{ record.head.athlete.age }} years ·
           seen by {{ record.head.examiner }} on {{ when(record.head.examinedAt) }} ·
@@ -117,8 +117,11 @@ function print(): void {
     <div class="columns">
       <div>
         <section aria-labelledby="chances">
-          <h2 id="chances">Chances, in 100 knees like this</h2>
-          <ChancesTable />
+          <h2 id="chances">{{ record.head.isBaseline ? 'Not weighed' : 'Chances, in 100 knees like this' }}</h2>
+          <p v-if="record.head.isBaseline" class="quiet-text">
+            Base rates are of knees that somebody complains of; of sound ones they say nothing.
+          </p>
+          <ChancesTable v-else />
         </section>
         <section aria-labelledby="knees">
           <h2 id="knees">Both knees</h2>

@@ -173,13 +173,14 @@ onMounted(lookForUnsent)
         <ol>
           <li v-for="{ athlete, examination } in cases" :key="examination.id">
             <RouterLink :to="{ name: to, params: { id: examination.id } }" class="case">
-              <span class="side" :aria-label="`${examination.hurtSide} knee`">
-                {{ examination.hurtSide === 'left' ? 'L' : 'R' }}
+              <span class="side" aria-hidden="true">
+                {{ examination.isBaseline ? 'LR' : examination.hurtSide === 'left' ? 'L' : 'R' }}
               </span>
               <span class="who">
                 <b>{{ athlete.name }}</b>
                 <span>
-                  {{ athlete.squad }} · {{ examination.hurtSide }} knee · {{ sinceInjury(examination.injuredOn) }}
+                  {{ athlete.squad }} · {{ examination.isBaseline ? 'baseline' : `${examination.hurtSide} knee` }}
+                  <template v-if="!examination.isBaseline">· {{ sinceInjury(examination.injuredOn) }}</template>
                 </span>
               </span>
               <span class="when quiet-text">{{ moment(examination.examinedAt) }}</span>

@@ -53,92 +53,95 @@ function togglePlace(place: string): void {
         </li>
       </ul>
     </section>
-    <section aria-labelledby="how">
-      <h2 id="how">How did it happen?</h2>
-      <WordPicker
-        :value="story.mechanism ?? []"
-        :words="catalogue.choices('mechanism')"
-        label="How it happened"
-        many
-        @pick="toggleMechanism"
-      />
-      <p class="ask">If something struck the knee, where?</p>
-      <WordPicker
-        :value="story.directBlowSite ?? undefined"
-        :words="catalogue.choices('blowSite')"
-        label="Where it was struck"
-        @pick="(word) => toggle('history', 'directBlowSite', word)"
-      />
-    </section>
-    <section aria-labelledby="then">
-      <h2 id="then">At that moment</h2>
-      <AskedList
-        :questions="then"
-        :answers="record.answers('history')"
-        @answer="(key, value) => toggle('history', key, value)"
-      >
-        <li class="long">
-          <span>When did it swell?</span>
-          <WordPicker
-            :value="story.swellingOnset ?? undefined"
-            :words="catalogue.choices('swellingOnset')"
-            label="Swelling"
-            @pick="(word) => toggle('history', 'swellingOnset', word)"
-          />
-        </li>
-      </AskedList>
-    </section>
-    <section aria-labelledby="since">
-      <h2 id="since">Since then, and now</h2>
-      <AskedList
-        :questions="since"
-        :answers="record.answers('history')"
-        @answer="(key, value) => toggle('history', key, value)"
-      />
-      <div class="pains">
-        <div>
-          <h3>Pain now, 0 to 10</h3>
-          <PainStrip
-            :value="story.painNow ?? undefined"
-            label="Pain now"
-            @pick="(value) => toggle('history', 'painNow', value)"
-          />
-        </div>
-        <div>
-          <h3>Pain at its worst in sport, 0 to 10</h3>
-          <PainStrip
-            :value="story.painActivity ?? undefined"
-            label="Pain in sport"
-            @pick="(value) => toggle('history', 'painActivity', value)"
-          />
-        </div>
-        <div class="field">
-          <h3>Where does it hurt?</h3>
-          <WordPicker
-            :value="painPlaces"
-            :words="catalogue.choices('painPlaces')"
-            label="Where it hurts"
-            many
-            @pick="togglePlace"
-          />
-          <p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p>
-        </div>
-      </div>
-    </section>
-    <section aria-labelledby="impression">
-      <h2 id="impression">
-        Your first impression
-        <small>from the story alone, before touching</small>
-      </h2>
-      <div class="opening" role="group" aria-labelledby="impression">
-        <UiChoice
-          label="First impression"
-          :value="frame.firstImpression ?? undefined"
-          :options="impressions"
-          @pick="(id) => toggle('frame', 'firstImpression', id)"
+    <!-- Nobody complains of these knees: there is no story to tell. -->
+    <template v-if="!record.head?.isBaseline">
+      <section aria-labelledby="how">
+        <h2 id="how">How did it happen?</h2>
+        <WordPicker
+          :value="story.mechanism ?? []"
+          :words="catalogue.choices('mechanism')"
+          label="How it happened"
+          many
+          @pick="toggleMechanism"
         />
-      </div>
-    </section>
+        <p class="ask">If something struck the knee, where?</p>
+        <WordPicker
+          :value="story.directBlowSite ?? undefined"
+          :words="catalogue.choices('blowSite')"
+          label="Where it was struck"
+          @pick="(word) => toggle('history', 'directBlowSite', word)"
+        />
+      </section>
+      <section aria-labelledby="then">
+        <h2 id="then">At that moment</h2>
+        <AskedList
+          :questions="then"
+          :answers="record.answers('history')"
+          @answer="(key, value) => toggle('history', key, value)"
+        >
+          <li class="long">
+            <span>When did it swell?</span>
+            <WordPicker
+              :value="story.swellingOnset ?? undefined"
+              :words="catalogue.choices('swellingOnset')"
+              label="Swelling"
+              @pick="(word) => toggle('history', 'swellingOnset', word)"
+            />
+          </li>
+        </AskedList>
+      </section>
+      <section aria-labelledby="since">
+        <h2 id="since">Since then, and now</h2>
+        <AskedList
+          :questions="since"
+          :answers="record.answers('history')"
+          @answer="(key, value) => toggle('history', key, value)"
+        />
+        <div class="pains">
+          <div>
+            <h3>Pain now, 0 to 10</h3>
+            <PainStrip
+              :value="story.painNow ?? undefined"
+              label="Pain now"
+              @pick="(value) => toggle('history', 'painNow', value)"
+            />
+          </div>
+          <div>
+            <h3>Pain at its worst in sport, 0 to 10</h3>
+            <PainStrip
+              :value="story.painActivity ?? undefined"
+              label="Pain in sport"
+              @pick="(value) => toggle('history', 'painActivity', value)"
+            />
+          </div>
+          <div class="field">
+            <h3>Where does it hurt?</h3>
+            <WordPicker
+              :value="painPlaces"
+              :words="catalogue.choices('painPlaces')"
+              label="Where it hurts"
+              many
+              @pick="togglePlace"
+            />
+            <p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p>
+          </div>
+        </div>
+      </section>
+      <section aria-labelledby="impression">
+        <h2 id="impression">
+          Your first impression
+          <small>from the story alone, before touching</small>
+        </h2>
+        <div class="opening" role="group" aria-labelledby="impression">
+          <UiChoice
+            label="First impression"
+            :value="frame.firstImpression ?? undefined"
+            :options="impressions"
+            @pick="(id) => toggle('frame', 'firstImpression', id)"
+          />
+        </div>
+      </section>
+    </template>
     <EarlierFindings />
     <EpisodeFacts @episode="(part) => answer('episode', part)" @frame="(part) => answer('frame', part)" />
   </div>

@@ -23,6 +23,8 @@ const props = defineProps<{
   across?: FindingPayload | undefined
   /** The figure of the last visit. */
   last?: number | undefined
+  /** The figure of the same knee while it was sound. */
+  sound?: number | undefined
   knee: string
   side: Side | 'both'
   lead?: boolean
@@ -86,6 +88,7 @@ function toggleAmong(word: string): void {
       <NumberRule
         :value="asNumber(value)"
         :last="last"
+        :sound="sound"
         :least="field.least ?? 0"
         :most="field.most ?? MM_SHOWN"
         :unit="field.unit"

@@ -5,6 +5,8 @@ const props = defineProps<{
   value: number | undefined
   /** The figure of the last visit: a faint mark below the line. */
   last?: number | undefined
+  /** The figure of the same knee while it was sound: a ring below the line. */
+  sound?: number | undefined
   least: number
   most: number
   unit: string
@@ -19,7 +21,9 @@ const MOST_FIGURES = 6
 
 /** The drawn part of the scale; figures beyond it are typed. */
 const from = computed(() => Math.max(props.least, props.least < 0 ? -props.stretch : 0))
-const to = computed(() => Math.min(props.most, Math.max(props.stretch, props.value ?? 0, props.last ?? 0)))
+const to = computed(() =>
+  Math.min(props.most, Math.max(props.stretch, props.value ?? 0, props.last ?? 0, props.sound ?? 0)),
+)
 /** As many long ticks as have room for their figures. */
 const long = computed(() => [5, 10, 30, 60].find((step) => (to.value - from.value) / step <= MOST_FIGURES) ?? 60)
 const ticks = computed(() => {
@@ -103,6 +107,7 @@ function key(event: KeyboardEvent): void {
       </span>
       <span v-if="filled" class="fill" :style="filled" />
       <span v-if="last !== undefined" class="last" :style="{ left: `${Math.max(0, position(last))}%` }" />
+      <span v-if="sound !== undefined" class="sound" :style="{ left: `${Math.max(0, position(sound))}%` }" />
       <span v-if="needle" class="needle" :style="{ left: needle }" />
     </div>
   </div>
@@ -170,6 +175,15 @@ function key(event: KeyboardEvent): void {
   width: 2px;
   height: 7px;
   background: var(--text-3);
+}
+.sound {
+  position: absolute;
+  bottom: -10px;
+  width: 7px;
+  height: 7px;
+  margin-left: -3px;
+  border: 2px solid var(--text-3);
+  border-radius: 50%;
 }
 .needle {
   position: absolute;

@@ -1,0 +1,47 @@
+import { expect, test } from '@playwright/test'
+import {
+  consentAndClearGate,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  goTo,
+  logIn,
+  saved,
+  startExamination,
+} from './person'
+
+/** Both knees before the season, and the same knee hurt later. */
+test('a baseline is taken in its own route, weighs nothing, and stands faintly on the bench when a knee is hurt', async ({
+  page,
+}) => {
+  await logIn(page)
+  await page.getByRole('button', { name: 'Examine Una Blackstone' }).click()
+  await page.getByRole('combobox', { name: 'Which route?' }).click()
+  await page.getByRole('option', { name: /^Baseline/ }).click()
+  await expect(page.getByRole('button', { name: 'left knee hurt' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Start the baseline' }).click()
+  await expect(page.getByRole('heading', { name: 'Not weighed', exact: true })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'How did it happen?' })).toHaveCount(0)
+  await consentAndClearGate(page)
+  await goTo(page, 'Flexion range')
+  const right = page.getByRole('region', { name: 'R · right knee' })
+  await right.getByRole('slider').first().focus()
+  await page.keyboard.type('139')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Summary' }).click()
+  await expect(page.getByRole('heading', { name: 'Una Blackstone, baseline' })).toBeVisible()
+  await expect(page.getByText('You may do your sport.')).toBeVisible()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expectNoSidewaysScroll(page)
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.getByRole('button', { name: 'Sign…' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Sign for good' }).click()
+  await expect(page.getByText(/signed by Ada Thornquist/)).toBeVisible()
+
+  await page.goto('/')
+  await startExamination(page, 'Una Blackstone', 'right')
+  await consentAndClearGate(page)
+  await goTo(page, 'Flexion range')
+  await expect(page.getByRole('region', { name: 'R · hurt knee' })).toContainText(/While sound, .*: 139/)
+})
