@@ -179,6 +179,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         });
         Route::middleware('can:record,examination')->group(function (): void {
             Route::post('countersignature', [ExaminationController::class, 'ask'])->name('ask');
+            Route::post('other-knee', [ExaminationController::class, 'other'])->name('other');
             Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
             Route::put('findings/{manoeuvre}/{side}', [FindingController::class, 'update'])->name('findings.update');

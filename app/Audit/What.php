@@ -22,6 +22,7 @@ enum What: string
     case AthleteRead = 'athlete_read';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';
+    case OtherKneeBegun = 'other_knee_begun';
     case KneeChanged = 'knee_changed';
     case PartChanged = 'part_changed';
     case FindingTakenBack = 'finding_taken_back';

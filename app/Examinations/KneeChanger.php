@@ -69,6 +69,9 @@ final readonly class KneeChanger
         if ($locked->isSigned()) {
             throw new AlreadySigned;
         }
+        if ($locked->twin_id !== null) {
+            throw Refusal::at('hurtSide', 'both knees are examined: each stays with its own');
+        }
         if ($locked->episode->is_baseline) {
             throw Refusal::at('hurtSide', 'a baseline is of both knees: none of them is hurt');
         }

@@ -39,6 +39,8 @@ use LogicException;
  * @property string|null $baseline_id of the visit of both sound knees that it is compared with
  * @property Episode $episode
  * @property Examination|null $baseline
+ * @property string|null $twin_id of the other knee at the same visit, where both are hurt
+ * @property Examination|null $twin
  * @property User $examiner who began it
  * @property User|null $signer
  * @property Examination|null $superseding that takes its place, signed or not yet
@@ -58,7 +60,7 @@ final class Examination extends Model implements HoldsSealed
     protected $fillable = [
         'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
         'signed_by', 'signed_ungated', 'revision', 'start_key', 'supersedes_id', 'asked_at',
-        'baseline_id',
+        'baseline_id', 'twin_id',
     ];
 
     protected $casts = [
@@ -138,6 +140,14 @@ final class Examination extends Model implements HoldsSealed
     public function superseding(): HasOne
     {
         return $this->hasOne(self::class, 'supersedes_id');
+    }
+
+    /**
+     * @return BelongsTo<Examination, $this>
+     */
+    public function twin(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'twin_id');
     }
 
     /**

@@ -233,6 +233,7 @@ final class ContractTest extends FeatureTestCase
             ['POST', "/api/examinations/{$id}/countersignature", []],
             ['POST', "/api/examinations/{$id}/addenda", ['words' => 'the other hand']],
             ['POST', "/api/examinations/{$id}/correction", []],
+            ['POST', "/api/examinations/{$id}/other-knee", []],
             ['PUT', "/api/examinations/{$id}/knee", ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'version' => 1]],
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],

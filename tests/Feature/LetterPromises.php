@@ -22,6 +22,8 @@ trait LetterPromises
         $this->actingAs($user);
         $draft = $this->openedBy($user);
         $this->postJson("/api/examinations/{$draft}/letters")->assertStatus(422);
+        $this->postJson("/api/examinations/{$draft}/other-knee")->assertCreated();
+        $this->postJson('/api/examinations/'.$this->baselineOf($user).'/other-knee')->assertStatus(422);
         $letter = (string) $this->postJson("/api/examinations/{$signed}/letters")->assertCreated()->json('id');
         $this->getJson("/api/examinations/{$signed}/letters")->assertOk()->assertJsonPath('0.id', $letter);
         $this->getJson("/api/letters/{$letter}")->assertOk();
@@ -50,6 +52,13 @@ trait LetterPromises
         $this->getJson('/api/retention')->assertOk();
         $this->putJson('/api/athletes/elsewhere/retention')->assertNotFound();
         $this->putJson("/api/athletes/{$this->athleteOf($user)->id}/retention")->assertNoContent();
+    }
+
+    private function baselineOf(User $user): string
+    {
+        return (string) $this->postJson("/api/athletes/{$this->athleteOf($user)->id}/examinations", [
+            'hurtSide' => 'left', 'daysSinceInjury' => null, 'route' => 'baseline',
+        ])->json('id');
     }
 
     private function doctors(User $user): void

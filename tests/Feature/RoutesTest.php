@@ -134,6 +134,7 @@ final class RoutesTest extends FeatureTestCase
         'examinations.correction' => [403, 404, 422, 422],
         // Of the lead: to a student it does not exist.
         'examinations.ask' => [403, 404, 204, 204],
+        'examinations.other' => [403, 404, 201, 201],
         'examinations.knee' => [403, 404, 200, 200],
         'examinations.sections.update' => [403, 404, 200, 200],
         'examinations.findings.update' => [403, 404, 200, 200],

@@ -12,6 +12,7 @@ use App\Examinations\Judge;
 use App\Examinations\KneeChanger;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
+use App\Examinations\Twins;
 use App\Http\Requests\KneeRequest;
 use App\Http\Requests\SignRequest;
 use App\Http\Requests\StartRequest;
@@ -97,6 +98,12 @@ final readonly class ExaminationController
             $user->id,
             $user->role() !== Role::Student,
         ));
+    }
+
+    /** The other knee is hurt as well. */
+    public function other(Examination $examination, Twins $twins, #[CurrentUser] User $user): JsonResponse
+    {
+        return response()->json(['id' => $twins->begin($examination, $user)->id], 201);
     }
 
     /** The summary on paper. */

@@ -19,7 +19,7 @@ final class ExaminationResource extends JsonResource
 {
     /** What a whole examination is read with: no more, and nothing twice. */
     public const WITH = [
-        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding',
+        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding', 'twin',
     ];
 
     /**
@@ -55,6 +55,7 @@ final class ExaminationResource extends JsonResource
                 'at' => $one->created_at->toIso8601ZuluString(),
             ])->all()),
             'lastTime' => $this->resource->isSigned() ? null : app(LastLook::class)->before($this->resource),
+            'twin' => $this->twin(),
             'isBaseline' => $this->resource->episode->is_baseline,
             'baseline' => $this->resource->isSigned() ? null : app(LastLook::class)->baseline($this->resource),
             'supersedes' => $this->resource->supersedes_id,
@@ -63,5 +64,17 @@ final class ExaminationResource extends JsonResource
             ],
             'assessment' => $this->assessment,
         ];
+    }
+
+    /**
+     * The other knee at the same visit, where both are hurt.
+     *
+     * @return array{id: string, isSigned: bool}|null
+     */
+    private function twin(): ?array
+    {
+        $twin = $this->resource->twin;
+
+        return $twin === null ? null : ['id' => $twin->id, 'isSigned' => $twin->isSigned()];
     }
 }

@@ -42,6 +42,13 @@ const gate = computed(() =>
       {{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}
     </span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
+    <RouterLink
+      v-if="record.head?.twin"
+      class="button quiet"
+      :to="{ name: record.head.twin.isSigned ? 'summary' : 'bench', params: { id: record.head.twin.id } }"
+    >
+      {{ record.otherSide === 'left' ? 'Left' : 'Right' }} knee
+    </RouterLink>
     <SaveState :state="examination.saveState" class="save" />
     <button type="button" class="button drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</button>
     <button type="button" class="button" @click="emit('summary')">Summary</button>

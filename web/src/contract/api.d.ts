@@ -1022,6 +1022,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/other-knee": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Both knees are hurt, so examine the other one too */
+        post: operations["examineOtherKnee"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/examinations/{examination}/knee": {
         parameters: {
             query?: never;
@@ -2214,6 +2231,11 @@ export interface components {
             }[];
             /** @description what was found when the same knee was looked at before; null for a signed one, or the first */
             lastTime: components["schemas"]["EarlierLook"] | null;
+            /** @description the other knee at the same visit, where both are hurt */
+            twin: {
+                id: string;
+                isSigned: boolean;
+            } | null;
             /** @description both knees while they are sound */
             isBaseline: boolean;
             /** @description what both knees were like while they were sound; null for a signed one, or where nobody looked */
@@ -9833,6 +9855,35 @@ export interface operations {
             404: components["responses"]["NotFound"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
+        };
+    };
+    examineOtherKnee: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The examination of the other knee */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+            423: components["responses"]["Signed"];
         };
     };
     changeKnee: {

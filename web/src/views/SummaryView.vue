@@ -88,6 +88,13 @@ function print(): void {
         >
           Document
         </a>
+        <RouterLink
+          v-if="record.head.twin"
+          class="button"
+          :to="{ name: 'summary', params: { id: record.head.twin.id } }"
+        >
+          {{ record.otherSide === 'left' ? 'Left' : 'Right' }} knee
+        </RouterLink>
         <template v-if="!signed">
           <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
           <button v-if="!isStudent" type="button" class="button main" @click="signing = true">Sign…</button>

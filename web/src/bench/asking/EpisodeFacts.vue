@@ -1,20 +1,27 @@
 <script setup lang="ts">
 import { asText } from '@/shared/values'
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answerOf, api } from '@/api/client'
+import { useDoing } from '@/shared/useDoing'
 import type { Catalogue, Chosen, Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
+import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 import { useQuestions } from './useQuestions'
 import KneeDialog from './KneeDialog.vue'
+import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 const emit = defineEmits<{ episode: [part: Payload]; frame: [part: Payload] }>()
 const changing = ref(false)
+const router = useRouter()
 const catalogue = useCatalogue()
+const examination = useExamination()
 const record = useRecord()
 const verdict = useVerdict()
 const { episode: texts } = useQuestions()
@@ -33,6 +40,17 @@ const operations = computed(() => [
   ...(catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label: `for: ${label}` })),
   { id: 'other', label: 'for something else' },
 ])
+
+const { problem, attempt } = useDoing()
+
+/** Both are hurt: the other one has an examination of its own, at the same visit. */
+function examineOther(): void {
+  void attempt(async () => {
+    const path = { examination: record.head!.id }
+    const { id } = await answerOf(api.POST('/api/examinations/{examination}/other-knee', { params: { path } }))
+    await router.push({ name: 'bench', params: { id } })
+  })
+}
 
 function sourceOf(group: Catalogue['schools'][number]): string {
   return group.options.find(({ id }) => id === (schools.value[group.id] ?? group.preset))?.source ?? ''
@@ -127,6 +145,14 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
       >
         Other knee was hurt too: no fair comparison
       </UiToggle>
+      <UiButton
+        v-if="frame.otherKneeReliable === false && !record.head?.twin && !record.head?.isBaseline"
+        :disabled="examination.saveState !== 'saved'"
+        @click="examineOther"
+      >
+        Examine the {{ record.otherSide }} knee too
+      </UiButton>
+      <UiAlert v-if="problem" class="wide" :say="problem" />
     </div>
     <h2 id="judged" class="next">
       Judged by
