@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Audit\Deed;
 use App\Http\Controllers\AthleteController;
+use App\Http\Controllers\AttachmentController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
@@ -135,6 +136,12 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::delete('outcomes/{outcome}', 'destroy')->name('outcomes.destroy');
             Route::post('outcomes/{removed}/restoration', 'restore')->name('outcomes.restore');
         });
+    });
+    Route::controller(AttachmentController::class)->middleware('can:answer')->group(function (): void {
+        Route::post('outcomes/{outcome}/attachments', 'store')->name('attachments.store');
+        Route::get('attachments/{attachment}', 'show')->name('attachments.show');
+        Route::delete('attachments/{attachment}', 'destroy')->name('attachments.destroy');
+        Route::post('attachments/{removedFile}/restoration', 'restore')->name('attachments.restore');
     });
     Route::middleware('can:answer')->group(function (): void {
         Route::controller(DoctorController::class)->group(function (): void {

@@ -34,6 +34,9 @@ enum What: string
     case OutcomeChanged = 'outcome_changed';
     case OutcomeRemoved = 'outcome_removed';
     case OutcomeRestored = 'outcome_restored';
+    case FileAdded = 'file_added';
+    case FileRemoved = 'file_removed';
+    case FileRestored = 'file_restored';
     case SignatureAskedFor = 'signature_asked_for';
     case Signed = 'signed';
     case AddendumWritten = 'addendum_written';

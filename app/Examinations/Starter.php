@@ -89,6 +89,11 @@ final class Starter
                 'ageYears' => $age,
                 ...($team->schools === [] ? [] : ['schools' => (object) $team->schools]),
             ]]);
+            if ($athlete->coachIsTold($today) === true) {
+                $examination->sections()->create([
+                    ...$begun, 'name' => 'opening', 'payload' => (object) ['coachMayKnow' => true],
+                ]);
+            }
             $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
 
             $this->deeds->record(What::ExaminationStarted, $examination->id);

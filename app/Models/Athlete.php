@@ -137,7 +137,38 @@ final class Athlete extends Model implements HoldsSealed
     /** All that one may look for. */
     public function spoken(): string
     {
-        return "{$this->name} {$this->number} {$this->squad}";
+        return trim("{$this->name} {$this->number} {$this->squad} ".implode(' ', $this->alsoIn()));
+    }
+
+    /**
+     * Squads beside the first one.
+     *
+     * @return list<string>
+     */
+    public function alsoIn(): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->told('alsoIn')))));
+    }
+
+    /**
+     * Whether the coach may be told on a day, by what was agreed for a time; null: nothing was, and each examination
+     * asks for itself.
+     */
+    public function coachIsTold(CarbonImmutable $on): ?bool
+    {
+        if ($this->told('coachToldBy') === '') {
+            return null;
+        }
+        $until = $this->told('coachToldUntil');
+
+        return $this->told('coachToldFrom') <= $on->toDateString() && ($until === '' || $until >= $on->toDateString());
+    }
+
+    private function told(string $fact): string
+    {
+        $value = $this->profile->{$fact} ?? '';
+
+        return \is_string($value) ? $value : '';
     }
 
     /**

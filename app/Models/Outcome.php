@@ -14,7 +14,9 @@ use Carbon\CarbonImmutable;
 use GrayCompass\Core\Knee\Condition;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
 
 /**
  * What a knee turned out to have, by one scan, operation, or the weeks after.
@@ -27,6 +29,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property CarbonImmutable $seen_on
  * @property array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string} $content encrypted at rest
  * @property string|null $made_by id of a user
+ * @property Collection<int, Attachment> $attachments oldest first, removed ones too
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
 final class Outcome extends Model implements HoldsSealed
@@ -42,6 +45,19 @@ final class Outcome extends Model implements HoldsSealed
     protected $casts = [
         'kind' => OutcomeKind::class, 'seen_on' => 'date', 'content' => Sealed::class.':array',
     ];
+
+    /**
+     * With those that were removed, for as long as they can be taken back.
+     *
+     * @return HasMany<Attachment, $this>
+     */
+    public function attachments(): HasMany
+    {
+        $attachments = $this->hasMany(Attachment::class);
+        $attachments->withTrashed()->orderBy('id');
+
+        return $attachments;
+    }
 
     /**
      * @return list<Answer>

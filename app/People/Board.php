@@ -10,6 +10,7 @@ use App\Models\User;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Date;
 
 /**
  * Who may play: kept up by each signature, knee by knee, and told by the worse of the two. A coach sees those alone who
@@ -107,12 +108,15 @@ final class Board
             'name' => $athlete->name,
             'number' => $athlete->number,
             'squad' => $athlete->squad,
+            'alsoIn' => $athlete->alsoIn(),
             'status' => $worst->value,
             'label' => $worst->label(),
             'notThis' => $isOut ? [] : array_values(array_unique(array_merge(...array_column($limited, 'notThis')))),
             'thisYes' => $isOut || $allowed === [] ? [] : array_values(array_intersect(...$allowed)),
             'reviewOn' => $reviews->min(),
-            'coachMayKnow' => ! \in_array(false, array_column($contents, 'coachMayKnow'), true),
+            // What was agreed for a time is over with it.
+            'coachMayKnow' => $athlete->coachIsTold(Date::now()) !== false
+                && ! \in_array(false, array_column($contents, 'coachMayKnow'), true),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Models\Attachment;
 use App\Models\Doctor;
 use App\Models\Invitation;
 use App\Models\Letter;
@@ -38,7 +39,7 @@ final class Leftovers
             ->where('expires_at', '<', $now->subDays(self::LINKS_DAYS))->delete();
         Outcome::onlyTrashed()->withoutGlobalScope(TeamScope::class)
             ->where('deleted_at', '<', $now->subDays(self::REMOVED_DAYS))->forceDelete();
-        foreach ([Letter::class, Doctor::class] as $removed) {
+        foreach ([Letter::class, Doctor::class, Attachment::class] as $removed) {
             $removed::onlyTrashed()->withoutGlobalScopes([TeamScope::class, StudentScope::class])
                 ->where('deleted_at', '<', $now->subDays(self::REMOVED_DAYS))->forceDelete();
         }

@@ -9,6 +9,7 @@ use App\Auth\MemberProvider;
 use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
 use App\Models\Athlete;
+use App\Models\Attachment;
 use App\Models\Doctor;
 use App\Models\Episode;
 use App\Models\Examination;
@@ -91,6 +92,7 @@ final class AppServiceProvider extends ServiceProvider
             ->whereHas('athlete')->findOrFail($id));
         Route::bind('removed', static fn (string $id): Outcome => Outcome::onlyTrashed()->findOrFail($id));
         Route::bind('removedDoctor', static fn (string $id): Doctor => Doctor::onlyTrashed()->findOrFail($id));
+        Route::bind('removedFile', static fn (string $id): Attachment => Attachment::onlyTrashed()->findOrFail($id));
         Route::bind('discarded', static fn (string $id): Letter => Letter::onlyTrashed()->findOrFail($id));
         Route::bind('anyone', static fn (string $id): Athlete => Athlete::withTrashed()->findOrFail($id));
         Route::bind('archived', static fn (string $id): Athlete => Athlete::onlyTrashed()->findOrFail($id));

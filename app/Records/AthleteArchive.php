@@ -12,10 +12,13 @@ use App\Http\Resources\DeedsResource;
 use App\Http\Resources\ExaminationResource;
 use App\Models\Addendum;
 use App\Models\Athlete;
+use App\Models\Attachment;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Letter;
 use App\Models\LetterVersion;
+use App\Models\Outcome;
+use App\Outcomes\Attachments;
 use App\Reports\Csv;
 use App\Reports\LetterPdf;
 use App\Reports\SummaryPdf;
@@ -30,7 +33,8 @@ use ZipArchive;
  */
 final readonly class AthleteArchive
 {
-    public function __construct(private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters)
+    public function __construct(private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters,
+        private Attachments $attachments)
     {
     }
 
@@ -40,7 +44,7 @@ final readonly class AthleteArchive
      */
     public function open(Athlete $athlete): mixed
     {
-        $athlete->load(['episodes.examinations', 'episodes.outcomes', 'tasks.examination', 'letters.versions.writer']);
+        $athlete->load(['episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions.writer']);
         $file = (string) tempnam(self::place(), 'gc-');
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
@@ -52,6 +56,7 @@ final readonly class AthleteArchive
         }
         $facts = (new AthleteResource($athlete))->resolve(new Request);
         $zip->addFromString('athlete.json', self::json($facts));
+        $plain = array_map(fn (Attachment $one): string => $this->file($zip, $one), self::files($athlete)->all());
         foreach ($athlete->letters as $letter) {
             $this->letter($zip, $letter);
         }
@@ -60,6 +65,7 @@ final readonly class AthleteArchive
             'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
         ])->render());
         $zip->close();
+        array_map(unlink(...), $plain);
         $opened = fopen($file, 'r');
         unlink($file);
 
@@ -98,6 +104,29 @@ final readonly class AthleteArchive
         $zip->addFromString("{$folder}/summary.pdf", $this->pdf->render($examination, $assessment));
 
         return $folder;
+    }
+
+    /**
+     * @return Collection<int, Attachment> beside all results
+     */
+    private static function files(Athlete $athlete): Collection
+    {
+        return $athlete->episodes->flatMap(static fn (Episode $episode): Collection => $episode->outcomes
+            ->flatMap(static fn (Outcome $outcome): Collection => $outcome->attachments))->values();
+    }
+
+    /** Piece by piece, for a zip holds what it was given until it is closed. @return string where it lies until then */
+    private function file(ZipArchive $zip, Attachment $attachment): string
+    {
+        $name = (string) tempnam(self::place(), 'gc-');
+        $file = fopen($name, 'w');
+        foreach ($this->attachments->content($attachment) as $piece) {
+            $file === false || fwrite($file, $piece);
+        }
+        $file === false || fclose($file);
+        $zip->addFile($name, "files/{$attachment->id}.{$attachment->type->suffix()}");
+
+        return $name;
     }
 
     /** As it stands or as it left, and all that it said before. */

@@ -35,7 +35,8 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 @foreach ($story['outcomes'] as $outcome)
 <p>{{ $outcome['label'] }} of {{ $outcome['on'] }}{{ $outcome['removed'] ? ' (removed)' : '' }}:
 @foreach ($outcome['answers'] as $answer){{ $answer['label'] }}{{ $answer['grade'] ? " grade {$answer['grade']}" : '' }} {{ $answer['seen'] === 'present' ? 'found' : 'not found' }}{{ $loop->last ? '.' : ', ' }}@endforeach
-{{ $outcome['note'] }}</p>
+{{ $outcome['note'] }}
+@foreach ($outcome['files'] as $file)<a href="files/{{ $file['id'] }}.{{ ['application/pdf' => 'pdf', 'image/png' => 'png', 'image/jpeg' => 'jpg'][$file['type']] }}">{{ $file['name'] }}</a> @endforeach</p>
 @endforeach
 @endforeach
 @if ($facts['letters'] !== [])

@@ -201,6 +201,10 @@ trait AccountPromises
             '{letter}' => $this->letterOf($id),
             '{doctor}' => (string) $this->postJson('/api/doctors', ['name' => 'Dr Ines Falkner'])->json('id'),
             '{episode}' => $episode = Examination::query()->findOrFail($id)->episode_id,
+            '{attachment}' => (string) $this->call(
+                'POST', '/api/outcomes/'.$this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id').'/attachments?name=x',
+                content: '%PDF-1.4 a report',
+            )->json('id'),
             '{outcome}' => (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'),
         ];
         $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());

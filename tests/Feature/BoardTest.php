@@ -30,6 +30,33 @@ final class BoardTest extends FeatureTestCase
         self::assertStringNotContainsString('modified', (string) json_encode(DB::table('availabilities')->get()));
     }
 
+    public function test_what_was_agreed_for_a_time_is_asked_for_no_more_and_is_over_with_it(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        $user = $this->member();
+        $athlete = $this->athleteOf($user);
+        $facts = ['name' => $athlete->name, 'bornOn' => '2001-01-01', 'squad' => 'Judo'];
+        $agreed = ['coachToldBy' => 'herself', 'coachToldFrom' => '2026-05-01', 'coachToldUntil' => '2026-06-30', 'alsoIn' => 'Handball, Cadets'];
+        $this->actingAs($user)->putJson("/api/athletes/{$athlete->id}", [...$facts, 'profile' => ['coachToldBy' => 'herself', 'coachToldFrom' => null]])
+            ->assertStatus(422)->assertJsonPath('error.path', 'profile.coachToldFrom');
+        $this->putJson("/api/athletes/{$athlete->id}", [...$facts, 'profile' => [...$agreed, 'coachToldUntil' => '2026-04-30']])
+            ->assertStatus(422)->assertJsonPath('error.path', 'profile.coachToldUntil');
+        $this->putJson("/api/athletes/{$athlete->id}", [...$facts, 'profile' => $agreed])->assertOk();
+        $id = (string) $this->postJson("/api/athletes/{$athlete->id}/examinations", [
+            'hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core',
+        ])->json('id');
+        $opening = collect($this->getJson("/api/examinations/{$id}")->json('sections'))->firstWhere('name', 'opening');
+        self::assertSame(['coachMayKnow' => true], $opening['payload']);
+        $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
+        $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
+        $coach = User::factory()->memberOf($user->present()->team, Role::Coach)->create();
+        $this->actingAs($coach)->getJson('/api/board')->assertJsonCount(1)->assertJsonPath('0.alsoIn', ['Handball', 'Cadets']);
+        $this->travelTo('2026-07-01 09:00:00');
+        $this->actingAs($coach->refresh())->getJson('/api/board')->assertJsonCount(0);
+        $this->actingAs($user->refresh())->getJson('/api/board')->assertJsonPath('0.coachMayKnow', false);
+        $this->getJson('/api/today?search=cadets')->assertJsonPath('athletes.0.id', $athlete->id);
+    }
+
     public function test_the_last_word_stands_and_who_is_put_away_is_off_the_board(): void
     {
         $user = $this->member();

@@ -49,9 +49,27 @@ trait LetterPromises
         $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
         $this->postJson("/api/examinations/{$signed}/page")->assertCreated();
         $this->deleteJson("/api/examinations/{$signed}/page")->assertNoContent();
+        $this->files($signed, $user);
         $this->getJson('/api/retention')->assertOk();
         $this->putJson('/api/athletes/elsewhere/retention')->assertNotFound();
         $this->putJson("/api/athletes/{$this->athleteOf($user)->id}/retention")->assertNoContent();
+    }
+
+    private function files(string $signed, User $user): void
+    {
+        $episode = Examination::query()->findOrFail($signed)->episode_id;
+        $outcome = (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id');
+        $this->call('POST', "/api/outcomes/{$outcome}/attachments?name=scan.png", content: 'no picture')->assertStatus(422);
+        $this->call('POST', '/api/outcomes/elsewhere/attachments?name=scan.png', content: 'no picture')->assertNotFound();
+        $file = (string) $this->call('POST', "/api/outcomes/{$outcome}/attachments?name=report.pdf", content: '%PDF-1.4 a report')
+            ->assertCreated()->json('id');
+        $this->get("/api/attachments/{$file}")->assertOk();
+        $this->deleteJson("/api/attachments/{$file}")->assertNoContent();
+        $this->deleteJson("/api/attachments/{$file}")->assertNotFound();
+        $this->get("/api/attachments/{$file}")->assertNotFound();
+        $this->asCoach($user, "/api/attachments/{$file}/restoration");
+        $this->postJson("/api/attachments/{$file}/restoration")->assertNoContent();
+        $this->postJson("/api/attachments/{$file}/restoration")->assertNotFound();
     }
 
     private function baselineOf(User $user): string
@@ -127,6 +145,9 @@ trait LetterPromises
             ['DELETE', '/api/letters/{letter}', []],
             ['POST', '/api/letters/{discarded}/restoration', []],
             ['POST', '/api/letters/{letter}/sending', ['version' => 1, 'by' => 'hand']],
+            ['POST', '/api/outcomes/{outcome}/attachments?name=x', []],
+            ['DELETE', '/api/attachments/{attachment}', []],
+            ['POST', '/api/attachments/{removedFile}/restoration', []],
             ['POST', '/api/doctors', $doctor],
             ['PUT', '/api/doctors/{doctor}', $doctor],
             ['DELETE', '/api/doctors/{doctor}', []],
@@ -141,7 +162,7 @@ trait LetterPromises
     private static function letterPages(string $examination): array
     {
         return [
-            '/api/doctors', '/api/letters/{letter}', '/api/letters/{letter}/pdf', '/api/letters/{letter}/text',
+            '/api/attachments/{attachment}', '/api/doctors', '/api/letters/{letter}', '/api/letters/{letter}/pdf', '/api/letters/{letter}/text',
             "/api/examinations/{$examination}/letters", "/api/examinations/{$examination}/page",
             '/api/retention', '/api/team',
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Import\ImportState;
+use App\Models\Attachment;
 use App\Models\Doctor;
 use App\Models\Episode;
 use App\Models\Import;
@@ -16,6 +17,7 @@ use App\Models\Role;
 use App\Models\Task;
 use App\Models\Team;
 use App\Models\User;
+use App\Outcomes\FileType;
 use App\Outcomes\OutcomeKind;
 use App\Tasks\TaskKind;
 use App\Tasks\TaskState;
@@ -71,6 +73,10 @@ final class RoutesTest extends FeatureTestCase
         'doctors.update' => [403, 403, 204, 204],
         'doctors.destroy' => [403, 403, 204, 204],
         'doctors.restore' => [403, 403, 204, 204],
+        'attachments.store' => [403, 404, 422, 422],
+        'attachments.show' => [403, 404, 200, 200],
+        'attachments.destroy' => [403, 404, 204, 204],
+        'attachments.restore' => [403, 404, 204, 204],
         'letters.show' => [403, 404, 200, 200],
         'letters.update' => [403, 404, 200, 200],
         'letters.destroy' => [403, 404, 204, 204],
@@ -238,6 +244,8 @@ final class RoutesTest extends FeatureTestCase
                 'state' => TaskState::Open, 'content' => ['title' => 'ring', 'why' => '', 'side' => null],
             ])->id,
             '{import}' => Import::query()->create(['team_id' => $lead->teamId(), 'state' => ImportState::Done, 'total' => 0, 'done' => 0])->id,
+            '{attachment}' => $this->fileOf($lead)->id,
+            '{removedFile}' => tap($this->fileOf($lead))->delete()->id,
             '{letter}' => $this->letterOf($examination),
             '{discarded}' => tap(Letter::query()->withoutGlobalScopes()->findOrFail($this->letterOf($examination)))->delete()->id,
             '{doctor}' => $this->doctorOf($lead)->id,
@@ -311,6 +319,16 @@ final class RoutesTest extends FeatureTestCase
     private function episodeOf(User $user): Episode
     {
         return Episode::query()->create(['athlete_id' => $this->athleteOf($user)->id, 'hurt_side' => Side::Left]);
+    }
+
+    private function fileOf(User $user): Attachment
+    {
+        $outcome = $this->outcomeOf($user);
+
+        return Attachment::query()->create([
+            'team_id' => $user->teamId(), 'athlete_id' => $outcome->athlete_id, 'outcome_id' => $outcome->id,
+            'name' => 'report.pdf', 'type' => FileType::Pdf, 'bytes' => 0,
+        ]);
     }
 
     private function doctorOf(User $user): Doctor

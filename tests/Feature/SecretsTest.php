@@ -9,6 +9,8 @@ use App\Backup\Seal;
 use App\Models\Addendum;
 use App\Models\Assessment;
 use App\Models\Athlete;
+use App\Models\Attachment;
+use App\Models\AttachmentPart;
 use App\Models\Availability;
 use App\Models\Doctor;
 use App\Models\ErasedAthlete;
@@ -42,7 +44,7 @@ final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
-        Addendum::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Task::class, Availability::class,
+        Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Task::class, Availability::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

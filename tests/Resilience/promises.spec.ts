@@ -176,6 +176,9 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['POST', '/api/doctors'],
     ['PUT', '/api/doctors/~'],
     ['PUT', '/api/athletes/~/retention'],
+    ['POST', '/api/outcomes/~/attachments?name=~'],
+    ['GET', '/api/attachments/~'],
+    ['POST', `/api/examinations/${id}/other-knee`],
     ['GET', '/page/~'],
     ['GET', '/~'],
   ] as const

@@ -24,7 +24,7 @@ final readonly class CourseController
     public function show(Episode $episode): CourseResource
     {
         $this->deeds->record(What::AthleteRead, $episode->athlete_id);
-        $episode->load(['athlete', 'examinations', 'outcomes']);
+        $episode->load(['athlete', 'examinations', 'outcomes.attachments']);
 
         return new CourseResource(
             $episode, $this->course->curves(), $this->course->of($episode), $this->course->baselines($episode),

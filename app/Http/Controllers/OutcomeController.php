@@ -20,7 +20,7 @@ use Illuminate\Http\Response;
 /** What a knee turned out to have, beside what was held likely. */
 final readonly class OutcomeController
 {
-    private const WHOLE = ['examinations', 'outcomes'];
+    private const WHOLE = ['examinations', 'outcomes.attachments'];
 
     public function __construct(private Outcomes $outcomes)
     {

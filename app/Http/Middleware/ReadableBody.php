@@ -20,9 +20,10 @@ final class ReadableBody
      */
     public function handle(Request $request, Closure $next): Response
     {
-        $body = (string) $request->getContent();
-        if ($body !== '' && $request->is('api/*')) {
-            Json::read($body);
+        // A file is no JSON, and is read by whoever takes it.
+        if ($request->is('api/*') && ! $request->is('api/outcomes/*/attachments')) {
+            $body = (string) $request->getContent();
+            $body === '' || Json::read($body);
         }
 
         return $next($request);

@@ -16,7 +16,7 @@ final class AthleteRequest extends FormRequest
 {
     private const OLDEST = 110;
 
-    private const TEXTS = ['sport', 'doctor', 'guardian', 'notes'];
+    private const TEXTS = ['sport', 'doctor', 'guardian', 'notes', 'alsoIn', 'coachToldBy', 'coachToldFrom', 'coachToldUntil'];
 
     private const CHOICES = ['sex', 'leadingLeg'];
 
@@ -41,6 +41,8 @@ final class AthleteRequest extends FormRequest
         $known = [...self::TEXTS, ...self::CHOICES, ...self::NUMBERS];
         $text = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
 
+        $day = ['bail', 'nullable', 'string', 'date_format:Y-m-d'];
+
         return [
             'name' => ['required', 'string', 'max:120'],
             'bornOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', $born],
@@ -55,6 +57,10 @@ final class AthleteRequest extends FormRequest
             'profile.doctor' => $text(200),
             'profile.guardian' => $text(200),
             'profile.notes' => $text(2000),
+            'profile.alsoIn' => $text(200),
+            'profile.coachToldBy' => ['nullable', 'string', 'max:120', 'required_with:profile.coachToldFrom,profile.coachToldUntil'],
+            'profile.coachToldFrom' => [...$day, 'required_with:profile.coachToldBy'],
+            'profile.coachToldUntil' => [...$day, 'after_or_equal:profile.coachToldFrom'],
         ];
     }
 

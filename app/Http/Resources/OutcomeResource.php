@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Attachment;
 use App\Models\Outcome;
 use App\Outcomes\Answer;
 use Illuminate\Http\Request;
@@ -31,6 +32,10 @@ final class OutcomeResource extends JsonResource
             'weeks' => $outcome->content['weeks'],
             'note' => $outcome->content['note'],
             'answers' => array_map(self::answer(...), $outcome->answers()),
+            'files' => $outcome->attachments->map(static fn (Attachment $one): array => [
+                'id' => $one->id, 'name' => $one->name, 'type' => $one->type->value, 'bytes' => $one->bytes,
+                'removed' => $one->trashed(),
+            ])->all(),
             'removed' => $outcome->trashed(),
         ];
     }

@@ -35,6 +35,8 @@ export class Unreachable extends Error {
 }
 
 const REACH_MS = 15_000
+/** A file goes over a slow line too. */
+const FILE_MS = 180_000
 /** The session was renewed in another tab: the token is asked for again, once. */
 const TOKEN_EXPIRED = 419
 const BUSY = 429
@@ -81,7 +83,8 @@ async function send(request: Request): Promise<Response> {
   request.headers.set('X-CSRF-TOKEN', csrf)
   let response: Response
   try {
-    response = await fetch(request, { signal: AbortSignal.timeout(REACH_MS) })
+    const isFile = request.headers.get('Content-Type') === 'application/octet-stream'
+    response = await fetch(request, { signal: AbortSignal.timeout(isFile ? FILE_MS : REACH_MS) })
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }

@@ -832,6 +832,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outcomes/{outcome}/attachments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a report or a picture beside a result */
+        post: operations["addFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attachments/{attachment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A report or a picture */
+        get: operations["readFile"];
+        put?: never;
+        post?: never;
+        /** Remove it; for a day it can be taken back */
+        delete: operations["removeFile"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attachments/{removedFile}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take it back */
+        post: operations["restoreFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outcomes/{removed}/restoration": {
         parameters: {
             query?: never;
@@ -1515,6 +1567,17 @@ export interface components {
             /** @description of somebody under 18 */
             guardian?: string | null;
             notes?: string | null;
+            /** @description squads beside the first one, with commas between them */
+            alsoIn?: string | null;
+            /** @description who agreed that the coach is told */
+            coachToldBy?: string | null;
+            /** Format: date */
+            coachToldFrom?: string | null;
+            /**
+             * Format: date
+             * @description null: until it is taken back
+             */
+            coachToldUntil?: string | null;
         };
         ToErase: {
             id: string;
@@ -1759,6 +1822,20 @@ export interface components {
             note: string;
             /** @description of the injuries that were looked for */
             answers: components["schemas"]["LookedFor"][];
+            /** @description reports and pictures beside it */
+            files: components["schemas"]["ResultFile"][];
+            /** @description can be taken back for a day */
+            removed: boolean;
+        };
+        ResultFile: {
+            id: string;
+            name: string;
+            /**
+             * @description by its content
+             * @enum {string}
+             */
+            type: "application/pdf" | "image/png" | "image/jpeg";
+            bytes: number;
             /** @description can be taken back for a day */
             removed: boolean;
         };
@@ -1933,6 +2010,8 @@ export interface components {
             name: string;
             number: string | null;
             squad: string;
+            /** @description squads beside the first one */
+            alsoIn: string[];
             /** @enum {string} */
             status: "available" | "modified" | "out";
             label: string;
@@ -9531,6 +9610,119 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    addFile: {
+        parameters: {
+            query: {
+                /** @description what it is called where it comes from */
+                name: string;
+            };
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                outcome: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Put there */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    readFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                attachment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                    "image/png": string;
+                    "image/jpeg": string;
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    removeFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                attachment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
+    restoreFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                removedFile: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
             204: {
                 headers: {
                     [name: string]: unknown;

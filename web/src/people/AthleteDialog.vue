@@ -44,13 +44,17 @@ const given = reactive({
   doctor: known?.doctor ?? '',
   guardian: known?.guardian ?? '',
   notes: known?.notes ?? '',
+  alsoIn: known?.alsoIn ?? '',
+  coachToldBy: known?.coachToldBy ?? '',
+  coachToldFrom: known?.coachToldFrom ?? '',
+  coachToldUntil: known?.coachToldUntil ?? '',
 })
 const sex = ref<AthleteProfile['sex']>(known?.sex ?? null)
 const leadingLeg = ref<AthleteProfile['leadingLeg']>(known?.leadingLeg ?? null)
 const title = computed(() => (props.athlete ? 'What is known' : 'New athlete'))
 
 function facts(isAnother: boolean): AthleteFacts {
-  const { name, bornOn, squad, number, heightCm, massKg, ...texts } = given
+  const { name, bornOn, squad, number, heightCm, massKg, coachToldFrom, coachToldUntil, ...texts } = given
   const whole = (typed: string) => (typed.trim() === '' ? null : Number(typed))
   return {
     name,
@@ -60,6 +64,8 @@ function facts(isAnother: boolean): AthleteFacts {
     isAnother,
     profile: {
       ...texts,
+      coachToldFrom: coachToldFrom || null,
+      coachToldUntil: coachToldUntil || null,
       sex: sex.value ?? null,
       leadingLeg: leadingLeg.value ?? null,
       heightCm: whole(heightCm),
@@ -120,6 +126,23 @@ onMounted(async () => {
           <UiText v-model="given.massKg" label="Mass, kg" prop="massKg" />
           <UiText v-model="given.doctor" label="Treating doctor" prop="doctor" />
           <UiText v-model="given.guardian" label="Guardian, under 18" prop="guardian" />
+          <UiText v-model="given.alsoIn" class="wide" label="Other squads, with commas between them" prop="alsoIn" />
+          <fieldset class="form wide">
+            <legend>The coach may be told</legend>
+            <UiText
+              v-model="given.coachToldBy"
+              class="wide"
+              label="Agreed by: the athlete; under 18 the guardian too"
+              prop="coachToldBy"
+            />
+            <UiText v-model="given.coachToldFrom" label="From" prop="coachToldFrom" type="date" />
+            <UiText
+              v-model="given.coachToldUntil"
+              label="Until; empty: taken back by hand"
+              prop="coachToldUntil"
+              type="date"
+            />
+          </fieldset>
           <UiText v-model="given.notes" class="wide" label="Notes" prop="notes" type="textarea" />
         </div>
       </UiMore>
@@ -155,6 +178,16 @@ onMounted(async () => {
 }
 .wide {
   grid-column: 1 / -1;
+}
+fieldset {
+  min-width: 0;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0 0 8px;
+  font-weight: 650;
 }
 .label {
   padding-bottom: 6px;

@@ -10,6 +10,7 @@ import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiMore from '@/ui/UiMore.vue'
 import { tell } from '@/ui/telling'
+import ResultFiles from './ResultFiles.vue'
 import VisitList from './VisitList.vue'
 
 /** One story of one knee: every time it was looked at, and what it turned out to be beside what was held likely. */
@@ -95,6 +96,7 @@ function saved(): void {
           <b>{{ one.label }}, {{ day(one.on) }}</b>
           {{ said(one) }}
           <small v-if="one.note">{{ one.note }}</small>
+          <ResultFiles v-if="!one.removed" :outcome="one" :may-change="mayAnswer" @changed="emit('changed')" />
         </span>
         <span v-if="mayAnswer" class="beside">
           <UiButton v-if="one.removed" :disabled="busy" :aria-label="`Take back: ${one.label}`" @click="takeBack(one)">

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
-import type { AthleteWithExaminations, Itinerary } from '@/contract/types'
+import type { AthleteProfile, AthleteWithExaminations, Itinerary } from '@/contract/types'
 import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
 import StoryCard from '@/people/StoryCard.vue'
@@ -36,12 +36,19 @@ const keepsLists = computed(() => session.user?.role !== 'student')
 const visitsOf = (story: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === story)
 const openTasks = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when !== 'closed').reverse())
 const closed = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when === 'closed'))
+/** Who agreed that the coach is told, and for how long. */
+function told({ coachToldBy, coachToldFrom, coachToldUntil }: AthleteProfile): string {
+  if (!coachToldBy) return ''
+  const from = coachToldFrom ? `, from ${day(coachToldFrom)}` : ''
+  return `agreed by ${coachToldBy}${from}${coachToldUntil ? ` until ${day(coachToldUntil)}` : ''}`
+}
+
 const facts = computed(() => {
   const { profile, bornOn, number, squad } = athlete.value!
   const said = (value: string | number | null | undefined, unit = '') => (value ? `${value}${unit}` : null)
   return [
     ['Born', day(bornOn)],
-    ['Squad', squad],
+    ['Squad', [squad, profile.alsoIn].filter(Boolean).join(', ')],
     ['Number', number],
     ['Sport', profile.sport],
     ['Sex', profile.sex],
@@ -50,6 +57,7 @@ const facts = computed(() => {
     ['Mass', said(profile.massKg, ' kg')],
     ['Doctor', profile.doctor],
     ['Guardian', profile.guardian],
+    ['Coach told', told(profile)],
     ['Notes', profile.notes],
   ].filter((fact): fact is [string, string] => typeof fact[1] === 'string' && fact[1] !== '')
 })

@@ -18,8 +18,10 @@ const { problem, attempt } = useDoing()
 const isCoach = computed(() => session.user?.role === 'coach')
 const squads = computed(() => {
   const groups = new Map<string, Availability[]>()
-  for (const one of board.value ?? []) groups.set(one.squad, [...(groups.get(one.squad) ?? []), one])
-  return [...groups]
+  for (const one of board.value ?? []) {
+    for (const squad of new Set([one.squad, ...one.alsoIn])) groups.set(squad, [...(groups.get(squad) ?? []), one])
+  }
+  return [...groups].sort(([one], [other]) => one.localeCompare(other))
 })
 
 function load(): void {

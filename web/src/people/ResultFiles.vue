@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { KneeOutcome } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiFile from '@/ui/UiFile.vue'
+
+/** Reports and pictures beside one result. */
+const props = defineProps<{ outcome: KneeOutcome; mayChange: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
+const adding = ref(false)
+const { busy, problem, attempt } = useDoing()
+
+const KB = 1024
+const MB = 1024 * KB
+const MOST_MB = 10
+
+function size(bytes: number): string {
+  return bytes < MB ? `${Math.max(1, Math.round(bytes / KB))} kB` : `${(bytes / MB).toFixed(1)} MB`
+}
+
+async function add(file: File): Promise<void> {
+  const done = await attempt(async () => {
+    if (file.size > MOST_MB * MB) throw new Error(`The file is larger than ${MOST_MB} MB.`)
+    await answerOf(
+      api.POST('/api/outcomes/{outcome}/attachments', {
+        params: { path: { outcome: props.outcome.id }, query: { name: file.name } },
+        headers: { 'Content-Type': 'application/octet-stream' },
+        body: file as unknown as string,
+        bodySerializer: (body) => body as unknown as Blob,
+      }),
+    )
+  })
+  if (!done) return
+  adding.value = false
+  emit('changed')
+}
+
+async function remove(attachment: string): Promise<void> {
+  const params = { path: { attachment } }
+  if (await attempt(() => answerOf(api.DELETE('/api/attachments/{attachment}', { params })))) emit('changed')
+}
+
+async function takeBack(removedFile: string): Promise<void> {
+  const params = { path: { removedFile } }
+  const restored = () => answerOf(api.POST('/api/attachments/{removedFile}/restoration', { params }))
+  if (await attempt(restored)) emit('changed')
+}
+</script>
+
+<template>
+  <div class="files">
+    <ul v-if="outcome.files.length > 0">
+      <li v-for="file in outcome.files" :key="file.id">
+        <s v-if="file.removed" class="quiet-text">{{ file.name }}</s>
+        <a v-else :href="`/api/attachments/${file.id}`" download>{{ file.name }}</a>
+        <small>{{ size(file.bytes) }}</small>
+        <UiButton
+          v-if="mayChange && file.removed"
+          kind="quiet"
+          :disabled="busy"
+          :aria-label="`Take back: ${file.name}`"
+          @click="takeBack(file.id)"
+        >
+          Take back
+        </UiButton>
+        <UiButton
+          v-else-if="mayChange"
+          kind="quiet"
+          :disabled="busy"
+          :aria-label="`Remove: ${file.name}`"
+          @click="remove(file.id)"
+        >
+          Remove
+        </UiButton>
+      </li>
+    </ul>
+    <UiButton v-if="mayChange" kind="quiet" :aria-label="`Add a file: ${outcome.label}`" @click="adding = true">
+      Add a file
+    </UiButton>
+    <UiAlert v-if="problem && !adding" :say="problem" />
+    <UiDialog v-if="adding" :title="`A file beside ${outcome.label}`" @close="adding = false">
+      <UiFile label="Choose or drop a report or a picture" accept=".pdf,.png,.jpg,.jpeg" @chosen="add">
+        {{ busy ? 'On its way…' : `Choose or drop a PDF, PNG or JPEG, up to ${MOST_MB} MB` }}
+      </UiFile>
+      <UiAlert v-if="problem" class="said" :say="problem" />
+    </UiDialog>
+  </div>
+</template>
+
+<style scoped>
+.files {
+  font-size: var(--type-note);
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  overflow-wrap: anywhere;
+}
+.said {
+  margin-top: 12px;
+}
+.files > .button,
+li .button {
+  padding: 0 8px;
+}
+</style>
