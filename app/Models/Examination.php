@@ -151,14 +151,14 @@ final class Examination extends Model implements HoldsSealed
     }
 
     /**
-     * Whoever examined then: it is what the same knee was like.
+     * Whoever examined then, and whoever asks now: it is part of what was recorded, and of its digest.
      *
      * @return BelongsTo<Examination, $this>
      */
     public function baseline(): BelongsTo
     {
         $baseline = $this->belongsTo(self::class, 'baseline_id');
-        $baseline->withoutGlobalScope(StudentScope::class);
+        $baseline->withoutGlobalScopes([TeamScope::class, StudentScope::class]);
 
         return $baseline;
     }

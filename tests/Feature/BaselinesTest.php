@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Audit\Verifier;
 use App\Models\Athlete;
 use App\Models\Availability;
 use App\Models\Examination;
@@ -55,6 +56,8 @@ final class BaselinesTest extends FeatureTestCase
         $this->getJson("/api/examinations/{$id}/document")->assertJsonPath('baseline.on', '2026-03-02');
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         $this->get("/api/examinations/{$id}/summary.pdf")->assertOk();
+        auth()->logout();
+        self::assertSame([], app(Verifier::class)->faults(), 'and nobody needs to be logged in to find it unchanged');
     }
 
     public function test_it_is_neither_compared_with_after_two_years_nor_before_it_is_signed(): void
