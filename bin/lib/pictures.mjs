@@ -63,6 +63,15 @@ const course = async (page) => {
   await page.getByRole('link', { name: 'Curves and comparison' }).click()
   await page.getByRole('img', { name: /^ACL tear/ }).waitFor()
 }
+const letter = async (page) => {
+  await page.getByRole('link', { name: 'Freya Undercliff', exact: true }).click()
+  await page.getByRole('link', { name: /^Examination of .*signed/ }).first().click()
+  await page.getByRole('button', { name: 'Write a letter' }).click()
+  await page.getByRole('combobox', { name: 'From the book of doctors' }).click()
+  await page.getByRole('option', { name: /^Dr Anselm Brook/ }).click()
+  await page.getByRole('button', { name: 'Write', exact: true }).click()
+  await page.getByRole('textbox', { name: 'Text' }).waitFor()
+}
 const weighed = async (page) => {
   await page.getByRole('group', { name: 'Way of the chance' }).waitFor()
 }
@@ -74,7 +83,6 @@ const PICTURES = [
   ['story', DESK, [open(/Mirre Aldous/)]],
   ['gate', DESK, [open(/Jonah Skelwith/), click('button', /^Safety gate/)]],
   ['bench', DESK, [open(/Mirre Aldous/), goTo('Lachman')]],
-  ['held', DESK, [open(/Petra Vaughn-Idle/), goTo('Valgus, 30°')]],
   ['evidence', DESK, [open(/Mirre Aldous/), goTo('Lachman'), click('button', /ACL tear/)]],
   ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w'), weighed]],
   ['summary', DESK, [open(/Ines Carrowmore/), inside('/summary')], { fullPage: true }],
@@ -89,6 +97,7 @@ const PICTURES = [
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
   ['athlete', DESK, [athlete]],
   ['course', DESK, [course]],
+  ['letter', DESK, [letter]],
 ]
 
 const browser = await chromium.launch(LAUNCH)

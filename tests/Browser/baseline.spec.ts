@@ -50,7 +50,7 @@ test('both knees hurt: each has its examination, and the screen switches between
   await logIn(page)
   await startExamination(page, 'Iver Cairnduff', 'left')
   await page.getByRole('checkbox', { name: /^Consent given/ }).click()
-  await page.getByText('Other knee was hurt too: no fair comparison').click()
+  await page.getByRole('checkbox', { name: /^Other knee was hurt too/ }).click()
   await saved(page)
   await page.getByRole('button', { name: 'Examine the right knee too' }).click()
   await expect(page.getByText('right knee hurt, day 4')).toBeVisible()

@@ -44,7 +44,7 @@ const gate = computed(() =>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
     <RouterLink
       v-if="record.head?.twin"
-      class="button quiet"
+      class="button"
       :to="{ name: record.head.twin.isSigned ? 'summary' : 'bench', params: { id: record.head.twin.id } }"
     >
       {{ record.otherSide === 'left' ? 'Left' : 'Right' }} knee

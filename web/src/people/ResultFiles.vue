@@ -105,7 +105,9 @@ li {
 .said {
   margin-top: 12px;
 }
-.files > .button,
+.files > .button {
+  padding: 0;
+}
 li .button {
   padding: 0 8px;
 }
