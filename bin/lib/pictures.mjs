@@ -65,7 +65,10 @@ const course = async (page) => {
 }
 const letter = async (page) => {
   await page.getByRole('link', { name: 'Freya Undercliff', exact: true }).click()
-  await page.getByRole('link', { name: /^Examination of .*signed/ }).first().click()
+  await page
+    .getByRole('link', { name: /^Examination of .*signed/ })
+    .first()
+    .click()
   await page.getByRole('button', { name: 'Write a letter' }).click()
   await page.getByRole('combobox', { name: 'From the book of doctors' }).click()
   await page.getByRole('option', { name: /^Dr Anselm Brook/ }).click()
