@@ -286,6 +286,11 @@ final class ContractTest extends FeatureTestCase
         self::assertTrue((new Validator)->validate($document, $schema)->isValid());
         $bench = json_decode((string) file_get_contents(__DIR__.'/../../examples/whole-clinic-route.json'));
         self::assertTrue((new Validator)->validate($bench, $schema)->isValid());
+        $bench->baseline = (object) ['on' => '2026-01-02', 'findings' => [clone $bench->findings[0]]];
+        self::assertTrue((new Validator)->validate($bench, $schema)->isValid());
+        $bench->baseline->findings[0]->heelRises = true;
+        self::assertFalse((new Validator)->validate($bench, $schema)->isValid());
+        unset($bench->baseline);
         $bench->findings[0]->heelRises = true;
         self::assertFalse((new Validator)->validate($bench, $schema)->isValid());
     }

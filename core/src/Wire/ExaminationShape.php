@@ -26,6 +26,7 @@ use GrayCompass\Document\Shape\ListOrElse;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\Shape;
 use GrayCompass\Document\Shape\Text;
+use GrayCompass\Document\Shape\Told;
 use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\Words;
 use GrayCompass\Document\Shape\YesNo;
@@ -57,13 +58,14 @@ final class ExaminationShape
     public static function of(Catalogue $catalogue, SchoolBook $schools, Routes $routes): Fields
     {
         $text = new Text(0, 200);
+        $record = RecordShape::of($catalogue);
 
         return new Fields([
             'format' => new Exactly(self::FORMAT),
             'version' => new Exactly(self::VERSION),
             'setting' => Word::of(Setting::class),
             'hurtSide' => new Word(['left', 'right']),
-            'findings' => new Items(RecordShape::of($catalogue), self::MOST_RECORDS),
+            'findings' => new Items($record, self::MOST_RECORDS),
         ], [
             'id' => $text,
             'athlete' => $text,
@@ -92,7 +94,7 @@ final class ExaminationShape
             ),
             'baseline' => new Fields([
                 'on' => new Text(10, 10, self::DATE, 'expected a date such as 2026-03-14'),
-                'findings' => new Items(RecordShape::of($catalogue), self::MOST_RECORDS),
+                'findings' => new Items(new Told($record, '#/properties/findings/items'), self::MOST_RECORDS),
             ]),
             'pulseChecks' => new Items(new Fields([
                 'at' => new Text(0, 40, self::MOMENT, 'expected a moment such as 2026-03-14T09:30:00Z'),

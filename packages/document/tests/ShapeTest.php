@@ -20,6 +20,7 @@ use GrayCompass\Document\Shape\Shape;
 use GrayCompass\Document\Shape\Tagged;
 use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
+use GrayCompass\Document\Shape\Told;
 use GrayCompass\Document\Shape\Words;
 use GrayCompass\Document\Shape\YesNo;
 use Opis\JsonSchema\Validator;
@@ -165,5 +166,15 @@ final class ShapeTest extends TestCase
                 self::assertSame('expected at least one answer', $refusal->reason);
             }
         }
+    }
+
+    public function test_what_stands_twice_is_told_once_and_checked_in_both_places(): void
+    {
+        $shape = new Told(new YesNo, '#/properties/answer');
+        self::assertSame(['$ref' => '#/properties/answer'], $shape->schema());
+        $faults = new Faults(json_decode('{"again": 3}'));
+        $shape->check(3, 'again', $faults);
+        $this->expectException(Refusal::class);
+        $faults->refuse();
     }
 }

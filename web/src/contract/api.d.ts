@@ -2765,6 +2765,1744 @@ export interface components {
             newer: components["schemas"]["StoredPart"] | null;
         };
         FindingPayloads: components["schemas"]["payloads.schema"];
+        items: ({
+            /** @constant */
+            manoeuvre: "distal_pulse";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("normal" | "abnormal") | null;
+            foot?: ("normal" | "cold" | "pale" | "painful") | null;
+            pressureIndex?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            result: unknown;
+        } | {
+            foot: unknown;
+        } | {
+            pressureIndex: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "sensation";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("normal" | "abnormal") | null;
+            where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
+            since?: ("new" | "old") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            result: unknown;
+        } | {
+            where: unknown;
+        } | {
+            since: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "ankle_lift";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("normal" | "abnormal") | null;
+            turnsOut?: ("normal" | "weak") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            result: unknown;
+        } | {
+            turnsOut: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "inspection";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            scar?: boolean | null;
+            bruise?: boolean | null;
+            deformity?: boolean | null;
+            wasting?: boolean | null;
+            girthCm?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            scar: unknown;
+        } | {
+            bruise: unknown;
+        } | {
+            deformity: unknown;
+        } | {
+            wasting: unknown;
+        } | {
+            girthCm: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "alignment";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            angleDeg?: number | null;
+            kneecapFacing?: ("straight" | "inward" | "outward") | null;
+            archDropped?: boolean | null;
+            wasting?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            angleDeg: unknown;
+        } | {
+            kneecapFacing: unknown;
+        } | {
+            archDropped: unknown;
+        } | {
+            wasting: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "gait";
+            /** @enum {unknown} */
+            side: "both";
+            pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
+            aids?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            pattern: unknown;
+        } | {
+            aids: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "warmth";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            warmer?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            warmer: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "effusion_sweep";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            grade: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "patellar_tap";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("still" | "moves_only" | "taps") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            result: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "fluctuation";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            crossesFluid?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            crossesFluid: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "passive_extension";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            extensionDeg?: number | null;
+            heelHeightCm?: number | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            extensionDeg: unknown;
+        } | {
+            heelHeightCm: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "straight_leg_raise";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("full" | "lag" | "unable") | null;
+            lagDeg?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            result: unknown;
+        } | {
+            lagDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "shin_palpation";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            tender?: ("none" | "point" | "diffuse") | null;
+            lump?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            tender: unknown;
+        } | {
+            lump: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "kneecap_edges";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            tenderMedial?: boolean | null;
+            tenderLateral?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            tenderMedial: unknown;
+        } | {
+            tenderLateral: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "kneecap_tendon";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            tender?: boolean | null;
+            worseTipped?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            tender: unknown;
+        } | {
+            worseTipped: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "fat_pad_pinch";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            painMedial?: boolean | null;
+            painLateral?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            painMedial: unknown;
+        } | {
+            painLateral: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "kneecap_compression";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            pain?: number | null;
+            familiar?: boolean | null;
+            variant?: ("moved" | "thigh_tightened") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            pain: unknown;
+        } | {
+            familiar: unknown;
+        } | {
+            variant: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "kneecap_glide";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+            checks?: {
+                thighSoft?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            outwardApprehension: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "kneecap_glide_moving";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+            checks?: {
+                thighSoft?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            outwardApprehension: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "valgus_0";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            openingMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            painSite?: ("medial" | "lateral" | "elsewhere") | null;
+            angleDeg?: number | null;
+            checks?: {
+                thighStable?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            openingMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            painSite: unknown;
+        } | {
+            angleDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "varus_0";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            openingMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            painSite?: ("medial" | "lateral" | "elsewhere") | null;
+            angleDeg?: number | null;
+            checks?: {
+                thighStable?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            openingMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            painSite: unknown;
+        } | {
+            angleDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "toe_lift_recurvatum";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            hyperextensionDeg?: number | null;
+            externalRotationMore?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            hyperextensionDeg: unknown;
+        } | {
+            externalRotationMore: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "posterior_sag";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            stepOffMm?: number | null;
+            sagSeen?: boolean | null;
+            position?: ("feet_down" | "heels_held") | null;
+            checks?: {
+                thighSoft?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            stepOffMm: unknown;
+        } | {
+            sagSeen: unknown;
+        } | {
+            position: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "joint_line_palpation";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
+            pinpoint?: boolean | null;
+            familiar?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            points: unknown;
+        } | {
+            pinpoint: unknown;
+        } | {
+            familiar: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "landmark_palpation";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            tender: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "flexion_range";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            flexionDeg?: number | null;
+            endPain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            flexionDeg: unknown;
+        } | {
+            endPain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "upper_tibiofibular_glide";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            loose?: boolean | null;
+            pain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            loose: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "anterior_drawer";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            translationMm?: number | null;
+            inwardMm?: number | null;
+            outwardMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            checks?: {
+                footStayedDown?: boolean | null;
+                hamstringsRelaxed?: boolean | null;
+                startedFromNeutral?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            translationMm: unknown;
+        } | {
+            inwardMm: unknown;
+        } | {
+            outwardMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "posterior_drawer";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            translationMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            checks?: {
+                footStayedDown?: boolean | null;
+                hamstringsRelaxed?: boolean | null;
+                quadricepsRelaxed?: boolean | null;
+                startedFromNeutral?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            translationMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "quadriceps_active";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            shiftMm?: number | null;
+            checks?: {
+                footStayedDown?: boolean | null;
+                hamstringsRelaxed?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            shiftMm: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "lachman";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            translationMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            support?: ("hand" | "thigh_under" | "prone") | null;
+            backwardMm?: number | null;
+            checks?: {
+                footStayedDown?: boolean | null;
+                thighStable?: boolean | null;
+                hamstringsRelaxed?: boolean | null;
+                slackTaken?: boolean | null;
+                startedFromNeutral?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            translationMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            endFeelFast: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            support: unknown;
+        } | {
+            backwardMm: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "lever_sign";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            heelRises?: boolean | null;
+            checks?: {
+                hamstringsRelaxed?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            heelRises: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "arthrometer";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            forceN?: number | null;
+            translationMm?: number | null;
+            checks?: {
+                hamstringsRelaxed?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            forceN: unknown;
+        } | {
+            translationMm: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "valgus_30";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            openingMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            painSite?: ("medial" | "lateral" | "elsewhere") | null;
+            angleDeg?: number | null;
+            checks?: {
+                thighStable?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            openingMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            painSite: unknown;
+        } | {
+            angleDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "varus_30";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            openingMm?: number | null;
+            differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
+            endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
+            pain?: number | null;
+            painSite?: ("medial" | "lateral" | "elsewhere") | null;
+            angleDeg?: number | null;
+            checks?: {
+                thighStable?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ((({
+            openingMm: unknown;
+        } | {
+            differenceBand: unknown;
+        } | {
+            endFeel: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            painSite: unknown;
+        } | {
+            angleDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }) & unknown)) | ({
+            /** @constant */
+            manoeuvre: "figure_four_lcl";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            cordFelt?: boolean | null;
+            tender?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            cordFelt: unknown;
+        } | {
+            tender: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "mcmurray";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            cells?: {
+                /** @enum {unknown} */
+                rotation: "inward" | "outward" | "none";
+                /** @enum {unknown} */
+                stress: "varus" | "valgus";
+                click?: boolean | null;
+                clickSite?: ("medial" | "lateral" | "elsewhere") | null;
+                pain?: number | null;
+                painSite?: ("medial" | "lateral" | "elsewhere") | null;
+                familiar?: boolean | null;
+                hurtsAtDeg?: number | null;
+            }[] | null;
+            checks?: {
+                fullBendReached?: boolean | null;
+                fullExtensionReached?: boolean | null;
+                relaxed?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            cells: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "tibial_rotation_pain";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            pain?: number | null;
+            site?: ("medial" | "lateral" | "elsewhere") | null;
+            familiar?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            pain: unknown;
+        } | {
+            site: unknown;
+        } | {
+            familiar: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "meniscal_grind";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            pain?: number | null;
+            click?: boolean | null;
+            site?: ("medial" | "lateral" | "elsewhere") | null;
+            familiar?: boolean | null;
+            checks?: {
+                fullBendReached?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            pain: unknown;
+        } | {
+            click: unknown;
+        } | {
+            site: unknown;
+        } | {
+            familiar: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "displacement_tenderness";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            tender?: boolean | null;
+            movesBackOnBending?: boolean | null;
+            site?: ("medial" | "lateral") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            tender: unknown;
+        } | {
+            movesBackOnBending: unknown;
+        } | {
+            site: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "bounce_home";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            end?: ("full" | "rubbery" | "springs_back") | null;
+            pain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            end: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "plica_roll";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            popOrPain?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            popOrPain: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "reverse_pivot_shift";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            felt?: boolean | null;
+            feltAtDeg?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            felt: unknown;
+        } | {
+            feltAtDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "pivot_shift";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            grade?: ("none" | "glide" | "clunk" | "gross") | null;
+            guarded?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            grade: unknown;
+        } | {
+            guarded: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "anterolateral_shift";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            felt?: boolean | null;
+            guarded?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            felt: unknown;
+        } | {
+            guarded: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "hip_abductor_strength";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            strength?: number | null;
+            newtons?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            strength: unknown;
+        } | {
+            newtons: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "tibial_percussion";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            lingeringPain?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            lingeringPain: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "tibial_vibration";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            lingeringPain?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            lingeringPain: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "popliteal_look";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            swelling?: boolean | null;
+            mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            swelling: unknown;
+        } | {
+            mass: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "apley";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            compressionPain?: boolean | null;
+            distractionRelieves?: boolean | null;
+            rotationWorst?: ("inward" | "outward") | null;
+            site?: ("medial" | "lateral" | "elsewhere") | null;
+            familiar?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            compressionPain: unknown;
+        } | {
+            distractionRelieves: unknown;
+        } | {
+            rotationWorst: unknown;
+        } | {
+            site: unknown;
+        } | {
+            familiar: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "dial_30";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            externalRotationDeg?: number | null;
+            checks?: {
+                thighsTogether?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            externalRotationDeg: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "dial_90";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            externalRotationDeg?: number | null;
+            checks?: {
+                thighsTogether?: boolean | null;
+            } | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            externalRotationDeg: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "kneecap_tracking";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            path?: ("smooth" | "jumps" | "tilts") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            path: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "active_range";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            flexionDeg?: number | null;
+            extensionDeg?: number | null;
+            lagDeg?: number | null;
+            crepitus?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            flexionDeg: unknown;
+        } | {
+            extensionDeg: unknown;
+        } | {
+            lagDeg: unknown;
+        } | {
+            crepitus: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "resisted_extension";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            strength?: number | null;
+            pain?: number | null;
+            painFront?: boolean | null;
+            familiar?: boolean | null;
+            newtons?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            strength: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            painFront: unknown;
+        } | {
+            familiar: unknown;
+        } | {
+            newtons: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "resisted_flexion";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            strength?: number | null;
+            pain?: number | null;
+            newtons?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            strength: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            newtons: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "single_leg_squat";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            reps?: number | null;
+            pelvisLevel?: boolean | null;
+            kneeDrift?: ("none" | "mild" | "marked") | null;
+            pain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            reps: unknown;
+        } | {
+            pelvisLevel: unknown;
+        } | {
+            kneeDrift: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "thessaly_5";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            reps?: number | null;
+            pain?: number | null;
+            click?: boolean | null;
+            locking?: boolean | null;
+            site?: ("medial" | "lateral" | "elsewhere") | null;
+            angleDeg?: number | null;
+            familiar?: boolean | null;
+            givesWay?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            reps: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            click: unknown;
+        } | {
+            locking: unknown;
+        } | {
+            site: unknown;
+        } | {
+            angleDeg: unknown;
+        } | {
+            familiar: unknown;
+        } | {
+            givesWay: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "thessaly_20";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            reps?: number | null;
+            pain?: number | null;
+            click?: boolean | null;
+            locking?: boolean | null;
+            site?: ("medial" | "lateral" | "elsewhere") | null;
+            angleDeg?: number | null;
+            familiar?: boolean | null;
+            givesWay?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            reps: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            click: unknown;
+        } | {
+            locking: unknown;
+        } | {
+            site: unknown;
+        } | {
+            angleDeg: unknown;
+        } | {
+            familiar: unknown;
+        } | {
+            givesWay: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "deep_squat";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            painFront?: boolean | null;
+            painSite?: ("medial" | "lateral" | "front" | "back") | null;
+            familiar?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            painFront: unknown;
+        } | {
+            painSite: unknown;
+        } | {
+            familiar: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "sit_to_stand";
+            /** @enum {unknown} */
+            side: "both";
+            reps?: number | null;
+            pain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            reps: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "single_leg_sit_to_stand";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            reps?: number | null;
+            pain?: number | null;
+            kneeDrift?: ("none" | "mild" | "marked") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            reps: unknown;
+        } | {
+            pain: unknown;
+        } | {
+            kneeDrift: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "step_down";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            painFront?: boolean | null;
+            familiar?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            painFront: unknown;
+        } | {
+            familiar: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "lateral_band_press";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            painAt30?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            painAt30: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "hop";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            pain?: number | null;
+            afraid?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            pain: unknown;
+        } | {
+            afraid: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "run_cut_stop";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            pain?: number | null;
+            givesWay?: boolean | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            pain: unknown;
+        } | {
+            givesWay: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "hip_screen";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("normal" | "abnormal") | null;
+            inwardRotationLimited?: boolean | null;
+            flexionDeg?: number | null;
+            inwardDeg?: number | null;
+            outwardDeg?: number | null;
+            extensionDeg?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            result: unknown;
+        } | {
+            inwardRotationLimited: unknown;
+        } | {
+            flexionDeg: unknown;
+        } | {
+            inwardDeg: unknown;
+        } | {
+            outwardDeg: unknown;
+        } | {
+            extensionDeg: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "ankle_screen";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            result?: ("normal" | "abnormal") | null;
+            kneeToWallCm?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            result: unknown;
+        } | {
+            kneeToWallCm: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
+            manoeuvre: "back_screen";
+            /** @enum {unknown} */
+            side: "both";
+            result?: ("normal" | "abnormal") | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & ({
+            result: unknown;
+        } | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        }));
         /** Examination document of Gray Compass */
         "examination.schema": {
             /** @constant */
@@ -4614,1744 +6352,7 @@ export interface components {
             }[] | null;
             baseline?: {
                 on: string;
-                findings: (({
-                    /** @constant */
-                    manoeuvre: "distal_pulse";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("normal" | "abnormal") | null;
-                    foot?: ("normal" | "cold" | "pale" | "painful") | null;
-                    pressureIndex?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    result: unknown;
-                } | {
-                    foot: unknown;
-                } | {
-                    pressureIndex: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "sensation";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("normal" | "abnormal") | null;
-                    where?: ("web" | "foot" | "stocking" | "outer_shin" | "inner_leg" | "knee_patch" | "elsewhere") | null;
-                    since?: ("new" | "old") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    result: unknown;
-                } | {
-                    where: unknown;
-                } | {
-                    since: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "ankle_lift";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("normal" | "abnormal") | null;
-                    turnsOut?: ("normal" | "weak") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    result: unknown;
-                } | {
-                    turnsOut: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "inspection";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    scar?: boolean | null;
-                    bruise?: boolean | null;
-                    deformity?: boolean | null;
-                    wasting?: boolean | null;
-                    girthCm?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    scar: unknown;
-                } | {
-                    bruise: unknown;
-                } | {
-                    deformity: unknown;
-                } | {
-                    wasting: unknown;
-                } | {
-                    girthCm: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "alignment";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    angleDeg?: number | null;
-                    kneecapFacing?: ("straight" | "inward" | "outward") | null;
-                    archDropped?: boolean | null;
-                    wasting?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    angleDeg: unknown;
-                } | {
-                    kneecapFacing: unknown;
-                } | {
-                    archDropped: unknown;
-                } | {
-                    wasting: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "gait";
-                    /** @enum {unknown} */
-                    side: "both";
-                    pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
-                    aids?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    pattern: unknown;
-                } | {
-                    aids: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "warmth";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    warmer?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    warmer: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "effusion_sweep";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    grade?: ("none" | "trace" | "bulge" | "refills" | "cannot_empty") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    grade: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "patellar_tap";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("still" | "moves_only" | "taps") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    result: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "fluctuation";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    crossesFluid?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    crossesFluid: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "passive_extension";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    extensionDeg?: number | null;
-                    heelHeightCm?: number | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    extensionDeg: unknown;
-                } | {
-                    heelHeightCm: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "straight_leg_raise";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("full" | "lag" | "unable") | null;
-                    lagDeg?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    result: unknown;
-                } | {
-                    lagDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "shin_palpation";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    tender?: ("none" | "point" | "diffuse") | null;
-                    lump?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    tender: unknown;
-                } | {
-                    lump: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "kneecap_edges";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    tenderMedial?: boolean | null;
-                    tenderLateral?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    tenderMedial: unknown;
-                } | {
-                    tenderLateral: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "kneecap_tendon";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    tender?: boolean | null;
-                    worseTipped?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    tender: unknown;
-                } | {
-                    worseTipped: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "fat_pad_pinch";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    painMedial?: boolean | null;
-                    painLateral?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    painMedial: unknown;
-                } | {
-                    painLateral: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "kneecap_compression";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    pain?: number | null;
-                    familiar?: boolean | null;
-                    variant?: ("moved" | "thigh_tightened") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    pain: unknown;
-                } | {
-                    familiar: unknown;
-                } | {
-                    variant: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "kneecap_glide";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
-                    checks?: {
-                        thighSoft?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    outwardApprehension: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "kneecap_glide_moving";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
-                    checks?: {
-                        thighSoft?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    outwardApprehension: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "valgus_0";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    openingMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                    angleDeg?: number | null;
-                    checks?: {
-                        thighStable?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    openingMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    painSite: unknown;
-                } | {
-                    angleDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "varus_0";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    openingMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                    angleDeg?: number | null;
-                    checks?: {
-                        thighStable?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    openingMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    painSite: unknown;
-                } | {
-                    angleDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "toe_lift_recurvatum";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    hyperextensionDeg?: number | null;
-                    externalRotationMore?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    hyperextensionDeg: unknown;
-                } | {
-                    externalRotationMore: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "posterior_sag";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    stepOffMm?: number | null;
-                    sagSeen?: boolean | null;
-                    position?: ("feet_down" | "heels_held") | null;
-                    checks?: {
-                        thighSoft?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    stepOffMm: unknown;
-                } | {
-                    sagSeen: unknown;
-                } | {
-                    position: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "joint_line_palpation";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
-                    pinpoint?: boolean | null;
-                    familiar?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    points: unknown;
-                } | {
-                    pinpoint: unknown;
-                } | {
-                    familiar: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "landmark_palpation";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    tender?: ("medial_epicondyle" | "medial_ligament_course" | "pes_insertion" | "tibial_tubercle" | "lower_pole" | "kneecap_front" | "quadriceps_tendon" | "patellar_tendon" | "lateral_epicondyle" | "fibular_head" | "outer_cord" | "outer_band" | "biceps_tendon" | "upper_tibiofibular_joint" | "popliteal_mass")[] | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    tender: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "flexion_range";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    flexionDeg?: number | null;
-                    endPain?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    flexionDeg: unknown;
-                } | {
-                    endPain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "upper_tibiofibular_glide";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    loose?: boolean | null;
-                    pain?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    loose: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "anterior_drawer";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    translationMm?: number | null;
-                    inwardMm?: number | null;
-                    outwardMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    checks?: {
-                        footStayedDown?: boolean | null;
-                        hamstringsRelaxed?: boolean | null;
-                        startedFromNeutral?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    translationMm: unknown;
-                } | {
-                    inwardMm: unknown;
-                } | {
-                    outwardMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "posterior_drawer";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    translationMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    checks?: {
-                        footStayedDown?: boolean | null;
-                        hamstringsRelaxed?: boolean | null;
-                        quadricepsRelaxed?: boolean | null;
-                        startedFromNeutral?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    translationMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "quadriceps_active";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    shiftMm?: number | null;
-                    checks?: {
-                        footStayedDown?: boolean | null;
-                        hamstringsRelaxed?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    shiftMm: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "lachman";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    translationMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    endFeelFast?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    support?: ("hand" | "thigh_under" | "prone") | null;
-                    backwardMm?: number | null;
-                    checks?: {
-                        footStayedDown?: boolean | null;
-                        thighStable?: boolean | null;
-                        hamstringsRelaxed?: boolean | null;
-                        slackTaken?: boolean | null;
-                        startedFromNeutral?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    translationMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    endFeelFast: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    support: unknown;
-                } | {
-                    backwardMm: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "lever_sign";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    heelRises?: boolean | null;
-                    checks?: {
-                        hamstringsRelaxed?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    heelRises: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "arthrometer";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    forceN?: number | null;
-                    translationMm?: number | null;
-                    checks?: {
-                        hamstringsRelaxed?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    forceN: unknown;
-                } | {
-                    translationMm: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "valgus_30";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    openingMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                    angleDeg?: number | null;
-                    checks?: {
-                        thighStable?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    openingMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    painSite: unknown;
-                } | {
-                    angleDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "varus_30";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    openingMm?: number | null;
-                    differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
-                    endFeel?: ("firm" | "soft" | "absent" | "hard" | "springy") | null;
-                    pain?: number | null;
-                    painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                    angleDeg?: number | null;
-                    checks?: {
-                        thighStable?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ((({
-                    openingMm: unknown;
-                } | {
-                    differenceBand: unknown;
-                } | {
-                    endFeel: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    painSite: unknown;
-                } | {
-                    angleDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                }) & unknown)) | ({
-                    /** @constant */
-                    manoeuvre: "figure_four_lcl";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    cordFelt?: boolean | null;
-                    tender?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    cordFelt: unknown;
-                } | {
-                    tender: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "mcmurray";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    cells?: {
-                        /** @enum {unknown} */
-                        rotation: "inward" | "outward" | "none";
-                        /** @enum {unknown} */
-                        stress: "varus" | "valgus";
-                        click?: boolean | null;
-                        clickSite?: ("medial" | "lateral" | "elsewhere") | null;
-                        pain?: number | null;
-                        painSite?: ("medial" | "lateral" | "elsewhere") | null;
-                        familiar?: boolean | null;
-                        hurtsAtDeg?: number | null;
-                    }[] | null;
-                    checks?: {
-                        fullBendReached?: boolean | null;
-                        fullExtensionReached?: boolean | null;
-                        relaxed?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    cells: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "tibial_rotation_pain";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    pain?: number | null;
-                    site?: ("medial" | "lateral" | "elsewhere") | null;
-                    familiar?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    pain: unknown;
-                } | {
-                    site: unknown;
-                } | {
-                    familiar: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "meniscal_grind";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    pain?: number | null;
-                    click?: boolean | null;
-                    site?: ("medial" | "lateral" | "elsewhere") | null;
-                    familiar?: boolean | null;
-                    checks?: {
-                        fullBendReached?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    pain: unknown;
-                } | {
-                    click: unknown;
-                } | {
-                    site: unknown;
-                } | {
-                    familiar: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "displacement_tenderness";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    tender?: boolean | null;
-                    movesBackOnBending?: boolean | null;
-                    site?: ("medial" | "lateral") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    tender: unknown;
-                } | {
-                    movesBackOnBending: unknown;
-                } | {
-                    site: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "bounce_home";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    end?: ("full" | "rubbery" | "springs_back") | null;
-                    pain?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    end: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "plica_roll";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    popOrPain?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    popOrPain: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "reverse_pivot_shift";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    felt?: boolean | null;
-                    feltAtDeg?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    felt: unknown;
-                } | {
-                    feltAtDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "pivot_shift";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    grade?: ("none" | "glide" | "clunk" | "gross") | null;
-                    guarded?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    grade: unknown;
-                } | {
-                    guarded: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "anterolateral_shift";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    felt?: boolean | null;
-                    guarded?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    felt: unknown;
-                } | {
-                    guarded: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "hip_abductor_strength";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    strength?: number | null;
-                    newtons?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    strength: unknown;
-                } | {
-                    newtons: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "tibial_percussion";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    lingeringPain?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    lingeringPain: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "tibial_vibration";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    lingeringPain?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    lingeringPain: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "popliteal_look";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    swelling?: boolean | null;
-                    mass?: ("none" | "soft" | "hard" | "growing" | "pulsing") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    swelling: unknown;
-                } | {
-                    mass: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "apley";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    compressionPain?: boolean | null;
-                    distractionRelieves?: boolean | null;
-                    rotationWorst?: ("inward" | "outward") | null;
-                    site?: ("medial" | "lateral" | "elsewhere") | null;
-                    familiar?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    compressionPain: unknown;
-                } | {
-                    distractionRelieves: unknown;
-                } | {
-                    rotationWorst: unknown;
-                } | {
-                    site: unknown;
-                } | {
-                    familiar: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "dial_30";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    externalRotationDeg?: number | null;
-                    checks?: {
-                        thighsTogether?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    externalRotationDeg: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "dial_90";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    externalRotationDeg?: number | null;
-                    checks?: {
-                        thighsTogether?: boolean | null;
-                    } | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    externalRotationDeg: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "kneecap_tracking";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    path?: ("smooth" | "jumps" | "tilts") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    path: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "active_range";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    flexionDeg?: number | null;
-                    extensionDeg?: number | null;
-                    lagDeg?: number | null;
-                    crepitus?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    flexionDeg: unknown;
-                } | {
-                    extensionDeg: unknown;
-                } | {
-                    lagDeg: unknown;
-                } | {
-                    crepitus: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "resisted_extension";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    strength?: number | null;
-                    pain?: number | null;
-                    painFront?: boolean | null;
-                    familiar?: boolean | null;
-                    newtons?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    strength: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    painFront: unknown;
-                } | {
-                    familiar: unknown;
-                } | {
-                    newtons: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "resisted_flexion";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    strength?: number | null;
-                    pain?: number | null;
-                    newtons?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    strength: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    newtons: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "single_leg_squat";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    reps?: number | null;
-                    pelvisLevel?: boolean | null;
-                    kneeDrift?: ("none" | "mild" | "marked") | null;
-                    pain?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    reps: unknown;
-                } | {
-                    pelvisLevel: unknown;
-                } | {
-                    kneeDrift: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "thessaly_5";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    reps?: number | null;
-                    pain?: number | null;
-                    click?: boolean | null;
-                    locking?: boolean | null;
-                    site?: ("medial" | "lateral" | "elsewhere") | null;
-                    angleDeg?: number | null;
-                    familiar?: boolean | null;
-                    givesWay?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    reps: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    click: unknown;
-                } | {
-                    locking: unknown;
-                } | {
-                    site: unknown;
-                } | {
-                    angleDeg: unknown;
-                } | {
-                    familiar: unknown;
-                } | {
-                    givesWay: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "thessaly_20";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    reps?: number | null;
-                    pain?: number | null;
-                    click?: boolean | null;
-                    locking?: boolean | null;
-                    site?: ("medial" | "lateral" | "elsewhere") | null;
-                    angleDeg?: number | null;
-                    familiar?: boolean | null;
-                    givesWay?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    reps: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    click: unknown;
-                } | {
-                    locking: unknown;
-                } | {
-                    site: unknown;
-                } | {
-                    angleDeg: unknown;
-                } | {
-                    familiar: unknown;
-                } | {
-                    givesWay: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "deep_squat";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    painFront?: boolean | null;
-                    painSite?: ("medial" | "lateral" | "front" | "back") | null;
-                    familiar?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    painFront: unknown;
-                } | {
-                    painSite: unknown;
-                } | {
-                    familiar: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "sit_to_stand";
-                    /** @enum {unknown} */
-                    side: "both";
-                    reps?: number | null;
-                    pain?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    reps: unknown;
-                } | {
-                    pain: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "single_leg_sit_to_stand";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    reps?: number | null;
-                    pain?: number | null;
-                    kneeDrift?: ("none" | "mild" | "marked") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    reps: unknown;
-                } | {
-                    pain: unknown;
-                } | {
-                    kneeDrift: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "step_down";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    painFront?: boolean | null;
-                    familiar?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    painFront: unknown;
-                } | {
-                    familiar: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "lateral_band_press";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    painAt30?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    painAt30: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "hop";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    pain?: number | null;
-                    afraid?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    pain: unknown;
-                } | {
-                    afraid: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "run_cut_stop";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    pain?: number | null;
-                    givesWay?: boolean | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    pain: unknown;
-                } | {
-                    givesWay: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "hip_screen";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("normal" | "abnormal") | null;
-                    inwardRotationLimited?: boolean | null;
-                    flexionDeg?: number | null;
-                    inwardDeg?: number | null;
-                    outwardDeg?: number | null;
-                    extensionDeg?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    result: unknown;
-                } | {
-                    inwardRotationLimited: unknown;
-                } | {
-                    flexionDeg: unknown;
-                } | {
-                    inwardDeg: unknown;
-                } | {
-                    outwardDeg: unknown;
-                } | {
-                    extensionDeg: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "ankle_screen";
-                    /** @enum {unknown} */
-                    side: "left" | "right";
-                    result?: ("normal" | "abnormal") | null;
-                    kneeToWallCm?: number | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & (({
-                    result: unknown;
-                } | {
-                    kneeToWallCm: unknown;
-                }) | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })) | ({
-                    /** @constant */
-                    manoeuvre: "back_screen";
-                    /** @enum {unknown} */
-                    side: "both";
-                    result?: ("normal" | "abnormal") | null;
-                    checks?: Record<string, never> | null;
-                    normal?: boolean | null;
-                    notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
-                    override?: string | null;
-                    fromMemory?: boolean | null;
-                    note?: string | null;
-                } & ({
-                    result: unknown;
-                } | {
-                    /** @constant */
-                    normal: true;
-                } | {
-                    notDone: unknown;
-                })))[];
+                findings: components["schemas"]["items"][];
             } | null;
             pulseChecks?: {
                 at: string;
