@@ -10,6 +10,7 @@ use App\Models\Addendum;
 use App\Models\Availability;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
+use App\Models\SharedPage;
 use App\Models\Task;
 use App\Models\User;
 use App\Tasks\Tasks;
@@ -88,6 +89,7 @@ final readonly class Corrections
             return;
         }
         Availability::query()->where('examination_id', $signed->supersedes_id)->delete();
+        SharedPage::query()->where('examination_id', $signed->supersedes_id)->delete();
         Task::query()->where('examination_id', $signed->supersedes_id)->get()
             ->reject(static fn (Task $task): bool => $task->state->isClosed())
             ->each(fn (Task $task) => $this->tasks->move(

@@ -47,6 +47,9 @@ final class LetterMail extends Mailable implements ShouldBeEncrypted
 
     public function headers(): Headers
     {
-        return new Headers(text: [Outbox::TEAM => $this->teamId, Outbox::ATHLETE => $this->athleteId]);
+        // Whose it is, is for the outbox alone: a real mail carries no name and no number of theirs on its outside.
+        return new Headers(text: config('mail.default') === 'outbox'
+            ? [Outbox::TEAM => $this->teamId, Outbox::ATHLETE => $this->athleteId]
+            : []);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Mail\LetterMail;
 use App\Models\Athlete;
 use App\Models\Letter;
 use App\Models\Mail;
@@ -90,6 +91,14 @@ final class LettersTest extends FeatureTestCase
         $this->write($id, 1, 'Afterwards')->assertStatus(422);
         $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'hand'])->assertStatus(422);
         $this->deleteJson("/api/letters/{$id}")->assertStatus(422);
+    }
+
+    public function test_over_a_real_mail_server_nothing_on_the_outside_says_whose_letter_it_is(): void
+    {
+        $headers = static fn (): array => (new LetterMail('a team', 'an athlete', 'Fenmoor', 'Dear', ''))->headers()->text;
+        self::assertSame(['a team', 'an athlete'], array_values($headers()));
+        config()->set('mail.default', 'smtp');
+        self::assertSame([], $headers());
     }
 
     public function test_mail_needs_an_address_and_paper_does_not(): void
@@ -184,6 +193,11 @@ final class LettersTest extends FeatureTestCase
         $this->get($page)->assertNotFound();
         $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
         $this->deleteJson("/api/examinations/{$this->signed}/page")->assertNoContent();
+        $this->get($page)->assertNotFound();
+        $page = $open();
+        $later = (string) $this->postJson("/api/examinations/{$this->signed}/correction")->json('id');
+        $this->get($page)->assertOk();
+        $this->postJson("/api/examinations/{$later}/signature", $this->seen($later))->assertOk();
         $this->get($page)->assertNotFound();
     }
 
