@@ -97,3 +97,12 @@ test('the athlete’s page opens for whoever has its code, says no name, and clo
   await stranger.reload()
   await expect(stranger.getByText('This page is not open any more.')).toBeVisible()
 })
+
+test('what is to be sent on is written about in one tap from the first screen', async ({ page }) => {
+  await logIn(page)
+  await page.getByRole('button', { name: /^Kaia Linnell, right knee\s*Within days/ }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Write a letter' }).click()
+  await page.getByRole('button', { name: 'Write', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Letter about Kaia Linnell' })).toBeVisible()
+  await expect(page.getByRole('textbox', { name: 'Text' })).toHaveValue(/X-ray/)
+})

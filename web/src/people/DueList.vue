@@ -11,6 +11,7 @@ const props = defineProps<{ tasks: readonly Task[] }>()
 const emit = defineEmits<{ changed: []; examine: [task: Task] }>()
 
 const OutcomeDialog = defineAsyncComponent(() => import('./OutcomeDialog.vue'))
+const BeginLetter = defineAsyncComponent(() => import('@/letters/BeginLetter.vue'))
 const TaskDialog = defineAsyncComponent(() => import('./TaskDialog.vue'))
 
 const session = useSession()
@@ -26,6 +27,8 @@ const FIRST = 4
 const whole = reactive(new Set<Task['when']>())
 const open = ref<Task | null>(null)
 const result = ref<Task | null>(null)
+/** Whose plan asked for what a letter is to be written about. */
+const letter = ref<string | null>(null)
 const mayAnswer = computed(() => session.user?.role !== 'student')
 const groups = computed(() =>
   GROUPS.map((group) => ({ ...group, tasks: props.tasks.filter((task) => task.when === group.id) })).filter(
@@ -59,6 +62,11 @@ function resultOf(task: Task): void {
   result.value = task
 }
 
+function write(task: Task): void {
+  open.value = null
+  letter.value = task.examination
+}
+
 function examine(task: Task): void {
   open.value = null
   emit('examine', task)
@@ -84,7 +92,16 @@ function examine(task: Task): void {
       Show all {{ group.tasks.length }}
     </UiButton>
   </div>
-  <TaskDialog v-if="open" :task="open" @close="open = null" @changed="changed" @examine="examine" @result="resultOf" />
+  <TaskDialog
+    v-if="open"
+    :task="open"
+    @close="open = null"
+    @changed="changed"
+    @examine="examine"
+    @result="resultOf"
+    @letter="write"
+  />
+  <BeginLetter v-if="letter" :examination="letter" @close="letter = null" />
   <OutcomeDialog
     v-if="result?.episode"
     :episode="result.episode"

@@ -12,7 +12,13 @@ import { tell } from '@/ui/telling'
 
 /** Something that is due: what became of it. */
 const props = defineProps<{ task: Task }>()
-const emit = defineEmits<{ close: []; changed: []; examine: [task: Task]; result: [task: Task] }>()
+const emit = defineEmits<{
+  close: []
+  changed: []
+  examine: [task: Task]
+  result: [task: Task]
+  letter: [task: Task]
+}>()
 type Doing = 'answer' | 'move' | 'let_go'
 
 const asked = ref<Doing | null>(null)
@@ -66,9 +72,10 @@ function finish(): void {
       <UiButton v-if="task.kind === 'look_again' && task.side" kind="main" @click="emit('examine', task)">
         Examine now
       </UiButton>
-      <UiButton v-else-if="task.kind === 'referral' && !isSent" kind="main" :disabled="busy" @click="change('sent')">
-        It is sent
-      </UiButton>
+      <template v-else-if="task.kind === 'referral' && !isSent">
+        <UiButton v-if="task.examination" kind="main" @click="emit('letter', task)">Write a letter</UiButton>
+        <UiButton :disabled="busy" @click="change('sent')">It is sent</UiButton>
+      </template>
       <template v-else-if="isSent">
         <UiButton v-if="task.episode" kind="main" @click="emit('result', task)">A result came</UiButton>
         <UiButton :kind="task.episode ? 'plain' : 'main'" @click="asked = 'answer'">An answer in words</UiButton>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answerOf, api } from '@/api/client'
+import type { Doctor } from '@/contract/types'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiSelect from '@/ui/UiSelect.vue'
+
+/** To whom a letter about a signed examination goes; while nobody is in the book it is begun at once. */
+const props = defineProps<{ examination: string }>()
+const emit = defineEmits<{ close: [] }>()
+const router = useRouter()
+const doctors = ref<Doctor[]>([])
+const doctor = ref<string | undefined>()
+const { busy, problem, attempt } = useDoing()
+
+async function write(): Promise<void> {
+  const path = { examination: props.examination }
+  const body = { doctor: doctor.value ?? null }
+  const { id } = await answerOf(api.POST('/api/examinations/{examination}/letters', { params: { path }, body }))
+  await router.push({ name: 'letter', params: { id } })
+}
+
+const named = (one: Doctor) => ({ id: one.id, label: [one.name, one.field, one.practice].filter(Boolean).join(', ') })
+
+onMounted(() =>
+  attempt(async () => {
+    doctors.value = await answerOf(api.GET('/api/doctors'))
+    if (doctors.value.length === 0) await write()
+  }),
+)
+</script>
+
+<template>
+  <UiDialog title="To whom?" @close="emit('close')">
+    <UiSelect
+      v-if="doctors.length > 0"
+      label="From the book of doctors"
+      :value="doctor"
+      :options="doctors.map(named)"
+      none="Somebody who is named in the letter"
+      @change="(picked) => (doctor = picked)"
+    />
+    <UiAlert v-if="problem" :say="problem" />
+    <p class="actions">
+      <RouterLink class="button quiet" :to="{ name: 'doctors' }">Open the book</RouterLink>
+      <UiButton kind="main" :disabled="busy" @click="attempt(write)">Write</UiButton>
+    </p>
+  </UiDialog>
+</template>
+
+<style scoped>
+.actions {
+  display: flex;
+  justify-content: end;
+  gap: 10px;
+  margin-top: 18px;
+}
+</style>
