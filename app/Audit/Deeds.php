@@ -29,8 +29,9 @@ final readonly class Deeds
      * @param  User|null  $by  who, where it is not whoever is logged in
      * @param  string|null  $of  id of the team, where nobody is logged in
      */
-    public function record(What $what, ?string $subject = null, array $detail = [], ?User $by = null, ?string $of = null): void
-    {
+    public function record(
+        What $what, ?string $subject = null, array $detail = [], ?User $by = null, ?string $of = null,
+    ): void {
         $user = $by ?? $this->auth->guard()->user();
         $user = $user instanceof User ? $user : null;
         $team = $user->membership->team_id ?? $of;

@@ -20,6 +20,11 @@ use Illuminate\Support\Collection;
 /**
  * The course of one knee over its signed visits. Chances and grades are those that were signed; measures are read from
  * the records, which never change after a signature.
+ *
+ * @phpstan-type Signed array{
+ *     effusion?: array{grade: int|float}|null,
+ *     measurements?: list<array{manoeuvre: string, grade: int|null}>
+ * }
  */
 final readonly class Course
 {
@@ -76,7 +81,7 @@ final readonly class Course
 
     private function visit(Examination $examination, Snapshot $snapshot): Visit
     {
-        /** @var array{effusion?: array{grade: int|float}|null, measurements?: list<array{manoeuvre: string, grade: int|null}>} $signed */
+        /** @var Signed $signed */
         $signed = $snapshot->payload;
         $fluid = isset($signed['effusion']['grade']) ? (float) $signed['effusion']['grade'] : null;
         $judged = array_filter(array_column($signed['measurements'] ?? [], 'grade', 'manoeuvre'), is_int(...));

@@ -30,6 +30,8 @@ final class Baselines
     public static function story(Athlete $athlete): Episode
     {
         return $athlete->episodes()->where('is_baseline', true)->first()
-            ?? Episode::query()->create(['athlete_id' => $athlete->id, 'hurt_side' => Side::Left, 'is_baseline' => true]);
+            ?? Episode::query()->create([
+                'athlete_id' => $athlete->id, 'hurt_side' => Side::Left, 'is_baseline' => true,
+            ]);
     }
 }

@@ -36,7 +36,9 @@ final readonly class LastLook
             ->where('examined_at', '<', $examination->examined_at)->whereKeyNot($examination->id)
             ->with('findings')->orderByDesc('examined_at')->first();
 
-        return $last === null || $last->id === $examination->supersedes_id ? null : $this->look($last, $examination);
+        return $last === null || $last->id === $examination->supersedes_id
+            ? null
+            : $this->look($last, $examination);
     }
 
     /**
@@ -46,7 +48,9 @@ final readonly class LastLook
      */
     public function baseline(Examination $examination): ?array
     {
-        $baseline = $examination->baseline_id === null ? null : $examination->loadMissing('baseline.findings')->baseline;
+        $baseline = $examination->baseline_id === null
+            ? null
+            : $examination->loadMissing('baseline.findings')->baseline;
 
         return $baseline === null ? null : $this->look($baseline, $examination);
     }

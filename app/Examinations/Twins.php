@@ -104,7 +104,8 @@ final readonly class Twins
 
         return match (SectionName::from($section->name)) {
             SectionName::Frame => (object) [
-                ...array_diff_key($payload, ['firstImpression' => 0]), 'hurtSide' => $side->value, 'otherKneeReliable' => false,
+                ...array_diff_key($payload, ['firstImpression' => 0]),
+                'hurtSide' => $side->value, 'otherKneeReliable' => false,
             ],
             SectionName::Opening, SectionName::Episode => (object) array_diff_key($payload, [
                 'operated' => 0, 'fluidDrawn' => 0, 'injectionWeeksAgo' => 0,

@@ -49,8 +49,8 @@ final readonly class Letters
         if ($examination->superseding?->isSigned() === true) {
             throw Refusal::at('', 'a later examination took the place of this one: write from that one');
         }
-        $assessment = $this->judge->assessment($examination);
-        $note = \is_array($assessment['plan']) && \is_string($assessment['plan']['note'] ?? null) ? $assessment['plan']['note'] : '';
+        $plan = $this->judge->assessment($examination)['plan'] ?? null;
+        $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
         $wording = Wording::proposed($examination, $to === null ? new Addressee : Addressee::of($to), $note);
 
         return DB::transaction(function () use ($examination, $wording, $by): Letter {
@@ -101,11 +101,9 @@ final readonly class Letters
             if ($way === Way::Mail && $to->email === '') {
                 throw Refusal::at('to.email', 'there is no address to send it to');
             }
-            foreach (Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)->get() as $task) {
-                if ($task->state === TaskState::Open) {
-                    $this->tasks->move($task, TaskState::Sent, null, null, $by);
-                }
-            }
+            Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
+                ->where('state', TaskState::Open)->get()
+                ->each(fn (Task $task) => $this->tasks->move($task, TaskState::Sent, null, null, $by));
             $locked->update(['sent_by_way' => $way, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
             $this->deeds->record(What::LetterSent, $locked->athlete_id, [
                 'by' => $way->value, 'version' => $locked->version,

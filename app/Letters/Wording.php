@@ -27,7 +27,8 @@ final readonly class Wording
 
         return new self(
             $to,
-            ucfirst($episode->hurt_side->value)." knee of {$athlete->name}, born {$athlete->born_on->format('j F Y')}",
+            ucfirst($episode->hurt_side->value)." knee of {$athlete->name}, "
+                ."born {$athlete->born_on->format('j F Y')}",
             implode("\n\n", [$to->greeting(), $seen, $note, "With kind regards\n{$signer}"]),
         );
     }

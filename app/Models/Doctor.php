@@ -17,8 +17,12 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  *
  * @property string $id
  * @property string $team_id
- * @property array{name: string, field: string, practice: string, address: string, email: string, phone: string} $content encrypted at rest
+ * @property Entry $content encrypted at rest
  * @property CarbonImmutable $updated_at
+ *
+ * @phpstan-type Entry array{
+ *     name: string, field: string, practice: string, address: string, email: string, phone: string
+ * }
  */
 #[ScopedBy(TeamScope::class)]
 final class Doctor extends Model implements HoldsSealed

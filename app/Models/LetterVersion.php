@@ -19,10 +19,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $athlete_id
  * @property string $letter_id
  * @property positive-int $number
- * @property array{to: array{name: string, practice: string, address: string, email: string}, subject: string, text: string} $content encrypted at rest
+ * @property Said $content encrypted at rest
  * @property string|null $written_by id of a user
  * @property CarbonImmutable $created_at
  * @property User|null $writer
+ *
+ * @phpstan-type Said array{
+ *     to: array{name: string, practice: string, address: string, email: string}, subject: string, text: string
+ * }
  */
 final class LetterVersion extends Model implements HoldsSealed
 {

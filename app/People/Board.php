@@ -54,7 +54,8 @@ final class Board
      */
     private static function isWorse(AvailabilityStatus $status, array $knee): bool
     {
-        $known = Availability::query()->where($knee)->first()?->content['status'] ?? AvailabilityStatus::Available->value;
+        $known = Availability::query()->where($knee)->first()?->content['status']
+            ?? AvailabilityStatus::Available->value;
         $order = array_column(self::WORST_FIRST, 'value');
 
         return array_search($status->value, $order, true) < array_search($known, $order, true);

@@ -17,7 +17,8 @@ final readonly class TeamSettings implements Castable
      * @param  bool  $sharesPages  whether athletes may be given a page that opens without log-in
      * @param  int<1, 40>|null  $keepsYears  after the last visit, and not before the age of 18 plus as many; null: the
      *                                       clock erases nothing
-     * @param  array<string, string>  $schools  by kind, with which examinations begin; what is missing stands for its preset
+     * @param  array<string, string>  $schools  by kind, with which examinations begin; what is missing stands for
+     *                                          its preset
      * @param  Setting|null  $setting  with which examinations begin off the touchline; null: by days and age
      */
     public function __construct(

@@ -29,13 +29,14 @@ use ZipArchive;
 
 /**
  * Everything on one athlete in one zip: an index to read, and beside it the facts, documents, assessments and summaries
- * of every examination, what the knees turned out to have, what was due, the letters, and who looked at it or changed it.
+ * of every examination, what the knees turned out to have, what was due, the letters, and who looked at it or changed
+ * it.
  */
 final readonly class AthleteArchive
 {
-    public function __construct(private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters,
-        private Attachments $attachments)
-    {
+    public function __construct(
+        private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters, private Attachments $attachments,
+    ) {
     }
 
     /**
@@ -44,7 +45,9 @@ final readonly class AthleteArchive
      */
     public function open(Athlete $athlete): mixed
     {
-        $athlete->load(['episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions.writer']);
+        $athlete->load([
+            'episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions.writer',
+        ]);
         $file = (string) tempnam(self::place(), 'gc-');
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {

@@ -62,7 +62,8 @@ final readonly class Retention
         $today = Date::today();
         $over = $team->settings->keepsYears === null ? [] : $this->over($team, $team->settings->keepsYears);
         // A visit since, or another setting: it is kept after all.
-        self::of($team)->whereNotNull('erase_on')->whereKeyNot(array_keys($over))->toBase()->update(['erase_on' => null]);
+        self::of($team)->whereNotNull('erase_on')->whereKeyNot(array_keys($over))->toBase()
+            ->update(['erase_on' => null]);
         foreach ($over as $athlete) {
             if ($athlete->erase_on === null) {
                 $this->announce($athlete, $today->addDays(self::NOTICE_DAYS));
@@ -76,7 +77,9 @@ final readonly class Retention
     {
         DB::transaction(function () use ($athlete, $on): void {
             self::write($athlete, ['erase_on' => $on]);
-            $this->deeds->record(What::ErasureAnnounced, $athlete->id, ['on' => $on->toDateString()], null, $athlete->team_id);
+            $this->deeds->record(
+                What::ErasureAnnounced, $athlete->id, ['on' => $on->toDateString()], null, $athlete->team_id,
+            );
         });
     }
 

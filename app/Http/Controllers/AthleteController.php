@@ -21,7 +21,9 @@ use Illuminate\Http\Response;
 /** The athletes of a team: made in three fields, changed, put away and taken back. */
 final readonly class AthleteController
 {
-    private const WHOLE = ['episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions'];
+    private const WHOLE = [
+        'episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions',
+    ];
 
     public function __construct(private Roster $roster, private Deeds $deeds)
     {

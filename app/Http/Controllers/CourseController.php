@@ -34,7 +34,8 @@ final readonly class CourseController
     /** Two visits beside each other, measure by measure. */
     public function compare(ComparisonRequest $request, Episode $episode): JsonResponse
     {
-        $visits = collect([...$this->course->of($episode), ...$this->course->baselines($episode)])->keyBy(static fn (Visit $one): string => $one->examination->id);
+        $visits = collect([...$this->course->of($episode), ...$this->course->baselines($episode)])
+            ->keyBy(static fn (Visit $one): string => $one->examination->id);
         $before = $visits->get($request->earlier()) ?? abort(404);
         $after = $visits->get($request->later()) ?? abort(404);
 

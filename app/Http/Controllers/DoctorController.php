@@ -47,7 +47,9 @@ final readonly class DoctorController
 
     public function update(DoctorRequest $request, Doctor $doctor): Response
     {
-        return $this->done($doctor, What::DoctorChanged, static fn () => $doctor->update(['content' => $request->content()]));
+        $change = static fn (): bool => $doctor->update(['content' => $request->content()]);
+
+        return $this->done($doctor, What::DoctorChanged, $change);
     }
 
     /** For a day it can be taken back; see Leftovers. */

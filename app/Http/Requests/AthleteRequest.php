@@ -16,7 +16,9 @@ final class AthleteRequest extends FormRequest
 {
     private const OLDEST = 110;
 
-    private const TEXTS = ['sport', 'doctor', 'guardian', 'notes', 'alsoIn', 'coachToldBy', 'coachToldFrom', 'coachToldUntil'];
+    private const TEXTS = [
+        'sport', 'doctor', 'guardian', 'notes', 'alsoIn', 'coachToldBy', 'coachToldFrom', 'coachToldUntil',
+    ];
 
     private const CHOICES = ['sex', 'leadingLeg'];
 
@@ -58,7 +60,9 @@ final class AthleteRequest extends FormRequest
             'profile.guardian' => $text(200),
             'profile.notes' => $text(2000),
             'profile.alsoIn' => $text(200),
-            'profile.coachToldBy' => ['nullable', 'string', 'max:120', 'required_with:profile.coachToldFrom,profile.coachToldUntil'],
+            'profile.coachToldBy' => [
+                'nullable', 'string', 'max:120', 'required_with:profile.coachToldFrom,profile.coachToldUntil',
+            ],
             'profile.coachToldFrom' => [...$day, 'required_with:profile.coachToldBy'],
             'profile.coachToldUntil' => [...$day, 'after_or_equal:profile.coachToldFrom'],
         ];

@@ -60,7 +60,9 @@ final class LetterRequest extends FormRequest
         $line = fn (string $name): string => $this->string("to.{$name}")->squish()->toString();
 
         return new Wording(
-            new Addressee($line('name'), $line('practice'), $this->string('to.address')->trim()->toString(), $line('email')),
+            new Addressee(
+                $line('name'), $line('practice'), $this->string('to.address')->trim()->toString(), $line('email'),
+            ),
             $this->string('subject')->squish()->toString(),
             $this->string('text')->trim()->toString(),
         );

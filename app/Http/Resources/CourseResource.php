@@ -24,9 +24,10 @@ final class CourseResource extends JsonResource
      * @param  list<Visit>  $visits  oldest first
      * @param  list<Visit>  $baselines  of the same athlete, newest first
      */
-    public function __construct(Episode $resource, private readonly array $curves, private readonly array $visits,
-        private readonly array $baselines)
-    {
+    public function __construct(
+        Episode $resource, private readonly array $curves, private readonly array $visits,
+        private readonly array $baselines,
+    ) {
         parent::__construct($resource);
     }
 

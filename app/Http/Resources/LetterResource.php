@@ -70,7 +70,8 @@ final class LetterResource extends JsonResource
     private function referrals(): array
     {
         return array_values(Task::query()->where('examination_id', $this->resource->examination_id)
-            ->where('kind', TaskKind::Referral)->where('state', TaskState::Open)->orderBy('due_on')->orderBy('id')->get()
+            ->where('kind', TaskKind::Referral)->where('state', TaskState::Open)
+            ->orderBy('due_on')->orderBy('id')->get()
             ->map(static fn (Task $task): array => ['id' => $task->id, 'title' => $task->content['title']])->all());
     }
 }
