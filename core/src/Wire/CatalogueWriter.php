@@ -62,6 +62,7 @@ final class CatalogueWriter
                 'id' => $route->id,
                 'label' => $route->label,
                 'says' => $route->says,
+                'isBaseline' => $route->isBaseline(),
             ], $routes->all),
             'schools' => array_map(self::schools(...), $schools->groups()),
             'bands' => array_map(

@@ -38,7 +38,7 @@ final class Next
             $named[] = "{$to}, {$referral->within->words()}";
         }
 
-        return $named === [] ? '' : 'Next: '.implode('; ', $named).'.';
+        return $named === [] ? '' : ucfirst(implode('; ', $named)).'.';
     }
 
     /**

@@ -338,7 +338,7 @@ final class ExamplesTest extends TestCase
             'grossly-loose-with-a-quiet-story',
             [
                 'Your shin slides further forward',
-                'a knee surgeon or sports doctor, with a scan (MRI), within two weeks',
+                'A knee surgeon or sports doctor, with a scan (MRI), within two weeks',
                 'No sport for now.',
             ],
             ['Nothing stands out', 'Come back if'],

@@ -19,7 +19,9 @@ const route = computed(() => verdict.assessment?.route)
 const frame = computed(() => record.section('frame'))
 /** A baseline stays one, and nothing else becomes one: what follows from either is not the same. */
 const routes = computed(() =>
-  (catalogue.catalogue?.routes ?? []).filter(({ id }) => (id === 'baseline') === (record.head?.isBaseline === true)),
+  (catalogue.catalogue?.routes ?? []).filter(
+    ({ isBaseline }) => Boolean(isBaseline) === (record.head?.isBaseline === true),
+  ),
 )
 const core = computed(() => (record.head?.isBaseline ? [] : (route.value?.core ?? [])))
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)

@@ -2225,6 +2225,8 @@ export interface components {
                 id: components["schemas"]["RouteId"];
                 label: string;
                 says: string;
+                /** @description of both knees while they are sound: neither day nor side is asked for */
+                isBaseline: boolean;
             }[];
             schools: {
                 id: string;

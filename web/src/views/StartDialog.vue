@@ -13,7 +13,6 @@ const props = defineProps<{ athlete: AthleteSummary }>()
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const AGAIN_SHOWN = 3
-const BASELINE = 'baseline'
 const DAY_MS = 86_400_000
 
 const SINCE = [
@@ -40,7 +39,7 @@ const exactDays = ref<number | null>(0)
 const route = ref<Itinerary['id']>('clinic_core')
 const catalogue = useCatalogue()
 /** Nothing is hurt: neither the day nor the side is asked for. */
-const isBaseline = computed(() => route.value === BASELINE)
+const isBaseline = computed(() => catalogue.catalogue?.routes.find(({ id }) => id === route.value)?.isBaseline === true)
 const routes = computed(() =>
   (catalogue.catalogue?.routes ?? []).map(({ id, label, says }) => ({ id, label: `${label}: ${says}` })),
 )
