@@ -35,7 +35,7 @@ final readonly class Deeds
         $user = $by ?? $this->auth->guard()->user();
         $user = $user instanceof User ? $user : null;
         $team = $user->membership->team_id ?? $of;
-        $this->database->transaction(function () use ($what, $subject, $detail, $user, $team): void {
+        $write = function () use ($what, $subject, $detail, $user, $team): void {
             $chain = self::chain($team ?? Chain::NO_TEAM);
             $deed = new Deed([
                 'team_id' => $team,
@@ -52,7 +52,9 @@ final readonly class Deeds
             $deed->seal = $deed->sealed();
             $deed->save();
             $chain->forceFill(['seal' => $deed->seal, 'count' => $chain->count + 1])->save();
-        });
+        };
+        // Inside the deed's own transaction a mark to go back to would be set for nothing.
+        $this->database->transactionLevel() > 0 ? $write() : $this->database->transaction($write);
     }
 
     /** Locked at once, for a lock that is shared first and wanted alone later lets two savers wait for each other. */

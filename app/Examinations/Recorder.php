@@ -16,6 +16,7 @@ use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Document\Refusal;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -123,15 +124,17 @@ final class Recorder
             $query = Examination::query()->whereKey($examination->id);
             $query->lockForUpdate();
             $locked = $query->firstOrFail()->load(['sections', 'findings']);
-            $earlier = Save::query()->where('examination_id', $locked->id)->where('key', $save->key)->first();
+            $row = self::row($locked, $part);
+            $isNext = ($row->version ?? 0) === $save->version;
+            // A part that was saved is a version on: what follows on it as it stands was never sent before.
+            $earlier = $isNext && ! $locked->isSigned() ? null : self::earlier($locked, $save);
             if ($earlier !== null) {
                 return $this->again($earlier, $locked, $part, $save);
             }
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
-            $row = self::row($locked, $part);
-            if (($row->version ?? 0) !== $save->version) {
+            if (! $isNext) {
                 throw new StaleVersion($part, $row);
             }
             if (! $save->overOthers && $row !== null && $row->saved_by !== $save->by) {
@@ -139,14 +142,7 @@ final class Recorder
             }
             $assessment = $this->mark($locked, $store($locked, $row));
             $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);
-            Save::query()->create([
-                'examination_id' => $locked->id,
-                'key' => $save->key,
-                'digest' => $save->digest($part),
-                'part' => $part,
-                'version' => $save->version + 1,
-            ]);
-
+            self::keep($locked, $part, $save);
             $this->deeds->record(self::deed($part, $save), $locked->id, [
                 'part' => $part,
                 'version' => $save->version + 1,
@@ -162,11 +158,32 @@ final class Recorder
         }, attempts: 3);
     }
 
+    private static function earlier(Examination $examination, SaveRequest $save): ?Save
+    {
+        return Save::query()->where('examination_id', $examination->id)->where('key', $save->key)->first();
+    }
+
+    /** @throws ReusedKey where the key stands for another save already; nothing of this one stays */
+    private static function keep(Examination $examination, string $part, SaveRequest $save): void
+    {
+        try {
+            Save::query()->create([
+                'examination_id' => $examination->id,
+                'key' => $save->key,
+                'digest' => $save->digest($part),
+                'part' => $part,
+                'version' => $save->version + 1,
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            throw ReusedKey::forSave();
+        }
+    }
+
     /** The same save sent again: it is answered and touches nothing. */
     private function again(Save $earlier, Examination $examination, string $part, SaveRequest $save): Saved
     {
         if ($earlier->digest !== null && $earlier->digest !== $save->digest($part)) {
-            throw new ReusedKey('The key was used for another save.');
+            throw ReusedKey::forSave();
         }
 
         return new Saved(

@@ -9,4 +9,13 @@ use RuntimeException;
 /** A key stands for one save by one person: other content under the same key is a mistake of the sender. */
 final class ReusedKey extends RuntimeException
 {
+    public static function forSave(): self
+    {
+        return new self('The key was used for another save.');
+    }
+
+    public static function forStart(): self
+    {
+        return new self('The key was used for another start.');
+    }
 }

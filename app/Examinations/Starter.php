@@ -63,7 +63,7 @@ final class Starter
                 $isSame = $earlier->episode->athlete_id === $athlete->id
                     && ($route->isBaseline() || $earlier->episode->hurt_side === $hurtSide);
 
-                return $isSame ? $earlier : throw new ReusedKey('The key was used for another start.');
+                return $isSame ? $earlier : throw ReusedKey::forStart();
             }
             $episode = $route->isBaseline()
                 ? Baselines::story($athlete)

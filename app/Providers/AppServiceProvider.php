@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Audit\Deed;
 use App\Auth\MemberProvider;
+use App\Database\KeptConnector;
 use App\Examinations\FiguresCache;
 use App\Mail\Outbox;
 use App\Models\Athlete;
@@ -51,6 +52,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Figures::class, static fn (): Figures => FiguresCache::figures());
         $this->app->singleton(Arithmetic::class, fn (): Arithmetic => new Arithmetic($this->app->make(Figures::class)));
+        $this->app->bind('db.connector.mariadb', KeptConnector::class);
         $this->app->scoped(RecordKeys::class);
         $this->app->scoped(AthleteKeys::class);
         $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(Figures::class)));

@@ -73,11 +73,11 @@ final class AthleteKeys
             return $this->boxes[$this->owners[$what]];
         }
         $athletes = $this->database->table('athletes')->join('episodes', 'episodes.athlete_id', '=', 'athletes.id');
-        $found = $narrowed($athletes)->first(['athletes.id', 'athletes.data_key']);
-        if ($found === null || ! is_string($found->id) || ! is_string($found->data_key)) {
+        $found = $narrowed($athletes)->first(['athletes.id', 'athletes.data_key', 'episodes.id as episode']);
+        if ($found === null || ! is_string($found->id) || ! is_string($found->data_key) || ! is_string($found->episode)) {
             throw Unopened::keyOf($what);
         }
-        $this->owners[$what] = $found->id;
+        $this->owners[$what] = $this->owners["episode {$found->episode}"] = $found->id;
 
         return $this->from($found->id, $found->data_key);
     }

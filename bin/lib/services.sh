@@ -133,10 +133,11 @@ start_fpm() {
         write_environment >"$INSTANCE/environment.conf"
         from_template php-fpm.conf "$NAME.conf"
     )
-    # -R lets the workers be root, where there is no other account to be.
+    # -R lets the workers be root, where there is no other account to be. Coverage, where it is installed, is turned off
+    # here: a pool is told too late, and even idle it makes every call of a function dear.
     [ "$SERVER_USER" != root ] || as_root=(-R)
     setsid /usr/sbin/php-fpm8.2 -F "${as_root[@]}" -d "opcache.preload=$ROOT/bootstrap/preload.php" -d "opcache.preload_user=$SERVER_USER" \
-        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -y "$INSTANCE/$NAME.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
+        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d pcov.enabled=0 -y "$INSTANCE/$NAME.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 </dev/null &
     serves "$NAME" $!
 }
 
