@@ -15,10 +15,12 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\Facts\ConditionReader;
 use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Findings\Routes;
 use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Safety\RuleBook;
@@ -76,7 +78,7 @@ final class Figures
      */
     public function parsed(): array
     {
-        $parsed = ['fixed' => [$this->fixed()]];
+        $parsed = ['fixed' => [$this->fixed()], 'prints' => $this->prints()];
         foreach (['', 'catalogue/'] as $below) {
             foreach (glob("{$this->folder}/{$below}*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
                 $file = $below.basename($path);
@@ -184,7 +186,25 @@ final class Figures
     /** A short fingerprint of every figure that a chance depends on: rows in use, levels, and all of the baseline. */
     public function digest(EvidenceLibrary $evidence): string
     {
-        return substr(hash('sha256', $this->fixed().$evidence->digest()), 0, 12);
+        $print = $this->parsed['prints'][$evidence->name()] ?? null;
+
+        return substr(hash('sha256', $this->fixed().(\is_string($print) ? $print : $evidence->digest())), 0, 12);
+    }
+
+    /**
+     * @return array<string, string> fingerprints of the rows in use, by set and phase
+     */
+    private function prints(): array
+    {
+        $prints = [];
+        foreach (EvidenceChoice::cases() as $choice) {
+            foreach (Phase::cases() as $phase) {
+                $library = new EvidenceLibrary($this->evidence(), $choice, $phase);
+                $prints[$library->name()] = $library->digest();
+            }
+        }
+
+        return $prints;
     }
 
     private function fixed(): string

@@ -60,6 +60,12 @@ final class EvidenceLibrary
         return array_map(strval(...), array_keys($this->byFinding));
     }
 
+    /** Which set at which phase. */
+    public function name(): string
+    {
+        return "{$this->choice->value} {$this->phase->value}";
+    }
+
     /** A short fingerprint of the rows in use. */
     public function digest(): string
     {

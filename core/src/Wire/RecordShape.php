@@ -12,6 +12,7 @@ use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\Later;
 use GrayCompass\Document\Shape\NotTogether;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OneWay;
@@ -43,10 +44,10 @@ final class RecordShape
     {
         $shapes = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $shapes[$manoeuvre->id] = self::shape($manoeuvre, [
+            $shapes[$manoeuvre->id] = new Later(static fn (): Shape => self::shape($manoeuvre, [
                 'manoeuvre' => new Exactly($manoeuvre->id),
                 'side' => new Word($manoeuvre->bothAtOnce ? ['both'] : ['left', 'right']),
-            ]);
+            ]));
         }
 
         return new Tagged('manoeuvre', $shapes, ['manoeuvre', 'side'], static fn (mixed $id): string => \is_string($id)

@@ -11,6 +11,7 @@ use GrayCompass\Document\Refusal;
 use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\Later;
 use GrayCompass\Document\Shape\ListOrElse;
 use GrayCompass\Document\Shape\NotTogether;
 use GrayCompass\Document\Shape\Number;
@@ -53,6 +54,10 @@ final class ShapeTest extends TestCase
         yield 'words' => [new Words(['a', 'b']), '["b","a"]', null];
         yield 'a word twice' => [new Words(['a', 'b']), '["a","a"]', '[1]: a stands twice'];
         yield 'words without a list' => [new Words(['a', 'b']), '"a"', ': expected a list'];
+        yield 'a shape made later' => [new Later(static fn (): Shape => new YesNo), 'true', null];
+        yield 'what a shape made later refuses' => [
+            new Later(static fn (): Shape => new YesNo), '1', ': expected true or false',
+        ];
         yield 'exactly' => [new Exactly(1), '1', null];
         yield 'not exactly' => [new Exactly(1), '2', ': expected 1'];
         yield 'null where it may be' => [new OrNull(new YesNo), 'null', null];

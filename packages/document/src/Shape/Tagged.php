@@ -14,7 +14,7 @@ use stdClass;
 final readonly class Tagged implements Shape
 {
     /**
-     * @param  array<string, Fields>  $shapes  by tag
+     * @param  array<string, Shape>  $shapes  by tag
      * @param  list<string>  $required  keys that every one of them needs
      * @param  Closure(mixed): string  $unknown  what is said of a tag that names nothing
      */
@@ -53,7 +53,7 @@ final readonly class Tagged implements Shape
     public function schema(): array
     {
         return ['anyOf' => array_values(array_map(
-            static fn (Fields $shape): array => $shape->schema(),
+            static fn (Shape $shape): array => $shape->schema(),
             $this->shapes,
         ))];
     }
