@@ -1,4 +1,6 @@
 // Open loop: so many practitioners tap once every two seconds, whether or not the last answer is back. Prints JSON.
+import { Agent, request } from 'node:http'
+
 const BASE = process.env.BASE_URL
 const PRACTITIONERS = [30, 60, 100]
 const SECONDS = 30
@@ -25,6 +27,23 @@ function cookie(answer) {
     .join('; ')
 }
 
+// The plain client takes a third of what `fetch` takes: it stands on the cores that are measured.
+const agent = new Agent({ keepAlive: true })
+
+function put(path, headers, body) {
+  return new Promise((done, failed) => {
+    const call = request(`${BASE}/api/${path}`, { method: 'PUT', headers, agent }, (answer) => {
+      let text = ''
+      answer.setEncoding('utf8')
+      answer.on('data', (piece) => (text += piece))
+      answer.on('end', () => done({ ok: answer.statusCode === 200, text }))
+      answer.on('error', failed)
+    })
+    call.on('error', failed)
+    call.end(JSON.stringify(body))
+  })
+}
+
 async function begin(headers) {
   const { athletes } = await (await fetch(`${BASE}/api/today`, { headers })).json()
   const call = (method, path, body) => fetch(`${BASE}/api/${path}`, { method, headers, body: JSON.stringify(body) })
@@ -42,14 +61,14 @@ async function begin(headers) {
   let version = 0
   let known = {}
   return async (millimetres) => {
-    const answer = await call('PUT', `examinations/${id}/findings/lachman/left`, {
+    const answer = await put(`examinations/${id}/findings/lachman/left`, headers, {
       key: key(),
       version,
       known,
       payload: { translationMm: millimetres, endFeel: 'soft' },
     })
     if (!answer.ok) return false
-    const saved = await answer.json()
+    const saved = JSON.parse(answer.text)
     version = saved.version
     known = saved.marks
     return true

@@ -7,10 +7,12 @@ namespace App\Http\Middleware;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Starts the session as the framework does, and writes it only where something in it changed: most requests read it and
- * nothing else. When it was last used stands in it to the minute, see Presence, so that it is written once a minute.
+ * Starts the session as the framework does, and writes it, and hands out its cookie, only where something in it changed:
+ * most requests read it and nothing else. When it was last used stands in it to the minute, see Presence, so that both
+ * happen once a minute.
  */
 final class QuietSession extends StartSession
 {
@@ -42,14 +44,22 @@ final class QuietSession extends StartSession
     {
     }
 
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        $this->isAsRead($session) || parent::addCookieToResponse($response, $session);
+    }
+
     /**
      * @param  Request  $request
      */
     protected function saveSession($request): void
     {
-        $session = $request->session();
-        $isAsRead = $session->getId() === $this->id && $session->all() === $this->before
+        $this->isAsRead($request->session()) || parent::saveSession($request);
+    }
+
+    private function isAsRead(Session $session): bool
+    {
+        return $session->getId() === $this->id && $session->all() === $this->before
             && ($this->before['_flash'] ?? null) === self::NOTHING_FLASHED;
-        $isAsRead || parent::saveSession($request);
     }
 }
