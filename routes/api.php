@@ -22,6 +22,7 @@ use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OutcomeController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\ProposalController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RetentionController;
 use App\Http\Controllers\SecondFactorController;
@@ -114,7 +115,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::post('calendar/returned', 'takeBack')->middleware('can:answer')->name('calendar.returned');
         Route::get('tasks/{task}/calendar', 'task')->name('tasks.calendar');
     });
-    Route::controller(TaskController::class)->middleware('can:answer')->group(function (): void {
+    Route::controller(TaskController::class)->group(function (): void {
         Route::post('athletes/{athlete}/tasks', 'store')->can('examine', 'athlete')->name('athletes.tasks.store');
         Route::put('tasks/{task}', 'update')->name('tasks.update');
     });
@@ -130,12 +131,16 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('episodes/{episode}', 'index')->name('episodes.show');
         Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->name('episodes.course');
         Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->name('episodes.comparison');
+        Route::post('episodes/{episode}/outcomes', 'store')->name('outcomes.store');
         Route::middleware('can:answer')->group(function (): void {
-            Route::post('episodes/{episode}/outcomes', 'store')->name('outcomes.store');
             Route::put('outcomes/{outcome}', 'update')->name('outcomes.update');
             Route::delete('outcomes/{outcome}', 'destroy')->name('outcomes.destroy');
             Route::post('outcomes/{removed}/restoration', 'restore')->name('outcomes.restore');
         });
+    });
+    Route::controller(ProposalController::class)->group(function (): void {
+        Route::put('proposals/{proposal}', 'decide')->middleware('can:answer')->name('proposals.decide');
+        Route::delete('proposals/{proposal}', 'withdraw')->can('withdraw', 'proposal')->name('proposals.withdraw');
     });
     Route::controller(AttachmentController::class)->middleware('can:answer')->group(function (): void {
         Route::post('outcomes/{outcome}/attachments', 'store')->name('attachments.store');

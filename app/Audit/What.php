@@ -34,6 +34,9 @@ enum What: string
     case OutcomeChanged = 'outcome_changed';
     case OutcomeRemoved = 'outcome_removed';
     case OutcomeRestored = 'outcome_restored';
+    case Proposed = 'proposed';
+    case ProposalWithdrawn = 'proposal_withdrawn';
+    case ProposalDecided = 'proposal_decided';
     case FileAdded = 'file_added';
     case FileRemoved = 'file_removed';
     case FileRestored = 'file_restored';

@@ -13,6 +13,7 @@ use App\Models\ExaminationStatus;
 use App\Models\SharedPage;
 use App\Models\Task;
 use App\Models\User;
+use App\Tasks\TaskChange;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use GrayCompass\Document\Refusal;
@@ -93,7 +94,7 @@ final readonly class Corrections
         Task::query()->where('examination_id', $signed->supersedes_id)->get()
             ->reject(static fn (Task $task): bool => $task->state->isClosed())
             ->each(fn (Task $task) => $this->tasks->move(
-                $task, TaskState::LetGo, null, 'the examination was corrected', $by,
+                $task, new TaskChange(TaskState::LetGo, note: 'the examination was corrected'), $by,
             ));
         $this->deeds->record(What::Superseded, $signed->supersedes_id, [], $by);
     }

@@ -19,6 +19,7 @@ use App\People\CodeNeeded;
 use App\People\FactorNeeded;
 use App\People\PasswordNeeded;
 use App\People\SimilarAthletes;
+use App\Proposals\Decided;
 use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
@@ -39,7 +40,7 @@ final class Problems
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
         SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class,
-        FactorNeeded::class, StaleLetter::class,
+        FactorNeeded::class, StaleLetter::class, Decided::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -122,6 +123,9 @@ final class Problems
             $stale->part,
             'changed in between by another tab or person',
             ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
+        ));
+        $exceptions->render(static fn (Decided $problem): JsonResponse => self::answer(
+            409, 'state', 'somebody decided on this proposal already',
         ));
         $exceptions->render(static fn (StaleLetter $stale): JsonResponse => self::answer(
             409,

@@ -108,7 +108,7 @@ final readonly class Imports
 
         return DB::transaction(function () use ($import): int {
             $made = Athlete::withTrashed()->where('import_id', $import->id);
-            (clone $made)->whereDoesntHave('episodes')->whereDoesntHave('tasks')->get()
+            (clone $made)->whereDoesntHave('episodes')->whereDoesntHave('tasks')->whereDoesntHave('proposals')->get()
                 ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
             $stayed = $made->count();
             $import->update(['state' => ImportState::TakenBack]);

@@ -16,6 +16,7 @@ use App\Models\LetterVersion;
 use App\Models\Task;
 use App\Models\User;
 use App\Reports\LetterPdf;
+use App\Tasks\TaskChange;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use GrayCompass\Document\Refusal;
@@ -103,7 +104,7 @@ final readonly class Letters
             }
             Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
                 ->where('state', TaskState::Open)->get()
-                ->each(fn (Task $task) => $this->tasks->move($task, TaskState::Sent, null, null, $by));
+                ->each(fn (Task $task) => $this->tasks->move($task, new TaskChange(TaskState::Sent), $by));
             $locked->update(['sent_by_way' => $way, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
             $this->deeds->record(What::LetterSent, $locked->athlete_id, [
                 'by' => $way->value, 'version' => $locked->version,

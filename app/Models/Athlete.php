@@ -40,6 +40,7 @@ use stdClass;
  * @property Collection<int, Episode> $episodes
  * @property Collection<int, Task> $tasks newest first
  * @property Collection<int, Letter> $letters newest first
+ * @property Collection<int, Proposal> $proposals oldest first
  */
 #[ScopedBy(TeamScope::class)]
 final class Athlete extends Model implements HoldsSealed
@@ -191,6 +192,17 @@ final class Athlete extends Model implements HoldsSealed
         $letters->orderByDesc('id');
 
         return $letters;
+    }
+
+    /**
+     * @return HasMany<Proposal, $this>
+     */
+    public function proposals(): HasMany
+    {
+        $proposals = $this->hasMany(Proposal::class);
+        $proposals->orderBy('id');
+
+        return $proposals;
     }
 
     /**

@@ -6,12 +6,10 @@ namespace App\Models;
 
 use App\Outcomes\Answer;
 use App\Outcomes\OutcomeKind;
-use App\Outcomes\Seen;
 use App\Secrets\HoldsSealed;
 use App\Secrets\Sealed;
 use App\Secrets\SealedByAthlete;
 use Carbon\CarbonImmutable;
-use GrayCompass\Core\Knee\Condition;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -64,8 +62,6 @@ final class Outcome extends Model implements HoldsSealed
      */
     public function answers(): array
     {
-        return array_map(static fn (array $one): Answer => new Answer(
-            Condition::from($one['condition']), Seen::from($one['seen']), $one['grade'],
-        ), $this->content['answers']);
+        return Answer::all($this->content['answers']);
     }
 }

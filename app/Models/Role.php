@@ -23,9 +23,15 @@ enum Role: string
         return match ($this) {
             self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
             self::Practitioner => 'Examines and signs.',
-            self::Student => 'Examines, sees examinations of their own alone, and asks somebody to sign them.',
+            self::Student => 'Examines, sees examinations of their own alone, asks somebody to sign them, and proposes what follows.',
             self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
         };
+    }
+
+    /** Whether they answer for what is entered: they sign, enter results and close what is due. */
+    public function answers(): bool
+    {
+        return $this === self::Lead || $this === self::Practitioner;
     }
 
     /** Whether records are open to them at all. */

@@ -15,4 +15,15 @@ final readonly class Answer
     public function __construct(public Condition $condition, public Seen $seen, public ?int $grade = null)
     {
     }
+
+    /**
+     * @param  list<array{condition: string, seen: string, grade?: int<1, 3>|null}>  $written
+     * @return list<self>
+     */
+    public static function all(array $written): array
+    {
+        return array_map(static fn (array $one): self => new self(
+            Condition::from($one['condition']), Seen::from($one['seen']), $one['grade'] ?? null,
+        ), $written);
+    }
 }

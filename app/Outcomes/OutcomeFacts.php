@@ -23,17 +23,45 @@ final readonly class OutcomeFacts
     }
 
     /**
+     * @param  array<string, mixed>  $content  as content() wrote it
+     */
+    public static function of(array $content): self
+    {
+        /** @var array{kind: string, on: string, weeks: int<1, 104>|null, note: string, answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>} $content */
+        return new self(
+            OutcomeKind::from($content['kind']),
+            CarbonImmutable::parse($content['on']),
+            Answer::all($content['answers']),
+            $content['weeks'],
+            $content['note'],
+        );
+    }
+
+    /**
+     * @return array{kind: string, on: string, weeks: int<1, 104>|null, note: string, answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>}
+     */
+    public function content(): array
+    {
+        return ['kind' => $this->kind->value, 'on' => $this->seenOn->toDateString(), ...$this->said()];
+    }
+
+    /**
      * @return array<string, mixed>
      */
     public function columns(): array
+    {
+        return ['kind' => $this->kind, 'seen_on' => $this->seenOn, 'content' => $this->said()];
+    }
+
+    /**
+     * @return array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string}
+     */
+    private function said(): array
     {
         $answers = array_map(static fn (Answer $one): array => [
             'condition' => $one->condition->value, 'seen' => $one->seen->value, 'grade' => $one->grade,
         ], $this->answers);
 
-        return [
-            'kind' => $this->kind, 'seen_on' => $this->seenOn,
-            'content' => ['answers' => $answers, 'weeks' => $this->weeks, 'note' => $this->note],
-        ];
+        return ['answers' => $answers, 'weeks' => $this->weeks, 'note' => $this->note];
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Episode;
 use App\Models\Outcome;
 use App\Models\Task;
 use App\Models\User;
+use App\Tasks\TaskChange;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use GrayCompass\Document\Refusal;
@@ -35,7 +36,7 @@ final readonly class Outcomes
                 'made_by' => $by->id, ...$facts->columns(),
             ]);
             if ($answers !== null) {
-                $this->tasks->move($answers, TaskState::Done, null, "{$facts->kind->label()} came", $by);
+                $this->tasks->move($answers, new TaskChange(TaskState::Done, note: "{$facts->kind->label()} came"), $by);
             }
             $this->deeds->record(What::OutcomeAdded, $episode->athlete_id, ['kind' => $facts->kind->value]);
 

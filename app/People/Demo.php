@@ -9,5 +9,8 @@ final class Demo
 {
     public const EMAIL = 'physio@fenmoor.example';
 
+    /** Somebody who learns, with the same password. */
+    public const STUDENT_EMAIL = 'student@fenmoor.example';
+
     public const PASSWORD = 'gray-compass-demo';
 }

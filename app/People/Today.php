@@ -7,7 +7,10 @@ namespace App\People;
 use App\Models\Athlete;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
+use App\Models\Proposal;
 use App\Models\Task;
+use App\Models\User;
+use App\Proposals\Proposals;
 use App\Tasks\Tasks;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
@@ -29,6 +32,7 @@ final readonly class Today
      * @param  LengthAwarePaginator<int, Athlete>  $athletes  by squad and number
      * @param  Collection<int, Task>  $due  overdue first
      * @param  Collection<int, Examination>  $toSign  that somebody asked to have signed, longest first
+     * @param  Collection<int, Proposal>  $proposals  longest waiting first
      */
     private function __construct(
         public Collection $unfinished,
@@ -37,13 +41,14 @@ final readonly class Today
         public LengthAwarePaginator $athletes,
         public Collection $due,
         public Collection $toSign,
+        public Collection $proposals,
     ) {
     }
 
     /**
      * @param  int  $unfinished  so many at most
      */
-    public static function of(string $search, int $page, int $unfinished = self::UNFINISHED_SHOWN): self
+    public static function of(User $user, string $search, int $page, int $unfinished = self::UNFINISHED_SHOWN): self
     {
         return new self(
             self::newest(ExaminationStatus::Draft, $unfinished),
@@ -56,6 +61,7 @@ final readonly class Today
                 ->paginate(self::ATHLETES_A_PAGE, page: $page),
             $unfinished === 0 ? new Collection : app(Tasks::class)->due(),
             $unfinished === 0 ? new Collection : self::toSign(),
+            $unfinished === 0 ? new Collection : app(Proposals::class)->waiting($user),
         );
     }
 

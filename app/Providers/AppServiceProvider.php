@@ -17,6 +17,7 @@ use App\Models\Examination;
 use App\Models\Letter;
 use App\Models\Membership;
 use App\Models\Outcome;
+use App\Models\Proposal;
 use App\Models\Role;
 use App\Models\User;
 use App\People\LoginLimits;
@@ -24,6 +25,7 @@ use App\People\SecretLimits;
 use App\Policies\AthletePolicy;
 use App\Policies\DeedPolicy;
 use App\Policies\ExaminationPolicy;
+use App\Policies\ProposalPolicy;
 use App\Secrets\AthleteKeys;
 use App\Secrets\RecordKeys;
 use Carbon\CarbonImmutable;
@@ -76,15 +78,16 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Deed::class, DeedPolicy::class);
         Gate::policy(Athlete::class, AthletePolicy::class);
         Gate::policy(Examination::class, ExaminationPolicy::class);
+        Gate::policy(Proposal::class, ProposalPolicy::class);
         Gate::define('lead', static fn (User $user): Response => $user->role() === Role::Lead
             ? Response::allow()
             : Response::deny('Only whoever leads the team may do this.'));
         Gate::define('examine', static fn (User $user): Response => $user->role()->examines()
             ? Response::allow()
             : Response::deny('A coach sees who may play, and nothing else of a record.'));
-        Gate::define('answer', static fn (User $user): Response => $user->role() === Role::Student
-            ? Response::deny('A student does not answer for what is due.')
-            : Response::allow());
+        Gate::define('answer', static fn (User $user): Response => $user->role()->answers()
+            ? Response::allow()
+            : Response::deny('A student does not answer for what is due.'));
         // Somebody else's team has no members here.
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
             ->whereKey($id)->whereNull('ended_at')

@@ -19,6 +19,7 @@ use App\Models\Letter;
 use App\Models\LetterVersion;
 use App\Models\Outcome;
 use App\Outcomes\Attachments;
+use App\Proposals\Proposals;
 use App\Reports\Csv;
 use App\Reports\LetterPdf;
 use App\Reports\SummaryPdf;
@@ -47,6 +48,7 @@ final readonly class AthleteArchive
     {
         $athlete->load([
             'episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions.writer',
+            ...array_map(static fn (string $with): string => "proposals.{$with}", Proposals::WITH),
         ]);
         $file = (string) tempnam(self::place(), 'gc-');
         $zip = new ZipArchive;

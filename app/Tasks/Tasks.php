@@ -72,33 +72,21 @@ final readonly class Tasks
         });
     }
 
-    /**
-     * @param  string|null  $note  what came of it, or why it was let go
-     *
-     * @throws Refusal where it is closed, was never sent, or is let go without a reason
-     */
-    public function move(Task $task, TaskState $state, ?CarbonImmutable $dueOn, ?string $note, User $by): Task
+    /** @throws Refusal where it is closed, was never sent, or is let go without a reason */
+    public function move(Task $task, TaskChange $change, User $by): Task
     {
-        return DB::transaction(function () use ($task, $state, $dueOn, $note, $by): Task {
+        return DB::transaction(function () use ($task, $change, $by): Task {
             $locked = Task::query()->lockForUpdate()->findOrFail($task->id);
-            if ($locked->state->isClosed()) {
-                throw Refusal::at('state', 'this is closed already');
-            }
-            if ($state === TaskState::Sent && $locked->kind !== TaskKind::Referral) {
-                throw Refusal::at('state', 'only a referral is sent');
-            }
-            if ($state === TaskState::LetGo && $note === null) {
-                throw Refusal::at('note', 'say why it is let go');
-            }
-            if ($state->isClosed()) {
-                return $this->close($locked, $state, $note, $by);
+            $change->insistOn($locked);
+            if ($change->state->isClosed()) {
+                return $this->close($locked, $change->state, $change->note, $by);
             }
             $locked->update([
-                'state' => $state,
-                'due_on' => $dueOn ?? $locked->due_on,
-                'due_from' => $dueOn ?? $locked->due_from,
+                'state' => $change->state,
+                'due_on' => $change->dueOn ?? $locked->due_on,
+                'due_from' => $change->dueOn ?? $locked->due_from,
             ]);
-            $this->deeds->record(What::TaskMoved, $locked->athlete_id, ['to' => $state->value]);
+            $this->deeds->record(What::TaskMoved, $locked->athlete_id, ['to' => $change->state->value]);
 
             return $locked;
         });

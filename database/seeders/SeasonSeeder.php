@@ -12,6 +12,8 @@ use App\Letters\Way;
 use App\Models\Athlete;
 use App\Models\Doctor;
 use App\Models\Examination;
+use App\Models\Membership;
+use App\Models\Role;
 use App\Models\Task;
 use App\Models\User;
 use App\Outcomes\Answer;
@@ -19,6 +21,9 @@ use App\Outcomes\OutcomeFacts;
 use App\Outcomes\OutcomeKind;
 use App\Outcomes\Outcomes;
 use App\Outcomes\Seen;
+use App\People\Demo;
+use App\Proposals\Proposals;
+use App\Tasks\TaskChange;
 use App\Tasks\TaskKind;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
@@ -44,7 +49,7 @@ final readonly class SeasonSeeder
 
     public function __construct(
         private Starter $starter, private Signer $signer, private Assessor $assessor, private Figures $figures,
-        private Outcomes $outcomes, private Tasks $tasks, private Letters $letters,
+        private Outcomes $outcomes, private Tasks $tasks, private Letters $letters, private Proposals $proposals,
     ) {
     }
 
@@ -151,9 +156,13 @@ final readonly class SeasonSeeder
             $open = $open->reject(static fn (Task $task): bool => $task->id === $asked?->id);
         }
         $isLatest = static fn (Task $task): bool => $task->examination_id === $last->id;
-        $open->reject($isLatest)->each(fn (Task $task) => $this->tasks->move($task, TaskState::Done, null, 'seen there', $by));
+        $open->reject($isLatest)->each(fn (Task $task) => $this->tasks->move(
+            $task, new TaskChange(TaskState::Done, note: 'seen there'), $by,
+        ));
         if ($last->examined_at->isBefore($today->subDays(self::BACK_AFTER_DAYS))) {
-            $open->filter($isLatest)->each(fn (Task $task) => $this->tasks->move($task, TaskState::Done, null, 'back in training', $by));
+            $open->filter($isLatest)->each(fn (Task $task) => $this->tasks->move(
+                $task, new TaskChange(TaskState::Done, note: 'back in training'), $by,
+            ));
         }
     }
 
@@ -183,11 +192,25 @@ final readonly class SeasonSeeder
         $this->tasks->note($athletes['J17'], 'Tell him what the scan showed', $today->startOfDay(), $by);
         $this->tasks->note($athletes['H14'], 'Ring her guardian about the brace', $today->startOfDay(), $by);
         $this->tasks->note($athletes['T13'], 'Ask the ward for a date', $today->addDay()->startOfDay(), $by);
+        $this->proposals->followUp(
+            $athletes['J17'], 'Measure his thigh again before he runs', $today->addDays(3)->startOfDay(), self::student($by),
+        );
         $asked = Task::query()->where('athlete_id', $athletes['T13']->id)->where('kind', TaskKind::Referral)->first();
         $about = $asked?->examination;
         if ($asked !== null && $about !== null) {
             $letter = $this->letters->begin($about, $this->doctors($by), $by);
             $this->letters->send($letter, $letter->version, Way::Mail, [$asked->id], $by);
         }
+    }
+
+    /** Who learns here, with the demo's password. */
+    private static function student(User $by): User
+    {
+        $student = User::query()->create([
+            'name' => 'Nell Harrowgate', 'email' => Demo::STUDENT_EMAIL, 'password' => Demo::PASSWORD,
+        ]);
+        Membership::query()->create(['team_id' => $by->teamId(), 'user_id' => $student->id, 'role' => Role::Student]);
+
+        return $student->refresh();
     }
 }

@@ -55,6 +55,14 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 @endforeach
 </table>
 @endif
+@if ($facts['proposals'] !== [])
+<h2>Proposed by students</h2>
+<table>
+@foreach ($facts['proposals'] as $proposal)
+<tr><td>{{ substr($proposal['at'], 0, 10) }}</td><td>{{ $proposal['title'] }} {{ $proposal['note'] }}</td><td>{{ str_replace('_', ' ', $proposal['state']) }} {{ $proposal['why'] }}</td></tr>
+@endforeach
+</table>
+@endif
 <p class="quiet">Chances are estimates and no diagnosis; what a knee has, whoever treats it says.</p>
 </body>
 </html>

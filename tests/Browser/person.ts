@@ -3,9 +3,9 @@ import { type Page, expect } from '@playwright/test'
 import type { Assessment, Examination } from '../../web/src/contract/types'
 
 /** What a person does again and again. */
-export async function logIn(page: Page): Promise<void> {
+export async function logIn(page: Page, email = 'physio@fenmoor.example'): Promise<void> {
   await page.goto('/')
-  await page.getByLabel('E-mail').fill('physio@fenmoor.example')
+  await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password').fill('gray-compass-demo')
   await page.getByRole('button', { name: 'Log in' }).click()
   await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()

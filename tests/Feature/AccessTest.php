@@ -29,7 +29,7 @@ final class AccessTest extends FeatureTestCase
         $this->save($theirs, 'findings/lachman/left', ['normal' => true])->assertNotFound();
         $this->getJson("/api/athletes/{$athlete->id}")->assertNotFound();
         $this->getJson('/api/today')->assertOk()->assertExactJson([
-            'due' => [], 'toSign' => [], 'unfinished' => [], 'unfinishedInAll' => 0, 'seen' => [], 'athletes' => [], 'total' => 0, 'page' => 1, 'pages' => 1,
+            'due' => [], 'toSign' => [], 'proposals' => [], 'unfinished' => [], 'unfinishedInAll' => 0, 'seen' => [], 'athletes' => [], 'total' => 0, 'page' => 1, 'pages' => 1,
         ]);
     }
 

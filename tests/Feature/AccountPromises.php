@@ -195,6 +195,7 @@ trait AccountPromises
         $ids = [
             '{membership}' => (string) $bo->membership_id, '{invitation}' => $invitation,
             '{task}' => (string) $this->postJson("/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])->json('id'),
+            '{proposal}' => $this->proposalOf($user, $athlete),
             '{mail}' => Mail::query()->latest('id')->firstOrFail()->id,
             '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
             '{anyone}' => $this->athleteOf($user)->id,

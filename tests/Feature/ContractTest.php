@@ -18,6 +18,7 @@ final class ContractTest extends FeatureTestCase
 {
     use AccountPromises;
     use LetterPromises;
+    use ProposalPromises;
 
     /** What somebody may ask for who is not logged in. */
     private const OPEN = [
@@ -41,6 +42,7 @@ final class ContractTest extends FeatureTestCase
         $this->records($user);
         $this->imports();
         $this->letters($id, $user);
+        $this->proposals($id, $user);
         $this->calendars($athlete->id);
         $this->accounts($user);
         $this->teams($user);
@@ -213,6 +215,7 @@ final class ContractTest extends FeatureTestCase
             ['POST', "/api/athletes/{$athlete}/restoration", []],
             ['POST', "/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()]],
             ['PUT', '/api/tasks/{task}', ['state' => 'done']],
+            ...self::proposalChanges(),
             ['PUT', '/api/calendar', ['inWords' => false]],
             ['DELETE', '/api/calendar', []],
             ['POST', '/api/calendar/returned', ['content' => "BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n"]],

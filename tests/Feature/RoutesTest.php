@@ -13,12 +13,15 @@ use App\Models\Invitation;
 use App\Models\Letter;
 use App\Models\Mail;
 use App\Models\Outcome;
+use App\Models\Proposal;
 use App\Models\Role;
 use App\Models\Task;
 use App\Models\Team;
 use App\Models\User;
 use App\Outcomes\FileType;
 use App\Outcomes\OutcomeKind;
+use App\Proposals\ProposalKind;
+use App\Proposals\ProposalState;
 use App\Tasks\TaskKind;
 use App\Tasks\TaskState;
 use Database\Factories\UserFactory;
@@ -114,12 +117,14 @@ final class RoutesTest extends FeatureTestCase
         'athletes.restore' => [403, 403, 204, 204],
         'athletes.archived' => [403, 200, 200, 200],
         'squads' => [403, 200, 200, 200],
-        'athletes.tasks.store' => [403, 403, 201, 201],
+        'athletes.tasks.store' => [403, 202, 201, 201],
         'tasks.update' => [403, 404, 200, 200],
+        'proposals.decide' => [403, 403, 204, 204],
+        'proposals.withdraw' => [403, 204, 403, 403],
         'episodes.show' => [403, 200, 200, 200],
         'episodes.course' => [403, 200, 200, 200],
         'episodes.comparison' => [403, 404, 404, 404],
-        'outcomes.store' => [403, 403, 201, 201],
+        'outcomes.store' => [403, 404, 201, 201],
         'outcomes.update' => [403, 404, 204, 204],
         'outcomes.destroy' => [403, 404, 204, 204],
         'outcomes.restore' => [403, 404, 204, 204],
@@ -195,6 +200,7 @@ final class RoutesTest extends FeatureTestCase
             ],
             'athletes.tasks.store' => ['title' => 'ring the clinic', 'dueOn' => now()->addDay()->toDateString()],
             'tasks.update' => ['state' => 'done'],
+            'proposals.decide' => ['take' => true],
             'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".Str::random(12).';2001-01-01;Judo')],
             'episodes.comparison' => ['before' => 'one', 'after' => 'other'],
             'calendar.update' => ['inWords' => false],
@@ -248,6 +254,11 @@ final class RoutesTest extends FeatureTestCase
             '{task}' => Task::query()->create([
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'kind' => TaskKind::ByHand,
                 'state' => TaskState::Open, 'content' => ['title' => 'ring', 'why' => '', 'side' => null],
+            ])->id,
+            '{proposal}' => Proposal::query()->create([
+                'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'kind' => ProposalKind::FollowUp,
+                'state' => ProposalState::Open, 'content' => ['title' => 'ring', 'dueOn' => '2026-12-01'],
+                'made_by' => $user->role() === Role::Student ? $user->id : $other->id,
             ])->id,
             '{import}' => Import::query()->create(['team_id' => $lead->teamId(), 'state' => ImportState::Done, 'total' => 0, 'done' => 0])->id,
             '{attachment}' => $this->fileOf($lead)->id,

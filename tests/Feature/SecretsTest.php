@@ -21,6 +21,7 @@ use App\Models\Invitation;
 use App\Models\LetterVersion;
 use App\Models\Mail;
 use App\Models\Outcome;
+use App\Models\Proposal;
 use App\Models\Section;
 use App\Models\Task;
 use App\Models\Team;
@@ -44,7 +45,7 @@ final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
-        Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Task::class, Availability::class,
+        Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Proposal::class, Task::class, Availability::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

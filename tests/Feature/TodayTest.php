@@ -147,6 +147,7 @@ final class TodayTest extends FeatureTestCase
             ['Handball', 'Judo', 'Trampoline', 'Fell running'],
             $athletes->pluck('squad')->unique()->values()->all(),
         );
+        self::assertCount(1, $today['proposals']);
         self::assertCount(6 + 5, $cases);
         $mirre = $cases->firstWhere('athlete.name', 'Mirre Aldous');
         $assessment = $this->getJson(

@@ -12,6 +12,7 @@ use App\Models\Athlete;
 use App\Models\User;
 use App\People\Roster;
 use App\People\SimilarAthletes;
+use App\Proposals\Proposals;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -25,15 +26,15 @@ final readonly class AthleteController
         'episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions',
     ];
 
-    public function __construct(private Roster $roster, private Deeds $deeds)
+    public function __construct(private Roster $roster, private Proposals $proposals, private Deeds $deeds)
     {
     }
 
-    public function show(Athlete $athlete): AthleteResource
+    public function show(Athlete $athlete, #[CurrentUser] User $user): AthleteResource
     {
         $this->deeds->record(What::AthleteRead, $athlete->id);
 
-        return new AthleteResource($athlete->load(self::WHOLE));
+        return new AthleteResource($this->whole($athlete, $user));
     }
 
     /**
@@ -44,15 +45,15 @@ final readonly class AthleteController
     {
         $athlete = $this->roster->add($user->teamId(), $request->facts(), $request->isAnother());
 
-        return (new AthleteResource($athlete->load(self::WHOLE)))->response()->setStatusCode(201);
+        return (new AthleteResource($this->whole($athlete, $user)))->response()->setStatusCode(201);
     }
 
     /** @throws Refusal */
-    public function update(AthleteRequest $request, Athlete $athlete): AthleteResource
+    public function update(AthleteRequest $request, Athlete $athlete, #[CurrentUser] User $user): AthleteResource
     {
         $this->roster->change($athlete, $request->facts());
 
-        return new AthleteResource($athlete->load(self::WHOLE));
+        return new AthleteResource($this->whole($athlete, $user));
     }
 
     /** Out of the lists; nothing is lost, and restore() brings them back. */
@@ -80,5 +81,10 @@ final readonly class AthleteController
     public function squads(): JsonResponse
     {
         return response()->json(Athlete::query()->distinct()->orderBy('squad')->pluck('squad'));
+    }
+
+    private function whole(Athlete $athlete, User $user): Athlete
+    {
+        return $athlete->load(self::WHOLE)->setRelation('proposals', $this->proposals->waiting($user, $athlete));
     }
 }

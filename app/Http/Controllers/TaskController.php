@@ -5,34 +5,42 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TaskRequest;
+use App\Http\Resources\ProposalResource;
 use App\Http\Resources\TaskResource;
 use App\Models\Athlete;
 use App\Models\Task;
 use App\Models\User;
+use App\Proposals\Proposals;
 use App\Tasks\Tasks;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
-/** What is due for an athlete. */
+/** What is due for an athlete. What a student asks for becomes a proposal. */
 final readonly class TaskController
 {
-    public function __construct(private Tasks $tasks)
+    public function __construct(private Tasks $tasks, private Proposals $proposals)
     {
     }
 
     public function store(TaskRequest $request, Athlete $athlete, #[CurrentUser] User $user): JsonResponse
     {
-        $task = $this->tasks->note($athlete, $request->title(), $request->dueOn() ?? now()->toImmutable(), $user);
+        $dueOn = $request->dueOn() ?? now()->toImmutable();
+        if (! $user->role()->answers()) {
+            return ProposalResource::accepted($this->proposals->followUp($athlete, $request->title(), $dueOn, $user));
+        }
+        $task = $this->tasks->note($athlete, $request->title(), $dueOn, $user);
 
         return (new TaskResource($task->setRelation('athlete', $athlete)))->response()->setStatusCode(201);
     }
 
     /** @throws Refusal */
-    public function update(TaskRequest $request, Task $task, #[CurrentUser] User $user): TaskResource
+    public function update(TaskRequest $request, Task $task, #[CurrentUser] User $user): JsonResponse
     {
-        $moved = $this->tasks->move($task, $request->state(), $request->dueOn(), $request->note(), $user);
+        if (! $user->role()->answers()) {
+            return ProposalResource::accepted($this->proposals->change($task, $request->change(), $user));
+        }
 
-        return new TaskResource($moved->load('athlete'));
+        return (new TaskResource($this->tasks->move($task, $request->change(), $user)->load('athlete')))->response();
     }
 }

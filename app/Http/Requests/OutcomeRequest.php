@@ -57,9 +57,7 @@ final class OutcomeRequest extends FormRequest
         return new OutcomeFacts(
             OutcomeKind::from($this->string('kind')->toString()),
             CarbonImmutable::parse($this->string('on')->toString()),
-            array_map(static fn (array $one): Answer => new Answer(
-                Condition::from($one['condition']), Seen::from($one['seen']), $one['grade'] ?? null,
-            ), $answers),
+            Answer::all($answers),
             $weeks === null ? null : max(1, min(self::WEEKS, $weeks)),
             $this->string('note')->trim()->toString(),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Tasks\TaskChange;
 use App\Tasks\TaskState;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -39,9 +40,9 @@ final class TaskRequest extends FormRequest
         return $this->string('title')->squish()->toString();
     }
 
-    public function state(): TaskState
+    public function change(): TaskChange
     {
-        return TaskState::from($this->string('state')->toString());
+        return new TaskChange(TaskState::from($this->string('state')->toString()), $this->dueOn(), $this->note());
     }
 
     /** Null: as it was. */
@@ -50,7 +51,7 @@ final class TaskRequest extends FormRequest
         return $this->filled('dueOn') ? CarbonImmutable::parse($this->string('dueOn')->toString()) : null;
     }
 
-    public function note(): ?string
+    private function note(): ?string
     {
         return $this->filled('note') ? $this->string('note')->trim()->toString() : null;
     }

@@ -40,6 +40,10 @@ final class AthleteResource extends JsonResource
                 $isWhole,
                 fn (): array => TaskResource::collection($this->resource->tasks)->resolve($request),
             ),
+            'proposals' => $this->when(
+                $isWhole,
+                fn (): array => ProposalResource::collection($this->resource->proposals)->resolve($request),
+            ),
             'stories' => $this->when(
                 $isWhole,
                 fn (): array => StoryResource::all($this->resource->episodes, $request),

@@ -30,6 +30,7 @@ final class SessionResource extends JsonResource
                 'id' => $user->id,
                 'name' => $user->name,
                 'role' => $user->role()->value,
+                'answers' => $user->role()->answers(),
                 'team' => $user->present()->team->name,
                 'teams' => $user->memberships()->with('team')->get()->map(static fn (Membership $one): array => [
                     'id' => $one->team_id, 'name' => $one->team->name, 'here' => $one->id === $user->membership_id,

@@ -24,6 +24,7 @@ final class TodayResource extends JsonResource
 
         return [
             'due' => TaskResource::collection($this->resource->due)->resolve($request),
+            'proposals' => ProposalResource::collection($this->resource->proposals)->resolve($request),
             'toSign' => CaseResource::collection($this->resource->toSign)->resolve($request),
             'unfinished' => CaseResource::collection($this->resource->unfinished)->resolve($request),
             'unfinishedInAll' => $this->resource->unfinishedInAll,

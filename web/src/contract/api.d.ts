@@ -901,6 +901,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/proposals/{proposal}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take over what a student proposes, or turn it down with a reason */
+        put: operations["decideProposal"];
+        post?: never;
+        /** Take back what one proposed */
+        delete: operations["withdrawProposal"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tasks/{task}": {
         parameters: {
             query?: never;
@@ -1410,6 +1428,8 @@ export interface components {
                 id: string;
                 name: string;
                 role: components["schemas"]["Role"];
+                /** @description signs, enters results and closes what is due; whoever does not proposes */
+                answers: boolean;
                 team: string;
                 /** @description all that this person is in */
                 teams: {
@@ -1803,6 +1823,36 @@ export interface components {
             /** @description what the hand may miss, in the unit; null for a chance, whose doubt is its interval */
             error: number | null;
         }[];
+        /** @description what a student would enter; it counts nowhere until somebody who answers for it takes it over */
+        Proposal: {
+            id: string;
+            /** @enum {string} */
+            state: "open" | "taken" | "turned_down";
+            /** @description what it asks for */
+            title: string;
+            /** @description what was said with it */
+            note: string;
+            athlete: {
+                id: string;
+                name: string;
+            };
+            /** @enum {string|null} */
+            side: "left" | "right" | null;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            decidedBy: string | null;
+            /** @description it was turned down */
+            why: string | null;
+        };
+        Proposed: {
+            proposal: components["schemas"]["Proposal"];
+        };
+        Decision: {
+            take: boolean;
+            /** @description needed where it is not taken */
+            why?: string | null;
+        };
         LookedFor: {
             condition: components["schemas"]["ConditionId"];
             label: string;
@@ -2060,6 +2110,8 @@ export interface components {
             stories: components["schemas"]["Story"][];
             /** @description newest first */
             tasks: components["schemas"]["Task"][];
+            /** @description that wait for a decision; for whoever proposed, also those decided lately */
+            proposals: components["schemas"]["Proposal"][];
             /** @description newest first */
             letters: components["schemas"]["LetterLine"][];
             /** Format: date */
@@ -2077,6 +2129,8 @@ export interface components {
             due: components["schemas"]["Task"][];
             /** @description that somebody asked to have signed, longest first; none where `unfinished` is 0 */
             toSign: components["schemas"]["Case"][];
+            /** @description that wait for a decision; for whoever proposed, also those decided lately; none where `unfinished` is 0 */
+            proposals: components["schemas"]["Proposal"][];
             /** @description newest first */
             unfinished: components["schemas"]["Case"][];
             /** @description however many of them are told */
@@ -8037,6 +8091,15 @@ export interface components {
                 "application/json": components["schemas"]["StaleLetter"];
             };
         };
+        /** @description Somebody decided on it already */
+        Decided: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
         /** @description Not accepted; nothing is stored */
         Refused: {
             headers: {
@@ -9447,6 +9510,15 @@ export interface operations {
                     "application/json": components["schemas"]["Task"];
                 };
             };
+            /** @description Proposed: whoever asked does not answer for it */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposed"];
+                };
+            };
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
@@ -9561,6 +9633,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description Proposed: whoever asked does not answer for it */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposed"];
                 };
             };
             401: components["responses"]["Unauthenticated"];
@@ -9763,6 +9844,63 @@ export interface operations {
             419: components["responses"]["PageExpired"];
         };
     };
+    decideProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                proposal: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decision"];
+            };
+        };
+        responses: {
+            /** @description Decided */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Decided"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    withdrawProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                proposal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Decided"];
+            419: components["responses"]["PageExpired"];
+        };
+    };
     changeTask: {
         parameters: {
             query?: never;
@@ -9786,6 +9924,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Task"];
+                };
+            };
+            /** @description Proposed: whoever asked does not answer for it */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposed"];
                 };
             };
             401: components["responses"]["Unauthenticated"];

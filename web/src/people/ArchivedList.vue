@@ -44,7 +44,7 @@ onMounted(load)
     <ul>
       <li v-for="one in archived" :key="one.id">
         <span>{{ one.name }}, {{ one.squad }}</span>
-        <span v-if="session.user?.role !== 'student'" class="beside">
+        <span v-if="session.user?.answers === true" class="beside">
           <UiButton :disabled="busy" :aria-label="`Take back ${one.name}`" @click="restore(one.id)">Take back</UiButton>
           <UiButton
             v-if="session.user?.role === 'lead'"

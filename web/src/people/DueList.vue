@@ -2,7 +2,6 @@
 import { computed, defineAsyncComponent, reactive, ref } from 'vue'
 import type { Task } from '@/contract/types'
 import { day } from '@/shared/dates'
-import { useSession } from '@/stores/session'
 import UiButton from '@/ui/UiButton.vue'
 
 /** What is due, by when it is; each opens with what can be done about it. */
@@ -13,8 +12,6 @@ const emit = defineEmits<{ changed: []; examine: [task: Task] }>()
 const OutcomeDialog = defineAsyncComponent(() => import('./OutcomeDialog.vue'))
 const BeginLetter = defineAsyncComponent(() => import('@/letters/BeginLetter.vue'))
 const TaskDialog = defineAsyncComponent(() => import('./TaskDialog.vue'))
-
-const session = useSession()
 
 const GROUPS: { id: Task['when']; label: string }[] = [
   { id: 'overdue', label: 'Overdue' },
@@ -29,7 +26,6 @@ const open = ref<Task | null>(null)
 const result = ref<Task | null>(null)
 /** Whose plan asked for what a letter is to be written about. */
 const letter = ref<string | null>(null)
-const mayAnswer = computed(() => session.user?.role !== 'student')
 const groups = computed(() =>
   GROUPS.map((group) => ({ ...group, tasks: props.tasks.filter((task) => task.when === group.id) })).filter(
     (group) => group.tasks.length > 0,
@@ -78,14 +74,12 @@ function examine(task: Task): void {
     <h3 :class="{ late: group.id === 'overdue' }">{{ group.label }}</h3>
     <ul>
       <li v-for="task in shownOf(group)" :key="task.id">
-        <button class="task" type="button" :disabled="!mayAnswer" @click="open = task">
+        <button class="task" type="button" @click="open = task">
           <b v-if="task.athlete">{{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}</b>
           <span>{{ reason(task) }}</span>
           <small class="number">{{ whenDue(task) }}</small>
         </button>
-        <UiButton v-if="mayAnswer && group.id === 'awaited' && task.episode" @click="result = task">
-          Result came
-        </UiButton>
+        <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">Result came</UiButton>
       </li>
     </ul>
     <UiButton v-if="shownOf(group).length < group.tasks.length" class="all" kind="quiet" @click="whole.add(group.id)">
@@ -150,12 +144,8 @@ h3.late {
   border: 0;
   cursor: pointer;
 }
-.task:disabled {
-  color: inherit;
-  cursor: default;
-}
-.task:not(:disabled):hover b,
-.task:not(:disabled):hover span {
+.task:hover b,
+.task:hover span {
   text-decoration: underline;
 }
 .task b {

@@ -3,10 +3,13 @@ import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { today } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
+import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
+import { tell } from '@/ui/telling'
+import { PROPOSED, isProposed } from './proposed'
 
 /** Something to do for an athlete, noted by hand. */
 const props = defineProps<{ athlete: string }>()
@@ -14,14 +17,17 @@ const emit = defineEmits<{ noted: [] }>()
 const given = reactive({ title: '', dueOn: today() })
 const missing = (what: string) => [{ required: true, message: `${what} is missing.`, trigger: 'submit' }]
 const RULES = { title: missing('What is to be done'), dueOn: missing('The day') }
+const session = useSession()
 const { busy, problem, attempt } = useDoing()
 
 async function note(): Promise<void> {
   const path = { athlete: props.athlete }
-  const done = await attempt(() =>
-    answerOf(api.POST('/api/athletes/{athlete}/tasks', { params: { path }, body: { ...given } })),
-  )
+  let answer: unknown
+  const done = await attempt(async () => {
+    answer = await answerOf(api.POST('/api/athletes/{athlete}/tasks', { params: { path }, body: { ...given } }))
+  })
   if (!done) return
+  if (isProposed(answer)) tell(PROPOSED)
   given.title = ''
   emit('noted')
 }
@@ -31,7 +37,7 @@ async function note(): Promise<void> {
   <UiForm class="form" label="Note something to do" :model="given" :rules="RULES" @submit="note">
     <UiText v-model="given.title" label="To do" prop="title" />
     <UiText v-model="given.dueOn" label="By" prop="dueOn" type="date" />
-    <UiButton submit :disabled="busy">Note it</UiButton>
+    <UiButton submit :disabled="busy">{{ session.user?.answers ? 'Note it' : 'Propose it' }}</UiButton>
   </UiForm>
   <UiAlert v-if="problem" :say="problem" />
 </template>

@@ -15,6 +15,7 @@ import UiSelect from '@/ui/UiSelect.vue'
 import UiText from '@/ui/UiText.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 import { tell } from '@/ui/telling'
+import { PROPOSED, isProposed } from './proposed'
 
 /** What a knee turned out to have: one tap where it is what was held likely, line by line where it is more. */
 const props = defineProps<{ episode: string; task?: string; outcome?: KneeOutcome }>()
@@ -85,13 +86,18 @@ async function save(said: NewOutcome['answers']): Promise<void> {
     weeks: kind.value === 'clinical_course' && given.weeks.trim() !== '' ? Number(given.weeks) : null,
     task: props.task ?? null,
   }
-  const done = await attempt(() =>
-    before
-      ? answerOf(api.PUT('/api/outcomes/{outcome}', { params: { path: { outcome: before.id } }, body }))
-      : answerOf(api.POST('/api/episodes/{episode}/outcomes', { params: { path: { episode: props.episode } }, body })),
-  )
+  let answer: unknown
+  const done = await attempt(async () => {
+    answer = before
+      ? await answerOf(api.PUT('/api/outcomes/{outcome}', { params: { path: { outcome: before.id } }, body }))
+      : await answerOf(
+          api.POST('/api/episodes/{episode}/outcomes', { params: { path: { episode: props.episode } }, body }),
+        )
+  })
   if (!done) return
-  tell('Saved; it stands in the story of this knee, where it can be changed or removed.')
+  tell(
+    isProposed(answer) ? PROPOSED : 'Saved; it stands in the story of this knee, where it can be changed or removed.',
+  )
   emit('saved')
 }
 

@@ -26,7 +26,7 @@ const session = useSession()
 const open = ref<{ outcome?: KneeOutcome } | null>(null)
 const { busy, problem, attempt } = useDoing()
 
-const mayAnswer = computed(() => session.user?.role !== 'student')
+const mayAnswer = computed(() => session.user?.answers === true)
 function said({ answers, weeks }: KneeOutcome): string {
   const found = answers.filter((one) => one.seen === 'present')
   const words = found.map((one) => one.label + (one.grade ? ` grade ${one.grade}` : ''))
@@ -114,7 +114,9 @@ function saved(): void {
       </li>
     </ul>
     <p class="foot">
-      <UiButton v-if="mayAnswer && !story.isBaseline" @click="open = {}">Result came</UiButton>
+      <UiButton v-if="!story.isBaseline && visits.length > 0" @click="open = {}">
+        {{ mayAnswer ? 'Result came' : 'Propose a result' }}
+      </UiButton>
       <RouterLink
         v-if="!story.isBaseline && visits.some((visit) => visit.status === 'signed')"
         class="button quiet"

@@ -3,12 +3,14 @@ import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Task } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
+import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
+import { PROPOSED, isProposed } from './proposed'
 
 /** Something that is due: what became of it. */
 const props = defineProps<{ task: Task }>()
@@ -24,6 +26,8 @@ type Doing = 'answer' | 'move' | 'let_go'
 const asked = ref<Doing | null>(null)
 const given = reactive({ note: '', dueOn: props.task.dueOn ?? '' })
 const { busy, problem, attempt } = useDoing()
+const session = useSession()
+const answers = computed(() => session.user?.answers === true)
 const isSent = computed(() => props.task.state === 'sent')
 const RULES: Record<Doing, object> = {
   answer: {},
@@ -32,13 +36,21 @@ const RULES: Record<Doing, object> = {
 }
 
 async function change(state: Task['state'], more: { dueOn?: string; note?: string } = {}): Promise<void> {
-  const done = await attempt(() =>
-    answerOf(api.PUT('/api/tasks/{task}', { params: { path: { task: props.task.id } }, body: { state, ...more } })),
-  )
+  const path = { task: props.task.id }
+  let answer: unknown
+  const done = await attempt(async () => {
+    answer = await answerOf(api.PUT('/api/tasks/{task}', { params: { path }, body: { state, ...more } }))
+  })
   if (!done) return
-  tell(
-    state === 'sent' ? 'Sent; its answer is awaited.' : state === 'open' ? 'Moved.' : 'Closed; it stays in the story.',
-  )
+  if (isProposed(answer)) tell(PROPOSED)
+  else
+    tell(
+      state === 'sent'
+        ? 'Sent; its answer is awaited.'
+        : state === 'open'
+          ? 'Moved.'
+          : 'Closed; it stays in the story.',
+    )
   emit('changed')
 }
 
@@ -58,6 +70,7 @@ function finish(): void {
       </RouterLink>
     </p>
     <p v-if="task.why">{{ task.why }}</p>
+    <p v-if="!answers" class="quiet-text">What you say here is proposed to somebody who answers for it.</p>
     <UiForm v-if="asked" class="form" label="What became of it" :model="given" :rules="RULES[asked]" @submit="finish">
       <UiText v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" type="date" />
       <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'What came of it'" prop="note" />
@@ -73,7 +86,7 @@ function finish(): void {
         Examine now
       </UiButton>
       <template v-else-if="task.kind === 'referral' && !isSent">
-        <UiButton v-if="task.examination" kind="main" @click="emit('letter', task)">Write a letter</UiButton>
+        <UiButton v-if="task.examination && answers" kind="main" @click="emit('letter', task)">Write a letter</UiButton>
         <UiButton :disabled="busy" @click="change('sent')">It is sent</UiButton>
       </template>
       <template v-else-if="isSent">

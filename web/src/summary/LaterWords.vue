@@ -22,7 +22,7 @@ const RULES = { words: [{ required: true, whitespace: true, message: 'Nothing is
 const { busy, problem, attempt } = useDoing()
 
 const head = computed(() => record.head!)
-const mayAdd = computed(() => session.user?.role !== 'student')
+const mayAdd = computed(() => session.user?.answers === true)
 const isReplaced = computed(() => head.value.supersededBy?.isSigned === true)
 
 async function add(): Promise<void> {

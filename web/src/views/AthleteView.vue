@@ -24,6 +24,8 @@ const props = defineProps<{ id: string }>()
 
 const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
 
+const ProposalList = defineAsyncComponent(() => import('@/people/ProposalList.vue'))
+
 const EraseDialog = defineAsyncComponent(() => import('@/people/EraseDialog.vue'))
 
 const router = useRouter()
@@ -32,7 +34,7 @@ const athlete = ref<AthleteWithExaminations | null>(null)
 const open = ref<'start' | 'edit' | 'archive' | 'erase' | null>(null)
 const { busy, problem, attempt } = useDoing()
 
-const keepsLists = computed(() => session.user?.role !== 'student')
+const keepsLists = computed(() => session.user?.answers === true)
 const visitsOf = (story: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === story)
 const openTasks = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when !== 'closed').reverse())
 const closed = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when === 'closed'))
@@ -145,7 +147,11 @@ watch(() => props.id, load)
               </li>
             </ul>
           </UiMore>
-          <NoteTask v-if="keepsLists" :athlete="athlete.id" @noted="load" />
+          <template v-if="athlete.proposals.length > 0">
+            <h3>Proposed</h3>
+            <ProposalList :proposals="athlete.proposals" @changed="load" />
+          </template>
+          <NoteTask :athlete="athlete.id" @noted="load" />
         </section>
         <section aria-labelledby="facts">
           <h2 id="facts">What is known</h2>

@@ -20,7 +20,7 @@ const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 
 const isSigned = computed(() => record.head?.status === 'signed')
-const mayShare = computed(() => isSigned.value && session.user?.sharesPages === true && session.user.role !== 'student')
+const mayShare = computed(() => isSigned.value && session.user?.sharesPages === true && session.user.answers)
 const plan = computed(() => verdict.assessment?.plan)
 const paragraphs = computed(() =>
   (plan.value?.forAthlete ?? '').split('\n\n').map((part) => {

@@ -26,7 +26,7 @@ const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const signing = ref(false)
 const session = useSession()
-const isStudent = computed(() => session.user?.role === 'student')
+const isStudent = computed(() => session.user?.answers !== true)
 const asked = computed(() => !!record.head?.askedAt)
 
 const assessment = computed(() => verdict.assessment!)

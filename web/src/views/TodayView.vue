@@ -18,6 +18,7 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 // What is not needed to see the day comes when it is asked for.
 const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
 const StartDialog = defineAsyncComponent(() => import('./StartDialog.vue'))
+const ProposalList = defineAsyncComponent(() => import('@/people/ProposalList.vue'))
 const ToErase = defineAsyncComponent(() => import('@/people/ToErase.vue'))
 const UiEmpty = defineAsyncComponent(() => import('@/ui/UiEmpty.vue'))
 const UiPages = defineAsyncComponent(() => import('@/ui/UiPages.vue'))
@@ -36,7 +37,7 @@ const MOST_UNFINISHED = 1000
 const unfinished = ref<number | undefined>()
 const adding = ref(false)
 const session = useSession()
-const keepsLists = computed(() => session.user?.role !== 'student')
+const keepsLists = computed(() => session.user?.answers === true)
 const starting = ref<AthleteSummary | null>(null)
 /** What the list answers to; an answer that comes late, after another was asked for, is not shown. */
 let asked = 0
@@ -81,7 +82,14 @@ async function load(): Promise<void> {
     today.value =
       kept === null
         ? value
-        : { ...value, due: kept.due, toSign: kept.toSign, unfinished: kept.unfinished, seen: kept.seen }
+        : {
+            ...value,
+            due: kept.due,
+            toSign: kept.toSign,
+            proposals: kept.proposals,
+            unfinished: kept.unfinished,
+            seen: kept.seen,
+          }
     keptAt.value = at
     problem.value = ''
     if (at === null) retry.done()
@@ -148,6 +156,10 @@ onMounted(lookForUnsent)
           <DueList :tasks="today.due" @changed="load" @examine="lookAgain" />
         </div>
       </template>
+      <div v-if="today && today.proposals.length > 0" class="due">
+        <h2 class="title">{{ keepsLists ? 'Proposed by students' : 'Proposed by you' }}</h2>
+        <ProposalList :proposals="today.proposals" named @changed="load" />
+      </div>
       <ToErase v-if="session.user?.role === 'lead' && today" />
       <h1 id="unfinished">To go on with</h1>
       <UiAlert v-if="problem" :say="problem">

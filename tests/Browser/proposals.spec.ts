@@ -1,0 +1,50 @@
+import { type Browser, type Page, expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScroll, logIn, startExamination } from './person'
+
+// A student proposes a result and what became of something; whoever answers for it takes one over and turns one down.
+test('what a student enters waits for somebody who answers for it', async ({ browser }: { browser: Browser }) => {
+  const student = await (await browser.newContext()).newPage()
+  await logIn(student, 'student@fenmoor.example')
+  await startExamination(student, 'Edda Sollund', 'right')
+  await student.goto('/')
+  await student.getByRole('link', { name: 'Edda Sollund', exact: true }).click()
+
+  await student.getByRole('button', { name: 'Propose a result' }).click()
+  const dialog = student.getByRole('dialog')
+  await dialog.getByText('Line by line').click()
+  await dialog.getByRole('listitem').filter({ hasText: 'ACL tear' }).getByText('Found', { exact: true }).click()
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await expect(student.getByText('Proposed; it counts once')).toBeVisible()
+  await expect(student.getByText('MRI, ')).toContainText('ACL tear')
+  await expect(student.getByText('It turned out')).toHaveCount(0)
+
+  const note = `Ring the ward ${Date.now()}`
+  await student.getByLabel('To do').fill(note)
+  await student.getByRole('button', { name: 'Propose it' }).click()
+  await expect(student.getByText(note)).toBeVisible()
+  await expectAccessible(student)
+
+  const lead = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await logIn(lead)
+  await expect(lead.getByRole('heading', { name: 'Proposed by students' })).toBeVisible()
+  await expectNoSidewaysScroll(lead)
+  await expectAccessible(lead)
+  await takeOver(lead, /^Take over: MRI, .*ACL tear/)
+  await lead.getByRole('button', { name: `Turn down: ${note}` }).click()
+  await lead.getByRole('button', { name: 'Turn it down' }).click()
+  await expect(lead.getByText('Say why it is turned down.')).toBeVisible()
+  await lead.getByLabel(/^Why, for Nell/).fill('they ring us')
+  await lead.getByRole('button', { name: 'Turn it down' }).click()
+  await expect(lead.getByText(note)).toHaveCount(0)
+  await lead.getByRole('link', { name: 'Edda Sollund', exact: true }).click()
+  await expect(lead.getByRole('row', { name: /ACL tear: found/ })).toBeVisible()
+
+  await student.reload()
+  await expect(student.getByText('they ring us')).toBeVisible()
+  await expect(student.getByText(/^Taken over by Ada/)).toBeVisible()
+})
+
+async function takeOver(page: Page, name: RegExp): Promise<void> {
+  await page.getByRole('button', { name }).click()
+  await expect(page.getByText('Taken over; it stands as if you had entered it.')).toBeVisible()
+}

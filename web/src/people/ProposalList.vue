@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { Proposal } from '@/contract/types'
+import { moment } from '@/shared/dates'
+import { useDoing } from '@/shared/useDoing'
+import { useSession } from '@/stores/session'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiForm from '@/ui/UiForm.vue'
+import UiText from '@/ui/UiText.vue'
+import { tell } from '@/ui/telling'
+
+/** What students propose: whoever answers for it decides, whoever proposed sees how it was decided. */
+defineProps<{ proposals: readonly Proposal[]; named?: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const session = useSession()
+const against = ref<Proposal | null>(null)
+const given = reactive({ why: '' })
+const RULES = { why: [{ required: true, whitespace: true, message: 'Say why it is turned down.', trigger: 'submit' }] }
+const { busy, problem, attempt } = useDoing()
+
+async function decide(proposal: Proposal, take: boolean): Promise<void> {
+  const path = { proposal: proposal.id }
+  const body = take ? { take } : { take, why: given.why }
+  const done = await attempt(() => answerOf(api.PUT('/api/proposals/{proposal}', { params: { path }, body })))
+  if (!done) return
+  tell(take ? 'Taken over; it stands as if you had entered it.' : 'Turned down; whoever proposed it reads why.')
+  against.value = null
+  given.why = ''
+  emit('changed')
+}
+
+async function takeBack(proposal: Proposal): Promise<void> {
+  const path = { proposal: proposal.id }
+  const done = await attempt(() => answerOf(api.DELETE('/api/proposals/{proposal}', { params: { path } })))
+  if (done) emit('changed')
+}
+</script>
+
+<template>
+  <ul>
+    <li v-for="one in proposals" :key="one.id">
+      <span class="what">
+        <b v-if="named">
+          <RouterLink :to="{ name: 'athlete', params: { id: one.athlete.id } }">{{ one.athlete.name }}</RouterLink>
+          {{ one.side ? `, ${one.side} knee` : '' }}
+        </b>
+        <span>{{ one.title }}</span>
+        <span v-if="one.note" class="note">“{{ one.note }}”</span>
+        <small v-if="one.state === 'open'">Proposed by {{ one.by }}, {{ moment(one.at) }}; it counts nowhere yet</small>
+        <small v-else-if="one.state === 'taken'">Taken over by {{ one.decidedBy }}</small>
+        <small v-else>Turned down by {{ one.decidedBy }}: {{ one.why }}</small>
+      </span>
+      <span v-if="one.state === 'open'" class="beside">
+        <template v-if="session.user?.answers">
+          <UiButton :disabled="busy" :aria-label="`Take over: ${one.title}`" @click="decide(one, true)">
+            Take over
+          </UiButton>
+          <UiButton kind="quiet" :aria-label="`Turn down: ${one.title}`" @click="against = one">Turn down</UiButton>
+        </template>
+        <UiButton v-else kind="quiet" :disabled="busy" :aria-label="`Take back: ${one.title}`" @click="takeBack(one)">
+          Take back
+        </UiButton>
+      </span>
+    </li>
+  </ul>
+  <UiAlert v-if="problem && !against" :say="problem" />
+  <UiDialog v-if="against" title="Turn it down" @close="against = null">
+    <p>{{ against.title }}</p>
+    <UiForm class="form" label="Turn it down" :model="given" :rules="RULES" @submit="decide(against, false)">
+      <UiText v-model="given.why" :label="`Why, for ${against.by}`" prop="why" type="textarea" />
+      <p><UiButton kind="main" submit :disabled="busy">Turn it down</UiButton></p>
+    </UiForm>
+    <UiAlert v-if="problem" :say="problem" />
+  </UiDialog>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  min-height: var(--touch);
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+.what {
+  display: grid;
+  min-width: 0;
+}
+.what b {
+  font-weight: 600;
+}
+.what a {
+  text-decoration: none;
+}
+.what a:hover {
+  text-decoration: underline;
+}
+.note {
+  color: var(--text-2);
+  white-space: pre-line;
+}
+small {
+  color: var(--text-3);
+}
+.beside {
+  display: flex;
+  flex-shrink: 0;
+}
+.form {
+  display: grid;
+  gap: 12px;
+  margin-top: 14px;
+}
+@media (--phone) {
+  li {
+    flex-wrap: wrap;
+  }
+}
+</style>
