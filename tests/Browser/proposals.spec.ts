@@ -12,14 +12,14 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
   await student.getByRole('button', { name: 'Propose a result' }).click()
   const dialog = student.getByRole('dialog')
   await dialog.getByText('Line by line').click()
-  await dialog.getByRole('listitem').filter({ hasText: 'ACL tear' }).getByText('Found', { exact: true }).click()
+  await dialog.getByRole('radiogroup', { name: 'ACL tear' }).getByRole('radio', { name: 'Found', exact: true }).click()
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(student.getByText('Proposed; it counts once')).toBeVisible()
   await expect(student.getByText('MRI, ')).toContainText('ACL tear')
   await expect(student.getByText('It turned out')).toHaveCount(0)
 
   const note = `Ring the ward ${Date.now()}`
-  await student.getByLabel('To do').fill(note)
+  await student.getByRole('textbox', { name: 'To do' }).fill(note)
   await student.getByRole('button', { name: 'Propose it' }).click()
   await expect(student.getByText(note)).toBeVisible()
   await expectAccessible(student)

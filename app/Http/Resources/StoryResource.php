@@ -116,7 +116,11 @@ final class StoryResource extends JsonResource
      */
     public static function all(Collection $episodes, Request $request): array
     {
-        $newest = $episodes->sortByDesc(
+        // Of a story that others tell, a student sees nothing.
+        $told = $episodes->filter(
+            static fn (Episode $one): bool => $one->examinations->isNotEmpty() || $one->outcomes->isNotEmpty(),
+        );
+        $newest = $told->sortByDesc(
             static fn (Episode $one): ?string => $one->examinations
                 ->sortBy('examined_at')->last()?->examined_at->toJSON(),
         );
