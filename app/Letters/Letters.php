@@ -38,7 +38,7 @@ final readonly class Letters
     }
 
     /**
-     * @param  Doctor|null  $to  null: to somebody who is named later
+     * @param  Doctor|null  $to  null: to somebody who is not in the book; whoever treats the athlete is named then
      *
      * @throws Refusal where there is no signature to write under
      */
@@ -52,7 +52,7 @@ final readonly class Letters
         }
         $plan = $this->judge->assessment($examination)['plan'] ?? null;
         $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
-        $wording = Wording::proposed($examination, $to === null ? new Addressee : Addressee::of($to), $note);
+        $wording = Wording::proposed($examination, $to === null ? self::treating($examination) : Addressee::of($to), $note);
 
         return DB::transaction(function () use ($examination, $wording, $by): Letter {
             $letter = Letter::query()->create([
@@ -64,6 +64,14 @@ final readonly class Letters
 
             return $letter->load('versions');
         });
+    }
+
+    /** Whoever is in the book would have been chosen from it. */
+    private static function treating(Examination $examination): Addressee
+    {
+        $treating = new TreatingDoctor($examination->episode->athlete);
+
+        return $treating->in(Doctor::query()->get()) === null ? new Addressee($treating->name) : new Addressee;
     }
 
     /**

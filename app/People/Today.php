@@ -12,6 +12,7 @@ use App\Models\Task;
 use App\Models\User;
 use App\Proposals\Proposals;
 use App\Tasks\Tasks;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
 
@@ -51,9 +52,9 @@ final readonly class Today
     public static function of(User $user, string $search, int $page, int $unfinished = self::UNFINISHED_SHOWN): self
     {
         return new self(
-            self::newest(ExaminationStatus::Draft, $unfinished),
-            Examination::query()->where('status', ExaminationStatus::Draft)->count(),
-            self::newest(ExaminationStatus::Signed, self::SEEN_SHOWN),
+            self::newest(self::unfinished($user), $unfinished),
+            self::unfinished($user)->count(),
+            self::newest(Examination::query()->where('status', ExaminationStatus::Signed), self::SEEN_SHOWN),
             Athlete::query()
                 ->called($search)
                 ->orderBy('squad')
@@ -76,12 +77,24 @@ final readonly class Today
     }
 
     /**
+     * Whoever signs has those that wait for it in a list of their own.
+     *
+     * @return Builder<Examination>
+     */
+    private static function unfinished(User $user): Builder
+    {
+        $drafts = Examination::query()->where('status', ExaminationStatus::Draft);
+
+        return $user->role()->answers() ? $drafts->whereNull('asked_at') : $drafts;
+    }
+
+    /**
+     * @param  Builder<Examination>  $examinations
      * @return Collection<int, Examination>
      */
-    private static function newest(ExaminationStatus $status, int $most): Collection
+    private static function newest(Builder $examinations, int $most): Collection
     {
-        return Examination::query()
-            ->where('status', $status)
+        return $examinations
             ->with('episode.athlete')
             ->orderByDesc('examined_at')
             ->limit($most)

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Letters\TreatingDoctor;
 use App\Mail\LetterMail;
 use App\Models\Athlete;
+use App\Models\Doctor;
 use App\Models\Letter;
 use App\Models\Mail;
 use App\Models\Role;
@@ -56,6 +58,31 @@ final class LettersTest extends FeatureTestCase
         self::assertLessThan(strpos($text, 'Chance in 100'), strpos($text, 'Question: '));
         self::assertSame('Fenmoor Orthopaedics', $letter->json('to.practice'));
         $this->getJson("/api/athletes/{$athlete->id}")->assertJsonPath('letters.0.toName', 'Dr Ines Falkner, Fenmoor Orthopaedics');
+    }
+
+    public function test_whoever_treats_the_athlete_is_the_first_to_be_written_to(): void
+    {
+        $this->postJson('/api/doctors', self::FALKNER)->assertCreated();
+        $this->postJson('/api/doctors', ['name' => 'Dr Osric Vale'] + self::FALKNER)->assertCreated();
+        $athlete = Athlete::query()->firstOrFail();
+        $athlete->update(['profile' => ['doctor' => 'Prof. Ines Falkner']]);
+        $treats = collect($this->getJson("/api/doctors?examination={$this->signed}")->assertOk()->json())->pluck('treats', 'name');
+        self::assertSame(['Dr Ines Falkner' => true, 'Dr Osric Vale' => false], $treats->all());
+        self::assertNotContains(true, $this->getJson('/api/doctors')->json('*.treats'));
+    }
+
+    public function test_a_treating_doctor_who_is_not_in_the_book_is_named_and_one_who_could_be_two_is_nobody(): void
+    {
+        $athlete = Athlete::query()->firstOrFail();
+        $athlete->update(['profile' => ['doctor' => 'Dr Hale']]);
+        $this->postJson("/api/examinations/{$this->signed}/letters")->assertCreated();
+        self::assertSame('Dr Hale', Letter::query()->latest('id')->firstOrFail()->newest()->content['to']['name']);
+        $book = collect(['Dr Ann Hale', 'Mr Tom Hale'])->map(static fn (string $name): Doctor => new Doctor(['content' => ['name' => $name]]));
+        self::assertNull((new TreatingDoctor($athlete))->in($book));
+        $athlete->update(['profile' => ['doctor' => 'TOM HALE']]);
+        self::assertSame('Mr Tom Hale', (new TreatingDoctor($athlete))->in($book)?->content['name']);
+        $athlete->update(['profile' => ['doctor' => '']]);
+        self::assertNull((new TreatingDoctor($athlete))->in($book));
     }
 
     public function test_every_change_is_a_version_and_two_who_write_do_not_overwrite_each_other(): void

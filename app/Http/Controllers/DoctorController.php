@@ -8,12 +8,15 @@ use App\Audit\Deeds;
 use App\Audit\What;
 use App\Http\Requests\DoctorRequest;
 use App\Http\Resources\DoctorResource;
+use App\Letters\TreatingDoctor;
 use App\Models\Doctor;
+use App\Models\Examination;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** The team's book of doctors. */
@@ -26,11 +29,26 @@ final readonly class DoctorController
     {
     }
 
-    /** By name. */
-    public function index(): AnonymousResourceCollection
+    /** By name; asked for an examination, it says who of them treats the athlete. */
+    public function index(Request $request): JsonResponse
     {
-        return DoctorResource::collection(Doctor::query()->orderByDesc('id')->limit(self::MOST)->get()
-            ->sortBy(static fn (Doctor $doctor): string => mb_strtolower($doctor->content['name']))->values());
+        $book = Doctor::query()->orderByDesc('id')->limit(self::MOST)->get()
+            ->sortBy(static fn (Doctor $doctor): string => mb_strtolower($doctor->content['name']))->values();
+        $treats = $request->filled('examination') ? self::treating($request->string('examination')->toString(), $book) : null;
+
+        return response()->json($book->map(
+            static fn (Doctor $doctor): array => (new DoctorResource($doctor, $doctor->is($treats)))->resolve($request),
+        ));
+    }
+
+    /**
+     * @param  Collection<int, Doctor>  $book
+     */
+    private static function treating(string $examination, Collection $book): ?Doctor
+    {
+        $about = Examination::query()->with('episode.athlete')->find($examination);
+
+        return $about === null ? null : (new TreatingDoctor($about->episode->athlete))->in($book);
     }
 
     public function store(DoctorRequest $request, #[CurrentUser] User $user): JsonResponse

@@ -15,11 +15,16 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class DoctorResource extends JsonResource
 {
+    public function __construct(Doctor $doctor, private readonly bool $treats = false)
+    {
+        parent::__construct($doctor);
+    }
+
     /**
      * @return array<string, mixed>
      */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->resource->id, ...$this->resource->content];
+        return ['id' => $this->resource->id, ...$this->resource->content, 'treats' => $this->treats];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Task;
+use App\Tasks\TaskKind;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use Illuminate\Http\Request;
@@ -31,6 +32,7 @@ final class TaskResource extends JsonResource
             'state' => $task->state->value,
             'title' => $task->content['title'],
             'why' => $task->content['why'],
+            'reason' => $this->reason(),
             'side' => $task->content['side'],
             'closing' => $task->closing,
             'dueFrom' => $task->due_from?->toDateString(),
@@ -43,6 +45,14 @@ final class TaskResource extends JsonResource
                 fn (): array => AthleteResource::make($task->athlete)->resolve($request),
             ),
         ];
+    }
+
+    /** Whom to see and when stand beside it in a list: here stands what for. */
+    private function reason(): string
+    {
+        ['title' => $title, 'why' => $why] = $this->resource->content;
+
+        return $this->resource->kind === TaskKind::LookAgain && $why !== '' ? "Look again. {$why}" : $title;
     }
 
     private function group(): string

@@ -1926,6 +1926,8 @@ export interface components {
         };
         Doctor: {
             id: string;
+            /** @description the athlete of the examination that was asked for, as far as their names tell */
+            treats: boolean;
             name: string;
             field: string;
             practice: string;
@@ -2022,6 +2024,8 @@ export interface components {
             state: "open" | "sent" | "done" | "let_go";
             title: string;
             why: string;
+            /** @description what for, in one line */
+            reason: string;
             /** @enum {string|null} */
             side: "left" | "right" | null;
             /** @description what came of it, or why it was let go */
@@ -10705,7 +10709,10 @@ export interface operations {
     };
     listDoctors: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description about which somebody wants to write */
+                examination?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

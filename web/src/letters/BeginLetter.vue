@@ -24,11 +24,16 @@ async function write(): Promise<void> {
   await router.push({ name: 'letter', params: { id } })
 }
 
-const named = (one: Doctor) => ({ id: one.id, label: [one.name, one.field, one.practice].filter(Boolean).join(', ') })
+const named = (one: Doctor) => ({
+  id: one.id,
+  label: [one.name, one.field, one.practice].filter(Boolean).join(', ') + (one.treats ? ' (treats them)' : ''),
+})
 
 onMounted(() =>
   attempt(async () => {
-    doctors.value = await answerOf(api.GET('/api/doctors'))
+    const query = { examination: props.examination }
+    doctors.value = await answerOf(api.GET('/api/doctors', { params: { query } }))
+    doctor.value = doctors.value.find((one) => one.treats)?.id
     if (doctors.value.length === 0) await write()
   }),
 )

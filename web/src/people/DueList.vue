@@ -37,11 +37,6 @@ function shownOf({ id, tasks }: { id: Task['when']; tasks: Task[] }): Task[] {
   return whole.has(id) || id === 'overdue' || id === 'today' ? tasks : tasks.slice(0, FIRST)
 }
 
-/** Whom to see is on the line above, and when below it: here stands why. */
-function reason({ kind, title, why }: Task): string {
-  return kind === 'look_again' && why !== '' ? `Look again. ${why}` : title
-}
-
 function whenDue({ dueFrom, dueOn }: Task): string {
   if (dueOn === null) return dueFrom === null ? '' : `from ${day(dueFrom)}`
   return dueFrom !== null && dueFrom !== dueOn ? `${day(dueFrom)} to ${day(dueOn)}` : `by ${day(dueOn)}`
@@ -76,7 +71,7 @@ function examine(task: Task): void {
       <li v-for="task in shownOf(group)" :key="task.id">
         <button class="task" type="button" @click="open = task">
           <b v-if="task.athlete">{{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}</b>
-          <span>{{ reason(task) }}</span>
+          <span>{{ task.reason }}</span>
           <small class="number">{{ whenDue(task) }}</small>
         </button>
         <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">Result came</UiButton>
