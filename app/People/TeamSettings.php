@@ -19,6 +19,7 @@ final readonly class TeamSettings implements Castable
      *                                       clock erases nothing
      * @param  array<string, string>  $schools  by kind, with which examinations begin; what is missing stands for
      *                                          its preset
+     * @param  list<Season>  $seasons  one a squad
      * @param  Setting|null  $setting  with which examinations begin off the touchline; null: by days and age
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class TeamSettings implements Castable
         public ?int $keepsYears = null,
         public array $schools = [],
         public ?Setting $setting = null,
+        public array $seasons = [],
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class TeamSettings implements Castable
             'keepsYears' => $this->keepsYears,
             'schools' => (object) $this->schools,
             'setting' => $this->setting?->value,
+            'seasons' => array_map(static fn (Season $one): array => $one->content(), $this->seasons),
         ];
     }
 
@@ -65,6 +68,10 @@ final readonly class TeamSettings implements Castable
             \is_int($years) ? max(1, min(40, $years)) : null,
             $schools,
             \is_string($setting) ? Setting::tryFrom($setting) : null,
+            array_values(array_filter(array_map(
+                static fn (mixed $one): ?Season => \is_array($one) ? Season::of($one) : null,
+                (array) ($content['seasons'] ?? []),
+            ))),
         );
     }
 

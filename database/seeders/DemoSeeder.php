@@ -16,6 +16,8 @@ use App\Models\Role;
 use App\Models\Team;
 use App\Models\User;
 use App\People\Demo;
+use App\People\Season;
+use App\People\TeamSettings;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
@@ -60,7 +62,14 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $team = Team::query()->create(['name' => 'Fenmoor Indoor Sports Club']);
+        $today = Date::today();
+        $team = Team::query()->create([
+            'name' => 'Fenmoor Indoor Sports Club',
+            'settings' => new TeamSettings(seasons: [
+                new Season('Handball', $today->subMonths(3)->startOfMonth(), $today->addMonths(5)->endOfMonth()),
+                new Season('Fell running', $today->addMonths(4)->startOfMonth(), $today->addMonths(10)->endOfMonth()),
+            ]),
+        ]);
         $user = User::query()->create([
             'name' => 'Ada Thornquist',
             'email' => self::EMAIL,

@@ -110,7 +110,7 @@ trait LetterPromises
     {
         return [
             'name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false, 'letterHead' => '',
-            'sharesPages' => false, 'keepsYears' => null, 'schools' => (object) [], 'setting' => null, ...$otherwise,
+            'sharesPages' => false, 'keepsYears' => null, 'schools' => (object) [], 'setting' => null, 'seasons' => [], ...$otherwise,
         ];
     }
 

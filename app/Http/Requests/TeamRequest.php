@@ -20,6 +20,8 @@ final class TeamRequest extends FormRequest
 {
     private const YEARS = 40;
 
+    private const SQUADS = 60;
+
     /**
      * @return array<string, list<string|Enum|In|Closure>>
      */
@@ -38,8 +40,24 @@ final class TeamRequest extends FormRequest
             'sharesPages' => ['required', 'boolean'],
             'keepsYears' => ['present', 'nullable', 'integer:strict', 'between:1,'.self::YEARS],
             'setting' => ['present', 'nullable', Rule::enum(Setting::class)->only([Setting::Specialist])],
+            'seasons' => ['present', 'array', 'max:'.self::SQUADS],
+            'seasons.*' => ['array:squad,from,until'],
+            'seasons.*.squad' => ['required', 'string', 'max:80', 'distinct'],
+            'seasons.*.from' => ['required', 'string', 'date_format:Y-m-d'],
+            'seasons.*.until' => ['required', 'string', 'date_format:Y-m-d', 'after_or_equal:seasons.*.from'],
             'schools' => ['present', 'array:'.implode(',', array_column($groups, 'id'))],
             ...$schools,
+        ];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function attributes(): array
+    {
+        return [
+            'seasons.*.squad' => 'squad of a season', 'seasons.*.from' => 'first day of a season',
+            'seasons.*.until' => 'last day of a season',
         ];
     }
 
@@ -49,7 +67,7 @@ final class TeamRequest extends FormRequest
     public function settings(): array
     {
         $set = TeamSettings::from([
-            ...$this->only(['schools', 'setting', 'keepsYears']),
+            ...$this->only(['schools', 'setting', 'keepsYears', 'seasons']),
             'letterHead' => $this->string('letterHead')->trim()->toString(),
             'sharesPages' => $this->boolean('sharesPages'),
         ]);

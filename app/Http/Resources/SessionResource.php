@@ -7,9 +7,11 @@ namespace App\Http\Resources;
 use App\Models\Membership;
 use App\Models\User;
 use App\People\DeviceKey;
+use App\People\Season;
 use App\People\SecondFactor;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Date;
 
 /**
  * Who is there, and the token that a change must carry.
@@ -37,6 +39,9 @@ final class SessionResource extends JsonResource
                 ])->all(),
                 'secondFactor' => SecondFactor::isOn($user),
                 'sharesPages' => $user->present()->team->settings->sharesPages,
+                'seasons' => array_map(static fn (Season $one): array => [
+                    'squad' => $one->squad, 'words' => $one->words(Date::today()),
+                ], $user->present()->team->settings->seasons),
                 'asksSecondFactor' => $user->present()->team->asks_second_factor,
             ],
             'deviceKey' => $user === null ? null : DeviceKey::of($user),

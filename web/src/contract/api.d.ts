@@ -1442,6 +1442,12 @@ export interface components {
                 secondFactor: boolean;
                 /** @description whether athletes may be given a page that opens without log-in */
                 sharesPages: boolean;
+                /** @description of squads whose season is set */
+                seasons: {
+                    squad: string;
+                    /** @description how it stands today */
+                    words: string;
+                }[];
                 /** @description the team wants it of everybody; without it nothing else is answered */
                 asksSecondFactor: boolean;
             } | null;
@@ -1529,6 +1535,17 @@ export interface components {
              * @enum {string|null}
              */
             setting: "specialist" | null;
+            /** @description one a squad */
+            seasons: {
+                squad: string;
+                /** Format: date */
+                from: string;
+                /**
+                 * Format: date
+                 * @description its last day
+                 */
+                until: string;
+            }[];
         };
         SentMail: {
             id: string;

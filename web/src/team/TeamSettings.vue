@@ -16,9 +16,17 @@ import { tell } from '@/ui/telling'
 
 const session = useSession()
 const catalogue = useCatalogue()
-const given = reactive({ name: '', letterHead: '', asksSecondFactor: false, sharesPages: false, keepsYears: '' })
+const given = reactive({
+  name: '',
+  letterHead: '',
+  asksSecondFactor: false,
+  sharesPages: false,
+  keepsYears: '',
+  seasons: {} as Record<string, { from: string; until: string }>,
+})
 const schools = ref<{ [kind: string]: string }>({})
 const setting = ref<'specialist' | null>(null)
+const squads = ref<string[]>([])
 const loaded = ref(false)
 const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
 const RULES = {
@@ -29,7 +37,15 @@ const { busy, problem, attempt } = useDoing()
 const groups = computed(() => catalogue.catalogue?.schools ?? [])
 
 async function load(): Promise<void> {
-  const [settings] = await Promise.all([answerOf(api.GET('/api/team')), catalogue.load()])
+  const [settings, known] = await Promise.all([
+    answerOf(api.GET('/api/team')),
+    answerOf(api.GET('/api/squads')),
+    catalogue.load(),
+  ])
+  // A squad that nobody is in any more keeps its season until somebody empties it.
+  squads.value = [...new Set([...known, ...settings.seasons.map((one) => one.squad)])]
+  given.seasons = Object.fromEntries(squads.value.map((squad) => [squad, { from: '', until: '' }]))
+  for (const { squad, from, until } of settings.seasons) given.seasons[squad] = { from, until }
   const { name, letterHead, asksSecondFactor, sharesPages, keepsYears } = settings
   Object.assign(given, { name, letterHead, asksSecondFactor, sharesPages, keepsYears: String(keepsYears ?? '') })
   schools.value = settings.schools
@@ -44,7 +60,10 @@ function teach(kind: string, school: string | undefined): void {
 
 async function save(): Promise<void> {
   const keepsYears = given.keepsYears.trim() === '' ? null : Number(given.keepsYears)
-  const body = { ...given, keepsYears, schools: schools.value, setting: setting.value }
+  const set = Object.entries(given.seasons)
+    .map(([squad, days]) => ({ squad, ...days }))
+    .filter(({ from, until }) => from !== '' || until !== '')
+  const body = { ...given, keepsYears, schools: schools.value, setting: setting.value, seasons: set }
   const done = await attempt(() => withPassword(() => answerOf(api.PUT('/api/team', { body }))))
   if (!done) return
   await session.look()
@@ -75,6 +94,14 @@ onMounted(() => attempt(load))
       <p class="note">
         Of whoever was a child then, as many years after they came of age. It is announced a month before.
       </p>
+      <UiMore v-if="squads.length > 0" title="Seasons of the squads">
+        <fieldset v-for="squad in squads" :key="squad" class="season">
+          <legend>{{ squad }}</legend>
+          <UiText v-model="given.seasons[squad]!.from" label="From" :prop="`seasons.${squad}.from`" type="date" />
+          <UiText v-model="given.seasons[squad]!.until" label="Until" :prop="`seasons.${squad}.until`" type="date" />
+        </fieldset>
+        <p class="note">They stand beside the squads on the first screen and on the board. Empty: none.</p>
+      </UiMore>
       <UiMore title="How examinations begin">
         <div class="form">
           <UiSelect
@@ -111,6 +138,18 @@ section,
 }
 .form > :deep(.button) {
   justify-self: start;
+}
+fieldset.season {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  padding: 0 0 10px;
+  margin: 0;
+  border: 0;
+}
+legend {
+  padding: 0 0 4px;
+  font-weight: 600;
 }
 .note {
   color: var(--text-2);

@@ -24,6 +24,8 @@ const squads = computed(() => {
   return [...groups].sort(([one], [other]) => one.localeCompare(other))
 })
 
+const seasonOf = (squad: string) => session.user?.seasons.find((one) => one.squad === squad)?.words
+
 function load(): void {
   void attempt(async () => {
     board.value = await answerOf(api.GET('/api/board'))
@@ -49,7 +51,10 @@ onMounted(load)
       :say="isCoach ? 'Nobody whose knee was examined agreed to tell you yet.' : 'No examination is signed yet.'"
     />
     <section v-for="[squad, athletes] in squads" :key="squad" :aria-label="squad">
-      <h2>{{ squad }}</h2>
+      <h2>
+        {{ squad }}
+        <small v-if="seasonOf(squad)">{{ seasonOf(squad) }}</small>
+      </h2>
       <div class="wide" role="region" :aria-label="`${squad}: who may play`" tabindex="0">
         <table>
           <thead>
@@ -120,8 +125,15 @@ thead th {
 tbody th {
   font-weight: 600;
 }
-small {
+h2 small {
+  margin-left: 12px;
+  font-size: var(--type-small);
+}
+td small,
+th small {
   display: block;
+}
+small {
   font-weight: 400;
   color: var(--text-2);
 }

@@ -114,6 +114,8 @@ function turnTo(other: number): void {
   void load()
 }
 
+const seasonOf = (squad: string) => session.user?.seasons.find((one) => one.squad === squad)?.words
+
 function sinceInjury(injuredOn: string | null): string {
   if (injuredOn === null) return 'came on without an injury'
   const days = Math.floor((Date.now() - Date.parse(injuredOn)) / 86_400_000)
@@ -227,7 +229,10 @@ onMounted(lookForUnsent)
         </UiButton>
       </UiEmpty>
       <div v-for="[squad, members] in squads" :key="squad" class="squad">
-        <h3>{{ squad }}</h3>
+        <h3>
+          {{ squad }}
+          <small v-if="seasonOf(squad)">{{ seasonOf(squad) }}</small>
+        </h3>
         <ul>
           <li v-for="athlete in members" :key="athlete.id">
             <span>
@@ -352,6 +357,11 @@ onMounted(lookForUnsent)
   padding-top: 12px;
   font-weight: 500;
   color: var(--text-2);
+}
+.squad h3 small {
+  display: block;
+  font-size: var(--type-small);
+  font-weight: 400;
 }
 .squad li {
   display: flex;
