@@ -106,3 +106,47 @@ test('what is to be sent on is written about in one tap from the first screen', 
   await expect(page.getByRole('heading', { name: 'Letter about Kaia Linnell' })).toBeVisible()
   await expect(page.getByRole('textbox', { name: 'Text' })).toHaveValue(/X-ray/)
 })
+
+test('two people in one letter, one of them without a mouse: neither overwrites the other', async ({
+  page,
+  browser,
+}) => {
+  await signedLooseKnee(page, 'Una Blackstone')
+  await page.getByRole('button', { name: 'Write a letter' }).click()
+  await page.getByRole('button', { name: 'Write', exact: true }).click()
+  const ours = page.getByRole('textbox', { name: 'Text' })
+  await expect(ours).toBeVisible()
+  const other = await (await browser.newContext()).newPage()
+  await logIn(other)
+  await other.goto(page.url())
+  const theirs = other.getByRole('textbox', { name: 'Text' })
+  await theirs.focus()
+  await other.keyboard.press('Control+A')
+  await other.keyboard.type('Theirs.')
+  await pressOn(other, 'Save')
+  await expect(other.getByText('Draft, version 2')).toBeVisible()
+
+  await ours.fill('Ours.')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('alert')).toContainText('Somebody wrote on in between (version 2).')
+  await expect(page.getByRole('alert')).toContainText('Theirs.')
+  await expect(ours).toHaveValue('Ours.')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Keep mine on top' }).click()
+  await expect(page.getByText('Draft, version 3')).toBeVisible()
+  await other.reload()
+  await expect(theirs).toHaveValue('Ours.')
+  await pressOn(other, 'What it said before: 2')
+  await expect(other.getByText('Theirs.')).toBeVisible()
+})
+
+/** With the keys alone: on to a button by its name, and pressed. */
+async function pressOn(page: Page, name: string): Promise<void> {
+  const button = page.getByRole('button', { name, exact: true })
+  await button.waitFor()
+  for (let steps = 0; steps < 60; steps++) {
+    if (await button.evaluate((one) => one === document.activeElement)) return page.keyboard.press('Enter')
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`${name} is not reached by the keys`)
+}

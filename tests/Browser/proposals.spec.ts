@@ -24,17 +24,17 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
   await expect(student.getByText(note)).toBeVisible()
   await expectAccessible(student)
 
-  const lead = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  const lead = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage()
   await logIn(lead)
   await expect(lead.getByRole('heading', { name: 'Proposed by students' })).toBeVisible()
   await expectNoSidewaysScroll(lead)
   await expectAccessible(lead)
   await takeOver(lead, /^Take over: MRI, .*ACL tear/)
-  await lead.getByRole('button', { name: `Turn down: ${note}` }).click()
-  await lead.getByRole('button', { name: 'Turn it down' }).click()
+  await lead.getByRole('button', { name: `Turn down: ${note}` }).tap()
+  await lead.getByRole('button', { name: 'Turn it down' }).tap()
   await expect(lead.getByText('Say why it is turned down.')).toBeVisible()
   await lead.getByLabel(/^Why, for Nell/).fill('they ring us')
-  await lead.getByRole('button', { name: 'Turn it down' }).click()
+  await lead.getByRole('button', { name: 'Turn it down' }).tap()
   await expect(lead.getByText(note)).toHaveCount(0)
   await lead.getByRole('link', { name: 'Edda Sollund', exact: true }).click()
   await expect(lead.getByRole('row', { name: /ACL tear: found/ })).toBeVisible()
@@ -45,6 +45,6 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
 })
 
 async function takeOver(page: Page, name: RegExp): Promise<void> {
-  await page.getByRole('button', { name }).click()
+  await page.getByRole('button', { name }).tap()
   await expect(page.getByText('Taken over; it stands as if you had entered it.')).toBeVisible()
 }

@@ -94,7 +94,8 @@ watch(
       </p>
       <div v-if="newer" class="newer" role="alert">
         <b>Somebody wrote on in between (version {{ newer.version }}).</b>
-        Yours is still below, and not saved.
+        Yours is still below, and not saved. Theirs says:
+        <span class="lines theirs" role="region" aria-label="What they wrote" tabindex="0">{{ newer.text }}</span>
         <span class="actions">
           <UiButton :disabled="busy" @click="attempt(keepOurs)">Keep mine on top</UiButton>
           <UiButton kind="quiet" @click="show(newer)">Take theirs</UiButton>
@@ -169,6 +170,12 @@ watch(
   padding: 12px 16px;
   border: 2px solid var(--ink);
   border-radius: var(--radius);
+}
+.theirs {
+  max-height: 15em;
+  padding-left: 14px;
+  overflow-y: auto;
+  border-left: 2px solid var(--line-2);
 }
 .sent {
   display: grid;
