@@ -9,8 +9,8 @@ use Illuminate\Support\Arr;
 use PDO;
 
 /**
- * A worker keeps its connection over many requests, so how the two of them speak is said once, by the command that opens
- * it. The framework would say it at every request: two round trips of some twenty.
+ * A worker keeps its connection over many requests, so how the two of them speak is said once, by the command that
+ * opens it. The framework would say it at every request: two round trips of some twenty.
  */
 final class KeptConnector extends MariaDbConnector
 {

@@ -52,7 +52,8 @@ final readonly class Letters
         }
         $plan = $this->judge->assessment($examination)['plan'] ?? null;
         $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
-        $wording = Wording::proposed($examination, $to === null ? self::treating($examination) : Addressee::of($to), $note);
+        $addressee = $to === null ? self::treating($examination) : Addressee::of($to);
+        $wording = Wording::proposed($examination, $addressee, $note);
 
         return DB::transaction(function () use ($examination, $wording, $by): Letter {
             $letter = Letter::query()->create([

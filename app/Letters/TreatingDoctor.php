@@ -9,8 +9,8 @@ use App\Models\Doctor;
 use Illuminate\Support\Collection;
 
 /**
- * Who treats an athlete, and which entry of the team's book that is: by the words of the name, titles and case aside. Where
- * two would do, nobody is taken for the other.
+ * Who treats an athlete, and which entry of the team's book that is: by the words of the name, titles and case aside.
+ * Where two would do, nobody is taken for the other.
  */
 final readonly class TreatingDoctor
 {

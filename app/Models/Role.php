@@ -23,7 +23,8 @@ enum Role: string
         return match ($this) {
             self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
             self::Practitioner => 'Examines and signs.',
-            self::Student => 'Examines, sees examinations of their own alone, asks somebody to sign them, and proposes what follows.',
+            self::Student => 'Examines, sees examinations of their own alone, asks somebody to sign them, and proposes '
+                .'what follows.',
             self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
         };
     }

@@ -6,7 +6,13 @@ namespace App\Outcomes;
 
 use Carbon\CarbonImmutable;
 
-/** What somebody says that a knee turned out to have. */
+/**
+ * What somebody says that a knee turned out to have.
+ *
+ * @phpstan-type Looked array{condition: string, seen: string, grade: int<1, 3>|null}
+ * @phpstan-type Said array{answers: list<Looked>, weeks: int<1, 104>|null, note: string}
+ * @phpstan-type Written array{kind: string, on: string, answers: list<Looked>, weeks: int<1, 104>|null, note: string}
+ */
 final readonly class OutcomeFacts
 {
     /**
@@ -27,7 +33,7 @@ final readonly class OutcomeFacts
      */
     public static function of(array $content): self
     {
-        /** @var array{kind: string, on: string, weeks: int<1, 104>|null, note: string, answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>} $content */
+        /** @var Written $content */
         return new self(
             OutcomeKind::from($content['kind']),
             CarbonImmutable::parse($content['on']),
@@ -38,7 +44,7 @@ final readonly class OutcomeFacts
     }
 
     /**
-     * @return array{kind: string, on: string, weeks: int<1, 104>|null, note: string, answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>}
+     * @return Written
      */
     public function content(): array
     {
@@ -54,7 +60,7 @@ final readonly class OutcomeFacts
     }
 
     /**
-     * @return array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string}
+     * @return Said
      */
     private function said(): array
     {

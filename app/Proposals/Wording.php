@@ -40,7 +40,8 @@ final readonly class Wording
         $found = array_filter($facts->answers, static fn (Answer $one): bool => $one->seen === Seen::Present);
         $absent = \count($facts->answers) - \count($found);
         $words = array_map(
-            static fn (Answer $one): string => $one->condition->label().($one->grade === null ? '' : " grade {$one->grade}"),
+            static fn (Answer $one): string => $one->condition->label()
+                .($one->grade === null ? '' : " grade {$one->grade}"),
             $found,
         );
         if ($absent > 0) {

@@ -74,12 +74,13 @@ final class AthleteKeys
         }
         $athletes = $this->database->table('athletes')->join('episodes', 'episodes.athlete_id', '=', 'athletes.id');
         $found = $narrowed($athletes)->first(['athletes.id', 'athletes.data_key', 'episodes.id as episode']);
-        if ($found === null || ! is_string($found->id) || ! is_string($found->data_key) || ! is_string($found->episode)) {
+        [$athlete, $key, $of] = [$found->id ?? null, $found->data_key ?? null, $found->episode ?? null];
+        if (! is_string($athlete) || ! is_string($key) || ! is_string($of)) {
             throw Unopened::keyOf($what);
         }
-        $this->owners[$what] = $this->owners["episode {$found->episode}"] = $found->id;
+        $this->owners[$what] = $this->owners["episode {$of}"] = $athlete;
 
-        return $this->from($found->id, $found->data_key);
+        return $this->from($athlete, $key);
     }
 
     private static function place(string $athlete): string

@@ -16,8 +16,11 @@ final readonly class TaskChange
      * @param  CarbonImmutable|null  $dueOn  null: as it was
      * @param  string|null  $note  what came of it, or why it is let go
      */
-    public function __construct(public TaskState $state, public ?CarbonImmutable $dueOn = null, public ?string $note = null)
-    {
+    public function __construct(
+        public TaskState $state,
+        public ?CarbonImmutable $dueOn = null,
+        public ?string $note = null,
+    ) {
     }
 
     /**

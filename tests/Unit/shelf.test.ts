@@ -83,3 +83,9 @@ test('an answer that comes once somebody else has logged in is not put on their 
   await new Promise((resolve) => setTimeout(resolve, 50))
   expect(await shelved('today')).toBeNull()
 })
+
+test('what an earlier version kept in another shape is not shown', async () => {
+  await vault()!.write('shelf/today', { at: '2026-01-01T10:00:00Z', value: { due: 3 } })
+  expect(await shelved('today')).toBeNull()
+  await expect(readThrough('today', away)).rejects.toBeInstanceOf(Unreachable)
+})

@@ -34,7 +34,9 @@ final readonly class DoctorController
     {
         $book = Doctor::query()->orderByDesc('id')->limit(self::MOST)->get()
             ->sortBy(static fn (Doctor $doctor): string => mb_strtolower($doctor->content['name']))->values();
-        $treats = $request->filled('examination') ? self::treating($request->string('examination')->toString(), $book) : null;
+        $treats = $request->filled('examination')
+            ? self::treating($request->string('examination')->toString(), $book)
+            : null;
 
         return response()->json($book->map(
             static fn (Doctor $doctor): array => (new DoctorResource($doctor, $doctor->is($treats)))->resolve($request),

@@ -6,6 +6,8 @@ export interface Shelved<T> {
   value: T
 }
 
+/** Raised with every change of what is kept: a screen of today is not drawn from an answer of yesterday's shape. */
+const FORM = 2
 const PREFIX = 'shelf/'
 const EXAMINATIONS = 'examination/'
 /** As many as two busy days; older ones are read from the server. */
@@ -24,7 +26,7 @@ export function examinationName(id: string): string {
 export async function shelve(name: string, value: unknown): Promise<void> {
   const safe = vault()
   if (safe === null) return
-  const kept = { at: new Date().toISOString(), value } satisfies Shelved<unknown>
+  const kept = { form: FORM, at: new Date().toISOString(), value } satisfies Shelved<unknown> & { form: number }
   // The state of saving tells when the device keeps nothing; this here is on the server already.
   const put = safe.write(PREFIX + name, kept).catch(() => undefined)
   underway.add(put)
@@ -32,10 +34,11 @@ export async function shelve(name: string, value: unknown): Promise<void> {
   underway.delete(put)
 }
 
-/** Null where nothing was kept under this name. */
+/** Null where nothing was kept under this name, or by an earlier version in another shape. */
 export async function shelved<T>(name: string): Promise<Shelved<T> | null> {
   try {
-    return (await vault()?.read<Shelved<T>>(PREFIX + name)) ?? null
+    const kept = await vault()?.read<Shelved<T> & { form?: number }>(PREFIX + name)
+    return kept?.form === FORM ? kept : null
   } catch {
     return null
   }
