@@ -64,7 +64,7 @@ final readonly class Wording
             TaskState::LetGo => 'let it go',
         };
 
-        return new self("{$of}: {$what}", $change->note ?? '');
+        return new self("“{$of}”: {$what}", $change->note ?? '');
     }
 
     private static function day(CarbonImmutable $day): string

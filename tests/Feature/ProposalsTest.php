@@ -92,6 +92,36 @@ final class ProposalsTest extends FeatureTestCase
         self::assertContains('ring the clinic', $titles);
     }
 
+    public function test_each_change_is_told_in_words(): void
+    {
+        $due = Task::query()->firstOrFail();
+        $due->update(['kind' => 'referral', 'content' => ['title' => 'Within days: a surgeon', 'why' => '', 'side' => 'left']]);
+        $this->actingAs($this->student);
+        $on = now()->addDays(3);
+        foreach ([
+            'it is sent' => ['state' => 'sent'], 'it is done' => ['state' => 'done'],
+            "move it to {$on->format('j F Y')}" => ['state' => 'open', 'dueOn' => $on->toDateString()],
+            "wait for it until {$on->format('j F Y')}" => ['state' => 'sent', 'dueOn' => $on->toDateString()],
+            'let it go' => ['state' => 'let_go', 'note' => 'went elsewhere'],
+        ] as $words => $change) {
+            $this->putJson("/api/tasks/{$due->id}", $change)->assertStatus(202)
+                ->assertJsonPath('proposal.title', "“Within days: a surgeon”: {$words}");
+        }
+    }
+
+    public function test_a_result_that_is_taken_over_answers_what_had_asked_for_it(): void
+    {
+        $due = Task::query()->firstOrFail();
+        $due->update(['kind' => 'referral', 'state' => 'sent']);
+        $none = ['kind' => 'clinical_course', 'weeks' => 6, 'answers' => [['condition' => 'acl', 'seen' => 'absent']], 'task' => $due->id];
+        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/outcomes", $none + self::TORN)->assertStatus(202)
+            ->assertJsonPath('proposal.title', 'Course of weeks after 6 weeks, 1 May 2026: none of 1 found');
+        self::assertNull($due->refresh()->closed_at);
+        $id = Proposal::query()->firstOrFail()->id;
+        $this->actingAs($this->lead)->putJson("/api/proposals/{$id}", ['take' => true])->assertNoContent();
+        self::assertSame('Course of weeks came', $due->refresh()->closing);
+    }
+
     public function test_what_was_closed_meanwhile_stays_proposed_until_somebody_turns_it_down(): void
     {
         $due = Task::query()->firstOrFail()->id;
