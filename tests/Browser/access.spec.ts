@@ -99,3 +99,15 @@ for (const width of [390, 768, 1280]) {
     await expectNoSidewaysScroll(page)
   })
 }
+
+test('however many pages a list has, their numbers fit a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 })
+  await logIn(page)
+  await page.route(/\/api\/deeds(\?|$)/, async (route) => {
+    const response = await route.fetch()
+    await route.fulfill({ response, json: { ...(await response.json()), pages: 40, page: 20 } })
+  })
+  await page.goto('/deeds')
+  await expect(page.getByRole('navigation', { name: 'Pages of deeds' })).toContainText('20 of 40')
+  await expectNoSidewaysScroll(page)
+})
