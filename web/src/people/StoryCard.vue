@@ -114,7 +114,7 @@ function saved(): void {
       </li>
     </ul>
     <p class="foot">
-      <UiButton v-if="!story.isBaseline && visits.length > 0" @click="open = {}">
+      <UiButton v-if="!story.isBaseline" @click="open = {}">
         {{ mayAnswer ? 'Result came' : 'Propose a result' }}
       </UiButton>
       <RouterLink

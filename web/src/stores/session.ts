@@ -14,6 +14,11 @@ export const useSession = defineStore('session', () => {
   /** False until the server, or this tab, said who is there. */
   const known = ref(false)
 
+  /** How the season of a squad stands today, where one is set. */
+  function seasonOf(squad: string): string | undefined {
+    return user.value?.seasons.find((one) => one.squad === squad)?.words
+  }
+
   async function adopt(session: Session): Promise<void> {
     rememberCsrf(session.csrf)
     if (session.user !== null && session.deviceKey !== null) {
@@ -63,5 +68,5 @@ export const useSession = defineStore('session', () => {
     await look()
   }
 
-  return { user, demo, known, look, logIn, workIn, logOut }
+  return { seasonOf, user, demo, known, look, logIn, workIn, logOut }
 })

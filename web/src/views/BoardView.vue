@@ -24,8 +24,6 @@ const squads = computed(() => {
   return [...groups].sort(([one], [other]) => one.localeCompare(other))
 })
 
-const seasonOf = (squad: string) => session.user?.seasons.find((one) => one.squad === squad)?.words
-
 function load(): void {
   void attempt(async () => {
     board.value = await answerOf(api.GET('/api/board'))
@@ -53,7 +51,7 @@ onMounted(load)
     <section v-for="[squad, athletes] in squads" :key="squad" :aria-label="squad">
       <h2>
         {{ squad }}
-        <small v-if="seasonOf(squad)">{{ seasonOf(squad) }}</small>
+        <small v-if="session.seasonOf(squad)">{{ session.seasonOf(squad) }}</small>
       </h2>
       <div class="wide" role="region" :aria-label="`${squad}: who may play`" tabindex="0">
         <table>

@@ -26,7 +26,7 @@ const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const signing = ref(false)
 const session = useSession()
-const isStudent = computed(() => session.user?.answers !== true)
+const mayNotSign = computed(() => session.user?.answers !== true)
 const asked = computed(() => !!record.head?.askedAt)
 
 const assessment = computed(() => verdict.assessment!)
@@ -97,7 +97,7 @@ function print(): void {
         </RouterLink>
         <template v-if="!signed">
           <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
-          <button v-if="!isStudent" type="button" class="button main" @click="signing = true">Sign…</button>
+          <button v-if="!mayNotSign" type="button" class="button main" @click="signing = true">Sign…</button>
           <UiButton v-else kind="main" :disabled="asked" @click="ask">
             {{ asked ? 'Asked to be signed' : 'Ask for a signature' }}
           </UiButton>
@@ -224,7 +224,7 @@ function print(): void {
             <li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li>
           </ul>
         </section>
-        <LettersCard v-if="signed && !isStudent" :examination="id" />
+        <LettersCard v-if="signed && !mayNotSign" :examination="id" />
         <CopyText heading="Note for the letter" :text="assessment.plan.note" lines class="note" />
       </div>
     </div>

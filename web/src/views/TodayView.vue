@@ -114,8 +114,6 @@ function turnTo(other: number): void {
   void load()
 }
 
-const seasonOf = (squad: string) => session.user?.seasons.find((one) => one.squad === squad)?.words
-
 function sinceInjury(injuredOn: string | null): string {
   if (injuredOn === null) return 'came on without an injury'
   const days = Math.floor((Date.now() - Date.parse(injuredOn)) / 86_400_000)
@@ -231,7 +229,7 @@ onMounted(lookForUnsent)
       <div v-for="[squad, members] in squads" :key="squad" class="squad">
         <h3>
           {{ squad }}
-          <small v-if="seasonOf(squad)">{{ seasonOf(squad) }}</small>
+          <small v-if="session.seasonOf(squad)">{{ session.seasonOf(squad) }}</small>
         </h3>
         <ul>
           <li v-for="athlete in members" :key="athlete.id">
