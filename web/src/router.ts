@@ -3,8 +3,14 @@ import { useCatalogue } from './stores/catalogue'
 import { useSession } from './stores/session'
 import { hush } from './ui/telling'
 
-/** Screens on which a student has nothing to do. */
-const BEYOND_STUDENTS = ['import', 'letter', 'doctors']
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** Shown to whoever comes. */
+    open?: true
+    /** A screen on which nobody has anything to do who does not answer for what is entered. */
+    answers?: true
+  }
+}
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -54,15 +60,21 @@ export const router = createRouter({
           .catch(() => undefined),
     },
     { path: '/athletes/:id', name: 'athlete', component: () => import('./views/AthleteView.vue'), props: true },
-    { path: '/letters/:id', name: 'letter', component: () => import('./views/LetterView.vue'), props: true },
-    { path: '/doctors', name: 'doctors', component: () => import('./views/DoctorsView.vue') },
+    {
+      path: '/letters/:id',
+      name: 'letter',
+      component: () => import('./views/LetterView.vue'),
+      props: true,
+      meta: { answers: true },
+    },
+    { path: '/doctors', name: 'doctors', component: () => import('./views/DoctorsView.vue'), meta: { answers: true } },
     {
       path: '/examinations/:id/athlete',
       name: 'for-athlete',
       component: () => import('./views/ForAthleteView.vue'),
       props: true,
     },
-    { path: '/athletes', name: 'import', component: () => import('./views/ImportView.vue') },
+    { path: '/athletes', name: 'import', component: () => import('./views/ImportView.vue'), meta: { answers: true } },
     { path: '/knees/:id', name: 'course', component: () => import('./views/CourseView.vue'), props: true },
     { path: '/board', name: 'board', component: () => import('./views/BoardView.vue') },
     { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
@@ -82,6 +94,6 @@ router.beforeEach(async (to) => {
   if (to.meta.open || to.name === 'account') return true
   // Without the second factor that the team asks for nothing else is answered.
   if (session.user?.asksSecondFactor && !session.user.secondFactor) return { name: 'account' }
-  if (session.user?.role === 'student' && BEYOND_STUDENTS.includes(String(to.name))) return { name: 'today' }
-  return session.user?.role === 'coach' && to.name !== 'board' ? { name: 'board' } : true
+  if (session.user?.examines === false) return to.name === 'board' ? true : { name: 'board' }
+  return to.meta.answers && session.user?.answers === false ? { name: 'today' } : true
 })

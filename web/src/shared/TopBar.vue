@@ -22,7 +22,7 @@ const initials = computed(() =>
       <b>Gray Compass</b>
     </RouterLink>
     <nav aria-label="Main">
-      <RouterLink v-if="session.user?.role === 'coach'" :to="{ name: 'board' }">Who may play</RouterLink>
+      <RouterLink v-if="session.user?.examines === false" :to="{ name: 'board' }">Who may play</RouterLink>
       <template v-else>
         <RouterLink class="today" to="/">Today</RouterLink>
         <RouterLink :to="{ name: 'board' }">Board</RouterLink>

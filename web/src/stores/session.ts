@@ -5,7 +5,7 @@ import type { Credentials, Session } from '@/contract/types'
 import { clearShelf, closeVault, openVault } from '@/sync'
 
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
-const NAME = 'gray-compass:session/2'
+const NAME = 'gray-compass:session/3'
 
 /** Who is logged in. */
 export const useSession = defineStore('session', () => {

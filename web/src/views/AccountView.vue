@@ -84,7 +84,7 @@ onMounted(() => void session.look().catch(() => undefined))
       </div>
       <div class="side">
         <OpenSessions ref="sessions" />
-        <OwnCalendar v-if="session.user?.role !== 'coach'" />
+        <OwnCalendar v-if="session.user?.examines" />
       </div>
     </div>
   </SubjectPage>

@@ -15,7 +15,7 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 const session = useSession()
 const board = ref<Availability[] | null>(null)
 const { problem, attempt } = useDoing()
-const isCoach = computed(() => session.user?.role === 'coach')
+const examines = computed(() => session.user?.examines === true)
 const squads = computed(() => {
   const groups = new Map<string, Availability[]>()
   for (const one of board.value ?? []) {
@@ -46,7 +46,7 @@ onMounted(load)
     <UiWaiting v-else-if="!board" label="Loading the board" />
     <UiEmpty
       v-else-if="board.length === 0"
-      :say="isCoach ? 'Nobody whose knee was examined agreed to tell you yet.' : 'No examination is signed yet.'"
+      :say="examines ? 'No examination is signed yet.' : 'Nobody whose knee was examined agreed to tell you yet.'"
     />
     <section v-for="[squad, athletes] in squads" :key="squad" :aria-label="squad">
       <h2>
@@ -62,13 +62,13 @@ onMounted(load)
               <th scope="col">Not this</th>
               <th scope="col">This, yes</th>
               <th scope="col">Looked at again</th>
-              <th v-if="!isCoach" scope="col">Coach</th>
+              <th v-if="examines" scope="col">Coach</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="one in athletes" :key="one.athlete">
               <th scope="row">
-                <RouterLink v-if="!isCoach" :to="{ name: 'athlete', params: { id: one.athlete } }">
+                <RouterLink v-if="examines" :to="{ name: 'athlete', params: { id: one.athlete } }">
                   {{ one.name }}
                 </RouterLink>
                 <template v-else>{{ one.name }}</template>
@@ -80,7 +80,7 @@ onMounted(load)
               <td>{{ one.notThis.join(', ') }}</td>
               <td>{{ one.thisYes.join(', ') }}</td>
               <td class="number">{{ one.reviewOn ? day(one.reviewOn) : '' }}</td>
-              <td v-if="!isCoach">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
+              <td v-if="examines">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
             </tr>
           </tbody>
         </table>
@@ -88,7 +88,7 @@ onMounted(load)
     </section>
     <p v-if="board && board.length > 0" class="note">
       By what was signed last. Who is not named here has no signed examination{{
-        isCoach ? ', or did not agree to tell' : ''
+        examines ? '' : ', or did not agree to tell'
       }}.
     </p>
   </SubjectPage>
