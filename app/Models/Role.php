@@ -35,6 +35,12 @@ enum Role: string
         return $this === self::Lead || $this === self::Practitioner;
     }
 
+    /** Whether people, settings, the log and erasure are theirs. */
+    public function leads(): bool
+    {
+        return $this === self::Lead;
+    }
+
     /** Whether records are open to them at all. */
     public function examines(): bool
     {

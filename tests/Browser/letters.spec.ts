@@ -1,5 +1,13 @@
 import { type Page, expect, test } from '@playwright/test'
-import { consentAndClearGate, expectAccessible, expectNoSidewaysScroll, goTo, logIn, startExamination } from './person'
+import {
+  consentAndClearGate,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  goTo,
+  logIn,
+  pressOn,
+  startExamination,
+} from './person'
 
 /** From a signed examination to a letter that has left, and to the page that the athlete takes along. */
 async function signedLooseKnee(page: Page, athlete: string): Promise<string> {
@@ -139,14 +147,3 @@ test('two people in one letter, one of them without a mouse: neither overwrites 
   await pressOn(other, 'What it said before: 2')
   await expect(other.getByText('Theirs.')).toBeVisible()
 })
-
-/** With the keys alone: on to a button by its name, and pressed. */
-async function pressOn(page: Page, name: string): Promise<void> {
-  const button = page.getByRole('button', { name, exact: true })
-  await button.waitFor()
-  for (let steps = 0; steps < 60; steps++) {
-    if (await button.evaluate((one) => one === document.activeElement)) return page.keyboard.press('Enter')
-    await page.keyboard.press('Tab')
-  }
-  throw new Error(`${name} is not reached by the keys`)
-}

@@ -55,6 +55,22 @@ export async function goTo(page: Page, manoeuvre: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: manoeuvre })).toBeVisible()
 }
 
+/** With the keys alone: on to what has that name, from wherever they stand. */
+export async function reach(page: Page, role: 'button' | 'textbox', name: string | RegExp): Promise<void> {
+  const there = page.getByRole(role, { name, exact: true }).first()
+  await there.waitFor()
+  for (let steps = 0; steps < 90; steps++) {
+    if (await there.evaluate((one) => one === document.activeElement)) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`${String(name)} is not reached by the keys`)
+}
+
+export async function pressOn(page: Page, name: string | RegExp): Promise<void> {
+  await reach(page, 'button', name)
+  await page.keyboard.press('Enter')
+}
+
 /** Opens a list by its label and takes one of it. */
 export async function select(page: Page, label: string, option: string): Promise<void> {
   await page.getByRole('combobox', { name: label, exact: true }).click()

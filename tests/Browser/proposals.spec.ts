@@ -1,5 +1,5 @@
 import { type Browser, type Page, expect, test } from '@playwright/test'
-import { expectAccessible, expectNoSidewaysScroll, logIn, startExamination } from './person'
+import { expectAccessible, expectNoSidewaysScroll, logIn, pressOn, reach, startExamination } from './person'
 
 // A student proposes a result and what became of something; whoever answers for it takes one over and turns one down.
 test('what a student enters waits for somebody who answers for it', async ({ browser }: { browser: Browser }) => {
@@ -48,3 +48,31 @@ async function takeOver(page: Page, name: RegExp): Promise<void> {
   await page.getByRole('button', { name }).tap()
   await expect(page.getByText('Taken over; it stands as if you had entered it.')).toBeVisible()
 }
+
+test('proposing and deciding go by the keys alone', async ({ page, browser }) => {
+  const note = `Weigh him again ${Date.now()}`
+  await logIn(page, 'student@fenmoor.example')
+  await startExamination(page, 'Jonah Skelwith', 'right')
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Jonah Skelwith', exact: true }).press('Enter')
+  await reach(page, 'textbox', 'To do')
+  await page.keyboard.type(note)
+  await pressOn(page, 'Propose it')
+  await expect(page.getByText(note)).toBeVisible()
+
+  const lead = await (await browser.newContext()).newPage()
+  await logIn(lead)
+  await pressOn(lead, new RegExp(`^Turn down: ${note}`))
+  await expect(lead.getByLabel(/^Why, for Nell/)).toBeFocused()
+  await lead.keyboard.press('Escape')
+  await expect(lead.getByRole('dialog')).toHaveCount(0)
+  await expect(lead.getByRole('button', { name: new RegExp(`^Turn down: ${note}`) })).toBeFocused()
+  await lead.keyboard.press('Enter')
+  await expect(lead.getByLabel(/^Why, for Nell/)).toBeFocused()
+  await lead.keyboard.type('done on Monday')
+  await pressOn(lead, 'Turn it down')
+  await expect(lead.getByText(note)).toHaveCount(0)
+
+  await page.reload()
+  await expect(page.getByText('done on Monday')).toBeVisible()
+})

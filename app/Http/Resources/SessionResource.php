@@ -32,6 +32,7 @@ final class SessionResource extends JsonResource
                 'id' => $user->id,
                 'name' => $user->name,
                 'role' => $user->role()->value,
+                'leads' => $user->role()->leads(),
                 'examines' => $user->role()->examines(),
                 'answers' => $user->role()->answers(),
                 'team' => $user->present()->team->name,

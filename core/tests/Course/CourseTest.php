@@ -55,6 +55,7 @@ final class CourseTest extends TestCase
         yield 'within the error' => [Better::NearerZero, 7.0, 5.0, Change::AsBefore];
         yield 'beyond it' => [Better::NearerZero, 7.0, 4.9, Change::Better];
         yield 'past zero, and as far on the other side' => [Better::NearerZero, 3.0, -4.0, Change::Worse];
+        yield 'past zero, and just as far on the other side' => [Better::NearerZero, 3.0, -3.0, Change::Worse];
         yield 'more bend' => [Better::More, 100.0, 120.0, Change::Better];
         yield 'less bend' => [Better::More, 120.0, 100.0, Change::Worse];
         yield 'less pain' => [Better::Less, 7.0, 3.0, Change::Better];
@@ -72,6 +73,8 @@ final class CourseTest extends TestCase
     public function test_a_chance_has_changed_where_the_doubt_of_the_earlier_visit_does_not_cover_it(): void
     {
         self::assertSame(Change::AsBefore, Change::ofChance(0.6, 0.4, 0.8, 0.45));
+        self::assertSame(Change::AsBefore, Change::ofChance(0.6, 0.4, 0.8, 0.4), 'the ends belong to the doubt');
+        self::assertSame(Change::AsBefore, Change::ofChance(0.6, 0.4, 0.8, 0.8), 'the ends belong to the doubt');
         self::assertSame(Change::MoreLikely, Change::ofChance(0.6, 0.4, 0.8, 0.85));
         self::assertSame(Change::LessLikely, Change::ofChance(0.6, 0.4, 0.8, 0.1));
         self::assertSame(['as before', 'better', 'worse', 'more likely', 'less likely'], array_map(static fn (Change $one): string => $one->label(), Change::cases()));

@@ -1428,6 +1428,8 @@ export interface components {
                 id: string;
                 name: string;
                 role: components["schemas"]["Role"];
+                /** @description people, settings, the log and erasure are theirs */
+                leads: boolean;
                 /** @description records are open to them; to others only who may play */
                 examines: boolean;
                 /** @description signs, enters results and closes what is due; whoever does not proposes */

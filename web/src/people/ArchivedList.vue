@@ -46,12 +46,7 @@ onMounted(load)
         <span>{{ one.name }}, {{ one.squad }}</span>
         <span v-if="session.user?.answers === true" class="beside">
           <UiButton :disabled="busy" :aria-label="`Take back ${one.name}`" @click="restore(one.id)">Take back</UiButton>
-          <UiButton
-            v-if="session.user?.role === 'lead'"
-            kind="quiet"
-            :aria-label="`Erase ${one.name}`"
-            @click="erasing = one"
-          >
+          <UiButton v-if="session.user?.leads" kind="quiet" :aria-label="`Erase ${one.name}`" @click="erasing = one">
             Erase
           </UiButton>
         </span>

@@ -28,7 +28,7 @@ const initials = computed(() =>
         <RouterLink :to="{ name: 'board' }">Board</RouterLink>
         <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
       </template>
-      <template v-if="session.user?.role === 'lead'">
+      <template v-if="session.user?.leads">
         <RouterLink :to="{ name: 'team' }">Team</RouterLink>
         <RouterLink :to="{ name: 'deeds' }">Log</RouterLink>
       </template>
@@ -99,6 +99,7 @@ nav a.router-link-exact-active {
     display: none;
   }
   /* A link keeps its name where there is no room to show it. */
+  .home b,
   .whole {
     position: absolute;
     width: 1px;
@@ -125,14 +126,6 @@ nav a.router-link-exact-active {
   }
 }
 @media (--phone) {
-  .home b {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
-    white-space: nowrap;
-  }
   .today {
     display: none;
   }

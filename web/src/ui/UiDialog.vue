@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElDialog } from 'element-plus/es/components/dialog/index.mjs'
 import 'element-plus/es/components/dialog/style/css'
-import { onMounted, ref } from 'vue'
+import { onMounted, ref, useTemplateRef } from 'vue'
 import UiButton from './UiButton.vue'
 import { untellHeader, useOverlay } from './overlays'
 
@@ -17,6 +17,20 @@ function hide(): void {
   shown.value = false
 }
 onMounted(untellHeader)
+
+const WRITTEN_IN = 'textarea, input:not([type]), input[type=text], input[type=email], input[type=password]'
+const body = useTemplateRef<HTMLElement>('body')
+
+/**
+ * Where there are keys, what begins with a line to write is written into at once; a finger looks first. The library
+ * goes to the dialog as a whole after telling that it is open, so this waits a frame.
+ */
+function beginWriting(): void {
+  requestAnimationFrame(() => {
+    const first = body.value?.querySelector<HTMLElement>('input, textarea, select, button')
+    if (first?.matches(WRITTEN_IN) && !matchMedia('(pointer: coarse)').matches) first.focus()
+  })
+}
 </script>
 
 <template>
@@ -31,6 +45,7 @@ onMounted(untellHeader)
     :before-close="hide"
     @opened="untellHeader"
     @open="untellHeader"
+    @open-auto-focus="beginWriting"
     @closed="emit('close')"
   >
     <template #header="{ titleId }">
@@ -39,7 +54,7 @@ onMounted(untellHeader)
         <UiButton kind="quiet" aria-label="Close" @click="hide">✕</UiButton>
       </div>
     </template>
-    <div class="body">
+    <div ref="body" class="body">
       <slot :close="hide" />
     </div>
   </ElDialog>

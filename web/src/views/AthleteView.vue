@@ -164,7 +164,7 @@ watch(() => props.id, load)
           <p v-if="keepsLists" class="actions">
             <UiButton @click="open = 'edit'">Change</UiButton>
             <UiButton kind="quiet" @click="open = 'archive'">Put away</UiButton>
-            <template v-if="session.user?.role === 'lead'">
+            <template v-if="session.user?.leads">
               <a class="button quiet" :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along</a>
               <UiButton kind="quiet" @click="open = 'erase'">Erase</UiButton>
             </template>

@@ -160,7 +160,7 @@ onMounted(lookForUnsent)
         <h2 class="title">{{ keepsLists ? 'Proposed by students' : 'Proposed by you' }}</h2>
         <ProposalList :proposals="today.proposals" named @changed="load" />
       </div>
-      <ToErase v-if="session.user?.role === 'lead' && today" />
+      <ToErase v-if="session.user?.leads && today" />
       <h1 id="unfinished">To go on with</h1>
       <UiAlert v-if="problem" :say="problem">
         <UiButton @click="load">Try again</UiButton>
@@ -245,9 +245,7 @@ onMounted(lookForUnsent)
       </div>
       <p v-if="keepsLists && today && typed === ''" class="lists">
         <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
-        <a v-if="session.user?.role === 'lead'" class="button quiet" href="/api/athletes.csv" download>
-          Take the lists along
-        </a>
+        <a v-if="session.user?.leads" class="button quiet" href="/api/athletes.csv" download>Take the lists along</a>
       </p>
       <ArchivedList v-if="today && typed === ''" :key="today.total" @restored="load" />
       <UiPages
