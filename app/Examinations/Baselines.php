@@ -16,14 +16,37 @@ use Illuminate\Database\Eloquent\Builder;
 /** Visits of an athlete while both knees are sound. */
 final class Baselines
 {
-    /** The last one that may still be compared with on a day: signed, and not too old. */
+    /** The last one that may still be compared with on a day. */
     public static function latest(string $athlete, CarbonImmutable $day): ?Examination
     {
-        return Examination::query()->withoutGlobalScope(StudentScope::class)->standing()
+        return self::comparable(Examination::query(), $day)
             ->whereHas('episode', static fn (Builder $episode): Builder => $episode
                 ->where('athlete_id', $athlete)->where('is_baseline', true))
-            ->whereBetween('examined_at', [$day->startOfDay()->subDays(KneeBaseline::MOST_DAYS), $day])
             ->orderByDesc('examined_at')->first();
+    }
+
+    /**
+     * Of these athletes those who have none that may be compared with on a day.
+     *
+     * @param  Builder<Athlete>  $athletes
+     */
+    public static function lacking(Builder $athletes, CarbonImmutable $day): void
+    {
+        $athletes->whereDoesntHave('episodes', static fn (Builder $story): Builder => $story
+            ->where('is_baseline', true)
+            ->whereHas('examinations', static fn (Builder $visits): Builder => self::comparable($visits, $day)));
+    }
+
+    /**
+     * Signed, and not too old.
+     *
+     * @param  Builder<Examination>  $visits
+     * @return Builder<Examination>
+     */
+    private static function comparable(Builder $visits, CarbonImmutable $day): Builder
+    {
+        return $visits->withoutGlobalScope(StudentScope::class)->standing()
+            ->whereBetween('examined_at', [$day->startOfDay()->subDays(KneeBaseline::MOST_DAYS), $day]);
     }
 
     /** All of an athlete's stand in one story. Its side says nothing: the knees of it are both sound. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Examinations\Baselines;
 use App\Models\Athlete;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
@@ -15,6 +16,7 @@ use App\Tasks\Tasks;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Facades\Date;
 
 /** What a practitioner sees first: what is unfinished, who was seen lately, and a page of the team's athletes. */
 final readonly class Today
@@ -48,15 +50,18 @@ final readonly class Today
 
     /**
      * @param  int  $unfinished  so many at most
+     * @param  bool  $lacking  only athletes without a baseline to compare with
      */
-    public static function of(User $user, string $search, int $page, int $unfinished = self::UNFINISHED_SHOWN): self
-    {
+    public static function of(
+        User $user, string $search, int $page, int $unfinished = self::UNFINISHED_SHOWN, bool $lacking = false,
+    ): self {
         return new self(
             self::newest(self::unfinished($user), $unfinished),
             self::unfinished($user)->count(),
             self::newest(Examination::query()->where('status', ExaminationStatus::Signed), self::SEEN_SHOWN),
             Athlete::query()
                 ->called($search)
+                ->when($lacking, static fn (Builder $all) => Baselines::lacking($all, Date::now()))
                 ->orderBy('squad')
                 ->orderBy('number')
                 ->paginate(self::ATHLETES_A_PAGE, page: $page),

@@ -14,9 +14,10 @@ test('a baseline is taken in its own route, weighs nothing, and stands faintly o
   page,
 }) => {
   await logIn(page)
+  await page.getByRole('button', { name: 'Without a baseline' }).click()
+  const without = page.getByText('have no signed one of the last two years')
+  const before = parseInt((await without.textContent()) ?? '', 10)
   await page.getByRole('button', { name: 'Examine Una Blackstone' }).click()
-  await page.getByRole('combobox', { name: 'Which route?' }).click()
-  await page.getByRole('option', { name: /^Baseline/ }).click()
   await expect(page.getByRole('button', { name: 'left knee hurt' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Start the baseline' }).click()
   await expect(page.getByRole('heading', { name: 'Not weighed', exact: true })).toBeVisible()
@@ -40,6 +41,10 @@ test('a baseline is taken in its own route, weighs nothing, and stands faintly o
   await expect(page.getByText(/signed by Ada Thornquist/)).toBeVisible()
 
   await page.goto('/')
+  await page.getByRole('button', { name: 'Without a baseline' }).click()
+  await expect(without).toContainText(`${before - 1} have`)
+  await expect(page.getByRole('button', { name: 'Examine Una Blackstone' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Without a baseline' }).click()
   await startExamination(page, 'Una Blackstone', 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Flexion range')

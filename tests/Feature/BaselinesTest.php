@@ -72,6 +72,22 @@ final class BaselinesTest extends FeatureTestCase
         self::assertSame($draft, Examination::query()->findOrFail($this->begun('left'))->baseline_id);
     }
 
+    public function test_before_a_season_one_sees_who_has_none_to_be_compared_with(): void
+    {
+        $other = $this->athleteOf($this->user);
+        $ids = fn (string $more = ''): array => collect($this->getJson("/api/today?lacking=baseline{$more}")->assertOk()
+            ->json('athletes'))->pluck('id')->sort()->values()->all();
+        self::assertSame(collect([$this->athlete->id, $other->id])->sort()->values()->all(), $ids());
+        $draft = $this->start('left', 'baseline', null)->json('id');
+        self::assertContains($this->athlete->id, $ids(), 'before it is signed it is none');
+        $this->postJson("/api/examinations/{$draft}/signature", $this->seen((string) $draft))->assertOk();
+        self::assertSame([$other->id], $ids());
+        $this->travelTo('2028-03-10 09:00:00');
+        $this->actingAs($this->user->refresh());
+        self::assertContains($this->athlete->id, $ids(), 'after two years it is none any more');
+        $this->getJson('/api/today?lacking=number')->assertStatus(422)->assertJsonPath('error.path', 'lacking');
+    }
+
     public function test_a_baseline_has_no_injury_no_hurt_side_and_a_story_of_its_own(): void
     {
         $this->start('left', 'baseline', 3)->assertStatus(422)->assertJsonPath('error.path', 'daysSinceInjury');

@@ -16,7 +16,7 @@ final class TodayController
     public function __invoke(TodayRequest $request, #[CurrentUser] User $user): TodayResource
     {
         return new TodayResource(Today::of(
-            $user, $request->search(), $request->page(), $request->unfinished(),
+            $user, $request->search(), $request->page(), $request->unfinished(), $request->lacking(),
         ));
     }
 }

@@ -18,6 +18,7 @@ final class TodayRequest extends FormRequest
         return [
             'search' => ['sometimes', 'nullable', 'string', 'max:60'],
             'unfinished' => ['sometimes', 'integer', 'min:0', 'max:1000'],
+            'lacking' => ['sometimes', 'in:baseline'],
             'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
         ];
     }
@@ -32,6 +33,12 @@ final class TodayRequest extends FormRequest
     public function unfinished(): int
     {
         return $this->integer('unfinished', Today::UNFINISHED_SHOWN);
+    }
+
+    /** Only those without a baseline to compare with. */
+    public function lacking(): bool
+    {
+        return $this->has('lacking');
     }
 
     public function page(): int

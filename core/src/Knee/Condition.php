@@ -37,11 +37,6 @@ enum Condition: string
         return \in_array($this, [self::Acl, self::Pcl, self::Plc, self::Mcl, self::Lcl], true);
     }
 
-    public function isMeniscus(): bool
-    {
-        return $this === self::MedialMeniscus || $this === self::LateralMeniscus;
-    }
-
     /** Something torn or loose, not only painful. */
     public function isStructural(): bool
     {

@@ -123,6 +123,9 @@ final class CatalogueTest extends TestCase
         self::assertSame(['fullBendReached', 'fullExtensionReached', 'relaxed'], $mcmurray['checks']);
         self::assertSame('rotation', $mcmurray['fields'][0]['inner'][0]['name']);
         self::assertSame('McMurray', $mcmurray['card']['name']);
+        self::assertNull($mcmurray['tick'], 'no single check decides whether it counts');
+        $lachman = $written['manoeuvres'][array_search('lachman', array_column($written['manoeuvres'], 'id'), true)];
+        self::assertSame('hamstringsRelaxed', $lachman['tick']);
         $settings = (new Figures)->baseline()->settingLabels();
         self::assertSame('acute_trauma', $settings[0]['id']);
         self::assertCount(6, $settings);

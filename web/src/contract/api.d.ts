@@ -8841,6 +8841,8 @@ export interface operations {
                 search?: string;
                 /** @description so many unfinished examinations at most */
                 unfinished?: number;
+                /** @description only athletes who have no signed baseline of the last two years */
+                lacking?: "baseline";
                 page?: number;
             };
             header?: never;

@@ -9,7 +9,14 @@ import { useCatalogue } from '@/stores/catalogue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 
-const props = defineProps<{ athlete: AthleteSummary }>()
+const props = withDefaults(
+  defineProps<{
+    athlete: AthleteSummary
+    /** The route that stands chosen at first. */
+    on?: Itinerary['id']
+  }>(),
+  { on: 'clinic_core' },
+)
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const AGAIN_SHOWN = 3
@@ -36,7 +43,7 @@ function keyOf(start: object): string {
 
 const since = ref('today')
 const exactDays = ref<number | null>(0)
-const route = ref<Itinerary['id']>('clinic_core')
+const route = ref(props.on)
 const catalogue = useCatalogue()
 /** Nothing is hurt: neither the day nor the side is asked for. */
 const isBaseline = computed(() => catalogue.catalogue?.routes.find(({ id }) => id === route.value)?.isBaseline === true)

@@ -33,6 +33,8 @@ const problem = ref('')
 const search = ref('')
 const typed = refDebounced(search, TYPING_MS)
 const page = ref(1)
+/** Before a season: only who could not be compared with a sound knee of their own. */
+const lacking = ref(false)
 const MOST_UNFINISHED = 1000
 const unfinished = ref<number | undefined>()
 const adding = ref(false)
@@ -72,11 +74,16 @@ async function load(): Promise<void> {
   const mine = ++asked
   try {
     // Whoever looks for an athlete has the other lists on screen already.
-    const kept = typed.value === '' ? null : today.value
-    const query = { search: typed.value, page: page.value, unfinished: kept === null ? unfinished.value : 0 }
+    const kept = typed.value === '' && !lacking.value ? null : today.value
+    const query = {
+      search: typed.value,
+      lacking: lacking.value ? ('baseline' as const) : undefined,
+      page: page.value,
+      unfinished: kept === null ? unfinished.value : 0,
+    }
     const ask = () => answerOf(api.GET('/api/today', { params: { query } }))
     // The list as it stands at the beginning is kept; a search needs the server.
-    const isPlain = query.search === '' && query.page === 1 && query.unfinished === undefined
+    const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
     const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
     if (mine !== asked) return
     today.value =
@@ -99,7 +106,7 @@ async function load(): Promise<void> {
   }
 }
 
-watch(typed, () => {
+watch([typed, lacking], () => {
   page.value = 1
   void load()
 })
@@ -218,11 +225,25 @@ onMounted(lookForUnsent)
         </label>
         <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
       </header>
+      <p v-if="keepsLists" class="lists without">
+        <button class="choice" type="button" :aria-pressed="lacking" @click="lacking = !lacking">
+          Without a baseline
+        </button>
+        <span v-if="lacking && today" class="quiet-text" role="status">
+          {{ today.total }} {{ today.total === 1 ? 'has' : 'have' }} no signed one of the last two years
+        </span>
+      </p>
       <UiEmpty
         v-if="today && today.total === 0"
-        :say="typed === '' ? 'No athletes yet.' : `Nobody is called “${typed}” here.`"
+        :say="
+          lacking
+            ? 'Nobody here is without one.'
+            : typed === ''
+              ? 'No athletes yet.'
+              : `Nobody is called “${typed}” here.`
+        "
       >
-        <UiButton v-if="keepsLists" @click="add">
+        <UiButton v-if="keepsLists && !lacking" @click="add">
           {{ typed === '' ? 'Add the first' : `Add “${typed}”` }}
         </UiButton>
       </UiEmpty>
@@ -243,11 +264,11 @@ onMounted(lookForUnsent)
           </li>
         </ul>
       </div>
-      <p v-if="keepsLists && today && typed === ''" class="lists">
+      <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
         <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
         <a v-if="session.user?.leads" class="button quiet" href="/api/athletes.csv" download>Take the lists along</a>
       </p>
-      <ArchivedList v-if="today && typed === ''" :key="today.total" @restored="load" />
+      <ArchivedList v-if="today && typed === '' && !lacking" :key="today.total" @restored="load" />
       <UiPages
         v-if="today && today.pages > 1"
         label="Pages of athletes"
@@ -258,7 +279,13 @@ onMounted(lookForUnsent)
     </section>
   </main>
   <AthleteDialog v-if="adding" :name="typed" @close="adding = false" @saved="added" />
-  <StartDialog v-if="starting" :athlete="starting" @close="starting = null" @started="begin" />
+  <StartDialog
+    v-if="starting"
+    :athlete="starting"
+    :on="lacking ? 'baseline' : undefined"
+    @close="starting = null"
+    @started="begin"
+  />
 </template>
 
 <style scoped>
@@ -328,10 +355,18 @@ onMounted(lookForUnsent)
   font-size: var(--type-small);
 }
 .all header {
-  display: grid;
-  grid-template-columns: 1fr 240px auto;
+  display: flex;
   gap: 10px;
   align-items: center;
+  margin-bottom: 8px;
+}
+.all header h2 {
+  flex: 1;
+}
+.all header label {
+  flex: 0 1 240px;
+}
+.without {
   margin-bottom: 8px;
 }
 .all h2 {
@@ -340,7 +375,8 @@ onMounted(lookForUnsent)
 .lists {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  align-items: center;
+  gap: 4px 10px;
 }
 .squad {
   display: grid;
@@ -388,8 +424,12 @@ onMounted(lookForUnsent)
 }
 @media (--phone) {
   .all header {
-    grid-template-columns: 1fr;
+    flex-direction: column;
+    align-items: stretch;
     gap: 8px;
+  }
+  .all header label {
+    flex: none;
   }
   .squad {
     grid-template-columns: 1fr;
