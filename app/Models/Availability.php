@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Secrets\HoldsSealed;
 use App\Secrets\Sealed;
 use App\Secrets\SealedByAthlete;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,7 +18,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $side left or right
  * @property string $examination_id
  * @property array{status: string, notThis: list<string>, thisYes: list<string>, coachMayKnow: bool} $content encrypted at rest
- * @property CarbonImmutable|null $review_on when the knee is looked at again
  * @property Athlete $athlete
  */
 #[ScopedBy(TeamScope::class)]
@@ -30,9 +28,9 @@ final class Availability extends Model implements HoldsSealed
 
     protected $table = 'availabilities';
 
-    protected $fillable = ['team_id', 'athlete_id', 'side', 'examination_id', 'content', 'review_on'];
+    protected $fillable = ['team_id', 'athlete_id', 'side', 'examination_id', 'content'];
 
-    protected $casts = ['content' => Sealed::class.':array', 'review_on' => 'date'];
+    protected $casts = ['content' => Sealed::class.':array'];
 
     /**
      * @return BelongsTo<Athlete, $this>

@@ -54,6 +54,12 @@ final class Task extends Model implements HoldsSealed
         'due_from' => 'date', 'due_on' => 'date', 'closed_at' => 'datetime',
     ];
 
+    /** Whether the last day for it is over, and nothing came of it yet. */
+    public function isOverdue(CarbonImmutable $today): bool
+    {
+        return ! $this->state->isClosed() && $this->due_on?->isBefore($today) === true;
+    }
+
     /**
      * @return BelongsTo<Examination, $this>
      */

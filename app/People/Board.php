@@ -6,7 +6,11 @@ namespace App\People;
 
 use App\Models\Availability;
 use App\Models\Examination;
+use App\Models\StudentScope;
+use App\Models\Task;
 use App\Models\User;
+use App\Tasks\TaskKind;
+use App\Tasks\TaskState;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use Illuminate\Support\Collection;
@@ -25,8 +29,6 @@ final class Board
     public static function keep(Examination $examination, Assessment $assessment): void
     {
         $plan = $assessment->plan;
-        $again = $plan->lookAgain;
-        $days = $again === null ? null : $again->from ?? $again->to;
         $knee = ['athlete_id' => $examination->episode->athlete_id, 'side' => $examination->episode->hurt_side->value];
         if ($examination->episode->is_baseline && ! self::isWorse($plan->availability->status, $knee)) {
             return;
@@ -43,7 +45,6 @@ final class Board
                 // What is said to the coach is empty where nobody agreed to it.
                 'coachMayKnow' => $assessment->words->forCoach !== '',
             ],
-            'review_on' => $days === null ? null : $examination->examined_at->startOfDay()->addDays($days),
         ]);
     }
 
@@ -69,13 +70,28 @@ final class Board
     public static function for(User $user): array
     {
         $seesAll = $user->role()->examines();
+        $knees = Availability::query()->has('athlete')->with('athlete')->get()->groupBy('athlete_id');
+        $reviews = self::reviews(array_values($knees->keys()->all()));
 
-        return array_values(Availability::query()->has('athlete')->with('athlete')->get()
-            ->groupBy('athlete_id')
-            ->map(self::told(...))
+        return array_values($knees
+            ->map(static fn (Collection $both, string $athlete): array => self::told($both, $reviews->get($athlete)))
             ->filter(static fn (array $one): bool => $seesAll || $one['coachMayKnow'])
             ->sortBy(static fn (array $one): string => "{$one['squad']} {$one['name']}")
             ->all());
+    }
+
+    /**
+     * When they are looked at again, by what is due: it is moved there, and done.
+     *
+     * @param  list<string>  $athletes  ids
+     * @return Collection<array-key, Task> the first one of each
+     */
+    private static function reviews(array $athletes): Collection
+    {
+        return Task::query()->withoutGlobalScope(StudentScope::class)
+            ->where('kind', TaskKind::LookAgain)->where('state', TaskState::Open)->whereIn('athlete_id', $athletes)
+            ->orderByRaw('coalesce(due_from, due_on) is null, coalesce(due_from, due_on)')->get()
+            ->unique('athlete_id')->keyBy('athlete_id')->toBase();
     }
 
     /**
@@ -84,7 +100,7 @@ final class Board
      * @param  Collection<int, Availability>  $knees  of one athlete, at least one
      * @return array{squad: string, name: string, coachMayKnow: bool, ...}
      */
-    private static function told(Collection $knees): array
+    private static function told(Collection $knees, ?Task $review): array
     {
         $athlete = $knees->firstOrFail()->athlete;
         $contents = array_values($knees->map(static fn (Availability $one): array => $one->content)->all());
@@ -102,7 +118,6 @@ final class Board
         ));
         $isOut = $worst === AvailabilityStatus::Out;
         $allowed = array_column($limited, 'thisYes');
-        $reviews = $knees->map(static fn (Availability $one): ?string => $one->review_on?->toDateString())->filter();
 
         return [
             'athlete' => $athlete->id,
@@ -114,7 +129,11 @@ final class Board
             'label' => $worst->label(),
             'notThis' => $isOut ? [] : array_values(array_unique(array_merge(...array_column($limited, 'notThis')))),
             'thisYes' => $isOut || $allowed === [] ? [] : array_values(array_intersect(...$allowed)),
-            'reviewOn' => $reviews->min(),
+            'review' => $review === null ? null : [
+                'from' => $review->due_from?->toDateString(),
+                'by' => $review->due_on?->toDateString(),
+                'isOverdue' => $review->isOverdue(Date::today()),
+            ],
             // What was agreed for a time is over with it.
             'coachMayKnow' => $athlete->coachIsTold(Date::now()) !== false
                 && ! \in_array(false, array_column($contents, 'coachMayKnow'), true),

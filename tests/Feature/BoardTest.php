@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use App\Models\Athlete;
 use App\Models\Availability;
 use App\Models\Role;
+use App\Models\Task;
 use App\Models\User;
+use App\Tasks\TaskKind;
 use Illuminate\Support\Facades\DB;
 
 /** Who may play, as the team and its coach see it. */
@@ -55,6 +57,28 @@ final class BoardTest extends FeatureTestCase
         $this->actingAs($coach->refresh())->getJson('/api/board')->assertJsonCount(0);
         $this->actingAs($user->refresh())->getJson('/api/board')->assertJsonPath('0.coachMayKnow', false);
         $this->getJson('/api/today?search=cadets')->assertJsonPath('athletes.0.id', $athlete->id);
+    }
+
+    public function test_when_a_knee_is_looked_at_again_follows_what_is_due(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        $user = $this->member();
+        $this->signed($user, ['consentGiven' => true, 'coachMayKnow' => true]);
+        $coach = User::factory()->memberOf($user->present()->team, Role::Coach)->create();
+        $task = Task::query()->where('kind', TaskKind::LookAgain)->firstOrFail();
+        $this->getJson('/api/board')->assertJsonPath('0.review', [
+            'from' => $task->due_from?->toDateString(), 'by' => $task->due_on?->toDateString(), 'isOverdue' => false,
+        ]);
+        $this->putJson("/api/tasks/{$task->id}", ['state' => 'open', 'dueOn' => '2026-06-20'])->assertOk();
+        $this->actingAs($coach)->getJson('/api/board')
+            ->assertJsonPath('0.review', ['from' => '2026-06-20', 'by' => '2026-06-20', 'isOverdue' => false]);
+        $this->travelTo('2026-06-21 09:00:00');
+        $this->actingAs($coach->refresh())->getJson('/api/board')->assertJsonPath('0.review.isOverdue', true);
+        $student = User::factory()->memberOf($user->present()->team, Role::Student)->create();
+        $this->actingAs($student)->getJson('/api/board')->assertJsonPath('0.review.by', '2026-06-20');
+        $this->actingAs($user->refresh())
+            ->putJson("/api/tasks/{$task->id}", ['state' => 'let_go', 'note' => 'moved away'])->assertOk();
+        $this->getJson('/api/board')->assertJsonPath('0.review', null);
     }
 
     public function test_the_last_word_stands_and_who_is_put_away_is_off_the_board(): void

@@ -65,7 +65,7 @@ final class TaskResource extends JsonResource
             $this->resource->state === TaskState::Sent => 'awaited',
             ($this->resource->due_from ?? $by)?->isAfter($today->addDays(Tasks::AHEAD)) === true => 'later',
             $by === null => 'week',
-            $by->isBefore($today) => 'overdue',
+            $this->resource->isOverdue($today) => 'overdue',
             $by->isSameDay($today) => 'today',
             default => 'week',
         };

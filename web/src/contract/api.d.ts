@@ -2092,8 +2092,14 @@ export interface components {
             label: string;
             notThis: string[];
             thisYes: string[];
-            /** Format: date */
-            reviewOn: string | null;
+            /** @description when they are looked at again, by what is due; null where nothing is */
+            review: {
+                /** Format: date */
+                from: string | null;
+                /** Format: date */
+                by: string | null;
+                isOverdue: boolean;
+            } | null;
             coachMayKnow: boolean;
         };
         Similar: {

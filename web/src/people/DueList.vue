@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, reactive, ref } from 'vue'
 import type { Task } from '@/contract/types'
-import { day } from '@/shared/dates'
+import { span } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
 
 /** What is due, by when it is; each opens with what can be done about it. */
@@ -37,11 +37,6 @@ function shownOf({ id, tasks }: { id: Task['when']; tasks: Task[] }): Task[] {
   return whole.has(id) || id === 'overdue' || id === 'today' ? tasks : tasks.slice(0, FIRST)
 }
 
-function whenDue({ dueFrom, dueOn }: Task): string {
-  if (dueOn === null) return dueFrom === null ? '' : `from ${day(dueFrom)}`
-  return dueFrom !== null && dueFrom !== dueOn ? `${day(dueFrom)} to ${day(dueOn)}` : `by ${day(dueOn)}`
-}
-
 function changed(): void {
   open.value = null
   result.value = null
@@ -72,7 +67,7 @@ function examine(task: Task): void {
         <button class="task" type="button" @click="open = task">
           <b v-if="task.athlete">{{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}</b>
           <span>{{ task.reason }}</span>
-          <small class="number">{{ whenDue(task) }}</small>
+          <small class="number">{{ span(task.dueFrom, task.dueOn) }}</small>
         </button>
         <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">Result came</UiButton>
       </li>

@@ -19,6 +19,12 @@ export function moment(iso: string): string {
   return MOMENT.format(new Date(iso))
 }
 
+/** From when until when, or by when alone. */
+export function span(from: string | null, by: string | null): string {
+  if (by === null) return from === null ? '' : `from ${day(from)}`
+  return from !== null && from !== by ? `${day(from)} to ${day(by)}` : `by ${day(by)}`
+}
+
 /** A day of any year. */
 export function day(iso: string): string {
   return DAY.format(new Date(iso))

@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Availability } from '@/contract/types'
 import SubjectPage from '@/shared/SubjectPage.vue'
-import { day } from '@/shared/dates'
+import { span } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -79,7 +79,10 @@ onMounted(load)
               </td>
               <td>{{ one.notThis.join(', ') }}</td>
               <td>{{ one.thisYes.join(', ') }}</td>
-              <td class="number">{{ one.reviewOn ? day(one.reviewOn) : '' }}</td>
+              <td class="number">
+                <b v-if="one.review?.isOverdue">Overdue:</b>
+                {{ one.review ? span(one.review.from, one.review.by) : '' }}
+              </td>
               <td v-if="examines">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
             </tr>
           </tbody>
