@@ -26,6 +26,19 @@ enum SectionName: string
         'otherKneeReliable', 'firstImpression', 'schools',
     ];
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::Frame => 'setting and route',
+            self::Opening => 'before hands-on',
+            self::Episode => 'how it happened',
+            self::History => 'story',
+            self::Safety => 'safety gate',
+            self::EarlierFinding => 'what others found',
+            self::PulseChecks => 'pulse of the foot',
+        };
+    }
+
     /** Whether it is kept as a list of entries. */
     public function isList(): bool
     {

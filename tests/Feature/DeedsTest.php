@@ -8,6 +8,8 @@ use App\Audit\Chain;
 use App\Audit\Deed;
 use App\Audit\Verifier;
 use App\Audit\What;
+use App\Audit\Wording;
+use App\Examinations\SectionName;
 use App\Models\Assessment;
 use App\Models\Examination;
 use App\Models\Finding;
@@ -215,6 +217,18 @@ final class DeedsTest extends FeatureTestCase
         self::assertSame('id,at,who,what,about,subject,detail,address', $lines[0]);
         self::assertCount(1 + Deed::query()->where('subject', $id)->count(), $lines);
         self::assertStringContainsString("'=Bo", $table);
+    }
+
+    public function test_a_part_is_read_by_its_name_and_what_only_the_command_checks_is_not_told(): void
+    {
+        $words = app(Wording::class);
+        self::assertSame('Lachman, left, version 2', $words->of(['part' => 'lachman:left', 'version' => 2]));
+        self::assertSame('safety gate, version 1', $words->of(['part' => 'safety', 'version' => 1]));
+        self::assertSame('once_known, right', $words->of(['part' => 'once_known:right']), 'of a catalogue that was');
+        self::assertSame('gate not answered', $words->of(['gate' => false, 'digest' => 'abc', 'document' => 'def']));
+        foreach (SectionName::cases() as $part) {
+            self::assertStringNotContainsString('_', $part->label());
+        }
     }
 
     public function test_a_student_changes_what_they_entered_and_nothing_of_others(): void

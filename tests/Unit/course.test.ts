@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { figure, optionsOf, told } from '../../web/src/charts/options'
+import { figure, optionsOf, roundScale, told } from '../../web/src/charts/options'
 import { chances, highest, measures } from '../../web/src/charts/series'
 import type { Course } from '../../web/src/contract/types'
 
@@ -66,14 +66,20 @@ describe('the curves of a knee', () => {
   })
 
   it('leave room for the error of the hand, and stand between 0 and 100 for chances', () => {
-    type Axis = { min: (of: object) => number; max: (of: object) => number }
-    const axis = optionsOf(measures(COURSE)[0]!, INKS).yAxis as Axis
-    expect([axis.min({ min: 2, max: 7 }), axis.max({ min: 2, max: 7 })]).toEqual([0, 7])
+    expect(optionsOf(measures(COURSE)[0]!, INKS).yAxis).toMatchObject({ min: 0, max: 8, interval: 2 })
     expect(optionsOf(chances(COURSE)[0]!, INKS).yAxis).toMatchObject({ min: 0, max: 100 })
     const alone = optionsOf({ ...measures(COURSE)[1]!, span: ['2026-05-01', '2026-05-01'] }, INKS).xAxis as {
       min: number
       max: number
     }
     expect((alone.min + alone.max) / 2).toBe(Date.parse('2026-05-01'))
+  })
+
+  it('stand on round figures, and below nothing only where a difference can', () => {
+    expect(roundScale([112, 128, 140, 135, 145])).toEqual({ min: 110, max: 150, interval: 10 })
+    expect(roundScale([1, 0.5, 0, -0.5])).toEqual({ min: 0, max: 1, interval: 1 })
+    expect(roundScale([3])).toEqual({ min: 3, max: 4, interval: 1 })
+    expect(roundScale([0, 0, -2, 2], true)).toEqual({ min: -2, max: 2, interval: 1 })
+    expect(roundScale([-12, 3], true)).toEqual({ min: -15, max: 5, interval: 5 })
   })
 })

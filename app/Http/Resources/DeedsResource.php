@@ -8,6 +8,7 @@ use App\Audit\Deed;
 use App\Audit\Search;
 use App\Audit\Subjects;
 use App\Audit\What;
+use App\Audit\Wording;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -61,21 +62,8 @@ final class DeedsResource extends JsonResource
             'what' => $deed->what->label(),
             'about' => $subjects[$deed->subject ?? ''] ?? '',
             'subject' => $deed->subject,
-            'detail' => self::words($deed->detail),
+            'detail' => app(Wording::class)->of($deed->detail),
             'address' => $deed->address,
         ];
-    }
-
-    /**
-     * @param  array<string, string|int|bool>  $detail
-     */
-    private static function words(array $detail): string
-    {
-        // Digests are for records:verify, and nothing to read.
-        unset($detail['digest'], $detail['document']);
-        $say = static fn (string $key, string|int|bool $value): string => $key.' '
-            .(is_bool($value) ? ($value ? 'answered' : 'not answered') : $value);
-
-        return implode(', ', array_map($say, array_keys($detail), $detail));
     }
 }

@@ -44,9 +44,9 @@ function open({ dataIndex }: { dataIndex: number }): void {
   <figure>
     <figcaption>
       <span>{{ series.label }}</span>
-      <b v-if="last" class="number">
+      <b v-if="last" class="number now">
         {{ figure(last.value, series.isChance) }}
-        <small>{{ series.unit }}</small>
+        <small :class="{ apart: series.unit !== '°' }">{{ series.unit }}</small>
       </b>
     </figcaption>
     <div role="img" :aria-label="label">
@@ -103,5 +103,12 @@ small {
 }
 .drawn {
   height: 130px;
+}
+.now {
+  display: flex;
+  align-items: baseline;
+}
+.apart {
+  margin-left: 0.3em;
 }
 </style>

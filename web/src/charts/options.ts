@@ -13,14 +13,35 @@ export interface Inks {
 
 const DAY_MS = 86_400_000
 
+interface Scale {
+  min: number
+  max: number
+  interval: number
+}
+
+const CHANCES: Scale = { min: 0, max: 100, interval: 50 }
+const STEPS = [1, 2, 5, 10, 20, 50]
+const MOST_STEPS = 4
+
+/** Ends and steps in round figures, about all of these; what is no difference never goes below nothing. */
+export function roundScale(values: readonly number[], isSigned = false): Scale {
+  const low = Math.min(...values)
+  const high = Math.max(...values)
+  const interval = STEPS.find((step) => (high - low) / step <= MOST_STEPS) ?? 100
+  const min = Math.floor(low / interval) * interval
+  const from = isSigned ? min : Math.max(0, min)
+  return { min: from, max: Math.max(Math.ceil(high / interval) * interval, from + interval), interval }
+}
+
 /** How a curve is drawn: its points, the doubt of each as a bar, and the error of the hand about the last one. */
 export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
-  const { points, error, isChance, span } = series
+  const { points, error, isChance, isSigned, span } = series
   const last = points[points.length - 1]
   const [first, newest] = [Date.parse(span[0]), Date.parse(span[1])]
   // A single visit stands in the middle.
   const edge = first === newest ? 7 * DAY_MS : (newest - first) * 0.06
   const reach = last === undefined || error === undefined ? [] : [last.value - error, last.value + error]
+  const scale = isChance ? CHANCES : roundScale([...points.map(({ value }) => value), ...reach], isSigned)
   return {
     animation: false,
     grid: { left: 34, right: 14, top: 12, bottom: 24 },
@@ -36,9 +57,7 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
     },
     yAxis: {
       type: 'value',
-      min: isChance ? 0 : ({ min }: Ends) => Math.floor(Math.min(min, ...reach)),
-      max: isChance ? 100 : ({ max }: Ends) => Math.ceil(Math.max(max, ...reach)),
-      ...(isChance ? { interval: 50 } : { splitNumber: 3, minInterval: 1 }),
+      ...scale,
       axisLabel: { color: inks.text, fontSize: 11 },
       splitLine: { lineStyle: { color: inks.line } },
     },
@@ -65,7 +84,7 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
             : {
                 silent: true,
                 itemStyle: { color: inks.line, opacity: 0.45 },
-                data: [[{ yAxis: last.value - error }, { yAxis: last.value + error }]],
+                data: [[{ yAxis: Math.max(last.value - error, scale.min) }, { yAxis: last.value + error }]],
               },
       },
       {
@@ -87,11 +106,6 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
       },
     ],
   }
-}
-
-interface Ends {
-  min: number
-  max: number
 }
 
 interface CustomApi {

@@ -8,11 +8,12 @@ const HUNDRED = 100
 /** Measures over the visits, as many as were taken. */
 export function measures({ curves, visits }: Course): Series[] {
   const span = spanOf(visits)
-  return curves.map(({ id, label, unit, error }) => ({
+  return curves.map(({ id, label, unit, error, better }) => ({
     id,
     label,
     unit,
     error,
+    isSigned: better === 'nearer_zero',
     span,
     points: visits.flatMap(({ examination, at, values }) =>
       values

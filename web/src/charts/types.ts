@@ -22,6 +22,8 @@ export interface Series {
   error?: number
   /** Chances stand between 0 and 100, and are told as everywhere. */
   isChance?: boolean
+  /** A difference, which can be less than nothing. */
+  isSigned?: boolean
   /** Days between which all curves of a knee are drawn. */
   span: [string, string]
 }

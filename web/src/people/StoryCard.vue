@@ -113,12 +113,12 @@ function saved(): void {
         </span>
       </li>
     </ul>
-    <p class="foot">
-      <UiButton v-if="!story.isBaseline" @click="open = {}">
+    <p v-if="!story.isBaseline" class="foot">
+      <UiButton @click="open = {}">
         {{ mayAnswer ? 'Result came' : 'Propose a result' }}
       </UiButton>
       <RouterLink
-        v-if="!story.isBaseline && visits.some((visit) => visit.status === 'signed')"
+        v-if="visits.some((visit) => visit.status === 'signed')"
         class="button quiet"
         :to="{ name: 'course', params: { id: story.id } }"
       >

@@ -22,7 +22,7 @@ export function moment(iso: string): string {
 /** From when until when, or by when alone. */
 export function span(from: string | null, by: string | null): string {
   if (by === null) return from === null ? '' : `from ${day(from)}`
-  return from !== null && from !== by ? `${day(from)} to ${day(by)}` : `by ${day(by)}`
+  return from !== null && from !== by ? DAY.formatRange(new Date(from), new Date(by)) : `by ${day(by)}`
 }
 
 /** A day of any year. */

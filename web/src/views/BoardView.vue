@@ -81,7 +81,7 @@ onMounted(load)
               <td>{{ one.thisYes.join(', ') }}</td>
               <td class="number">
                 <b v-if="one.review?.isOverdue">Overdue:</b>
-                {{ one.review ? span(one.review.from, one.review.by) : '' }}
+                {{ one.review ? span(one.review.from, one.review.by) : one.status === 'available' ? '' : 'no day set' }}
               </td>
               <td v-if="examines">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
             </tr>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watch } from 'vue'
+import ImportExample from '@/people/ImportExample.vue'
 import ImportLines from '@/people/ImportLines.vue'
 import ImportReading from '@/people/ImportReading.vue'
 import ImportsLately from '@/people/ImportsLately.vue'
@@ -82,6 +83,7 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
         </div>
         <ImportLines :lines="preview.lines" :taken="taken" @take="take" />
       </template>
+      <ImportExample v-else />
     </template>
     <ImportsLately ref="lately" />
   </SubjectPage>
