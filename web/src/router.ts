@@ -1,4 +1,5 @@
-import { createRouter, createWebHistory } from 'vue-router'
+import { type RouteLocation, type RouteLocationRaw, createRouter, createWebHistory } from 'vue-router'
+import type { Session } from './contract/types'
 import { useCatalogue } from './stores/catalogue'
 import { useSession } from './stores/session'
 import { hush } from './ui/telling'
@@ -87,13 +88,18 @@ export const router = createRouter({
 // What was told on one screen belongs to it, and to nobody who comes after.
 router.afterEach(() => hush())
 
+/** Whether somebody may come to an address, or where they are led instead. */
+export function admitted(to: RouteLocation, user: Session['user']): true | RouteLocationRaw {
+  if (user === null && !to.meta.open) return { name: 'login', query: { to: to.fullPath } }
+  if (user === null || to.meta.open || to.name === 'account') return true
+  // Without the second factor that the team asks for nothing else is answered.
+  if (user.asksSecondFactor && !user.secondFactor) return { name: 'account' }
+  if (!user.examines) return to.name === 'board' ? true : { name: 'board' }
+  return to.meta.answers && !user.answers ? { name: 'today' } : true
+}
+
 router.beforeEach(async (to) => {
   const session = useSession()
   if (!session.known) await session.look().catch(() => undefined)
-  if (session.known && !session.user && !to.meta.open) return { name: 'login', query: { to: to.fullPath } }
-  if (to.meta.open || to.name === 'account') return true
-  // Without the second factor that the team asks for nothing else is answered.
-  if (session.user?.asksSecondFactor && !session.user.secondFactor) return { name: 'account' }
-  if (session.user?.examines === false) return to.name === 'board' ? true : { name: 'board' }
-  return to.meta.answers && session.user?.answers === false ? { name: 'today' } : true
+  return session.known ? admitted(to, session.user) : true
 })

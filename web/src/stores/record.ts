@@ -83,7 +83,6 @@ export const useRecord = defineStore('record', () => {
     return SIDES.map((side) => finding(manoeuvre, side)).filter((found) => found !== null)
   }
 
-  /** What was found of it when this knee was looked at before. */
   /** What an earlier look found; there is the last one of the same knee, and the one while it was sound. */
   function earlier(which: 'lastTime' | 'baseline', manoeuvre: string, side: Side | 'both') {
     const look = head.value?.[which]
