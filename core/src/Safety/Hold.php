@@ -10,14 +10,12 @@ final readonly class Hold
     /**
      * @param  Rule|null  $rule  the most urgent one, where a rule holds
      * @param  bool  $mayOverride  whether a reason opens it
-     * @param  int<-1, max>  $since  place in the document from which on it holds; −1: from the start
      * @param  bool  $correctable  whether the manoeuvre's own finding raised it, and may be finished or corrected
      */
     public function __construct(
         public HoldKind $kind,
         public ?Rule $rule,
         public bool $mayOverride,
-        public int $since = -1,
         public bool $correctable = false,
     ) {
     }

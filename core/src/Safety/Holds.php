@@ -71,7 +71,7 @@ final readonly class Holds
         }
         foreach ($this->lines[$record->manoeuvre->id] as $line) {
             if ($line->since < $record->position) {
-                return new Hold(HoldKind::Rule, $line->rule, $hold->mayOverride, $line->since);
+                return new Hold(HoldKind::Rule, $line->rule, $hold->mayOverride);
             }
         }
 
@@ -93,7 +93,6 @@ final readonly class Holds
                 HoldKind::Rule,
                 $lines[0]->rule,
                 $consent === null || $consent->mayOverride,
-                $lines[0]->since,
                 $consent === null && self::raisedByItself($manoeuvre, $lines, $examination),
             );
         }

@@ -40,6 +40,28 @@ final class JsonTest extends TestCase
         }
     }
 
+    public function test_a_document_may_weigh_as_much_as_is_said_and_not_a_byte_more(): void
+    {
+        $whole = '"'.str_repeat('a', Json::MAX_BYTES - 2).'"';
+        self::assertSame(Json::MAX_BYTES - 2, strlen((string) Json::read($whole)));
+        $this->expectException(Refusal::class);
+        Json::read(" {$whole}");
+    }
+
+    public function test_numbers_beyond_all_bounds_are_refused_where_they_stand(): void
+    {
+        foreach (['[1, 1e400]' => '[1]', '{"a": {"b": [0, -1e999]}}' => 'a.b[1]', '1e400' => ''] as $text => $path) {
+            try {
+                Json::read((string) $text);
+                self::fail('it was read');
+            } catch (Refusal $refusal) {
+                self::assertSame($path, $refusal->path);
+            }
+        }
+        self::assertSame('1e400', Json::read('"1e400"'), 'in a text it is no number');
+        self::assertSame(1e300, Json::read('1e300'));
+    }
+
     public function test_places_are_written_as_keys_and_positions(): void
     {
         self::assertSame(
