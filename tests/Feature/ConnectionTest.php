@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Database\KeptConnector;
+use App\Models\Examination;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
@@ -22,6 +23,16 @@ final class ConnectionTest extends FeatureTestCase
         foreach (['STRICT_TRANS_TABLES', 'ONLY_FULL_GROUP_BY', 'NO_ZERO_DATE', 'ERROR_FOR_DIVISION_BY_ZERO'] as $mode) {
             self::assertStringContainsString($mode, $spoken[3]);
         }
+    }
+
+    public function test_records_outlive_the_seconds_that_a_database_can_count(): void
+    {
+        $counted = DB::table('information_schema.columns')->whereRaw('table_schema = database()')
+            ->where('data_type', 'timestamp')->get(['table_name', 'column_name']);
+        self::assertSame([], $counted->all(), 'a time is kept as datetime, see the migration beyond 2038');
+        $this->travelTo('2041-03-02 09:00:00');
+        $examination = Examination::query()->findOrFail($this->examinationBy($this->member()));
+        self::assertSame('2041-03-02 09:00', $examination->examined_at->format('Y-m-d H:i'));
     }
 
     public function test_one_call_is_one_statement(): void
