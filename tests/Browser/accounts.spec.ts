@@ -179,3 +179,18 @@ for (const width of [390, 768, 1280]) {
     }
   })
 }
+
+test('on a phone the look is chosen in the account, and the board lies within the screen', async ({ page }) => {
+  await logIn(page)
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expect(page.getByRole('combobox', { name: 'Look of the screen' })).toHaveCount(0)
+  await page.getByRole('link', { name: /^Account of/ }).click()
+  await select(page, 'Look of the screen', 'Dark')
+  await expect(page.locator('html')).toHaveAttribute('data-look', 'dark')
+  await expectNoSidewaysScroll(page)
+  await page.getByRole('link', { name: 'Board' }).click()
+  const board = page.getByRole('region', { name: 'Handball: who may play' })
+  await expect(board.getByRole('row').filter({ hasText: 'cutting' }).first()).toBeVisible()
+  expect(await board.evaluate((one) => one.scrollWidth - one.clientWidth)).toBeLessThanOrEqual(0)
+  await expectAccessible(page)
+})

@@ -138,7 +138,8 @@ nav a.router-link-exact-active {
   nav {
     gap: 0;
   }
-  /* On a phone one leaves from the account. */
+  /* On a phone one chooses the look in the account, and leaves from there. */
+  .bar :deep(.look),
   .bar :deep(.leave) {
     display: none;
   }

@@ -6,6 +6,7 @@ import OwnCalendar from '@/account/OwnCalendar.vue'
 import SecondFactor from '@/account/SecondFactor.vue'
 import { answerOf, api } from '@/api/client'
 import LogOutButton from '@/shared/LogOutButton.vue'
+import LookPicker from '@/shared/LookPicker.vue'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
@@ -49,7 +50,10 @@ onMounted(() => void session.look().catch(() => undefined))
 <template>
   <SubjectPage v-if="session.user" :title="session.user.name">
     <template #beside>
-      <span class="beside"><LogOutButton class="leave" /></span>
+      <span class="beside">
+        <LookPicker />
+        <LogOutButton />
+      </span>
     </template>
     <UiAlert
       v-if="session.user.asksSecondFactor && !session.user.secondFactor"
@@ -91,13 +95,14 @@ onMounted(() => void session.look().catch(() => undefined))
 </template>
 
 <style scoped>
-/* The bar above has one where it has the room. */
-.beside :deep(.leave) {
+/* The bar above has them where it has the room. */
+.beside {
   display: none;
 }
 @media (--phone) {
-  .beside :deep(.leave) {
-    display: inline-flex;
+  .beside {
+    display: flex;
+    align-items: center;
   }
 }
 section {

@@ -30,6 +30,11 @@ function load(): void {
   })
 }
 
+/** When a knee is looked at again; where something is amiss and no day is set, that is said. */
+function again({ review, status }: Availability): string {
+  return review ? span(review.from, review.by) : status === 'available' ? '' : 'no day set'
+}
+
 function print(): void {
   window.print()
 }
@@ -77,13 +82,15 @@ onMounted(load)
               <td>
                 <b class="status" :class="one.status">{{ one.label }}</b>
               </td>
-              <td>{{ one.notThis.join(', ') }}</td>
-              <td>{{ one.thisYes.join(', ') }}</td>
-              <td class="number">
-                <b v-if="one.review?.isOverdue">Overdue:</b>
-                {{ one.review ? span(one.review.from, one.review.by) : one.status === 'available' ? '' : 'no day set' }}
+              <td data-label="Not this" :class="{ none: one.notThis.length === 0 }">{{ one.notThis.join(', ') }}</td>
+              <td data-label="This, yes" :class="{ none: one.thisYes.length === 0 }">{{ one.thisYes.join(', ') }}</td>
+              <td data-label="Looked at again" class="number" :class="{ none: again(one) === '' }">
+                <span>
+                  <b v-if="one.review?.isOverdue">Overdue:</b>
+                  {{ again(one) }}
+                </span>
               </td>
-              <td v-if="examines">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
+              <td v-if="examines" data-label="Coach">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
             </tr>
           </tbody>
         </table>
@@ -152,5 +159,43 @@ small {
 }
 .note {
   color: var(--text-2);
+}
+/* A coach stands at the edge of the pitch: nothing lies beyond the edge of the phone. */
+@media screen and (--phone) {
+  table {
+    min-width: 0;
+  }
+  thead {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  tbody tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 4px 12px;
+    align-items: start;
+    padding: 12px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  tbody th,
+  tbody td {
+    padding: 0;
+    border: 0;
+  }
+  td[data-label] {
+    display: grid;
+    grid-template-columns: 118px 1fr;
+    grid-column: 1 / -1;
+  }
+  td[data-label]::before {
+    content: attr(data-label);
+    color: var(--text-3);
+  }
+  td.none {
+    display: none;
+  }
 }
 </style>
