@@ -32,9 +32,11 @@ final class Baselines
      */
     public static function lacking(Builder $athletes, CarbonImmutable $day): void
     {
-        $athletes->whereDoesntHave('episodes', static fn (Builder $story): Builder => $story
-            ->where('is_baseline', true)
-            ->whereHas('examinations', static fn (Builder $visits): Builder => self::comparable($visits, $day)));
+        // Joined: asked for by “exists”, the database first gathers every signed examination of the team.
+        $athletes->whereNotIn('id', self::comparable(Examination::query(), $day)
+            ->join('episodes', 'episodes.id', '=', 'examinations.episode_id')
+            ->where('episodes.is_baseline', true)->whereNull('episodes.deleted_at')
+            ->select('episodes.athlete_id'));
     }
 
     /**
