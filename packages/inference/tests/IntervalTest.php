@@ -15,6 +15,10 @@ final class IntervalTest extends TestCase
 
     private const SPREAD = 0.3;
 
+    private const PROBLEMS = 12;
+
+    private const STEP = 1e-5;
+
     public function test_about_ninety_five_in_a_hundred_redrawn_weighings_fall_inside(): void
     {
         $figures = new SeededFigures(31);
@@ -31,6 +35,33 @@ final class IntervalTest extends TestCase
         }
     }
 
+    /** Each row alone in doubt: the interval reaches as far as the log-odds move with its two figures. */
+    public function test_a_row_widens_the_interval_by_how_the_log_odds_move_with_it(): void
+    {
+        $figures = new SeededFigures(34);
+        for ($problem = 0; $problem < self::PROBLEMS; $problem++) {
+            $document = $this->drawn($figures);
+            foreach ($document['groups'][0]['results'] as $r => $result) {
+                foreach (array_keys($result['targets']) as $target) {
+                    $doubted = $document;
+                    $doubted['groups'][0]['results'][$r]['targets'][$target]['spread'] = self::SPREAD;
+                    foreach (SeededFigures::weigh($doubted)->conditions as $k => $condition) {
+                        $slopes = array_map(
+                            fn (string $figure): float => $this->slope($document, $r, $target, $figure, $k),
+                            ['sensitivity', 'specificity'],
+                        );
+                        self::assertEqualsWithDelta(
+                            Logit::Z95 * self::SPREAD * hypot(...$slopes),
+                            Logit::of($condition->interval[1]) - Logit::of($condition->posttest),
+                            1e-4,
+                            "problem {$problem}, result {$r} for {$target}, condition {$k}",
+                        );
+                    }
+                }
+            }
+        }
+    }
+
     public function test_exact_figures_leave_no_interval(): void
     {
         $document = ['conditions' => [['id' => 'a', 'pretest' => 0.3]], 'groups' => [['id' => 'g', 'echo' => 0, 'results' => [
@@ -44,6 +75,45 @@ final class IntervalTest extends TestCase
         self::assertEqualsWithDelta($condition->posttest, $condition->interval[0], 1e-12);
         $document['groups'][0]['results'][0]['targets']['a']['spread'] = 0.5;
         self::assertLessThan($condition->posttest - 0.05, SeededFigures::weigh($document)->conditions[0]->interval[0]);
+    }
+
+    /**
+     * How the log-odds of a condition move with the log-odds of one figure, by a small step to either side.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    private function slope(array $document, int $result, string $target, string $figure, int $condition): float
+    {
+        $moved = [];
+        foreach ([-self::STEP, self::STEP] as $step) {
+            $other = $document;
+            $value = &$other['groups'][0]['results'][$result]['targets'][$target][$figure];
+            $value = Logit::chance(Logit::of($value) + $step);
+            unset($value);
+            $moved[] = Logit::of(SeededFigures::chances($other)[$condition]);
+        }
+
+        return ($moved[1] - $moved[0]) / (2 * self::STEP);
+    }
+
+    /**
+     * Results of one and of two targets, better and worse than chance.
+     *
+     * @return array<string, mixed>
+     */
+    private function drawn(SeededFigures $figures): array
+    {
+        return [
+            'conditions' => [
+                ['id' => 'a', 'pretest' => $figures->between(0.05, 0.5)],
+                ['id' => 'b', 'pretest' => $figures->between(0.05, 0.5)],
+            ],
+            'groups' => [['id' => 'g', 'echo' => $figures->between(0.0, 0.8), 'results' => [
+                $figures->result('p', 'positive', ['a']),
+                $figures->result('q', 'negative', ['b', 'a']),
+                $figures->result('r', 'positive', ['a', 'b']),
+            ]]],
+        ];
     }
 
     /**
