@@ -225,11 +225,11 @@ onMounted(lookForUnsent)
         </label>
         <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
       </header>
-      <p v-if="keepsLists" class="lists without">
+      <p v-if="keepsLists && today && (today.total > 0 || lacking)" class="lists without">
         <button class="choice" type="button" :aria-pressed="lacking" @click="lacking = !lacking">
           Without a baseline
         </button>
-        <span v-if="lacking && today" class="quiet-text" role="status">
+        <span v-if="lacking" class="quiet-text" role="status">
           {{ today.total }} {{ today.total === 1 ? 'has' : 'have' }} no signed one of the last two years
         </span>
       </p>
