@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** When a knee is looked at again is said by what is due, which is moved and closed: a day of the board's own went stale. */
+/** When a knee is looked at again is said by what is due, which is moved and closed; the board's own day went stale. */
 return new class extends Migration
 {
     public function up(): void

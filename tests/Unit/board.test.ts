@@ -63,20 +63,14 @@ test('each squad has its table, in their order, and whoever is in two stands in 
   expect(rows(view).map(([name]) => name)).toEqual(['Ada Own', 'Cy Other', 'Ada Own'])
 })
 
-test('when a knee is looked at again is told as a span, as overdue, or as not set where something is amiss', async () => {
+test('when a knee is looked at again is told as a span, as overdue, or as not planned', async () => {
   const window = { from: '2026-11-20', by: '2026-11-25' }
   const view = await board([
     one({ review: { ...window, isOverdue: false } }),
     one({ athlete: '01B', review: { ...window, isOverdue: true } }),
     one({ athlete: '01C' }),
-    one({ athlete: '01D', status: 'available', label: 'Available', notThis: [], thisYes: [] }),
   ])
-  expect(rows(view).map((cells) => cells[4])).toEqual([
-    '20 – 25 Nov 2026',
-    'Overdue: 20 – 25 Nov 2026',
-    'no day set',
-    '',
-  ])
+  expect(rows(view).map((cells) => cells[4])).toEqual(['20 – 25 Nov 2026', 'Overdue: 20 – 25 Nov 2026', 'not planned'])
 })
 
 test('the team sees who the coach is told of; a coach sees neither that nor a way into a record', async () => {
@@ -84,7 +78,7 @@ test('the team sees who the coach is told of; a coach sees neither that nor a wa
   expect(rows(ours)[0]!.at(-1)).toBe('is not told')
   expect(ours.find('tbody a').attributes('href')).toBe('/athletes/01A')
   const theirs = await board([one({})], false)
-  expect(rows(theirs)[0]).toEqual(['Ada Own', 'Available with limits', 'jumping', 'cycling', 'no day set'])
+  expect(rows(theirs)[0]).toEqual(['Ada Own', 'Available with limits', 'jumping', 'cycling', 'not planned'])
   expect(theirs.find('tbody a').exists()).toBe(false)
   expect(theirs.text()).toContain('or did not agree to tell')
 })

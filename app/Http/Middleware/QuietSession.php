@@ -11,8 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Starts the session as the framework does, and writes it, and hands out its cookie, only where something in it
- * changed: most requests read it and nothing else. When it was last used stands in it to the minute, see Presence, so that both
- * happen once a minute.
+ * changed: most requests read it and nothing else. When it was last used stands in it to the minute, see Presence, so
+ * that both happen once a minute.
  */
 final class QuietSession extends StartSession
 {

@@ -147,8 +147,9 @@ final class WordsTest extends TestCase
     public function test_nothing_stands_out_only_after_eight_own_tests_without_anything_found(): void
     {
         $normal = Knee::hurt()->answered()->walked('normal');
-        foreach (['effusion_sweep', 'posterior_sag', 'lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30'] as $seven) {
-            $normal->found($seven, ['normal' => true], ['normal' => true]);
+        $seven = ['effusion_sweep', 'posterior_sag', 'lachman', 'valgus_0', 'valgus_30', 'varus_0', 'varus_30'];
+        foreach ($seven as $manoeuvre) {
+            $normal->found($manoeuvre, ['normal' => true], ['normal' => true]);
         }
         self::assertStringNotContainsString('Nothing stands out.', $this->said($normal));
         $normal->found('anterior_drawer', ['normal' => true], ['normal' => true]);

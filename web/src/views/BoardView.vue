@@ -30,9 +30,9 @@ function load(): void {
   })
 }
 
-/** When a knee is looked at again; where something is amiss and no day is set, that is said. */
-function again({ review, status }: Availability): string {
-  return review ? span(review.from, review.by) : status === 'available' ? '' : 'no day set'
+/** When a knee is looked at again, as far as that is known. */
+function again({ review }: Availability): string {
+  return review ? span(review.from, review.by) : 'not planned'
 }
 
 function print(): void {
@@ -84,7 +84,7 @@ onMounted(load)
               </td>
               <td data-label="Not this" :class="{ none: one.notThis.length === 0 }">{{ one.notThis.join(', ') }}</td>
               <td data-label="This, yes" :class="{ none: one.thisYes.length === 0 }">{{ one.thisYes.join(', ') }}</td>
-              <td data-label="Looked at again" class="number" :class="{ none: again(one) === '' }">
+              <td data-label="Looked at again" class="number">
                 <span>
                   <b v-if="one.review?.isOverdue">Overdue:</b>
                   {{ again(one) }}

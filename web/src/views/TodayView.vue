@@ -35,6 +35,8 @@ const typed = refDebounced(search, TYPING_MS)
 const page = ref(1)
 /** Before a season: only who could not be compared with a sound knee of their own. */
 const lacking = ref(false)
+/** What is listed answers to that; until the server has, its total is of everybody. */
+const listsLacking = ref(false)
 const MOST_UNFINISHED = 1000
 const unfinished = ref<number | undefined>()
 const adding = ref(false)
@@ -97,6 +99,7 @@ async function load(): Promise<void> {
             unfinished: kept.unfinished,
             seen: kept.seen,
           }
+    listsLacking.value = query.lacking !== undefined
     keptAt.value = at
     problem.value = ''
     if (at === null) retry.done()
@@ -229,14 +232,14 @@ onMounted(lookForUnsent)
         <button class="choice" type="button" :aria-pressed="lacking" @click="lacking = !lacking">
           Without a baseline
         </button>
-        <span v-if="lacking" class="quiet-text" role="status">
+        <span v-if="lacking && listsLacking" class="quiet-text" role="status">
           {{ today.total }} {{ today.total === 1 ? 'has' : 'have' }} no signed one of the last two years
         </span>
       </p>
       <UiEmpty
         v-if="today && today.total === 0"
         :say="
-          lacking
+          listsLacking
             ? 'Nobody here is without one.'
             : typed === ''
               ? 'No athletes yet.'

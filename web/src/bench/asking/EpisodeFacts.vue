@@ -24,7 +24,10 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 const record = useRecord()
 const verdict = useVerdict()
-const { episode: texts } = useQuestions()
+const { episode: questions } = useQuestions()
+/** Both knees are sound: nothing happened, and there is neither side nor day to be wrong. */
+const isBaseline = computed(() => record.head?.isBaseline === true)
+const texts = computed(() => questions.value.filter(({ key }) => !isBaseline.value || key !== 'whatHappened'))
 const episode = computed(() => record.section('episode'))
 const answers = computed(() => record.answers('episode'))
 const frame = computed(() => record.section('frame'))
@@ -74,8 +77,8 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
 <template>
   <section aria-labelledby="facts">
     <header>
-      <h2 id="facts">Facts of this injury</h2>
-      <UiButton kind="quiet" @click="changing = true">Wrong side or day?</UiButton>
+      <h2 id="facts">{{ isBaseline ? 'About these knees' : 'Facts of this injury' }}</h2>
+      <UiButton v-if="!isBaseline" kind="quiet" @click="changing = true">Wrong side or day?</UiButton>
     </header>
     <KneeDialog v-if="changing" @close="changing = false" />
     <div class="facts">
@@ -146,7 +149,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         Other knee was hurt too: no fair comparison
       </UiToggle>
       <UiButton
-        v-if="frame.otherKneeReliable === false && !record.head?.twin && !record.head?.isBaseline"
+        v-if="frame.otherKneeReliable === false && !record.head?.twin && !isBaseline"
         :disabled="examination.saveState !== 'saved'"
         @click="examineOther"
       >
