@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace GrayCompass\Core;
 
 use GrayCompass\Core\Assessed\Assessment;
+use GrayCompass\Core\Assessed\Judged;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\EvidenceChoice;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Plan\Fading;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Route\Candidates;
 use GrayCompass\Core\Route\LastTime;
@@ -39,6 +41,7 @@ use GrayCompass\Core\Words\ForCoach;
 use GrayCompass\Core\Words\LetterNote;
 use GrayCompass\Core\Words\Words;
 use GrayCompass\Document\Refusal;
+use GrayCompass\Inference\Model\Zone;
 use GrayCompass\Inference\Readings\Trail;
 use GrayCompass\Inference\Readings\Weighed;
 use GrayCompass\Inference\Readings\WeighedChance;
@@ -89,55 +92,24 @@ final class Assessor
     {
         $catalogue = $this->data->catalogue();
         $evidence = $this->library($examination);
-        $gate = SafetyGate::of($examination, $this->data->rules());
-        $grading = Grading::of($examination);
-        $standing = Standing::of($examination, $grading, $evidence, $this->data->signs());
-        $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
-        $weighed = Weighing::of($builder->build(
-            $examination,
-            $standing,
-            Candidates::of($examination, $gate, $standing, $evidence, $catalogue),
-        ));
-        $chances = array_combine(
-            array_column(Condition::cases(), 'value'),
-            array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions),
-        );
-        $loose = new Loose($examination, $standing, $chances);
-        $lines = (new ResultLines($examination, $gate, $standing, $loose, $weighed->after))->lines();
-        $gate = $gate->with(...$lines);
-        $holds = Holds::of($examination, $gate, $catalogue);
-        $settled = Settled::of($examination, $grading, $standing, $holds, $catalogue);
-        $front = FrontGate::of($examination, $standing);
-        [$trail, $afterStory] = self::trail($weighed, $builder, $standing);
-        $bearings = new Bearings(
-            $examination,
-            $gate,
-            $holds,
-            $grading,
-            $standing,
-            $settled,
-            Verdicts::of($examination, $standing, $settled, $front, $weighed, $afterStory),
-            $loose,
-            $front,
-            $this->data->considerations()->of($examination, $standing),
-            Disagreements::of($standing, $weighed),
-            $weighed->after,
-            Blood::likely($examination, FluidSigns::in($examination)),
-            $catalogue,
-        );
-        $suggestions = NextSteps::of($bearings, $weighed, $catalogue);
-        $plan = Plan::of($bearings, $evidence, $this->data->play());
+        $judged = $this->judge($examination, true);
+        $bearings = $judged->bearings;
+        $whileFresh = Fading::applies($examination)
+            ? $this->judge($examination->onDay(Fading::LAST_FRESH_DAY), false)->bearings
+            : null;
+        $suggestions = NextSteps::of($bearings, $judged->weighed, $catalogue);
+        $plan = Plan::of($bearings, $whileFresh, $evidence, $this->data->play());
 
         return new Assessment(
             $evidence,
             $this->data->digest($evidence),
             $bearings,
-            $weighed,
-            $trail->steps(),
+            $judged->weighed,
+            $judged->trail->steps(),
             (new Planner($catalogue, $evidence))->plan($bearings, $suggestions, $lastTime),
             $suggestions,
-            CollateralReading::of($standing, 'valgus'),
-            CollateralReading::of($standing, 'varus'),
+            CollateralReading::of($judged->standing, 'valgus'),
+            CollateralReading::of($judged->standing, 'varus'),
             $plan,
             new Words(
                 (new ForAthlete($bearings, $plan))->text(),
@@ -145,12 +117,71 @@ final class Assessor
                 (new LetterNote($bearings, $plan))->text(),
                 (new AfterOperation($bearings))->text(),
             ),
-            $this->answers($weighed),
+            $this->answers($judged->weighed),
             [
                 ...VerdictRemarks::of($bearings),
-                ...$grading->remarks,
-                ...Remarks::of($examination, $standing, $evidence),
+                ...$bearings->grading->remarks,
+                ...Remarks::of($examination, $judged->standing, $evidence),
             ],
+        );
+    }
+
+    /**
+     * From findings to verdicts, before any plan is made.
+     *
+     * @param  bool  $looksAhead  whether tests still to be done are weighed as well
+     */
+    private function judge(Examination $examination, bool $looksAhead): Judged
+    {
+        $catalogue = $this->data->catalogue();
+        $evidence = $this->library($examination);
+        $gate = SafetyGate::of($examination, $this->data->rules());
+        $grading = Grading::of($examination);
+        $standing = Standing::of($examination, $grading, $evidence, $this->data->signs());
+        $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
+        $weighed = Weighing::of($builder->build(
+            $examination,
+            $standing,
+            $looksAhead ? Candidates::of($examination, $gate, $standing, $evidence, $catalogue) : [],
+        ));
+        $chances = array_combine(
+            array_column(Condition::cases(), 'value'),
+            array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions),
+        );
+        $loose = new Loose($examination, $standing, $chances);
+        $atAct = array_values(array_filter(
+            Condition::cases(),
+            static fn (Condition $condition): bool => $weighed->conditions[$condition->position()]->zone === Zone::Act,
+        ));
+        $lines = (new ResultLines($examination, $gate, $standing, $loose, $weighed->after, $atAct))->lines();
+        $gate = $gate->with(...$lines);
+        $holds = Holds::of($examination, $gate, $catalogue);
+        $settled = Settled::of($examination, $grading, $standing, $holds, $catalogue);
+        $front = FrontGate::of($examination, $standing);
+        [$trail, $afterStory] = self::trail($weighed, $builder, $standing, $looksAhead);
+        $verdicts = Verdicts::of($examination, $standing, $settled, $front, $weighed, $afterStory);
+
+        return new Judged(
+            new Bearings(
+                $examination,
+                $gate,
+                $holds,
+                $grading,
+                $standing,
+                $settled,
+                $verdicts,
+                $loose,
+                $front,
+                $this->data->considerations()->of($examination, $standing),
+                Disagreements::of($standing, $weighed),
+                $weighed->after,
+                Blood::in($examination, FluidSigns::in($examination)),
+                $this->data->abnormal()->of($examination, $standing, $verdicts),
+                $catalogue,
+            ),
+            $standing,
+            $weighed,
+            $trail,
         );
     }
 
@@ -166,17 +197,24 @@ final class Assessor
     }
 
     /**
-     * The trail over all counted results, and the chances where the story ended.
+     * The trail over all counted results, or over the story alone, and the chances where the story ended.
      *
      * @return array{Trail, list<float>}
      */
-    private static function trail(Weighed $weighed, ProblemBuilder $builder, Standing $standing): array
-    {
+    private static function trail(
+        Weighed $weighed,
+        ProblemBuilder $builder,
+        Standing $standing,
+        bool $whole,
+    ): array {
         $trail = new Trail($weighed->before);
         $afterStory = null;
         foreach ($standing->counting() as $reading) {
             if ($reading->record !== null) {
                 $afterStory ??= $trail->chances();
+                if (! $whole) {
+                    break;
+                }
             }
             $trail->take($builder->result($reading), $builder->groupOf($reading->sign));
         }

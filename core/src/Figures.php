@@ -24,6 +24,8 @@ use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Safety\RuleBook;
+use GrayCompass\Core\Safety\UrgencySteps;
+use GrayCompass\Core\Verdict\AbnormalFindings;
 use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Wire\CatalogueWriter;
 use GrayCompass\Core\Wire\DocumentSchema;
@@ -41,6 +43,8 @@ final class Figures
     private ?FactBook $facts = null;
 
     private ?AlsoConsider $considerations = null;
+
+    private ?AbnormalFindings $abnormal = null;
 
     private ?PlayRules $play = null;
 
@@ -153,8 +157,19 @@ final class Figures
     /** What goes with each rule of the gate. */
     public function rules(): RuleBook
     {
+        /** @var array{steps: array<string, list<array{int|null, string}>>} $urgency a test holds it to its schema */
+        $urgency = $this->json('urgency.json');
+        $steps = UrgencySteps::read($urgency['steps']);
+
         /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
-        return $this->rules ??= new RuleBook($this->json('rules.json'));
+        return $this->rules ??= new RuleBook($this->json('rules.json'), $steps);
+    }
+
+    /** What forbids calling a knee sound. */
+    public function abnormal(): AbnormalFindings
+    {
+        /** @phpstan-ignore argument.type (a test holds the shipped file to its schema) */
+        return $this->abnormal ??= AbnormalFindings::read($this->json('abnormal.json'));
     }
 
     /** Whose teaching may be chosen. */

@@ -42,6 +42,8 @@ enum ManoeuvreTrait: string
     /** A foot that is not held down spoils it. */
     case NeedsFootHeld = 'needsFootHeld';
 
+    /** The examiner sits on the foot: not on a sore one, unless the athlete agrees. */
+    case SitsOnFoot = 'sitsOnFoot';
     /** Hamstrings that hold hide a positive. */
     case SpoiltByHamstrings = 'spoiltByHamstrings';
 
@@ -63,6 +65,8 @@ enum ManoeuvreTrait: string
     /** Fluid or a stiff knee may hide its negative in the first days. */
     case HiddenEarly = 'hiddenEarly';
 
+    /** Guarding may hide its negative in the first two days, fluid or not. */
+    case HiddenFirstDays = 'hiddenFirstDays';
     /** Signs that are believed against it in a fresh knee. */
     case OutweighedBy = 'outweighedBy';
 
@@ -81,6 +85,8 @@ enum ManoeuvreTrait: string
     /** Looks at artery and nerves; its value is what it is called in a letter. */
     case Neurovascular = 'neurovascular';
 
+    /** Asks an athlete to walk: not of one who cannot take four steps. */
+    case NeedsFourSteps = 'needsFourSteps';
     /** How many turns a negative takes. */
     case Turns = 'turns';
 }

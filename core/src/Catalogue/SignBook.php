@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Catalogue;
 
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Level;
 
 /** What is known of each sign beside its figures: name, own test of which condition, words for the athlete. */
 final readonly class SignBook
@@ -18,7 +19,8 @@ final readonly class SignBook
 
     /**
      * @param  array<string, array{
-     *     label: string, measures?: string, ownTestOf?: string, grades?: string, sorenessOf?: string, found?: string
+     *     label: string, measures?: string, ownTestOf?: string, grades?: string, sorenessOf?: string, found?: string,
+     *     foundGross?: string, painAlone?: string
      * }>  $data
      */
     public static function read(array $data): self
@@ -30,6 +32,8 @@ final readonly class SignBook
             Condition::tryFrom($sign['grades'] ?? ''),
             Condition::tryFrom($sign['sorenessOf'] ?? ''),
             $sign['found'] ?? null,
+            $sign['foundGross'] ?? null,
+            PainAlone::tryFrom($sign['painAlone'] ?? ''),
         ), $data));
     }
 
@@ -94,9 +98,17 @@ final readonly class SignBook
     }
 
     /** One sentence on a positive, for the athlete; null where nothing is said. */
-    public function phrase(string $sign): ?string
+    public function phrase(string $sign, ?Level $level = null): ?string
     {
-        return ($this->signs[$sign] ?? null)?->found;
+        $entry = $this->signs[$sign] ?? null;
+
+        return ($level === Level::Gross ? $entry?->foundGross : null) ?? $entry?->found;
+    }
+
+    /** Null: a positive of this sign is more than pain. */
+    public function painAlone(string $sign): ?PainAlone
+    {
+        return ($this->signs[$sign] ?? null)?->painAlone;
     }
 
     /**

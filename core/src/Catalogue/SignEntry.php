@@ -20,6 +20,8 @@ final readonly class SignEntry
      * @param  Condition|null  $grades  the ligament that its laxity grades
      * @param  Condition|null  $sorenessOf  the ligament that is sore, which says nothing of its laxity
      * @param  string|null  $found  what an athlete hears of a positive
+     * @param  string|null  $foundGross  the same of a gross one
+     * @param  PainAlone|null  $painAlone  null: a positive is more than pain
      */
     public function __construct(
         public string $label,
@@ -28,6 +30,8 @@ final readonly class SignEntry
         public ?Condition $grades,
         public ?Condition $sorenessOf,
         public ?string $found,
+        public ?string $foundGross = null,
+        public ?PainAlone $painAlone = null,
     ) {
     }
 }

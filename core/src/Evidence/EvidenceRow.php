@@ -41,6 +41,23 @@ final readonly class EvidenceRow
     }
 
     /**
+     * The row of a negative that weighs half: the square root of its likelihood ratio, the interval's ends likewise.
+     * Specificity is kept, so a positive of this row means nothing.
+     */
+    public function atHalfWeight(): self
+    {
+        $halved = fn (float $sensitivity): float => 1 - $this->specificity * \sqrt(
+            (1 - $sensitivity) / $this->specificity,
+        );
+
+        return new self(
+            $this->finding, $this->target, $this->phase, $halved($this->sensitivity),
+            array_map($halved, $this->sensitivityInterval), $this->specificity, $this->specificityInterval,
+            $this->set, $this->quality, $this->source, $this->note, $this->checked,
+        );
+    }
+
+    /**
      * The same row with its false positive rate multiplied, figure and interval alike; specificity stays
      * within [0.005, 0.995].
      */

@@ -20,6 +20,9 @@ final readonly class Cell
      * @param  string|null  $clickSite  medial, lateral or elsewhere
      * @param  string|null  $painSite  likewise
      * @param  float|null  $hurtsAtDeg  bend at which it hurts, 0–160
+     * @param  bool  $blocks  the run stopped
+     * @param  bool  $givesWay  the knee gave way in the run
+     * @param  bool  $axial  pressed along the shin as well
      */
     public function __construct(
         public string $rotation,
@@ -30,6 +33,9 @@ final readonly class Cell
         public ?string $painSite,
         public ?bool $familiar,
         public ?float $hurtsAtDeg = null,
+        public bool $blocks = false,
+        public bool $givesWay = false,
+        public bool $axial = false,
     ) {
     }
 
@@ -40,13 +46,19 @@ final readonly class Cell
 
     public function isPositive(): bool
     {
-        return $this->click || $this->hurts();
+        return $this->hurts() || $this->isMechanical();
+    }
+
+    /** It clicked, blocked or gave way: more than pain alone. */
+    public function isMechanical(): bool
+    {
+        return $this->click || $this->blocks || $this->givesWay;
     }
 
     /** Where the athlete or the finger put it: medial, lateral, elsewhere, or null when nobody said. */
     public function namedSite(): ?string
     {
-        return ($this->hurts() ? $this->painSite : null) ?? ($this->click ? $this->clickSite : null);
+        return ($this->hurts() ? $this->painSite : null) ?? ($this->isMechanical() ? $this->clickSite : null);
     }
 
     /** The meniscus that this rotation loads; null without rotation. */

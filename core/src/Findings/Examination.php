@@ -24,6 +24,9 @@ final readonly class Examination
     /** Asks for an X-ray of an injured knee by itself from here on. Stiell (1996). */
     private const XRAY_YEARS = 55;
 
+    /** The day since the injury that is taken where an injury is told without its day. Working estimate. */
+    public const DAY_TAKEN = 7;
+
     /** @var array<string, Record> what was measured on the hurt knee, by manoeuvre */
     private array $hurt;
 
@@ -44,6 +47,7 @@ final readonly class Examination
      * @param  FactBook  $facts  what rules ask of the findings, by name
      * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
      * @param  KneeBaseline|null  $baseline  the same knee while it was sound, where it was looked at then
+     * @param  bool  $dayIsMissing  an injury is told without its day: it is judged as on day 7, weighed as without one
      * @param  list<Record>  $records  in the order of the document, which is the order done
      */
     public function __construct(
@@ -69,6 +73,7 @@ final readonly class Examination
         public array $earlierFindings = [],
         public array $pulseChecks = [],
         public ?KneeBaseline $baseline = null,
+        public bool $dayIsMissing = false,
     ) {
         $hurt = $other = $leftOut = [];
         foreach ($records as $record) {
@@ -98,7 +103,27 @@ final readonly class Examination
 
     public function phase(): Phase
     {
-        return Phase::of($this->daysSinceInjury);
+        return Phase::of($this->dayIsMissing ? null : $this->daysSinceInjury);
+    }
+
+    /**
+     * The same knee as it would be weighed on another day; a setting that follows the days goes with it.
+     *
+     * @param  int<0, max>  $day  since the injury
+     */
+    public function onDay(int $day): self
+    {
+        $setting = $this->settingChosen === '' && $this->setting->followsDays()
+            ? Setting::byDays($day)
+            : $this->setting;
+
+        return new self(
+            $setting, $this->hurtSide, $this->route, $this->timeLimitMin, $day, $this->hoursSinceInjury,
+            $this->ageYears, $this->otherKneeReliable, $this->firstImpression, $this->opening, $this->episode,
+            $this->schools, $this->history, $this->safety, $this->records, $this->facts, $this->examinedOn,
+            $this->settingChosen, $this->settingMoved, $this->earlierFindings, $this->pulseChecks, $this->baseline,
+            $this->dayIsMissing,
+        );
     }
 
     /** A pulse that was missing once is not trusted again, even when it is felt later. */
@@ -111,6 +136,20 @@ final readonly class Examination
         }
 
         return false;
+    }
+
+    /** The newest check did not feel it. */
+    public function pulseIsMissing(): bool
+    {
+        $newest = $this->pulseChecks === [] ? null : $this->pulseChecks[\count($this->pulseChecks) - 1];
+
+        return $newest?->felt === false;
+    }
+
+    /** An operation on this knee is known, at most so many weeks ago. */
+    public function operatedWithinWeeks(int $weeks): bool
+    {
+        return ($this->episode->operated->weeksAgo ?? PHP_INT_MAX) <= $weeks;
     }
 
     /** Without an age, nobody is known to be grown up: rules for the young that ask for it say so themselves. */

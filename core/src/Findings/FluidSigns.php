@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Findings;
 
+use GrayCompass\Core\Findings\Facts\Fact;
+
 /**
  * The three fluid signs of the hurt knee, as far as they were tried.
  *
@@ -19,6 +21,7 @@ final readonly class FluidSigns
      * @param  bool|null  $crosses  whether a wave of fluid is felt
      * @param  int<-1, max>  $at  place in the document of the last of them; −1: none was tried
      * @param  Record|null  $first  of them, in the order done
+     * @param  bool  $hollowsGone  the hollows beside the patella are filled, and those of the other knee are not
      */
     private function __construct(
         public ?int $sweep,
@@ -26,6 +29,7 @@ final readonly class FluidSigns
         public ?bool $crosses,
         public int $at,
         public ?Record $first,
+        private bool $hollowsGone,
     ) {
     }
 
@@ -35,7 +39,8 @@ final readonly class FluidSigns
         $tap = $examination->hurt('patellar_tap');
         $fluctuation = $examination->hurt('fluctuation');
         $grade = $sweep?->word('grade');
-        $done = array_filter([$sweep, $tap, $fluctuation]);
+        $hollows = (new HurtKnee($examination))->since(Fact::HollowsGone);
+        $done = array_filter([$sweep, $tap, $fluctuation, $hollows === null ? null : $examination->records[$hollows]]);
         usort($done, static fn (Record $one, Record $other): int => $one->position <=> $other->position);
 
         return new self(
@@ -44,6 +49,7 @@ final readonly class FluidSigns
             $fluctuation?->normal ? false : $fluctuation?->flag('crossesFluid'),
             $done === [] ? -1 : $done[\count($done) - 1]->position,
             $done[0] ?? null,
+            $hollows !== null,
         );
     }
 
@@ -53,16 +59,16 @@ final readonly class FluidSigns
         return ($this->sweep ?? 0) >= 2 || $this->taps === true || $this->crosses === true;
     }
 
-    /** The sweep shows a trace, and nothing else shows fluid. */
+    /** The sweep shows a trace, or the hollows are filled, and nothing else shows fluid. */
     public function isTrace(): bool
     {
-        return ! $this->isPositive() && $this->sweep === 1;
+        return ! $this->isPositive() && ($this->sweep === 1 || $this->hollowsGone);
     }
 
     /** The sweep was done and shows nothing, and nothing else does. */
     public function isNegative(): bool
     {
-        return ! $this->isPositive() && $this->sweep === 0;
+        return ! $this->isPositive() && $this->sweep === 0 && ! $this->hollowsGone;
     }
 
     public function wasTried(): bool
@@ -78,12 +84,12 @@ final readonly class FluidSigns
         }
 
         return match ($this->sweep) {
-            0 => 0.0,
+            0 => $this->hollowsGone ? 0.5 : 0.0,
             1 => 0.5,
             2 => 1.0,
             3 => 2.0,
             4 => 3.0,
-            default => null,
+            default => $this->hollowsGone ? 0.5 : null,
         };
     }
 }

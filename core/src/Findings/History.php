@@ -41,10 +41,30 @@ final readonly class History
         return $this->answers[$item->value] ?? null;
     }
 
+    /** Whether pain was told below the patella. */
+    public function hurtsBelowKneecap(): bool
+    {
+        return \in_array('below_kneecap', $this->painPlaces, true);
+    }
+
     /** Whether pain was told along the inner shin. */
     public function hurtsAtShin(): bool
     {
         return \in_array('inner_shin', $this->painPlaces, true) || stripos($this->painSite, 'shin') !== false;
+    }
+
+    /** Something happened to this knee: a mechanism, a pop, a stop at once, or rapid swelling is told. */
+    public function tellsInjury(): bool
+    {
+        $named = array_filter(
+            $this->mechanism ?? [],
+            static fn (Mechanism $mechanism): bool => $mechanism !== Mechanism::NoneRecalled,
+        );
+
+        return $named !== []
+            || $this->said(StoryItem::Pop)
+            || $this->said(StoryItem::CouldNotContinue)
+            || $this->swellingOnset === SwellingOnset::WithinTwoHours;
     }
 
     /** Nothing of the story was asked yet. */

@@ -35,8 +35,7 @@ enum Mechanism: string
     {
         return match ($this) {
             self::NoneRecalled => [],
-            self::TwistOnPlantedFoot => [self::TwistOnPlantedFoot, self::RotationalTrauma],
-            self::BuckledInward => [self::ValgusBlow, self::TwistOnPlantedFoot, self::RotationalTrauma],
+            self::BuckledInward => [self::ValgusBlow, self::TwistOnPlantedFoot],
             self::BuckledOutward => [self::VarusBlow],
             default => [$this],
         };

@@ -29,6 +29,12 @@ final readonly class Route
         return $this->takes === RouteKind::Baseline;
     }
 
+    /** Whether it takes what an earlier examination left open. */
+    public function looksAgain(): bool
+    {
+        return $this->takes === RouteKind::OpenBefore;
+    }
+
     public function isTouchline(): bool
     {
         return $this->takes === RouteKind::Touchline;

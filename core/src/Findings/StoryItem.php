@@ -54,4 +54,19 @@ enum StoryItem: string
             self::LoadChange => 'change of load before it began',
         };
     }
+
+    /** As it stands in a note where the answer is no. */
+    public function denied(): string
+    {
+        return match ($this) {
+            self::CouldNotContinue => 'could continue',
+            self::GradualOnset => 'sudden onset',
+            self::WarmUpEases => 'does not ease with warming up',
+            self::FirstDislocation => 'the patella has been out before',
+            self::KneecapReduced => 'the patella was not put back',
+            self::KneecapShifted => 'the patella did not shift',
+            self::LoadChange => 'no change of load before it began',
+            default => "no {$this->words()}",
+        };
+    }
 }

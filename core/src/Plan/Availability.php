@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Verdict\Bearings;
@@ -11,11 +12,17 @@ use GrayCompass\Core\Verdict\Matters;
 
 /**
  * What a coach may know: whether to count on the athlete, what not to do and what to do, and nothing medical.
+ * A knee with an abnormal finding is never available. Limits are working estimates.
  *
  * @internal
  */
 final readonly class Availability
 {
+    /** Below this age (years) nobody is told to train. */
+    private const TRAINS_FROM = 7;
+
+    private const PAINFUL = 5.0;
+
     /**
      * @param  list<string>  $notThis
      * @param  list<string>  $thisYes
@@ -32,21 +39,33 @@ final readonly class Availability
         if (self::isOut($bearings, $sendOn, $support, $play)) {
             return new self(AvailabilityStatus::Out, [], []);
         }
-        if ($play->answer === PlayAnswer::MayContinue || $bearings->isSoundBaseline()) {
+        if (self::isSound($bearings, $sendOn, $support, $play, $again)) {
             return new self(AvailabilityStatus::Available, [], []);
         }
-        // Nobody is told to count on an athlete who is told to walk on crutches.
-        $modified = $play->answer === PlayAnswer::MayContinueSupported || $sendOn !== [] || $again !== null
-            || $support->crutches
-            || $bearings->gate->lines !== [] || $bearings->also !== [] || Matters::of($bearings) !== [];
 
-        return $modified
-            ? new self(
-                AvailabilityStatus::Modified,
-                self::notThis($bearings, $play),
-                ['cycling', 'running straight without a limp', 'upper-body training'],
-            )
-            : new self(AvailabilityStatus::Available, [], []);
+        return new self(AvailabilityStatus::Modified, self::notThis($bearings, $play), self::thisYes($bearings));
+    }
+
+    /**
+     * @param  list<Referral>  $sendOn
+     */
+    private static function isSound(
+        Bearings $bearings,
+        array $sendOn,
+        Support $support,
+        Play $play,
+        ?LookAgain $again,
+    ): bool {
+        if ($bearings->abnormal !== [] || $bearings->awaitsClearance() || $sendOn !== []) {
+            return false;
+        }
+        if ($play->answer === PlayAnswer::MayContinue || $bearings->isSoundBaseline()) {
+            return true;
+        }
+
+        // Nobody is told to count on an athlete who is told to walk on crutches.
+        return $play->answer !== PlayAnswer::MayContinueSupported && $again === null && ! $support->crutches
+            && $bearings->gate->lines === [] && $bearings->also === [] && Matters::of($bearings) === [];
     }
 
     /**
@@ -86,6 +105,9 @@ final readonly class Availability
         if ($play->answer === PlayAnswer::MayContinueSupported) {
             return ['contact without the support'];
         }
+        if ($bearings->examination->isUnder(self::TRAINS_FROM)) {
+            return ['running', 'jumping'];
+        }
         $front = $bearings->atAct(Condition::PatellofemoralPain) || $bearings->front->supported();
         $meniscus = $bearings->standing->hasOwnPositive(Condition::MedialMeniscus)
             || $bearings->standing->hasOwnPositive(Condition::LateralMeniscus);
@@ -95,6 +117,31 @@ final readonly class Availability
             'jumping',
             $bearings->isAfterInjury() ? 'contact' : '',
             $front || $meniscus ? 'full bend under load' : '',
+        ]));
+    }
+
+    /**
+     * Only what this knee can do.
+     *
+     * @return list<string>
+     */
+    private static function thisYes(Bearings $bearings): array
+    {
+        $knee = $bearings->knee;
+        if ($bearings->examination->isUnder(self::TRAINS_FROM)) {
+            return [];
+        }
+        $barred = $knee->is(Fact::Limps)
+            || $bearings->gate->isToday()
+            || $knee->is(Fact::Lost20)
+            || ($bearings->examination->history->painActivity ?? 0.0) >= self::PAINFUL
+            || ($bearings->examination->history->painNow ?? 0.0) >= self::PAINFUL;
+        $running = ! $barred && ! $knee->is(Fact::ImpactHurts);
+
+        return array_values(array_filter([
+            $barred ? '' : 'cycling',
+            $running ? 'running straight without a limp' : '',
+            'upper-body training',
         ]));
     }
 }

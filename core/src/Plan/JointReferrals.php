@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\FadingFinding;
+use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Urgency;
 
 /**
  * Patella and menisci. Limits are working estimates.
@@ -25,43 +29,63 @@ final readonly class JointReferrals extends Referrals
      */
     public function kneecap(): array
     {
-        $bearings = $this->bearings;
-        $history = $bearings->examination->history;
-        $out = $history->said(StoryItem::KneecapShifted) || $history->said(StoryItem::KneecapReduced);
-        $cameOut = $out && $bearings->hasFluid() && $history->answer(StoryItem::FirstDislocation) !== false;
-        $xray = $bearings->examination->isGrowing() ? Within::SameDay : Within::Days;
-        $why = 'The patella came out, and there is fluid: a piece of cartilage may be loose.';
+        $dislocation = $this->bearings->dislocation;
+        $steps = $this->bearings->gate->book->steps;
+        $day = $this->bearings->examination->daysSinceInjury ?? 0;
+        $surgeon = $steps->on(FadingFinding::KneecapSurgeon, $day) ?? Urgency::Routine;
+        if ($dislocation->cameOut && $surgeon !== Urgency::Routine) {
+            return $this->cameOut($surgeon, $day);
+        }
+        if ($dislocation->bledAgain) {
+            return [$this->surgeon(
+                Condition::PatellarInstability,
+                Within::TwoWeeks,
+                'instability',
+                'The patella came out again, and blood is likely: a piece of cartilage may be loose.',
+                'a loose fragment, and surgery after repeated dislocations of the patella?',
+            )];
+        }
+        $likely = $this->bearings->atAct(Condition::PatellarInstability);
+
+        return $likely || $dislocation->cameOut
+            ? [new Referral(
+                'a kneecap surgeon, or a training programme',
+                Within::Routine,
+                'instability',
+                $likely ? 'Patellar instability is likely.' : 'The patella has been out.',
+                'patellar instability: programme or surgery?',
+                [Place::Surgeon],
+                byChance: ! $dislocation->cameOut,
+            )]
+            : [];
+    }
+
+    /**
+     * @return list<Referral|null>
+     */
+    private function cameOut(Urgency $surgeon, int $day): array
+    {
+        $growing = $this->bearings->examination->isGrowing();
+        $xray = $this->bearings->gate->book->steps->on(
+            $growing ? FadingFinding::KneecapXrayGrowing : FadingFinding::KneecapXray,
+            $day,
+        ) ?? Urgency::Routine;
+        $why = 'The patella came out: a piece of cartilage may be loose.';
 
         return [
-            $cameOut
-                ? new Referral(
-                    self::XRAY,
-                    $xray,
-                    'kneecap_came_out',
-                    $why,
-                    'an osteochondral fragment after a dislocation of the patella?',
-                    isXray: true,
-                )
-                : null,
-            $cameOut
-                ? $this->surgeon(
-                    Condition::PatellarInstability,
-                    Within::Week,
-                    'kneecap_came_out',
-                    $why,
-                    'a loose fragment, and what follows a dislocation of the patella?',
-                )
-                : null,
-            ! $cameOut && $bearings->atAct(Condition::PatellarInstability)
-                ? new Referral(
-                    'a kneecap surgeon, or a training programme',
-                    Within::Routine,
-                    'instability',
-                    'Patellar instability is likely.',
-                    'patellar instability: programme or surgery?',
-                    isSurgeon: true,
-                )
-                    : null,
+            $this->bearings->examination->safety->isTrue(SafetyKey::XrayClear) ? null : $this->xray(
+                'kneecap_came_out',
+                Within::by($xray),
+                $why,
+                'an osteochondral fragment after a dislocation of the patella?',
+            ),
+            $this->surgeon(
+                Condition::PatellarInstability,
+                Within::by($surgeon),
+                'kneecap_came_out',
+                $why,
+                'a loose fragment, and what follows a dislocation of the patella?',
+            ),
         ];
     }
 
@@ -70,33 +94,33 @@ final readonly class JointReferrals extends Referrals
      */
     public function menisci(): array
     {
+        return array_map($this->meniscus(...), self::MENISCI);
+    }
+
+    private function meniscus(Condition $condition): ?Referral
+    {
         $bearings = $this->bearings;
         $told = $bearings->examination->history->said(StoryItem::Locking);
         $young = ! $bearings->examination->isAtLeast(self::WORN_AGE);
-        $sent = [];
-        foreach (self::MENISCI as $condition) {
-            $act = $bearings->atAct($condition);
-            $own = $bearings->standing->hasOwnPositive($condition)
-                && $bearings->chance($condition) >= self::LOCKING_OWN;
-            $name = $condition->withArticle();
-            $sent[] = match (true) {
-                $told
-                    && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan(
-                        'meniscus_locks',
-                        'The knee locks, and a meniscus tear is likely.',
-                        "{$name} that locks?",
-                    ),
-                $act
-                    && $young
-                    && $bearings->isAfterInjury() => $this->scan(
-                        'meniscus_torn',
-                        ucfirst("{$name} is likely after an injury."),
-                        "{$name}?",
-                    ),
-                default => null,
-            };
-        }
+        $act = $bearings->atAct($condition);
+        $own = $bearings->standing->hasOwnPositive($condition)
+            && $bearings->chance($condition) >= self::LOCKING_OWN;
+        $name = $condition->withArticle();
 
-        return $sent;
+        return match (true) {
+            $told && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan(
+                'meniscus_locks',
+                'The knee locks, and a meniscus tear is likely.',
+                "{$name} that locks?",
+                byChance: true,
+            ),
+            $act && $young && $bearings->isAfterInjury() => $this->scan(
+                'meniscus_torn',
+                ucfirst("{$name} is likely after an injury."),
+                "{$name}?",
+                byChance: true,
+            ),
+            default => null,
+        };
     }
 }

@@ -7,10 +7,12 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\StoryItem;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Verdict\Consideration;
 
 /**
- * What depends on who is sent already: blood, open questions, what else was seen, and a knee that was operated on. Limits are working estimates.
+ * What depends on who is sent already: blood, open questions, and what else was seen. Limits are working estimates.
  *
  * @internal
  */
@@ -21,6 +23,10 @@ final readonly class LaterReferrals extends Referrals
     private const OPEN_CORNER = 0.2;
 
     private const CATCHING_MENISCUS = 0.5;
+
+    private const UNSETTLED_CRUCIATE = 0.5;
+
+    private const FRESH_DAYS = 14;
 
     private const BLOOD_CRUCIATE = 0.2;
 
@@ -33,23 +39,32 @@ final readonly class LaterReferrals extends Referrals
     public function blood(array $sent): array
     {
         $bearings = $this->bearings;
-        if (! $bearings->bloodLikely || $bearings->examination->safety->isTrue(SafetyKey::XrayClear)) {
+        $urgency = $bearings->blood->urgency($bearings->gate->book->steps);
+        if ($urgency === null) {
             return [];
         }
-        $today = $bearings->examination->isChild() || $bearings->examination->isOfXrayAge();
-        $why = 'Blood in the joint is likely.';
-        $xray = new Referral(
-            self::XRAY,
-            $today ? Within::SameDay : Within::Days,
-            'blood',
-            $why,
-            'a fracture? Blood in the joint is likely.',
-            isXray: true,
-        );
+        $why = 'Blood in the joint is likely: a bone or a ligament may be hurt.';
+        $imaged = $bearings->examination->safety->isTrue(SafetyKey::XrayClear);
+        $later = Within::by($urgency->isWorseThan(Urgency::TwoWeeks) ? Urgency::TwoWeeks : $urgency);
+        $graft = $bearings->hasGraft();
 
-        return $this->scanForBlood($sent)
-            ? [$xray, $this->scan('blood', "{$why} What bled?", 'what bled into the joint?')]
-            : [$xray];
+        return array_values(array_filter([
+            $imaged ? null : $this->xray(
+                'blood',
+                Within::by($urgency),
+                $why,
+                'a fracture? Blood in the joint is likely.',
+            ),
+            $graft ? $this->operator(
+                Within::Week,
+                'blood',
+                'Blood in the joint is likely, in a knee with a graft.',
+                'is the graft torn?',
+            ) : null,
+            ! $graft && ($imaged || $urgency !== Urgency::Routine) && $this->scanForBlood($sent)
+                ? $this->scan('blood', "{$why} What bled?", 'what bled into the joint?', $later)
+                : null,
+        ]));
     }
 
     /**
@@ -73,47 +88,69 @@ final readonly class LaterReferrals extends Referrals
     }
 
     /**
-     * What was tested and stays open.
+     * What was tested and stays open, and a cruciate that could not be tested and is as likely torn as not.
      *
      * @param  list<Referral>  $sent
      * @return list<Referral>
      */
     public function openQuestion(array $sent): array
     {
-        $bearings = $this->bearings;
         if (array_filter($sent, static fn (Referral $one): bool => $one->settles()) !== []) {
             return [];
         }
-        $catches = $bearings->examination->history->said(StoryItem::Catching);
-        foreach ([[
-            Condition::Acl, self::OPEN_CRUCIATE,
-        ], [Condition::Pcl, self::OPEN_CRUCIATE], [Condition::Plc, self::OPEN_CORNER],
-            [Condition::MedialMeniscus, $catches ? self::CATCHING_MENISCUS : 1.0], [
-                Condition::LateralMeniscus,
-                $catches ? self::CATCHING_MENISCUS : 1.0,
-            ]] as [$condition, $from]) {
-            $verdict = $bearings->of($condition);
-            if (
-                $verdict->posttest() >= $from
-                && $verdict->tested
-                && ! $verdict->unsettled
-                && ! $verdict->isWithheld()
-            ) {
-                $within = $bearings->isAfterInjury() ? Within::TwoWeeks : Within::Routine;
-                $name = $condition->withArticle();
-
-                return [new Referral(
-                    self::SCAN,
-                    $within,
-                    'open_question',
-                    ucfirst("{$name} stays open after all tests."),
-                    "{$name}? It stays open after all tests.",
-                    isScan: true,
-                )];
+        $catches = $this->bearings->examination->history->said(StoryItem::Catching);
+        $meniscus = $catches ? self::CATCHING_MENISCUS : 1.0;
+        foreach ([
+            [Condition::Acl, self::OPEN_CRUCIATE],
+            [Condition::Pcl, self::OPEN_CRUCIATE],
+            [Condition::Plc, self::OPEN_CORNER],
+            [Condition::MedialMeniscus, $meniscus],
+            [Condition::LateralMeniscus, $meniscus],
+        ] as [$condition, $from]) {
+            $referral = $this->isOpen($condition, $from) ? $this->question($condition) : null;
+            if ($referral !== null) {
+                return [$referral];
             }
         }
 
         return [];
+    }
+
+    private function isOpen(Condition $condition, float $from): bool
+    {
+        $verdict = $this->bearings->of($condition);
+        if ($verdict->isWithheld()) {
+            return false;
+        }
+        $unsettledLong = $condition->isCruciate()
+            && $verdict->unsettled
+            && $verdict->posttest() >= self::UNSETTLED_CRUCIATE
+            && $this->isSecondLook();
+
+        return $unsettledLong || ($verdict->posttest() >= $from && $verdict->tested && ! $verdict->unsettled);
+    }
+
+    /** Not a first look at a fresh knee: what could not be tested by now will not be by itself. */
+    private function isSecondLook(): bool
+    {
+        $examination = $this->bearings->examination;
+
+        return $examination->route->looksAgain()
+            || ($examination->isAfterInjury() && ! $examination->injuredWithin(self::FRESH_DAYS));
+    }
+
+    private function question(Condition $condition): Referral
+    {
+        $name = $condition->withArticle();
+        $unsettled = $this->bearings->of($condition)->unsettled;
+
+        return $this->scan(
+            'open_question',
+            ucfirst($unsettled ? "{$name} could not be tested and is as likely as not." : "{$name} stays open after all tests."),
+            $unsettled ? "{$name}? It could not be tested." : "{$name}? It stays open after all tests.",
+            $unsettled || $this->bearings->isAfterInjury() ? Within::TwoWeeks : Within::Routine,
+            byChance: true,
+        );
     }
 
     /**
@@ -126,45 +163,14 @@ final readonly class LaterReferrals extends Referrals
         return array_values(array_map(
             static fn (Consideration $other): Referral => new Referral(
                 'a doctor',
-                Within::Routine,
+                $other->soon ? Within::Days : Within::Routine,
                 $other->id === 'popliteal_cyst' ? 'cyst' : $other->id,
                 $other->why,
                 lcfirst($other->why),
+                [Place::Doctor],
             ),
             $doctor,
         ));
-    }
-
-    /**
-     * A structure that was operated on and tests positive goes to the one who operated.
-     *
-     * @param  list<Referral>  $sent
-     * @return list<Referral>
-     */
-    public function operatedAndPositive(array $sent): array
-    {
-        $already = array_filter(
-            $sent,
-            static fn (Referral $one): bool => $one->to === self::OPERATOR
-                && $one->within->rank() <= Within::Week->rank(),
-        );
-        foreach ($already === [] ? Condition::cases() : [] as $condition) {
-            if (
-                $this->bearings->of($condition)->isWithheld()
-                && $this->bearings->standing->hasOwnPositive($condition)
-            ) {
-                return [new Referral(
-                    self::OPERATOR,
-                    Within::Week,
-                    'operated_positive',
-                    'A test of an operated knee is positive.',
-                    "{$condition->withArticle()} after the operation?",
-                    isSurgeon: true,
-                )];
-            }
-        }
-
-        return [];
     }
 
     /**

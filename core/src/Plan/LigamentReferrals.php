@@ -7,6 +7,8 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Rule;
 
 /**
  * Cruciates, collaterals and the posterolateral corner. Limits are working estimates.
@@ -17,7 +19,7 @@ final readonly class LigamentReferrals extends Referrals
 {
     private const LOOSE_WITHOUT_INJURY = 0.2;
 
-    private const CORNER_FROM = 0.2;
+    private const TURNING_CORNER = 0.1;
 
     /**
      * @return list<Referral|null>
@@ -51,6 +53,7 @@ final readonly class LigamentReferrals extends Referrals
                     ucfirst("{$name} is likely."),
                     "{$name}?",
                     scan: true,
+                    byChance: true,
                 ),
                 default => null,
             };
@@ -64,20 +67,73 @@ final readonly class LigamentReferrals extends Referrals
      */
     public function sides(): array
     {
+        return [$this->corner(), $this->outerSide(), $this->innerSide(), $this->twoLigaments(), $this->thrust()];
+    }
+
+    private function corner(): ?Referral
+    {
         $bearings = $this->bearings;
-        $thrust = $bearings->knee->is(Fact::ThrustsOutward)
-            && (
-                $bearings->standing->hasOwnPositive(Condition::Lcl)
-                || $bearings->standing->hasOwnPositive(Condition::Plc)
-            );
-        $corner = $bearings->atAct(Condition::Plc)
-            || $thrust
-            || ($bearings->positive('dial_30') && $bearings->chance(Condition::Plc) >= self::CORNER_FROM);
-        $outer = $bearings->atAct(Condition::Lcl) || $bearings->loose->opens(Condition::Lcl);
-        $bent = $bearings->standing->result('valgus_30_laxity');
-        $inner = $bearings->grade(Condition::Mcl) === 3
+        $dial = $bearings->standing->result('dial_30');
+        $turns = $dial?->isPositive() === true
+            && $dial->reading->level?->isAtLeast(Level::Clear) === true
+            && $bearings->chance(Condition::Plc) >= self::TURNING_CORNER;
+        $byHand = $turns
+            || \count($bearings->standing->ownPositives(Condition::Plc)) >= 2
+            || ($bearings->knee->is(Fact::ThrustsOutward) && $this->outerSideIsPositive());
+
+        return $byHand || $bearings->atAct(Condition::Plc)
+            ? $this->surgeon(
+                Condition::Plc,
+                Within::Week,
+                'corner',
+                'The posterolateral corner may be hurt, and heals worse once late.',
+                'a posterolateral corner injury?',
+                byChance: ! $byHand,
+            )
+            : null;
+    }
+
+    private function outerSideIsPositive(): bool
+    {
+        return $this->bearings->standing->hasOwnPositive(Condition::Lcl)
+            || $this->bearings->standing->hasOwnPositive(Condition::Plc);
+    }
+
+    private function outerSide(): ?Referral
+    {
+        return $this->bearings->isOuterSideHurt()
+            ? $this->surgeon(
+                Condition::Lcl,
+                Within::Week,
+                'outer_side',
+                'The lateral side opens or is likely torn, seldom alone, and heals worse once late.',
+                'an LCL tear, with or without the corner?',
+                byChance: ! $this->bearings->loose->opens(Condition::Lcl),
+            )
+            : null;
+    }
+
+    private function innerSide(): ?Referral
+    {
+        $bent = $this->bearings->standing->result('valgus_30_laxity');
+        $gross = $this->bearings->grade(Condition::Mcl) === 3
             && $bent?->isPositive() === true
             && $bent->reading->level === Level::Gross;
+
+        return $gross
+            ? $this->surgeon(
+                Condition::Mcl,
+                Within::Week,
+                'inner_gross',
+                'The medial side opens by more than 10 mm, or without an end.',
+                'a complete MCL tear?',
+            )
+            : null;
+    }
+
+    private function twoLigaments(): ?Referral
+    {
+        $bearings = $this->bearings;
         $torn = array_filter(self::LIGAMENTS, static fn (Condition $condition): bool => $bearings->atAct($condition)
             && (! \in_array($condition, [Condition::Mcl, Condition::Lcl], true) || $bearings->grade($condition) >= 2));
         $names = implode(
@@ -85,44 +141,35 @@ final readonly class LigamentReferrals extends Referrals
             array_map(static fn (Condition $condition): string => $condition->withArticle(), $torn),
         );
 
-        return [
-            $corner
-                ? $this->surgeon(
-                    Condition::Plc,
-                    Within::Week,
-                    'corner',
-                    'The posterolateral corner may be hurt, and heals worse once late.',
-                    'a posterolateral corner injury?',
-                )
-                : null,
-            $outer
-                ? $this->surgeon(
-                    Condition::Lcl,
-                    Within::Week,
-                    'outer_side',
-                    'The lateral side opens or is likely torn, seldom alone, and heals worse once late.',
-                    'an LCL tear, with or without the corner?',
-                )
-                : null,
-            $inner
-                ? $this->surgeon(
-                    Condition::Mcl,
-                    Within::Week,
-                    'inner_gross',
-                    'The medial side opens by more than 10 mm, or without an end.',
-                    'a complete MCL tear?',
-                )
-                : null,
-            \count($torn) >= 2
-                ? new Referral(
-                    self::SURGEON,
-                    Within::Week,
-                    'two_ligaments',
-                    'Two ligaments are likely torn.',
-                    "{$names}?",
-                    isSurgeon: true,
-                )
-                : null,
-        ];
+        return \count($torn) >= 2 && ! $bearings->gate->sends(Rule::TwoLigaments)
+            ? new Referral(
+                self::SURGEON,
+                Within::Week,
+                'two_ligaments',
+                'Two ligaments are likely torn.',
+                "{$names}?",
+                [Place::Surgeon],
+            )
+            : null;
+    }
+
+    /** A thrust that no test explains is an old laxity until shown otherwise. */
+    private function thrust(): ?Referral
+    {
+        $outward = $this->bearings->knee->is(Fact::ThrustsOutward);
+        $inward = $this->bearings->knee->is(Fact::ThrustsInward);
+        $explained = ($outward && $this->outerSideIsPositive())
+            || ($inward && $this->bearings->standing->hasOwnPositive(Condition::Mcl));
+
+        return ($outward || $inward) && ! $explained
+            ? new Referral(
+                self::SURGEON,
+                Within::Routine,
+                'thrust',
+                'The knee is pushed sideways in walking, though no test shows why.',
+                $outward ? 'a varus thrust: lateral side, corner, or wear?' : 'a valgus thrust: medial side, or wear?',
+                [Place::Surgeon],
+            )
+            : null;
     }
 }

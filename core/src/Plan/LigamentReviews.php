@@ -10,6 +10,7 @@ use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
+use GrayCompass\Core\Verdict\Matters;
 
 /**
  * When ligaments are looked at again, and why. Limits are working estimates.
@@ -46,12 +47,21 @@ final readonly class LigamentReviews
         if ($open === []) {
             return null;
         }
+        $place = array_flip(array_map(
+            static fn (ConditionVerdict $verdict): string => $verdict->condition->value,
+            Matters::of($this->bearings),
+        ));
         usort(
             $open,
             static fn (ConditionVerdict $a, ConditionVerdict $b): int => [
+                $place[$a->condition->value] ?? PHP_INT_MAX,
                 -$a->seriousness,
                 -$a->posttest() / $a->thresholds->ruleOut,
-            ] <=> [-$b->seriousness, -$b->posttest() / $b->thresholds->ruleOut],
+            ] <=> [
+                $place[$b->condition->value] ?? PHP_INT_MAX,
+                -$b->seriousness,
+                -$b->posttest() / $b->thresholds->ruleOut,
+            ],
         );
         $names = implode(
             ', ',
@@ -110,6 +120,40 @@ final readonly class LigamentReviews
         }
 
         return null;
+    }
+
+    /**
+     * What the story makes likely and the hands have not made unlikely enough.
+     *
+     * @return array{int, int, string}|null
+     */
+    public function raisedByStory(): ?array
+    {
+        foreach ($this->bearings->verdicts as $verdict) {
+            if (
+                $verdict->condition->isStructural()
+                && $verdict->raised
+                && $verdict->reachesRuleOut()
+                && ! $verdict->isWithheld()
+                && ! $this->settledByOthers
+            ) {
+                return [5, 10, "The story speaks for {$verdict->condition->withArticle()}: test it again."];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A slight opening of the lateral side makes nobody a patient of a surgeon, but is looked at again.
+     *
+     * @return array{int, int, string}|null
+     */
+    public function slightOuterSide(): ?array
+    {
+        $slight = $this->bearings->atAct(Condition::Lcl) && ! $this->bearings->isOuterSideHurt();
+
+        return $slight ? [5, 10, 'The lateral side opens slightly: measure it again.'] : null;
     }
 
     /**

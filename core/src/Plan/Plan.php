@@ -30,9 +30,16 @@ final readonly class Plan
     ) {
     }
 
-    public static function of(Bearings $bearings, EvidenceLibrary $evidence, PlayRules $rules): self
-    {
-        $sendOn = SendOn::of($bearings);
+    /**
+     * @param  Bearings|null  $whileFresh  the same knee as on its last fresh day, where it has just turned old
+     */
+    public static function of(
+        Bearings $bearings,
+        ?Bearings $whileFresh,
+        EvidenceLibrary $evidence,
+        PlayRules $rules,
+    ): self {
+        $sendOn = SendOn::of($bearings, $whileFresh);
         $conduct = Conduct::of($bearings);
         $support = Support::of($bearings, $conduct->crutches());
         $play = Play::of($bearings, $rules);

@@ -9,7 +9,6 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\Seen;
 use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyGate;
@@ -50,15 +49,23 @@ final readonly class Play
         if (! $rules->areAsked($seen)) {
             return new self(PlayAnswer::NotAsked, []);
         }
+        $bleeds = $bearings->examination->episode->bleedingRisk && $bearings->examination->isOnTouchline()
+            ? ['The athlete bleeds easily: look at the knee again within hours.']
+            : [];
         $why = [
+            ...$bleeds,
             ...self::gate($bearings->gate),
             ...self::story($bearings->examination),
             ...$rules->againstStructures($seen),
             ...self::ligaments($bearings),
             ...$rules->againstFunction($seen),
         ];
-        if ($why !== []) {
+        $graft = $bearings->hasGraft();
+        if ($why !== [] && (! $graft || $bearings->examination->isOnTouchline())) {
             return new self(PlayAnswer::Stop, $why);
+        }
+        if ($graft) {
+            return new self(PlayAnswer::NotAsked, [self::NEVER_CLEARS]);
         }
 
         // A chance does not enter here: a sore inner side that holds is supported, whatever it is called.
@@ -147,12 +154,11 @@ final readonly class Play
         return $doubt;
     }
 
-    /** A grade 1 sprain is firm: its negative moves no chance, but its grade stands. */
     private static function wasGraded(Standing $standing, string $sign): bool
     {
         foreach ($standing->results as $result) {
             if ($result->reading->sign === $sign) {
-                return $result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm;
+                return $result->exclusion === null;
             }
         }
 

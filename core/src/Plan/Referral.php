@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Safety\Place;
+
 /**
  * Somebody else who should see this knee, how soon, by which rule, and what they are asked.
  *
@@ -14,6 +16,8 @@ final readonly class Referral
     /**
      * @param  string  $to  in words, as one says it to an athlete: “the emergency department”
      * @param  string  $rule  a rule of the safety gate, or one of SendOn
+     * @param  list<Place>  $places  what `to` names
+     * @param  bool  $byChance  it stands by a chance alone, whatever the hands found
      */
     public function __construct(
         public string $to,
@@ -21,15 +25,27 @@ final readonly class Referral
         public string $rule,
         public string $why,
         public string $question,
-        public bool $isScan = false,
-        public bool $isXray = false,
-        public bool $isSurgeon = false,
+        public array $places,
+        public bool $byChance = false,
     ) {
+    }
+
+    public function names(Place $place): bool
+    {
+        return \in_array($place, $this->places, true);
     }
 
     /** Somebody who decides about ligaments and menisci, or a picture that does. */
     public function settles(): bool
     {
-        return $this->isScan || $this->isSurgeon;
+        return $this->names(Place::Scan) || $this->names(Place::Surgeon);
+    }
+
+    /** The same, later. */
+    public function within(Within $within): self
+    {
+        return new self(
+            $this->to, $within, $this->rule, $this->why, $this->question, $this->places, $this->byChance,
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -32,6 +33,7 @@ abstract readonly class Referrals
     {
     }
 
+    /** A structure that was operated on goes to the one who operated, within a week. */
     protected function surgeon(
         Condition $condition,
         Within $within,
@@ -39,9 +41,10 @@ abstract readonly class Referrals
         string $why,
         string $question,
         bool $scan = false,
+        bool $byChance = false,
     ): Referral {
-        if ($this->bearings->of($condition)->isWithheld()) {
-            return new Referral(self::OPERATOR, Within::Week, $rule, $why, $question, isSurgeon: true);
+        if ($this->bearings->of($condition)->isWithheld() || $this->bearings->isGraft($condition)) {
+            return $this->operator(Within::Week, $rule, $why, $question);
         }
 
         return new Referral(
@@ -50,13 +53,28 @@ abstract readonly class Referrals
             $rule,
             $why,
             $question,
-            isScan: $scan,
-            isSurgeon: true,
+            $scan ? [Place::Surgeon, Place::Scan] : [Place::Surgeon],
+            $byChance,
         );
     }
 
-    protected function scan(string $rule, string $why, string $question): Referral
+    protected function operator(Within $within, string $rule, string $why, string $question): Referral
     {
-        return new Referral(self::SCAN, Within::TwoWeeks, $rule, $why, $question, isScan: true);
+        return new Referral(self::OPERATOR, $within, $rule, $why, $question, [Place::Surgeon]);
+    }
+
+    protected function scan(
+        string $rule,
+        string $why,
+        string $question,
+        Within $within = Within::TwoWeeks,
+        bool $byChance = false,
+    ): Referral {
+        return new Referral(self::SCAN, $within, $rule, $why, $question, [Place::Scan], $byChance);
+    }
+
+    protected function xray(string $rule, Within $within, string $why, string $question): Referral
+    {
+        return new Referral(self::XRAY, $within, $rule, $why, $question, [Place::Xray]);
     }
 }

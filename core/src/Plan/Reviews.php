@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Consideration;
+use GrayCompass\Core\Verdict\Matters;
 
 /**
  * Every reason to look at a knee again, each with its window in days; the earliest start wins. Working estimates.
@@ -19,9 +22,20 @@ final readonly class Reviews
 {
     private const RESULT_DUE = 14;
 
+    /** Days from now, for a finding that no other reason dates. */
+    private const FOUND_FROM = 14;
+
+    private const FOUND_TO = 28;
+
     private const AFTER_XRAY = 7;
 
-    private const XRAY_FIRST = [Rule::FractureRulePositive, Rule::GrowingBone, Rule::FractureLikely];
+    private const XRAY_FIRST = [
+        Rule::FractureRulePositive, Rule::FractureSuspected, Rule::GrowingBone, Rule::FractureLikely,
+    ];
+
+    private const PAIN_OF_A_FIRM_LACHMAN = 5.0;
+
+    private const FRESH_DAYS = 14;
 
     private const MENISCI = [Condition::MedialMeniscus, Condition::LateralMeniscus];
 
@@ -55,9 +69,15 @@ final readonly class Reviews
         if ($this->bearings->isSoundBaseline()) {
             return null;
         }
-        $hours = $this->play->answer->mayGoOn() ? self::HOURS : '';
+        $bleeds = $this->bearings->examination->isOnTouchline()
+            && $this->bearings->examination->episode->bleedingRisk;
+        $hours = $this->play->answer->mayGoOn() || $bleeds ? self::HOURS : '';
         if ($this->bearings->gate->isToday()) {
-            return $this->bearings->gate->isEmergency() || ! $this->bearings->raised(...self::XRAY_FIRST)
+            $others = $this->bearings->gate->isEmergency()
+                || $this->bearings->raised(Rule::JointInfection)
+                || ! $this->bearings->raised(...self::XRAY_FIRST);
+
+            return $others
                 ? new LookAgain(null, null, LookAgain::SEEN_THERE, 'Others see the knee today and decide.')
                 : new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray the tests that were held.');
         }
@@ -78,6 +98,15 @@ final readonly class Reviews
                 self::AFTER_XRAY,
                 LookAgain::RESULT,
                 'After the X-ray the tests that were held.',
+                $hours,
+            );
+        }
+        if ($this->sendOn === [] && $this->bearings->abnormal !== []) {
+            return new LookAgain(
+                self::FOUND_FROM,
+                self::FOUND_TO,
+                null,
+                'What was found today should be gone, or be explained.',
                 $hours,
             );
         }
@@ -107,12 +136,18 @@ final readonly class Reviews
             $ligaments->unsettled(),
             $ligaments->positives(),
             $ligaments->cruciatesLeft(),
+            $ligaments->raisedByStory(),
+            $ligaments->slightOuterSide(),
             $ligaments->tooPainful(),
+            $this->painfulLachman(),
             $this->fluid(),
             $this->blood(),
+            $this->restPain(),
+            $this->stiff(),
             $this->worn(),
             $ligaments->soreness(),
             $ligaments->medialOpening(),
+            $this->thrust(),
             ...array_map($this->meniscus(...), self::MENISCI),
             $this->kneecap(),
             $this->overWeeks(),
@@ -138,10 +173,60 @@ final readonly class Reviews
      */
     private function blood(): ?array
     {
-        $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->isScan) !== [];
+        $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->names(Place::Scan)) !== [];
 
-        return $this->bearings->bloodLikely
+        return $this->bearings->bloodLikely()
             && ! $scanned ? [5, 10, 'Blood was likely: a scan (MRI) if the fluid is still there.'] : null;
+    }
+
+    /**
+     * A Lachman that holds but hurts much may hide a tear behind the muscles.
+     *
+     * @return array{int, int, string}|null
+     */
+    private function painfulLachman(): ?array
+    {
+        $result = $this->bearings->standing->result('lachman');
+        $pain = $result?->isNegative() === true ? $result->reading->record?->pain() : null;
+
+        return $pain !== null && $pain >= self::PAIN_OF_A_FIRM_LACHMAN
+            ? [5, 10, 'The Lachman is firm but hurts much: do it again.']
+            : null;
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    private function restPain(): ?array
+    {
+        $fresh = $this->bearings->gate->signs->yes(SafetyKey::NightOrRestPain)
+            && $this->bearings->examination->injuredWithin(self::FRESH_DAYS)
+            && ! $this->bearings->raised(Rule::RestPain);
+
+        return $fresh ? [7, 14, 'Pain at night or at rest should be gone by then.'] : null;
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    private function stiff(): ?array
+    {
+        $knee = $this->bearings->knee;
+        $stiff = $knee->is(Fact::ShortOfStraight5)
+            && ! $knee->is(Fact::EndsSpringy)
+            && ! $this->bearings->raised(Rule::LockedKnee);
+
+        return $stiff ? [7, 14, 'The knee does not go fully straight: measure it again.'] : null;
+    }
+
+    /**
+     * @return array{int, int, string}|null
+     */
+    private function thrust(): ?array
+    {
+        $sent = array_filter($this->sendOn, static fn (Referral $one): bool => $one->rule === 'thrust');
+
+        return $sent === [] ? null : [14, 28, 'The knee is pushed sideways in walking.'];
     }
 
     /**
@@ -192,12 +277,12 @@ final readonly class Reviews
      */
     private function kneecap(): ?array
     {
-        $pain = $this->bearings->atAct(Condition::PatellofemoralPain)
+        $pain = ! Matters::isExplainedOtherwise($this->bearings) && ($this->bearings->atAct(Condition::PatellofemoralPain)
             || (
                 ! $this->bearings->isAfterInjury()
                 && ! $this->bearings->of(Condition::PatellofemoralPain)->isWithheld()
                 && $this->bearings->chance(Condition::PatellofemoralPain) >= 0.3
-            );
+            ));
 
         return match (true) {
             $pain => [28, 42, 'Patellofemoral pain changes over weeks.'],

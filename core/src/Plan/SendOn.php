@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -15,13 +17,31 @@ use GrayCompass\Core\Verdict\Bearings;
 final class SendOn
 {
     /**
+     * @param  Bearings|null  $whileFresh  the same knee weighed as on its last fresh day, where it has just turned old
      * @return list<Referral>
      */
-    public static function of(Bearings $bearings): array
+    public static function of(Bearings $bearings, ?Bearings $whileFresh = null): array
+    {
+        $sent = self::all($bearings);
+        if ($whileFresh !== null) {
+            $sent = [...$sent, ...Fading::carriedOver(self::all($whileFresh), $sent, $bearings->examination)];
+        }
+        $infection = static fn (Referral $one): int => $one->rule === Rule::JointInfection->value ? 0 : 1;
+        usort($sent, static fn (Referral $a, Referral $b): int => $a->within->rank() <=> $b->within->rank()
+            ?: $infection($a) <=> $infection($b));
+
+        return $sent;
+    }
+
+    /**
+     * @return list<Referral>
+     */
+    private static function all(Bearings $bearings): array
     {
         $ligaments = new LigamentReferrals($bearings);
         $joint = new JointReferrals($bearings);
         $later = new LaterReferrals($bearings);
+        $operated = new OperatedReferrals($bearings);
         $sent = array_values(array_filter([
             ...self::safetyLines($bearings),
             ...$ligaments->cruciates(),
@@ -30,15 +50,14 @@ final class SendOn
             ...$joint->menisci(),
         ]));
         $sent = [...$sent, ...$later->blood($sent)];
-        $sent = [
+
+        return array_values(array_filter([
             ...$sent,
             ...$later->openQuestion($sent),
             ...$later->alsoSeen(),
-            ...$later->operatedAndPositive($sent),
-        ];
-        usort($sent, static fn (Referral $a, Referral $b): int => $a->within->rank() <=> $b->within->rank());
-
-        return $sent;
+            ...$operated->stiff(),
+            ...$operated->doubted($sent),
+        ]));
     }
 
     /**
@@ -46,17 +65,18 @@ final class SendOn
      */
     private static function safetyLines(Bearings $bearings): array
     {
-        $sent = [];
-        foreach ($bearings->gate->lines as $line) {
-            if ($line->urgency !== null) {
-                $sheet = $line->sheet;
-                $sent[] = new Referral(
-                    $sheet->to, Within::by($line->urgency), $line->rule->value, $line->sheet->say, $sheet->question,
-                    isXray: str_contains($sheet->to, 'X-ray'), isSurgeon: str_contains($sheet->to, 'surgeon'),
-                );
-            }
-        }
+        $asked = array_filter(
+            [...$bearings->gate->lines, ...$bearings->gate->faded],
+            static fn (SafetyLine $line): bool => $line->urgency !== null,
+        );
 
-        return $sent;
+        return array_values(array_map(static fn (SafetyLine $line): Referral => new Referral(
+            $line->sheet->to,
+            $line->urgency === null ? Within::Routine : Within::by($line->urgency),
+            $line->rule->value,
+            $line->sheet->say,
+            $line->sheet->question,
+            $line->sheet->places,
+        ), $asked));
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Verdict\Bearings;
-use GrayCompass\Core\Verdict\CollateralReading;
 
 /**
  * What the knee may wear, why, for how long and in what range, what that costs, and whether crutches go with it.
@@ -23,12 +23,15 @@ final readonly class Support
 
     private const PCL_SPLINT_DAYS = 42;
 
+    /** A firm, sore inner side wears a sleeve where a sprain is at least as likely as not. */
+    private const SLEEVE_FROM = 0.5;
+
     private const AS_FOUND = [
         Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament, Rule::KneecapOut,
-        Rule::FractureRulePositive, Rule::GrowingBone,
+        Rule::FractureRulePositive, Rule::FractureSuspected, Rule::GrowingBone,
     ];
 
-    private const HELD_STRAIGHT = [Rule::NerveSign, Rule::ExtensorRupture];
+    private const HELD_STRAIGHT = [Rule::NerveSign, Rule::ExtensorRupture, Rule::ExtensorLate];
 
     /**
      * @param  string  $range  in degrees and weeks; empty where none is set
@@ -68,9 +71,18 @@ final readonly class Support
      */
     private static function byLine(Bearings $bearings): ?array
     {
-        foreach ($bearings->gate->lines as $line) {
-            if (\in_array($line->rule, self::AS_FOUND, true)) {
+        $imaged = $bearings->examination->safety->isTrue(SafetyKey::XrayClear);
+        $late = array_filter(
+            $bearings->gate->faded,
+            static fn (SafetyLine $line): bool => $line->rule === Rule::ExtensorLate,
+        );
+        foreach ([...$bearings->gate->lines, ...$late] as $line) {
+            $shown = $imaged && $line->rule === Rule::FractureSuspected;
+            if (\in_array($line->rule, self::AS_FOUND, true) && ! $shown) {
                 return [SupportType::AsFound, 'Held as found until others have decided.', ''];
+            }
+            if (\in_array($line->rule, self::HELD_STRAIGHT, true) && $bearings->mayBeUnderPressure()) {
+                return [SupportType::AsFound, 'Held as found, with nothing tight around the leg.', ''];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true)) {
                 return [SupportType::Immobiliser, 'Held straight until it is known why.', ''];
@@ -87,11 +99,12 @@ final readonly class Support
     {
         $mcl = $bearings->grade(Condition::Mcl);
         $operated = $bearings->examination->episode->operated;
-        $graft = $operated !== null
-            && \in_array($operated->structure, [Condition::Acl, Condition::Pcl], true)
-            && $operated->isHealing()
-            && ! $operated->isRecent();
-        $outer = $bearings->atAct(Condition::Lcl, Condition::Plc) || $bearings->loose->opens(Condition::Lcl);
+        $graft = $bearings->hasGraft()
+            && $operated?->isHealing() === true
+            && ! $operated->isRecent()
+            && $bearings->examination->episode->surgeonSaid !== null
+            && ! self::isGraftDoubted($bearings);
+        $outer = $bearings->atAct(Condition::Plc) || $bearings->isOuterSideHurt();
 
         return match (true) {
             self::kneecapCameOut($bearings) => [
@@ -118,7 +131,7 @@ final readonly class Support
             ],
             self::sprainedButFree($bearings) => [
                 SupportType::HingedSleeve,
-                'MCL sprain, grade 1, firm straight and bent, walking free.',
+                self::medial($bearings, 1),
                 '2 to 3 weeks',
             ],
             default => null,
@@ -132,12 +145,22 @@ final readonly class Support
             : "If it is the MCL, then grade {$grade}.";
     }
 
+    /** No sports brace on a graft that may be torn, or was not to be tested. */
+    private static function isGraftDoubted(Bearings $bearings): bool
+    {
+        foreach ([Condition::Acl, Condition::Pcl] as $condition) {
+            if ($bearings->isGraft($condition)
+                && ($bearings->standing->hasOwnPositive($condition) || $bearings->cannotBeRead($condition))) {
+                return true;
+            }
+        }
+
+        return $bearings->blood->isSuspected();
+    }
+
     private static function kneecapCameOut(Bearings $bearings): bool
     {
-        $history = $bearings->examination->history;
-        $out = $history->said(StoryItem::KneecapShifted) || $history->said(StoryItem::KneecapReduced);
-
-        return $out && $bearings->hasFluid() && $history->answer(StoryItem::FirstDislocation) !== false
+        return ($bearings->dislocation->cameOut || $bearings->dislocation->bledAgain)
             && $bearings->examination->injuredWithin(self::FRESH_DISLOCATION_DAYS);
     }
 
@@ -151,13 +174,10 @@ final readonly class Support
     {
         $opens = array_filter(
             $bearings->signs->grading(Condition::Mcl),
-            static fn (string $sign): bool => CollateralReading::sign(
-                $bearings->standing,
-                $sign,
-            )?->value === 'positive',
+            static fn (string $sign): bool => $bearings->positive($sign),
         );
 
-        return $bearings->atAct(Condition::Mcl)
+        return $bearings->chance(Condition::Mcl) >= self::SLEEVE_FROM
             && $bearings->of(Condition::Mcl)->grade === 1
             && $opens === []
             && $bearings->knee->is(Fact::WalksFreely);

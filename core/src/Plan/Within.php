@@ -23,8 +23,15 @@ enum Within: string
             Urgency::SameDay => self::SameDay,
             Urgency::Days => self::Days,
             Urgency::Week => self::Week,
+            Urgency::TwoWeeks => self::TwoWeeks,
             Urgency::Routine => self::Routine,
         };
+    }
+
+    /** One step later; null after the last. */
+    public function later(): ?self
+    {
+        return self::cases()[$this->rank() + 1] ?? null;
     }
 
     public function words(): string

@@ -11,7 +11,6 @@ use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Safety\SafetyGate;
-use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Standing\Standing;
 
@@ -42,11 +41,7 @@ final class Candidates
         );
         $open = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $closed = array_filter(
-                $gate->lines,
-                static fn (SafetyLine $line): bool => ! $line->leaves($manoeuvre),
-            );
-            foreach ($closed === [] ? $manoeuvre->feeds : [] as $sign) {
+            foreach ($gate->closing($manoeuvre) === [] ? $manoeuvre->feeds : [] as $sign) {
                 $belongs = \in_array($manoeuvre->id, $core, true)
                     || self::isOwnTest($sign, $standing->signs)
                     || $manoeuvre->has(ManoeuvreTrait::OnlyAfter);

@@ -7,9 +7,13 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Standing\Feasibility;
 use GrayCompass\Core\Verdict\Bearings;
@@ -19,8 +23,8 @@ use GrayCompass\Inference\Readings\Weighed;
 
 /**
  * What to do next: questions first, then the core set in its order, then what could change what one would do.
- * Nothing that is held, that this knee cannot be brought to, or that would change nothing. Limits are working
- * estimates. Limits are working estimates.
+ * Nothing that is held, that this knee cannot be brought to, or that would change nothing.
+ * Limits are working estimates.
  *
  * @internal
  */
@@ -34,6 +38,13 @@ final readonly class NextSteps
     private const LEAST_CHANCE = 0.05;
 
     private const SERIOUS = 2.0;
+
+    /** From here on (of 5) a manoeuvre provokes the knee. */
+    private const PROVOKING = 3;
+
+    private const TENSE = 4;
+
+    private const PULLING = [Family::Stress, Family::Drawer, Family::Twist, Family::Pivot, Family::Compression];
 
     private const NEARLY_CERTAIN = 0.95;
 
@@ -84,8 +95,29 @@ final readonly class NextSteps
 
         return array_values([
             ...$this->questions(),
+            ...$this->hipFirst($core),
             ...array_map($this->suggest(...), [...$this->askedFor($core, $further), ...$core, ...$further]),
         ]);
+    }
+
+    /**
+     * A child who limps has the hip looked at before the knee.
+     *
+     * @param  list<Manoeuvre>  $core
+     * @return list<Suggestion>
+     */
+    private function hipFirst(array &$core): array
+    {
+        $due = array_values(array_filter(
+            $this->bearings->needsHipScreen() ? $this->catalogue->with(ManoeuvreTrait::ScreensHip) : [],
+            $this->isDue(...),
+        ));
+        $core = array_values(array_filter(
+            $core,
+            static fn (Manoeuvre $manoeuvre): bool => ! \in_array($manoeuvre, $due, true),
+        ));
+
+        return array_map($this->suggest(...), $due);
     }
 
     /** Not done, or done and void by something that can be mended now; open, and within reach. */
@@ -94,9 +126,29 @@ final readonly class NextSteps
         $examination = $this->bearings->examination;
         $left = $examination->leftOut($manoeuvre->id);
         $again = $examination->hurt($manoeuvre->id) !== null && $this->wayAgain($manoeuvre) === null;
+        if ($this->isTooMuchNow($manoeuvre)) {
+            return false;
+        }
 
         return ! $again && ($left === null || $left === NotDone::Time)
             && $this->bearings->holds->for($manoeuvre->id)?->rule === null && $this->feasibility->allows($manoeuvre);
+    }
+
+    /** What provokes a knee that is tense, bleeds, may be broken, or must be seen today; and walking where it fails. */
+    private function isTooMuchNow(Manoeuvre $manoeuvre): bool
+    {
+        $bearings = $this->bearings;
+        if ($manoeuvre->has(ManoeuvreTrait::NeedsFourSteps)) {
+            return $bearings->gate->signs->yes(SafetyKey::CannotTakeFourSteps);
+        }
+        $pulls = $manoeuvre->provocation >= self::PROVOKING || \in_array($manoeuvre->family, self::PULLING, true);
+        if ($pulls && ($bearings->gate->isToday() || $bearings->raised(Rule::GrowingBone))) {
+            return true;
+        }
+        $core = CoreSet::of($bearings->examination, $this->catalogue);
+        $swollen = $bearings->bloodLikely() || FluidSigns::in($bearings->examination)->sweep === self::TENSE;
+
+        return $manoeuvre->provocation >= self::PROVOKING && $swollen && ! \in_array($manoeuvre, $core, true);
     }
 
     private function wayAgain(Manoeuvre $manoeuvre): ?string
@@ -212,10 +264,11 @@ final readonly class NextSteps
     {
         $questions = [];
         if (! $this->bearings->gate->open) {
-            $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, $this->bearings->gate->ageIsMissing
-                && $this->bearings->gate->unasked === []
-                ? 'Enter the age: rules for the young and from 55 depend on it.'
-                : 'Answer the safety gate before anything is pulled or turned.');
+            $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, match (true) {
+                $this->bearings->gate->unasked !== [] => 'Answer the safety gate before anything is pulled or turned.',
+                $this->bearings->examination->dayIsMissing => 'Enter the day of the injury: rules depend on it.',
+                default => 'Enter the age: rules for the young and from 55 depend on it.',
+            });
         }
         if ($this->bearings->examination->history->isEmpty()) {
             $questions[] = new Suggestion(

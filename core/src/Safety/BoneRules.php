@@ -17,63 +17,161 @@ use GrayCompass\Core\Knee\Family;
  */
 final readonly class BoneRules extends RuleGroup
 {
-    private const XRAY_TODAY_DAYS = 7;
+    private const FRACTURE_SIGNS = [
+        Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead,
+    ];
+
+    /** Of the signs, those that a clear X-ray does not settle. */
+    private const NOT_SETTLED_BY_XRAY = [Key::CannotTakeFourSteps, Key::CannotFlexTo90];
+
+    private const TENSE = 4;
+
+    /** After this day, a knee that an X-ray did not explain goes to a surgeon. */
+    private const IMAGED_DAYS = 42;
 
     /**
      * @return list<SafetyLine|null>
      */
     public function lines(): array
     {
-        $examination = $this->examination;
-        $fat = $examination->episode->fluidDrawn === FluidDrawn::BloodAndFat;
-        $deformed = $this->signs->since(Key::Deformity);
-        $broken = $deformed ?? ($fat ? -1 : $this->signs->since(Key::BoneCrepitus));
-        $unimaged = ! $examination->safety->isTrue(Key::XrayClear);
-        $questions = [Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead];
-        $fractureRule = $this->within(self::FRESH_DAYS) && $unimaged ? $this->signs->since(...$questions) : null;
-        $xray = $this->within(self::XRAY_TODAY_DAYS) ? Urgency::SameDay : Urgency::Days;
-        $byAge = $this->within(self::XRAY_TODAY_DAYS)
-            && $examination->isOfXrayAge()
-            && $unimaged
-            && $fractureRule === null
-            && ! $this->looksSound();
-        $bleeding = Blood::likely($examination, $this->fluid) || $this->fluidGrade >= 2;
-        $growing = $examination->isGrowing() && $this->within(self::FRESH_DAYS) && $unimaged && $bleeding;
+        return [
+            ...$this->broken(),
+            $this->fractureRule(),
+            $this->suspected(),
+            $this->hidden(),
+            $this->byAge(),
+            $this->growing(),
+        ];
+    }
+
+    /** How soon bone near a growth plate is imaged: sooner below 16 years. */
+    public static function growingFinding(Examination $examination): FadingFinding
+    {
+        return $examination->isChild() ? FadingFinding::GrowingChild : FadingFinding::Growing;
+    }
+
+    /**
+     * @return list<SafetyLine|null>
+     */
+    private function broken(): array
+    {
+        $fat = $this->examination->episode->fluidDrawn === FluidDrawn::BloodAndFat;
 
         return [
+            $this->fading(
+                Rule::FractureLikely,
+                FadingFinding::Deformity,
+                $this->knee->since(Fact::Deformed),
+                Opens::firstAnd(),
+                Urgency::Days,
+            ),
             $this->line(
                 Rule::FractureLikely,
-                $deformed === null ? Urgency::SameDay : Urgency::Emergency,
-                $broken,
+                Urgency::SameDay,
+                $fat ? -1 : $this->signs->since(Key::BoneCrepitus),
                 Opens::firstAnd(),
                 $fat ? 'fat_drawn' : '',
-            ),
-            $this->line(
-                Rule::FractureRulePositive,
-                $xray,
-                $fractureRule,
-                Opens::firstAnd(Family::Fluid)->andPalpation(),
-                $examination->isGrowing() ? 'growing' : '',
-            ),
-            $this->line(
-                Rule::AgeXray,
-                Urgency::Days,
-                $byAge ? -1 : null,
-                Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION),
-            ),
-            $this->line(
-                Rule::GrowingBone,
-                self::growingUrgency($examination),
-                $growing ? $this->fluid->at : null,
-                Opens::firstAnd(Family::Fluid)->andPalpation(),
             ),
         ];
     }
 
-    /** Bone that is likely hurt near a growth plate: today below 16 years. */
-    public static function growingUrgency(Examination $examination): Urgency
+    private function fractureRule(): ?SafetyLine
     {
-        return $examination->isChild() ? Urgency::SameDay : Urgency::Days;
+        return $this->isImaged() ? null : $this->fading(
+            Rule::FractureRulePositive,
+            FadingFinding::FractureSign,
+            $this->since(...self::FRACTURE_SIGNS),
+            Opens::firstAnd(Family::Fluid)->andPalpation(),
+            as: $this->examination->isGrowing() ? 'growing' : '',
+        );
+    }
+
+    /** A knee too full to empty, likely with blood, that hurts much or limps. */
+    private function suspected(): ?SafetyLine
+    {
+        $hurts = ($this->examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN || $this->knee->is(Fact::Limps);
+        $since = $this->fluid->sweep === self::TENSE && $this->blood->isSuspected() && $hurts
+            ? \max($this->fluid->at, $this->knee->since(Fact::Limps) ?? -1)
+            : null;
+        $opens = Opens::allBut(Family::Pivot, Family::Twist, Family::Loaded)
+            ->andFromProvocation(self::HIGH_PROVOCATION);
+
+        return $this->isImaged()
+            ? $this->imaged(Rule::FractureSuspected, $since, $opens)
+            : $this->fading(Rule::FractureSuspected, FadingFinding::FractureSign, $since, $opens);
+    }
+
+    /** An X-ray takes away the X-ray only: some breaks do not show on it. */
+    private function hidden(): ?SafetyLine
+    {
+        $bled = $this->examination->isOfXrayAge() && $this->blood->isSuspected() ? $this->fluid->at : null;
+        $since = $this->isImaged() ? $this->since(...self::NOT_SETTLED_BY_XRAY) ?? $bled : null;
+
+        return $this->imaged(
+            Rule::HiddenFracture,
+            $since,
+            Opens::allBut(Family::Pivot, Family::Twist, Family::Loaded)->andFromProvocation(self::HIGH_PROVOCATION),
+        );
+    }
+
+    /**
+     * @param  int<-1, max>|null  $since
+     */
+    private function imaged(Rule $rule, ?int $since, Opens $opens): ?SafetyLine
+    {
+        return $this->fading(
+            $this->within(self::IMAGED_DAYS) ? $rule : Rule::Stiff,
+            FadingFinding::FractureSignImaged,
+            $since,
+            $opens,
+            as: 'imaged',
+        );
+    }
+
+    private function byAge(): ?SafetyLine
+    {
+        $asks = $this->examination->isOfXrayAge() && ! $this->isImaged() && ! $this->looksSound();
+        $signs = $this->knee->is(Fact::Limps) || $this->signs->yes(Key::CannotFlexTo90) || $this->fluidGrade >= 2;
+
+        return $this->fading(
+            Rule::AgeXray,
+            $signs ? FadingFinding::AgeWithSigns : FadingFinding::AgeAlone,
+            $asks ? -1 : null,
+            Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION),
+        );
+    }
+
+    private function growing(): ?SafetyLine
+    {
+        $bleeding = $this->blood->isSuspected() || $this->fluidGrade >= 2;
+        $stillHurt = $this->within(self::FRESH_DAYS) || $this->fluid->isPositive() || $this->knee->is(Fact::Limps);
+
+        return $this->fading(
+            Rule::GrowingBone,
+            self::growingFinding($this->examination),
+            $this->examination->isGrowing() && ! $this->isImaged() && $bleeding && $stillHurt
+                ? $this->fluid->at
+                : null,
+            Opens::firstAnd(Family::Fluid)->andPalpation(),
+        );
+    }
+
+    private function isImaged(): bool
+    {
+        return $this->examination->safety->isTrue(Key::XrayClear);
+    }
+
+    /**
+     * A stiff knee is expected after an operation, and is no sign of a break then.
+     *
+     * @return int<-1, max>|null
+     */
+    private function since(Key ...$signs): ?int
+    {
+        return $this->signs->since(...array_filter(
+            $signs,
+            fn (Key $key): bool => $key !== Key::CannotFlexTo90 || ! $this->operatedLately(),
+        ));
     }
 
     /** All that the fracture rule looks at from 55 on was recorded, and is normal. */

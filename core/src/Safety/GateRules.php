@@ -24,6 +24,7 @@ final class GateRules
             ...(new LimbRules($examination, $signs, $fluid, $book))->lines(),
             ...(new BoneRules($examination, $signs, $fluid, $book))->lines(),
             ...(new JointRules($examination, $signs, $fluid, $book))->lines(),
+            ...(new ExtensorRules($examination, $signs, $fluid, $book))->lines(),
             ...(new LaterRules($examination, $signs, $fluid, $book))->lines(),
         ]));
     }

@@ -30,7 +30,10 @@ final readonly class Hold
     public function reason(string $manoeuvre): string
     {
         return match ($this->kind) {
-            HoldKind::Consent => "{$manoeuvre} waits for consent to be touched",
+            HoldKind::Consent => $this->mayOverride
+                ? "{$manoeuvre} waits: a sore foot, or a guardian who was not asked; give an override with a reason "
+                    .'to do it all the same'
+                : "{$manoeuvre} waits for consent to be touched",
             HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give an override with a reason "
                 .'to do it all the same',
             HoldKind::Rule => "{$manoeuvre} is off limits by ".$this->name().($this->mayOverride ? '; give an '

@@ -33,10 +33,7 @@ final readonly class Holds
     {
         $holds = $closing = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
-            $lines = array_values(array_filter(
-                $gate->lines,
-                static fn (SafetyLine $line): bool => ! $line->leaves($manoeuvre),
-            ));
+            $lines = $gate->closing($manoeuvre);
             $hold = self::on($manoeuvre, $lines, $examination, $gate);
             if ($hold !== null) {
                 $holds[$manoeuvre->id] = $hold;
@@ -120,6 +117,9 @@ final readonly class Holds
         }
         if ($examination->opening->consentGiven !== true) {
             return new Hold(HoldKind::Consent, null, false);
+        }
+        if ($examination->opening->footSore === true && $manoeuvre->has(ManoeuvreTrait::SitsOnFoot)) {
+            return new Hold(HoldKind::Consent, null, true);
         }
         $guardian = $examination->isUnder(Examination::GROWN_YEARS) && $examination->opening->guardianConsent !== true;
 

@@ -5,97 +5,135 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Knee\Family;
 
 /**
- * What is wrong inside the joint. Limits are working estimates.
+ * What is wrong inside the joint: infection, fluid, bleeding, a meniscus that locks. Limits are working estimates.
  *
  * @internal
  */
 final readonly class JointRules extends RuleGroup
 {
-    private const EXTENSOR_DAYS = 42;
-
-    private const SEVERE_PAIN = 7.0;
-
-    private const AFTER_NEEDLE_WEEKS = 12;
+    private const EARLY_SWEEP_DAYS = 3;
 
     /**
      * @return list<SafetyLine|null>
      */
     public function lines(): array
     {
-        return [...$this->insideTheJoint(), ...$this->extensorAndMeniscus()];
-    }
-
-    /**
-     * @return list<SafetyLine|null>
-     */
-    private function insideTheJoint(): array
-    {
-        $examination = $this->examination;
-        $noInjury = ! $examination->isAfterInjury();
-        $child = $examination->isChild();
-        $needle = ($examination->episode->injectionWeeksAgo ?? PHP_INT_MAX) <= self::AFTER_NEEDLE_WEEKS;
-        $hot = $this->warm && $this->fluid->isPositive();
-        $hotAlone = $noInjury
-            && $this->warm
-            && $this->fluidGrade >= 2
-            && (($examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN || $child);
-        $told = $examination->safety->isTrue(Key::FeverOrHotRedKnee)
-            || $examination->episode->fluidDrawn === FluidDrawn::Cloudy;
-        $infected = $told || $hotAlone || (($this->operatedLately() || $needle) && $hot);
-        $unasked = ! $infected && $hot && ! $examination->safety->answered(Key::FeverOrHotRedKnee);
-        $swollen = $noInjury && ($this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm));
-        $restless = $this->warm && $this->signs->yes(Key::NightOrRestPain, Key::PainAtRest7);
-        $seen = \max($this->knee->since(Fact::Warm) ?? -1, $this->fluid->at);
-        $bleeds = $examination->episode->bleedingRisk && $this->fluid->isPositive() && $this->within(self::FRESH_DAYS);
+        $infection = (new InfectionSigns($this->examination, $this->signs, $this->fluid))->found();
 
         return [
             $this->line(
                 Rule::JointInfection,
                 Urgency::SameDay,
-                $told ? -1 : ($infected ? $seen : null),
+                $infection?->since,
                 Opens::firstAnd(Family::Fluid),
+                $infection->as ?? '',
             ),
-            $this->line(
-                Rule::HotKneeUnasked,
-                null,
-                $unasked ? $seen : null,
-                Opens::allBut(Family::Stress, Family::Twist, Family::Loaded),
-            ),
-            $this->line(
-                Rule::SwellingWithoutInjury,
-                $child || $restless ? Urgency::SameDay : Urgency::Days,
-                $swollen ? $seen : null,
-                Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION),
-            ),
-            $this->line(Rule::BleedingRisk, Urgency::SameDay, $bleeds ? $seen : null, Opens::all()),
+            $this->hotUnasked(),
+            $infection === null ? $this->warmAfterOperation() : null,
+            $this->swollen(),
+            $this->bleeding(),
+            $this->locked(),
         ];
     }
 
-    /**
-     * @return list<SafetyLine|null>
-     */
-    private function extensorAndMeniscus(): array
+    private function hotUnasked(): ?SafetyLine
     {
-        $longAgo = $this->examination->isAfterInjury() && ! $this->within(self::EXTENSOR_DAYS);
+        $unasked = $this->warm
+            && $this->fluid->isPositive()
+            && ! $this->examination->safety->answered(Key::FeverOrHotRedKnee);
 
-        return [
-            $longAgo ? null : $this->told(
-                Rule::ExtensorRupture,
-                Urgency::SameDay,
-                Opens::firstAnd(Family::Fluid)->andPalpation(),
-                Key::CannotStraightLegRaise,
-            ),
-            $this->told(
-                Rule::LockedKnee,
-                Urgency::Week,
-                Opens::allBut(Family::Twist, Family::Loaded),
-                Key::LockedShort,
-            ),
-        ];
+        return $this->line(
+            Rule::HotKneeUnasked,
+            null,
+            $unasked ? $this->seen() : null,
+            Opens::allBut(Family::Stress, Family::Twist, Family::Loaded),
+        );
+    }
+
+    /** Warm and swollen after an operation or a needle, without what makes it an infection. */
+    private function warmAfterOperation(): ?SafetyLine
+    {
+        $episode = $this->examination->episode;
+        $weeks = \min($episode->operated->weeksAgo ?? PHP_INT_MAX, $episode->injectionWeeksAgo ?? PHP_INT_MAX);
+        $weeks = $this->examination->safety->isTrue(Key::RecentSurgery) ? \min($weeks, 0) : $weeks;
+        $hot = $this->warm && $this->fluid->isPositive();
+        if (! $hot || $weeks === PHP_INT_MAX) {
+            return null;
+        }
+        $urgency = $this->book->steps->on(FadingFinding::WarmAfterOperation, $weeks);
+        $operated = $episode->operated !== null || $this->examination->safety->isTrue(Key::RecentSurgery);
+
+        return $urgency === null ? null : SafetyLine::fading(
+            Rule::WarmAfterOperation,
+            $urgency,
+            $this->book->of(Rule::WarmAfterOperation, $operated ? '' : 'needle'),
+            $this->seen(),
+            Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
+        );
+    }
+
+    /** Fluid that came on without an injury: a doctor, sooner the younger, the warmer, or with a limp. */
+    private function swollen(): ?SafetyLine
+    {
+        if ($this->examination->isAfterInjury() || ! ($this->fluid->isPositive() || $this->knee->is(Fact::OtherKneeSwells))) {
+            return null;
+        }
+        $child = $this->examination->isChild();
+        $restless = $this->warm && $this->signs->yes(Key::NightOrRestPain, Key::PainAtRest7);
+        $much = $this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm);
+        $urgency = match (true) {
+            $much && ($child || $restless) => Urgency::SameDay,
+            $much || ($this->fluid->isPositive() && $this->knee->is(Fact::Limps)) => Urgency::Days,
+            default => Urgency::Routine,
+        };
+
+        return $this->line(
+            Rule::SwellingWithoutInjury,
+            $urgency,
+            $this->seen(),
+            Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION),
+            $this->fluid->isPositive() ? '' : 'other_knee',
+        );
+    }
+
+    private function bleeding(): ?SafetyLine
+    {
+        if (! $this->examination->episode->bleedingRisk) {
+            return null;
+        }
+        $rapid = $this->examination->history->swellingOnset === SwellingOnset::WithinTwoHours;
+        $sweepSays = $this->fluid->wasTried()
+            && ! ($this->fluid->isNegative() && $this->within(self::EARLY_SWEEP_DAYS - 1));
+        $today = $this->blood->isSuspected()
+            || $this->fluidGrade >= 2
+            || ($rapid && ! $sweepSays);
+        $opens = Opens::all();
+
+        return $today
+            ? $this->line(Rule::BleedingRisk, Urgency::SameDay, $this->seen(), $opens)
+            : $this->fading(
+                Rule::BleedingRisk,
+                FadingFinding::BulgeUnderBleedingRisk,
+                $this->fluid->isPositive() ? $this->seen() : null,
+                $opens,
+                Urgency::Days,
+            );
+    }
+
+    private function locked(): ?SafetyLine
+    {
+        $day = $this->examination->daysSinceInjury ?? 0;
+
+        return $this->told(
+            Rule::LockedKnee,
+            $this->book->steps->on(FadingFinding::Locked, $day) ?? Urgency::TwoWeeks,
+            Opens::allBut(Family::Twist, Family::Loaded),
+            Key::LockedShort,
+        );
     }
 }

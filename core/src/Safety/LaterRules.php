@@ -46,15 +46,18 @@ final readonly class LaterRules extends RuleGroup
     private function later(): array
     {
         $young = $this->examination->isGrowing() ? Urgency::SameDay : Urgency::Days;
-        $old = ! $this->within(self::FRESH_DAYS);
+        $old = ! $this->within(self::FRESH_DAYS) || $this->examination->dayIsMissing;
+        $pressure = $this->within(2) && $this->signs->yes(Key::FootDropped, Key::CalfTense);
+        $pulses = $this->knee->is(Fact::PulsingMass) && $this->knee->is(Fact::FootPoor);
 
         return [
-            $old ? $this->told(Rule::RestPain, $young, Opens::all(), Key::NightOrRestPain) : null,
-            $this->told(
+            $old ? $this->told(Rule::RestPain, $young, Opens::all(), Key::NightOrRestPain) : $this->youngRestPain(),
+            $this->line(
                 Rule::SeverePain,
                 Urgency::SameDay,
+                $this->signs->since(Key::PainAtRest7),
                 Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
-                Key::PainAtRest7,
+                $pressure ? 'compartment' : '',
             ),
             $this->line(
                 Rule::RecentSurgery,
@@ -64,7 +67,20 @@ final readonly class LaterRules extends RuleGroup
             ),
             $this->told(Rule::GeneralSwelling, Urgency::Days, Opens::all(), Key::PittingBoth),
             $this->told(Rule::BoneStress, Urgency::Days, Opens::allBut(), Key::ShinPainGrows),
-            $this->line(Rule::Lump, Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
+            $this->line(Rule::Lump, $pulses ? Urgency::SameDay : Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
         ];
+    }
+
+    /** Soon after an injury, pain at night is read in the young where bone hurts; else as Verdict\ResultLines says. */
+    private function youngRestPain(): ?SafetyLine
+    {
+        $sore = $this->examination->isGrowing() && $this->knee->is(Fact::BoneSore);
+
+        return $sore ? $this->told(
+            Rule::RestPain,
+            $this->knee->is(Fact::Lump) ? Urgency::SameDay : Urgency::Days,
+            Opens::all(),
+            Key::NightOrRestPain,
+        ) : null;
     }
 }

@@ -18,6 +18,8 @@ final readonly class LimbRules extends RuleGroup
 {
     private const NERVE_NOW_DAYS = 7;
 
+    private const PRESSURE_DAYS = 2;
+
     /**
      * @return list<SafetyLine|null>
      */
@@ -33,9 +35,9 @@ final readonly class LimbRules extends RuleGroup
     {
         $limb = [Key::PulseOrSensationLost, Key::DislocationSuspected, Key::ReducedOnItsOwn, Key::CalfTense];
         $tense = $this->examination->safety->isTrue(Key::CalfTense);
+        $nerveDown = $this->signs->since(Key::FootDropped);
         $nerve = $this->within(self::NERVE_NOW_DAYS) ? Urgency::Emergency : Urgency::SameDay;
-        $pulse = $this->within(self::FRESH_DAYS) ? null : $this->knee->since(Fact::PulseLost);
-        $foot = $this->knee->is(Fact::FootPoor) ? Urgency::SameDay : Urgency::Days;
+        $compartment = $this->isUnderPressure($nerveDown) ? 'compartment' : '';
 
         return [
             $this->line(
@@ -48,8 +50,9 @@ final readonly class LimbRules extends RuleGroup
             $this->line(
                 Rule::NerveSign,
                 $nerve,
-                $this->signs->since(Key::FootDropped),
+                $nerveDown,
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
+                $compartment,
             ),
             $this->line(
                 Rule::NerveOrBack,
@@ -57,8 +60,53 @@ final readonly class LimbRules extends RuleGroup
                 $this->knee->since(Fact::SensationNewElsewhere),
                 Opens::all(),
             ),
-            $this->line(Rule::PulseOld, $foot, $pulse, Opens::allBut(Family::Loaded)),
+            ...$this->afterTheFirstDays(),
         ];
+    }
+
+    /**
+     * Pulse, ankle pressure and numbness where the first days are over, or nothing happened.
+     *
+     * @return list<SafetyLine|null>
+     */
+    private function afterTheFirstDays(): array
+    {
+        if ($this->within(self::FRESH_DAYS)) {
+            return [];
+        }
+        $poor = $this->knee->since(Fact::FootPoor);
+        $urgent = $poor ?? $this->knee->since(Fact::PressureVeryLow);
+        $opens = Opens::allBut(Family::Loaded);
+
+        return [
+            $this->fading(
+                Rule::NerveOrBack,
+                FadingFinding::CirculationOrFeeling,
+                $this->knee->since(Fact::FootNumb),
+                Opens::all(),
+                Urgency::Days,
+            ),
+            $this->line(Rule::PulseOld, Urgency::SameDay, $urgent, $opens),
+            $this->fading(
+                Rule::PulseOld,
+                FadingFinding::CirculationOrFeeling,
+                $this->knee->since(Fact::PulseLost),
+                $opens,
+                Urgency::Days,
+            ),
+        ];
+    }
+
+    /**
+     * Much pain with a nerve that fails, in the first days: the muscles of the lower leg may be under pressure.
+     *
+     * @param  int|null  $nerve  where the nerve was found to fail
+     */
+    private function isUnderPressure(?int $nerve): bool
+    {
+        return $nerve !== null
+            && $this->within(self::PRESSURE_DAYS)
+            && ($this->examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN;
     }
 
     /**

@@ -14,8 +14,11 @@ use OutOfBoundsException;
  * @internal
  *
  * @phpstan-type Sheet array{
- *     say: string, sayIf?: array<string, string>, to?: string, question?: string, found: string, call?: string,
+ *     say: string, sayIf?: array<string, string>, places?: list<string>, placesIf?: array<string, list<string>>,
+ *     to?: string, toIf?: array<string, string>, question?: string,
+ *     questionIf?: array<string, string>, found: string, foundIf?: array<string, string>, call?: string,
  *     advice?: array{weight?: string, knee?: string, bend?: string, drive?: bool}, kneeIf?: array<string, string>,
+ *     adviceIf?: array<string, array{weight?: string, knee?: string, bend?: string, drive?: bool}>,
  *     about?: list<string>
  * }
  */
@@ -23,8 +26,9 @@ final readonly class RuleBook
 {
     /**
      * @param  array<string, Sheet>  $sheets  by rule
+     * @param  UrgencySteps  $steps  how soon a finding is seen, by day
      */
-    public function __construct(private array $sheets)
+    public function __construct(private array $sheets, public UrgencySteps $steps)
     {
     }
 
@@ -37,14 +41,17 @@ final readonly class RuleBook
     {
         $sheet = $this->sheets[$rule->value] ?? throw new OutOfBoundsException("Nothing is said of {$rule->value}.");
 
+        $advice = $sheet['adviceIf'][$as] ?? $sheet['advice'] ?? null;
+
         return new RuleSheet(
             $sheet['sayIf'][$as] ?? $sheet['say'],
-            $sheet['to'] ?? '',
-            $sheet['question'] ?? '',
-            isset($sheet['advice']) ? self::advice($sheet['advice'], $sheet['kneeIf'][$as] ?? null) : null,
+            $sheet['toIf'][$as] ?? $sheet['to'] ?? '',
+            $sheet['questionIf'][$as] ?? $sheet['question'] ?? '',
+            $advice === null ? null : self::advice($advice, $sheet['kneeIf'][$as] ?? null),
             array_map(Condition::from(...), $sheet['about'] ?? []),
-            $sheet['found'],
+            $sheet['foundIf'][$as] ?? $sheet['found'],
             $sheet['call'] ?? '',
+            array_map(Place::from(...), $sheet['placesIf'][$as] ?? $sheet['places'] ?? []),
         );
     }
 

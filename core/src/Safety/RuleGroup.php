@@ -17,12 +17,16 @@ use GrayCompass\Core\Findings\SafetyKey as Key;
  */
 abstract readonly class RuleGroup
 {
-    protected const FRESH_DAYS = 14;
+    public const FRESH_DAYS = 14;
 
     /** From here on (of 5) a manoeuvre provokes too much for a bone or a joint that may be hurt. */
     protected const HIGH_PROVOCATION = 4;
 
+    protected const SEVERE_PAIN = 7.0;
+
     protected HurtKnee $knee;
+
+    protected Blood $blood;
 
     protected bool $warm;
 
@@ -32,9 +36,10 @@ abstract readonly class RuleGroup
         protected Examination $examination,
         protected Signs $signs,
         protected FluidSigns $fluid,
-        private RuleBook $book,
+        protected RuleBook $book,
     ) {
         $this->knee = new HurtKnee($examination);
+        $this->blood = Blood::in($examination, $fluid);
         $this->warm = $this->knee->is(Fact::Warm);
         $this->fluidGrade = $fluid->grade() ?? ($fluid->isPositive() ? 1.0 : 0.0);
     }
@@ -43,6 +48,39 @@ abstract readonly class RuleGroup
      * @return list<SafetyLine|null>
      */
     abstract public function lines(): array;
+
+    /**
+     * A finding that fades with the days since the injury.
+     *
+     * @param  int<-1, max>|null  $since  place in the document of what raises it; null: nothing does
+     * @param  Urgency|null  $undated  without an injury; null: not raised then
+     * @param  string  $as  a variant of what is said
+     */
+    protected function fading(
+        Rule $rule,
+        FadingFinding $finding,
+        ?int $since,
+        Opens $opens,
+        ?Urgency $undated = null,
+        string $as = '',
+    ): ?SafetyLine {
+        $day = $this->examination->daysSinceInjury;
+        $urgency = $day === null ? $undated : $this->book->steps->on($finding, $day);
+
+        return $since === null || $urgency === null
+            ? null
+            : SafetyLine::fading($rule, $urgency, $this->book->of($rule, $as), $since, $opens);
+    }
+
+    /**
+     * Where heat and fluid were last looked for.
+     *
+     * @return int<-1, max>
+     */
+    protected function seen(): int
+    {
+        return \max($this->knee->since(Fact::Warm) ?? -1, $this->fluid->at);
+    }
 
     protected function operatedLately(): bool
     {

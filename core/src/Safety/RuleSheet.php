@@ -21,6 +21,7 @@ final readonly class RuleSheet
      * @param  list<Condition>  $about  what may be named while the line stands
      * @param  string  $found  one sentence for the athlete
      * @param  string  $call  for what else to call; may be empty
+     * @param  list<Place>  $places  what `to` names
      */
     public function __construct(
         public string $say,
@@ -30,6 +31,7 @@ final readonly class RuleSheet
         public array $about,
         public string $found,
         public string $call,
+        public array $places,
     ) {
     }
 }

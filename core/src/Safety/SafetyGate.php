@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\SafetyKey as Key;
@@ -32,11 +33,13 @@ final readonly class SafetyGate
     /**
      * @param  bool  $open  whether its questions are answered and the age is known
      * @param  list<SafetyLine>  $lines  most urgent first
+     * @param  list<SafetyLine>  $faded  findings that are no line any more, but still sent to somebody
      * @param  list<Key>  $unasked  questions that keep it shut
      */
     private function __construct(
         public bool $open,
         public array $lines,
+        public array $faded,
         public Signs $signs,
         public array $unasked,
         public bool $ageIsMissing,
@@ -51,18 +54,41 @@ final readonly class SafetyGate
             self::questions($examination),
             static fn (Key $key): bool => ! $signs->answered($key),
         ));
-        $lines = SafetyLine::inOrder(
-            GateRules::lines($examination, $signs, FluidSigns::in($examination), $book),
-        );
+        [$lines, $faded] = self::parted(GateRules::lines($examination, $signs, FluidSigns::in($examination), $book));
 
         return new self(
-            $unasked === [] && $examination->ageYears !== null,
+            $unasked === [] && $examination->ageYears !== null && ! $examination->dayIsMissing,
             $lines,
+            $faded,
             $signs,
             $unasked,
             $examination->ageYears === null,
             $book,
         );
+    }
+
+    /**
+     * Each rule once, by its most urgent line; an X-ray for age alone is not asked beside one for a break.
+     *
+     * @param  list<SafetyLine>  $lines
+     * @return array{list<SafetyLine>, list<SafetyLine>} lines and faded ones, most urgent first
+     */
+    private static function parted(array $lines): array
+    {
+        $all = [];
+        foreach ($lines as $line) {
+            $worse = $all[$line->rule->value] ?? null;
+            $all[$line->rule->value] = $worse === null || self::isWorse($line, $worse) ? $line : $worse;
+        }
+        if (isset($all[Rule::FractureRulePositive->value]) || isset($all[Rule::FractureSuspected->value])) {
+            unset($all[Rule::AgeXray->value]);
+        }
+        $faded = array_filter($all, static fn (SafetyLine $line): bool => $line->isReferralOnly);
+
+        return [
+            SafetyLine::inOrder(array_values(array_diff_key($all, $faded))),
+            SafetyLine::inOrder(array_values($faded)),
+        ];
     }
 
     /**
@@ -85,15 +111,12 @@ final readonly class SafetyGate
         if ($more === []) {
             return $this;
         }
-        $lines = [];
-        foreach ([...$this->lines, ...array_values($more)] as $line) {
-            $worse = $lines[$line->rule->value] ?? null;
-            $lines[$line->rule->value] = $worse === null || self::isWorse($line, $worse) ? $line : $worse;
-        }
+        [$kept, $faded] = self::parted([...$this->lines, ...$this->faded, ...array_values($more)]);
 
         return new self(
             $this->open,
-            SafetyLine::inOrder(array_values($lines)),
+            $kept,
+            $faded,
             $this->signs,
             $this->unasked,
             $this->ageIsMissing,
@@ -104,6 +127,31 @@ final readonly class SafetyGate
     public function raised(Rule ...$rules): bool
     {
         foreach ($this->lines as $line) {
+            if (\in_array($line->rule, $rules, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What closes a manoeuvre for now, lines first, most urgent first.
+     *
+     * @return list<SafetyLine>
+     */
+    public function closing(Manoeuvre $manoeuvre): array
+    {
+        return array_values(array_filter(
+            [...$this->lines, ...$this->faded],
+            static fn (SafetyLine $line): bool => ! $line->leaves($manoeuvre),
+        ));
+    }
+
+    /** Sent to somebody by these rules, as a line or, where they have faded, without one. */
+    public function sends(Rule ...$rules): bool
+    {
+        foreach ([...$this->lines, ...$this->faded] as $line) {
             if (\in_array($line->rule, $rules, true)) {
                 return true;
             }

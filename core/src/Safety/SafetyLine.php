@@ -13,11 +13,15 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
  */
 final readonly class SafetyLine
 {
+    /** What provokes so much (of 5) is held for as long as a faded finding is there. Working estimate. */
+    private const HELD_FROM = 4;
+
     /**
      * @param  Urgency|null  $urgency  null: a question that must be answered first, nobody is sent
      * @param  RuleSheet  $sheet  what is said, and what goes with it
      * @param  int<-1, max>  $since  place in the document of the finding that raised it; −1: known before any of them
      * @param  Opens  $opens  what may still be done
+     * @param  bool  $isReferralOnly  it has faded: somebody is sent, but nothing is advised, and little held
      */
     public function __construct(
         public Rule $rule,
@@ -25,7 +29,20 @@ final readonly class SafetyLine
         public RuleSheet $sheet,
         public int $since,
         public Opens $opens,
+        public bool $isReferralOnly = false,
     ) {
+    }
+
+    /**
+     * The line of a finding that fades: once it can wait a week, it is a referral and no more.
+     *
+     * @param  int<-1, max>  $since  place in the document of the finding
+     */
+    public static function fading(Rule $rule, Urgency $urgency, RuleSheet $sheet, int $since, Opens $opens): self
+    {
+        return $urgency->isWorseThan(Urgency::Week)
+            ? new self($rule, $urgency, $sheet, $since, $opens)
+            : new self($rule, $urgency, $sheet, $since, Opens::allBut()->andFromProvocation(self::HELD_FROM), true);
     }
 
     /**

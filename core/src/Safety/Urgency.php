@@ -11,6 +11,7 @@ enum Urgency: string
     case SameDay = 'same_day';
     case Days = 'days';
     case Week = 'week';
+    case TwoWeeks = 'two_weeks';
     case Routine = 'routine';
 
     /** 0 is worst. */
@@ -24,6 +25,11 @@ enum Urgency: string
         return $this === self::Emergency || $this === self::SameDay;
     }
 
+    public function isWorseThan(self $other): bool
+    {
+        return $this->rank() < $other->rank();
+    }
+
     public function label(): string
     {
         return match ($this) {
@@ -31,6 +37,7 @@ enum Urgency: string
             self::SameDay => 'Same day',
             self::Days => 'Within days',
             self::Week => 'Within a week',
+            self::TwoWeeks => 'Within two weeks',
             self::Routine => 'Routine',
         };
     }

@@ -76,7 +76,7 @@ final class ProblemBuilder
         $levelled = $reading->level !== null && $this->levels->has($reading->sign);
 
         return new Result(
-            $this->finding($reading->sign, $reading->level),
+            $this->finding($reading->sign, $reading->level, $reading->halfWeight),
             $reading->outcome === Outcome::Positive ? Weighed::Positive : Weighed::Negative,
             $levelled ? $this->finding($reading->sign) : null,
         );
@@ -152,15 +152,18 @@ final class ProblemBuilder
         return new Candidate($this->finding($finding), $group->id, $group->echo, round($manoeuvre->minutes + $move, 2));
     }
 
-    private function finding(string $id, ?Level $level = null): Finding
+    private function finding(string $id, ?Level $level = null, bool $halfWeight = false): Finding
     {
-        return $this->findings["{$id} {$level?->value}"] ??= $this->newFinding($id, $level);
+        $weight = $halfWeight ? 'half' : '';
+
+        return $this->findings["{$id} {$level?->value}{$weight}"] ??= $this->newFinding($id, $level, $halfWeight);
     }
 
-    private function newFinding(string $id, ?Level $level): Finding
+    private function newFinding(string $id, ?Level $level, bool $halfWeight): Finding
     {
         $levelled = $level !== null && $this->levels->has($id);
-        $rows = array_map(function (EvidenceRow $row) use ($id, $level, $levelled): Row {
+        $rows = array_map(function (EvidenceRow $row) use ($id, $level, $levelled, $halfWeight): Row {
+            $row = $halfWeight ? $row->atHalfWeight() : $row;
             if ($levelled) {
                 $row = $row->atFalsePositives($this->levels->factor($id, $level));
             }

@@ -109,11 +109,7 @@ final class Examined
         return [
             ...$this->pair('pivot_shift', ['grade' => $grade], ['grade' => 'none']),
             ...$this->quadriceps(),
-            ...$this->pair(
-                'dial_30',
-                ['externalRotationDeg' => $this->draw->isPositive('dial_30') ? 45 : 31],
-                ['externalRotationDeg' => 30],
-            ),
+            ...$this->dial(),
             [
                 'manoeuvre' => 'thessaly_20',
                 'side' => 'left',
@@ -130,6 +126,17 @@ final class Examined
                 ['outwardApprehension' => 'none'],
             ),
         ];
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    private function dial(): array
+    {
+        $level = $this->draw->level('dial_30', Condition::Plc);
+        $more = $level === null ? 1.0 : $this->dice->between($this->figures->span("{$level->value}Deg"), 0);
+
+        return $this->pair('dial_30', ['externalRotationDeg' => 30 + $more], ['externalRotationDeg' => 30]);
     }
 
     /**

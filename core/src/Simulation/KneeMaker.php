@@ -45,7 +45,8 @@ final class KneeMaker
     ];
 
     private const MECHANISMS = [
-        'twist_on_planted_foot', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee', 'hyperextension',
+        'twist_on_planted_foot', 'rotational_trauma', 'valgus_blow', 'varus_blow', 'shin_blow_bent_knee',
+        'hyperextension',
     ];
 
     /** @var array<string, Finding> by sign and phase */
@@ -90,10 +91,11 @@ final class KneeMaker
             static fn (Condition $condition): bool => (bool) ($state >> $condition->position() & 1),
         ));
         $hurt = array_filter($present, static fn (Condition $condition): bool => $condition->isStructural()) !== [];
+        $signs = new CorrelatedSigns($this->baseline, $this->figures, $this->dice);
         $draw = new Draw(
             $state,
-            fn (string $sign): bool => $this->isPositive($sign, $state, $phase),
-            fn (string $sign, Condition $of): ?Level => $this->level($sign, $of, $state, $phase),
+            fn (string $sign): bool => $this->isPositive($sign, $state, $phase, $signs),
+            fn (string $sign, Condition $of): ?Level => $this->level($sign, $of, $state, $phase, $signs),
         );
         $examined = new Examined($draw, $this->figures, $this->dice);
         $safety = array_fill_keys(
@@ -126,7 +128,7 @@ final class KneeMaker
             self::MECHANISMS,
             static fn (string $mechanism): bool => $draw->isPositive("story_{$mechanism}"),
         ));
-        $history['mechanism'] = $told === [] ? ['none_recalled'] : $told;
+        $history['mechanism'] = $told;
         $history['swellingOnset'] = match (true) {
             $draw->isPositive('story_rapid_swelling') => 'within_2_hours',
             $draw->isPositive('story_slow_swelling') => 'within_24_hours',
@@ -137,17 +139,22 @@ final class KneeMaker
         return $history;
     }
 
-    private function isPositive(string $sign, int $state, Phase $phase): bool
+    private function isPositive(string $sign, int $state, Phase $phase, CorrelatedSigns $signs): bool
     {
         $finding = $this->finding($sign, $phase);
 
-        return $this->dice->happens($finding->chances(Outcome::Positive)[self::local($finding, $state)]);
+        return $signs->isPositive($sign, $finding->chances(Outcome::Positive)[self::local($finding, $state)]);
     }
 
     /** Null: negative. A true positive goes as far as torn ligaments do, a false one as far as the factors say. */
-    private function level(string $sign, Condition $of, int $state, Phase $phase): ?Level
-    {
-        if (! $this->isPositive($sign, $state, $phase)) {
+    private function level(
+        string $sign,
+        Condition $of,
+        int $state,
+        Phase $phase,
+        CorrelatedSigns $signs,
+    ): ?Level {
+        if (! $this->isPositive($sign, $state, $phase, $signs)) {
             return null;
         }
         $torn = (bool) ($state >> $of->position() & 1);

@@ -6,7 +6,9 @@ namespace GrayCompass\Core\Simulation;
 
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\Referral;
+use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Verdict\ConditionZone;
 
 /** Counts over many virtual knees: whom each rule sends rightly and wrongly, and how the zones err. */
@@ -26,6 +28,18 @@ final class Tally
         'locked_knee' => [Condition::MedialMeniscus, Condition::LateralMeniscus, Condition::Acl],
     ];
 
+    public readonly Calibration $afterStory;
+
+    public readonly Calibration $atTheEnd;
+
+    /** Knees with a torn posterolateral corner, and those of them that `corner` sends to a surgeon. */
+    public int $corners = 0;
+
+    public int $cornersFound = 0;
+
+    /** Knees without a structural injury, and those of them that are said to be available. */
+    public int $soundAvailable = 0;
+
     public int $knees = 0;
 
     public int $sound = 0;
@@ -44,14 +58,26 @@ final class Tally
     /** @var array<string, array<string, array{int, int}>> present and absent, by condition and zone */
     public array $zones = [];
 
+    public function __construct()
+    {
+        $this->afterStory = new Calibration;
+        $this->atTheEnd = new Calibration;
+    }
+
     public function take(VirtualKnee $knee, Assessment $assessment): void
     {
         $this->knees++;
         $sent = $assessment->plan->sendOn;
-        $scans = array_filter($sent, static fn (Referral $one): bool => $one->isScan);
+        $scans = array_filter($sent, static fn (Referral $one): bool => $one->names(Place::Scan));
         if ($knee->isSound()) {
             $this->sound++;
             $this->soundScanned += $scans === [] ? 0 : 1;
+            $this->soundAvailable += $assessment->plan->availability->status === AvailabilityStatus::Available ? 1 : 0;
+        }
+        if ($knee->has(Condition::Plc)) {
+            $this->corners++;
+            $corner = array_filter($sent, static fn (Referral $one): bool => $one->rule === 'corner');
+            $this->cornersFound += $corner === [] ? 0 : 1;
         }
         $bearings = $assessment->bearings;
         if ($knee->has(Condition::Acl) && $bearings->loose->cruciate(Condition::Acl) !== null) {
@@ -68,6 +94,8 @@ final class Tally
             $this->severalWrongly += $rule === 'multi_ligament' && ! $right ? 1 : 0;
         }
         foreach ($bearings->verdicts as $verdict) {
+            $this->afterStory->take($verdict->condition, $verdict->afterStory, $knee->has($verdict->condition));
+            $this->atTheEnd->take($verdict->condition, $verdict->posttest(), $knee->has($verdict->condition));
             $this->zones[$verdict->condition->value][$verdict->zone->value] ??= [0, 0];
             $this->zones[$verdict->condition->value][$verdict->zone->value][$knee->has($verdict->condition) ? 0 : 1]++;
         }
@@ -96,7 +124,11 @@ final class Tally
             "sound and sent for a scan: {$this->soundScanned} ({$percent($this->soundScanned, $this->sound)}; under 10 % asked)",
             "loose torn ACL leaving with a referral: {$this->looseAclSent} of {$this->looseAcl} (all asked)",
             "multi_ligament with fewer than two torn: {$this->severalWrongly} ({$percent($this->severalWrongly, $this->knees)}; under 0.5 % asked)",
+            "sound and available: {$this->soundAvailable} ({$percent($this->soundAvailable, $this->sound)})",
+            "torn corners found by corner: {$this->cornersFound} of {$this->corners} (at least half asked)",
             '',
+            $this->afterStory->text('after the story'),
+            $this->atTheEnd->text('at the end'),
             sprintf('%-24s %6s %6s', 'rule', 'right', 'wrong'),
         ];
         ksort($this->rules);

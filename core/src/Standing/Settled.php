@@ -11,6 +11,7 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Grading\Grading;
+use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Holds;
@@ -24,6 +25,8 @@ use GrayCompass\Core\Safety\Holds;
 final readonly class Settled
 {
     private const EARLY_DAYS = 10;
+
+    private const FIRST_DAYS = 2;
 
     private const FREE_BEND_DEG = 90.0;
 
@@ -59,14 +62,10 @@ final readonly class Settled
             if ($of === null) {
                 continue;
             }
-            if ($result->exclusion?->isVoid() === true) {
+            if ($result->exclusion?->isVoid() === true && ! self::isOnlySoreness($result, $standing)) {
                 $void[$of] = true;
             }
-            if (
-                $hidden
-                && $result->reading->outcome === Outcome::Negative
-                && $result->reading->record?->manoeuvre->has(ManoeuvreTrait::HiddenEarly) === true
-            ) {
+            if (self::isEarly($result, $hidden, $examination)) {
                 $early[$of] = true;
             }
         }
@@ -113,6 +112,24 @@ final readonly class Settled
     public function isVoid(Condition $condition): bool
     {
         return isset($this->void[$condition->value]);
+    }
+
+    /** Soreness of the inner side that has gone says nothing of a sprain that a stress test has judged, or will. */
+    private static function isOnlySoreness(StandingResult $result, Standing $standing): bool
+    {
+        return $result->exclusion === Exclusion::TooLate
+            && \in_array($result->reading->sign, $standing->signs->sorenessOf(Condition::Mcl), true);
+    }
+
+    /** A negative that fluid or a stiff knee may hide; a Lachman of the first two days may always be hidden. */
+    private static function isEarly(StandingResult $result, bool $hidden, Examination $examination): bool
+    {
+        $manoeuvre = $result->reading->record?->manoeuvre;
+        $first = $examination->injuredWithin(self::FIRST_DAYS)
+            && $manoeuvre?->has(ManoeuvreTrait::HiddenFirstDays) === true;
+
+        return $result->reading->outcome === Outcome::Negative
+            && (($hidden && $manoeuvre?->has(ManoeuvreTrait::HiddenEarly) === true) || $first);
     }
 
     private static function hides(Examination $examination, Grading $grading): bool

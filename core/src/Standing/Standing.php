@@ -90,17 +90,22 @@ final readonly class Standing implements Results
         return false;
     }
 
-    /** A figure of this manoeuvre gave what does not count; a sprain that is firm by definition still counts. */
+    /** A figure of this manoeuvre gave what does not count. */
     public function isStruck(string $manoeuvre): bool
     {
+        return $this->flawOf($manoeuvre) !== null;
+    }
+
+    /** Why what this manoeuvre gave does not count; null where it does, or gave nothing. */
+    public function flawOf(string $manoeuvre): ?Exclusion
+    {
         foreach ($this->results as $result) {
-            $excluded = $result->exclusion !== null && $result->exclusion !== Exclusion::GradeOneIsFirm;
-            if ($excluded && $result->reading->manoeuvre() === $manoeuvre) {
-                return true;
+            if ($result->exclusion !== null && $result->reading->manoeuvre() === $manoeuvre) {
+                return $result->exclusion;
             }
         }
 
-        return false;
+        return null;
     }
 
     /** Whether an own test of this condition counts. */

@@ -12,7 +12,6 @@ use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
-use GrayCompass\Core\Knee\Condition;
 
 /**
  * What the story says, as readings. Only what was asked and answered speaks.
@@ -25,8 +24,6 @@ final class Story
     private const RAPID_HOURS = 2;
 
     private const SLOW_HOURS = 24;
-
-    private const TIE = 1e-9;
 
     /**
      * @return list<Reading>
@@ -77,63 +74,37 @@ final class Story
     }
 
     /**
-     * Each mechanism told is positive. For a condition with mechanisms of its own, none of them told,
-     * the most telling one is negative.
+     * With a list given, each mechanism on it is positive and each other one that has figures is negative; an empty
+     * list says that none fits. Where nobody recalls, none speaks. A twist on the planted foot is a rotational trauma
+     * too, and only the former counts then.
      *
      * @return list<Reading>
      */
     private static function mechanisms(Examination $examination, EvidenceLibrary $evidence): array
     {
         $told = $examination->history->mechanism;
-        if ($told === null) {
+        if ($told === null || \in_array(Mechanism::NoneRecalled, $told, true)) {
             return [];
         }
-        $implied = array_merge(...array_map(static fn (Mechanism $mechanism): array => $mechanism->implies(), $told));
-        $positive = array_values(array_unique(array_filter(
-            array_map(static fn (Mechanism $mechanism): ?string => $mechanism->finding(), $implied),
-            is_string(...),
-        )));
-        $readings = array_map(
-            static fn (string $finding): Reading => new Reading($finding, null, Outcome::Positive),
-            $positive,
-        );
-        if (\in_array(Mechanism::NoneRecalled, $told, true)) {
-            return $readings;
-        }
-        $negative = [];
-        foreach (Condition::cases() as $condition) {
-            $untold = self::mostTellingUntold($condition, $positive, $evidence);
-            if ($untold !== null) {
-                $negative[$untold] = new Reading($untold, null, Outcome::Negative);
-            }
-        }
-
-        return [...$readings, ...array_values($negative)];
-    }
-
-    /**
-     * @param  list<string>  $positive
-     */
-    private static function mostTellingUntold(Condition $condition, array $positive, EvidenceLibrary $evidence): ?string
-    {
-        $best = null;
-        $most = -1.0;
+        $positive = array_merge(...array_map(static fn (Mechanism $mechanism): array => $mechanism->implies(), $told));
+        $twisted = \in_array(Mechanism::TwistOnPlantedFoot, $positive, true);
+        $readings = [];
         foreach (Mechanism::cases() as $mechanism) {
             $finding = $mechanism->finding();
-            $row = $finding === null ? null : $evidence->row($finding, $condition);
-            if ($finding === null || $row === null) {
-                continue;
-            }
-            if (\in_array($finding, $positive, true)) {
-                return null;
-            }
-            $weight = \abs(\log((1 - \max($row->sensitivity, 1 - $row->specificity)) / $row->specificity));
-            $ties = \abs($weight - $most) <= self::TIE;
-            if ($ties ? strcmp($finding, (string) $best) < 0 : $weight > $most) {
-                [$best, $most] = [$finding, $weight];
+            $speaks = $finding !== null
+                && $evidence->rows($finding) !== []
+                && ! ($twisted && $mechanism === Mechanism::RotationalTrauma);
+            if ($speaks) {
+                $outcome = Outcome::of(\in_array($mechanism, $positive, true));
+                $readings[] = new Reading($finding, null, $outcome);
             }
         }
+        usort(
+            $readings,
+            static fn (Reading $a, Reading $b): int => ($a->outcome === Outcome::Negative) <=> ($b->outcome
+                === Outcome::Negative),
+        );
 
-        return $best;
+        return $readings;
     }
 }

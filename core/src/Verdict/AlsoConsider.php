@@ -18,7 +18,8 @@ use GrayCompass\Core\Standing\Standing;
  *
  * @phpstan-type Entry array{
  *     id: string, when: array<string, mixed>, why: string, found?: string, healsOverWeeks?: bool,
- *     needsDoctor?: bool|array<string, mixed>, parts?: list<array{when: array<string, mixed>, say: string}>
+ *     needsDoctor?: bool|array<string, mixed>, soonWhen?: array<string, mixed>, explainsFrontPain?: bool,
+ *     meanwhile?: string, parts?: list<array{when: array<string, mixed>, say: string, found?: string}>
  * }
  */
 final readonly class AlsoConsider
@@ -44,9 +45,14 @@ final readonly class AlsoConsider
             ($entry['needsDoctor'] ?? null) === true,
             $entry['healsOverWeeks'] ?? false,
             array_map(
-                static fn (array $part): array => [ConditionReader::read($part['when']), $part['say']],
+                static fn (array $part): array => [
+                    ConditionReader::read($part['when']), $part['say'], $part['found'] ?? $part['say'],
+                ],
                 $entry['parts'] ?? [],
             ),
+            isset($entry['soonWhen']) ? ConditionReader::read($entry['soonWhen']) : null,
+            $entry['explainsFrontPain'] ?? false,
+            $entry['meanwhile'] ?? '',
         ), $data));
     }
 

@@ -8,31 +8,45 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Grading\Grading;
+use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Safety\Blood;
 use GrayCompass\Core\Safety\Holds;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Settled;
 use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Inference\States\Belief;
 
 /**
- * All that is known of one knee when conclusions are drawn.
+ * All that is known of one knee when conclusions are drawn. Limits are working estimates.
  *
  * @internal
  */
 final readonly class Bearings
 {
+    private const PRESSURE_DAYS = 2;
+
+    private const SEVERE_PAIN = 7.0;
+
     public HurtKnee $knee;
 
     public SignBook $signs;
 
+    public Dislocation $dislocation;
+
     /**
      * @param  list<ConditionVerdict>  $verdicts  one for each condition, in their order
      * @param  list<Consideration>  $also
+     * @param  list<AbnormalFinding>  $abnormal  with any of these the knee is not sound
      * @param  list<string>  $disagree  condition ids whose like tests disagree
      */
     public function __construct(
@@ -48,11 +62,13 @@ final readonly class Bearings
         public array $also,
         public array $disagree,
         public Belief $belief,
-        public bool $bloodLikely,
+        public Blood $blood,
+        public array $abnormal,
         public Catalogue $catalogue,
     ) {
         $this->knee = new HurtKnee($examination);
         $this->signs = $standing->signs;
+        $this->dislocation = Dislocation::in($examination, FluidSigns::in($examination), $blood);
     }
 
     /** What a manoeuvre is called. */
@@ -111,6 +127,11 @@ final readonly class Bearings
         return $this->grading->effusion->grade ?? 0.0;
     }
 
+    public function bloodLikely(): bool
+    {
+        return $this->blood->isLikely();
+    }
+
     public function isAfterInjury(): bool
     {
         return $this->examination->isAfterInjury();
@@ -123,7 +144,7 @@ final readonly class Bearings
     public function isSoundBaseline(): bool
     {
         if (! $this->examination->route->isBaseline() || $this->gate->lines !== [] || $this->also !== []
-            || $this->hasFluid() || $this->knee->is(Fact::Limps)) {
+            || $this->abnormal !== []) {
             return false;
         }
         foreach ($this->standing->results as $result) {
@@ -133,6 +154,71 @@ final readonly class Bearings
         }
 
         return true;
+    }
+
+    /** Whether this cruciate of the hurt knee was operated on, however long ago. */
+    public function isGraft(Condition $condition): bool
+    {
+        return $condition->isCruciate() && $this->examination->episode->operated?->structure === $condition;
+    }
+
+    public function hasGraft(): bool
+    {
+        return $this->isGraft(Condition::Acl) || $this->isGraft(Condition::Pcl);
+    }
+
+    /** Under 18 a limp may come from the hip, and nobody has looked at it. */
+    public function needsHipScreen(): bool
+    {
+        return $this->examination->isGrowing()
+            && $this->knee->is(Fact::Limps)
+            && ! $this->knee->is(Fact::HipLookedAt);
+    }
+
+    /** Much pain with a nerve that fails or a tense calf, in the first days: the lower leg may be under pressure. */
+    public function mayBeUnderPressure(): bool
+    {
+        return $this->examination->injuredWithin(self::PRESSURE_DAYS)
+            && $this->gate->signs->yes(SafetyKey::FootDropped, SafetyKey::CalfTense)
+            && ($this->examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN;
+    }
+
+    /** A cruciate was operated on, and no surgeon has cleared the knee for sport. */
+    public function awaitsClearance(): bool
+    {
+        return $this->hasGraft() && $this->examination->episode->surgeonSaid?->cleared !== true;
+    }
+
+    /** An own test was done and said nothing: muscles held, it was equivocal, or it hurt too much. */
+    public function cannotBeRead(Condition $condition): bool
+    {
+        $guarded = [Exclusion::HamstringsGuarded, Exclusion::QuadricepsGuarded];
+        foreach ($this->standing->results as $result) {
+            if ($this->signs->ownTestOf($result->reading->sign) === $condition
+                && (\in_array($result->exclusion, $guarded, true) || $result->reading->outcome === Outcome::Equivocal)) {
+                return true;
+            }
+        }
+        foreach ($this->examination->records as $record) {
+            $aims = array_map($this->signs->ownTestOf(...), $record->manoeuvre->feeds);
+            if ($record->notDone === NotDone::Pain && \in_array($condition, $aims, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The lateral side opens clearly, or is likely torn by more than a slight opening. */
+    public function isOuterSideHurt(): bool
+    {
+        $more = array_filter(
+            $this->standing->ownPositives(Condition::Lcl),
+            static fn (StandingResult $result): bool => ! str_ends_with($result->reading->sign, '_laxity')
+                || $result->reading->level !== Level::Slight,
+        );
+
+        return $this->loose->opens(Condition::Lcl) || ($this->atAct(Condition::Lcl) && $more !== []);
     }
 
     /** P(at least one meniscus torn), in [0, 1]. */

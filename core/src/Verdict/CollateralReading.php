@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Standing\Standing;
@@ -27,11 +26,11 @@ enum CollateralReading: string
         if (self::isLooseStraight($standing, $stress)) {
             return self::At0Too;
         }
-        if (self::sign($standing, "{$stress}_30_laxity") !== Outcome::Positive) {
+        if ($standing->counted("{$stress}_30_laxity") !== Outcome::Positive) {
             return null;
         }
 
-        return self::sign($standing, "{$stress}_0_laxity") === null ? self::At0NotDone : self::At30Only;
+        return $standing->counted("{$stress}_0_laxity") === null ? self::At0NotDone : self::At30Only;
     }
 
     /** A slight opening of the straight knee is not loose straight. */
@@ -40,17 +39,5 @@ enum CollateralReading: string
         $straight = $standing->result("{$stress}_0_laxity");
 
         return $straight?->isPositive() === true && $straight->reading->level?->isAtLeast(Level::Clear) === true;
-    }
-
-    /** Firm with pain is still firm here, though it does not count against a sprain. */
-    public static function sign(Standing $standing, string $finding): ?Outcome
-    {
-        foreach ($standing->results as $result) {
-            if ($result->reading->sign === $finding && $result->exclusion === Exclusion::GradeOneIsFirm) {
-                return $result->reading->outcome;
-            }
-        }
-
-        return $standing->counted($finding);
     }
 }

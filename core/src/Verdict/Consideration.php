@@ -16,6 +16,9 @@ final readonly class Consideration
      * @param  string  $found  one sentence for the athlete; may be empty
      * @param  bool  $needsDoctor  somebody should look at it, as a routine visit
      * @param  bool  $healsOverWeeks  looked at again after four to six weeks
+     * @param  bool  $soon  the doctor sees it within days
+     * @param  bool  $explainsFrontPain  it is named in place of patellofemoral pain
+     * @param  string  $meanwhile  what the athlete does until then; may be empty
      */
     public function __construct(
         public string $id,
@@ -23,6 +26,9 @@ final readonly class Consideration
         public string $found = '',
         public bool $needsDoctor = false,
         public bool $healsOverWeeks = false,
+        public bool $soon = false,
+        public bool $explainsFrontPain = false,
+        public string $meanwhile = '',
     ) {
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Standing;
@@ -32,7 +31,7 @@ final class LigamentGrades
         $highest = null;
         foreach ($standing->results as $result) {
             $reading = $result->reading;
-            $sound = ($result->exclusion === null || $result->exclusion === Exclusion::GradeOneIsFirm)
+            $sound = $result->exclusion === null
                 && $reading->outcome !== Outcome::Equivocal
                 && (! $reading->provisional || $chance >= self::PROVISIONAL_FROM);
             if ($sound && $reading->grade !== null && \in_array($reading->sign, $signs, true)) {

@@ -24,6 +24,13 @@ final class Matters
 
     private const ACT = 1;
 
+    /** Under these lines only what they are about is named, however urgent they are. */
+    private const NAMES_ONLY_ITS_OWN = [
+        Rule::LockedKnee, Rule::GrowingBone, Rule::FractureRulePositive, Rule::FractureSuspected,
+        Rule::HiddenFracture, Rule::FractureLikely, Rule::HipFirst, Rule::HipCheck, Rule::BoneStress,
+        Rule::WarmAfterOperation,
+    ];
+
     /**
      * Most important first; at most four, but never fewer than those at the point of acting.
      *
@@ -81,7 +88,7 @@ final class Matters
     {
         $about = null;
         foreach ($bearings->gate->lines as $line) {
-            if ($line->isToday() || \in_array($line->rule, [Rule::LockedKnee, Rule::GrowingBone], true)) {
+            if ($line->isToday() || \in_array($line->rule, self::NAMES_ONLY_ITS_OWN, true)) {
                 $sheet = $line->sheet;
                 $about = $about === null ? $sheet->about : array_values(array_filter(
                     $about,
@@ -91,6 +98,15 @@ final class Matters
         }
 
         return $about;
+    }
+
+    /** Pain at the front has another source that was found: a tendon, the fat pad, a tubercle. */
+    public static function isExplainedOtherwise(Bearings $bearings): bool
+    {
+        return array_filter(
+            $bearings->also,
+            static fn (Consideration $other): bool => $other->explainsFrontPain,
+        ) !== [];
     }
 
     /** 1 is most important; null: it does not matter. */
@@ -105,6 +121,7 @@ final class Matters
 
         return match (true) {
             $verdict->isWithheld() => null,
+            $condition === Condition::PatellofemoralPain && self::isExplainedOtherwise($bearings) => null,
             $verdict->isAtAct() => self::ACT,
             $far !== [] || $bearings->loose->cruciate($condition) !== null => 2,
             $verdict->seriousness >= self::SERIOUS

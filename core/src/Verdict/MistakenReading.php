@@ -43,7 +43,8 @@ final readonly class MistakenReading
     public static function of(Problem $problem, int $position, string $injury, callable $nameOf): ?self
     {
         $result = self::mostTelling($problem, $position);
-        $row = $result?->finding->rowFor($position);
+        // A level has a figure of its own; what is misread is the published one of the test.
+        $row = ($result->otherwise ?? $result?->finding)?->rowFor($position);
         if ($result === null || $row === null) {
             return null;
         }

@@ -19,7 +19,10 @@ final readonly class PossibleConsideration
      * @param  string  $found  one sentence for the athlete; may be empty
      * @param  Condition|null  $doctorWhen  a doctor should look then
      * @param  bool  $alwaysDoctor  a doctor should look whenever it applies
-     * @param  list<array{Condition, string}>  $parts  what is said more, each with when
+     * @param  list<array{Condition, string, string}>  $parts  what is said more, to practitioner and athlete, each with
+     *     when
+     * @param  Condition|null  $soonWhen  the doctor sees it within days then
+     * @param  string  $meanwhile  what the athlete does until then
      */
     public function __construct(
         public string $id,
@@ -30,6 +33,9 @@ final readonly class PossibleConsideration
         private bool $alwaysDoctor,
         private bool $healsOverWeeks,
         private array $parts,
+        private ?Condition $soonWhen = null,
+        private bool $explainsFrontPain = false,
+        private string $meanwhile = '',
     ) {
     }
 
@@ -38,19 +44,23 @@ final readonly class PossibleConsideration
         if (! $seen->is($this->when)) {
             return null;
         }
-        $parts = [];
-        foreach ($this->parts as [$when, $say]) {
+        $said = $told = [];
+        foreach ($this->parts as [$when, $say, $found]) {
             if ($seen->is($when)) {
-                $parts[] = $say;
+                [$said[], $told[]] = [$say, $found];
             }
         }
+        $soon = $this->soonWhen !== null && $seen->is($this->soonWhen);
 
         return new Consideration(
             $this->id,
-            str_replace('{parts}', implode(' and ', $parts), $this->why),
-            $this->found,
-            $this->alwaysDoctor || ($this->doctorWhen !== null && $seen->is($this->doctorWhen)),
+            ucfirst(str_replace('{parts}', implode(' and ', $said), $this->why)),
+            str_replace('{parts}', implode(' and ', $told), $this->found),
+            $this->alwaysDoctor || $soon || ($this->doctorWhen !== null && $seen->is($this->doctorWhen)),
             $this->healsOverWeeks,
+            $soon,
+            $this->explainsFrontPain,
+            $this->meanwhile,
         );
     }
 }

@@ -9,10 +9,12 @@ use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\FluidSigns;
 use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\BoneRules;
+use GrayCompass\Core\Safety\FadingFinding;
 use GrayCompass\Core\Safety\Opens;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
@@ -31,18 +33,15 @@ final readonly class ResultLines
 {
     private const FRESH_DAYS = 14;
 
-    private const EMERGENCY_DAYS = 3;
-
     private const OUTER_JOINT_CHANCE = 0.3;
 
     private const INNER_JOINT_CHANCE = 0.5;
 
     private const STRAIGHT_MM = 5.0;
 
-    private const EARLY_FLUID_DAYS = 3;
-
     /**
      * @param  Belief  $belief  after all results, conditions in their order
+     * @param  list<Condition>  $atAct  conditions whose chance reaches the point of acting
      */
     public function __construct(
         private Examination $examination,
@@ -50,6 +49,7 @@ final readonly class ResultLines
         private Standing $standing,
         private Loose $loose,
         private Belief $belief,
+        private array $atAct,
     ) {
     }
 
@@ -58,11 +58,13 @@ final readonly class ResultLines
      */
     public function lines(): array
     {
-        if (! $this->examination->injuredWithin(self::FRESH_DAYS)) {
-            return [];
+        if (! $this->examination->isAfterInjury()) {
+            return array_filter([$this->hardEnd()]);
         }
 
-        return array_values(array_filter([$this->severalLigaments(), $this->growingBone()]));
+        return array_values(array_filter([
+            $this->severalLigaments(), $this->growingBone(), $this->hardEnd(), $this->restPain(),
+        ]));
     }
 
     private function severalLigaments(): ?SafetyLine
@@ -83,14 +85,72 @@ final readonly class ResultLines
         }
         $atTheFoot = $this->gate->signs->yes(SafetyKey::PulseOrSensationLost, SafetyKey::FootDropped)
             || (new HurtKnee($this->examination))->is(Fact::PulseLost);
+        $urgency = $atTheFoot ? Urgency::Emergency : $this->byDay(FadingFinding::SeveralLigaments);
 
-        return new SafetyLine(
-            Rule::MultiLigament,
-            $atTheFoot
-                || $this->examination->injuredWithin(self::EMERGENCY_DAYS) ? Urgency::Emergency : Urgency::SameDay,
-            $this->gate->book->of(Rule::MultiLigament),
+        $rule = $urgency?->isWorseThan(Urgency::Week) === true ? Rule::MultiLigament : Rule::TwoLigaments;
+
+        return $urgency === null ? null : SafetyLine::fading(
+            $rule,
+            $urgency,
+            $this->gate->book->of($rule),
             $this->lastPositive(),
             Opens::firstAnd(Family::Fluid),
+        );
+    }
+
+    private function byDay(FadingFinding $finding): ?Urgency
+    {
+        return $this->gate->book->steps->on($finding, $this->examination->daysSinceInjury ?? 0);
+    }
+
+    /** What opens or slides to a hard end is bone, not a ligament. */
+    private function hardEnd(): ?SafetyLine
+    {
+        $hard = array_filter(
+            $this->standing->results,
+            static fn (StandingResult $result): bool => $result->exclusion === Exclusion::BoneEnd,
+        );
+        if ($hard === []) {
+            return null;
+        }
+        $imaged = $this->examination->safety->isTrue(SafetyKey::XrayClear);
+        $urgency = $this->byDay($imaged ? FadingFinding::FractureSignImaged : FadingFinding::HardEnd);
+        $late = $imaged && $urgency === Urgency::TwoWeeks;
+        $rule = $late ? Rule::Stiff : Rule::FractureSuspected;
+        $undated = $this->examination->isAfterInjury() ? $urgency : Urgency::Days;
+
+        return $undated === null ? null : SafetyLine::fading(
+            $rule,
+            $undated,
+            $this->gate->book->of($rule, $imaged ? 'imaged' : 'hard_end'),
+            \max(array_map(
+                static fn (StandingResult $result): int => $result->reading->record->position ?? -1,
+                $hard,
+            )),
+            Opens::firstAnd(Family::Fluid)->andPalpation(),
+        );
+    }
+
+    /** Pain at night soon after an injury, in the young, with nothing in the knee that explains it. */
+    private function restPain(): ?SafetyLine
+    {
+        $knee = new HurtKnee($this->examination);
+        $explained = FluidSigns::in($this->examination)->isPositive() || array_filter(
+            $this->atAct,
+            fn (Condition $condition): bool => $this->standing->hasOwnPositive($condition),
+        ) !== [];
+        $since = $this->gate->signs->since(SafetyKey::NightOrRestPain);
+        if ($since === null || $explained || ! $this->examination->isGrowing()
+            || ! $this->examination->injuredWithin(self::FRESH_DAYS)) {
+            return null;
+        }
+
+        return new SafetyLine(
+            Rule::RestPain,
+            $knee->is(Fact::Lump) ? Urgency::SameDay : Urgency::Days,
+            $this->gate->book->of(Rule::RestPain),
+            $since,
+            Opens::all(),
         );
     }
 
@@ -142,9 +202,11 @@ final readonly class ResultLines
             return null;
         }
 
-        return new SafetyLine(
+        $urgency = $this->byDay($clear ? BoneRules::growingFinding($this->examination) : FadingFinding::Growing);
+
+        return $urgency === null ? null : SafetyLine::fading(
             Rule::GrowingBone,
-            $clear ? BoneRules::growingUrgency($this->examination) : Urgency::Days,
+            $urgency,
             $this->gate->book->of(Rule::GrowingBone, 'gives'),
             $this->lastPositive(),
             Opens::allBut(...$families),
@@ -165,8 +227,7 @@ final readonly class ResultLines
 
     private function fluidAndLimp(): bool
     {
-        return $this->examination->injuredWithin(self::EARLY_FLUID_DAYS)
-            && (FluidSigns::in($this->examination)->grade() ?? 0.0) >= 1
+        return (FluidSigns::in($this->examination)->grade() ?? 0.0) >= 1
             && (new HurtKnee($this->examination))->is(Fact::Limps);
     }
 

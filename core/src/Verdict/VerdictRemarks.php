@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\Implant;
 use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
@@ -22,6 +25,10 @@ final class VerdictRemarks
 {
     private const PAINFUL = 3.0;
 
+    private const VERY_PAINFUL = 5.0;
+
+    private const FRESH_DAYS = 14;
+
     /**
      * @return list<Remark>
      */
@@ -32,6 +39,13 @@ final class VerdictRemarks
                 ? new Remark(
                     'age_not_given',
                     'The age is not given: rules for the young and from 55 on cannot be judged.',
+                )
+                : null,
+            $bearings->examination->dayIsMissing
+                ? new Remark(
+                    'day_missing',
+                    'An injury is told, but not its day: enter it. Until then the knee is judged as on day '
+                        .Examination::DAY_TAKEN.', and weighed as one without an injury.',
                 )
                 : null,
             $bearings->examination->settingMoved
@@ -52,6 +66,14 @@ final class VerdictRemarks
                 )
                 : null,
             ...self::lachman($bearings),
+            self::swelling($bearings),
+            self::restPain($bearings),
+            $bearings->examination->episode->implant === Implant::Partial
+                ? new Remark(
+                    'partial_implant',
+                    'A part of this joint was replaced: the chances of the rest are provisional.',
+                )
+                : null,
             self::otherSource($bearings),
             ...array_map(
                 static fn (string $id): Remark => new Remark(
@@ -157,6 +179,10 @@ final class VerdictRemarks
                     'painful_and_slight',
                     'Lachman painful and slightly loose: a partial tear is possible.',
                 ) : null,
+            $result?->isNegative() === true && $pain >= self::VERY_PAINFUL ? new Remark(
+                'painful_and_firm',
+                'Lachman firm but very painful: the muscles may hide a tear. Do it again.',
+            ) : null,
             $level === Level::Gross
                 && $pain === 0.0 ? new Remark(
                     'painless_and_gross',
@@ -166,6 +192,29 @@ final class VerdictRemarks
                 ? new Remark('lachman_backward', 'In the Lachman the shin goes backward as well: look for a sag.')
                 : null,
         ];
+    }
+
+    private static function swelling(Bearings $bearings): ?Remark
+    {
+        $told = $bearings->examination->history->swellingOnset === SwellingOnset::WithinTwoHours;
+
+        return $told && $bearings->knee->is(Fact::SweepEmpty) && ! $bearings->hasFluid()
+            ? new Remark(
+                'swelling_told_sweep_empty',
+                'Swelling within two hours is told, but the sweep is empty: ask again, and sweep again.',
+            )
+            : null;
+    }
+
+    private static function restPain(Bearings $bearings): ?Remark
+    {
+        $early = $bearings->gate->signs->yes(SafetyKey::NightOrRestPain)
+            && $bearings->examination->injuredWithin(self::FRESH_DAYS)
+            && ! $bearings->raised(Rule::RestPain);
+
+        return $early
+            ? new Remark('rest_pain_early', 'Pain at night or at rest so soon after the injury: ask again in 7 to 14 days.')
+            : null;
     }
 
     private static function otherSource(Bearings $bearings): ?Remark

@@ -7,10 +7,10 @@ namespace GrayCompass\Core\Verdict;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Findings\Implant;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Inference\Model\Thresholds;
 use GrayCompass\Inference\Model\Zone;
 use GrayCompass\Inference\Readings\WeighedChance;
@@ -24,8 +24,6 @@ final readonly class Zones
 {
     /** How far the interval may reach, as a multiple of the rule-out threshold. Working estimate. */
     private const REACH = 3.0;
-
-    private const COLLATERALS = ['mcl', 'lcl'];
 
     private HurtKnee $knee;
 
@@ -62,11 +60,27 @@ final readonly class Zones
     private function isWithheld(Condition $condition): bool
     {
         $operated = $this->examination->episode->operated;
+        if ($this->isReplaced($condition)) {
+            return true;
+        }
         if ($operated?->structure !== null) {
             return $operated->structure === $condition && $operated->isHealing();
         }
 
         return $this->examination->safety->isTrue(SafetyKey::RecentSurgery) || $operated?->isRecent() === true;
+    }
+
+    /** What a joint replacement took away; of a partial one, that compartment's meniscus, or both where none is named. */
+    private function isReplaced(Condition $condition): bool
+    {
+        $named = $this->examination->episode->operated?->structure;
+        $menisci = [Condition::MedialMeniscus, Condition::LateralMeniscus];
+
+        return match ($this->examination->episode->implant) {
+            Implant::Total => true,
+            Implant::Partial => \in_array($condition, \in_array($named, $menisci, true) ? [$named] : $menisci, true),
+            default => false,
+        };
     }
 
     /** Pain at the front has many sources: the chance alone does not make it patellofemoral. */
@@ -76,15 +90,22 @@ final readonly class Zones
             || ($this->standing->hasOwnPositive($condition) && ! $this->front->isRefuted());
     }
 
+    /** A collateral is only ruled out by a laxity test that was firm and free of pain, the lateral one at 30°. */
     private function hasNegative(Condition $condition): bool
     {
-        $negatives = array_filter($this->standing->own($condition), static fn (StandingResult $result): bool => $result->isNegative()
-            && (
-                ! \in_array($condition->value, self::COLLATERALS, true)
-                || str_ends_with($result->reading->sign, '_laxity')
-            ));
+        foreach ($this->standing->own($condition) as $result) {
+            $reading = $result->reading;
+            $firm = match ($condition) {
+                Condition::Mcl => str_ends_with($reading->sign, '_laxity') && $reading->grade === 0,
+                Condition::Lcl => $reading->sign === 'varus_30_laxity' && $reading->grade === 0,
+                default => true,
+            };
+            if ($result->isNegative() && $firm && ! $reading->halfWeight) {
+                return true;
+            }
+        }
 
-        return $negatives !== [];
+        return false;
     }
 
     private function thrustsTo(Condition $condition): bool

@@ -12,6 +12,7 @@ use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Facts\FactBook;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
+use GrayCompass\Core\Findings\Implant;
 use GrayCompass\Core\Findings\KneeBaseline;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\Opening;
@@ -22,6 +23,7 @@ use GrayCompass\Core\Findings\SafetyAnswers;
 use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Findings\Schools\SchoolBook;
 use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Findings\SurgeonsWord;
 use GrayCompass\Core\Findings\SwellingOnset;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
@@ -74,13 +76,15 @@ final readonly class ExaminationReader
         $told = Setting::from($given->text('setting'));
         $chosen = $given->text('settingChosen');
         $setting = $chosen === '' && $told->followsDays() ? Setting::byDays($days) : $told;
+        $history = self::history($given->inner('history'));
+        $dayIsMissing = $days === null && $history->tellsInjury();
 
         return new Examination(
             $setting,
             Side::from($given->text('hurtSide')),
             $this->routes->get($given->text('route')),
             $given->number('timeLimitMin'),
-            $days,
+            $dayIsMissing ? Examination::DAY_TAKEN : $days,
             $hours,
             $given->whole('ageYears'),
             $given->answer('otherKneeReliable') ?? true,
@@ -88,7 +92,7 @@ final readonly class ExaminationReader
             new Opening(...array_map($given->inner('opening')->answer(...), Opening::KEYS)),
             self::episode($given->inner('episode')),
             $this->schools->chosen($given->inner('schools')->text(...)),
-            self::history($given->inner('history')),
+            $history,
             new SafetyAnswers($given->inner('safety')->answers(array_map(
                 static fn (SafetyKey $key): string => $key->value,
                 SafetyKey::cases(),
@@ -109,6 +113,7 @@ final readonly class ExaminationReader
                 $check->text('by'),
             ), $given->items('pulseChecks')),
             $this->baseline($given),
+            $dayIsMissing,
         );
     }
 
@@ -173,6 +178,7 @@ final readonly class ExaminationReader
     private static function episode(Given $episode): Episode
     {
         $operation = $episode->inner('operated');
+        $surgeon = $episode->inner('surgeonSaid');
 
         return new Episode(...[
             ...array_map($episode->text(...), Episode::TEXTS),
@@ -181,6 +187,15 @@ final readonly class ExaminationReader
             $episode->natural('injectionWeeksAgo'),
             $episode->has('operated')
                 ? new Operation(Condition::tryFrom($operation->text('what')), $operation->natural('weeksAgo') ?? 0)
+                : null,
+            $episode->natural('fluidDrawnDaysAgo'),
+            Implant::tryFrom($episode->text('implant')) ?? Implant::None,
+            $episode->has('surgeonSaid')
+                ? new SurgeonsWord(
+                    $surgeon->text('on'),
+                    $surgeon->answer('cleared') === true,
+                    $surgeon->text('plan'),
+                )
                 : null,
         ]);
     }

@@ -8,6 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Findings\Episode;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
+use GrayCompass\Core\Findings\Implant;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\Opening;
 use GrayCompass\Core\Findings\Operation;
@@ -122,8 +123,14 @@ final class ExaminationShape
             ...array_fill_keys(Episode::TEXTS, new Text(0, 4000)),
             'bleedingRisk' => new YesNo,
             'fluidDrawn' => Word::of(FluidDrawn::class),
+            'fluidDrawnDaysAgo' => Number::whole(0, 3650, 'days'),
             'injectionWeeksAgo' => Number::whole(0, 52, 'weeks'),
             'operated' => new Fields(['what' => new Word($operations), 'weeksAgo' => Number::whole(0, 3000, 'weeks')]),
+            'implant' => Word::of(Implant::class),
+            'surgeonSaid' => new Fields([
+                'on' => new Text(10, 10, self::DATE, 'expected a date such as 2026-03-14'),
+                'cleared' => new YesNo,
+            ], ['plan' => new Text(0, 4000)]),
         ]);
     }
 

@@ -47,7 +47,9 @@ final class PlanWriter
                 'crutches' => $plan->support->crutches,
             ],
             'play' => $plan->play->answer->value,
-            'playWhy' => $plan->play->answer === PlayAnswer::NotAsked ? [] : [...$plan->play->why, Play::NEVER_CLEARS],
+            'playWhy' => array_values(array_unique($plan->play->why === [] && $plan->play->answer === PlayAnswer::NotAsked
+                ? []
+                : [...$plan->play->why, Play::NEVER_CLEARS])),
             'availability' => [
                 'status' => $plan->availability->status->value,
                 'notThis' => $plan->availability->notThis,

@@ -118,6 +118,9 @@ final class RecordReader
             $cell->word('painSite'),
             $cell->answer('familiar'),
             $cell->number('hurtsAtDeg'),
+            $cell->text('cellEnd') === 'block',
+            $cell->text('cellEnd') === 'gives_way',
+            $cell->answer('axial') === true,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
@@ -12,6 +13,7 @@ use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\Consideration;
 
 /**
  * What an athlete does until somebody looks again, and when to call. Limits are working estimates.
@@ -21,6 +23,12 @@ use GrayCompass\Core\Verdict\Bearings;
 final readonly class AdviceForAthlete
 {
     private const DRIVING_AGE = 17;
+
+    /** Said of a meniscus that nobody operates on yet. Working estimate. */
+    private const MENISCUS = 'Keep the knee moving and strengthen the thigh, as far as it does not hurt; cycling with '
+        .'little load is fine where it is free of pain. Do not squat deep, kneel, or twist on the bent knee.';
+
+    private const MEANWHILE = 2;
 
     private const CALL = 'Call us if the knee locks, gives way, or you cannot stand on it.';
 
@@ -55,8 +63,33 @@ final readonly class AdviceForAthlete
                 ) : '',
             $chest ? '' : $this->bend(),
             $this->sport(),
+            ...$this->meanwhile(),
             $this->drive(),
         ], static fn (string $sentence): bool => $sentence !== ''));
+    }
+
+    /**
+     * What is done with load, range and strength until the next look: of what was named, the first two.
+     *
+     * @return list<string>
+     */
+    private function meanwhile(): array
+    {
+        if ($this->bearings->gate->lines !== [] || $this->plan->support->crutches) {
+            return [];
+        }
+        $named = array_map(static fn (Consideration $other): string => $other->meanwhile, $this->bearings->also);
+        $meniscus = array_filter(
+            [Condition::MedialMeniscus, Condition::LateralMeniscus],
+            fn (Condition $condition): bool => $this->bearings->standing->hasOwnPositive($condition)
+                && ! $this->bearings->of($condition)->isWithheld(),
+        );
+
+        return \array_slice(
+            array_values(array_unique(array_filter([$meniscus === [] ? '' : self::MENISCUS, ...$named]))),
+            0,
+            self::MEANWHILE,
+        );
     }
 
     private function weight(): string
@@ -97,10 +130,12 @@ final readonly class AdviceForAthlete
             $this->plan->play->answer === PlayAnswer::MayContinueSupported => 'You may go on with a sleeve; stop if '
                 .'it hurts more, swells or gives way.',
             $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if '
-                .'it hurts, swells or gives way.',
+                .'it hurts more, swells or gives way.',
             $this->plan->support->crutches => $this->sportAfterCrutches(),
             $status->status === AvailabilityStatus::Modified => 'In sport leave out '
-                .PlainWords::list($status->notThis).'. You may do '.PlainWords::list($status->thisYes).'.',
+                .PlainWords::list($status->notThis).'.'.($status->thisYes === []
+                    ? ''
+                    : ' You may do '.PlainWords::list($status->thisYes).'.'),
             default => 'You may do your sport.',
         };
     }
@@ -110,8 +145,9 @@ final readonly class AdviceForAthlete
     {
         $status = $this->plan->availability;
         $then = $status->status === AvailabilityStatus::Modified
-            ? ' Then leave out '.PlainWords::list($status->notThis).'; you may do '
-                .PlainWords::list($status->thisYes).'.'
+            ? ' Then leave out '.PlainWords::list($status->notThis).($status->thisYes === []
+                ? '.'
+                : '; you may do '.PlainWords::list($status->thisYes).'.')
             : '';
 
         return 'No sport before you walk without a limp.'.$then;

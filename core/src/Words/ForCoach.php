@@ -30,7 +30,9 @@ final class ForCoach
             default => 'Modified training. Not: '.implode(
                 ', ',
                 $plan->availability->notThis,
-            ).'. Yes: '.implode(', ', $plan->availability->thisYes).'.',
+            ).'.'.($plan->availability->thisYes === []
+                ? ''
+                : ' Yes: '.implode(', ', $plan->availability->thisYes).'.'),
         };
 
         return "{$status} ".self::review($examination, $plan->lookAgain);

@@ -7,8 +7,11 @@ namespace GrayCompass\Core\Words;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Verdict\AbnormalFinding;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\ConditionZone;
@@ -78,25 +81,11 @@ final readonly class FoundForAthlete
     public function found(): array
     {
         $bearings = $this->bearings;
-        $found = [];
-        foreach ($bearings->gate->lines as $line) {
-            $found[] = $line->sheet->found;
-        }
-        if ($bearings->raised(Rule::SwellingWithoutInjury)) {
-            $found[] = $bearings->bloodLikely ? 'It may be blood.' : '';
-        } elseif ($bearings->hasFluid()) {
-            $found[] = $bearings->bloodLikely
-                ? 'There is fluid inside the knee, and it may be blood.'
-                : 'There is fluid inside the knee.';
-        } elseif ($bearings->bloodLikely) {
-            $found[] = 'The knee swelled so fast that it may have bled inside.';
-        }
-        foreach ($bearings->standing->results as $result) {
-            $told = $result->reading->sign === 'loss_of_extension' && $bearings->raised(Rule::LockedKnee);
-            if ($result->isPositive() && $result->isHandsOn() && ! $told) {
-                $found[] = (string) $bearings->signs->phrase($result->reading->sign);
-            }
-        }
+        $found = array_map(
+            static fn (SafetyLine $line): string => $line->sheet->found,
+            [...$bearings->gate->lines, ...$bearings->gate->faded],
+        );
+        $found = [...$found, ...$this->fluid(), ...$this->positives()];
         if (
             $bearings->of(Condition::Mcl)->grade === 1
             && ! $bearings->positive(...$bearings->signs->grading(Condition::Mcl))
@@ -104,11 +93,62 @@ final readonly class FoundForAthlete
             $found[] = 'The inner side is sore but holds.';
         }
         foreach ($bearings->also as $other) {
-            $found[] = $other->id === 'growing_bone' && $bearings->raised(Rule::GrowingBone) ? '' : $other->found;
+            $found[] = $other->id === 'growing_bone' && $bearings->gate->sends(Rule::GrowingBone) ? '' : $other->found;
+        }
+        foreach ($bearings->abnormal as $abnormal) {
+            $found[] = $this->isToldAlready($abnormal) ? '' : $abnormal->found;
         }
         $found = array_values(array_unique(array_filter($found)));
 
         return [...($found === [] ? $this->nothing() : $found), ...$this->excuses()];
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function fluid(): array
+    {
+        $bearings = $this->bearings;
+        $blood = $bearings->bloodLikely();
+
+        return match (true) {
+            $bearings->gate->sends(Rule::SwellingWithoutInjury) => $blood ? ['It may be blood.'] : [],
+            $bearings->hasFluid() => [
+                $blood ? 'There is fluid inside the knee, and it may be blood.' : 'There is fluid inside the knee.',
+            ],
+            $blood => ['The knee swelled so fast that it may have bled inside.'],
+            default => [],
+        };
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function positives(): array
+    {
+        $found = [];
+        foreach ($this->bearings->standing->results as $result) {
+            $told = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(Rule::LockedKnee);
+            if ($result->isPositive() && $result->isHandsOn() && ! $told) {
+                $found[] = (string) $this->bearings->signs->phrase($result->reading->sign, $result->reading->level);
+            }
+        }
+
+        return $found;
+    }
+
+    /** Said by a line, or as fluid. */
+    private function isToldAlready(AbnormalFinding $abnormal): bool
+    {
+        $gate = $this->bearings->gate;
+
+        return match ($abnormal->id) {
+            'effusion' => $this->bearings->hasFluid() || $gate->sends(Rule::SwellingWithoutInjury),
+            'short_of_straight', 'springs_back' => $gate->raised(Rule::LockedKnee),
+            'warm' => $gate->raised(Rule::JointInfection, Rule::HotKneeUnasked, Rule::WarmAfterOperation),
+            'pain_now' => $gate->raised(Rule::SeverePain),
+            default => false,
+        };
     }
 
     /**
@@ -122,16 +162,34 @@ final readonly class FoundForAthlete
             $this->bearings->examination->records,
             static fn (Record $record): bool => $record->notDone === null,
         );
-        if (\count($own) >= self::ENOUGH_TESTS || ($done !== [] && $this->bearings->isSoundBaseline())) {
+        if ($this->bearings->needsHipScreen()) {
+            return [];
+        }
+        if ((\count($own) >= self::ENOUGH_TESTS && Matters::of($this->bearings) === [])
+            || ($done !== [] && $this->bearings->isSoundBaseline())) {
             return ['Nothing stands out.'];
         }
-        if ($done !== []) {
-            $untested = $this->untested();
-
-            return ['What we could test was normal.', ...($untested === '' ? [] : ["Not tested: {$untested}."])];
+        $untested = $this->untested();
+        $not = $untested === '' ? [] : ["Not tested: {$untested}."];
+        if ($own !== [] && $this->suspectedIsTested()) {
+            return ['What we could test was normal.', ...$not];
         }
 
-        return [];
+        return $done === [] ? [] : $not;
+    }
+
+    /** At least one own test of what the story raised counts, where it raised anything. */
+    private function suspectedIsTested(): bool
+    {
+        $raised = array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => $verdict->raised,
+        );
+
+        return $raised === [] || array_filter(
+            $raised,
+            static fn (ConditionVerdict $verdict): bool => $verdict->tested,
+        ) !== [];
     }
 
     private function untested(): string
@@ -192,13 +250,7 @@ final readonly class FoundForAthlete
             static fn (ConditionVerdict $verdict): bool => $verdict->zone === ConditionZone::RuledOut
                 && $verdict->raised,
         ));
-        $sentences = array_map(
-            static fn (ConditionVerdict $verdict): string => PlainWords::may(
-                $verdict->condition,
-                $verdict->isAtAct(),
-            ).': '.PlainWords::share($verdict->posttest()).'.',
-            $likely,
-        );
+        $sentences = array_map($this->chance(...), $likely);
         if ($open !== []) {
             $parts = PlainWords::list(array_map(
                 static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
@@ -222,5 +274,20 @@ final readonly class FoundForAthlete
         }
 
         return $sentences === [] ? [] : [...$sentences, 'These are chances, not a diagnosis.'];
+    }
+
+    /** What may be wrong, with how often; without a number where it gives so much, or happened, that none is fair. */
+    private function chance(ConditionVerdict $verdict): string
+    {
+        $gross = array_filter(
+            $this->bearings->standing->ownPositives($verdict->condition),
+            static fn (StandingResult $result): bool => $result->reading->level === Level::Gross,
+        );
+        if ($verdict->condition === Condition::PatellarInstability && $this->bearings->dislocation->wasTold) {
+            return 'Your kneecap came out of its groove, and may do so again.';
+        }
+        $may = PlainWords::may($verdict->condition, $verdict->isAtAct() || $gross !== []);
+
+        return $gross !== [] ? "{$may}." : "{$may}: ".PlainWords::share($verdict->posttest()).'.';
     }
 }

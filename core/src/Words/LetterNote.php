@@ -9,7 +9,6 @@ use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Plan\Plan;
-use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
@@ -18,12 +17,17 @@ use GrayCompass\Core\Verdict\Matters;
 use GrayCompass\Inference\Readings\InHundred;
 
 /**
- * The note for the letter, as plain text to paste: why and how soon first, chances last.
+ * The note for the letter, as plain text to paste: why and how soon first, chances last. Limits are working estimates.
  *
  * @internal
  */
 final readonly class LetterNote
 {
+    /** More than so many questions are not read. */
+    private const QUESTIONS = 2;
+
+    private const NEGATIVES = 5;
+
     public function __construct(private Bearings $bearings, private Plan $plan)
     {
     }
@@ -37,6 +41,8 @@ final readonly class LetterNote
             ...$this->reason(),
             $this->heading(),
             self::line('Pulse, sensation, ankle lift', $told->neurovascular()),
+            self::line('Sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
+            self::line('Wants to get back to', $episode->goals),
             self::line('What happened', $episode->whatHappened),
             self::line('Story', $told->story()),
             self::line('Medication', $told->medication()),
@@ -58,10 +64,12 @@ final readonly class LetterNote
                 'Also',
                 implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also)),
             ),
+            self::line('In the McMurray', (new McMurrayNote($this->bearings))->text()),
             self::line('Also recorded', (new Recorded($this->bearings))->text()),
             self::line('Plan given', $this->planGiven()),
             self::line('Not tested', $this->untested()),
             self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
+            self::line('Before the examination', $told->conduct()),
             'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
                 .'against the papers; they are no diagnosis, and local rules come first.',
         ], static fn (string $line): bool => $line !== ''));
@@ -72,19 +80,23 @@ final readonly class LetterNote
      */
     private function reason(): array
     {
-        return array_map(
-            static fn (Referral $referral): string => ucfirst(
-                "{$referral->within->words()}, to {$referral->to}. Question: {$referral->question}",
-            ),
-            $this->plan->sendOn,
-        );
+        $asked = [];
+        $lines = [];
+        foreach ($this->plan->sendOn as $referral) {
+            $where = ucfirst("{$referral->within->words()}, to {$referral->to}.");
+            $asks = \count($asked) < self::QUESTIONS && ! \in_array($referral->question, $asked, true);
+            $lines[] = $asks ? "{$where} Question: {$referral->question}" : $where;
+            $asked = $asks ? [...$asked, $referral->question] : $asked;
+        }
+
+        return array_values(array_unique($lines));
     }
 
     private function heading(): string
     {
         $examination = $this->bearings->examination;
-        $onset = $examination->daysSinceInjury === null
-            ? 'came on without an injury'
+        $onset = $examination->dayIsMissing || $examination->daysSinceInjury === null
+            ? ($examination->dayIsMissing ? 'day of the injury not given' : 'came on without an injury')
             : match ($examination->daysSinceInjury) {
                 0 => 'hurt today',
                 1 => '1 day after injury',
@@ -146,21 +158,38 @@ final readonly class LetterNote
                 && ($this->bearings->of($own)->raised || $this->bearings->of($own)->seriousness >= 2);
         });
 
-        return implode(
-            ', ',
-            array_map(
-                fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign),
-                $found,
-            ),
-        );
+        $weight = fn (StandingResult $result): float => $this->seriousness($result);
+        usort($found, static fn (StandingResult $a, StandingResult $b): int => $weight($b) <=> $weight($a));
+
+        return implode(', ', array_map(
+            fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign),
+            \array_slice($found, 0, self::NEGATIVES),
+        ));
+    }
+
+    /** Of the condition that a result is an own test of; more where the story raised it. */
+    private function seriousness(StandingResult $result): float
+    {
+        $own = $this->bearings->signs->ownTestOf($result->reading->sign);
+        $verdict = $own === null ? null : $this->bearings->of($own);
+
+        return $verdict === null ? 0.0 : $verdict->seriousness + ($verdict->raised ? 10.0 : 0.0);
     }
 
     private function measured(Measurement $measurement): string
     {
         $figure = static fn (?float $value): string => $value === null ? '–' : (string) round($value, 1);
         $name = $this->bearings->catalogue->get($measurement->manoeuvre)->card->name;
-        $grade = $measurement->grade === null || $measurement->provisional ? '' : ", grade {$measurement->grade}";
-        $unsure = $measurement->provisional ? ', not graded' : '';
+        $struck = $this->bearings->standing->isStruck($measurement->manoeuvre);
+        $grade = $measurement->grade === null || $measurement->provisional || $struck
+            ? ''
+            : ", grade {$measurement->grade}";
+        $flaw = $this->bearings->standing->flawOf($measurement->manoeuvre);
+        $unsure = match (true) {
+            $flaw !== null => ', not valid: '.lcfirst(rtrim($flaw->reason(), '.')),
+            $measurement->provisional => ', not graded',
+            default => '',
+        };
         $figures = match (true) {
             $measurement->estimate => ' by feel',
             $measurement->hurt === null && $measurement->other === null => '',
@@ -176,12 +205,12 @@ final readonly class LetterNote
     {
         $effusion = $this->bearings->grading->effusion;
         if ($effusion === null) {
-            return $this->bearings->bloodLikely ? 'not examined, blood likely' : '';
+            return $this->bearings->bloodLikely() ? 'not examined, blood likely' : '';
         }
         [$from, $to] = $effusion->millilitres ?? [null, null];
         $amount = $from === null ? '' : ', '.($to === null ? "{$from} ml or more" : "{$from}–{$to} ml");
 
-        return $effusion->outcome->value.$amount.($this->bearings->bloodLikely ? ', blood likely' : '');
+        return $effusion->outcome->value.$amount.($this->bearings->bloodLikely() ? ', blood likely' : '');
     }
 
     private function grades(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Findings\Implant;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\Record;
 use GrayCompass\Core\Findings\StoryItem;
@@ -57,6 +58,7 @@ final readonly class LetterStory
                 : "{$name} at the ".str_replace('_', ' ', $where).', '.($record->word('since')
                     ?? 'since when not said'),
             $record->word('turnsOut') === null ? '' : "turning out {$record->word('turnsOut')}",
+            $where === null && $record->word('since') !== null ? "since: {$record->word('since')}" : '',
         ]));
     }
 
@@ -66,9 +68,12 @@ final readonly class LetterStory
         $told = array_map(static fn (Mechanism $mechanism): string => $mechanism->words(), $history->mechanism ?? []);
         foreach (StoryItem::cases() as $item) {
             if ($history->answer($item) !== null) {
-                $told[] = ($history->said($item) ? '' : 'no ').$item->words();
+                $told[] = $history->said($item) ? $item->words() : $item->denied();
             }
         }
+        $told[] = $history->directBlowSite === null
+            ? ''
+            : 'direct blow to the '.str_replace('_', ' ', $history->directBlowSite);
         $told[] = match ($history->swellingOnset) {
             SwellingOnset::WithinTwoHours => 'swelling within 2 hours',
             SwellingOnset::WithinADay => 'swelling within 24 hours',
@@ -82,6 +87,19 @@ final readonly class LetterStory
             : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
 
         return implode(', ', array_filter($told, static fn (string $words): bool => $words !== ''));
+    }
+
+    /** What was agreed and seen to before hands were laid on. */
+    public function conduct(): string
+    {
+        $opening = $this->bearings->examination->opening;
+
+        return implode(', ', array_filter([
+            $opening->consentGiven === true ? 'consent given' : '',
+            $opening->guardianConsent === true ? 'guardian agreed' : '',
+            $opening->identityConfirmed === true ? 'name confirmed' : '',
+            $opening->chaperoneOffered === true ? 'chaperone offered' : '',
+        ]));
     }
 
     public function medication(): string
@@ -102,7 +120,17 @@ final readonly class LetterStory
                 : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} "
                     .'weeks ago',
             $episode->injectionWeeksAgo === null ? '' : "injection {$episode->injectionWeeksAgo} weeks ago",
-            $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value),
+            $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value)
+                .($episode->fluidDrawnDaysAgo === null ? '' : ", {$episode->fluidDrawnDaysAgo} days ago"),
+            match ($episode->implant) {
+                Implant::None => '',
+                Implant::Partial => 'partial joint replacement',
+                Implant::Total => 'total joint replacement',
+                Implant::Other => 'plate, nail or other metal in this knee',
+            },
+            $episode->surgeonSaid === null ? '' : 'surgeon on '.$episode->surgeonSaid->on.': '
+                .($episode->surgeonSaid->cleared ? 'cleared for sport' : 'not cleared for sport')
+                .($episode->surgeonSaid->plan === '' ? '' : ", {$episode->surgeonSaid->plan}"),
             $episode->earlierInjury,
         ]));
     }

@@ -13,7 +13,7 @@ use GrayCompass\Core\Plan\Referral;
  */
 final class Next
 {
-    private const SCAN = 'a scan (MRI)';
+    private const ALONE = ['scan' => 'a scan (MRI)', 'doctor' => 'a doctor', 'xray' => 'an X-ray'];
 
     /**
      * @param  list<Referral>  $referrals  worst first
@@ -23,39 +23,19 @@ final class Next
     {
         $reached = $named = [];
         foreach ($referrals as $referral) {
-            $places = self::places($referral);
+            $places = array_column($referral->places, 'value');
             $new = array_values(array_diff($places, $reached));
             if ($new === []) {
                 continue;
             }
-            $reached = [...$reached, ...$new];
-            $to = match (true) {
-                $new === ['scan'] => self::SCAN,
-                // The X-ray has been asked for already, and sooner.
-                $new === ['doctor'] && $places !== $new => 'a doctor',
-                default => $referral->to,
-            };
+            foreach ($referral->places as $place) {
+                $reached = [...$reached, ...array_column($place->reaches(), 'value')];
+            }
+            // What an earlier and sooner one reaches already is not asked for again.
+            $to = \count($new) === 1 && $places !== $new ? self::ALONE[$new[0]] ?? $referral->to : $referral->to;
             $named[] = "{$to}, {$referral->within->words()}";
         }
 
         return $named === [] ? '' : ucfirst(implode('; ', $named)).'.';
-    }
-
-    /**
-     * @return list<string>
-     */
-    private static function places(Referral $referral): array
-    {
-        if ($referral->to === 'the emergency department') {
-            return ['doctor', 'xray', 'scan', 'surgeon'];
-        }
-        $places = array_keys(array_filter([
-            'surgeon' => $referral->isSurgeon,
-            'scan' => $referral->isScan,
-            'xray' => $referral->isXray,
-            'doctor' => str_contains($referral->to, 'doctor') && ! $referral->isSurgeon,
-        ]));
-
-        return $places === [] ? [$referral->to] : $places;
     }
 }

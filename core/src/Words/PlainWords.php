@@ -67,12 +67,13 @@ final class PlainWords
         return match ($code) {
             Exclusion::HamstringsGuarded, Exclusion::QuadricepsGuarded => 'because your muscles were tense',
             Exclusion::TooEarly => 'because it is too early to know',
-            Exclusion::TooLate => 'because the soreness may be gone by now',
+            Exclusion::TooLate => 'because soreness fades within days even where a ligament is hurt',
             Exclusion::BendIncomplete => 'because the knee did not bend far enough',
             Exclusion::OtherKneeMissing => 'because we did not test your other knee',
             Exclusion::OtherKneeNotNormal, Exclusion::SameOnOtherKnee => 'because your other knee does the same',
             Exclusion::PivotUnreliable => 'because another band was too loose for it',
             Exclusion::SagUncorrected => 'because the shin started too far back',
+            Exclusion::BoneEnd => 'because the knee stopped hard',
             Exclusion::WithinHandError, Exclusion::DoesNotFit => 'because it was too close to call',
             default => 'because the leg moved or was held at another angle',
         };

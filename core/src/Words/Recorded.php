@@ -22,7 +22,7 @@ final readonly class Recorded
     /** Said of a manoeuvre that gives a result, beside that result. */
     private const BESIDE = [
         'variant', 'position', 'rotationWorst', 'feltAtDeg', 'support', 'slackTaken', 'stepOffMm', 'inwardMm',
-        'outwardMm', 'backwardMm', 'sagSeen', 'cordFelt',
+        'outwardMm', 'backwardMm', 'sagSeen', 'cordFelt', 'inward', 'painSite',
     ];
 
     public function __construct(private Bearings $bearings)

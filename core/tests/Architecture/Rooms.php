@@ -52,7 +52,7 @@ final class Rooms
             'Core\\Verdict', 'Core\\Plan', 'Inference\\Readings',
         ],
         'Core\\Assessed' => [
-            'Core\\Evidence', 'Core\\Grading', 'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words',
+            'Core\\Evidence', 'Core\\Grading', 'Core\\Standing', 'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words',
             'Inference\\Readings',
         ],
         'Core\\Wire' => [

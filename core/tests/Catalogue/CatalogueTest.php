@@ -22,7 +22,7 @@ final class CatalogueTest extends TestCase
     public function test_every_manoeuvre_is_read_with_its_bounds(): void
     {
         $catalogue = $this->catalogue();
-        self::assertCount(69, $catalogue->manoeuvres);
+        self::assertCount(70, $catalogue->manoeuvres);
         $lachman = $catalogue->get('lachman');
         self::assertSame(
             ['supine_slight_bend', 'drawer', 0.7, 3],
@@ -49,7 +49,7 @@ final class CatalogueTest extends TestCase
             self::assertLessThan($at[$later], $at['posterior_sag']);
         }
         self::assertLessThan($at['flexion_range'], $at['effusion_sweep']);
-        self::assertSame(['distal_pulse', 'back_screen'], [$ids[0], $ids[68]]);
+        self::assertSame(['distal_pulse', 'back_screen'], [$ids[0], $ids[69]]);
     }
 
     public function test_what_a_manoeuvre_says_of_a_field_goes_before_what_is_common(): void
@@ -137,7 +137,7 @@ final class CatalogueTest extends TestCase
         self::assertFalse($schema['additionalProperties']);
         self::assertSame(['format', 'version', 'setting', 'hurtSide', 'findings'], $schema['required']);
         $findings = $schema['properties']['findings']['items']['anyOf'];
-        self::assertCount(69, $findings);
+        self::assertCount(70, $findings);
         foreach ($this->catalogue()->manoeuvres as $index => $manoeuvre) {
             $properties = $findings[$index]['properties'];
             self::assertSame(['const' => $manoeuvre->id], $properties['manoeuvre']);

@@ -15,7 +15,7 @@ final class ShippedConditionsTest extends TestCase
 {
     private const DATA = __DIR__.'/../../data';
 
-    private const FILES = ['facts', 'gate', 'considerations', 'play', 'schools'];
+    private const FILES = ['facts', 'gate', 'considerations', 'play', 'schools', 'abnormal'];
 
     /** So many names of manoeuvres may stand in the code; all others are asked for by trait or fact. */
     private const NAMES_IN_CODE = 60;

@@ -35,7 +35,7 @@ final class ShippedFilesTest extends TestCase
         yield 'questions' => ['questions.json', '#/$defs/questions'];
         yield 'words' => ['words.json', '#/$defs/words'];
         yield 'facts' => ['facts.json', '', 'facts'];
-        foreach (['gate', 'considerations', 'play', 'rules', 'schools', 'routes'] as $name) {
+        foreach (['abnormal', 'urgency', 'gate', 'considerations', 'play', 'rules', 'schools', 'routes'] as $name) {
             yield $name => ["{$name}.json", "#/\$defs/{$name}", 'facts'];
         }
     }

@@ -155,7 +155,7 @@ final class EvidenceTest extends TestCase
     public function test_the_plain_row_is_the_average_of_its_levels(): void
     {
         $levels = (new Figures)->levels();
-        self::assertCount(9, $levels->signs());
+        self::assertCount(11, $levels->signs());
         foreach ($levels->signs() as $sign) {
             $sums = [0.0, 0.0];
             foreach (Level::cases() as $level) {

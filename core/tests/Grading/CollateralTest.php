@@ -22,7 +22,7 @@ final class CollateralTest extends TestCase
         $three = 'three_band';
         yield [$three, 1.9, 'firm', 0, 'negative', 0];
         yield [$three, 2.5, 'firm', 0, 'equivocal within_hand_error', null];
-        yield [$three, 2.5, 'firm', 3, 'negative grade_one_is_firm', 1];
+        yield [$three, 2.5, 'firm', 3, 'negative', 1];
         yield [$three, 3, 'firm', 0, 'positive', 1, 'slight'];
         yield [$three, 4.5, 'firm', 3, 'positive', 1];
         yield [$three, 2, 'soft', 0, 'positive', 1, 'slight'];
@@ -95,8 +95,8 @@ final class CollateralTest extends TestCase
             ['openingMm' => 3],
         )->reads('varus_30_laxity');
         self::assertSame(
-            ['negative angle_between', 'negative', 'negative', 'negative angle_between'],
-            array_map($firm, [14, 15, 35, 36]),
+            ['negative angle_between', 'negative', 'negative', 'negative', 'negative', 'negative angle_between'],
+            array_map($firm, [4, 5, 14, 15, 35, 36]),
         );
         self::assertContains(
             'angle_between',
@@ -234,7 +234,7 @@ final class CollateralTest extends TestCase
         self::assertNull($untested->assessed()->medial);
     }
 
-    public function test_a_painful_firm_knee_keeps_its_grade_though_the_negative_does_not_count(): void
+    public function test_a_painful_firm_knee_keeps_its_grade_and_its_negative_counts(): void
     {
         $knee = Knee::hurt()->found(
             'valgus_30',
@@ -242,7 +242,58 @@ final class CollateralTest extends TestCase
             ['openingMm' => 3],
         );
         self::assertSame(1, $this->grade($knee, Condition::Mcl));
-        self::assertFalse($knee->result('valgus_30_laxity')->counts());
+        self::assertTrue($knee->result('valgus_30_laxity')->counts());
+        self::assertContains('grade_one_is_firm', $knee->remarks());
+        self::assertNotSame('ruled_out', $knee->verdict(Condition::Mcl)->zone->value);
+    }
+
+    public function test_an_angle_between_weighs_half(): void
+    {
+        $chance = static fn (?int $angle): float => Knee::hurt()->found(
+            'valgus_30',
+            ['openingMm' => 3, 'endFeel' => 'firm', ...($angle === null ? [] : ['angleDeg' => $angle])],
+            ['openingMm' => 3, 'endFeel' => 'firm'],
+        )->chance(Condition::Mcl);
+        $odds = static fn (float $chance): float => log($chance / (1 - $chance));
+        [$before, $half, $whole] = [Knee::hurt()->chance(Condition::Mcl), $chance(10), $chance(null)];
+        self::assertEqualsWithDelta(0.5, ($odds($half) - $odds($before)) / ($odds($whole) - $odds($before)), 0.02);
+        $sound = Knee::hurt()->found(
+            'valgus_30',
+            ['openingMm' => 3, 'endFeel' => 'firm', 'angleDeg' => 10],
+            ['openingMm' => 3, 'endFeel' => 'firm'],
+        )->with('history', ['mechanism' => ['shin_blow_bent_knee']]);
+        self::assertNotSame('ruled_out', $sound->verdict(Condition::Mcl)->zone->value);
+        self::assertContains('angle_between', $sound->remarks());
+        $straight = Knee::hurt()->found(
+            'valgus_0',
+            ['openingMm' => 3, 'endFeel' => 'firm', 'angleDeg' => 8],
+            ['openingMm' => 3, 'endFeel' => 'firm'],
+        );
+        self::assertSame(['', 'negative'], [$straight->reads('valgus_0_laxity'), $straight->reads('valgus_30_laxity')]);
+    }
+
+    public function test_a_hard_end_is_bone_and_no_ligament(): void
+    {
+        foreach ([
+            ['valgus_30', 'openingMm', 'valgus_30_laxity'], ['varus_0', 'openingMm', 'varus_0_laxity'],
+            ['lachman', 'translationMm', 'lachman'], ['posterior_drawer', 'translationMm', 'posterior_drawer'],
+        ] as [$manoeuvre, $field, $sign]) {
+            $knee = Knee::hurt()->answered()->found(
+                $manoeuvre,
+                [$field => 9, 'endFeel' => 'hard'],
+                [$field => 3, 'endFeel' => 'firm'],
+            );
+            self::assertSame('positive bone_end', $knee->reads($sign));
+            self::assertNull($knee->measured($manoeuvre)->grade);
+            self::assertNull($knee->result($sign)->reading->level);
+            self::assertSame('same_day', $knee->lines()['fracture_suspected']);
+            self::assertSame('as_found', $knee->assessed()->plan->support->type->value);
+            self::assertSame('fracture_suspected', $knee->hold('valgus_0'));
+        }
+        $banded = Knee::hurt()->found('valgus_30', ['differenceBand' => 'clear', 'endFeel' => 'hard']);
+        self::assertSame('positive bone_end', $banded->reads('valgus_30_laxity'));
+        $same = ['openingMm' => 3, 'endFeel' => 'hard'];
+        self::assertSame([], Knee::hurt()->found('valgus_30', $same, $same)->lines());
     }
 
     private function grade(Knee $knee, Condition $condition): ?int

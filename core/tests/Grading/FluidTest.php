@@ -75,7 +75,7 @@ final class FluidTest extends TestCase
 
     public function test_blood_shows_by_time_and_amount_too(): void
     {
-        $likely = static fn (Knee $knee): bool => $knee->assessed()->bearings->bloodLikely;
+        $likely = static fn (Knee $knee): bool => $knee->assessed()->bearings->bloodLikely();
         $today = static fn (string $grade, ?float $hours): Knee =>
             Knee::hurt()->with('daysSinceInjury', 0)->with('hoursSinceInjury', $hours)->found(
             'effusion_sweep',
@@ -99,11 +99,11 @@ final class FluidTest extends TestCase
         foreach (['blood' => true, 'blood_and_fat' => true, 'clear' => false, 'cloudy' => false] as $drawn => $is) {
             self::assertSame(
                 $is,
-                $likely(Knee::hurt()->with('daysSinceInjury', 21)->with('episode', ['fluidDrawn' => $drawn])),
+                $likely(Knee::hurt()->with('daysSinceInjury', 42)->with('episode', ['fluidDrawn' => $drawn])),
                 $drawn,
             );
             self::assertFalse(
-                $likely(Knee::hurt()->with('daysSinceInjury', 22)->with('episode', ['fluidDrawn' => $drawn])),
+                $likely(Knee::hurt()->with('daysSinceInjury', 43)->with('episode', ['fluidDrawn' => $drawn])),
                 "{$drawn}, late",
             );
         }

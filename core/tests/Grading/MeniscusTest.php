@@ -221,8 +221,11 @@ final class MeniscusTest extends TestCase
             $twisted('thessaly_5', ['pain' => 4, 'site' => 'medial', 'angleDeg' => 30])->reads('thessaly_20_medial'),
         );
         self::assertSame(
-            'negative angle_between',
-            $twisted('thessaly_20', ['pain' => 0, 'angleDeg' => 26])->reads('thessaly_20_medial'),
+            ['negative', 'negative angle_between'],
+            [
+                $twisted('thessaly_20', ['pain' => 0, 'angleDeg' => 30])->reads('thessaly_20_medial'),
+                $twisted('thessaly_20', ['pain' => 0, 'angleDeg' => 36])->reads('thessaly_20_medial'),
+            ],
         );
         self::assertSame(
             'positive',

@@ -45,7 +45,10 @@ final class PlayTest extends TestCase
     {
         self::assertSame(
             ['stop', ['The straight leg raise is not full.']],
-            $this->play($this->knee(without: 'straight_leg_raise')->found('straight_leg_raise', ['result' => 'lag'])),
+            $this->play($this->knee(without: 'straight_leg_raise')->found(
+                'straight_leg_raise',
+                ['result' => 'lag', 'lagDeg' => 5],
+            )),
         );
         self::assertSame(
             ['stop', ['The straight leg raise was not done.']],

@@ -269,7 +269,7 @@ final class SendOnTest extends TestCase
         yield 'cyst' => [Knee::hurt()->found('popliteal_look', ['swelling' => true]), 'cyst routine', true];
         yield 'operated and positive' => [
             $lachman(Knee::hurt()->with('episode', ['operated' => ['what' => 'acl', 'weeksAgo' => 30]]), 4),
-            'operated_positive week',
+            'graft_doubt week',
             true,
         ];
         yield 'operated and loose' => [
@@ -306,7 +306,10 @@ final class SendOnTest extends TestCase
             'valgus_30',
             ['openingMm' => 2, 'endFeel' => 'firm', 'pain' => 5],
             self::FIRM,
-        )->found('landmark_palpation', ['tender' => ['medial_epicondyle']]);
+        )->found('landmark_palpation', ['tender' => ['medial_epicondyle']])->with(
+            'history',
+            ['mechanism' => ['valgus_blow', 'rotational_trauma']],
+        );
         self::assertSame([], $sprain->sentOn());
         self::assertGreaterThan(0.4, $sprain->chance(Condition::Mcl));
         self::assertSame([], Knee::hurt()->sentOn());

@@ -71,9 +71,20 @@ final class SupportTest extends TestCase
         yield 'graft of 20 weeks' => [
             Knee::hurt()->with('daysSinceInjury', 200)->with(
                 'episode',
-                ['operated' => ['what' => 'acl', 'weeksAgo' => 20]],
+                [
+                    'operated' => ['what' => 'acl', 'weeksAgo' => 20],
+                    'surgeonSaid' => ['on' => '2026-03-14', 'cleared' => false],
+                ],
             ),
             'functional_hinged',
+            '',
+        ];
+        yield 'graft of 20 weeks, no word of the surgeon' => [
+            Knee::hurt()->with('daysSinceInjury', 200)->with(
+                'episode',
+                ['operated' => ['what' => 'acl', 'weeksAgo' => 20]],
+            ),
+            'none',
             '',
         ];
         yield 'ACL, old, no surgeon' => [TypicalKnees::tornAcl()->with('daysSinceInjury', 60), 'none', ''];
@@ -171,8 +182,7 @@ final class SupportTest extends TestCase
 
     private static function sprain(): Knee
     {
-        return Knee::hurt()->with('history', ['mechanism' => ['valgus_blow', 'twist_on_planted_foot']])
-            ->found('valgus_0', ['normal' => true], ['normal' => true])
+        return Knee::hurt()->with('history', ['mechanism' => ['valgus_blow', 'rotational_trauma']])
             ->found(
                 'valgus_30',
                 ['openingMm' => 2, 'endFeel' => 'firm', 'pain' => 4, 'painSite' => 'medial'],

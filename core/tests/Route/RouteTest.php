@@ -188,7 +188,7 @@ final class RouteTest extends TestCase
 
     public function test_the_clinic_route_takes_everything_and_the_touchline_gets_up_once(): void
     {
-        self::assertCount(69, Knee::hurt()->with('route', 'clinic_full')->route());
+        self::assertCount(70, Knee::hurt()->with('route', 'clinic_full')->route());
         $touchline = Knee::hurt()->with('route', 'touchline')->route();
         self::assertSame(['gait', 'hop', 'run_cut_stop'], array_slice($touchline, -3));
         self::assertCount(
@@ -335,7 +335,7 @@ final class RouteTest extends TestCase
             array_slice(Knee::onTheWay($again), 4),
         );
         self::assertContains('varus_30', $again->offered);
-        self::assertCount(69, Knee::hurt()->with('route', 'look_again')->route());
+        self::assertCount(70, Knee::hurt()->with('route', 'look_again')->route());
     }
 
     /**

@@ -386,12 +386,13 @@ final class HoldsTest extends TestCase
                 ['grade' => 'bulge'],
             )->walked('antalgic')->lines()['growing_bone'],
         );
-        self::assertArrayNotHasKey(
-            'growing_bone',
-            $young(12)->with('daysSinceInjury', 4)->found(
+        self::assertSame(
+            'days',
+            $young(12)->with('daysSinceInjury', 21)->found(
                 'effusion_sweep',
                 ['grade' => 'bulge'],
-            )->walked('antalgic')->lines(),
+            )->walked('antalgic')->lines()['growing_bone'],
+            'while it limps with fluid',
         );
         self::assertArrayNotHasKey(
             'growing_bone',

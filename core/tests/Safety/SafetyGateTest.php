@@ -44,9 +44,15 @@ final class SafetyGateTest extends TestCase
                 'fracture_rule_positive',
                 'days',
             ];
-            yield "fracture rule {$key} too late" => [
+            yield "fracture rule {$key} in the third week" => [
                 [$key => true],
-                ['daysSinceInjury' => 15],
+                ['daysSinceInjury' => 21],
+                'fracture_rule_positive',
+                'days',
+            ];
+            yield "fracture rule {$key} faded" => [
+                [$key => true],
+                ['daysSinceInjury' => 22],
                 'fracture_rule_positive',
                 null,
             ];
@@ -59,7 +65,7 @@ final class SafetyGateTest extends TestCase
         }
         yield 'age' => [[], ['ageYears' => 55, 'daysSinceInjury' => 7], 'age_xray', 'days'];
         yield 'age, just younger' => [[], ['ageYears' => 54], 'age_xray', null];
-        yield 'age, too late' => [[], ['ageYears' => 55, 'daysSinceInjury' => 8], 'age_xray', null];
+        yield 'age, faded' => [[], ['ageYears' => 55, 'daysSinceInjury' => 8], 'age_xray', null];
         yield 'age, clear X-ray' => [['xrayClear' => true], ['ageYears' => 55], 'age_xray', null];
         yield 'age, fracture rule' => [['cannotFlexTo90' => true], ['ageYears' => 55], 'age_xray', null];
         yield 'infection' => [['feverOrHotRedKnee' => true], [], 'joint_infection', 'same_day'];
@@ -70,11 +76,23 @@ final class SafetyGateTest extends TestCase
             'extensor_rupture',
             'same_day',
         ];
-        yield 'extensor too late' => [
+        yield 'extensor late' => [
             ['cannotStraightLegRaise' => true],
             ['daysSinceInjury' => 43],
-            'extensor_rupture',
+            'extensor_late',
+            'days',
+        ];
+        yield 'extensor faded' => [
+            ['cannotStraightLegRaise' => true],
+            ['daysSinceInjury' => 91],
+            'extensor_late',
             null,
+        ];
+        yield 'four steps with a clear X-ray' => [
+            ['cannotTakeFourSteps' => true, 'xrayClear' => true],
+            ['daysSinceInjury' => 21],
+            'hidden_fracture',
+            'days',
         ];
         yield 'extensor without injury' => [
             ['cannotStraightLegRaise' => true],
@@ -137,9 +155,15 @@ final class SafetyGateTest extends TestCase
             'fracture_likely',
             'emergency',
         ];
-        yield 'deformity, old' => [
+        yield 'deformity, later' => [
             [['inspection', ['deformity' => true]]],
             ['daysSinceInjury' => 15],
+            'fracture_likely',
+            'same_day',
+        ];
+        yield 'deformity, old' => [
+            [['inspection', ['deformity' => true, 'deformityOld' => true]]],
+            [],
             'fracture_likely',
             null,
         ];
@@ -168,13 +192,19 @@ final class SafetyGateTest extends TestCase
             [['straight_leg_raise', ['result' => 'lag', 'lagDeg' => 20]]],
             [],
             'extensor_rupture',
-            null,
+            'same_day',
         ];
-        yield 'lag, old' => [
+        yield 'small lag alone' => [
+            [['straight_leg_raise', ['result' => 'lag', 'lagDeg' => 19]]],
+            [],
+            'extensor_lag',
+            'days',
+        ];
+        yield 'lag, later' => [
             [['straight_leg_raise', ['result' => 'lag']], $tender('lower_pole')],
-            ['daysSinceInjury' => 15],
-            'extensor_rupture',
-            null,
+            ['daysSinceInjury' => 43],
+            'extensor_lag',
+            'days',
         ];
         $short = static fn (int $deg, string $end = 'springy'): array => [
             'passive_extension',
@@ -272,7 +302,13 @@ final class SafetyGateTest extends TestCase
         ];
         yield 'pulse, old' => [
             [['distal_pulse', ['result' => 'abnormal']]],
-            ['daysSinceInjury' => 15],
+            ['daysSinceInjury' => 42],
+            'pulse_old',
+            'same_day',
+        ];
+        yield 'pulse, very old' => [
+            [['distal_pulse', ['result' => 'abnormal']]],
+            ['daysSinceInjury' => 43],
             'pulse_old',
             'days',
         ];
@@ -305,7 +341,7 @@ final class SafetyGateTest extends TestCase
             [['effusion_sweep', ['grade' => 'bulge']]],
             self::NO_INJURY,
             'swelling_without_injury',
-            null,
+            'routine',
         ];
         yield 'little and warm' => [
             [['effusion_sweep', ['grade' => 'bulge']], ['warmth', ['warmer' => true]]],
@@ -353,7 +389,19 @@ final class SafetyGateTest extends TestCase
             [['effusion_sweep', ['grade' => 'bulge']]],
             ['episode' => ['bleedingRisk' => true], 'daysSinceInjury' => 15],
             'bleeding_risk',
-            null,
+            'days',
+        ];
+        yield 'tense, bloody and painful' => [
+            [['effusion_sweep', ['grade' => 'cannot_empty']]],
+            ['history' => ['painNow' => 7], 'safety' => ['painAtRest7' => false]],
+            'fracture_suspected',
+            'same_day',
+        ];
+        yield 'warm after an operation' => [
+            [$wet, ['warmth', ['warmer' => true]]],
+            ['episode' => ['operated' => ['what' => 'acl', 'weeksAgo' => 5]]],
+            'warm_after_operation',
+            'days',
         ];
         yield 'blood in a growing knee' => [[$wet], ['ageYears' => 15], 'growing_bone', 'same_day'];
         yield 'blood at sixteen' => [[$wet], ['ageYears' => 16], 'growing_bone', 'days'];
@@ -539,7 +587,7 @@ final class SafetyGateTest extends TestCase
 
     public function test_every_rule_says_what_to_do_and_is_tested_above_or_by_results(): void
     {
-        $byResults = ['multi_ligament'];
+        $byResults = ['multi_ligament', 'two_ligaments', 'stiff'];
         $tested = [
             ...array_column(iterator_to_array(self::ticks(), false), 2),
             ...array_column(iterator_to_array(self::hands(), false), 2),

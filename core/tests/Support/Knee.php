@@ -95,6 +95,18 @@ final class Knee
         return $this;
     }
 
+    /**
+     * What was recorded for both legs at once.
+     *
+     * @param  array<string, mixed>  $finding
+     */
+    public function both(string $manoeuvre, array $finding): self
+    {
+        $this->document['findings'][] = ['manoeuvre' => $manoeuvre, 'side' => 'both', ...$finding];
+
+        return $this;
+    }
+
     /** This knee with the gate answered no, consent given, and the story asked. */
     public function answered(): self
     {

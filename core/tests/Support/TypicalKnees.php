@@ -150,4 +150,24 @@ final class TypicalKnees
 
         return $knee;
     }
+
+    /**
+     * The core set of a knee, normal on both sides.
+     *
+     * @param  list<string>  $without  manoeuvres that are left out
+     */
+    public static function soundCore(Knee $knee, array $without = []): Knee
+    {
+        $core = [
+            'distal_pulse', 'sensation', 'ankle_lift', 'inspection', 'effusion_sweep', 'straight_leg_raise',
+            'passive_extension', 'kneecap_glide', 'valgus_0', 'varus_0', 'flexion_range', 'posterior_sag',
+            'joint_line_palpation', 'landmark_palpation', 'lachman', 'valgus_30', 'varus_30', 'mcmurray',
+        ];
+        foreach (array_diff($core, $without) as $manoeuvre) {
+            $relaxed = $manoeuvre === 'lachman' ? ['checks' => ['hamstringsRelaxed' => true]] : [];
+            $knee->found($manoeuvre, ['normal' => true, ...$relaxed], ['normal' => true]);
+        }
+
+        return $knee;
+    }
 }

@@ -6,11 +6,15 @@ namespace GrayCompass\Core\Tests\Verdict;
 
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Findings\Facts\Fact;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\RandomDocuments;
@@ -26,6 +30,17 @@ final class PromisesTest extends TestCase
     private static ?Assessor $assessor = null;
 
     private const DOCUMENTS = 700;
+
+    /** For what must hold of every knee. */
+    private const MANY = 3000;
+
+    /** For what is swept over days or manoeuvres. */
+    private const SWEPT = 60;
+
+    private const DAYS = [
+        0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 20, 21, 22, 23, 27, 28, 29, 30, 41, 42, 43, 44, 60,
+        61, 89, 90, 91, 92, 120, 121,
+    ];
 
     private const SEED = 20261126;
 
@@ -286,6 +301,87 @@ final class PromisesTest extends TestCase
             );
         self::assertSame([2, 5], [$this->rung($knee(4)->assessed())[0], $this->rung($knee(5)->assessed())[0]]);
         self::assertSame(['multi_ligament' => 'emergency'], $knee(5)->lines());
+    }
+
+    public function test_a_a_knee_with_a_finding_is_never_sent_home_as_sound(): void
+    {
+        $withFinding = $available = 0;
+        foreach ($this->documents(self::MANY) as $document) {
+            $assessment = $this->assess($document);
+            $status = $assessment->plan->availability->status->value;
+            $text = $assessment->words->forAthlete;
+            $sound = $status === 'available' || str_contains($text, 'Nothing stands out')
+                || str_contains($text, 'You may do your sport.');
+            if ($assessment->bearings->abnormal !== []) {
+                $withFinding++;
+                self::assertFalse($sound, (string) json_encode($document));
+                self::assertTrue(
+                    $assessment->plan->lookAgain !== null || $assessment->plan->sendOn !== [],
+                    (string) json_encode($document),
+                );
+            }
+            $child = ($document['ageYears'] ?? 99) < 16 && $assessment->bearings->knee->is(Fact::Limps);
+            self::assertFalse($child && $status === 'available');
+            $available += $status === 'available' ? 1 : 0;
+        }
+        self::assertGreaterThan(self::MANY / 2, $withFinding);
+        self::assertGreaterThan(0, $available);
+    }
+
+    public function test_b_a_day_later_the_same_findings_never_lose_more_than_one_step(): void
+    {
+        foreach ($this->documents(self::SWEPT) as $document) {
+            unset($document['hoursSinceInjury']);
+            $before = null;
+            foreach (self::DAYS as $day) {
+                // Phase and setting are those of the earlier day: where they turn is tried in UrgencyStepsTest.
+                $assessment = $this->assess([
+                    ...$document, 'daysSinceInjury' => $day, 'setting' => 'older_knee',
+                ]);
+                $now = $assessment->plan->soonest()?->rank() ?? 6;
+                if ($before !== null && $day === $before[0] + 1 && $day !== 15) {
+                    self::assertLessThanOrEqual($before[1] + 1, $now, "day {$day}: ".json_encode($document));
+                }
+                $before = [$day, $now];
+            }
+        }
+    }
+
+    public function test_an_added_normal_finding_never_quiets_infection_limb_or_bleeding(): void
+    {
+        $rules = ['limb_threat', 'joint_infection', 'bleeding_risk', 'pulse_old', 'nerve_sign'];
+        $manoeuvres = array_filter(
+            (new Figures)->catalogue()->manoeuvres,
+            static fn (Manoeuvre $one): bool => $one->id !== 'effusion_sweep',
+        );
+        $raised = 0;
+        foreach ($this->documents(self::SWEPT) as $document) {
+            $document['episode'] = ['bleedingRisk' => true];
+            $lines = $this->assess($document)->bearings->gate->lines;
+            $before = array_filter($lines, static fn (SafetyLine $line): bool => in_array($line->rule->value, $rules, true));
+            $raised += $before === [] ? 0 : 1;
+            foreach ($before === [] ? [] : $manoeuvres as $manoeuvre) {
+                $done = array_filter(
+                    $document['findings'],
+                    static fn (array $finding): bool => $finding['manoeuvre'] === $manoeuvre->id,
+                );
+                if ($done !== []) {
+                    continue;
+                }
+                $after = $this->assess([...$document, 'findings' => [...$document['findings'], [
+                    'manoeuvre' => $manoeuvre->id, 'side' => $manoeuvre->bothAtOnce ? 'both' : 'left', 'normal' => true,
+                ]]])->bearings->gate;
+                foreach ($before as $line) {
+                    $now = array_values(array_filter(
+                        $after->lines,
+                        static fn (SafetyLine $one): bool => $one->rule === $line->rule,
+                    ));
+                    self::assertNotSame([], $now, "{$line->rule->value} by {$manoeuvre->id}: ".json_encode($document));
+                    self::assertLessThanOrEqual($line->urgency?->rank() ?? 0, $now[0]->urgency?->rank() ?? 0);
+                }
+            }
+        }
+        self::assertGreaterThan(self::SWEPT / 10, $raised);
     }
 
     private function needsFollowing(Assessment $assessment): string

@@ -40,7 +40,7 @@ final class RecordConditions
             $data->says('given') => static fn (HurtKnee $knee, string $id): bool => $knee->record($id)?->has($field) === true,
             $data->says('empty') => static fn (HurtKnee $knee, string $id): bool => $knee->record($id)?->words($field) === [],
             $data->flag('is') !== null => self::flag($data, $field, $data->flag('is')),
-            $data->has('is') => self::words($field, $data->words('is')),
+            $data->has('is') => self::words($data, $field, $data->words('is')),
             default => self::number($data, $field),
         };
     }
@@ -77,8 +77,21 @@ final class RecordConditions
      * @param  list<string>  $words
      * @return Closure(HurtKnee, string): bool
      */
-    private static function words(string $field, array $words): Closure
+    private static function words(Wording $data, string $field, array $words): Closure
     {
+        if ($data->says('hereOnly')) {
+            return static fn (HurtKnee $knee, string $id): bool => $knee->says($id, $field, ...$words)
+                && ! \in_array($knee->examination->compared($id)?->word($field), $words, true);
+        }
+
+        if ($data->says('knee', 'other')) {
+            return static fn (HurtKnee $knee, string $id): bool => \in_array(
+                $knee->examination->other($id)?->word($field),
+                $words,
+                true,
+            );
+        }
+
         return static fn (HurtKnee $knee, string $id): bool => $knee->says($id, $field, ...$words)
             || array_intersect($knee->words($id, $field), $words) !== [];
     }
@@ -90,7 +103,7 @@ final class RecordConditions
     {
         [$least, $above] = [$data->number('atLeast'), $data->number('above')];
         [$most, $below] = [$data->number('atMost'), $data->number('below')];
-        $value = self::value($data->text('as'), $field);
+        $value = self::value($data->text('as'), $field, $data->number('else'));
 
         return static function (HurtKnee $knee, string $id) use ($least, $above, $most, $below, $value): bool {
             $number = $value($knee, $id);
@@ -106,13 +119,19 @@ final class RecordConditions
     /**
      * The hurt knee's own figure, its difference to what it is compared with, or that as a share of the latter.
      *
+     * @param  float|null  $else  what a difference is taken to where there is no comparison
      * @return Closure(HurtKnee, string): ?float
      */
-    private static function value(string $as, string $field): Closure
+    private static function value(string $as, string $field, ?float $else): Closure
     {
         return match ($as) {
             '' => static fn (HurtKnee $knee, string $id): ?float => $knee->number($id, $field),
-            'difference' => static fn (HurtKnee $knee, string $id): ?float => $knee->difference($id, $field),
+            'difference' => static function (HurtKnee $knee, string $id) use ($field, $else): ?float {
+                $own = $knee->number($id, $field);
+                $alone = $own === null || $else === null ? null : $own - $else;
+
+                return $knee->difference($id, $field) ?? $alone;
+            },
             'differenceOrOwn' => static fn (HurtKnee $knee, string $id): ?float => $knee->difference($id, $field)
                 ?? $knee->number($id, $field),
             'share' => static function (HurtKnee $knee, string $id) use ($field): ?float {

@@ -25,6 +25,8 @@ final class StoryConditions
             $data->has('denied') => self::story(StoryItem::from($data->text('denied')), false),
             $data->has('unasked') => self::story(StoryItem::from($data->text('unasked')), null),
             $data->has('unanswered') => self::unanswered(SafetyKey::from($data->text('unanswered'))),
+            $data->has('gate') => self::ticked(SafetyKey::from($data->text('gate'))),
+            $data->has('operatedWithinWeeks') => self::operated($data->whole('operatedWithinWeeks')),
             $data->has('painFrom') => self::pain($data->number('painFrom') ?? 0.0),
             $data->has('positive') => self::positive($data->words('positive')),
             $data->has('negative') => self::negative($data->words('negative')),
@@ -43,7 +45,11 @@ final class StoryConditions
             $data->says('grown') => static fn (Examination $knee): bool => $knee->isAtLeast(Examination::GROWN_YEARS),
             $data->says('touchline') => static fn (Examination $knee): bool => $knee->isOnTouchline(),
             $data->says('hurtsAtShin') => static fn (Examination $knee): bool => $knee->history->hurtsAtShin(),
+            $data->says('hurtsBelowKneecap') => static fn (Examination $knee): bool => $knee->history->hurtsBelowKneecap(),
             $data->says('pulseWasMissing') => static fn (Examination $knee): bool => $knee->pulseWasMissing(),
+            $data->says('pulseIsMissing') => static fn (Examination $knee): bool => $knee->pulseIsMissing(),
+            $data->says('hadNeedle') => static fn (Examination $knee): bool => $knee->episode->hadNeedle(),
+            $data->says('implant') => static fn (Examination $knee): bool => $knee->episode->implant->isPresent(),
             $data->says('painTold') => static fn (Examination $knee): bool => $knee->history->painNow !== null,
             $data->says('fluidOrTrace') => static fn (Examination $knee): bool => FluidSigns::in($knee)->isPositive()
                 || FluidSigns::in($knee)->isTrace(),
@@ -60,6 +66,16 @@ final class StoryConditions
     private static function unanswered(SafetyKey $key): Condition
     {
         return new OfStory(static fn (Examination $knee): bool => ! $knee->safety->answered($key));
+    }
+
+    private static function ticked(SafetyKey $key): Condition
+    {
+        return new OfStory(static fn (Examination $knee): bool => $knee->safety->isTrue($key));
+    }
+
+    private static function operated(int $weeks): Condition
+    {
+        return new OfStory(static fn (Examination $knee): bool => $knee->operatedWithinWeeks($weeks));
     }
 
     private static function pain(float $from): Condition

@@ -40,24 +40,27 @@ final class CollateralJudge implements Judge
     public function judge(Comparison $knees, Examination $examination): Judgement
     {
         $stress = self::stress($knees->hurt);
-        $between = self::angleIsBetween($knees->hurt);
+        $angle = self::angle($knees->hurt);
         $readings = $remarks = [];
         $measurement = null;
         [$graded, $provisional] = self::graded($knees, $examination->schools->collateral) ?? [null, false];
         if ($graded !== null) {
+            $graded = $graded->against($knees->hurt->endFeel());
             // Between the angles a positive speaks as the bent test, never as the straight one.
-            $borrowed = $between && $graded->outcome === Outcome::Positive;
+            $positive = $graded->outcome === Outcome::Positive;
+            $borrowed = $angle->isBetween() && ($positive || $angle === StressAngle::NearlyBent);
             $flaw = $graded->flaw ?? self::misfit($graded, $knees, $examination);
             $readings[] = new Reading(
                 $borrowed ? "{$stress}_30_laxity" : "{$knees->hurt->manoeuvre->id}_laxity",
                 $knees->hurt,
                 $graded->outcome,
-                $between && ! $borrowed ? Exclusion::AngleBetween : $flaw,
-                $graded->grade,
+                $angle->isBetween() && ! $borrowed ? Exclusion::AngleBetween : $flaw,
+                $graded->told(),
                 $graded->level,
                 $provisional,
                 self::span($knees)[0] ?? null,
                 $borrowed,
+                $borrowed && ! $positive,
             );
             $measurement = self::measurement($knees, $examination, $graded, $provisional);
             $remarks = self::remarks($knees, $graded, $borrowed);
@@ -65,10 +68,13 @@ final class CollateralJudge implements Judge
         $pain = $knees->hurt->pain();
         if ($knees->hurt->manoeuvre->id === 'valgus_30' && $pain !== null) {
             $hurts = self::hurtsThere($knees->hurt);
-            $readings[] = $knees->reading(
+            $void = ! $hurts && $angle === StressAngle::Elsewhere;
+            $readings[] = new Reading(
                 'valgus_30_pain',
+                $knees->hurt,
                 Outcome::of($hurts),
-                $between && ! $hurts ? Exclusion::AngleBetween : null,
+                $void ? Exclusion::AngleBetween : null,
+                halfWeight: ! $hurts && $angle === StressAngle::NearlyBent,
             );
         }
 
@@ -136,9 +142,7 @@ final class CollateralJudge implements Judge
             );
         }
 
-        return $opening->hurtsThere
-            ? new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm)
-            : new Graded(Outcome::Negative, 0);
+        return new Graded(Outcome::Negative, $opening->hurtsThere ? 1 : 0);
     }
 
     /** A difference in the middle of a band, in mm. */
@@ -203,7 +207,7 @@ final class CollateralJudge implements Judge
             $knees->hurt->number(self::FIELD),
             $knees->other?->number(self::FIELD),
             $knees->difference(self::FIELD),
-            $graded->outcome === Outcome::Equivocal ? null : $graded->grade,
+            $graded->told(),
             $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
             $examination->schools->collateral->id,
@@ -222,7 +226,9 @@ final class CollateralJudge implements Judge
         if ($borrowed) {
             $remarks[] = new Remark(
                 'angle_between',
-                "{$name}: positive at an angle between the two tests; it counts as the one at 30°.",
+                $graded->outcome === Outcome::Positive
+                    ? "{$name}: positive at an angle between the two tests; it counts as the one at 30°."
+                    : "{$name}: taken at an angle between the two tests; it counts as the one at 30°, at half weight.",
             );
         }
         if (
@@ -231,6 +237,9 @@ final class CollateralJudge implements Judge
             && $knees->hurt->endFeel()?->yields() === true
         ) {
             $remarks[] = new Remark('end_feel_alone', "{$name}: soft at the end, hardly open. Feel it again.");
+        }
+        if ($graded->outcome === Outcome::Negative && $graded->grade === 1) {
+            $remarks[] = new Remark('grade_one_is_firm', "{$name}: painful but firm, grade 1 at most.");
         }
 
         return $remarks;
@@ -249,13 +258,8 @@ final class CollateralJudge implements Judge
         return ($hurt->pain() ?? 0.0) >= 1 && ($hurt->word('painSite') ?? $stretched->value) === $stretched->value;
     }
 
-    private static function angleIsBetween(Record $hurt): bool
+    private static function angle(Record $hurt): StressAngle
     {
-        $angle = $hurt->number('angleDeg');
-        if ($angle === null) {
-            return false;
-        }
-
-        return str_ends_with($hurt->manoeuvre->id, '_0') ? $angle > 2 : $angle < 15 || $angle > 35;
+        return StressAngle::of($hurt->number('angleDeg'), str_ends_with($hurt->manoeuvre->id, '_0'));
     }
 }

@@ -13,6 +13,7 @@ use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Judgement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
+use GrayCompass\Core\Knee\Level;
 
 /**
  * Manoeuvres that say something only against the other knee.
@@ -24,6 +25,10 @@ final readonly class ComparedJudge implements Judge
     private const RECURVATUM_DEG = 5.0;
 
     private const DIAL_DEG = 10.0;
+
+    private const DIAL_CLEAR_DEG = 15.0;
+
+    private const DIAL_GROSS_DEG = 20.0;
 
     private const SAG_MM = 5.0;
 
@@ -109,9 +114,16 @@ final readonly class ComparedJudge implements Judge
     {
         $difference = $knees->difference('externalRotationDeg');
 
-        return [$difference === null ? self::uncompared($knees) : $knees->reading(
+        return [$difference === null ? self::uncompared($knees) : new Reading(
             $knees->sign(),
+            $knees->hurt,
             Outcome::of($difference > self::DIAL_DEG),
+            level: match (true) {
+                $difference >= self::DIAL_GROSS_DEG => Level::Gross,
+                $difference >= self::DIAL_CLEAR_DEG => Level::Clear,
+                $difference > self::DIAL_DEG => Level::Slight,
+                default => null,
+            },
         )];
     }
 

@@ -40,7 +40,7 @@ final class FluidJudge
             $signs->grade(),
             $sign,
             self::millilitres($examination),
-            Blood::likely($examination, $signs),
+            Blood::in($examination, $signs)->isLikely(),
         );
     }
 

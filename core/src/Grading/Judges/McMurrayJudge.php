@@ -115,7 +115,7 @@ final class McMurrayJudge implements Judge
             }
             $alike = $cell->hurts()
                 ? $other->hurts() && \abs($cell->pain - $other->pain) <= self::SAME_PAIN
-                : $other->click;
+                : $other->isMechanical();
             if ($alike) {
                 return true;
             }

@@ -24,6 +24,9 @@ final readonly class SidedSymptomJudge implements Judge
 {
     private const ELSEWHERE = 'elsewhere';
 
+    /** Bend up to which a free turn still counts as the one at 20°. Working estimate. */
+    private const THESSALY_DEG = 35;
+
     /**
      * @param  Closure(Record): bool  $symptom
      * @param  Closure(Record, bool): array{string, Exclusion|null, Remark|null}  $finding  stem of the sign's id, a reason against any reading, and what to say
@@ -131,10 +134,10 @@ final readonly class SidedSymptomJudge implements Judge
         return match (true) {
             $angle === null => [$hurt->manoeuvre->id, null, null],
             $angle <= 10 => ['thessaly_5', null, null],
-            $angle > 25 && ! $positive => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
+            $angle > self::THESSALY_DEG && ! $positive => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
             default => ['thessaly_20', null, $angle <= 25 ? null : new Remark(
                 'angle_between',
-                'Thessaly: positive at more than 25°; it counts as the one at 20°.',
+                'Thessaly at more than 25° of bend: it counts as the one at 20°.',
             )],
         };
     }

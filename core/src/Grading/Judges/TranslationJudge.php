@@ -47,13 +47,14 @@ final class TranslationJudge implements Judge
         if ($graded === null) {
             return new Judgement;
         }
+        $graded = $graded->against(self::endFeel($knees));
         $measurement = new Measurement(
             $manoeuvre,
             'mm',
             $knees->hurt->number(self::FIELD),
             $knees->other?->number(self::FIELD),
             $knees->difference(self::FIELD),
-            $graded->outcome === Outcome::Equivocal ? null : $graded->grade,
+            $graded->told(),
             $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
             $band === null ? $school->id : self::BANDS_READ_AS,
@@ -65,7 +66,7 @@ final class TranslationJudge implements Judge
             $knees->hurt,
             $graded->outcome,
             $graded->flaw,
-            $graded->grade,
+            $graded->told(),
             $graded->level,
             $provisional,
         );

@@ -31,7 +31,7 @@ final readonly class ThreeBand implements CollateralRule
         $difference = $opening->difference;
         if ($difference < $this->positiveFrom && ! $opening->yields()) {
             return match (true) {
-                $opening->hurtsThere => new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm),
+                $opening->hurtsThere => new Graded(Outcome::Negative, 1),
                 $difference >= $this->positiveFrom - $this->handError => new Graded(
                     Outcome::Equivocal,
                     0,
@@ -79,7 +79,7 @@ final readonly class ThreeBand implements CollateralRule
             ),
             $opening->yields() => new Graded(Outcome::Positive, $grade, Level::Slight),
             $opening->difference >= $this->secondFrom => new Graded(Outcome::Equivocal, $grade),
-            $opening->hurtsThere => new Graded(Outcome::Negative, 1, flaw: Exclusion::GradeOneIsFirm),
+            $opening->hurtsThere => new Graded(Outcome::Negative, 1),
             default => new Graded(Outcome::Negative, 0),
         };
     }

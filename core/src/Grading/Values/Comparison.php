@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Grading\Values;
 
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Knee\EndFeel;
 
 /**
  * The same manoeuvre on the hurt knee and on what it is compared with: the other one, or its own baseline.
@@ -57,10 +58,10 @@ final readonly class Comparison
         return Record::difference($this->hurt, $this->other, $field);
     }
 
-    /** The other knee was done, and its end does not yield. */
+    /** The other knee was done, and its end neither yields nor is bone. */
     public function otherIsFirm(): bool
     {
-        return $this->other !== null && ! $this->otherYields();
+        return $this->other !== null && ! $this->otherYields() && $this->other->endFeel() !== EndFeel::Hard;
     }
 
     public function otherYields(): bool

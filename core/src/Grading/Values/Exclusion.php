@@ -11,6 +11,7 @@ enum Exclusion: string
     case ThighMoved = 'thigh_moved';
     case AngleBetween = 'angle_between';
     case DoesNotFit = 'does_not_fit';
+    case BoneEnd = 'bone_end';
     case WithinHandError = 'within_hand_error';
     case TooEarly = 'too_early';
     case TooLate = 'too_late';
@@ -29,7 +30,6 @@ enum Exclusion: string
     case PainNotFamiliar = 'pain_not_familiar';
     case DistractionHurtsToo = 'distraction_hurts_too';
     case TooFewRepetitions = 'too_few_repetitions';
-    case GradeOneIsFirm = 'grade_one_is_firm';
     case DoneTwice = 'done_twice';
     case NoFigures = 'no_figures';
 
@@ -40,7 +40,7 @@ enum Exclusion: string
             self::FootMoved, self::ThighMoved, self::HamstringsGuarded, self::QuadricepsGuarded, self::SagUncorrected,
             self::PivotUnreliable, self::BendIncomplete,
             self::TooEarly, self::TooLate, self::AngleBetween, self::OtherKneeMissing, self::OtherKneeNotNormal,
-            self::SameOnOtherKnee, self::WithinHandError, self::DoesNotFit,
+            self::SameOnOtherKnee, self::WithinHandError, self::DoesNotFit, self::BoneEnd,
         ], true);
     }
 
@@ -51,6 +51,7 @@ enum Exclusion: string
             self::ThighMoved => 'The thigh moved with the shin, so what was seen is not the joint alone.',
             self::AngleBetween => 'The knee was bent to an angle that this test has no figures for.',
             self::DoesNotFit => 'Open straight but not slightly bent does not fit: measure both again.',
+            self::BoneEnd => 'It stops hard, as bone does: an opening like that is no ligament.',
             self::WithinHandError => 'Less than a millimetre from the limit, which hands cannot tell apart: do it '
                 .'again.',
             self::TooEarly => 'It is too soon after the injury to know: swelling may still come.',
@@ -74,8 +75,6 @@ enum Exclusion: string
             self::DistractionHurtsToo => 'Pulling the shin away hurt as well: think of a ligament rather than a '
                 .'meniscus.',
             self::TooFewRepetitions => 'Fewer than three turns without symptoms are not enough to call it negative.',
-            self::GradeOneIsFirm => 'A grade 1 sprain is painful but firm by definition, so a firm end does not '
-                .'speak against it.',
             self::DoneTwice => 'The same test counts already, from another record.',
             self::NoFigures => 'The chosen evidence holds no figures for this test at this stage of the injury.',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Values;
 
+use GrayCompass\Core\Knee\EndFeel;
 use GrayCompass\Core\Knee\Level;
 
 /**
@@ -24,5 +25,28 @@ final readonly class Graded
         public ?Level $level = null,
         public ?Exclusion $flaw = null,
     ) {
+    }
+
+    /** What is positive but stops hard is bone: it has no grade and no level as a ligament. */
+    public function against(?EndFeel $endFeel): self
+    {
+        return $endFeel === EndFeel::Hard && $this->outcome === Outcome::Positive
+            ? new self($this->outcome, 0, null, Exclusion::BoneEnd)
+            : $this;
+    }
+
+    public function isBone(): bool
+    {
+        return $this->flaw === Exclusion::BoneEnd;
+    }
+
+    /**
+     * Null: there is none to tell.
+     *
+     * @return int<0, 3>|null
+     */
+    public function told(): ?int
+    {
+        return $this->isBone() || $this->outcome === Outcome::Equivocal ? null : $this->grade;
     }
 }

@@ -21,6 +21,7 @@ final readonly class Reading
      * @param  Level|null  $level  how far a positive went, where the sign has levels
      * @param  bool  $provisional  judged without the other knee
      * @param  float|null  $opened  at least so many mm more than the other knee, where that is known
+     * @param  bool  $halfWeight  a negative taken at an angle between two tests
      * @param  bool  $borrowed  given by a manoeuvre that is not this sign's own: another counts first
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Reading
         public bool $provisional = false,
         public ?float $opened = null,
         public bool $borrowed = false,
+        public bool $halfWeight = false,
     ) {
     }
 

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Rule;
+
+/**
+ * A knee that was operated on, and one that stays stiff. Limits are working estimates.
+ *
+ * @internal
+ */
+final readonly class OperatedReferrals extends Referrals
+{
+    /** Weeks after an operation, and days after an injury, from which a stiff knee is not left to itself. */
+    private const STIFF_WEEKS = 6;
+
+    private const STIFF_DAYS = 42;
+
+    /**
+     * A structure that was operated on and tests positive, or cannot be read, goes to the one who operated.
+     *
+     * @param  list<Referral>  $sent
+     * @return list<Referral>
+     */
+    public function doubted(array $sent): array
+    {
+        $already = array_filter(
+            $sent,
+            static fn (Referral $one): bool => $one->to === self::OPERATOR
+                && $one->within->rank() <= Within::Week->rank(),
+        );
+        if ($already !== []) {
+            return [];
+        }
+        foreach (Condition::cases() as $condition) {
+            $graft = $this->bearings->isGraft($condition);
+            $positive = $this->bearings->standing->hasOwnPositive($condition);
+            if ($graft && ($positive || $this->bearings->cannotBeRead($condition))) {
+                return [$this->operator(
+                    Within::Week,
+                    'graft_doubt',
+                    $positive ? 'A test of the graft is positive.' : 'The graft could not be tested.',
+                    'is the graft intact?',
+                )];
+            }
+            if ($positive && $this->bearings->of($condition)->isWithheld()) {
+                return [$this->operator(
+                    Within::Week,
+                    'operated_positive',
+                    'A test of an operated knee is positive.',
+                    "{$condition->withArticle()} after the operation?",
+                )];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @return list<Referral|null>
+     */
+    public function stiff(): array
+    {
+        $knee = $this->bearings->knee;
+        $weeks = $this->bearings->examination->episode->operated?->weeksAgo;
+        if ($this->bearings->gate->isToday() || $this->bearings->gate->sends(Rule::LockedKnee, Rule::Stiff)) {
+            return [];
+        }
+        if ($weeks !== null) {
+            return $weeks > self::STIFF_WEEKS ? $this->stiffAfterOperation() : [];
+        }
+        $long = $this->bearings->isAfterInjury()
+            && ! $this->bearings->examination->injuredWithin(self::STIFF_DAYS)
+            && $knee->is(Fact::ShortOfStraight10)
+            && ! $knee->is(Fact::EndsHard);
+        $stuck = ! $this->bearings->isAfterInjury() && $knee->is(Fact::StuckShort) && $knee->is(Fact::EndsFirm);
+
+        return $long || $stuck
+            ? [new Referral(
+                self::SURGEON,
+                Within::TwoWeeks,
+                'stiff',
+                'The knee stays short of straight.',
+                $this->bearings->examination->history->said(StoryItem::Locking)
+                    ? 'short of straight, and it locks: what blocks it?'
+                    : 'short of straight: what blocks it?',
+                [Place::Surgeon],
+            )]
+            : [];
+    }
+
+    /**
+     * @return list<Referral|null>
+     */
+    private function stiffAfterOperation(): array
+    {
+        $knee = $this->bearings->knee;
+        $stiff = $knee->is(Fact::ShortOfStraight5) || $knee->is(Fact::BendsUnder90);
+        $lags = $knee->is(Fact::Lag) && $this->bearings->examination->episode->operated?->isHealing() === true;
+
+        return [
+            $stiff ? $this->operator(
+                Within::TwoWeeks,
+                'stiff',
+                'The knee is stiff more than six weeks after the operation.',
+                'stiff after the operation: scar, graft position, or its course?',
+            ) : null,
+            $lags ? $this->operator(
+                Within::TwoWeeks,
+                'lag_after_operation',
+                'The straight knee cannot be held more than six weeks after the operation.',
+                'a lag after the operation: thigh, patella, or the femoral nerve?',
+            ) : null,
+        ];
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Catalogue\FieldWidget;
+use GrayCompass\Core\Catalogue\PainAlone;
+use GrayCompass\Core\Findings\Cell;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Facts\Condition as When;
+use GrayCompass\Core\Findings\Facts\ConditionReader;
+use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Findings\Facts\Seen;
+use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Standing\StandingResult;
+
+/**
+ * The one place that decides what counts as a finding: with any of these a knee is never sent home as sound. What was
+ * not measured is not a finding, and a side that was not looked at counts as normal. data/abnormal.json holds the
+ * conditions, limits and sentences.
+ *
+ * @internal
+ *
+ * @phpstan-type Data array{
+ *     painFrom: int|float, painFromAtTheTouchline: int|float, painMore: int|float,
+ *     findings: list<array{id: string, when: array<string, mixed>, found: string}>,
+ *     pains: array<string, string>, toldPains: array<string, string>
+ * }
+ */
+final readonly class AbnormalFindings
+{
+    private const MECHANICAL_FLAGS = ['click', 'locking', 'givesWay'];
+
+    /**
+     * @param  list<array{string, When, string}>  $findings  id, when, and what the athlete reads
+     * @param  array<string, string>  $pains  what the athlete reads, by manoeuvre
+     * @param  array<string, string>  $toldPains  likewise, by field
+     * @param  float  $painFrom  of 10, from which on pain is a finding
+     * @param  float  $painMore  at least so much more than in the other knee
+     */
+    private function __construct(
+        private array $findings,
+        private array $pains,
+        private array $toldPains,
+        private float $painFrom,
+        private float $painFromAtTheTouchline,
+        private float $painMore,
+    ) {
+    }
+
+    /**
+     * @param  Data  $data
+     */
+    public static function read(array $data): self
+    {
+        return new self(
+            array_map(static fn (array $entry): array => [
+                $entry['id'], ConditionReader::read($entry['when']), $entry['found'],
+            ], $data['findings']),
+            $data['pains'],
+            $data['toldPains'],
+            (float) $data['painFrom'],
+            (float) $data['painFromAtTheTouchline'],
+            (float) $data['painMore'],
+        );
+    }
+
+    /**
+     * @param  list<ConditionVerdict>  $verdicts  one for each condition, in their order
+     * @return list<AbnormalFinding> each id once
+     */
+    public function of(Examination $examination, Standing $standing, array $verdicts): array
+    {
+        $knee = new HurtKnee($examination);
+        $seen = new Seen($knee, $standing);
+        $found = [
+            ...$this->positives($standing, $verdicts),
+            ...$this->fluid($knee),
+            ...$this->pain($examination, $standing),
+        ];
+        foreach ($this->findings as [$id, $when, $sentence]) {
+            if ($seen->is($when)) {
+                $found[] = new AbnormalFinding($id, $sentence);
+            }
+        }
+        $once = [];
+        foreach ($found as $one) {
+            $once[$one->id] ??= $one;
+        }
+
+        return array_values($once);
+    }
+
+    /**
+     * @param  list<ConditionVerdict>  $verdicts
+     * @return list<AbnormalFinding>
+     */
+    private function positives(Standing $standing, array $verdicts): array
+    {
+        $found = [];
+        foreach ($standing->results as $result) {
+            $own = $result->isPositive() ? $standing->signs->ownTestOf($result->reading->sign) : null;
+            if ($own === null) {
+                continue;
+            }
+            $verdict = $verdicts[$own->position()];
+            if ($verdict->isWithheld() || $verdict->reachesRuleOut() || ! self::isPainAlone($result, $standing)) {
+                $found[] = new AbnormalFinding(
+                    $result->reading->sign,
+                    (string) $standing->signs->phrase($result->reading->sign, $result->reading->level),
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isPainAlone(StandingResult $result, Standing $standing): bool
+    {
+        $record = $result->reading->record;
+
+        return match ($standing->signs->painAlone($result->reading->sign)) {
+            null => false,
+            PainAlone::Always => true,
+            PainAlone::UnlessMechanical => $record === null || ! self::isMechanical($record),
+        };
+    }
+
+    private static function isMechanical(Record $record): bool
+    {
+        foreach (self::MECHANICAL_FLAGS as $flag) {
+            if ($record->flag($flag) === true) {
+                return true;
+            }
+        }
+        foreach ($record->cells as $cell) {
+            if ($cell->isMechanical()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @return list<AbnormalFinding>
+     */
+    private function fluid(HurtKnee $knee): array
+    {
+        $fluid = FluidSigns::in($knee->examination);
+        if ($fluid->isPositive()) {
+            return [new AbnormalFinding('effusion', 'There is fluid inside the knee.')];
+        }
+
+        return $fluid->isTrace() && ! $knee->is(Fact::OtherKneeWet)
+            ? [new AbnormalFinding('effusion', 'There is a trace of fluid inside the knee.')]
+            : [];
+    }
+
+    /**
+     * @return list<AbnormalFinding>
+     */
+    private function pain(Examination $examination, Standing $standing): array
+    {
+        $from = $examination->isOnTouchline() ? $this->painFromAtTheTouchline : $this->painFrom;
+        $found = [];
+        $history = $examination->history;
+        if (($history->painNow ?? 0.0) >= $from) {
+            $found[] = new AbnormalFinding('pain_now', "Your knee hurts: {$history->painNow} of 10.");
+        }
+        if (($history->painActivity ?? 0.0) >= $from) {
+            $found[] = new AbnormalFinding('pain_in_activity', "Your knee hurts in use: {$history->painActivity} of 10.");
+        }
+        foreach ($examination->records as $record) {
+            if ($record->side !== $examination->hurtSide->opposite() && $record->notDone === null) {
+                $found = [...$found, ...$this->painIn($record, $examination, $standing, $from)];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return list<AbnormalFinding>
+     */
+    private function painIn(Record $record, Examination $examination, Standing $standing, float $from): array
+    {
+        $id = $record->manoeuvre->id;
+        $other = $record->side === Side::Both ? null : $examination->other($id);
+        $here = self::worstPain($record);
+        $there = $other === null ? 0.0 : self::worstPain($other);
+        $found = $here >= $from && $here - $there >= $this->painMore && isset($this->pains[$id])
+            ? [new AbnormalFinding("pain_{$id}", $this->pains[$id])]
+            : [];
+        foreach ($this->toldPains as $field => $sentence) {
+            if ($record->flag($field) === true && self::doesNotCount($record, $standing)) {
+                $found[] = new AbnormalFinding("pain_{$id}", $sentence);
+            }
+        }
+
+        return $found;
+    }
+
+    /** 0 to 10; 0 where none was recorded. */
+    private static function worstPain(Record $record): float
+    {
+        $pains = array_map(static fn (Cell $cell): float => $cell->pain ?? 0.0, $record->cells);
+        foreach ($record->manoeuvre->fields as $field) {
+            if ($field->widget === FieldWidget::Pain) {
+                $pains[] = $record->number($field->name) ?? 0.0;
+            }
+        }
+
+        return $pains === [] ? 0.0 : \max($pains);
+    }
+
+    /** What it gave is excluded or equivocal. */
+    private static function doesNotCount(Record $record, Standing $standing): bool
+    {
+        foreach ($standing->results as $result) {
+            if ($result->reading->record === $record && ! $result->counts()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
