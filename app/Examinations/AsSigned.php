@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use GrayCompass\Core\Grading\Values\ComparedWith;
-use GrayCompass\Core\Grading\Values\Exclusion;
 
 /**
  * A signed assessment is shown as it was signed. What later rules have added was not said then, and is
@@ -23,6 +22,9 @@ use GrayCompass\Core\Grading\Values\Exclusion;
  */
 final class AsSigned
 {
+    /** A reason of earlier rules that kept a painful, firm collateral from counting, though not from its grade. */
+    private const COUNTED_ALL_THE_SAME = 'grade_one_is_firm';
+
     /**
      * @param  array<string, mixed>  $payload  as it was written when it was signed
      * @return array<string, mixed>
@@ -36,6 +38,8 @@ final class AsSigned
         }
 
         $payload['measurements'] = self::counted($payload);
+        $payload['safety'] += ['dayMissing' => false];
+        $payload += ['abnormal' => []];
 
         return $isOlder ? self::filled($payload) : $payload;
     }
@@ -50,7 +54,7 @@ final class AsSigned
     {
         $struck = array_column(array_filter(
             $payload['excluded'],
-            static fn (array $one): bool => $one['code'] !== Exclusion::GradeOneIsFirm->value,
+            static fn (array $one): bool => $one['code'] !== self::COUNTED_ALL_THE_SAME,
         ), 'manoeuvre');
 
         return array_map(

@@ -20,7 +20,7 @@ use GrayCompass\Inference\Readings\Weighed;
 final readonly class Assessment
 {
     /** The version of the rules; it changes whenever a judgement could come out otherwise. */
-    public const RULES = '2026.4';
+    public const RULES = '2026.5';
 
     /**
      * @param  string  $digest  of every figure that a chance depends on

@@ -12,6 +12,7 @@ use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Route\Suggestion;
 use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Verdict\AbnormalFinding;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Verdict\ConditionVerdict;
@@ -82,6 +83,10 @@ final class AssessmentWriter
                 'loaded' => $front->loaded->value,
                 'supported' => $front->supported(),
             ],
+            'abnormal' => array_map(
+                static fn (AbnormalFinding $one): array => ['id' => $one->id, 'found' => $one->found],
+                $bearings->abnormal,
+            ),
             'alsoConsider' => array_map(
                 static fn (Consideration $other): array => ['id' => $other->id, 'why' => $other->why],
                 $bearings->also,

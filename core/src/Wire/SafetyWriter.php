@@ -30,6 +30,7 @@ final class SafetyWriter
             ),
             'unasked' => array_map(static fn (SafetyKey $key): string => $key->value, $bearings->gate->unasked),
             'ageMissing' => $bearings->gate->ageIsMissing,
+            'dayMissing' => $bearings->examination->dayIsMissing,
             'lines' => array_map(static fn (SafetyLine $line): array => [
                 'rule' => $line->rule->value, 'urgency' => $line->urgency?->value, 'say' => $line->sheet->say,
             ], $bearings->gate->lines),

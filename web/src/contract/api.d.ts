@@ -1397,7 +1397,7 @@ export interface components {
          * @description null: nobody is sent for, but it is asked or heeded now
          * @enum {string|null}
          */
-        Urgency: "emergency" | "same_day" | "days" | "week" | "routine" | null;
+        Urgency: "emergency" | "same_day" | "days" | "week" | "two_weeks" | "routine" | null;
         Hold: {
             /** @enum {string} */
             kind: "consent" | "gate" | "rule";
@@ -2642,7 +2642,7 @@ export interface components {
                 answer: string;
             } | null;
         };
-        Assessment: WithRequired<components["schemas"]["AssessmentParts"], "format" | "version" | "rules" | "evidence" | "phase" | "setting" | "safety" | "measurements" | "effusion" | "results" | "excluded" | "conditions" | "patterns" | "trace" | "mcmurrayReadings" | "collateralReading" | "frontGate" | "alsoConsider" | "route" | "nextTests" | "nothingChanges" | "earlierFinding" | "plan" | "answers" | "remarks">;
+        Assessment: WithRequired<components["schemas"]["AssessmentParts"], "format" | "version" | "rules" | "evidence" | "phase" | "setting" | "safety" | "measurements" | "effusion" | "results" | "excluded" | "conditions" | "patterns" | "trace" | "mcmurrayReadings" | "collateralReading" | "frontGate" | "abnormal" | "alsoConsider" | "route" | "nextTests" | "nothingChanges" | "earlierFinding" | "plan" | "answers" | "remarks">;
         AssessmentParts: {
             /** @constant */
             format?: "gray-compass/assessment";
@@ -2663,12 +2663,20 @@ export interface components {
                 by?: string | null;
                 on?: string | null;
             }[];
+            /** @description with any of these the knee is not sound */
+            abnormal?: {
+                id: string;
+                /** @description one sentence for the athlete */
+                found: string;
+            }[];
             safety?: {
                 gateOpen: boolean;
                 /** @description what opens the gate for this knee */
                 questions: string[];
                 unasked: string[];
                 ageMissing: boolean;
+                /** @description an injury is told without its day */
+                dayMissing: boolean;
                 lines: components["schemas"]["SafetyLine"][];
                 /** @description by manoeuvre: why it may not be done now */
                 holds: {
@@ -2909,6 +2917,7 @@ export interface components {
             side: "left" | "right";
             result?: ("normal" | "abnormal") | null;
             turnsOut?: ("normal" | "weak") | null;
+            since?: ("new" | "old") | null;
             checks?: Record<string, never> | null;
             normal?: boolean | null;
             notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -2919,6 +2928,8 @@ export interface components {
             result: unknown;
         } | {
             turnsOut: unknown;
+        } | {
+            since: unknown;
         }) | {
             /** @constant */
             normal: true;
@@ -2932,8 +2943,12 @@ export interface components {
             scar?: boolean | null;
             bruise?: boolean | null;
             deformity?: boolean | null;
+            deformityOld?: boolean | null;
             wasting?: boolean | null;
             girthCm?: number | null;
+            bursa?: ("none" | "swollen" | "hot") | null;
+            hollows?: ("full" | "gone") | null;
+            woundWeeps?: boolean | null;
             checks?: Record<string, never> | null;
             normal?: boolean | null;
             notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -2947,9 +2962,17 @@ export interface components {
         } | {
             deformity: unknown;
         } | {
+            deformityOld: unknown;
+        } | {
             wasting: unknown;
         } | {
             girthCm: unknown;
+        } | {
+            bursa: unknown;
+        } | {
+            hollows: unknown;
+        } | {
+            woundWeeps: unknown;
         }) | {
             /** @constant */
             normal: true;
@@ -2961,6 +2984,7 @@ export interface components {
             /** @enum {unknown} */
             side: "left" | "right";
             angleDeg?: number | null;
+            fixedBendDeg?: number | null;
             kneecapFacing?: ("straight" | "inward" | "outward") | null;
             archDropped?: boolean | null;
             wasting?: boolean | null;
@@ -2972,6 +2996,8 @@ export interface components {
             note?: string | null;
         } & (({
             angleDeg: unknown;
+        } | {
+            fixedBendDeg: unknown;
         } | {
             kneecapFacing: unknown;
         } | {
@@ -3250,6 +3276,7 @@ export interface components {
             /** @enum {unknown} */
             side: "left" | "right";
             outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+            inward?: ("none" | "pain" | "apprehension") | null;
             checks?: {
                 thighSoft?: boolean | null;
             } | null;
@@ -3258,9 +3285,11 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & ({
+        } & (({
             outwardApprehension: unknown;
         } | {
+            inward: unknown;
+        }) | {
             /** @constant */
             normal: true;
         } | {
@@ -3786,6 +3815,8 @@ export interface components {
                 painSite?: ("medial" | "lateral" | "elsewhere") | null;
                 familiar?: boolean | null;
                 hurtsAtDeg?: number | null;
+                cellEnd?: ("none" | "block" | "gives_way") | null;
+                axial?: boolean | null;
             }[] | null;
             checks?: {
                 fullBendReached?: boolean | null;
@@ -4453,6 +4484,28 @@ export interface components {
             notDone: unknown;
         })) | ({
             /** @constant */
+            manoeuvre: "calf_raise";
+            /** @enum {unknown} */
+            side: "left" | "right";
+            reps?: number | null;
+            pain?: number | null;
+            checks?: Record<string, never> | null;
+            normal?: boolean | null;
+            notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+            override?: string | null;
+            fromMemory?: boolean | null;
+            note?: string | null;
+        } & (({
+            reps: unknown;
+        } | {
+            pain: unknown;
+        }) | {
+            /** @constant */
+            normal: true;
+        } | {
+            notDone: unknown;
+        })) | ({
+            /** @constant */
             manoeuvre: "lateral_band_press";
             /** @enum {unknown} */
             side: "left" | "right";
@@ -4525,6 +4578,7 @@ export interface components {
             inwardDeg?: number | null;
             outwardDeg?: number | null;
             extensionDeg?: number | null;
+            sidewaysDeg?: number | null;
             checks?: Record<string, never> | null;
             normal?: boolean | null;
             notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -4543,6 +4597,8 @@ export interface components {
             outwardDeg: unknown;
         } | {
             extensionDeg: unknown;
+        } | {
+            sidewaysDeg: unknown;
         }) | {
             /** @constant */
             normal: true;
@@ -4657,6 +4713,7 @@ export interface components {
                 side: "left" | "right";
                 result?: ("normal" | "abnormal") | null;
                 turnsOut?: ("normal" | "weak") | null;
+                since?: ("new" | "old") | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -4667,6 +4724,8 @@ export interface components {
                 result: unknown;
             } | {
                 turnsOut: unknown;
+            } | {
+                since: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -4680,8 +4739,12 @@ export interface components {
                 scar?: boolean | null;
                 bruise?: boolean | null;
                 deformity?: boolean | null;
+                deformityOld?: boolean | null;
                 wasting?: boolean | null;
                 girthCm?: number | null;
+                bursa?: ("none" | "swollen" | "hot") | null;
+                hollows?: ("full" | "gone") | null;
+                woundWeeps?: boolean | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -4695,9 +4758,17 @@ export interface components {
             } | {
                 deformity: unknown;
             } | {
+                deformityOld: unknown;
+            } | {
                 wasting: unknown;
             } | {
                 girthCm: unknown;
+            } | {
+                bursa: unknown;
+            } | {
+                hollows: unknown;
+            } | {
+                woundWeeps: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -4709,6 +4780,7 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 angleDeg?: number | null;
+                fixedBendDeg?: number | null;
                 kneecapFacing?: ("straight" | "inward" | "outward") | null;
                 archDropped?: boolean | null;
                 wasting?: boolean | null;
@@ -4720,6 +4792,8 @@ export interface components {
                 note?: string | null;
             } & (({
                 angleDeg: unknown;
+            } | {
+                fixedBendDeg: unknown;
             } | {
                 kneecapFacing: unknown;
             } | {
@@ -4998,6 +5072,7 @@ export interface components {
                 /** @enum {unknown} */
                 side: "left" | "right";
                 outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                inward?: ("none" | "pain" | "apprehension") | null;
                 checks?: {
                     thighSoft?: boolean | null;
                 } | null;
@@ -5006,9 +5081,11 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+            } & (({
                 outwardApprehension: unknown;
             } | {
+                inward: unknown;
+            }) | {
                 /** @constant */
                 normal: true;
             } | {
@@ -5534,6 +5611,8 @@ export interface components {
                     painSite?: ("medial" | "lateral" | "elsewhere") | null;
                     familiar?: boolean | null;
                     hurtsAtDeg?: number | null;
+                    cellEnd?: ("none" | "block" | "gives_way") | null;
+                    axial?: boolean | null;
                 }[] | null;
                 checks?: {
                     fullBendReached?: boolean | null;
@@ -6201,6 +6280,28 @@ export interface components {
                 notDone: unknown;
             })) | ({
                 /** @constant */
+                manoeuvre: "calf_raise";
+                /** @enum {unknown} */
+                side: "left" | "right";
+                reps?: number | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            })) | ({
+                /** @constant */
                 manoeuvre: "lateral_band_press";
                 /** @enum {unknown} */
                 side: "left" | "right";
@@ -6273,6 +6374,7 @@ export interface components {
                 inwardDeg?: number | null;
                 outwardDeg?: number | null;
                 extensionDeg?: number | null;
+                sidewaysDeg?: number | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -6291,6 +6393,8 @@ export interface components {
                 outwardDeg: unknown;
             } | {
                 extensionDeg: unknown;
+            } | {
+                sidewaysDeg: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -6369,11 +6473,18 @@ export interface components {
                 medication?: string | null;
                 bleedingRisk?: boolean | null;
                 fluidDrawn?: ("none" | "clear" | "blood" | "blood_and_fat" | "cloudy") | null;
+                fluidDrawnDaysAgo?: number | null;
                 injectionWeeksAgo?: number | null;
                 operated?: {
                     /** @enum {unknown} */
                     what: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability" | "other";
                     weeksAgo: number;
+                } | null;
+                implant?: ("none" | "partial" | "total" | "other") | null;
+                surgeonSaid?: {
+                    on: string;
+                    cleared: boolean;
+                    plan?: string | null;
                 } | null;
             } | null;
             schools?: {
@@ -6555,6 +6666,7 @@ export interface components {
             ankle_lift?: {
                 result?: ("normal" | "abnormal") | null;
                 turnsOut?: ("normal" | "weak") | null;
+                since?: ("new" | "old") | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -6565,6 +6677,8 @@ export interface components {
                 result: unknown;
             } | {
                 turnsOut: unknown;
+            } | {
+                since: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -6575,8 +6689,12 @@ export interface components {
                 scar?: boolean | null;
                 bruise?: boolean | null;
                 deformity?: boolean | null;
+                deformityOld?: boolean | null;
                 wasting?: boolean | null;
                 girthCm?: number | null;
+                bursa?: ("none" | "swollen" | "hot") | null;
+                hollows?: ("full" | "gone") | null;
+                woundWeeps?: boolean | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -6590,9 +6708,17 @@ export interface components {
             } | {
                 deformity: unknown;
             } | {
+                deformityOld: unknown;
+            } | {
                 wasting: unknown;
             } | {
                 girthCm: unknown;
+            } | {
+                bursa: unknown;
+            } | {
+                hollows: unknown;
+            } | {
+                woundWeeps: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -6601,6 +6727,7 @@ export interface components {
             });
             alignment?: {
                 angleDeg?: number | null;
+                fixedBendDeg?: number | null;
                 kneecapFacing?: ("straight" | "inward" | "outward") | null;
                 archDropped?: boolean | null;
                 wasting?: boolean | null;
@@ -6612,6 +6739,8 @@ export interface components {
                 note?: string | null;
             } & (({
                 angleDeg: unknown;
+            } | {
+                fixedBendDeg: unknown;
             } | {
                 kneecapFacing: unknown;
             } | {
@@ -6851,6 +6980,7 @@ export interface components {
             });
             kneecap_glide?: {
                 outwardApprehension?: ("none" | "pain_only" | "apprehension") | null;
+                inward?: ("none" | "pain" | "apprehension") | null;
                 checks?: {
                     thighSoft?: boolean | null;
                 } | null;
@@ -6859,9 +6989,11 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+            } & (({
                 outwardApprehension: unknown;
             } | {
+                inward: unknown;
+            }) | {
                 /** @constant */
                 normal: true;
             } | {
@@ -7330,6 +7462,8 @@ export interface components {
                     painSite?: ("medial" | "lateral" | "elsewhere") | null;
                     familiar?: boolean | null;
                     hurtsAtDeg?: number | null;
+                    cellEnd?: ("none" | "block" | "gives_way") | null;
+                    axial?: boolean | null;
                 }[] | null;
                 checks?: {
                     fullBendReached?: boolean | null;
@@ -7918,6 +8052,25 @@ export interface components {
             } | {
                 notDone: unknown;
             });
+            calf_raise?: {
+                reps?: number | null;
+                pain?: number | null;
+                checks?: Record<string, never> | null;
+                normal?: boolean | null;
+                notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
+                override?: string | null;
+                fromMemory?: boolean | null;
+                note?: string | null;
+            } & (({
+                reps: unknown;
+            } | {
+                pain: unknown;
+            }) | {
+                /** @constant */
+                normal: true;
+            } | {
+                notDone: unknown;
+            });
             lateral_band_press?: {
                 painAt30?: boolean | null;
                 checks?: Record<string, never> | null;
@@ -7979,6 +8132,7 @@ export interface components {
                 inwardDeg?: number | null;
                 outwardDeg?: number | null;
                 extensionDeg?: number | null;
+                sidewaysDeg?: number | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -7997,6 +8151,8 @@ export interface components {
                 outwardDeg: unknown;
             } | {
                 extensionDeg: unknown;
+            } | {
+                sidewaysDeg: unknown;
             }) | {
                 /** @constant */
                 normal: true;
