@@ -108,7 +108,8 @@ final readonly class Twins
                 'hurtSide' => $side->value, 'otherKneeReliable' => false,
             ],
             SectionName::Opening, SectionName::Episode => (object) array_diff_key($payload, [
-                'operated' => 0, 'fluidDrawn' => 0, 'injectionWeeksAgo' => 0,
+                'operated' => 0, 'fluidDrawn' => 0, 'fluidDrawnDaysAgo' => 0, 'injectionWeeksAgo' => 0, 'implant' => 0,
+                'surgeonSaid' => 0,
             ]),
             SectionName::History => (object) array_intersect_key($payload, array_flip(self::SHARED_STORY)),
             default => null,

@@ -114,6 +114,7 @@ final class Figures
             $this->schools(),
             $this->routes(),
             array_diff_key($this->json('typed.json'), ['note' => true]),
+            $this->rules(),
         );
     }
 

@@ -50,7 +50,17 @@ export function manoeuvre(id: string, station: string, more: Partial<Manoeuvre> 
 }
 
 export function question(key: string, more: Partial<Question> = {}): Question {
-  return { key, ask: `${key}?`, part: '', after: '', underYears: null, touchline: false, goodNews: false, ...more }
+  return {
+    key,
+    ask: `${key}?`,
+    part: '',
+    after: '',
+    underYears: null,
+    touchline: false,
+    goodNews: false,
+    alarm: null,
+    ...more,
+  }
 }
 
 /** A catalogue of two stations, small enough to be read. */
@@ -90,7 +100,15 @@ export function catalogue(): Catalogue {
       safety: [question('deformity'), question('recentSurgery'), question('xrayClear', { goodNews: true })],
       episode: [],
     },
-    choices: { mechanism: [], blowSite: [], swellingOnset: [], painPlaces: [], fluidDrawn: [], notDone: ['pain'] },
+    choices: {
+      mechanism: [],
+      blowSite: [],
+      swellingOnset: [],
+      painPlaces: [],
+      fluidDrawn: [],
+      implant: [],
+      notDone: ['pain'],
+    },
     labels: {
       zone: { act: 'act' },
       play: {},

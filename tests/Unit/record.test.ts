@@ -138,7 +138,17 @@ test('the parts that are spoken of are counted and named, on the right knee as i
 
 test('a rule reaches as far as what was measured before, and marks the sound knee with a ring', () => {
   const rule = mount(NumberRule, {
-    props: { value: undefined, last: 24, sound: 30, least: 0, most: 60, unit: 'mm', label: 'Translation', stretch: 20 },
+    props: {
+      value: undefined,
+      last: 24,
+      sound: 30,
+      least: 0,
+      most: 60,
+      unit: 'mm',
+      label: 'Translation',
+      stretch: 20,
+      step: 1,
+    },
   })
   expect(rule.get('.sound').attributes('style')).toContain('left: 100%')
   expect(rule.get('.last').attributes('style')).toContain('left: 80%')

@@ -49,7 +49,7 @@ final readonly class OperatedReferrals extends Referrals
                     'is the graft intact?',
                 )];
             }
-            if ($positive && $this->bearings->of($condition)->isWithheld()) {
+            if ($positive && $this->isOperatedOn($condition)) {
                 return [$this->operator(
                     Within::Week,
                     'operated_positive',

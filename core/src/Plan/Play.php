@@ -14,6 +14,7 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\TouchlineStop;
 
 /**
  * Can this athlete go on? Asked on the touchline, or once hopping and running were done; only when everything is known
@@ -38,8 +39,9 @@ final readonly class Play
 
     /**
      * @param  list<string>  $why  what speaks against going on; empty when nothing does
+     * @param  string|null  $settledBy  what ends the question of the touchline already, in words; null while it is open
      */
-    private function __construct(public PlayAnswer $answer, public array $why)
+    private function __construct(public PlayAnswer $answer, public array $why, public ?string $settledBy = null)
     {
     }
 
@@ -62,7 +64,7 @@ final readonly class Play
         ];
         $graft = $bearings->hasGraft();
         if ($why !== [] && (! $graft || $bearings->examination->isOnTouchline())) {
-            return new self(PlayAnswer::Stop, $why);
+            return new self(PlayAnswer::Stop, $why, TouchlineStop::reason($bearings));
         }
         if ($graft) {
             return new self(PlayAnswer::NotAsked, [self::NEVER_CLEARS]);

@@ -43,7 +43,7 @@ abstract readonly class Referrals
         bool $scan = false,
         bool $byChance = false,
     ): Referral {
-        if ($this->bearings->of($condition)->isWithheld() || $this->bearings->isGraft($condition)) {
+        if ($this->isOperatedOn($condition) || $this->bearings->isGraft($condition)) {
             return $this->operator(Within::Week, $rule, $why, $question);
         }
 
@@ -56,6 +56,12 @@ abstract readonly class Referrals
             $scan ? [Place::Surgeon, Place::Scan] : [Place::Surgeon],
             $byChance,
         );
+    }
+
+    /** Withheld because of an operation; a baseline withholds everything. */
+    protected function isOperatedOn(Condition $condition): bool
+    {
+        return $this->bearings->of($condition)->isWithheld() && ! $this->bearings->examination->route->isBaseline();
     }
 
     protected function operator(Within $within, string $rule, string $why, string $question): Referral

@@ -23,6 +23,9 @@ final class Unanswered
      */
     public static function of(Bearings $bearings, EvidenceLibrary $evidence): array
     {
+        if ($bearings->examination->route->isBaseline()) {
+            return BaselineGaps::of($bearings);
+        }
         $lines = [];
         foreach ($bearings->examination->records as $record) {
             if ($record->notDone !== null && $record->side !== $bearings->examination->hurtSide->opposite()) {
@@ -47,7 +50,7 @@ final class Unanswered
             $bearings->verdicts,
             static fn (ConditionVerdict $verdict): bool => ! $verdict->tested,
         ));
-        if ($untested !== '' && ! $bearings->isSoundBaseline()) {
+        if ($untested !== '') {
             $lines[] = "No hands-on result that counts was aimed at: {$untested}.";
         }
 

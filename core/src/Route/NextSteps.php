@@ -17,6 +17,7 @@ use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Standing\Feasibility;
 use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\TouchlineStop;
 use GrayCompass\Inference\Readings\InHundred;
 use GrayCompass\Inference\Readings\NextTest;
 use GrayCompass\Inference\Readings\Weighed;
@@ -138,6 +139,9 @@ final readonly class NextSteps
     private function isTooMuchNow(Manoeuvre $manoeuvre): bool
     {
         $bearings = $this->bearings;
+        if (TouchlineStop::spares($bearings, $manoeuvre)) {
+            return true;
+        }
         if ($manoeuvre->has(ManoeuvreTrait::NeedsFourSteps)) {
             return $bearings->gate->signs->yes(SafetyKey::CannotTakeFourSteps);
         }

@@ -10,6 +10,7 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\RouteKind;
 use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\TouchlineStop;
 
 /**
  * Lays out the chosen route for this knee, as far as it is safe and as time allows.
@@ -34,11 +35,8 @@ final readonly class Planner
         $touchline = $examination->route->isTouchline();
         $done = self::done($examination);
         $held = $bearings->holds->byRule();
-        $open = static fn (Manoeuvre $manoeuvre): bool => ! isset($held[$manoeuvre->id]) || \in_array(
-            $manoeuvre->id,
-            $done,
-            true,
-        );
+        $open = static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $done, true)
+            || (! isset($held[$manoeuvre->id]) && ! TouchlineStop::spares($bearings, $manoeuvre));
         $order = new Order($this->catalogue, $examination);
         $selected = array_values(array_filter(
             (new Selection($this->catalogue, $this->evidence))->of($examination, $lastTime),

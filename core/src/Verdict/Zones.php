@@ -56,11 +56,14 @@ final readonly class Zones
         return $ruledOut ? ConditionZone::RuledOut : ConditionZone::Investigate;
     }
 
-    /** The structure was operated on within a year, or an operation within twelve weeks names none. */
+    /**
+     * The structure was operated on within a year, or an operation within twelve weeks names none. A baseline weighs
+     * nothing: base rates are of knees that somebody complains of.
+     */
     private function isWithheld(Condition $condition): bool
     {
         $operated = $this->examination->episode->operated;
-        if ($this->isReplaced($condition)) {
+        if ($this->isReplaced($condition) || $this->examination->route->isBaseline()) {
             return true;
         }
         if ($operated?->structure !== null) {

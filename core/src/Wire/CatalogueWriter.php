@@ -13,6 +13,7 @@ use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\FluidDrawn;
 use GrayCompass\Core\Findings\History;
+use GrayCompass\Core\Findings\Implant;
 use GrayCompass\Core\Findings\Mechanism;
 use GrayCompass\Core\Findings\NotDone;
 use GrayCompass\Core\Findings\Route;
@@ -29,6 +30,8 @@ use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\RuleBook;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Verdict\ConditionZone;
 
@@ -50,6 +53,7 @@ final class CatalogueWriter
         SchoolBook $schools,
         Routes $routes,
         array $typed,
+        RuleBook $rules,
     ): array {
         return [
             'stations' => array_map(self::labelled(...), Station::cases()),
@@ -74,7 +78,10 @@ final class CatalogueWriter
                 DifferenceBand::cases(),
             ),
             'questions' => array_map(
-                static fn (array $section): array => array_map(self::question(...), $section),
+                static fn (array $section): array => array_map(
+                    static fn (Question $question): array => self::question($question, $rules),
+                    $section,
+                ),
                 $questions->bySection,
             ),
             'choices' => self::choices(),
@@ -117,6 +124,7 @@ final class CatalogueWriter
             'swellingOnset' => array_column(SwellingOnset::cases(), 'value'),
             'painPlaces' => History::PAIN_PLACES,
             'fluidDrawn' => array_column(FluidDrawn::cases(), 'value'),
+            'implant' => array_column(Implant::cases(), 'value'),
             'notDone' => array_column(NotDone::cases(), 'value'),
         ];
     }
@@ -163,7 +171,7 @@ final class CatalogueWriter
     /**
      * @return array<string, mixed>
      */
-    private static function question(Question $question): array
+    private static function question(Question $question, RuleBook $rules): array
     {
         return [
             'key' => $question->key,
@@ -173,6 +181,9 @@ final class CatalogueWriter
             'underYears' => $question->underYears,
             'touchline' => $question->touchline,
             'goodNews' => $question->goodNews,
+            'alarm' => $question->alarm === ''
+                ? null
+                : $rules->of(Rule::from($question->alarm), $question->alarmAs)->say,
         ];
     }
 

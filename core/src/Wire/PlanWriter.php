@@ -50,6 +50,7 @@ final class PlanWriter
             'playWhy' => array_values(array_unique($plan->play->why === [] && $plan->play->answer === PlayAnswer::NotAsked
                 ? []
                 : [...$plan->play->why, Play::NEVER_CLEARS])),
+            'playSettledBy' => $plan->play->settledBy,
             'availability' => [
                 'status' => $plan->availability->status->value,
                 'notThis' => $plan->availability->notThis,

@@ -169,7 +169,7 @@ final readonly class FoundForAthlete
             || ($done !== [] && $this->bearings->isSoundBaseline())) {
             return ['Nothing stands out.'];
         }
-        $untested = $this->untested();
+        $untested = $this->bearings->examination->route->isBaseline() ? '' : $this->untested();
         $not = $untested === '' ? [] : ["Not tested: {$untested}."];
         if ($own !== [] && $this->suspectedIsTested()) {
             return ['What we could test was normal.', ...$not];

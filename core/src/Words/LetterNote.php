@@ -36,6 +36,7 @@ final readonly class LetterNote
     {
         $episode = $this->bearings->examination->episode;
         $told = new LetterStory($this->bearings);
+        $isBaseline = $this->bearings->examination->route->isBaseline();
 
         return implode("\n", array_filter([
             ...$this->reason(),
@@ -55,7 +56,7 @@ final readonly class LetterNote
             self::line('Positive, but not counted', $this->uncounted()),
             self::line('Important negatives', $this->negatives()),
             self::line(
-                'Measured (hurt / other)',
+                $this->measuredHow(),
                 implode('; ', array_map($this->measured(...), $this->bearings->grading->measurements)),
             ),
             self::line('Fluid', $this->fluid()),
@@ -67,11 +68,14 @@ final readonly class LetterNote
             self::line('In the McMurray', (new McMurrayNote($this->bearings))->text()),
             self::line('Also recorded', (new Recorded($this->bearings))->text()),
             self::line('Plan given', $this->planGiven()),
-            self::line('Not tested', $this->untested()),
+            self::line('Not tested', $isBaseline ? '' : $this->untested()),
+            self::line('Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
             self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
             self::line('Before the examination', $told->conduct()),
-            'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
-                .'against the papers; they are no diagnosis, and local rules come first.',
+            $isBaseline
+                ? 'A baseline weighs no chance; its figures are what the same knees are compared with later.'
+                : 'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
+                    .'against the papers; they are no diagnosis, and local rules come first.',
         ], static fn (string $line): bool => $line !== ''));
     }
 
@@ -105,8 +109,19 @@ final readonly class LetterNote
         $age = $examination->ageYears === null ? '' : ", age {$examination->ageYears}";
 
         return $examination->route->isBaseline()
-            ? "Both knees while nobody complained of them{$age}; hurt stands for the {$examination->hurtSide->value} one."
+            ? "Baseline of both knees, without an injury{$age}."
             : ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
+    }
+
+    /** Which knee stands first in the figures. */
+    private function measuredHow(): string
+    {
+        $examination = $this->bearings->examination;
+        $first = $examination->hurtSide;
+
+        return $examination->route->isBaseline()
+            ? "Measured ({$first->value} / {$first->opposite()->value})"
+            : 'Measured (hurt / other)';
     }
 
     private static function earlier(EarlierFinding $earlier): string

@@ -20,7 +20,11 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
       <p>What you press here is kept on this device, and sent and judged once the server has answered.</p>
     </template>
     <template v-else>
-      <template v-if="hold.kind === 'consent'">
+      <template v-if="hold.kind === 'consent' && hold.mayOverride">
+        <b>The foot is sore.</b>
+        <p>This test sits on the foot. Do it another way, or say why it is done all the same.</p>
+      </template>
+      <template v-else-if="hold.kind === 'consent'">
         <b>Consent first.</b>
         <p>Hands-on manoeuvres open once consent is ticked in the story.</p>
       </template>
@@ -37,7 +41,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
       </template>
       <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
         <label class="field">
-          <span>To do it all the same, say why. The finding stays marked for good.</span>
+          <span>Reason for doing it all the same (the finding stays marked)</span>
           <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
         </label>
         <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>

@@ -1,31 +1,41 @@
 <script setup lang="ts">
 import UiDialog from '@/ui/UiDialog.vue'
 import UiFind from '@/ui/UiFind.vue'
+import type { Place } from '@/bench/route/places'
 import { useCatalogue } from '@/stores/catalogue'
 
-const emit = defineEmits<{ close: []; go: [id: string] }>()
+const emit = defineEmits<{ close: []; go: [place: Place] }>()
 const catalogue = useCatalogue()
 const SHOWN = 8
+const ASKED: { id: 'story' | 'gate'; label: string }[] = [
+  { id: 'story', label: 'Story' },
+  { id: 'gate', label: 'Safety gate' },
+]
 
 /** Names that begin with the words come before names that only hold them. */
 function find(words: string): { id: string; label: string }[] {
   const sought = words.trim().toLowerCase()
   const begins = (name: string) => Number(name.toLowerCase().startsWith(sought))
-  return (catalogue.catalogue?.manoeuvres ?? [])
-    .filter((m) => `${m.card.name} ${m.id.replaceAll('_', ' ')}`.toLowerCase().includes(sought))
-    .sort((a, b) => begins(b.card.name) - begins(a.card.name))
+  const manoeuvres = (catalogue.catalogue?.manoeuvres ?? []).map(({ id, card }) => ({
+    id,
+    label: card.name,
+    words: `${card.name} ${id.replaceAll('_', ' ')}`,
+  }))
+  return [...ASKED.map((one) => ({ ...one, words: one.label })), ...manoeuvres]
+    .filter((one) => one.words.toLowerCase().includes(sought))
+    .sort((a, b) => begins(b.label) - begins(a.label))
     .slice(0, SHOWN)
-    .map(({ id, card }) => ({ id, label: card.name }))
+    .map(({ id, label }) => ({ id, label }))
+}
+
+function go(id: string): void {
+  const asked = ASKED.find((one) => one.id === id)
+  emit('go', asked ? { kind: asked.id } : { kind: 'manoeuvre', id })
 }
 </script>
 
 <template>
-  <UiDialog title="Go to a manoeuvre" @close="emit('close')">
-    <UiFind
-      label="Name of the manoeuvre"
-      none="No manoeuvre is called that."
-      :find="find"
-      @pick="(id) => emit('go', id)"
-    />
+  <UiDialog v-slot="{ close }" title="Go to a manoeuvre" @close="emit('close')">
+    <UiFind label="Name of the manoeuvre" none="No manoeuvre is called that." :find="find" @pick="go" @leave="close" />
   </UiDialog>
 </template>

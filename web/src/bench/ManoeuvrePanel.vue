@@ -24,7 +24,8 @@ const recorder = useRecorder(manoeuvre)
 const how = computed(() =>
   capital(`${props.manoeuvre.card.hold.replace(/^None[.:,]?\s*/, '')} ${props.manoeuvre.card.movement}`.trim()),
 )
-const banded = computed(() => recorder.has('differenceBand'))
+/** Neither knee of a baseline is hurt, so neither gives more. */
+const banded = computed(() => recorder.has('differenceBand') && record.head?.isBaseline !== true)
 
 /** As seen from the foot of the couch: the right knee on the left. */
 const sides = computed<(Side | 'both')[]>(() =>
@@ -96,7 +97,8 @@ const sides = computed<(Side | 'both')[]>(() =>
           :aria-pressed="side === activeSide"
           @click="side !== 'both' && emit('activate', side)"
         >
-          {{ side === 'left' ? 'L' : 'R' }} {{ side === record.hurtSide ? 'hurt' : 'other' }}
+          {{ side === 'left' ? 'L' : 'R' }}
+          {{ record.head?.isBaseline ? 'knee' : side === record.hurtSide ? 'hurt' : 'other' }}
         </button>
       </div>
       <div class="pair" :class="{ single: sides.length === 1 }">

@@ -37,6 +37,8 @@ const weight = computed(() => {
   if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
   return ''
 })
+/** A baseline compares the knees; nothing is weighed. */
+const isBaseline = computed(() => record.head?.isBaseline === true)
 const recorded = computed(
   () => record.isDone(props.manoeuvre.id, record.hurtSide) || record.isDone(props.manoeuvre.id, 'both'),
 )
@@ -49,10 +51,10 @@ const recorded = computed(
         {{ signed(difference) }}
         <small>{{ measurement?.unit }}</small>
       </span>
-      <span>hurt minus other</span>
+      <span>{{ isBaseline ? `${record.hurtSide} minus ${record.otherSide}` : 'hurt minus other' }}</span>
     </div>
     <div
-      v-if="!waiting && measurement?.grade !== null && measurement?.grade !== undefined"
+      v-if="!isBaseline && !waiting && measurement?.grade !== null && measurement?.grade !== undefined"
       class="fact"
       :class="{ provisional: measurement.provisional }"
     >
@@ -69,7 +71,10 @@ const recorded = computed(
     </div>
     <div class="words">
       <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
-      <p v-else-if="!recorded" class="quiet-text">Nothing recorded on the hurt knee yet.</p>
+      <p v-else-if="!recorded" class="quiet-text">
+        {{ isBaseline ? 'Nothing recorded yet.' : 'Nothing recorded on the hurt knee yet.' }}
+      </p>
+      <p v-else-if="isBaseline" class="quiet-text">Kept to compare these knees with later.</p>
       <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
       <p v-else-if="results.length === 0" class="quiet-text">Kept on record; by itself it gives no result.</p>
       <template v-else>

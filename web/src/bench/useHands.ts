@@ -3,6 +3,7 @@ import type { Manoeuvre, Payload, Side } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
+import { refusedFigure } from '@/figures/refusedFigures'
 import { tell } from '@/ui/telling'
 import { useHold } from './useHold'
 import { useRecorder } from './useRecorder'
@@ -39,7 +40,14 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
   function isHeld(): boolean {
     if (!canRecord.value && manoeuvre.value)
       tell(`${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`)
-    return !canRecord.value
+    return !canRecord.value || isRefused()
+  }
+
+  /** A figure that stands in its field and was refused is put right first: nothing is stored over it. */
+  function isRefused(): boolean {
+    if (refusedFigure.value !== '')
+      tell(`Nothing was recorded: correct or clear the figure first (${refusedFigure.value}).`)
+    return refusedFigure.value !== ''
   }
 
   function chooseBand(band: string): void {
@@ -51,7 +59,7 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
   /** By the place of the band in the catalogue, from 0. */
   function chooseBandAt(index: number): void {
     const band = catalogue.catalogue?.bands[index]?.id
-    if (band !== undefined && recorder.has('differenceBand')) chooseBand(band)
+    if (band !== undefined && recorder.has('differenceBand') && record.head?.isBaseline !== true) chooseBand(band)
   }
 
   function feel(word: string): void {

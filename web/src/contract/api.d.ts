@@ -2220,6 +2220,8 @@ export interface components {
             touchline: boolean;
             /** @description never meant by none of these */
             goodNews: boolean;
+            /** @description what a yes says at once */
+            alarm: string | null;
         };
         Card: {
             name: string;
@@ -2269,6 +2271,7 @@ export interface components {
                 swellingOnset: components["schemas"]["Codes"];
                 painPlaces: components["schemas"]["Codes"];
                 fluidDrawn: components["schemas"]["Codes"];
+                implant: components["schemas"]["Codes"];
                 notDone: components["schemas"]["Codes"];
             };
             /** @description codes that exclude every other of their list */
@@ -2541,6 +2544,8 @@ export interface components {
             /** @enum {string} */
             play: "stop" | "may_continue" | "may_continue_supported" | "not_asked";
             playWhy: string[];
+            /** @description what ends the question of the touchline already */
+            playSettledBy: string | null;
             availability: {
                 /** @enum {string} */
                 status: "available" | "modified" | "out";

@@ -120,6 +120,7 @@ export type Value =
   | Checks
   | SectionPayloads['frame']['schools']
   | SectionPayloads['episode']['operated']
+  | SectionPayloads['episode']['surgeonSaid']
   | SectionPayloads['earlierFinding']['entries']
   | SectionPayloads['pulseChecks']['entries']
   | null

@@ -1,10 +1,20 @@
 <script setup lang="ts">
-import type { Assessment } from '@/contract/types'
-import { signed } from '@/shared/words'
+import { computed } from 'vue'
+import type { Assessment, Side } from '@/contract/types'
+import { capital, signed } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
-defineProps<{ measurements: Assessment['measurements'] }>()
+const props = defineProps<{
+  measurements: Assessment['measurements']
+  /** Of a baseline: the knee whose figures come first; none is hurt. */
+  baselineFrom?: Side | undefined
+}>()
 const catalogue = useCatalogue()
+const knees = computed(() =>
+  props.baselineFrom === undefined
+    ? ['Hurt', 'Other']
+    : [props.baselineFrom, props.baselineFrom === 'left' ? 'right' : 'left'].map(capital),
+)
 
 type Measurement = Assessment['measurements'][number]
 
@@ -20,10 +30,9 @@ function figure(value: number | null, m: Measurement): string {
     <thead>
       <tr>
         <th scope="col">Manoeuvre</th>
-        <th scope="col" class="n">Hurt</th>
-        <th scope="col" class="n">Other</th>
+        <th v-for="knee in knees" :key="knee" scope="col" class="n">{{ knee }}</th>
         <th scope="col" class="n">Difference</th>
-        <th scope="col">Grade</th>
+        <th v-if="!baselineFrom" scope="col">Grade</th>
       </tr>
     </thead>
     <tbody>
@@ -35,7 +44,7 @@ function figure(value: number | null, m: Measurement): string {
           <small v-if="m.comparedWith === 'baseline'">its baseline</small>
         </td>
         <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td>
-        <td>
+        <td v-if="!baselineFrom">
           <span :class="{ slashed: !m.counts }">{{ m.grade ?? '–' }}</span>
           {{ ' ' }}
           <small v-if="!m.counts">does not count</small>

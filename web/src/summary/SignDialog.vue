@@ -2,6 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { withPassword } from '@/shared/usePassword'
 import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -11,6 +12,7 @@ import UiText from '@/ui/UiText.vue'
 
 const emit = defineEmits<{ close: [] }>()
 const examination = useExamination()
+const record = useRecord()
 const verdict = useVerdict()
 const given = reactive({ ungated: '' })
 const RULES = {
@@ -18,6 +20,8 @@ const RULES = {
 }
 const busy = ref(false)
 const problem = ref('')
+/** A baseline is only worth what can be compared with it later. */
+const missing = computed(() => (record.head?.isBaseline ? (verdict.assessment?.plan.unanswered ?? []) : []))
 const isShut = computed(() => verdict.assessment?.safety.gateOpen !== true)
 const isSaved = computed(() => examination.saveState === 'saved')
 
@@ -41,6 +45,12 @@ async function sign(): Promise<void> {
         Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now;
         nobody can change them afterwards.
       </p>
+      <template v-if="missing.length > 0">
+        <h3>Missing from this baseline</h3>
+        <ul>
+          <li v-for="gap in missing" :key="gap">{{ gap }}</li>
+        </ul>
+      </template>
       <UiText v-if="isShut" v-model="given.ungated" label="The safety gate is not answered. Why not?" prop="ungated" />
       <p v-if="!isSaved" role="status">
         Something is still on its way to the server. It can be signed once that is saved.
@@ -55,8 +65,13 @@ async function sign(): Promise<void> {
 </template>
 
 <style scoped>
-p + p {
+p + p,
+h3 {
   margin-top: 10px;
+}
+li {
+  padding: 4px 0 4px 12px;
+  border-left: 3px solid var(--line-2);
 }
 .actions {
   display: flex;

@@ -3,7 +3,10 @@ import { ElRadioButton, ElRadioGroup } from 'element-plus/es/components/radio/in
 import 'element-plus/es/components/radio-button/style/css'
 import 'element-plus/es/components/radio-group/style/css'
 
-/** One of several, all in sight: one tab stop, arrow keys between them; a second tap on the same takes it back. */
+/**
+ * One of several, all in sight: one tab stop; arrow keys move between them and change nothing, space chooses. A second
+ * tap on the same clears it.
+ */
 const props = defineProps<{
   label: string
   value: T | undefined | null
@@ -15,6 +18,19 @@ const emit = defineEmits<{ pick: [value: T] }>()
 function again(event: Event, id: T): void {
   if (event.target instanceof HTMLInputElement && props.value === id) emit('pick', id)
 }
+
+const STEPS: Record<string, number> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }
+
+/** The library would choose with the arrow, and an answer would change under a hand that meant to go on. */
+function move(event: KeyboardEvent): void {
+  const step = STEPS[event.key]
+  if (step === undefined || event.altKey || event.ctrlKey || event.metaKey) return
+  event.preventDefault()
+  event.stopPropagation()
+  const inputs = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLInputElement>('input[type=radio]')]
+  const at = inputs.findIndex((input) => input === document.activeElement)
+  inputs[(at + step + inputs.length) % inputs.length]?.focus()
+}
 </script>
 
 <template>
@@ -23,6 +39,7 @@ function again(event: Event, id: T): void {
     :model-value="value ?? undefined"
     :aria-label="label"
     :validate-event="false"
+    @keydown.capture="move"
     @change="(picked) => emit('pick', picked as T)"
   >
     <ElRadioButton

@@ -1,30 +1,20 @@
 <script setup lang="ts">
-import { ElFormItem } from 'element-plus/es/components/form/index.mjs'
-import 'element-plus/es/components/form-item/style/css'
-import { ElInput } from 'element-plus/es/components/input/index.mjs'
-import 'element-plus/es/components/input/style/css'
+import UiNumber from './UiNumber.vue'
 
-/** A figure typed in; what is wrong with it stands under it. */
+/** A figure that something is worked out from: without one, and beside what is wrong with it, the last sound one counts. */
 defineProps<{ label: string; least: number; most?: number; wrong?: string }>()
 const figure = defineModel<number>({ required: true })
-
-function typed(text: string): void {
-  figure.value = text === '' ? Number.NaN : Number(text)
-}
 </script>
 
 <template>
-  <ElFormItem :label="label" :error="wrong ?? ''">
-    <ElInput
-      type="number"
-      step="any"
-      inputmode="decimal"
-      :min="least"
-      :max="most"
-      :aria-label="label"
-      :aria-invalid="wrong !== undefined && wrong !== ''"
-      :model-value="Number.isNaN(figure) ? '' : String(figure)"
-      @update:model-value="typed"
-    />
-  </ElFormItem>
+  <UiNumber
+    :label="label"
+    :value="Number.isNaN(figure) ? undefined : figure"
+    :least="least"
+    :most="most"
+    :wrong="wrong"
+    live
+    @refused="figure = Number.NaN"
+    @change="(value) => (figure = value ?? Number.NaN)"
+  />
 </template>

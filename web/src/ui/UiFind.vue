@@ -6,7 +6,7 @@ import { computed, onMounted, ref, useTemplateRef } from 'vue'
 
 /** Finds one of many by typing; arrow keys choose, Enter takes the first or the chosen one. */
 const props = defineProps<{ label: string; none: string; find: (words: string) => { id: string; label: string }[] }>()
-const emit = defineEmits<{ pick: [id: string] }>()
+const emit = defineEmits<{ pick: [id: string]; leave: [] }>()
 const words = ref('')
 const found = computed(() => props.find(words.value))
 const field = useTemplateRef<{ focus: () => void }>('field')
@@ -28,6 +28,7 @@ onMounted(() => field.value?.focus())
     default-first-option
     automatic-dropdown
     fit-input-width
+    @keydown.esc.capture.stop.prevent="emit('leave')"
     @change="(id: string) => emit('pick', id)"
   >
     <ElOption v-for="one in found" :key="one.id" :value="one.id" :label="one.label" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
 import BenchHead from '@/bench/BenchHead.vue'
@@ -89,6 +89,7 @@ function focusKnee(which: 'other' | 'hurt'): void {
 
 /** Of the structure that has the focus, else of what this manoeuvre moves most, else of the likeliest. */
 function weighHere(): void {
+  if (record.head?.isBaseline) return
   const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
   const feeds = manoeuvre.value?.feeds ?? []
   const moved = verdict.assessment?.trace.find((step) => feeds.includes(step.finding))?.condition
@@ -129,7 +130,14 @@ watch(
   () => examination.merged,
   (part) => part && tell('Another tab or person answered other questions here; both are kept.'),
 )
-watch(place, () => middle.value?.scrollTo({ top: 0 }))
+/** A step begins at its heading: a screen reader tells it, and no control has the focus yet. */
+watch(place, async () => {
+  await nextTick()
+  middle.value?.scrollTo({ top: 0 })
+  const heading = middle.value?.querySelector<HTMLElement>('h1')
+  heading?.setAttribute('tabindex', '-1')
+  heading?.focus({ preventScroll: true })
+})
 </script>
 
 <template>
@@ -209,7 +217,7 @@ watch(place, () => middle.value?.scrollTo({ top: 0 }))
     @go="
       (to) => {
         open = null
-        go({ kind: 'manoeuvre', id: to })
+        go(to)
       }
     "
   />

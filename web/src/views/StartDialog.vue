@@ -5,7 +5,9 @@ import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/cont
 import UiButton from '@/ui/UiButton.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiDialog from '@/ui/UiDialog.vue'
+import { refusedFigure } from '@/figures/refusedFigures'
 import { useCatalogue } from '@/stores/catalogue'
+import UiNumber from '@/ui/UiNumber.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 
@@ -91,6 +93,10 @@ onMounted(async () => {
 })
 
 async function start(side: Side): Promise<void> {
+  if (refusedFigure.value !== '') {
+    problem.value = 'The days since the injury are not a number that can be used.'
+    return
+  }
   busy.value = true
   try {
     const daysSinceInjury = isBaseline.value ? null : exactDays.value
@@ -133,11 +139,20 @@ async function start(side: Side): Promise<void> {
     <fieldset v-if="!isBaseline">
       <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
       <UiChoice label="When was it hurt?" :value="since" :options="SINCE" @pick="choose" />
-      <label v-if="exactDays !== null" class="days">
+      <p v-if="exactDays !== null" class="days">
         exactly
-        <input v-model.number="exactDays" type="number" min="0" max="36500" aria-label="Days since the injury" />
+        <UiNumber
+          bare
+          label="Days since the injury"
+          :value="exactDays"
+          :least="0"
+          :most="36500"
+          whole
+          unit="days"
+          @change="(days) => (exactDays = days ?? 0)"
+        />
         days ago
-      </label>
+      </p>
     </fieldset>
     <UiSelect
       class="route"

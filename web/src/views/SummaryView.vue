@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { answerOf, api } from '@/api/client'
 import { useExamination } from '@/stores/examination'
@@ -106,8 +107,9 @@ function print(): void {
     </header>
     <LaterWords v-if="signed || record.head.supersedes" @added="examination.open(id)" />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
+    <UnjudgedNotice older="What stands below was judged before them." />
     <SafetyLines :lines="assessment.safety.lines" />
-    <p v-if="assessment.safety.lines.length === 0" class="clear">
+    <p v-if="assessment.safety.lines.length === 0 && !examination.isAhead" class="clear">
       {{
         assessment.safety.gateOpen
           ? 'The safety gate is answered; nothing was raised.'
@@ -126,13 +128,16 @@ function print(): void {
         <section aria-labelledby="chances">
           <h2 id="chances">{{ record.head.isBaseline ? 'Not weighed' : 'Chances, in 100 knees like this' }}</h2>
           <p v-if="record.head.isBaseline" class="quiet-text">
-            Base rates are of knees that somebody complains of; of sound ones they say nothing.
+            A baseline weighs no chance: base rates are of knees with a complaint.
           </p>
           <ChancesTable v-else />
         </section>
         <section aria-labelledby="knees">
           <h2 id="knees">Both knees</h2>
-          <KneesTable :measurements="assessment.measurements" />
+          <KneesTable
+            :measurements="assessment.measurements"
+            :baseline-from="record.head.isBaseline ? record.hurtSide : undefined"
+          />
           <p class="fluid">
             <b>Fluid</b>
             {{ fluid }}
@@ -166,9 +171,9 @@ function print(): void {
           </ul>
         </section>
         <section aria-labelledby="open">
-          <h2 id="open">Not answered</h2>
+          <h2 id="open">{{ record.head.isBaseline ? 'Missing from this baseline' : 'Not answered' }}</h2>
           <p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">
-            Nothing is left open by what was not done.
+            {{ record.head.isBaseline ? 'Nothing is missing.' : 'Nothing is left open by what was not done.' }}
           </p>
           <ul v-else>
             <li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li>

@@ -4,6 +4,7 @@ import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import PlayVerdict from '@/bench/PlayVerdict.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import TouchlineAsk from '@/bench/asking/TouchlineAsk.vue'
 import { useSteps } from '@/bench/route/useSteps'
 import { useHold } from '@/bench/useHold'
@@ -51,6 +52,8 @@ const urgent = computed(() =>
     (line) => line.urgency === 'emergency' || line.urgency === 'same_day',
   ),
 )
+/** What ends the question already; an answer that some entry is not part of yet ends nothing. */
+const settledBy = computed(() => (examination.isAhead ? null : (verdict.assessment?.plan.playSettledBy ?? null)))
 const recorded = computed(() => manoeuvre.value !== null && record.isRecorded(manoeuvre.value.id))
 
 function fill(payload: Payload): void {
@@ -100,7 +103,13 @@ watch(step, () => {
     </header>
     <main ref="body" tabindex="-1">
       <ProblemsBar @go="goToPart" />
-      <SafetyLines v-if="step !== 'answer' || urgent.length > 0" :lines="urgent" />
+      <SafetyLines :lines="urgent" />
+      <UnjudgedNotice v-if="step !== 'answer'" />
+      <p v-if="settledBy && step !== 'answer'" class="settled" role="status">
+        <b>Stop.</b>
+        {{ settledBy }} Nothing tested now lets the athlete go on.
+        <button type="button" class="button main" @click="goToAnswer">See the answer</button>
+      </p>
       <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
       <ManoeuvrePanel
         v-else-if="manoeuvre"
@@ -111,7 +120,8 @@ watch(step, () => {
       />
       <template v-else>
         <h1>Going on today?</h1>
-        <PlayVerdict :plan="verdict.assessment!.plan" />
+        <UnjudgedNotice older="The answer comes once they are judged; until then the athlete does not go on." />
+        <PlayVerdict v-if="!examination.isAhead" :plan="verdict.assessment!.plan" />
         <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
         <p class="onward">
           <RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
@@ -160,7 +170,12 @@ watch(step, () => {
         Normal, next
       </button>
       <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
-      <button v-if="step !== 'answer' && urgent.length > 0" type="button" class="button" @click="goToAnswer">
+      <button
+        v-if="step !== 'answer' && urgent.length > 0 && !settledBy"
+        type="button"
+        class="button"
+        @click="goToAnswer"
+      >
         Answer
       </button>
     </footer>
@@ -218,6 +233,18 @@ header b {
   gap: 16px;
   padding: 12px;
   border-top: 2px solid var(--ink);
+}
+.settled {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  padding: 12px 14px;
+  border: 3px solid var(--ink);
+  border-radius: 6px;
+  font-size: var(--type-lead);
+}
+.settled .button {
+  min-height: 56px;
 }
 .onward {
   display: flex;

@@ -4,16 +4,17 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import { useDoing } from '@/shared/useDoing'
-import type { Catalogue, Chosen, Payload } from '@/contract/types'
+import type { Payload } from '@/contract/types'
 import { inWords } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
-import { useVerdict } from '@/stores/verdict'
 import { useQuestions } from './useQuestions'
 import KneeDialog from './KneeDialog.vue'
+import SurgeonsWord from './SurgeonsWord.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
+import UiNumber from '@/ui/UiNumber.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
@@ -23,7 +24,6 @@ const router = useRouter()
 const catalogue = useCatalogue()
 const examination = useExamination()
 const record = useRecord()
-const verdict = useVerdict()
 const { episode: questions } = useQuestions()
 /** Both knees are sound: nothing happened, and there is neither side nor day to be wrong. */
 const isBaseline = computed(() => record.head?.isBaseline === true)
@@ -33,11 +33,6 @@ const answers = computed(() => record.answers('episode'))
 const frame = computed(() => record.section('frame'))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const operated = computed(() => episode.value.operated)
-const schools = computed<Chosen>(() => frame.value.schools ?? {})
-/** The days since the injury choose the setting, unless somebody says why not. */
-const otherSetting = computed(
-  () => frame.value.settingChosen !== undefined || verdict.assessment?.setting !== frame.value.setting,
-)
 
 const operations = computed(() => [
   ...(catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label: `for: ${label}` })),
@@ -55,17 +50,8 @@ function examineOther(): void {
   })
 }
 
-function sourceOf(group: Catalogue['schools'][number]): string {
-  return group.options.find(({ id }) => id === (schools.value[group.id] ?? group.preset))?.source ?? ''
-}
-
 function textOf(event: Event): string {
   return (event.target as HTMLInputElement).value.trim()
-}
-
-function numberOf(event: Event): number | undefined {
-  const text = textOf(event)
-  return text === '' ? undefined : Number(text)
 }
 
 function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
@@ -91,34 +77,43 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
           @change="(event) => emit('episode', { [text.key]: textOf(event) })"
         />
       </label>
-      <label v-if="fresh" class="field">
-        <span>Hours since the injury</span>
-        <input
-          type="number"
-          min="0"
-          max="48"
-          step="0.1"
-          :value="frame.hoursSinceInjury ?? ''"
-          @change="(event) => emit('frame', { hoursSinceInjury: numberOf(event) })"
-        />
-      </label>
-      <UiSelect
-        label="Fluid drawn from the knee"
-        none="not asked"
-        :value="episode.fluidDrawn ?? undefined"
-        :options="catalogue.choices('fluidDrawn').map((kind) => ({ id: kind, label: inWords(kind) }))"
-        @change="(kind) => emit('episode', { fluidDrawn: kind })"
+      <UiNumber
+        v-if="fresh"
+        label="Hours since the injury"
+        :value="frame.hoursSinceInjury ?? undefined"
+        :least="0"
+        :most="48"
+        unit="hours"
+        @change="(hours) => emit('frame', { hoursSinceInjury: hours })"
       />
-      <label class="field">
-        <span>Injection into the knee, weeks ago</span>
-        <input
-          type="number"
-          min="0"
-          max="52"
-          :value="episode.injectionWeeksAgo ?? ''"
-          @change="(event) => emit('episode', { injectionWeeksAgo: numberOf(event) })"
+      <template v-if="!isBaseline">
+        <UiSelect
+          label="Fluid drawn from the knee"
+          none="not asked"
+          :value="episode.fluidDrawn ?? undefined"
+          :options="catalogue.choices('fluidDrawn').map((kind) => ({ id: kind, label: inWords(kind) }))"
+          @change="(kind) => emit('episode', { fluidDrawn: kind })"
         />
-      </label>
+        <UiNumber
+          v-if="episode.fluidDrawn && episode.fluidDrawn !== 'none'"
+          label="Fluid drawn, days ago"
+          :value="episode.fluidDrawnDaysAgo ?? undefined"
+          :least="0"
+          :most="3650"
+          whole
+          unit="days"
+          @change="(days) => emit('episode', { fluidDrawnDaysAgo: days })"
+        />
+        <UiNumber
+          label="Injection into the knee, weeks ago"
+          :value="episode.injectionWeeksAgo ?? undefined"
+          :least="0"
+          :most="52"
+          whole
+          unit="weeks"
+          @change="(weeks) => emit('episode', { injectionWeeksAgo: weeks })"
+        />
+      </template>
       <UiSelect
         label="This knee was operated on"
         none="no, or not asked"
@@ -126,16 +121,28 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         :options="operations"
         @change="(what) => operate({ what: what ?? '' })"
       />
-      <label v-if="operated" class="field">
-        <span>Weeks since the operation</span>
-        <input
-          type="number"
-          min="0"
-          max="3000"
-          :value="operated.weeksAgo"
-          @change="(event) => operate({ weeksAgo: numberOf(event) ?? 0 })"
-        />
-      </label>
+      <UiNumber
+        v-if="operated"
+        label="Weeks since the operation"
+        :value="operated.weeksAgo"
+        :least="0"
+        :most="3000"
+        whole
+        unit="weeks"
+        @change="(weeks) => operate({ weeksAgo: weeks ?? 0 })"
+      />
+      <UiSelect
+        label="Joint replacement, plate or nail in this knee"
+        none="not asked"
+        :value="episode.implant ?? undefined"
+        :options="catalogue.choices('implant').map((kind) => ({ id: kind, label: inWords(kind) }))"
+        @change="(kind) => emit('episode', { implant: kind })"
+      />
+      <SurgeonsWord
+        v-if="operated"
+        :value="episode.surgeonSaid"
+        @change="(surgeonSaid) => emit('episode', { surgeonSaid })"
+      />
       <UiToggle
         :on="episode.bleedingRisk === true"
         @toggle="emit('episode', { bleedingRisk: episode.bleedingRisk === true ? undefined : true })"
@@ -143,6 +150,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         Bleeds easily, or takes blood thinners
       </UiToggle>
       <UiToggle
+        v-if="!isBaseline"
         :on="frame.otherKneeReliable === false"
         @toggle="emit('frame', { otherKneeReliable: frame.otherKneeReliable === false ? undefined : false })"
       >
@@ -157,37 +165,6 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
       </UiButton>
       <UiAlert v-if="problem" class="wide" :say="problem" />
     </div>
-    <h2 id="judged" class="next">
-      Judged by
-      <small>for this examination</small>
-    </h2>
-    <div class="facts schools">
-      <UiSelect
-        label="Seen as"
-        :value="frame.setting"
-        :options="catalogue.catalogue?.settings ?? []"
-        @change="(setting) => emit('frame', { setting })"
-      />
-      <label v-if="otherSetting" class="field">
-        <span>Why, though the days since the injury say otherwise</span>
-        <input
-          type="text"
-          minlength="3"
-          maxlength="200"
-          :value="frame.settingChosen ?? ''"
-          @change="(event) => emit('frame', { settingChosen: textOf(event) })"
-        />
-      </label>
-      <div v-for="school in catalogue.catalogue?.schools ?? []" :key="school.id" class="school">
-        <UiSelect
-          :label="school.label"
-          :value="schools[school.id] ?? school.preset"
-          :options="school.options"
-          @change="(option) => emit('frame', { schools: { ...schools, [school.id]: option } })"
-        />
-        <small class="quiet-text">{{ sourceOf(school) }}</small>
-      </div>
-    </div>
   </section>
 </template>
 
@@ -199,14 +176,6 @@ header {
 }
 h2 {
   margin-bottom: 8px;
-}
-h2 small {
-  font-weight: 400;
-  color: var(--text-3);
-  margin-left: 6px;
-}
-.next {
-  margin-top: 22px;
 }
 .facts {
   display: grid;

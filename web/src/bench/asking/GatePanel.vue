@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { asAnswer } from '@/shared/values'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
+import UiButton from '@/ui/UiButton.vue'
+import KneeDialog from './KneeDialog.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 
@@ -14,10 +17,23 @@ const { toggle, none } = useSections()
 const safety = computed(() => verdict.assessment?.safety)
 const { gate, also, noneAlso } = useQuestions()
 const answers = computed(() => record.answers('safety'))
+const changing = ref(false)
+/** What still keeps the gate shut, in words. */
+const waitsFor = computed(() => {
+  const open = safety.value?.unasked.length ?? 0
+  return [
+    open > 0 && `${open} of ${gate.value.length} questions are still to be answered`,
+    safety.value?.ageMissing && 'the age is not given',
+    safety.value?.dayMissing && 'the day of the injury is not given, though the story tells of one',
+  ]
+    .filter(Boolean)
+    .join('; ')
+})
 </script>
 
 <template>
   <div class="gate">
+    <UnjudgedNotice />
     <SafetyLines :lines="verdict.assessment?.safety.lines ?? []" />
     <p v-if="verdict.assessment?.safety.gateOpen" class="state">
       <b>Open.</b>
@@ -25,9 +41,10 @@ const answers = computed(() => record.answers('safety'))
     </p>
     <p v-else class="state">
       <b>Shut.</b>
-      Drawers, stress, twists and loaded tests wait: {{ safety?.unasked.length ?? 0 }} of {{ gate.length }} still to
-      answer{{ safety?.ageMissing ? ', and the age is not given' : '' }}.
+      Drawers, stress, twists and loaded tests wait: {{ waitsFor }}.
+      <UiButton v-if="safety?.dayMissing" @click="changing = true">Enter the day</UiButton>
     </p>
+    <KneeDialog v-if="changing" @close="changing = false" />
     <section aria-labelledby="before-pulling">
       <header>
         <h2 id="before-pulling">Before anyone pulls</h2>

@@ -6,6 +6,7 @@ import { useRecord } from '@/stores/record'
 import AskedList from './AskedList.vue'
 import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
+import JudgedBy from './JudgedBy.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import WordPicker from '@/bench/inputs/WordPicker.vue'
 import { useQuestions } from './useQuestions'
@@ -144,6 +145,7 @@ function togglePlace(place: string): void {
     </template>
     <EarlierFindings />
     <EpisodeFacts @episode="(part) => answer('episode', part)" @frame="(part) => answer('frame', part)" />
+    <JudgedBy v-if="!record.head?.isBaseline" @frame="(part) => answer('frame', part)" />
   </div>
 </template>
 

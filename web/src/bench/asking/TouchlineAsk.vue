@@ -7,6 +7,7 @@ import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 import UiChoice from '@/ui/UiChoice.vue'
+import UiNumber from '@/ui/UiNumber.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 /** The few questions of the touchline: what happened and when, and what forbids pulling. */
@@ -32,16 +33,11 @@ const minutes = computed(() =>
 )
 
 function since(value: number | null): void {
-  answer('frame', { hoursSinceInjury: value === null || !Number.isFinite(value) ? undefined : value / HOUR })
+  answer('frame', { hoursSinceInjury: value === null ? undefined : value / HOUR })
 }
 
 function pickMinutes(choice: number): void {
   since(minutes.value === choice ? null : choice)
-}
-
-function typed(event: Event): void {
-  const text = (event.target as HTMLInputElement).value
-  since(text === '' ? null : Number(text))
 }
 </script>
 
@@ -60,14 +56,15 @@ function typed(event: Event): void {
       <fieldset v-if="fresh">
         <legend>Minutes since the injury</legend>
         <UiChoice label="Minutes since the injury" :value="minutes" :options="MINUTES" @pick="pickMinutes" />
-        <input
-          type="number"
-          inputmode="numeric"
-          min="0"
-          max="2880"
-          aria-label="Minutes since the injury"
-          :value="minutes ?? ''"
-          @change="typed"
+        <UiNumber
+          bare
+          label="Minutes since the injury"
+          :value="minutes ?? undefined"
+          :least="0"
+          :most="2880"
+          whole
+          unit="minutes"
+          @change="(value) => since(value ?? null)"
         />
       </fieldset>
     </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cell } from '@/contract/types'
+import UiNumber from '@/ui/UiNumber.vue'
+import UiToggle from '@/ui/UiToggle.vue'
 import PainStrip from './PainStrip.vue'
 
 const props = defineProps<{ value: Cell[] | undefined }>()
@@ -9,6 +11,11 @@ const emit = defineEmits<{ change: [cells: Cell[] | undefined] }>()
 const ROTATIONS = ['outward', 'inward']
 const STRESSES = ['varus', 'valgus']
 const SITES = ['medial', 'lateral', 'elsewhere']
+const ENDS = [
+  { end: 'block', label: 'block' },
+  { end: 'gives_way', label: 'gives way' },
+]
+const MOST_BEND = 160
 /** The least that counts as pain; the strip that then appears takes the athlete's own figure. */
 const LEAST_PAIN = 1
 
@@ -22,9 +29,15 @@ function change(rotation: string, stress: string, part: Partial<Cell> | null): v
   emit('change', next.length > 0 ? next : undefined)
 }
 
+/** The run stops short, or the knee gives way in it: one or the other, or neither. */
+function toggleEnd(rotation: string, stress: string, end: string): void {
+  const now = cell(rotation, stress)
+  change(rotation, stress, { click: now?.click === true, cellEnd: now?.cellEnd === end ? 'none' : end })
+}
+
 function toggle(rotation: string, stress: string, kind: 'quiet' | 'click' | 'pain'): void {
   const now = cell(rotation, stress)
-  if (kind === 'quiet') change(rotation, stress, now ? null : { click: false, pain: 0 })
+  if (kind === 'quiet') change(rotation, stress, now ? null : { click: false, pain: 0, cellEnd: 'none' })
   else if (kind === 'click') change(rotation, stress, { click: now?.click !== true })
   else change(rotation, stress, { pain: Number(now?.pain ?? 0) > 0 ? 0 : LEAST_PAIN })
 }
@@ -35,7 +48,8 @@ const tried = computed(() =>
 )
 
 function symptomatic(c: Cell | undefined): boolean {
-  return c !== undefined && (c.click === true || Number(c.pain ?? 0) > 0)
+  const ends = c?.cellEnd === 'block' || c?.cellEnd === 'gives_way'
+  return c !== undefined && (c.click === true || Number(c.pain ?? 0) > 0 || ends)
 }
 </script>
 
@@ -76,6 +90,16 @@ function symptomatic(c: Cell | undefined): boolean {
         >
           pain
         </button>
+        <button
+          v-for="{ end, label } in ENDS"
+          :key="end"
+          type="button"
+          class="choice"
+          :aria-pressed="cell(rotation, stress)?.cellEnd === end"
+          @click="toggleEnd(rotation, stress, end)"
+        >
+          {{ label }}
+        </button>
       </div>
     </template>
   </div>
@@ -105,6 +129,23 @@ function symptomatic(c: Cell | undefined): boolean {
         {{ site }}
       </button>
     </div>
+    <div class="more">
+      <UiNumber
+        v-if="Number(cell(rotation, stress)?.pain ?? 0) > 0"
+        label="Hurts at a bend of"
+        :value="cell(rotation, stress)?.hurtsAtDeg ?? undefined"
+        :least="0"
+        :most="MOST_BEND"
+        unit="°"
+        @change="(hurtsAtDeg) => change(rotation, stress, { hurtsAtDeg })"
+      />
+      <UiToggle
+        :on="cell(rotation, stress)?.axial === true"
+        @toggle="change(rotation, stress, { axial: cell(rotation, stress)?.axial === true ? undefined : true })"
+      >
+        Pressed along the shin
+      </UiToggle>
+    </div>
   </div>
 </template>
 
@@ -126,18 +167,26 @@ function symptomatic(c: Cell | undefined): boolean {
 }
 .cell {
   display: grid;
+  grid-template-columns: 1fr 1fr;
   border: 1px solid var(--line-2);
   border-radius: var(--radius);
   overflow: hidden;
 }
 .cell .choice {
   padding: 0;
-  border-width: 0 0 1px;
+  border-width: 1px 0 0;
   border-color: var(--line);
   border-radius: 0;
 }
-.cell .choice:last-child {
-  border-bottom: 0;
+.cell .choice:first-child {
+  grid-column: 1 / -1;
+  border-top: 0;
+}
+.cell .choice:nth-child(odd) {
+  border-left-width: 1px;
+}
+.cell .choice:first-child {
+  border-left-width: 0;
 }
 .told {
   display: grid;
@@ -159,5 +208,11 @@ h4 {
 }
 .sites .choice {
   padding: 0;
+}
+.more {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 8px;
+  align-items: end;
 }
 </style>

@@ -33,6 +33,9 @@ const emit = defineEmits<{ change: [part: Payload] }>()
 
 const MM_SHOWN = 20
 const MOST_BEND = 170
+/** A scale up to so much is told in hundredths. */
+const FINEST_TO = 2
+const FINE = 0.05
 const ARCS: Partial<Record<Field['widget'], ArcName>> = {
   arc_bend: 'bend',
   arc_over: 'over',
@@ -46,6 +49,8 @@ const speaksForItself = computed(
 )
 /** Short answers stand beside their question. */
 const beside = computed(() => props.field.widget === 'pain' || props.field.widget === 'yes_no')
+/** What a tap moves a figure by: as fine as a hand or a tape can tell. */
+const step = computed(() => ((props.field.most ?? MM_SHOWN) <= FINEST_TO ? FINE : props.field.unit === 'cm' ? 0.5 : 1))
 const value = computed<Value>(() => (props.payload as Payload)[props.field.name])
 const acrossValue = computed<Value>(() => (props.across as Payload | undefined)?.[props.field.name])
 const label = computed(() => `${props.field.label}, ${props.knee}`)
@@ -94,6 +99,7 @@ function toggleAmong(word: string): void {
         :unit="field.unit"
         :label="label"
         :stretch="field.unit === 'mm' ? MM_SHOWN : (field.most ?? MM_SHOWN)"
+        :step="step"
         @change="set"
       />
     </template>

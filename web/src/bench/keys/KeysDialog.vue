@@ -48,7 +48,13 @@ useEventListener(
       </div>
       <div>
         <dt><kbd>0 – 9</kbd></dt>
-        <dd>a figure on the focused rule, then Enter; left and right by one</dd>
+        <dd>a figure on the focused rule; it is taken by Enter, or when the rule is left</dd>
+      </div>
+      <div>
+        <dt><kbd>↑ ↓</kbd></dt>
+        <dd>
+          next and previous manoeuvre where no control has the focus; on a rule, its figure; among answers, the focus
+        </dd>
       </div>
       <div>
         <dt><kbd>Esc</kbd></dt>

@@ -1,8 +1,8 @@
 /** Everything on the bench that one key does, with the key it has unless the person sets another. */
 export const BENCH_KEYS = [
   { action: 'bothNormal', key: 'n', says: 'both knees normal, and on' },
-  { action: 'next', key: 'ArrowDown', says: 'manoeuvre after' },
-  { action: 'back', key: 'ArrowUp', says: 'manoeuvre before' },
+  { action: 'next', key: 'F9', says: 'next manoeuvre, wherever the focus is' },
+  { action: 'back', key: 'F8', says: 'previous manoeuvre, wherever the focus is' },
   { action: 'undo', key: 'u', says: 'undo' },
   { action: 'same', key: '1', says: 'band: same' },
   { action: 'slight', key: '2', says: 'band: slightly more' },
@@ -38,6 +38,14 @@ const SIGNS: Record<string, string> = {
   PageUp: 'Pg up',
 }
 const WITHOUT_LETTER = /^(F\d{1,2}|Page(Up|Down)|Arrow(Up|Down)|Home|End|Insert|Delete|Backspace|Media\w+)$/
+
+/** Do the same where no control has the focus, and so none has a use for them. */
+export const FREE_KEYS: Record<string, KeyAction> = { ArrowDown: 'next', ArrowUp: 'back' }
+
+/** Keys that no control uses: they work in text fields too. */
+export function isFunctionKey(key: string): boolean {
+  return /^F\d{1,2}$/.test(key)
+}
 
 /** As it stands on the key. */
 export function spokenKey(key: string): string {

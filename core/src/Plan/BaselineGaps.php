@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Plan;
+
+use GrayCompass\Core\Catalogue\Field;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
+use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Verdict\Bearings;
+
+/**
+ * What a baseline lacks: the tests of its route that were not done on both knees, and the ligaments without a figure.
+ *
+ * @internal
+ */
+final readonly class BaselineGaps
+{
+    private const DISTANCE = 'mm';
+
+    private Examination $examination;
+
+    private function __construct(private Bearings $bearings)
+    {
+        $this->examination = $bearings->examination;
+    }
+
+    /**
+     * @return list<string> sentences, ligaments first; empty where nothing is missing
+     */
+    public static function of(Bearings $bearings): array
+    {
+        return (new self($bearings))->sentences();
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function sentences(): array
+    {
+        $ligaments = [];
+        $others = [];
+        foreach ($this->bearings->catalogue->with(ManoeuvreTrait::Joins) as $manoeuvre) {
+            if (! \in_array($this->examination->route->id, $manoeuvre->names(ManoeuvreTrait::Joins), true)) {
+                continue;
+            }
+            $ligament = $this->ligamentOf($manoeuvre);
+            if ($ligament !== null) {
+                $ligaments[] = $this->missingFigure($manoeuvre, $ligament);
+            } elseif ($this->without($manoeuvre, static fn (Record $record): bool => true) !== []) {
+                $others[] = $manoeuvre->card->name;
+            }
+        }
+
+        return [
+            ...array_values(array_filter($ligaments, static fn (string $sentence): bool => $sentence !== '')),
+            ...($others === [] ? [] : ['Not done on both knees: '.implode(', ', $others).'.']),
+            ...($this->bearings->isSoundBaseline()
+                ? []
+                : ['Something was found: examine that knee in an examination of its own. A baseline weighs nothing.']),
+        ];
+    }
+
+    private function missingFigure(Manoeuvre $manoeuvre, Condition $ligament): string
+    {
+        $figures = array_values(array_filter(
+            $manoeuvre->fields,
+            static fn (Field $field): bool => $field->unit === self::DISTANCE,
+        ));
+        $knees = $this->without($manoeuvre, static fn (Record $record): bool => array_filter(
+            $figures,
+            static fn (Field $field): bool => $record->has($field->name),
+        ) !== []);
+        $which = \count($knees) > 1 ? 'either knee' : 'the '.($knees[0] ?? '').' knee';
+
+        return $knees === []
+            ? ''
+            : "{$manoeuvre->card->name} has no figure in mm for {$which}: nothing to compare the "
+                .strtoupper($ligament->value).' with later.';
+    }
+
+    /**
+     * The knees on which a manoeuvre was not done, or not so.
+     *
+     * @param  callable(Record): bool  $isEnough
+     * @return list<string>
+     */
+    private function without(Manoeuvre $manoeuvre, callable $isEnough): array
+    {
+        $knees = [];
+        foreach ([Side::Left, Side::Right] as $side) {
+            $record = array_values(array_filter(
+                $this->examination->records,
+                static fn (Record $record): bool => $record->manoeuvre === $manoeuvre
+                    && ($record->side === $side || $manoeuvre->bothAtOnce),
+            ))[0] ?? null;
+            if ($record === null || $record->notDone !== null || ! $isEnough($record)) {
+                $knees[] = $side->value;
+            }
+        }
+
+        return $knees;
+    }
+
+    private function ligamentOf(Manoeuvre $manoeuvre): ?Condition
+    {
+        foreach ($manoeuvre->feeds as $sign) {
+            $condition = $this->bearings->signs->ownTestOf($sign);
+            if ($condition?->isLigament() === true) {
+                return $condition;
+            }
+        }
+
+        return null;
+    }
+}

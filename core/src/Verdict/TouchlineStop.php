@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Verdict;
+
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Knee\Family;
+
+/**
+ * What ends the question of the touchline at once: nothing tested after it could let the athlete go on.
+ *
+ * @internal
+ */
+final readonly class TouchlineStop
+{
+    /**
+     * @return string|null in words; null off the touchline, and while the answer is still open
+     */
+    public static function reason(Bearings $bearings): ?string
+    {
+        if (! $bearings->examination->isOnTouchline()) {
+            return null;
+        }
+        if ($bearings->gate->lines !== []) {
+            return 'The safety gate raised a line.';
+        }
+        foreach ($bearings->standing->results as $result) {
+            $of = $bearings->signs->ownTestOf($result->reading->sign);
+            if ($of?->isCruciate() === true && $result->isPositive() && $result->counts()) {
+                return 'A cruciate test is positive.';
+            }
+        }
+
+        return null;
+    }
+
+    /** Hopping and running, which a knee is spared once it is known that the athlete stops. */
+    public static function spares(Bearings $bearings, Manoeuvre $manoeuvre): bool
+    {
+        return $manoeuvre->family === Family::Loaded && self::reason($bearings) !== null;
+    }
+}

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useUnjudged } from './useUnjudged'
+
+/** While entries wait for the server: how many, what is an emergency whatever it will say, and what not to trust. */
+defineProps<{ older?: string }>()
+const { count, words, alarms } = useUnjudged()
+</script>
+
+<template>
+  <section v-if="count > 0" class="unjudged" aria-label="Not judged yet">
+    <ul v-if="alarms.length > 0" role="alert">
+      <li v-for="alarm in alarms" :key="alarm.say" class="ink-line">
+        <span>
+          <b>{{ alarm.ask }}.</b>
+          {{ alarm.say }}
+        </span>
+      </li>
+    </ul>
+    <p role="status">
+      <b>{{ words }}.</b>
+      {{ older }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.unjudged {
+  display: grid;
+  gap: 8px;
+}
+ul {
+  display: grid;
+  gap: 8px;
+}
+p {
+  padding: 8px 14px;
+  border: 2px dashed var(--ink);
+  border-radius: var(--radius);
+}
+</style>

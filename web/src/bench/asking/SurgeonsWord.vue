@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { SectionPayloads } from '@/contract/types'
+import UiChoice from '@/ui/UiChoice.vue'
+
+/** What the surgeon who operated said of this knee: only that lifts the limits after a cruciate operation. */
+type Said = NonNullable<SectionPayloads['episode']['surgeonSaid']>
+
+const props = defineProps<{ value: Said | null | undefined }>()
+const emit = defineEmits<{ change: [value: Said | undefined] }>()
+
+const ANSWERS = [
+  { id: false, label: 'not cleared for sport' },
+  { id: true, label: 'cleared for sport' },
+]
+const today = (): string => new Date().toLocaleDateString('sv')
+const said = computed(() => props.value ?? undefined)
+
+function pick(cleared: boolean): void {
+  emit('change', said.value?.cleared === cleared ? undefined : { on: today(), ...said.value, cleared })
+}
+
+function change(part: Partial<Said>): void {
+  if (said.value) emit('change', { ...said.value, ...part })
+}
+</script>
+
+<template>
+  <fieldset class="surgeon wide">
+    <legend>The surgeon says</legend>
+    <UiChoice label="The surgeon says" :value="said?.cleared" :options="ANSWERS" @pick="pick" />
+    <template v-if="said">
+      <label class="field">
+        <span>On</span>
+        <input
+          type="date"
+          required
+          :max="today()"
+          :value="said.on"
+          @change="(event) => change({ on: (event.target as HTMLInputElement).value || today() })"
+        />
+      </label>
+      <label class="field">
+        <span>Plan</span>
+        <input
+          type="text"
+          maxlength="4000"
+          :value="said.plan ?? ''"
+          @change="(event) => change({ plan: (event.target as HTMLInputElement).value.trim() || undefined })"
+        />
+      </label>
+    </template>
+  </fieldset>
+</template>
+
+<style scoped>
+.surgeon {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  gap: 10px;
+  align-items: end;
+}
+</style>

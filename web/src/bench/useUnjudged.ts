@@ -1,0 +1,24 @@
+import { computed } from 'vue'
+import { useExamination } from '@/stores/examination'
+import { useRecord } from '@/stores/record'
+import { useQuestions } from './asking/useQuestions'
+
+/** What was entered and not judged yet, and what it says at once without any judgement. */
+export function useUnjudged() {
+  const examination = useExamination()
+  const record = useRecord()
+  const { gate, also } = useQuestions()
+
+  /** Entries that no answer of the server contains yet. */
+  const count = computed(() => examination.waitingFor.size)
+  const words = computed(() => (count.value === 1 ? '1 entry not judged yet' : `${count.value} entries not judged yet`))
+  /** Of answers that are an emergency whatever else is known, in the words of the rule. */
+  const alarms = computed(() => {
+    if (!examination.waitingFor.has('safety')) return []
+    const answers = record.answers('safety')
+    const said = [...gate.value, ...also.value].filter(({ key, alarm }) => alarm !== null && answers[key] === true)
+    return [...new Map(said.map(({ ask, alarm }) => [alarm!, ask]))].map(([say, ask]) => ({ ask, say }))
+  })
+
+  return { count, words, alarms }
+}
