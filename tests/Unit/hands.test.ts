@@ -1,8 +1,9 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, test, vi } from 'vitest'
-import { ref } from 'vue'
+import { effectScope, ref } from 'vue'
 import { useHands } from '@/bench/useHands'
 import { useRecorder } from '@/bench/useRecorder'
+import { useRefusedFigure } from '@/figures/refusedFigures'
 import type { Assessment, Hold, Manoeuvre, Side } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -39,6 +40,25 @@ function hands(of: Manoeuvre = LACHMAN, side: Side = 'right') {
 const finding = (side: Side | 'both' = 'right', id = 'lachman') => useRecord().finding(id, side)
 
 describe('one press', () => {
+  test('stores nothing over a figure that was refused and still stands in its field', async () => {
+    const fault = ref('Enter a number from 0 to 40 mm.')
+    const scope = effectScope()
+    scope.run(() => useRefusedFigure(fault, () => 'Translation'))
+    const { fill, step } = hands()
+    fill({ normal: true })
+    expect([finding('left'), finding('right'), step.mock.calls.length]).toEqual([null, null, 0])
+    expect(told.value).toContain('correct or clear the figure first (Translation)')
+    scope.stop()
+    fill({ normal: true })
+    expect(finding('right')).toEqual({ normal: true })
+  })
+
+  test('gives neither knee of a baseline more than the other', () => {
+    useRecord().head = { isBaseline: true } as never
+    hands().chooseBandAt(1)
+    expect(finding('right')).toBeNull()
+  })
+
   test('fills both knees, goes on, and says what it wrote', () => {
     const { fill, step } = hands()
     fill({ normal: true })

@@ -1,7 +1,11 @@
 import 'fake-indexeddb/auto'
+import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test, vi } from 'vitest'
+import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
+import { useUnjudged } from '@/bench/useUnjudged'
 import type { Examination } from '@/contract/types'
+import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useSession } from '@/stores/session'
@@ -11,6 +15,7 @@ import { clearShelf, examinationName, shelve } from '@/sync'
 import { discardUnsent } from '@/sync/desk'
 import { shelved } from '@/sync/shelf'
 import { openVault } from '@/sync/vault'
+import { catalogue, question } from './fixtures'
 import { locks, saved, server } from './support'
 
 const KEY = btoa('k'.repeat(32))
@@ -74,6 +79,27 @@ test('an examination that was open opens without the server, takes entries, and 
   await vi.waitFor(() => expect(store.saveState).toBe('saved'), { timeout: 4_000 })
   expect(record.finding('gait', 'both')).toEqual({ bend: 20 })
   expect(record.finding('sag', 'right')).toEqual({ sagSeen: true })
+})
+
+test('without the server an emergency shows its words at once, and what is not judged is counted', async () => {
+  const store = useExamination()
+  const { count, words, alarms } = useUnjudged()
+  const asked = (key: string, alarm: string | null) => question(key, { ask: key, alarm })
+  useCatalogue().catalogue = {
+    ...catalogue(),
+    questions: { ...catalogue().questions, safety: [asked('deformity', 'Splint it.'), asked('calfSore', null)] },
+  }
+  server({ status: 200, body: examination(10, 4) }, 'gone')
+  await store.open('01A')
+  expect([count.value, alarms.value]).toEqual([0, []])
+  store.saveSection('safety', { calfSore: true })
+  expect([words.value, alarms.value]).toEqual(['1 entry not judged yet', []])
+  store.saveSection('safety', { calfSore: true, deformity: true })
+  store.saveFinding('gait', 'both', { bend: 30 })
+  expect([words.value, alarms.value]).toEqual(['2 entries not judged yet', [{ ask: 'deformity', say: 'Splint it.' }]])
+  expect(mount(UnjudgedNotice, { props: { older: 'Judged before.' } }).text()).toMatch(
+    /Splint it.*2 entries.*Judged before/s,
+  )
 })
 
 test('a saved entry is on the device before it leaves the queue', async () => {

@@ -1,9 +1,11 @@
+import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test } from 'vitest'
 import type { Assessment } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
+import KneesTable from '@/summary/KneesTable.vue'
 import { useSummary } from '@/summary/useSummary'
 import { catalogue } from './fixtures'
 import { server } from './support'
@@ -75,4 +77,25 @@ test('a finding against the gate, before it, or from memory stays marked', () =>
     { name: 'PIVOT', mark: 'entered from memory' },
     { name: 'GAIT', mark: 'recorded before the gate' },
   ])
+})
+
+test('neither knee of a baseline is called hurt, and none has a grade', () => {
+  const measurements = [
+    {
+      manoeuvre: 'lachman',
+      hurt: 3,
+      other: 4,
+      unit: 'mm',
+      difference: -1,
+      grade: 0,
+      counts: true,
+      comparedWith: 'other',
+    },
+  ] as unknown as Assessment['measurements']
+  const heads = (baselineFrom?: 'left') =>
+    mount(KneesTable, { props: { measurements, baselineFrom } })
+      .findAll('thead th')
+      .map((one) => one.text())
+  expect(heads('left')).toEqual(['Manoeuvre', 'Left', 'Right', 'Difference'])
+  expect(heads()).toEqual(['Manoeuvre', 'Hurt', 'Other', 'Difference', 'Grade'])
 })

@@ -64,7 +64,10 @@ final readonly class Play
         ];
         $graft = $bearings->hasGraft();
         if ($why !== [] && (! $graft || $bearings->examination->isOnTouchline())) {
-            return new self(PlayAnswer::Stop, $why, TouchlineStop::reason($bearings));
+            $settledBy = TouchlineStop::reason($bearings);
+            $first = $settledBy === null ? [] : [$settledBy];
+
+            return new self(PlayAnswer::Stop, array_values(array_unique([...$first, ...$why])), $settledBy);
         }
         if ($graft) {
             return new self(PlayAnswer::NotAsked, [self::NEVER_CLEARS]);

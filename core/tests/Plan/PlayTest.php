@@ -177,7 +177,7 @@ final class PlayTest extends TestCase
     {
         $unsaid = $this->knee(without: 'lachman')->found('lachman', ['normal' => true]);
         self::assertSame(
-            ['stop', ['Nobody said that the hamstrings were relaxed in the Lachman.']],
+            ['stop', ['In the Lachman, relaxed hamstrings are not ticked.']],
             $this->play($unsaid),
         );
         $early = $this->knee()->with('daysSinceInjury', 0)->with('hoursSinceInjury', 0.2);

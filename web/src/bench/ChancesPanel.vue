@@ -17,8 +17,8 @@ const verdict = useVerdict()
   <section v-if="record.head?.isBaseline" class="picture" aria-label="Chances">
     <h2>Not weighed</h2>
     <p class="quiet-text">
-      Base rates are of knees that somebody complains of; of sound ones they say nothing. What is measured here is what
-      both knees are compared with later.
+      A baseline weighs no chance: base rates are of knees with a complaint. Both knees are compared later with what is
+      measured here.
     </p>
   </section>
   <section v-else-if="verdict.assessment" class="picture" aria-label="Chances">

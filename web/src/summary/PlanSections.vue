@@ -16,7 +16,7 @@ const support = computed(() => {
 <template>
   <dl class="plan">
     <dt>Send on</dt>
-    <dd v-if="plan.sendOn.length === 0">Nobody needs to be asked by these rules.</dd>
+    <dd v-if="plan.sendOn.length === 0">No referral by these rules.</dd>
     <dd v-else>
       <ul>
         <li v-for="referral in plan.sendOn" :key="referral.rule + referral.to">

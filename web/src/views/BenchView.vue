@@ -245,6 +245,10 @@ watch(place, async () => {
   border: solid var(--line);
   border-width: 0 1px;
 }
+/* Focused by the route, to be read out; it is no control. */
+.middle :deep(h1:focus) {
+  outline: none;
+}
 .middle > h1 {
   margin-bottom: 14px;
 }

@@ -72,7 +72,7 @@ h2 small {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px 20px;
-  align-items: end;
+  align-items: start;
 }
 @media (--phone) {
   .facts {

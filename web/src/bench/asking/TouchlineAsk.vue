@@ -57,8 +57,7 @@ function pickMinutes(choice: number): void {
         <legend>Minutes since the injury</legend>
         <UiChoice label="Minutes since the injury" :value="minutes" :options="MINUTES" @pick="pickMinutes" />
         <UiNumber
-          bare
-          label="Minutes since the injury"
+          label="Other, in minutes"
           :value="minutes ?? undefined"
           :least="0"
           :most="2880"
@@ -92,8 +91,7 @@ function pickMinutes(choice: number): void {
 }
 fieldset {
   display: grid;
-  grid-template-columns: repeat(5, 1fr) 1.5fr;
-  gap: 4px;
+  gap: 8px;
   margin: 0;
   padding: 0;
   border: 0;
@@ -102,18 +100,5 @@ legend {
   margin-bottom: 6px;
   padding: 0;
   font-weight: 680;
-}
-input {
-  min-width: 0;
-  padding: 0 8px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line-2);
-  border-radius: var(--radius);
-}
-fieldset .choice,
-input {
-  min-height: 52px;
 }
 </style>

@@ -228,6 +228,7 @@ function enterFromPad(): void {
   background: none;
   border: 0;
   cursor: text;
+  font-family: inherit;
   font-size: var(--type-title);
   font-weight: 650;
   line-height: 1.1;
@@ -248,6 +249,18 @@ function enterFromPad(): void {
   border-bottom: 2px solid var(--text-2);
   cursor: ew-resize;
   touch-action: none;
+}
+/* Around the figures at both ends, not across them. */
+.rule:focus-visible {
+  outline: none;
+}
+.rule:focus-visible::after {
+  content: '';
+  position: absolute;
+  inset: -3px -13px -8px;
+  border: 3px solid var(--mine);
+  border-radius: var(--radius);
+  pointer-events: none;
 }
 .tick {
   position: absolute;
