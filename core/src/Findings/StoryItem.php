@@ -20,6 +20,8 @@ enum StoryItem: string
     case KneecapReduced = 'kneecapReduced';
     case Catching = 'catching';
     case LoadChange = 'loadChange';
+    case ComesAndGoes = 'comesAndGoes';
+    case PointsToIt = 'pointsToIt';
 
     /** The finding that its answer gives, or null for one that is only kept. */
     public function finding(): ?string
@@ -52,6 +54,8 @@ enum StoryItem: string
             self::KneecapReduced => 'patella put back',
             self::Catching => 'catching',
             self::LoadChange => 'change of load before it began',
+            self::ComesAndGoes => 'comes and goes',
+            self::PointsToIt => 'in one place',
         };
     }
 
@@ -66,6 +70,8 @@ enum StoryItem: string
             self::KneecapReduced => 'the patella was not put back',
             self::KneecapShifted => 'the patella did not shift',
             self::LoadChange => 'no change of load before it began',
+            self::ComesAndGoes => 'does not come and go',
+            self::PointsToIt => 'not in one place',
             default => "no {$this->words()}",
         };
     }

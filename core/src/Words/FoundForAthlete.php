@@ -98,7 +98,7 @@ final readonly class FoundForAthlete
         foreach ($bearings->abnormal as $abnormal) {
             $found[] = $this->isToldAlready($abnormal) ? '' : $abnormal->found;
         }
-        $found = array_values(array_unique(array_filter($found)));
+        $found = array_values(array_diff(array_unique(array_filter($found)), $this->outdone()));
 
         return [...($found === [] ? $this->nothing() : $found), ...$this->excuses()];
     }
@@ -137,6 +137,37 @@ final readonly class FoundForAthlete
         return $found;
     }
 
+    /**
+     * What is told as “much further” is not told as “further” as well.
+     *
+     * @return list<string>
+     */
+    private function outdone(): array
+    {
+        $less = [];
+        foreach ($this->bearings->standing->results as $result) {
+            if ($result->isPositive() && $result->reading->level === Level::Gross) {
+                $less[] = (string) $this->bearings->signs->phrase($result->reading->sign);
+            }
+        }
+
+        return $less;
+    }
+
+    /** The pain of a test whose positive is that pain. */
+    private function isToldAsPain(AbnormalFinding $abnormal): bool
+    {
+        foreach ($this->bearings->standing->results as $result) {
+            $manoeuvre = $result->reading->record?->manoeuvre->id;
+            if ($result->isPositive() && $abnormal->id === "pain_{$manoeuvre}"
+                && $this->bearings->signs->painAlone($result->reading->sign) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Said by a line, or as fluid. */
     private function isToldAlready(AbnormalFinding $abnormal): bool
     {
@@ -147,7 +178,7 @@ final readonly class FoundForAthlete
             'short_of_straight', 'springs_back' => $gate->raised(Rule::LockedKnee),
             'warm' => $gate->raised(Rule::JointInfection, Rule::HotKneeUnasked, Rule::WarmAfterOperation),
             'pain_now' => $gate->raised(Rule::SeverePain),
-            default => false,
+            default => $this->isToldAsPain($abnormal),
         };
     }
 

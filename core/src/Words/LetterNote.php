@@ -85,15 +85,20 @@ final readonly class LetterNote
     private function reason(): array
     {
         $asked = [];
+        $sent = [];
         $lines = [];
         foreach ($this->plan->sendOn as $referral) {
             $where = ucfirst("{$referral->within->words()}, to {$referral->to}.");
-            $asks = \count($asked) < self::QUESTIONS && ! \in_array($referral->question, $asked, true);
-            $lines[] = $asks ? "{$where} Question: {$referral->question}" : $where;
-            $asked = $asks ? [...$asked, $referral->question] : $asked;
+            $question = ucfirst($referral->question);
+            $asks = \count($asked) < self::QUESTIONS && ! \in_array($question, $asked, true);
+            if ($asks || ! \in_array($referral->to, $sent, true)) {
+                $lines[] = $asks ? "{$where} Question: {$question}" : $where;
+            }
+            $asked = $asks ? [...$asked, $question] : $asked;
+            $sent[] = $referral->to;
         }
 
-        return array_values(array_unique($lines));
+        return $lines;
     }
 
     private function heading(): string

@@ -41,11 +41,11 @@ final readonly class Recorded
             }
             $parts = [...$this->fields($record), ...($record->note === '' ? [] : ["“{$record->note}”"])];
             if ($parts !== []) {
-                $told[] = lcfirst($record->manoeuvre->card->name).': '.implode(', ', $parts);
+                $told[] = "{$record->manoeuvre->card->name} (".implode('; ', $parts).')';
             }
         }
 
-        return implode('; ', $told);
+        return implode(', ', $told);
     }
 
     /**
@@ -75,31 +75,30 @@ final readonly class Recorded
 
     private function field(Field $field, Record $record, ?Record $other): string
     {
-        $name = strtolower((string) preg_replace(
-            '/(?<=[a-z])(?=[A-Z])/',
-            ' ',
-            (string) preg_replace('/(Mm|Deg|Cm)$/', '', $field->name),
-        ));
+        $name = lcfirst($field->label);
+        $unit = \in_array($field->unit, ['', '°'], true) || str_starts_with($field->unit, '/')
+            ? $field->unit
+            : " {$field->unit}";
         $words = static fn (?string $word): string => str_replace('_', ' ', (string) $word);
 
         return match ($field->kind) {
             FieldKind::Flag => match ($record->flag($field->name)) {
                 true => $name,
-                false => "no {$name}",
+                false => "{$name}: no",
                 null => '',
             },
             FieldKind::Word => $record->word($field->name) === null
                 ? ''
-                : "{$name} {$words($record->word($field->name))}",
+                : "{$name}: {$words($record->word($field->name))}",
             FieldKind::Words => $record->words($field->name) === null
                 ? ''
-                : "{$name} ".($record->words($field->name) === [] ? 'nowhere' : $words(implode(
+                : "{$name}: ".($record->words($field->name) === [] ? 'nowhere' : $words(implode(
                     ', ',
                     $record->words($field->name),
                 ))),
             FieldKind::Number => $record->number($field->name) === null
                 ? ''
-                : "{$name} {$record->number($field->name)}{$field->unit}"
+                : "{$name}: {$record->number($field->name)}{$unit}"
                 .($other?->number($field->name) === null ? '' : " (other {$other->number($field->name)})"),
             FieldKind::Cells => '',
         };

@@ -29,7 +29,7 @@ final class CatalogueTest extends TestCase
             [$lachman->station->value, $lachman->family->value, $lachman->minutes, $lachman->provocation],
         );
         self::assertSame(
-            ['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support', 'backwardMm'],
+            ['translationMm', 'differenceBand', 'endFeel', 'endFeelFast', 'pain', 'support', 'backwardMm', 'softer'],
             array_map(static fn (Field $field): string => $field->name, $lachman->fields),
         );
         self::assertSame(

@@ -268,4 +268,34 @@ final class BesideTheRoadTest extends TestCase
     {
         return TypicalKnees::soundCore($knee->walked($walks), $without);
     }
+
+    public function test_what_hands_and_eyes_notice_beside_the_tests_is_named(): void
+    {
+        $ids = static fn (Knee $knee): array => array_column($knee->assessed()->bearings->also, 'id');
+        $behind = static fn (string $seen): Knee => Knee::hurt()->found('alignment', ['behind' => [$seen]]);
+        self::assertContains('popliteal_cyst', $ids($behind('hollow_full')));
+        self::assertContains('weak_calf', $ids($behind('calf_thin')));
+        self::assertContains('knee_drifting_in', $ids($behind('heel_out')));
+        $refused = Knee::hurt()->found('kneecap_compression', ['refusesTensing' => true]);
+        self::assertContains('patella_refused', $ids($refused));
+        $worn = static fn (int $age): Knee => Knee::hurt()->with('daysSinceInjury', null)->with('setting', 'gradual')
+            ->with('ageYears', $age)->found('joint_line_palpation', ['points' => ['medial_middle'], 'pinpoint' => true])
+            ->found('flexion_range', ['flexionDeg' => 115], ['flexionDeg' => 140]);
+        self::assertContains('wear_by_line', $ids($worn(45)));
+        self::assertNotContains('wear_by_line', $ids($worn(44)));
+    }
+
+    public function test_a_softer_shin_and_an_uneven_run_are_findings(): void
+    {
+        $status = static fn (Knee $knee): string => $knee->assessed()->plan->availability->status->value;
+        $found = static fn (Knee $knee): string => $knee->assessed()->words->forAthlete;
+        $held = ['checks' => ['hamstringsRelaxed' => false], 'translationMm' => 4];
+        $softer = TypicalKnees::soundCore(Knee::hurt(), ['lachman'])->found('lachman', [...$held, 'softer' => true], self::TIGHT);
+        self::assertNotSame('available', $status($softer));
+        self::assertStringContainsString('looser than the other', $found($softer));
+        $runs = TypicalKnees::soundCore(Knee::hurt())->found('run_cut_stop', ['runs' => 'limps']);
+        self::assertNotSame('available', $status($runs));
+        self::assertStringContainsString('You do not run evenly.', $found($runs));
+        self::assertStringNotContainsString('run evenly', $found(TypicalKnees::soundCore(Knee::hurt())->found('run_cut_stop', ['runs' => 'even'])));
+    }
 }

@@ -309,7 +309,7 @@ final class WordsTest extends TestCase
             ->found('ankle_lift', ['result' => 'normal', 'turnsOut' => 'normal'])->assessed()->words->note;
         $lines = explode("\n", $note);
         self::assertSame(
-            'Within two weeks, to a knee surgeon or sports doctor, with a scan (MRI). Question: an ACL tear?',
+            'Within two weeks, to a knee surgeon or sports doctor, with a scan (MRI). Question: An ACL tear?',
             $lines[0],
         );
         self::assertSame('Left knee, 4 days after injury, age 22.', $lines[1]);
@@ -356,8 +356,8 @@ final class WordsTest extends TestCase
                 'lachman',
                 ['translationMm' => 6, 'endFeel' => 'firm', 'support' => 'prone', 'note' => 'fearful'],
             )->assessed()->words->note;
-        foreach (['MRI two years ago: intact (Dr Osk) (2024)', 'pulse felt 2026-03-14T09:30:00Z', 'inspection: no '
-            .'scar, bruise', 'angle 6° (other 2)', 'support prone', '“fearful”', 'not graded'] as $part) {
+        foreach (['MRI two years ago: intact (Dr Osk) (2024)', 'pulse felt 2026-03-14T09:30:00Z', 'Inspection (scar: no; '
+            .'bruise)', 'angle: 6° (other 2)', 'support: prone', '“fearful”', 'not graded'] as $part) {
             self::assertStringContainsString($part, $note);
         }
     }

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { useCatalogue } from '@/stores/catalogue'
 import { useUnjudged } from './useUnjudged'
 
 /** While entries wait for the server: how many, what is an emergency whatever it will say, and what not to trust. */
 defineProps<{ older?: string }>()
+const catalogue = useCatalogue()
 const { count, words, alarms } = useUnjudged()
 </script>
 
@@ -11,8 +13,8 @@ const { count, words, alarms } = useUnjudged()
     <ul v-if="alarms.length > 0" role="alert">
       <li v-for="alarm in alarms" :key="alarm.say" class="ink-line">
         <span>
-          <b>{{ alarm.ask }}.</b>
-          {{ alarm.say }}
+          <b>{{ catalogue.label('urgency', 'emergency') }}</b>
+          {{ alarm.ask }}. {{ alarm.say }}
         </span>
       </li>
     </ul>

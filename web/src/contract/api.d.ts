@@ -2990,6 +2990,7 @@ export interface components {
             side: "left" | "right";
             angleDeg?: number | null;
             fixedBendDeg?: number | null;
+            behind?: ("heel_out" | "calf_thin" | "hollow_full")[] | null;
             kneecapFacing?: ("straight" | "inward" | "outward") | null;
             archDropped?: boolean | null;
             wasting?: boolean | null;
@@ -3003,6 +3004,8 @@ export interface components {
             angleDeg: unknown;
         } | {
             fixedBendDeg: unknown;
+        } | {
+            behind: unknown;
         } | {
             kneecapFacing: unknown;
         } | {
@@ -3258,6 +3261,7 @@ export interface components {
             pain?: number | null;
             familiar?: boolean | null;
             variant?: ("moved" | "thigh_tightened") | null;
+            refusesTensing?: boolean | null;
             checks?: Record<string, never> | null;
             normal?: boolean | null;
             notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -3270,6 +3274,8 @@ export interface components {
             familiar: unknown;
         } | {
             variant: unknown;
+        } | {
+            refusesTensing: unknown;
         }) | {
             /** @constant */
             normal: true;
@@ -3634,6 +3640,7 @@ export interface components {
             pain?: number | null;
             support?: ("hand" | "thigh_under" | "prone") | null;
             backwardMm?: number | null;
+            softer?: boolean | null;
             checks?: {
                 footStayedDown?: boolean | null;
                 thighStable?: boolean | null;
@@ -3660,6 +3667,8 @@ export interface components {
             support: unknown;
         } | {
             backwardMm: unknown;
+        } | {
+            softer: unknown;
         }) | {
             /** @constant */
             normal: true;
@@ -4557,6 +4566,7 @@ export interface components {
             side: "left" | "right";
             pain?: number | null;
             givesWay?: boolean | null;
+            runs?: ("even" | "limps" | "stiff") | null;
             checks?: Record<string, never> | null;
             normal?: boolean | null;
             notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -4567,6 +4577,8 @@ export interface components {
             pain: unknown;
         } | {
             givesWay: unknown;
+        } | {
+            runs: unknown;
         }) | {
             /** @constant */
             normal: true;
@@ -4786,6 +4798,7 @@ export interface components {
                 side: "left" | "right";
                 angleDeg?: number | null;
                 fixedBendDeg?: number | null;
+                behind?: ("heel_out" | "calf_thin" | "hollow_full")[] | null;
                 kneecapFacing?: ("straight" | "inward" | "outward") | null;
                 archDropped?: boolean | null;
                 wasting?: boolean | null;
@@ -4799,6 +4812,8 @@ export interface components {
                 angleDeg: unknown;
             } | {
                 fixedBendDeg: unknown;
+            } | {
+                behind: unknown;
             } | {
                 kneecapFacing: unknown;
             } | {
@@ -5054,6 +5069,7 @@ export interface components {
                 pain?: number | null;
                 familiar?: boolean | null;
                 variant?: ("moved" | "thigh_tightened") | null;
+                refusesTensing?: boolean | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -5066,6 +5082,8 @@ export interface components {
                 familiar: unknown;
             } | {
                 variant: unknown;
+            } | {
+                refusesTensing: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -5430,6 +5448,7 @@ export interface components {
                 pain?: number | null;
                 support?: ("hand" | "thigh_under" | "prone") | null;
                 backwardMm?: number | null;
+                softer?: boolean | null;
                 checks?: {
                     footStayedDown?: boolean | null;
                     thighStable?: boolean | null;
@@ -5456,6 +5475,8 @@ export interface components {
                 support: unknown;
             } | {
                 backwardMm: unknown;
+            } | {
+                softer: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -6353,6 +6374,7 @@ export interface components {
                 side: "left" | "right";
                 pain?: number | null;
                 givesWay?: boolean | null;
+                runs?: ("even" | "limps" | "stiff") | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -6363,6 +6385,8 @@ export interface components {
                 pain: unknown;
             } | {
                 givesWay: unknown;
+            } | {
+                runs: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -6513,6 +6537,8 @@ export interface components {
                 kneecapReduced?: boolean | null;
                 catching?: boolean | null;
                 loadChange?: boolean | null;
+                comesAndGoes?: boolean | null;
+                pointsToIt?: boolean | null;
                 swellingOnset?: ("within_2_hours" | "within_24_hours" | "none") | null;
                 mechanism?: ("twist_on_planted_foot" | "rotational_trauma" | "valgus_blow" | "varus_blow" | "shin_blow_bent_knee" | "hyperextension" | "buckled_inward" | "buckled_outward" | "none_recalled")[] | null;
                 directBlowSite?: ("medial_joint_line" | "lateral_joint_line" | "patella" | "shin") | null;
@@ -6733,6 +6759,7 @@ export interface components {
             alignment?: {
                 angleDeg?: number | null;
                 fixedBendDeg?: number | null;
+                behind?: ("heel_out" | "calf_thin" | "hollow_full")[] | null;
                 kneecapFacing?: ("straight" | "inward" | "outward") | null;
                 archDropped?: boolean | null;
                 wasting?: boolean | null;
@@ -6746,6 +6773,8 @@ export interface components {
                 angleDeg: unknown;
             } | {
                 fixedBendDeg: unknown;
+            } | {
+                behind: unknown;
             } | {
                 kneecapFacing: unknown;
             } | {
@@ -6965,6 +6994,7 @@ export interface components {
                 pain?: number | null;
                 familiar?: boolean | null;
                 variant?: ("moved" | "thigh_tightened") | null;
+                refusesTensing?: boolean | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -6977,6 +7007,8 @@ export interface components {
                 familiar: unknown;
             } | {
                 variant: unknown;
+            } | {
+                refusesTensing: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -7299,6 +7331,7 @@ export interface components {
                 pain?: number | null;
                 support?: ("hand" | "thigh_under" | "prone") | null;
                 backwardMm?: number | null;
+                softer?: boolean | null;
                 checks?: {
                     footStayedDown?: boolean | null;
                     thighStable?: boolean | null;
@@ -7325,6 +7358,8 @@ export interface components {
                 support: unknown;
             } | {
                 backwardMm: unknown;
+            } | {
+                softer: unknown;
             }) | {
                 /** @constant */
                 normal: true;
@@ -8114,6 +8149,7 @@ export interface components {
             run_cut_stop?: {
                 pain?: number | null;
                 givesWay?: boolean | null;
+                runs?: ("even" | "limps" | "stiff") | null;
                 checks?: Record<string, never> | null;
                 normal?: boolean | null;
                 notDone?: ("pain" | "time" | "declined" | "position" | "not_safe") | null;
@@ -8124,6 +8160,8 @@ export interface components {
                 pain: unknown;
             } | {
                 givesWay: unknown;
+            } | {
+                runs: unknown;
             }) | {
                 /** @constant */
                 normal: true;

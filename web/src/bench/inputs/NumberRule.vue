@@ -161,9 +161,9 @@ function enterFromPad(): void {
         type="button"
         class="figure number"
         :aria-expanded="padOpen"
-        :aria-label="`Type the figure, ${label}`"
         @click="padOpen = !padOpen"
       >
+        <span class="unseen">Type the figure, {{ label }}:</span>
         {{ typing !== '' ? `${typing}…` : value === undefined ? '–' : spokenFigure(value) }}
         <small v-if="value !== undefined || typing !== ''">{{ unit }}</small>
       </button>
