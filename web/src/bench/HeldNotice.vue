@@ -41,7 +41,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
       </template>
       <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
         <label class="field">
-          <span>Reason for doing it all the same (the finding stays marked)</span>
+          <span>To do it all the same, say why. The finding stays marked.</span>
           <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
         </label>
         <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>

@@ -46,7 +46,7 @@ function typed(): void {
       @change="take"
       @keydown.enter="take"
     />
-    <small :id="told" class="told" role="status">{{ fault || wrong }}</small>
+    <small :id="told" class="fault" role="status">{{ fault || wrong }}</small>
   </label>
 </template>
 
@@ -57,12 +57,12 @@ function typed(): void {
 .bare {
   display: inline-grid;
 }
-.told {
+.fault {
   color: var(--needle);
   font-weight: 600;
   font-size: var(--type-small);
 }
-.told:empty {
+.fault:empty {
   display: none;
 }
 </style>

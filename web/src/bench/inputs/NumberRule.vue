@@ -157,12 +157,7 @@ function enterFromPad(): void {
 <template>
   <div class="measure">
     <div class="read">
-      <button
-        type="button"
-        class="figure number"
-        :aria-expanded="padOpen"
-        @click="padOpen = !padOpen"
-      >
+      <button type="button" class="figure number" :aria-expanded="padOpen" @click="padOpen = !padOpen">
         <span class="unseen">Type the figure, {{ label }}:</span>
         {{ typing !== '' ? `${typing}…` : value === undefined ? '–' : spokenFigure(value) }}
         <small v-if="value !== undefined || typing !== ''">{{ unit }}</small>
@@ -170,7 +165,7 @@ function enterFromPad(): void {
       <button type="button" class="choice" :aria-label="`−${step}, ${label}`" @click="move(-1)">−{{ step }}</button>
       <button type="button" class="choice" :aria-label="`+${step}, ${label}`" @click="move(1)">+{{ step }}</button>
     </div>
-    <p :id="told" class="told" role="status">{{ fault }}</p>
+    <p :id="told" class="fault" role="status">{{ fault }}</p>
     <NumberPad v-if="padOpen" :label="label" :negative="least < 0" @type="type" @back="dropLast" @done="enterFromPad" />
     <div
       ref="rule"
@@ -211,12 +206,12 @@ function enterFromPad(): void {
   align-items: center;
   gap: 6px;
 }
-.told {
+.fault {
   color: var(--needle);
   font-size: var(--type-small);
   font-weight: 600;
 }
-.told:empty {
+.fault:empty {
   display: none;
 }
 .figure {
