@@ -46,6 +46,17 @@ describe('on the bench', () => {
     ])
   })
 
+  test('one stays where a refused figure stands', () => {
+    const mayLeave = vi.fn(() => false)
+    const { place, go, step } = useRoute({ mayLeave })
+    step(1)
+    go(at('gait'))
+    expect([place.value, mayLeave.mock.calls.length]).toEqual([STORY, 2])
+    mayLeave.mockReturnValue(true)
+    go(at('gait'))
+    expect(place.value).toEqual(at('gait'))
+  })
+
   test('from beside the route one comes back to the first thing that is not done', () => {
     const { place, go, step } = useRoute()
     useRecord().show('lachman:left', { normal: true })

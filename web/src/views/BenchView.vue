@@ -20,6 +20,7 @@ import { useBenchKeys } from '@/bench/keys/useBenchKeys'
 import { useKeys } from '@/bench/keys/useKeys'
 import { useHands } from '@/bench/useHands'
 import type { ConditionId, Side } from '@/contract/types'
+import { refusedFigure } from '@/figures/refusedFigures'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import { useScreen } from '@/shared/screen'
 import { useExamination } from '@/stores/examination'
@@ -48,6 +49,7 @@ const narrow = useScreen('narrow')
 const phone = useScreen('phone')
 
 const { place, manoeuvre, go, step, station, goToPart } = useRoute({
+  mayLeave,
   moved: () => {
     hush()
     railOpen.value = plateauOpen.value = false
@@ -75,6 +77,12 @@ const alarms = computed(() =>
     (line) => line.urgency === 'emergency' || (line.urgency === 'same_day' && hold.value?.rule !== line.rule),
   ),
 )
+
+/** A figure that was refused stays in sight until it is corrected or cleared. */
+function mayLeave(): boolean {
+  if (refusedFigure.value !== '') tell(`Correct or clear the figure first (${refusedFigure.value}).`)
+  return refusedFigure.value === ''
+}
 
 function weigh(condition: ConditionId): void {
   void router.push({ name: 'weigh', params: { id: props.id, condition } })
@@ -154,7 +162,7 @@ watch(place, async () => {
       class="head"
       :plateau-open="plateauOpen"
       @plateau="plateauOpen = !plateauOpen"
-      @summary="router.push({ name: 'summary', params: { id } })"
+      @summary="mayLeave() && router.push({ name: 'summary', params: { id } })"
     />
     <LeadingStrip class="strip" :rail-open="railOpen" @rail="railOpen = !railOpen" />
     <UiSheet v-if="phone" v-model="railOpen" title="Route" side="left">

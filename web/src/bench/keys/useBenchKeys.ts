@@ -21,6 +21,8 @@ export function useBenchKeys({ actionOf, actions, close }: BenchKeysOptions): vo
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || wasOverlaid) return
     if (!isFunctionKey(event.key) && (isTyping(event.target) || isMoving(event))) return
+    // What is written in a field is taken before its screen goes.
+    if (isFunctionKey(event.key) && isTyping(event.target)) (event.target as HTMLElement).blur()
     if (act(event.key)) event.preventDefault()
   })
 

@@ -5,6 +5,8 @@ import { useVerdict } from '@/stores/verdict'
 import { GATE, type Place, STORY, route, samePlace } from './places'
 
 export interface RouteOptions {
+  /** Asked before each move: false keeps the place. */
+  mayLeave?: () => boolean
   /** Called after each move, also to the place where one stands. */
   moved?: (to: Place) => void
 }
@@ -12,7 +14,7 @@ export interface RouteOptions {
 export type RouteReturn = ReturnType<typeof useRoute>
 
 /** Where one stands on the bench, and the ways on: the route proposes, the hand decides. */
-export function useRoute({ moved }: RouteOptions = {}) {
+export function useRoute({ mayLeave, moved }: RouteOptions = {}) {
   const catalogue = useCatalogue()
   const record = useRecord()
   const verdict = useVerdict()
@@ -22,6 +24,7 @@ export function useRoute({ moved }: RouteOptions = {}) {
   const manoeuvre = computed(() => (place.value.kind === 'manoeuvre' ? catalogue.manoeuvre(place.value.id) : null))
 
   function go(to: Place): void {
+    if (mayLeave?.() === false) return
     place.value = to
     moved?.(to)
   }
