@@ -126,7 +126,7 @@ test('a danger is told at once, and every target is large enough', async ({ page
         .filter(({ height }) => height < 43.5),
     )
   expect(small).toEqual([])
-  await page.getByRole('button', { name: 'Answer' }).tap()
+  await page.getByRole('button', { name: 'See the answer' }).tap()
   await page.getByRole('link', { name: 'Emergency hand-over' }).tap()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Sana Withernsea')
   await page.getByRole('button', { name: 'Felt now' }).tap()
@@ -156,6 +156,6 @@ test('without the server an emergency is told at once, entries are counted, and 
   await page.getByRole('link', { name: 'Summary' }).tap()
   await expect(page.getByText('What stands below was judged before them.')).toBeVisible()
   await page.unroute('**/api/**')
-  await page.evaluate(() => window.dispatchEvent(new Event('online')))
+  await page.evaluate(() => ['offline', 'online'].map((now) => window.dispatchEvent(new Event(now))))
   await expect(page.getByText(/not judged yet/)).toBeHidden({ timeout: 30_000 })
 })

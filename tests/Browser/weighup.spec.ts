@@ -11,8 +11,8 @@ test('the weigh-up shows each step and answers what if, without touching the rec
   const now = page.locator('.big')
   await expect(now).toContainText(`20 → ${recorded}`)
   const rail = page.getByRole('group', { name: 'Way of the chance' })
-  await expect(rail.getByRole('button')).toHaveCount(5)
-  await expect(rail.getByRole('button', { name: '+ Lachman LR 28 → 99 in 100, positive, from 77' })).toBeVisible()
+  await expect(rail.getByRole('button')).toHaveCount(6)
+  await expect(rail.getByRole('button', { name: '+ Lachman LR 28 → 99 in 100, positive, from 73' })).toBeVisible()
   await expect(page.getByText('94 % specific, so 94 % sure of it?')).toBeVisible()
   await expect(page.getByText(/makes it 78 in 100; with 2 in 100 before it would be 22/)).toBeVisible()
 

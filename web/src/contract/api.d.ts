@@ -2220,7 +2220,7 @@ export interface components {
             touchline: boolean;
             /** @description never meant by none of these */
             goodNews: boolean;
-            /** @description what a yes says at once */
+            /** @description what a yes says at once and unjudged */
             alarm: string | null;
         };
         Card: {

@@ -9,6 +9,9 @@ export const refusedFigure = computed(() => [...standing.values()][0] ?? '')
 /** A field with a refused figure is told of for as long as it stands there. */
 export function useRefusedFigure(fault: Ref<string>, label: () => string): void {
   const key = Symbol('figure')
-  watch(fault, (now) => (now === '' ? standing.delete(key) : standing.set(key, label())), { immediate: true })
+  watch(fault, (now) => (now === '' ? standing.delete(key) : standing.set(key, label())), {
+    immediate: true,
+    flush: 'sync',
+  })
   onScopeDispose(() => standing.delete(key))
 }

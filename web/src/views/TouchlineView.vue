@@ -108,7 +108,6 @@ watch(step, () => {
       <p v-if="settledBy && step !== 'answer'" class="settled" role="status">
         <b>Stop.</b>
         {{ settledBy }} Nothing tested now lets the athlete go on.
-        <button type="button" class="button main" @click="goToAnswer">See the answer</button>
       </p>
       <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
       <ManoeuvrePanel
@@ -169,14 +168,17 @@ watch(step, () => {
       <button v-else-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">
         Normal, next
       </button>
-      <button v-else-if="step !== 'answer'" type="button" class="button main" @click="go(1)">Next</button>
+      <button v-else-if="step !== 'answer'" type="button" class="button" :class="{ main: !settledBy }" @click="go(1)">
+        Next
+      </button>
       <button
-        v-if="step !== 'answer' && urgent.length > 0 && !settledBy"
+        v-if="step !== 'answer' && (urgent.length > 0 || settledBy)"
         type="button"
         class="button"
+        :class="{ main: settledBy }"
         @click="goToAnswer"
       >
-        Answer
+        See the answer
       </button>
     </footer>
   </div>
@@ -235,16 +237,10 @@ header b {
   border-top: 2px solid var(--ink);
 }
 .settled {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
   padding: 12px 14px;
   border: 3px solid var(--ink);
   border-radius: 6px;
   font-size: var(--type-lead);
-}
-.settled .button {
-  min-height: 56px;
 }
 .onward {
   display: flex;

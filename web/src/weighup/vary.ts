@@ -31,11 +31,11 @@ export function vary(problem: Problem, condition: string, variation: Variation):
       echo: variation.echoes[group.id] ?? group.echo,
       results: group.results
         .filter((result) => variation.outcomes[result.finding] !== 'dropped')
-        .map(({ otherwise, ...result }) => {
+        .map((result) => {
           const outcome = variation.outcomes[result.finding]
-          return outcome && outcome !== 'dropped'
-            ? { ...result, outcome, targets: otherwise ?? result.targets }
-            : result
+          if (!outcome || outcome === 'dropped') return result
+          const { otherwise, ...flipped } = result
+          return { ...flipped, outcome, targets: otherwise ?? result.targets }
         }),
     })),
   }
