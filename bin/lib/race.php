@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Weighs the same inputs with this checkout and with another one, turn by turn in one process, so that
+// Weighs and assesses the same inputs with this checkout and with another one, turn by turn in one process, so that
 // both meet the same weather. The argument is the other checkout's folder.
 
 use GrayCompass\Inference\Weighing;
@@ -45,6 +45,8 @@ foreach (['Core' => 'core', 'Document' => 'packages/document', 'Inference' => 'p
         rename_folder("{$other}/{$folder}/src", "{$root}/var/race/{$room}");
     }
 }
+// The core reads its data beside its source.
+rename_folder("{$other}/core/data", "{$root}/var/race/data");
 spl_autoload_register(static function (string $class) use ($root): void {
     $file = "{$root}/var/race/".str_replace('\\', '/', substr($class, strlen(RIVAL))).'.php';
     if (str_starts_with($class, RIVAL) && is_file($file)) {
@@ -56,24 +58,39 @@ spl_autoload_register(static function (string $class) use ($root): void {
 [$weighing, $reader] = class_exists(RIVAL.'Inference\\Weighing')
     ? [RIVAL.'Inference\\Weighing', RIVAL.'Inference\\Wire\\ProblemReader']
     : [RIVAL.'Core\\Weighing\\Weighing', RIVAL.'Core\\Weighing\\ProblemReader'];
-$runners = [
+$weigh = [
     'here' => static fn (mixed $input): mixed => Weighing::of(ProblemReader::read($input)),
     'there' => static fn (mixed $input): mixed => [$weighing, 'of']([$reader, 'read']($input)),
 ];
+$assess = [];
+foreach (['here' => 'GrayCompass\\Core\\', 'there' => RIVAL.'Core\\'] as $name => $room) {
+    $assessor = new ($room.'Assessor');
+    $assess[$name] = static fn (mixed $input): mixed => [$room.'Wire\\AssessmentWriter', 'write'](
+        $assessor->assess($assessor->read($input)),
+    );
+}
+$examination = static fn (string $name): mixed => json_decode(
+    (string) file_get_contents("{$root}/examples/{$name}.json"),
+);
 $inputs = [
     'whole clinic route, read and weighed' => [
         json_decode((string) file_get_contents("{$root}/examples/weighing/whole-clinic-route.json")),
         1,
         1.4,
+        $weigh,
     ],
     'golden 5, read and weighed' => [
         json_decode((string) file_get_contents("{$root}/packages/inference/data/golden/5-intervals.json"))->input,
         8,
         3,
+        $weigh,
     ],
+    'whole clinic route, assessed' => [$examination('whole-clinic-route'), 1, 0.9, $assess],
+    'fresh cruciate tear, assessed' => [$examination('fresh-cruciate-tear'), 1, 0.9, $assess],
+    'posterolateral corner, day 24, assessed' => [$examination('posterolateral-corner'), 1, 0.9, $assess],
 ];
-printf("%-38s %10s %10s %8s %8s\n", '', 'here', 'there', 'ratio', 'aim');
-foreach ($inputs as $what => [$input, $repeats, $aim]) {
+printf("%-40s %10s %10s %8s %8s\n", '', 'here', 'there', 'ratio', 'aim');
+foreach ($inputs as $what => [$input, $repeats, $aim, $runners]) {
     $times = ['here' => [], 'there' => []];
     for ($round = -30; $round < ROUNDS; $round++) {
         foreach ($runners as $name => $run) {
@@ -85,5 +102,5 @@ foreach ($inputs as $what => [$input, $repeats, $aim]) {
         }
     }
     [$here, $there] = [median(array_slice($times['here'], 30)), median(array_slice($times['there'], 30))];
-    printf("%-38s %7.3f ms %7.3f ms %8.2f %8.1f\n", $what, $here, $there, $there / $here, $aim);
+    printf("%-40s %7.3f ms %7.3f ms %8.2f %8.1f\n", $what, $here, $there, $there / $here, $aim);
 }

@@ -14,6 +14,7 @@ use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Fading;
 use GrayCompass\Core\Plan\Plan;
+use GrayCompass\Core\Plan\SendOn;
 use GrayCompass\Core\Route\Candidates;
 use GrayCompass\Core\Route\LastTime;
 use GrayCompass\Core\Route\NextSteps;
@@ -94,7 +95,7 @@ final class Assessor
         $evidence = $this->library($examination);
         $judged = $this->judge($examination, true);
         $bearings = $judged->bearings;
-        $whileFresh = Fading::applies($examination)
+        $whileFresh = Fading::applies($examination) && Fading::mayAdd(SendOn::of($bearings))
             ? $this->judge($examination->onDay(Fading::LAST_FRESH_DAY), false)->bearings
             : null;
         $suggestions = NextSteps::of($bearings, $judged->weighed, $catalogue);

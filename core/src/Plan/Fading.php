@@ -31,6 +31,17 @@ final class Fading
     }
 
     /**
+     * Whether weighing the fresh knee could add a referral. By chance nobody is sent sooner than within two weeks, so
+     * what is carried over is routine, and anybody who settles it is asked for at least as soon.
+     *
+     * @param  list<Referral>  $now
+     */
+    public static function mayAdd(array $now): bool
+    {
+        return array_filter($now, static fn (Referral $one): bool => $one->settles()) === [];
+    }
+
+    /**
      * Referrals by chance that stood while the injury was fresh and do not now, each as late as it may be.
      *
      * @param  list<Referral>  $before

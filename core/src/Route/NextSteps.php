@@ -54,6 +54,17 @@ final readonly class NextSteps
     /** @var array<string, NextTest> what each manoeuvre is worth, by its best sign */
     private array $worth;
 
+    /** @var list<Manoeuvre> of this knee */
+    private array $coreSet;
+
+    /** Something must be seen today, or bone still grows: nothing is pulled. */
+    private bool $isUrgent;
+
+    /** Tense, or likely bleeding: only the core set provokes it. */
+    private bool $isSwollen;
+
+    private bool $isStopped;
+
     private function __construct(private Bearings $bearings, private Weighed $weighed, private Catalogue $catalogue)
     {
         $this->feasibility = new Feasibility($bearings->examination, $bearings->grading);
@@ -65,6 +76,10 @@ final readonly class NextSteps
             }
         }
         $this->worth = $worth;
+        $this->coreSet = CoreSet::of($bearings->examination, $catalogue);
+        $this->isUrgent = $bearings->gate->isToday() || $bearings->raised(Rule::GrowingBone);
+        $this->isSwollen = $bearings->bloodLikely() || FluidSigns::in($bearings->examination)->sweep === self::TENSE;
+        $this->isStopped = TouchlineStop::reason($bearings) !== null;
     }
 
     /**
@@ -83,10 +98,7 @@ final readonly class NextSteps
         if ($this->bearings->gate->isEmergency()) {
             return [];
         }
-        $core = $this->ordered(array_filter(
-            CoreSet::of($this->bearings->examination, $this->catalogue),
-            $this->isDue(...),
-        ));
+        $core = $this->ordered(array_filter($this->coreSet, $this->isDue(...)));
         $further = array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => isset($this->worth[$manoeuvre->id])
 
                 && ! \in_array($manoeuvre, $core, true)
@@ -138,21 +150,19 @@ final readonly class NextSteps
     /** What provokes a knee that is tense, bleeds, may be broken, or must be seen today; and walking where it fails. */
     private function isTooMuchNow(Manoeuvre $manoeuvre): bool
     {
-        $bearings = $this->bearings;
-        if (TouchlineStop::spares($bearings, $manoeuvre)) {
+        if ($this->isStopped && $manoeuvre->family === Family::Loaded) {
             return true;
         }
         if ($manoeuvre->has(ManoeuvreTrait::NeedsFourSteps)) {
-            return $bearings->gate->signs->yes(SafetyKey::CannotTakeFourSteps);
+            return $this->bearings->gate->signs->yes(SafetyKey::CannotTakeFourSteps);
         }
         $pulls = $manoeuvre->provocation >= self::PROVOKING || \in_array($manoeuvre->family, self::PULLING, true);
-        if ($pulls && ($bearings->gate->isToday() || $bearings->raised(Rule::GrowingBone))) {
+        if ($pulls && $this->isUrgent) {
             return true;
         }
-        $core = CoreSet::of($bearings->examination, $this->catalogue);
-        $swollen = $bearings->bloodLikely() || FluidSigns::in($bearings->examination)->sweep === self::TENSE;
 
-        return $manoeuvre->provocation >= self::PROVOKING && $swollen && ! \in_array($manoeuvre, $core, true);
+        return $manoeuvre->provocation >= self::PROVOKING && $this->isSwollen
+            && ! \in_array($manoeuvre, $this->coreSet, true);
     }
 
     private function wayAgain(Manoeuvre $manoeuvre): ?string

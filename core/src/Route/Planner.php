@@ -9,6 +9,7 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Findings\Examination;
 use GrayCompass\Core\Findings\RouteKind;
+use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\TouchlineStop;
 
@@ -35,8 +36,9 @@ final readonly class Planner
         $touchline = $examination->route->isTouchline();
         $done = self::done($examination);
         $held = $bearings->holds->byRule();
+        $isStopped = TouchlineStop::reason($bearings) !== null;
         $open = static fn (Manoeuvre $manoeuvre): bool => \in_array($manoeuvre->id, $done, true)
-            || (! isset($held[$manoeuvre->id]) && ! TouchlineStop::spares($bearings, $manoeuvre));
+            || (! isset($held[$manoeuvre->id]) && ! ($isStopped && $manoeuvre->family === Family::Loaded));
         $order = new Order($this->catalogue, $examination);
         $selected = array_values(array_filter(
             (new Selection($this->catalogue, $this->evidence))->of($examination, $lastTime),

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Knee\Family;
-
 /**
- * What ends the question of the touchline at once: nothing tested after it could let the athlete go on.
+ * What ends the question of the touchline at once: nothing tested after it could let the athlete go on, so that nobody
+ * hops or runs any more.
  *
  * @internal
  */
@@ -33,11 +31,5 @@ final readonly class TouchlineStop
         }
 
         return null;
-    }
-
-    /** Hopping and running, which a knee is spared once it is known that the athlete stops. */
-    public static function spares(Bearings $bearings, Manoeuvre $manoeuvre): bool
-    {
-        return $manoeuvre->family === Family::Loaded && self::reason($bearings) !== null;
     }
 }
