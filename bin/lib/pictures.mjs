@@ -1,9 +1,10 @@
-// One picture of each main view, taken as a person would come to it. BASE_URL says where, the argument into which folder.
+// One picture of each main view, taken as a person would come to it. BASE_URL says where, the arguments into
+// which folder, and which ones; all of them where none is named.
 import { chromium } from '@playwright/test'
 import { LAUNCH } from './chromium.mjs'
 
 const BASE = process.env.BASE_URL
-const FOLDER = process.argv[2]
+const [FOLDER, ...NAMED] = process.argv.slice(2)
 const DESK = { width: 1280, height: 800 }
 const TABLET = { width: 768, height: 1024 }
 const PHONE = { width: 390, height: 844 }
@@ -78,7 +79,7 @@ const letter = async (page) => {
 const weighed = async (page) => {
   await page.getByRole('group', { name: 'Way of the chance' }).waitFor()
 }
-const normal = click('button', 'Normal, next')
+const answer = click('button', 'See the answer')
 
 /** Views that change the demo come after those that show it as it is. */
 const PICTURES = [
@@ -95,7 +96,7 @@ const PICTURES = [
   ['tablet', TABLET, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['phone', PHONE, [open(/Mirre Aldous/), goTo('Lachman'), click('button', 'L hurt')]],
   ['touchline', PHONE, [open(/Edda Sollund/), inside('/touchline')]],
-  ['touchline-answer', PHONE, [open(/Edda Sollund/), inside('/touchline'), normal, normal, normal, normal, normal]],
+  ['touchline-answer', PHONE, [open(/Edda Sollund/), inside('/touchline'), answer]],
   ['dark', DESK, [look('Dark'), open(/Mirre Aldous/), goTo('Landmark palpation')]],
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
   ['athlete', DESK, [athlete]],
@@ -122,5 +123,6 @@ async function take(name, viewport, steps, options) {
   console.log(`${FOLDER}/${name}.png`)
 }
 
-for (const [name, viewport, steps, options] of PICTURES) await take(name, viewport, steps, options)
+for (const [name, viewport, steps, options] of PICTURES)
+  if (NAMED.length === 0 || NAMED.includes(name)) await take(name, viewport, steps, options)
 await browser.close()

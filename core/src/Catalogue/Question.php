@@ -14,7 +14,7 @@ final readonly class Question
      * @param  int<1, 120>|null  $underYears  asked of younger athletes only
      * @param  bool  $touchline  asked in the one-hand view too
      * @param  bool  $goodNews  never meant by “none of these”
-     * @param  string  $alarm  the rule of data/rules.json whose words a yes shows before anything is judged; empty: none
+     * @param  string  $alarm  rule of data/rules.json whose words a yes shows before it is judged; empty: none
      * @param  string  $alarmAs  which variant of its words
      */
     public function __construct(

@@ -16,7 +16,8 @@ final readonly class Questions
 
     /**
      * @param  array<string, list<array{
-     *     key: string, ask: string, part?: string, after?: string, underYears?: int<1, 120>, touchline?: bool, goodNews?: bool,
+     *     key: string, ask: string, part?: string, after?: string, underYears?: int<1, 120>, touchline?: bool,
+     *     goodNews?: bool,
      *     alarm?: string, alarmAs?: string
      * }>>  $data
      */

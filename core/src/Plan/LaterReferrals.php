@@ -146,7 +146,9 @@ final readonly class LaterReferrals extends Referrals
 
         return $this->scan(
             'open_question',
-            ucfirst($unsettled ? "{$name} could not be tested and is as likely as not." : "{$name} stays open after all tests."),
+            ucfirst($unsettled
+                ? "{$name} could not be tested and is as likely as not."
+                : "{$name} stays open after all tests."),
             $unsettled ? "{$name}? It could not be tested." : "{$name}? It stays open after all tests.",
             $unsettled || $this->bearings->isAfterInjury() ? Within::TwoWeeks : Within::Routine,
             byChance: true,

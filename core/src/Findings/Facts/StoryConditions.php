@@ -45,7 +45,9 @@ final class StoryConditions
             $data->says('grown') => static fn (Examination $knee): bool => $knee->isAtLeast(Examination::GROWN_YEARS),
             $data->says('touchline') => static fn (Examination $knee): bool => $knee->isOnTouchline(),
             $data->says('hurtsAtShin') => static fn (Examination $knee): bool => $knee->history->hurtsAtShin(),
-            $data->says('hurtsBelowKneecap') => static fn (Examination $knee): bool => $knee->history->hurtsBelowKneecap(),
+            $data->says('hurtsBelowKneecap') => static fn (
+                Examination $knee,
+            ): bool => $knee->history->hurtsBelowKneecap(),
             $data->says('pulseWasMissing') => static fn (Examination $knee): bool => $knee->pulseWasMissing(),
             $data->says('pulseIsMissing') => static fn (Examination $knee): bool => $knee->pulseIsMissing(),
             $data->says('hadNeedle') => static fn (Examination $knee): bool => $knee->episode->hadNeedle(),
