@@ -54,17 +54,18 @@ final readonly class Play
         $bleeds = $bearings->examination->episode->bleedingRisk && $bearings->examination->isOnTouchline()
             ? ['The athlete bleeds easily: look at the knee again within hours.']
             : [];
+        $settledBy = TouchlineStop::reason($bearings);
         $why = [
             ...$bleeds,
             ...self::gate($bearings->gate),
             ...self::story($bearings->examination),
             ...$rules->againstStructures($seen),
             ...self::ligaments($bearings),
-            ...$rules->againstFunction($seen),
+            // Nobody is blamed for not hopping on a knee that must not hop.
+            ...($settledBy === null ? $rules->againstFunction($seen) : []),
         ];
         $graft = $bearings->hasGraft();
         if ($why !== [] && (! $graft || $bearings->examination->isOnTouchline())) {
-            $settledBy = TouchlineStop::reason($bearings);
             $first = $settledBy === null ? [] : [$settledBy];
 
             return new self(PlayAnswer::Stop, array_values(array_unique([...$first, ...$why])), $settledBy);

@@ -24,6 +24,7 @@ final class TouchlineStopTest extends TestCase
         self::assertSame([], array_intersect(['hop', 'run_cut_stop'], $loose->route()));
         self::assertSame([], array_intersect(['hop', 'run_cut_stop'], self::next($loose)));
         self::assertContains('gait', $loose->route());
+        self::assertNotContains('Hopping was not done.', $loose->assessed()->plan->play->why);
     }
 
     public function test_a_line_settles_it_too(): void
