@@ -54,6 +54,8 @@ const urgent = computed(() =>
 )
 /** What ends the question already; an answer that some entry is not part of yet ends nothing. */
 const settledBy = computed(() => (examination.isAhead ? null : (verdict.assessment?.plan.playSettledBy ?? null)))
+/** Stands above the footer's buttons, so that its coming moves none of them under a finger. */
+const mayAnswer = computed(() => step.value !== 'answer' && (settledBy.value !== null || urgent.value.length > 0))
 const recorded = computed(() => manoeuvre.value !== null && record.isRecorded(manoeuvre.value.id))
 
 function fill(payload: Payload): void {
@@ -105,10 +107,6 @@ watch(step, () => {
       <ProblemsBar @go="goToPart" />
       <SafetyLines :lines="urgent" />
       <UnjudgedNotice v-if="step !== 'answer'" />
-      <p v-if="settledBy && step !== 'answer'" class="settled" role="status">
-        <b>Stop.</b>
-        {{ settledBy }} Nothing tested now lets the athlete go on.
-      </p>
       <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
       <ManoeuvrePanel
         v-else-if="manoeuvre"
@@ -134,6 +132,13 @@ watch(step, () => {
         </p>
       </template>
     </main>
+    <div v-if="mayAnswer" class="settled">
+      <p v-if="settledBy" role="status">
+        <b>Stop.</b>
+        {{ settledBy }} Nothing tested now lets the athlete go on.
+      </p>
+      <button type="button" class="button" :class="{ main: settledBy }" @click="goToAnswer">See the answer</button>
+    </div>
     <footer>
       <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of">
         <button
@@ -171,15 +176,6 @@ watch(step, () => {
       <button v-else-if="step !== 'answer'" type="button" class="button" :class="{ main: !settledBy }" @click="go(1)">
         Next
       </button>
-      <button
-        v-if="step !== 'answer' && (urgent.length > 0 || settledBy)"
-        type="button"
-        class="button"
-        :class="{ main: settledBy }"
-        @click="goToAnswer"
-      >
-        See the answer
-      </button>
     </footer>
   </div>
 </template>
@@ -187,7 +183,7 @@ watch(step, () => {
 <style scoped>
 .touchline {
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr) auto;
+  grid-template-rows: auto minmax(0, 1fr) auto auto;
   height: 100dvh;
   max-width: 760px;
   margin: 0 auto;
@@ -237,10 +233,20 @@ header b {
   border-top: 2px solid var(--ink);
 }
 .settled {
-  padding: 12px 14px;
-  border: 3px solid var(--ink);
-  border-radius: 6px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  padding: 10px 12px;
+  border-top: 3px solid var(--ink);
   font-size: var(--type-lead);
+}
+.settled p {
+  flex: 1 1 220px;
+}
+.settled .button {
+  flex: 1 0 130px;
+  min-height: 60px;
 }
 .onward {
   display: flex;
@@ -248,6 +254,7 @@ header b {
   gap: 8px;
 }
 footer {
+  grid-row: 4;
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
