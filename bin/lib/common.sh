@@ -6,7 +6,8 @@ export ROOT
 cd "$ROOT" || exit 1
 
 say() { printf '%s\n' "$*"; }
-fail() { printf 'gray-compass: %s\n' "$*" >&2; exit 1; }
+complain() { printf 'gray-compass: %s\n' "$*" >&2; }
+fail() { complain "$@"; exit 1; }
 
 # The JIT stays off: it was seen to return wrong numbers on loops like ours. Coverage costs a quarter
 # of the speed, so it is off unless asked for.

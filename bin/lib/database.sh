@@ -27,27 +27,27 @@ as_migrator() { DB_USERNAME=$DB_MIGRATOR DB_PASSWORD=$DB_MIGRATOR_PASSWORD "$@";
 
 start_mariadb() {
     local data=$INSTANCE/db log=$INSTANCE/logs/mariadb.log where=var/${INSTANCE##*/}/logs
-    port_is_free "$DB_PORT" || fail "port $DB_PORT, meant for the database, is in use; end what uses it or set DB_PORT"
+    port_is_free "$DB_PORT" || { complain "port $DB_PORT, meant for the database, is in use; end what uses it or choose another: DB_PORT=33200 $0"; return 1; }
     if [ ! -d "$data/mysql" ]; then
         rm -rf "$data"
         mariadb-install-db --no-defaults --user="$SERVER_USER" --datadir="$data" --auth-root-authentication-method=socket \
             --auth-root-socket-user="$(id -un)" --skip-test-db >"$INSTANCE/logs/install-db.log" 2>&1 \
-            || fail "the database folder could not be made; see $where/install-db.log"
+            || { complain "the database folder could not be made; see $where/install-db.log"; return 1; }
     fi
     mkdir -p "$INSTANCE/nothing"
     belongs_to_server "$data" "$INSTANCE/nothing"
     setsid mariadbd --no-defaults --user="$SERVER_USER" --datadir="$data" --socket="$DB_SOCKET" --port="$DB_PORT" --bind-address=127.0.0.1 \
         --pid-file="$SOCKETS/db.pid" --skip-log-bin --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 \
         --default-time-zone=+00:00 --local-infile=0 --secure-file-priv="$INSTANCE/nothing" --max-statement-time=10 \
-        --innodb-lock-wait-timeout=3 --skip-name-resolve --max-connections=60 \
+        --innodb-lock-wait-timeout=1 --skip-name-resolve --max-connections=60 \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci >>"$log" 2>&1 </dev/null &
     serves mariadb $!
     for _ in $(seq 1 300); do
-        kill -0 "${SERVERS[mariadb]}" 2>/dev/null || fail "the database did not come up; the end of $where/mariadb.log says: $(tail -n 1 "$log")"
+        kill -0 "${SERVERS[mariadb]}" 2>/dev/null || { complain "the database did not come up; the end of $where/mariadb.log says: $(tail -n 1 "$log")"; return 1; }
         [ ! -S "$DB_SOCKET" ] || { lock_old_doors && break; }
         sleep 0.1
     done
-    make_accounts >>"$log" 2>&1 || fail "the database does not answer; see $where/mariadb.log"
+    make_accounts >>"$log" 2>&1 || { complain "the database does not answer; see $where/mariadb.log"; return 1; }
 }
 
 # A database from before this rule let its root in without a password: from now on it does not. True once it answers.

@@ -6,7 +6,42 @@
 
 # What runs, by name; each leads a process group of its own.
 declare -A SERVERS=()
-serves() { SERVERS[$1]=$2; }
+serves() {
+    SERVERS[$1]=$2
+    note_servers
+}
+
+# Which processes these are, for a start after one that was cut off. A number alone may be another's by then.
+note_servers() {
+    local name
+    {
+        say "supervisor $$ $(born $$)"
+        for name in "${!SERVERS[@]}"; do say "$name ${SERVERS[$name]} $(born "${SERVERS[$name]}")"; done
+    } >"$INSTANCE/servers" 2>/dev/null || true
+}
+
+# born PID: when it began, in the kernel's ticks since the machine did; nothing where there is no such process.
+born() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
+
+# end_leftovers NAME: servers that outlived a start which was cut off (power, kill -9) are ended; one that lives is left.
+end_leftovers() {
+    local file=$ROOT/var/$1/servers name pid since left=()
+    [ -s "$file" ] || return 0
+    while read -r name pid since; do
+        [ -n "$since" ] && [ "$(born "$pid")" = "$since" ] || continue
+        [ "$name" != supervisor ] || fail "the application runs already in var/$1"
+        left+=("$pid")
+    done <"$file"
+    [ "${#left[@]}" -gt 0 ] || return 0
+    say "ending ${#left[@]} servers that an earlier start in var/$1 left behind"
+    kill -TERM "${left[@]}" 2>/dev/null || true
+    for _ in $(seq 1 200); do
+        for pid in "${left[@]}"; do [ ! -d "/proc/$pid" ] || { sleep 0.1; continue 2; }; done
+        break
+    done
+    for pid in "${left[@]}"; do kill -KILL -- "-$pid" 2>/dev/null || true; done
+    rm -f "$file"
+}
 
 # use_instance NAME WEB_PORT DB_PORT: sets the folder and what the application is told.
 use_instance() {
@@ -18,6 +53,7 @@ use_instance() {
     use_sockets
     use_key "$1"
     export APP_ENV=${APP_ENV:-local} APP_DEBUG=false APP_DEMO=${APP_DEMO:-1} APP_URL="${APP_URL:-http://127.0.0.1:$WEB_PORT}"
+    export INSTANCE_FOLDER=$INSTANCE
     export SESSION_DRIVER=database SESSION_SECURE_COOKIE=${SESSION_SECURE_COOKIE:-false} CACHE_STORE=database QUEUE_CONNECTION=database LOG_CHANNEL=stderr
     use_database "$3"
 }
@@ -90,6 +126,13 @@ cache_framework() {
     belongs_to_server "$INSTANCE/cache"
 }
 
+# What the web server is called: by APP_URL, and on this machine itself.
+hosts() {
+    local name=${APP_URL#*://}
+    name=${name%%/*}
+    say "${name%%:*} 127.0.0.1 localhost"
+}
+
 # from_template FILE [TO]: of deploy/, into the instance, with its own places filled in.
 from_template() {
     local taps='' slow='' name
@@ -98,7 +141,7 @@ from_template() {
         slow+="server unix:$SOCKETS/$name-slow.sock max_fails=1 fail_timeout=1s; "
     done
     sed -e "s|@INSTANCE@|$INSTANCE|g" -e "s|@SOCKETS@|$SOCKETS|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@ROOT@|$ROOT|g" \
-        -e "s|@TAPS@|$taps|g" -e "s|@SLOW@|$slow|g" -e "s|@NAME@|${NAME:-}|g" -e "s|@GROUP@|$(id -gn "$SERVER_USER")|g" \
+        -e "s|@TAPS@|$taps|g" -e "s|@SLOW@|$slow|g" -e "s|@NAME@|${NAME:-}|g" -e "s|@HOSTS@|$(hosts)|g" -e "s|@GROUP@|$(id -gn "$SERVER_USER")|g" \
         -e "s|^@USER@$|$([ "$(id -u)" -ne 0 ] || say "user $SERVER_USER $(id -gn "$SERVER_USER");")|" -e "s|@USER@|$SERVER_USER|g" \
         -e "s|@OWNER@|$([ "$(id -u)" -ne 0 ] || say "listen.owner = $SERVER_USER")|" \
         -e "/@ENVIRONMENT@/{r $INSTANCE/environment.conf" -e 'd}' "deploy/$1" >"$INSTANCE/${2:-$1}"
@@ -115,7 +158,7 @@ write_environment() {
 TOLD=(APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE
     DB_USERNAME DB_PASSWORD DB_PERSISTENT MAIL_MAILER MAIL_SCHEME MAIL_HOST MAIL_PORT MAIL_USERNAME MAIL_PASSWORD
     MAIL_FROM_ADDRESS MAIL_FROM_NAME SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL
-    TRUSTED_PROXIES PATH)
+    TRUSTED_PROXIES INSTANCE_FOLDER PATH)
 
 # Processes of the application, each with workers of its own; nginx hands out what comes, and leaves out one that is gone.
 APPLICATION=(fpm)
@@ -163,6 +206,37 @@ start_worker() { background worker queue:work --tries=5 --backoff=5,30,300 --sle
 
 start_scheduler() { background scheduler schedule:work --whisper; }
 
+# A disk that is full ends a database in the middle of a sentence. Before it is, saving stops and the reserve is let go,
+# so that reading has room; both come back with the room.
+DISK_LEAST=49152
+DISK_RESERVE=65536
+
+make_reserve() {
+    fallocate -l ${DISK_RESERVE}K "$INSTANCE/reserve" || head -c ${DISK_RESERVE}K /dev/zero >"$INSTANCE/reserve" || { rm -f "$INSTANCE/reserve"; return 1; }
+}
+
+# start_disk: watches the room where the instance lies, in kB.
+start_disk() {
+    (
+        trap - EXIT
+        set +e
+        while :; do
+            room=$(df --output=avail -k "$INSTANCE" 2>/dev/null | tail -n 1)
+            if [ -e "$INSTANCE/full" ]; then
+                [ "${room:-0}" -le $((2 * DISK_LEAST + DISK_RESERVE)) ] || { make_reserve && rm -f "$INSTANCE/full"; }
+            elif [ "${room:-0}" -lt $DISK_LEAST ]; then
+                : >"$INSTANCE/full" || { rm -f "$INSTANCE/reserve"; : >"$INSTANCE/full"; }
+                chmod 644 "$INSTANCE/full"
+                rm -f "$INSTANCE/reserve"
+            elif [ ! -e "$INSTANCE/reserve" ]; then
+                make_reserve
+            fi
+            sleep 1
+        done
+    ) >/dev/null 2>&1 </dev/null &
+    serves disk $!
+}
+
 start_nginx() {
     local nginx
     nginx=$(command -v nginx || say /usr/sbin/nginx)
@@ -171,11 +245,12 @@ start_nginx() {
     setsid "$nginx" -e "$INSTANCE/logs/nginx.log" -p "$INSTANCE" -c "$INSTANCE/nginx.conf" -g 'daemon off;' >>"$INSTANCE/logs/nginx.log" 2>&1 </dev/null &
     serves nginx $!
     for _ in $(seq 1 100); do
-        kill -0 "${SERVERS[nginx]}" 2>/dev/null || fail "the web server did not come up: $(tail -n 1 "$INSTANCE/logs/nginx.log")"
+        kill -0 "${SERVERS[nginx]}" 2>/dev/null || { complain "the web server did not come up: $(tail -n 1 "$INSTANCE/logs/nginx.log")"; return 1; }
         curl -fsS -o /dev/null "http://127.0.0.1:$WEB_PORT/health" 2>/dev/null && return 0
         sleep 0.1
     done
-    fail "the application does not answer; see var/${INSTANCE##*/}/logs"
+    complain "the application does not answer; see var/${INSTANCE##*/}/logs"
+    return 1
 }
 
 # prepare_database [migrate:fresh]: tables as this version wants them, under the key that the records were written with.
@@ -189,7 +264,7 @@ stop_services() {
     local name
     set +e
     trap '' INT TERM
-    for name in nginx worker scheduler "${APPLICATION[@]}" mariadb; do
+    for name in nginx disk worker scheduler "${APPLICATION[@]}" mariadb; do
         [ -z "${SERVERS[$name]:-}" ] || kill -TERM "${SERVERS[$name]}" 2>/dev/null
     done
     for _ in $(seq 1 35); do
@@ -200,5 +275,5 @@ stop_services() {
     done
     for name in "${!SERVERS[@]}"; do kill -KILL -- "-${SERVERS[$name]}" 2>/dev/null; done
     wait 2>/dev/null
-    rm -rf "$SOCKETS" "$INSTANCE/sockets"
+    rm -rf "$SOCKETS" "$INSTANCE"/{sockets,servers,reserve,full}
 }
