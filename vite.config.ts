@@ -58,6 +58,6 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: true,
     modulePreload: { polyfill: false },
-    rollupOptions: { input: 'web/src/main.ts' },
+    rollupOptions: { input: ['web/src/main.ts', 'web/src/page.ts'] },
   },
 })

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\AnswerInJson;
+use App\Http\Middleware\FreshPassword;
 use App\Http\Middleware\HasSecondFactor;
+use App\Http\Middleware\Once;
 use App\Http\Middleware\QuietSession;
 use App\Http\Middleware\ReadableBody;
+use App\Http\Middleware\RoomToSave;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillHere;
 use App\Http\Problems;
@@ -32,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The interface is the API's client: it is known by its session, and a change carries the session's token.
         $middleware->group('api', [
             AnswerInJson::class,
+            RoomToSave::class,
             ReadableBody::class,
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
@@ -40,7 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ValidateCsrfToken::class,
             SubstituteBindings::class,
         ]);
-        $middleware->alias(['second-factor' => HasSecondFactor::class]);
+        $middleware->alias(['second-factor' => HasSecondFactor::class, 'fresh-password' => FreshPassword::class, 'once' => Once::class]);
         // The shell is the same for everyone and needs no session.
         $middleware->group('web', []);
         $middleware->redirectGuestsTo(static fn (): ?string => null);

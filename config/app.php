@@ -13,5 +13,7 @@ return [
     'key' => env('APP_KEY'),
     // A file that figures:cache writes at each start; without one the figures are read from where they are shipped.
     'figures' => env('FIGURES_CACHE'),
+    // The folder of the running instance, where bin/start says how full its disk is; null where nothing watches it.
+    'instance' => env('INSTANCE_FOLDER'),
     'demo' => (bool) env('APP_DEMO', false),
 ];

@@ -38,15 +38,17 @@ use Illuminate\Support\Facades\Route;
 Route::post('login', [SessionController::class, 'store'])->middleware('throttle:login')->name('login');
 Route::get('me', [SessionController::class, 'show'])->name('me');
 
-Route::middleware('throttle:secrets')->group(function (): void {
-    Route::post('password/forgotten', [PasswordController::class, 'forgotten'])->name('password.forgotten');
-    Route::post('password/reset', [PasswordController::class, 'reset'])->name('password.reset');
-    Route::post('invitation/look', [InvitationController::class, 'show'])->name('invitation.show');
-    Route::post('invitation', [InvitationController::class, 'accept'])->name('invitation.accept');
-});
+Route::post('password/forgotten', [PasswordController::class, 'forgotten'])
+    ->middleware('throttle:secrets')->name('password.forgotten');
+// Mailed secrets of 256 bits; who guesses them is slowed down by nginx.
+Route::post('password/reset', [PasswordController::class, 'reset'])->name('password.reset');
+Route::post('invitation/look', [InvitationController::class, 'show'])->name('invitation.show');
+Route::post('invitation', [InvitationController::class, 'accept'])
+    ->middleware('throttle:invitation')->name('invitation.accept');
 
-// A calendar program does not log in; the address itself is the secret.
-Route::get('calendars/{token}', [CalendarController::class, 'read'])->middleware('throttle:secrets')->name('calendars.read');
+// An athlete does not log in, and neither does a calendar program: what they were given is the secret.
+Route::get('page', [PageController::class, 'read'])->name('page.read');
+Route::get('calendars/{token}', [CalendarController::class, 'read'])->name('calendars.read');
 
 // One's own account: this much is open to whoever still has to set up a second factor.
 Route::middleware('auth')->group(function (): void {
@@ -62,16 +64,19 @@ Route::middleware('auth')->group(function (): void {
         Route::post('password/confirm', [PasswordController::class, 'confirm'])->name('password.confirm');
         Route::put('password', [PasswordController::class, 'update'])->name('password.update');
         Route::put('second-factor', [SecondFactorController::class, 'update'])->name('second-factor.update');
+        Route::delete('second-factor', [SecondFactorController::class, 'destroy'])->name('second-factor.destroy');
     });
     Route::post('second-factor', [SecondFactorController::class, 'store'])->name('second-factor.store');
-    Route::delete('second-factor', [SecondFactorController::class, 'destroy'])->name('second-factor.destroy');
 });
 
 Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
     Route::get('members', [MemberController::class, 'index'])->name('members');
-    Route::put('members/{membership}', [MemberController::class, 'update'])->name('members.update');
-    Route::delete('members/{membership}', [MemberController::class, 'destroy'])->name('members.destroy');
-    Route::post('invitations', [InvitationController::class, 'store'])->name('invitations.store');
+    Route::put('members/{membership}', [MemberController::class, 'update'])
+        ->middleware('fresh-password')->name('members.update');
+    Route::delete('members/{membership}', [MemberController::class, 'destroy'])
+        ->middleware('fresh-password')->name('members.destroy');
+    Route::post('invitations', [InvitationController::class, 'store'])
+        ->middleware(['fresh-password', 'once'])->name('invitations.store');
     Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy'])->name('invitations.destroy');
     Route::put('team', [TeamController::class, 'update'])->name('team.update');
     Route::get('team', [TeamController::class, 'show'])->name('team');
@@ -81,7 +86,9 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
 
 // All of somebody's record at once.
 Route::controller(RecordController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
-    Route::get('athletes/{anyone}/archive', 'export')->name('records.export');
+    Route::post('athletes/{anyone}/archive', 'export')->middleware(['fresh-password', 'once'])->name('records.export');
+    Route::get('exports/{export}', 'state')->name('exports');
+    Route::get('exports/{export}/file', 'fetch')->name('exports.fetch');
     Route::delete('athletes/{anyone}/record', 'erase')->name('records.erase');
     Route::get('retention', [RetentionController::class, 'index'])->name('retention');
     Route::put('athletes/{anyone}/retention', [RetentionController::class, 'update'])->name('retention.update');
@@ -93,6 +100,8 @@ Route::get('board', BoardController::class)->middleware(['auth', 'second-factor'
 Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): void {
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('today', TodayController::class)->name('today');
+    // What is searched for may be a name, so it comes in the body and stands in no address.
+    Route::post('today', TodayController::class)->name('today.search');
     Route::post('weigh', [WeighController::class, 'store'])->name('weigh');
 
     Route::controller(DeedController::class)->middleware('can:viewAny,'.Deed::class)->group(function (): void {
@@ -103,7 +112,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     Route::controller(AthleteController::class)->group(function (): void {
         Route::get('squads', 'squads')->name('squads');
         Route::get('athletes/archived', 'archived')->name('athletes.archived');
-        Route::post('athletes', 'store')->can('create', Athlete::class)->name('athletes.store');
+        Route::post('athletes', 'store')->can('create', Athlete::class)->middleware('once')->name('athletes.store');
         Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
         Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
         Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');
@@ -116,22 +125,23 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('tasks/{task}/calendar', 'task')->name('tasks.calendar');
     });
     Route::controller(TaskController::class)->group(function (): void {
-        Route::post('athletes/{athlete}/tasks', 'store')->can('examine', 'athlete')->name('athletes.tasks.store');
+        Route::post('athletes/{athlete}/tasks', 'store')
+            ->can('examine', 'athlete')->middleware('once')->name('athletes.tasks.store');
         Route::put('tasks/{task}', 'update')->name('tasks.update');
     });
     Route::controller(ImportController::class)->middleware('can:create,'.Athlete::class)->group(function (): void {
         Route::post('imports/preview', 'preview')->name('imports.preview');
-        Route::post('imports', 'store')->name('imports.store');
+        Route::post('imports', 'store')->middleware('once')->name('imports.store');
         Route::get('imports', 'index')->name('imports');
         Route::get('imports/{import}', 'show')->name('imports.show');
         Route::delete('imports/{import}', 'destroy')->name('imports.destroy');
-        Route::get('athletes.csv', 'table')->middleware('can:lead')->name('athletes.table');
+        Route::get('athletes.csv', 'table')->middleware(['can:lead', 'fresh-password'])->name('athletes.table');
     });
     Route::controller(OutcomeController::class)->group(function (): void {
         Route::get('episodes/{episode}', 'index')->name('episodes.show');
         Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->name('episodes.course');
         Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->name('episodes.comparison');
-        Route::post('episodes/{episode}/outcomes', 'store')->name('outcomes.store');
+        Route::post('episodes/{episode}/outcomes', 'store')->middleware('once')->name('outcomes.store');
         Route::middleware('can:answer')->group(function (): void {
             Route::put('outcomes/{outcome}', 'update')->name('outcomes.update');
             Route::delete('outcomes/{outcome}', 'destroy')->name('outcomes.destroy');
@@ -143,7 +153,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::delete('proposals/{proposal}', 'withdraw')->can('withdraw', 'proposal')->name('proposals.withdraw');
     });
     Route::controller(AttachmentController::class)->middleware('can:answer')->group(function (): void {
-        Route::post('outcomes/{outcome}/attachments', 'store')->name('attachments.store');
+        Route::post('outcomes/{outcome}/attachments', 'store')->middleware('once')->name('attachments.store');
         Route::get('attachments/{attachment}', 'show')->name('attachments.show');
         Route::delete('attachments/{attachment}', 'destroy')->name('attachments.destroy');
         Route::post('attachments/{removedFile}/restoration', 'restore')->name('attachments.restore');
@@ -151,7 +161,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     Route::middleware('can:answer')->group(function (): void {
         Route::controller(DoctorController::class)->group(function (): void {
             Route::get('doctors', 'index')->name('doctors');
-            Route::post('doctors', 'store')->name('doctors.store');
+            Route::post('doctors', 'store')->middleware('once')->name('doctors.store');
             Route::put('doctors/{doctor}', 'update')->name('doctors.update');
             Route::delete('doctors/{doctor}', 'destroy')->name('doctors.destroy');
             Route::post('doctors/{removedDoctor}/restoration', 'restore')->name('doctors.restore');
@@ -168,7 +178,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     });
     Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
-        ->can('examine', 'athlete')->name('athletes.examinations.store');
+        ->can('examine', 'athlete')->middleware('once')->name('athletes.examinations.store');
 
     Route::prefix('examinations/{examination}')->name('examinations.')->group(function (): void {
         Route::middleware('can:view,examination')->group(function (): void {
@@ -180,18 +190,18 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::post('signature', [ExaminationController::class, 'sign'])->can('sign', 'examination')->name('sign');
         Route::middleware('can:sign,examination')->group(function (): void {
             Route::get('letters', [LetterController::class, 'index'])->name('letters');
-            Route::post('letters', [LetterController::class, 'store'])->name('letters.store');
+            Route::post('letters', [LetterController::class, 'store'])->middleware('once')->name('letters.store');
             Route::get('page', [PageController::class, 'show'])->name('page');
-            Route::post('page', [PageController::class, 'store'])->name('page.store');
+            Route::post('page', [PageController::class, 'store'])->middleware('once')->name('page.store');
             Route::delete('page', [PageController::class, 'destroy'])->name('page.destroy');
         });
         Route::controller(CorrectionController::class)->middleware('can:sign,examination')->group(function (): void {
-            Route::post('addenda', 'addendum')->name('addenda');
-            Route::post('correction', 'correct')->name('correction');
+            Route::post('addenda', 'addendum')->middleware('once')->name('addenda');
+            Route::post('correction', 'correct')->middleware('once')->name('correction');
         });
         Route::middleware('can:record,examination')->group(function (): void {
             Route::post('countersignature', [ExaminationController::class, 'ask'])->name('ask');
-            Route::post('other-knee', [ExaminationController::class, 'other'])->name('other');
+            Route::post('other-knee', [ExaminationController::class, 'other'])->middleware('once')->name('other');
             Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
             Route::put('findings/{manoeuvre}/{side}', [FindingController::class, 'update'])->name('findings.update');

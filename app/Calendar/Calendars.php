@@ -14,6 +14,7 @@ use App\Models\User;
 use App\People\Token;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
+use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
@@ -24,6 +25,9 @@ use Illuminate\Support\Facades\URL;
 final readonly class Calendars
 {
     private const MOST = 500;
+
+    /** What an answer says of each task. */
+    private const SHOWN = ['athlete', 'examination'];
 
     public function __construct(private Deeds $deeds, private Tasks $tasks)
     {
@@ -70,28 +74,50 @@ final readonly class Calendars
     }
 
     /**
-     * Moves what stands on other days in a file that came back.
-     *
-     * @return list<Task> that were moved
+     * Moves what stands on other days in a file that came back, and says what it left alone.
      *
      * @throws Refusal where it is no calendar
      */
-    public function takeBack(string $text): array
+    public function takeBack(string $text): Returned
     {
         $days = ReturnedFile::days($text);
-        $moved = [];
-        foreach (Task::query()->whereKey(array_keys($days))->with('athlete')->get() as $task) {
-            [$first, $last] = $days[$task->id];
-            $stood = [
-                ($task->due_from ?? $task->due_on)?->toDateString(),
-                ($task->due_on ?? $task->due_from)?->toDateString(),
-            ];
-            if (! $task->state->isClosed() && $stood !== [$first->toDateString(), $last->toDateString()]) {
-                $moved[] = $this->tasks->shift($task, $first, $last)->load('athlete');
+        $moved = $left = [];
+        $same = 0;
+        $tasks = Task::query()->whereKey(array_keys($days))->with(self::SHOWN)->get();
+        foreach ($tasks as $task) {
+            $reason = self::reason($task, $days[$task->id]);
+            if ($reason !== null) {
+                $left[] = new LeftAlone($task, $reason);
+            } elseif ($days[$task->id] !== null && ! self::stands($task, ...$days[$task->id])) {
+                $moved[] = $this->tasks->shift($task, ...$days[$task->id])->load(self::SHOWN);
+            } else {
+                $same++;
             }
         }
 
-        return $moved;
+        return new Returned($moved, $same, $left, \count($days) - $tasks->count());
+    }
+
+    /**
+     * Why it stays where it is; null: nothing stands in its way.
+     *
+     * @param  array{CarbonImmutable, CarbonImmutable}|null  $days
+     */
+    private static function reason(Task $task, ?array $days): ?string
+    {
+        return match (true) {
+            $days === null => 'its day in the file cannot be read',
+            $task->state->isClosed() => 'it is closed already',
+            default => null,
+        };
+    }
+
+    private static function stands(Task $task, CarbonImmutable $first, CarbonImmutable $last): bool
+    {
+        return [
+            ($task->due_from ?? $task->due_on)?->toDateString(),
+            ($task->due_on ?? $task->due_from)?->toDateString(),
+        ] === [$first->toDateString(), $last->toDateString()];
     }
 
     /**

@@ -8,16 +8,16 @@ use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
-use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
+use Throwable;
 
 /** A calendar file that came back: which of our tasks stands on which days in it. */
 final readonly class ReturnedFile
 {
     /**
-     * @return array<string, array{CarbonImmutable, CarbonImmutable}> first and last day, by task
+     * @return array<string, array{CarbonImmutable, CarbonImmutable}|null> first and last day, by task; null: unreadable
      *
      * @throws Refusal where it is no calendar
      */
@@ -25,7 +25,8 @@ final readonly class ReturnedFile
     {
         try {
             $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
-        } catch (ParseException) {
+        } catch (Throwable) {
+            // The reader throws whatever it stumbles over.
             $calendar = null;
         }
         if (! $calendar instanceof VCalendar) {
@@ -34,14 +35,30 @@ final readonly class ReturnedFile
         $days = [];
         foreach ($calendar->select('VEVENT') as $event) {
             $task = $event instanceof VEvent ? self::task($event) : null;
-            $first = $event instanceof VEvent ? self::day($event, 'DTSTART') : null;
-            if ($event instanceof VEvent && $task !== null && $first !== null) {
-                $end = self::day($event, 'DTEND');
-                $days[$task] = [$first, $end === null || $end->lessThanOrEqualTo($first) ? $first : $end->subDay()];
+            if ($event instanceof VEvent && $task !== null) {
+                $days[$task] = self::span($event);
             }
         }
 
         return $days;
+    }
+
+    /**
+     * @return array{CarbonImmutable, CarbonImmutable}|null
+     */
+    private static function span(VEvent $event): ?array
+    {
+        try {
+            $first = self::day($event, 'DTSTART');
+            $end = self::day($event, 'DTEND');
+        } catch (Throwable) {
+            return null;
+        }
+        if ($first === null) {
+            return null;
+        }
+
+        return [$first, $end === null || $end->lessThanOrEqualTo($first) ? $first : $end->subDay()];
     }
 
     private static function task(VEvent $event): ?string

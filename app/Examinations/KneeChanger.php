@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Database\Turn;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Finding;
@@ -13,7 +14,6 @@ use App\Models\Section;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
@@ -39,11 +39,11 @@ final readonly class KneeChanger
     public function change(
         Examination $examination, Side $hurtSide, ?int $daysSinceInjury, int $seen, string $by, bool $overOthers,
     ): Examination {
-        return DB::transaction(function () use (
+        return Turn::of("examination {$examination->id}", function (string $lock) use (
             $examination, $hurtSide, $daysSinceInjury, $seen, $by, $overOthers,
         ): Examination {
             $query = Examination::query()->whereKey($examination->id);
-            $query->lockForUpdate();
+            $query->lock($lock);
             $locked = $query->firstOrFail()->load(['sections', 'findings', 'episode.athlete']);
             $frame = $locked->sections->firstOrFail('name', SectionName::Frame->value);
             self::insist($locked, $frame, $seen, $by, $overOthers);
@@ -61,7 +61,7 @@ final readonly class KneeChanger
             ]);
 
             return $locked;
-        }, attempts: 3);
+        });
     }
 
     private static function insist(Examination $locked, Section $frame, int $seen, string $by, bool $overOthers): void

@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Database\Turn;
 use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Save;
@@ -17,7 +18,6 @@ use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
@@ -120,9 +120,9 @@ final class Recorder
      */
     private function once(Examination $examination, string $part, SaveRequest $save, callable $store): Saved
     {
-        return DB::transaction(function () use ($examination, $part, $save, $store): Saved {
+        return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $part, $save, $store): Saved {
             $query = Examination::query()->whereKey($examination->id);
-            $query->lockForUpdate();
+            $query->lock($lock);
             $locked = $query->firstOrFail()->load(['sections', 'findings']);
             $row = self::row($locked, $part);
             $isNext = ($row->version ?? 0) === $save->version;
@@ -155,7 +155,7 @@ final class Recorder
                 self::beforeGate($locked),
                 $locked->revision,
             );
-        }, attempts: 3);
+        });
     }
 
     private static function earlier(Examination $examination, SaveRequest $save): ?Save

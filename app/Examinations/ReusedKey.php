@@ -6,7 +6,7 @@ namespace App\Examinations;
 
 use RuntimeException;
 
-/** A key stands for one save by one person: other content under the same key is a mistake of the sender. */
+/** A key stands for one request by one person: other content under the same key is a mistake of the sender. */
 final class ReusedKey extends RuntimeException
 {
     public static function forSave(): self
@@ -14,8 +14,8 @@ final class ReusedKey extends RuntimeException
         return new self('The key was used for another save.');
     }
 
-    public static function forStart(): self
+    public static function forRequest(): self
     {
-        return new self('The key was used for another start.');
+        return new self('The key was used for another request.');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Database\Turn;
 use App\Models\Assessment as Snapshot;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
@@ -17,7 +18,6 @@ use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Inference\Wire\ProblemWriter;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\DB;
 
 /** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
 final class Signer
@@ -39,9 +39,9 @@ final class Signer
      */
     public function sign(Examination $examination, User $by, int $seen, ?string $ungated = null): Examination
     {
-        return DB::transaction(function () use ($examination, $by, $seen, $ungated): Examination {
+        return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $by, $seen, $ungated): Examination {
             $query = Examination::query()->whereKey($examination->id);
-            $query->lockForUpdate();
+            $query->lock($lock);
             $locked = $query->firstOrFail()->load(['sections', 'findings']);
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
@@ -78,7 +78,7 @@ final class Signer
             ], $by);
 
             return $locked;
-        }, attempts: 3);
+        });
     }
 
     private function keep(Examination $examination, Assessment $assessment): Snapshot

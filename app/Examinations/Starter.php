@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Database\Turn;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
@@ -18,7 +19,6 @@ use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\DB;
 
 /** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
 final class Starter
@@ -31,9 +31,7 @@ final class Starter
      * @param  Side  $hurtSide  left or right
      * @param  int|null  $daysSinceInjury  null: came on without an injury
      * @param  Setting|null  $setting  null: the team's, or the one that follows from days, age and route
-     * @param  string|null  $key  of this very start: sent twice, it is one examination
      *
-     * @throws ReusedKey where it was used for another knee
      * @throws Refusal where a baseline is to begin with an injury
      */
     public function start(
@@ -43,7 +41,6 @@ final class Starter
         ?int $daysSinceInjury,
         ?Setting $setting,
         Route $route,
-        ?string $key = null,
     ): Examination {
         if ($route->isBaseline() && $daysSinceInjury !== null) {
             throw Refusal::at('daysSinceInjury', 'a baseline is of sound knees: there is no injury');
@@ -51,20 +48,11 @@ final class Starter
         $today = Date::now();
         $age = $athlete->age($today);
 
-        return DB::transaction(function () use (
-            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age, $key,
+        return Turn::of("athlete {$athlete->id}", function (string $lock) use (
+            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age,
         ): Examination {
             // One start at a time for one athlete: two at once would each find no episode, and make one.
-            Athlete::query()->whereKey($athlete->id)->lockForUpdate()->value('id');
-            $earlier = $key === null
-                ? null
-                : Examination::query()->where('examiner_id', $examinerId)->where('start_key', $key)->first();
-            if ($earlier !== null) {
-                $isSame = $earlier->episode->athlete_id === $athlete->id
-                    && ($route->isBaseline() || $earlier->episode->hurt_side === $hurtSide);
-
-                return $isSame ? $earlier : throw ReusedKey::forStart();
-            }
+            Athlete::query()->whereKey($athlete->id)->lock($lock)->value('id');
             $episode = $route->isBaseline()
                 ? Baselines::story($athlete)
                 : self::story($athlete, $hurtSide, $daysSinceInjury, $today);
@@ -74,7 +62,6 @@ final class Starter
                 'examiner_id' => $examinerId,
                 'status' => ExaminationStatus::Draft,
                 'examined_at' => $today,
-                'start_key' => $key,
                 'revision' => 0,
                 'baseline_id' => $route->isBaseline() ? null : Baselines::latest($athlete->id, $today)?->id,
             ]);
@@ -99,7 +86,7 @@ final class Starter
             $this->deeds->record(What::ExaminationStarted, $examination->id);
 
             return $examination;
-        }, attempts: 3);
+        });
     }
 
     private static function story(

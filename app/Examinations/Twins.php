@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Database\Turn;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
@@ -14,7 +15,6 @@ use App\Models\Section;
 use App\Models\User;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
@@ -38,9 +38,9 @@ final readonly class Twins
      */
     public function begin(Examination $examination, User $by): Examination
     {
-        return DB::transaction(function () use ($examination, $by): Examination {
+        return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $by): Examination {
             $query = Examination::query()->whereKey($examination->id);
-            $query->lockForUpdate();
+            $query->lock($lock);
             $one = $query->firstOrFail()->load(['sections', 'findings', 'episode']);
             if ($one->twin_id !== null) {
                 return Examination::query()->findOrFail($one->twin_id);
@@ -63,7 +63,7 @@ final readonly class Twins
             $this->deeds->record(What::ExaminationStarted, $other->id);
 
             return $other;
-        }, attempts: 3);
+        });
     }
 
     private function other(Examination $one, User $by): Examination

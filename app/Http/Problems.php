@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\RowHeld;
 use App\Examinations\AlreadySigned;
 use App\Examinations\EnteredByAnother;
 use App\Examinations\HeldFinding;
@@ -20,12 +21,14 @@ use App\People\FactorNeeded;
 use App\People\PasswordNeeded;
 use App\People\SimilarAthletes;
 use App\Proposals\Decided;
+use App\Server\DiskFull;
 use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\DeadlockException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -40,7 +43,7 @@ final class Problems
     private const EXPECTED = [
         Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
         SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class,
-        FactorNeeded::class, StaleLetter::class, Decided::class,
+        FactorNeeded::class, StaleLetter::class, Decided::class, RowHeld::class, DiskFull::class,
     ];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
@@ -64,6 +67,7 @@ final class Problems
         413 => 'The body is too large.',
         419 => 'The page is too old: load it again.',
         429 => 'Too many failed tries: wait a minute.',
+        500 => 'Something went wrong here. Nothing was stored; whoever keeps the server finds it in the log.',
         503 => 'The database is busy: try again in a moment.',
     ];
 
@@ -138,8 +142,16 @@ final class Problems
             (string) array_key_first($problem->errors()),
             $problem->getMessage(),
         ));
+        $exceptions->render(static fn (RowHeld $held): JsonResponse => self::answer(
+            503, '', 'Somebody else is changing this just now: try again in a moment.', headers: ['Retry-After' => '1'],
+        ));
+        $exceptions->render(static fn (DiskFull $problem): JsonResponse => self::answer(
+            503, 'disk', 'The disk of the server is full: nothing can be saved just now. What is stored can be read.',
+            headers: ['Retry-After' => '30'],
+        ));
         $exceptions->render(self::database(...));
         $exceptions->render(self::http(...));
+        $exceptions->render(self::unforeseen(...));
     }
 
     /** A row that another holds, or a database that is just coming back: not now, but in a moment. */
@@ -164,6 +176,14 @@ final class Problems
         $reason = $ours !== '' ? $ours : self::REASONS[$status] ?? 'This did not work.';
 
         return $request->is('api/*') ? self::answer($status, '', $reason, headers: $problem->getHeaders()) : null;
+    }
+
+    /** A defect of ours is answered in the same shape; what it was stands in the log. */
+    private static function unforeseen(Throwable $problem, Request $request): ?JsonResponse
+    {
+        return $request->is('api/*') && ! $problem instanceof HttpResponseException
+            ? self::answer(500, '', self::REASONS[500])
+            : null;
     }
 
     /**

@@ -34,6 +34,7 @@ final class InvitationMail extends Mailable implements ShouldBeEncrypted
 
     public function headers(): Headers
     {
-        return new Headers(text: [Outbox::TEAM => $this->teamId]);
+        // A lead sees that it was sent; the link itself is told only where no mail leaves, when it is made.
+        return new Headers(text: [Outbox::TEAM => $this->teamId, Outbox::SECRET => 'yes']);
     }
 }

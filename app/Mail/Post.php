@@ -15,13 +15,19 @@ final readonly class Post
     {
     }
 
+    /** Whether a mail server is set; without one, mail stays in the outbox and has to be handed over by hand. */
+    public function leaves(): bool
+    {
+        return $this->config->get('mail.default') !== 'outbox';
+    }
+
     public function send(string $to, Mailable $mail): void
     {
         $addressed = $mail->to($to);
-        if ($this->config->get('mail.default') === 'outbox') {
-            $this->mailer->send($addressed);
-        } else {
+        if ($this->leaves()) {
             $addressed->queue(app('queue'));
+        } else {
+            $this->mailer->send($addressed);
         }
     }
 }

@@ -33,7 +33,6 @@ use LogicException;
  * @property string|null $signed_by
  * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
  * @property int $revision counts every change of any part
- * @property string|null $start_key makes a start that is sent twice one start
  * @property CarbonImmutable|null $asked_at when somebody was asked to sign it
  * @property string|null $supersedes_id the signed one whose place it takes
  * @property string|null $baseline_id of the visit of both sound knees that it is compared with
@@ -59,7 +58,7 @@ final class Examination extends Model implements HoldsSealed
 
     protected $fillable = [
         'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
-        'signed_by', 'signed_ungated', 'revision', 'start_key', 'supersedes_id', 'asked_at',
+        'signed_by', 'signed_ungated', 'revision', 'supersedes_id', 'asked_at',
         'baseline_id', 'twin_id',
     ];
 

@@ -12,12 +12,17 @@ final class Email
 {
     public const LONGEST = 254;
 
+    /** RFC 5322's atoms, without comments and quotes: what mail programs take without thinking. */
+    private const ATOM = '[a-z0-9!#$%&\'*+\/=?^_`{|}~-]+';
+
+    private const DOMAIN = '(?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,}';
+
     /** The address in its one spelling, or null where it is none that an account may have. */
     public static function normal(string $typed): ?string
     {
         $plain = Normalizer::normalize($typed, Normalizer::FORM_KC);
         $email = mb_strtolower(trim(is_string($plain) ? $plain : ''));
-        $isOne = preg_match('/^[!-?A-~]+@(?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,}$/', $email) === 1;
+        $isOne = preg_match('/^'.self::ATOM.'(?:\.'.self::ATOM.')*@'.self::DOMAIN.'$/', $email) === 1;
 
         return $isOne && \strlen($email) <= self::LONGEST ? $email : null;
     }

@@ -29,10 +29,16 @@ final readonly class Invitations
     {
     }
 
-    /** @throws Refusal where they are in the team already */
-    public function invite(User $by, string $email, Role $role): Invitation
+    /**
+     * One invitation is open for an address at a time: a new one takes the place of the one before.
+     *
+     * @return array{Invitation, string} with the address of the link
+     *
+     * @throws Refusal where they are in the team already
+     */
+    public function invite(User $by, string $email, Role $role): array
     {
-        return $this->send($by->present()->team, $by, $by->name, $email, $role)[0];
+        return $this->send($by->present()->team, $by, $by->name, $email, $role);
     }
 
     /**
@@ -44,7 +50,7 @@ final readonly class Invitations
      */
     public function fromConsole(Team $team, string $email, Role $role): string
     {
-        return $this->send($team, null, 'Whoever keeps the server', $email, $role)[1];
+        return $this->send($team, null, 'The administrator of the server', $email, $role)[1];
     }
 
     /**
@@ -55,10 +61,16 @@ final readonly class Invitations
     private function send(Team $team, ?User $by, string $from, string $email, Role $role): array
     {
         if (User::at($email)?->memberships()->where('team_id', $team->id)->exists() === true) {
-            throw Refusal::at('email', 'whoever has this address is in the team already');
+            throw Refusal::at('email', 'this person is in the team already');
         }
         $token = Token::make();
         $invitation = DB::transaction(function () use ($by, $email, $role, $team, $token): Invitation {
+            $earlier = Invitation::query()->withoutGlobalScope(TeamScope::class)->open()->where('team_id', $team->id)
+                ->get()->where('email', $email);
+            foreach ($earlier as $one) {
+                $one->delete();
+                $this->deeds->record(What::InvitationWithdrawn, $one->id, [], $by, $team->id);
+            }
             $made = Invitation::query()->create([
                 'team_id' => $team->id, 'invited_by' => $by?->id, 'email' => $email, 'role' => $role,
                 'token_print' => $token->print(), 'expires_at' => Date::now()->addDays(self::DAYS),
@@ -83,22 +95,24 @@ final readonly class Invitations
     }
 
     /**
-     * Whoever has an account comes in with their password; for everybody else one is made.
+     * The owner of an account logs in first, past its limits and its second factor; for everybody else one is made. An
+     * account that is in no team any more cannot log in: its password, and its code, are asked for here.
      *
      * @param  string|null  $name  needed for a new account
+     * @param  string  $password  of a new account, or of one that is in no team
+     * @param  string|null  $code  of the second factor of one that is in no team
+     * @param  User|null  $in  who is logged in
      *
-     * @throws Refusal
+     * @throws Refusal|CodeNeeded
      */
-    public function accept(Token $token, ?string $name, string $password): User
+    public function accept(Token $token, ?string $name, string $password, ?string $code, ?User $in): User
     {
-        return DB::transaction(function () use ($token, $name, $password): User {
+        return DB::transaction(function () use ($token, $name, $password, $code, $in): User {
             $invitation = Invitation::query()->withoutGlobalScope(TeamScope::class)->open()->lockForUpdate()
                 ->where('token_print', $token->print())->first()
                 ?? throw Refusal::at('token', 'this link was used, withdrawn, or is too old: ask for a new one');
             $user = User::at($invitation->email);
-            if ($user !== null && ! Hash::check($password, $user->password)) {
-                throw Refusal::at('password', 'this is not the password of the account with this address');
-            }
+            $user === null || self::insist($user, $in, $password, $code);
             $user ??= $this->account($invitation->email, trim((string) $name), $password);
             // Whoever comes back takes up the place that they had.
             $membership = Membership::query()->updateOrCreate(
@@ -112,6 +126,23 @@ final readonly class Invitations
 
             return $user;
         });
+    }
+
+    /** @throws Refusal|CodeNeeded */
+    private static function insist(User $user, ?User $in, string $password, ?string $code): void
+    {
+        if ($user->id === $in?->id) {
+            return;
+        }
+        if ($user->membership !== null) {
+            throw Refusal::at('email', 'there is an account with this address: log in with it, then open the link again');
+        }
+        if (! Hash::check($password, $user->password)) {
+            throw Refusal::at('password', 'this is not the password of the account with this address');
+        }
+        if (SecondFactor::isOn($user) && ! SecondFactor::accepts($user, $code ?? throw new CodeNeeded)) {
+            throw Refusal::at('code', 'The code is not right. A code works once.');
+        }
     }
 
     /** @throws Refusal */

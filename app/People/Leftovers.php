@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Models\Attachment;
 use App\Models\Doctor;
+use App\Models\Export;
 use App\Models\Invitation;
 use App\Models\Letter;
 use App\Models\Outcome;
@@ -14,6 +15,7 @@ use App\Models\Save;
 use App\Models\SharedPage;
 use App\Models\StudentScope;
 use App\Models\TeamScope;
+use App\Records\Exports;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
@@ -34,6 +36,7 @@ final class Leftovers
     {
         $now = Date::now();
         Save::query()->where('created_at', '<', $now->subDays(self::SAVES_DAYS))->delete();
+        DB::table('made_once')->where('created_at', '<', $now->subDays(self::SAVES_DAYS))->delete();
         Reset::query()->where('expires_at', '<', $now->subDays(self::LINKS_DAYS))->delete();
         Invitation::query()->withoutGlobalScope(TeamScope::class)
             ->where('expires_at', '<', $now->subDays(self::LINKS_DAYS))->delete();
@@ -43,6 +46,8 @@ final class Leftovers
             $removed::onlyTrashed()->withoutGlobalScopes([TeamScope::class, StudentScope::class])
                 ->where('deleted_at', '<', $now->subDays(self::REMOVED_DAYS))->forceDelete();
         }
+        Export::query()->withoutGlobalScope(TeamScope::class)
+            ->where('created_at', '<', $now->subHours(Exports::HOURS))->delete();
         SharedPage::query()->withoutGlobalScope(TeamScope::class)->where('expires_at', '<', $now)->delete();
         DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete();
     }

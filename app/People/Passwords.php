@@ -50,8 +50,12 @@ final class Passwords
      */
     private static function isOwn(string $plain, array $own): bool
     {
-        foreach ($own as $said) {
-            $said = mb_strtolower((string) strtok($said, '@'));
+        foreach ($own as $whole) {
+            $whole = mb_strtolower($whole);
+            $said = (string) strtok($whole, '@');
+            if ($plain === $whole) {
+                return true;
+            }
             $without = str_replace([$said, ...explode(' ', $said)], '', $plain);
             if ($said !== '' && mb_strlen($without) < mb_strlen($plain) && mb_strlen($without) < self::LEAST / 2) {
                 return true;

@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Mail\AccountChange;
 use App\Mail\Post;
 use App\Mail\ResetMail;
 use App\Models\Reset;
@@ -20,7 +21,10 @@ final readonly class Resets
 {
     private const MINUTES = 60;
 
-    public function __construct(private Post $post, private Deeds $deeds)
+    /** Mails for one account in an hour; more are not sent, and nobody is told. */
+    private const AN_HOUR = 3;
+
+    public function __construct(private Post $post, private Deeds $deeds, private AccountNotice $notice)
     {
     }
 
@@ -28,12 +32,11 @@ final readonly class Resets
     public function ask(?string $email): void
     {
         $user = User::at($email);
-        if ($user === null || $email === null) {
+        if ($user === null || $email === null || $this->enough($user)) {
             return;
         }
         $token = Token::make();
         DB::transaction(function () use ($user, $token): void {
-            Reset::query()->where('user_id', $user->id)->delete();
             Reset::query()->create([
                 'user_id' => $user->id, 'token_print' => $token->print(),
                 'expires_at' => Date::now()->addMinutes(self::MINUTES),
@@ -51,16 +54,26 @@ final readonly class Resets
      */
     public function change(Token $token, string $password): void
     {
-        DB::transaction(function () use ($token, $password): void {
+        $user = DB::transaction(function () use ($token, $password): User {
             $reset = Reset::query()->where('token_print', $token->print())
                 ->where('expires_at', '>', Date::now())->lockForUpdate()->first()
                 ?? throw Refusal::at('token', 'this link was used, or is too old: ask for a new one');
             $user = User::query()->findOrFail($reset->user_id);
             Passwords::insist($password, $user->name, $user->email);
             $user->update(['password' => $password]);
-            $reset->delete();
+            Reset::query()->where('user_id', $user->id)->delete();
             Sessions::endAll($user);
             $this->deeds->record(What::PasswordChanged, $user->id, ['by' => 'mailed link'], $user);
+
+            return $user;
         });
+        $this->notice->tell($user, AccountChange::Password);
+    }
+
+    /** Links that were mailed before stay good until their end: a stranger who asks again voids none. */
+    private function enough(User $user): bool
+    {
+        return Reset::query()->where('user_id', $user->id)
+            ->where('expires_at', '>', Date::now())->count() >= self::AN_HOUR;
     }
 }

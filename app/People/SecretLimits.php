@@ -9,7 +9,11 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** How often links, codes and passwords may be guessed by whoever is here already, or asked to be mailed. */
+/**
+ * How often somebody may be wrong at one door: with their own password or code, or by asking for mails. Each door counts
+ * for itself, and whoever is logged in by account, so that nobody closes a door for those behind the same address.
+ * Links need no limit here: their secrets have 256 bits, and nginx slows down whoever guesses.
+ */
 final class SecretLimits
 {
     private const A_MINUTE = 10;
@@ -22,7 +26,7 @@ final class SecretLimits
     public static function for(Request $request): array
     {
         $user = $request->user();
-        $who = ($user instanceof User ? $user->id : '-')." {$request->ip()}";
+        $who = ($request->route()?->getName() ?? '').' '.($user instanceof User ? $user->id : $request->ip());
 
         return [
             Limit::perMinute(self::A_MINUTE)->by("minute {$who}")->after(self::counts(...)),
@@ -30,9 +34,9 @@ final class SecretLimits
         ];
     }
 
-    /** What was refused, what was not found, and every mail. */
+    /** What was refused, and every mail. */
     private static function counts(Response $response): bool
     {
-        return in_array($response->getStatusCode(), [202, 404, 422], true);
+        return in_array($response->getStatusCode(), [202, 422], true);
     }
 }

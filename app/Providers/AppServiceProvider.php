@@ -28,6 +28,7 @@ use App\Policies\ExaminationPolicy;
 use App\Policies\ProposalPolicy;
 use App\Secrets\AthleteKeys;
 use App\Secrets\RecordKeys;
+use App\Server\Disk;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
@@ -40,11 +41,13 @@ use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
@@ -55,6 +58,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Figures::class, static fn (): Figures => FiguresCache::figures());
         $this->app->singleton(Arithmetic::class, fn (): Arithmetic => new Arithmetic($this->app->make(Figures::class)));
         $this->app->bind('db.connector.mariadb', KeptConnector::class);
+        $this->app->bind(Disk::class, static function (): Disk {
+            $folder = config('app.instance');
+
+            return new Disk(\is_string($folder) ? $folder : null);
+        });
         $this->app->scoped(RecordKeys::class);
         $this->app->scoped(AthleteKeys::class);
         $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(Figures::class)));
@@ -63,6 +71,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        // An address that is mailed or shown never follows what a request calls itself.
+        URL::useOrigin(Config::string('app.url'));
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         Vite::useManifestFilename('.vite/manifest.json');
@@ -72,6 +82,7 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Hasher::class), User::class,
         ));
         RateLimiter::for('login', LoginLimits::for(...));
+        RateLimiter::for('invitation', LoginLimits::forInvitation(...));
         RateLimiter::for('secrets', SecretLimits::for(...));
         Mail::extend('outbox', static fn (): Outbox => new Outbox);
         // Named, so that none is looked for at each request.

@@ -46,11 +46,12 @@ final readonly class AthleteArchive
      */
     public function open(Athlete $athlete): mixed
     {
+        $folder = new PassingFolder;
         $athlete->load([
             'episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions.writer',
             ...array_map(static fn (string $with): string => "proposals.{$with}", Proposals::WITH),
         ]);
-        $file = (string) tempnam(self::place(), 'gc-');
+        $file = $folder->file();
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
             throw new RuntimeException('The archive cannot be written.');
@@ -61,7 +62,9 @@ final readonly class AthleteArchive
         }
         $facts = (new AthleteResource($athlete))->resolve(new Request);
         $zip->addFromString('athlete.json', self::json($facts));
-        $plain = array_map(fn (Attachment $one): string => $this->file($zip, $one), self::files($athlete)->all());
+        foreach (self::files($athlete) as $attachment) {
+            $this->file($zip, $folder, $attachment);
+        }
         foreach ($athlete->letters as $letter) {
             $this->letter($zip, $letter);
         }
@@ -70,9 +73,8 @@ final readonly class AthleteArchive
             'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
         ])->render());
         $zip->close();
-        array_map(unlink(...), $plain);
         $opened = fopen($file, 'r');
-        unlink($file);
+        $folder->remove();
 
         return $opened !== false ? $opened : throw new RuntimeException('The archive cannot be read.');
     }
@@ -120,18 +122,16 @@ final readonly class AthleteArchive
             ->flatMap(static fn (Outcome $outcome): Collection => $outcome->attachments))->values();
     }
 
-    /** Piece by piece, for a zip holds what it was given until it is closed. @return string where it lies until then */
-    private function file(ZipArchive $zip, Attachment $attachment): string
+    /** Piece by piece, for a zip holds what it was given until it is closed. */
+    private function file(ZipArchive $zip, PassingFolder $folder, Attachment $attachment): void
     {
-        $name = (string) tempnam(self::place(), 'gc-');
+        $name = $folder->file();
         $file = fopen($name, 'w');
         foreach ($this->attachments->content($attachment) as $piece) {
             $file === false || fwrite($file, $piece);
         }
         $file === false || fclose($file);
         $zip->addFile($name, "files/{$attachment->id}.{$attachment->type->suffix()}");
-
-        return $name;
     }
 
     /** As it stands or as it left, and all that it said before. */
@@ -165,11 +165,5 @@ final readonly class AthleteArchive
         return json_encode(
             $content, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
-    }
-
-    /** In memory where there is such a place: it is plain, and no disk should keep it. */
-    private static function place(): string
-    {
-        return is_dir('/dev/shm') && is_writable('/dev/shm') ? '/dev/shm' : storage_path('framework/cache');
     }
 }

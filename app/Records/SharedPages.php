@@ -54,7 +54,7 @@ final readonly class SharedPages
             $this->deeds->record(What::PageOpened, $examination->id, ['days' => self::DAYS]);
         });
 
-        return ['address' => URL::to("/page/{$token->told}"), 'until' => $until->toIso8601ZuluString()];
+        return ['address' => URL::to('/page')."#{$token->told}", 'until' => $until->toIso8601ZuluString()];
     }
 
     public function close(Examination $examination): void

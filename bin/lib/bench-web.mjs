@@ -52,7 +52,11 @@ const { empty, save } = await page.evaluate(async (runs) => {
   const athlete = today.athletes.find((a) => a.name === 'Wynn Tarbuck')
   const headers = { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': csrf }
   const call = (method, path, body) =>
-    fetch(`/api/${path}`, { method, headers, body: body === undefined ? undefined : JSON.stringify(body) })
+    fetch(`/api/${path}`, {
+      method,
+      headers: { ...headers, 'Idempotency-Key': crypto.randomUUID() },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    })
   const started = await call('POST', `athletes/${athlete.id}/examinations`, {
     hurtSide: 'left',
     daysSinceInjury: 4,

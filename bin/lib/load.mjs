@@ -46,7 +46,12 @@ function put(path, headers, body) {
 
 async function begin(headers) {
   const { athletes } = await (await fetch(`${BASE}/api/today`, { headers })).json()
-  const call = (method, path, body) => fetch(`${BASE}/api/${path}`, { method, headers, body: JSON.stringify(body) })
+  const call = (method, path, body) =>
+    fetch(`${BASE}/api/${path}`, {
+      method,
+      headers: { ...headers, 'Idempotency-Key': crypto.randomUUID() },
+      body: JSON.stringify(body),
+    })
   const started = await call('POST', `athletes/${athletes[0].id}/examinations`, {
     hurtSide: 'left',
     daysSinceInjury: 4,

@@ -3,18 +3,12 @@
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<meta name="robots" content="noindex">
+<meta name="robots" content="noindex, nofollow">
 <title>Your knee</title>
 <link rel="stylesheet" href="/page.css">
+@vite(['web/src/page.ts'])
 </head>
 <body>
-<main>
-@forelse ($parts as $part)
-<h2>{{ $part['heading'] }}</h2>
-<p>{{ $part['say'] }}</p>
-@empty
-<p>This page is not open any more. Ask whoever examined your knee.</p>
-@endforelse
-</main>
+<main><noscript><p>This page needs JavaScript to show what was written for you.</p></noscript></main>
 </body>
 </html>

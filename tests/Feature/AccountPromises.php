@@ -8,6 +8,8 @@ use App\Models\Examination;
 use App\Models\Mail;
 use App\Models\Role;
 use App\Models\User;
+use App\People\SecondFactor;
+use App\People\TimeCode;
 use Database\Factories\UserFactory;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Support\Facades\DB;
@@ -80,11 +82,11 @@ trait AccountPromises
         $address = (string) $this->putJson('/api/calendar', ['inWords' => true])->assertOk()->json('address');
         $this->get((string) parse_url($address, PHP_URL_PATH))->assertOk();
         $this->deleteJson('/api/calendar')->assertNoContent();
-        for ($try = 0; $try < 11; $try++) {
-            $last = $this->get('/api/calendars/a-guess');
-            $try > 0 || $last->assertNotFound();
-        }
-        $last->assertStatus(429);
+        $this->get('/api/calendars/a-guess')->assertNotFound();
+        $this->getJson('/api/page', ['X-Page-Token' => 'a guess'])->assertNotFound();
+        $this->postJson('/api/today', ['search' => 'x'])->assertOk();
+        $this->postJson('/api/today', ['search' => str_repeat('x', 61)])->assertStatus(422);
+        $this->getJson('/api/doctors?examination[]=x')->assertStatus(422);
     }
 
     private function imports(): void
@@ -104,11 +106,15 @@ trait AccountPromises
     private function records(User $user): void
     {
         $athlete = $this->athleteOf($user)->id;
-        $this->get("/api/athletes/{$athlete}/archive")->assertOk();
+        $this->archiveOf($athlete);
+        $this->withHeader('Idempotency-Key', 'short')->postJson("/api/athletes/{$athlete}/archive")->assertStatus(422);
+        $this->flushHeaders();
+        $this->getJson('/api/exports/elsewhere')->assertNotFound();
+        $this->get('/api/exports/elsewhere/file')->assertNotFound();
         $this->deleteJson("/api/athletes/{$athlete}/record")->assertStatus(422);
         $this->deleteJson("/api/athletes/{$athlete}/record", ['reason' => 'asked for it'])->assertNoContent();
         $this->deleteJson("/api/athletes/{$athlete}/record", ['reason' => 'asked for it'])->assertNotFound();
-        $this->get("/api/athletes/{$athlete}/archive")->assertNotFound();
+        $this->postJson("/api/athletes/{$athlete}/archive")->assertNotFound();
     }
 
     private function accounts(User $user): void
@@ -120,22 +126,23 @@ trait AccountPromises
         $this->postJson('/api/password/reset', ['token' => 'a guess', ...$own])->assertStatus(422);
         $this->postJson('/api/password/reset', ['token' => $this->mailedToken(), ...$own])->assertNoContent();
         $this->actingAs($user->refresh())->withSession(['presence' => ['given' => 0]]);
-        foreach ([['PUT', '/api/password'], ['POST', '/api/second-factor'], ['DELETE', '/api/second-factor']] as [$method, $uri]) {
-            $this->json($method, $uri, $own)->assertForbidden()->assertJsonPath('error.path', 'password');
+        foreach ([['POST', '/api/second-factor'], ['DELETE', '/api/second-factor']] as [$method, $uri]) {
+            $this->json($method, $uri, [...$own, 'code' => '1'])->assertForbidden()->assertJsonPath('error.path', 'password');
         }
         $this->postJson('/api/password/confirm', ['password' => 'a guess'])->assertStatus(422);
         $this->postJson('/api/password/confirm', $own)->assertNoContent();
-        $this->putJson('/api/password', ['password' => 'short'])->assertStatus(422);
-        $this->putJson('/api/password', $own)->assertNoContent();
+        $this->putJson('/api/password', ['current' => 'a guess', ...$own])->assertStatus(422)->assertJsonPath('error.path', 'current');
+        $this->putJson('/api/password', ['current' => UserFactory::PASSWORD, ...$own])->assertNoContent();
         $this->putJson('/api/second-factor', ['code' => '1'])->assertStatus(422);
         $secret = (string) $this->postJson('/api/second-factor')->assertOk()->json('secret');
         $this->putJson('/api/second-factor', ['code' => Authenticator::code($secret)])->assertOk();
         $user->present()->team->update(['asks_second_factor' => true]);
         $without = User::factory()->memberOf($user->present()->team)->create();
         $this->actingAs($without)->getJson('/api/board')->assertForbidden();
-        $this->actingAs($user->refresh())->deleteJson('/api/second-factor')->assertStatus(422);
+        $this->actingAs($user->refresh())->deleteJson('/api/second-factor', ['code' => '1'])->assertStatus(422);
         $user->present()->team->update(['asks_second_factor' => false]);
-        $this->actingAs($user->refresh())->deleteJson('/api/second-factor')->assertNoContent();
+        $code = ['code' => Authenticator::code($secret, 1)];
+        $this->actingAs($user->refresh())->deleteJson('/api/second-factor', $code)->assertNoContent();
         DB::table('sessions')->insert(['id' => 'x', 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0]);
         $session = (string) $this->getJson('/api/sessions')->assertOk()->json('0.id');
         $this->deleteJson('/api/sessions/elsewhere')->assertNotFound();
@@ -145,11 +152,11 @@ trait AccountPromises
         $this->putJson('/api/teams/elsewhere')->assertNotFound();
         RateLimiter::for('secrets', static fn (): Limit => Limit::perMinute(1)->by('all'));
         $doors = [
-            ['POST', '/api/password/forgotten'], ['POST', '/api/password/reset'], ['POST', '/api/password/confirm'],
-            ['PUT', '/api/password'], ['PUT', '/api/second-factor'], ['POST', '/api/invitation'], ['POST', '/api/invitation/look'],
+            ['POST', '/api/password/forgotten'], ['POST', '/api/password/confirm'],
+            ['PUT', '/api/password'], ['PUT', '/api/second-factor'], ['DELETE', '/api/second-factor'],
         ];
         foreach ([...$doors, ...$doors] as [$method, $uri]) {
-            $last[$uri] = $this->json($method, $uri, ['email' => 'nobody@fenmoor.example'])->getStatusCode();
+            $last["{$method} {$uri}"] = $this->json($method, $uri, ['email' => 'nobody@fenmoor.example'])->getStatusCode();
         }
         self::assertSame([429], array_values(array_unique($last)));
         RateLimiter::for('secrets', static fn (): Limit => Limit::none());
@@ -178,12 +185,30 @@ trait AccountPromises
         $this->deleteJson("/api/members/{$bo}")->assertNoContent();
         $this->deleteJson("/api/members/{$bo}")->assertNotFound();
         $this->putJson("/api/members/{$bo}", ['role' => 'coach'])->assertNotFound();
+        $this->comeBack($user);
         $this->putJson('/api/team', ['name' => ''])->assertStatus(422);
         $this->putJson('/api/team', self::settings())->assertNoContent();
         $mails = $this->getJson('/api/mails')->assertOk()->json();
         self::assertIsArray($mails);
-        $this->getJson("/api/mails/{$mails[0]['id']}")->assertOk();
+        $this->getJson("/api/mails/{$mails[0]['id']}")->assertForbidden();
+        $this->getJson('/api/mails/'.array_column($mails, 'id', 'readable')[1])->assertOk();
         $this->getJson('/api/mails/elsewhere')->assertNotFound();
+    }
+
+    /** Somebody who left, is in no team and has a second factor is asked for both. */
+    private function comeBack(User $lead): void
+    {
+        $gone = User::factory()->memberOf($lead->present()->team)->create();
+        $this->deleteJson("/api/members/{$gone->membership_id}")->assertNoContent();
+        $this->postJson('/api/invitations', ['email' => $gone->email, 'role' => 'student'])->assertCreated();
+        $come = ['token' => $this->mailedToken(), 'password' => UserFactory::PASSWORD];
+        $secret = random_bytes(TimeCode::SECRET_BYTES);
+        SecondFactor::turnOn($gone->refresh(), $secret, (new TimeCode($secret))->at(intdiv(now()->getTimestamp(), 30)));
+        $this->postJson('/api/invitation', $come)->assertForbidden()->assertJsonPath('error.path', 'code');
+        for ($try = 0; $try < 11; $try++) {
+            $last = $this->postJson('/api/invitation', [...$come, 'password' => 'a guess']);
+        }
+        $last->assertStatus(429);
     }
 
     /** A coach sees nothing of a record, and nobody but a lead anything of the team. */
@@ -196,15 +221,15 @@ trait AccountPromises
             '{membership}' => (string) $bo->membership_id, '{invitation}' => $invitation,
             '{task}' => (string) $this->postJson("/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])->json('id'),
             '{proposal}' => $this->proposalOf($user, $athlete),
-            '{mail}' => Mail::query()->latest('id')->firstOrFail()->id,
+            '{mail}' => Mail::query()->where('secret', false)->latest('id')->firstOrFail()->id,
+            '{export}' => (string) $this->postJson("/api/athletes/{$this->athleteOf($user)->id}/archive")->json('id'),
             '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
             '{anyone}' => $this->athleteOf($user)->id,
             '{letter}' => $this->letterOf($id),
             '{doctor}' => (string) $this->postJson('/api/doctors', ['name' => 'Dr Ines Falkner'])->json('id'),
             '{episode}' => $episode = Examination::query()->findOrFail($id)->episode_id,
-            '{attachment}' => (string) $this->call(
-                'POST', '/api/outcomes/'.$this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id').'/attachments?name=x',
-                content: '%PDF-1.4 a report',
+            '{attachment}' => (string) $this->attachTo(
+                (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'), '%PDF-1.4 a report', 'x',
             )->json('id'),
             '{outcome}' => (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'),
         ];

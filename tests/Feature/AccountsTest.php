@@ -58,7 +58,7 @@ final class AccountsTest extends FeatureTestCase
             'token' => trim((string) strstr($link, '#'), "#\n"), 'name' => 'Ada Thornquist', 'password' => 'only a few words',
         ])->assertNoContent();
         self::assertSame(Role::Lead, User::at('ada@marsh.example')?->role());
-        self::assertSame([2, "email: whoever has this address is in the team already.\n"], $invite());
+        self::assertSame([2, "email: this person is in the team already.\n"], $invite());
     }
 
     public function test_a_lost_second_factor_is_turned_off_by_whoever_runs_the_machine(): void

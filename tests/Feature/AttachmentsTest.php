@@ -97,7 +97,7 @@ final class AttachmentsTest extends FeatureTestCase
         $lead->membership?->update(['role' => 'lead']);
         $athlete = Athlete::query()->firstOrFail();
         $file = (string) tempnam(sys_get_temp_dir(), 'zip');
-        file_put_contents($file, $this->actingAs($lead->refresh())->get("/api/athletes/{$athlete->id}/archive")->streamedContent());
+        file_put_contents($file, $this->actingAs($lead->refresh())->archiveOf($athlete->id));
         $zip = new ZipArchive;
         $zip->open($file);
         self::assertSame(self::PNG, $zip->getFromName("files/{$id}.png"));
@@ -107,7 +107,7 @@ final class AttachmentsTest extends FeatureTestCase
 
     private function attach(string $content, string $name): TestResponse
     {
-        return $this->call('POST', "/api/outcomes/{$this->outcome}/attachments?".http_build_query(['name' => $name]), content: $content);
+        return $this->attachTo($this->outcome, $content, $name);
     }
 
     private function shown(): TestResponse

@@ -56,7 +56,7 @@ final class BoardTest extends FeatureTestCase
         $this->travelTo('2026-07-01 09:00:00');
         $this->actingAs($coach->refresh())->getJson('/api/board')->assertJsonCount(0);
         $this->actingAs($user->refresh())->getJson('/api/board')->assertJsonPath('0.coachMayKnow', false);
-        $this->getJson('/api/today?search=cadets')->assertJsonPath('athletes.0.id', $athlete->id);
+        $this->postJson('/api/today', ['search' => 'cadets'])->assertJsonPath('athletes.0.id', $athlete->id);
     }
 
     public function test_when_a_knee_is_looked_at_again_follows_what_is_due(): void

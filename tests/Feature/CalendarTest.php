@@ -71,18 +71,38 @@ final class CalendarTest extends FeatureTestCase
         $this->actingAs($user);
         $file = (string) $this->get("/api/tasks/{$task->id}/calendar")->assertOk()->content();
         $moved = strtr($file, ['VALUE=DATE:20260514' => 'VALUE=DATE:20260518', 'VALUE=DATE:20260515' => 'VALUE=DATE:20260521']);
-        $this->postJson('/api/calendar/returned', ['content' => $moved])->assertOk()->assertJsonCount(1)
-            ->assertJsonPath('0.dueFrom', '2026-05-18')->assertJsonPath('0.dueOn', '2026-05-20');
-        $this->postJson('/api/calendar/returned', ['content' => $moved])->assertOk()->assertJsonCount(0);
+        $back = fn (string $content) => $this->postJson('/api/calendar/returned', ['content' => $content]);
+        $back($moved)->assertOk()->assertJsonCount(1, 'moved')
+            ->assertJsonPath('moved.0.dueFrom', '2026-05-18')->assertJsonPath('moved.0.dueOn', '2026-05-20');
+        $back($moved)->assertOk()->assertJsonCount(0, 'moved')->assertJsonPath('same', 1);
         $hour = strtr($moved, ['DTSTART;VALUE=DATE:20260518' => 'DTSTART:20260519T083000Z', 'DTEND;VALUE=DATE:20260521' => 'DTEND:20260519T090000Z']);
-        $this->postJson('/api/calendar/returned', ['content' => $hour])->assertJsonPath('0.dueOn', '2026-05-19');
+        $back($hour)->assertJsonPath('moved.0.dueOn', '2026-05-19');
 
         $other = strtr($moved, [$task->id => $theirs->id]);
-        $this->postJson('/api/calendar/returned', ['content' => $other])->assertOk()->assertJsonCount(0);
+        $back($other)->assertOk()->assertJsonCount(0, 'moved')->assertJsonPath('unknown', 1);
         $this->putJson("/api/tasks/{$still->id}", ['state' => 'done'])->assertOk();
-        $this->postJson('/api/calendar/returned', ['content' => strtr($moved, [$task->id => $still->id])])->assertJsonCount(0);
+        $back(strtr($moved, [$task->id => $still->id]))->assertJsonCount(0, 'moved')
+            ->assertJsonPath('left.0.reason', 'it is closed already');
         self::assertSame(TaskState::Done, $still->refresh()->state);
-        $this->postJson('/api/calendar/returned', ['content' => 'BEGIN:VCARD'])->assertStatus(422)->assertJsonPath('error.path', 'content');
+        $back('BEGIN:VCARD')->assertStatus(422)->assertJsonPath('error.path', 'content');
+        foreach (['DTSTART;VALUE=DATE:99999999', 'DTSTART:x', 'DTSTART;TZID=:20260519T083000'] as $broken) {
+            $back((string) preg_replace('/DTSTART.*/', $broken, $file))->assertOk()->assertJsonPath('moved', []);
+        }
+    }
+
+    public function test_of_many_tasks_that_came_back_each_is_moved_or_said_why_not(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        [$user] = $this->due('ring the hospital', '2026-05-14');
+        foreach (range(1, 5) as $number) {
+            $this->due("look at it again {$number}", '2026-05-14', $user);
+        }
+        $file = (string) $this->get($this->opened(true))->assertOk()->content();
+        $moved = strtr($file, ['VALUE=DATE:20260514' => 'VALUE=DATE:20260518', 'VALUE=DATE:20260515' => 'VALUE=DATE:20260519']);
+        $done = Task::query()->firstOrFail();
+        $this->putJson("/api/tasks/{$done->id}", ['state' => 'done'])->assertOk();
+        $this->postJson('/api/calendar/returned', ['content' => $moved])->assertOk()->assertJsonCount(5, 'moved')
+            ->assertJsonPath('moved.4.dueOn', '2026-05-18')->assertJsonPath('left.0.title', $done->content['title']);
     }
 
     /**

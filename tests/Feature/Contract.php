@@ -61,8 +61,13 @@ final class Contract
         $promise = self::promise($route, $method, $answer->getStatusCode());
         $response = $this->document->paths->{"/{$route->uri()}"}->{strtolower($method)}->responses
             ->{$answer->getStatusCode()} ?? null;
-        Assert::assertNotNull($response, "{$promise} is not in the contract.");
-        $name = isset($response->{'$ref'}) ? basename($response->{'$ref'}) : null;
+        $isAway = $answer->getStatusCode() >= 500;
+        Assert::assertTrue($isAway || $response !== null, "{$promise} is not in the contract.");
+        $name = match (true) {
+            $isAway => 'Away',
+            isset($response->{'$ref'}) => basename($response->{'$ref'}),
+            default => null,
+        };
         $response = $name === null ? $response : $this->document->components->responses->{$name};
         if (! isset($response->content->{'application/json'})) {
             return;

@@ -48,9 +48,8 @@ final class ContractTest extends FeatureTestCase
         $this->teams($user);
         $this->coaches($id, $athlete->id, $user);
 
-        $kept = array_keys($this->kept);
-        sort($kept);
-        self::assertSame(Contract::it()->promises(), $kept);
+        // An answer that the contract does not name has failed before, see Contract::assertKept().
+        self::assertSame([], array_values(array_diff(Contract::it()->promises(), array_keys($this->kept))), 'named and never given');
     }
 
     /** Nobody is logged in. */
@@ -222,6 +221,8 @@ final class ContractTest extends FeatureTestCase
             ['POST', '/api/imports', self::SHEET],
             ['POST', '/api/imports/preview', self::SHEET],
             ['DELETE', '/api/imports/{import}', []],
+            ['POST', '/api/today', ['search' => 'x']],
+            ['POST', '/api/athletes/{anyone}/archive', []],
             ['DELETE', '/api/athletes/{anyone}/record', ['reason' => 'asked for it']],
             ['POST', '/api/episodes/{episode}/outcomes', self::MRI],
             ['PUT', '/api/outcomes/{outcome}', self::MRI],
@@ -252,7 +253,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/athletes/{anyone}/archive', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",

@@ -167,15 +167,14 @@ final class DeedsTest extends FeatureTestCase
         $user = $this->member();
         $athlete = $this->athleteOf($user);
         $this->actingAs($user);
-        $facts = ['key' => 'the-very-start', 'hurtSide' => 'left', 'daysSinceInjury' => 2, 'route' => 'clinic_core'];
-        $start = fn (array $more = []) => $this->postJson(
-            "/api/athletes/{$athlete->id}/examinations",
-            [...$facts, ...$more],
+        $facts = ['hurtSide' => 'left', 'daysSinceInjury' => 2, 'route' => 'clinic_core'];
+        $start = fn (string $key, array $more = []) => $this->postJson(
+            "/api/athletes/{$athlete->id}/examinations", [...$facts, ...$more], ['Idempotency-Key' => $key],
         );
-        $id = $start()->assertCreated()->json('id');
-        self::assertSame($id, $start()->assertCreated()->json('id'));
-        $start(['hurtSide' => 'right'])->assertStatus(422)->assertJsonPath('error.path', 'key');
-        self::assertNotSame($id, $start(['key' => 'another-start'])->assertCreated()->json('id'));
+        $id = $start('the-very-start')->assertCreated()->json('id');
+        self::assertSame($id, $start('the-very-start')->assertCreated()->json('id'));
+        $start('the-very-start', ['hurtSide' => 'right'])->assertStatus(422)->assertJsonPath('error.path', 'key');
+        self::assertNotSame($id, $start('another-start')->assertCreated()->json('id'));
         self::assertSame(1, $athlete->episodes()->count());
     }
 

@@ -21,7 +21,7 @@ final class DoorsTest extends FeatureTestCase
     public function test_the_health_door_says_what_lives(): void
     {
         $this->getJson('/health')->assertOk()->assertExactJson(
-            ['application' => true, 'database' => true, 'interface' => true],
+            ['application' => true, 'database' => true, 'interface' => true, 'disk' => 'enough'],
         );
         $database = DB::getFacadeRoot();
         DB::swap(new class

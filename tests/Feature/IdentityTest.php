@@ -122,15 +122,16 @@ final class IdentityTest extends FeatureTestCase
         self::assertSame($fault, Passwords::fault($password, 'Ada Thornquist', 'ada.thornquist@fenmoor.example'));
     }
 
-    public function test_a_new_password_ends_the_other_sessions_and_asks_for_the_old_one_after_a_while(): void
+    public function test_a_new_password_ends_the_other_sessions_asks_for_the_old_one_and_is_told_by_mail(): void
     {
         $user = $this->member();
         $this->actingAs($user);
         DB::table('sessions')->insert(['id' => 'x', 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0]);
-        $this->travel(11)->minutes();
-        $this->putJson('/api/password', ['password' => 'a new one of mine'])->assertForbidden();
-        $this->postJson('/api/password/confirm', ['password' => UserFactory::PASSWORD])->assertNoContent();
-        $this->putJson('/api/password', ['password' => 'a new one of mine'])->assertNoContent();
+        $change = fn (string $current) => $this->putJson('/api/password', ['current' => $current, 'password' => 'a new one of mine']);
+        $change('not mine at all')->assertStatus(422)->assertJsonPath('error.path', 'current');
+        $change(UserFactory::PASSWORD)->assertNoContent();
+        $told = Mail::query()->withoutGlobalScopes()->latest('id')->firstOrFail();
+        self::assertSame([$user->email, 'Your Gray Compass account: password changed'], [$told->recipient, $told->subject]);
         self::assertSame(0, DB::table('sessions')->where('user_id', $user->id)->count());
     }
 

@@ -90,7 +90,7 @@ final class ImportTest extends FeatureTestCase
         $import = (string) $this->import($bytes, ['take' => [2], 'expects' => 2])->assertStatus(202)
             ->assertJsonPath('state', 'done')->assertJsonPath('done', 2)->json('id');
         self::assertNull(Import::query()->firstOrFail()->content);
-        $this->getJson('/api/today?search=sollu')->assertJsonPath('total', 1);
+        $this->postJson('/api/today', ['search' => 'sollu'])->assertJsonPath('total', 1);
         $this->import($bytes)->assertStatus(422)->assertJsonPath('error.reason', 'there is nobody in it to add');
 
         $edda = Athlete::query()->where('number', 'J77')->firstOrFail();

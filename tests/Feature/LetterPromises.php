@@ -47,7 +47,8 @@ trait LetterPromises
         $this->getJson("/api/examinations/{$signed}/page")->assertOk();
         $this->postJson("/api/examinations/{$signed}/page")->assertStatus(422);
         $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
-        $this->postJson("/api/examinations/{$signed}/page")->assertCreated();
+        $page = (string) $this->postJson("/api/examinations/{$signed}/page")->assertCreated()->json('address');
+        $this->getJson('/api/page', ['X-Page-Token' => (string) parse_url($page, PHP_URL_FRAGMENT)])->assertOk();
         $this->deleteJson("/api/examinations/{$signed}/page")->assertNoContent();
         $this->files($signed, $user);
         $this->getJson('/api/retention')->assertOk();
@@ -59,9 +60,9 @@ trait LetterPromises
     {
         $episode = Examination::query()->findOrFail($signed)->episode_id;
         $outcome = (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id');
-        $this->call('POST', "/api/outcomes/{$outcome}/attachments?name=scan.png", content: 'no picture')->assertStatus(422);
-        $this->call('POST', '/api/outcomes/elsewhere/attachments?name=scan.png', content: 'no picture')->assertNotFound();
-        $file = (string) $this->call('POST', "/api/outcomes/{$outcome}/attachments?name=report.pdf", content: '%PDF-1.4 a report')
+        $this->attachTo($outcome, 'no picture', 'scan.png')->assertStatus(422);
+        $this->attachTo('elsewhere', 'no picture', 'scan.png')->assertNotFound();
+        $file = (string) $this->attachTo($outcome, '%PDF-1.4 a report', 'report.pdf')
             ->assertCreated()->json('id');
         $this->get("/api/attachments/{$file}")->assertOk();
         $this->deleteJson("/api/attachments/{$file}")->assertNoContent();
@@ -145,7 +146,7 @@ trait LetterPromises
             ['DELETE', '/api/letters/{letter}', []],
             ['POST', '/api/letters/{discarded}/restoration', []],
             ['POST', '/api/letters/{letter}/sending', ['version' => 1, 'by' => 'hand']],
-            ['POST', '/api/outcomes/{outcome}/attachments?name=x', []],
+            ['POST', '/api/outcomes/{outcome}/attachments', []],
             ['DELETE', '/api/attachments/{attachment}', []],
             ['POST', '/api/attachments/{removedFile}/restoration', []],
             ['POST', '/api/doctors', $doctor],

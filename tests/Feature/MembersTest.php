@@ -21,7 +21,7 @@ final class MembersTest extends FeatureTestCase
         $token = $this->invite($lead, 'Bo.Tarrant@Fenmoor.example', 'student');
         Auth::logout();
         $this->postJson('/api/invitation/look', ['token' => $token])->assertOk()->assertExactJson([
-            'team' => 'Fenmoor Indoor Sports Club', 'role' => 'student', 'email' => 'bo.tarrant@fenmoor.example', 'hasAccount' => false,
+            'team' => 'Fenmoor Indoor Sports Club', 'role' => 'student', 'email' => 'bo.tarrant@fenmoor.example', 'account' => 'none',
         ]);
         $come = fn (array $with) => $this->postJson('/api/invitation', ['token' => $token, ...$with]);
         $come(['password' => 'knees in the fen'])->assertStatus(422)->assertJsonPath('error.path', 'name');
@@ -54,8 +54,10 @@ final class MembersTest extends FeatureTestCase
         $lead = $this->member(role: Role::Lead);
         $theirs = $this->athleteOf($lead);
         $token = $this->invite($lead, $user->email, 'practitioner');
-        $this->postJson('/api/invitation', ['token' => $token, 'password' => 'not my password'])->assertStatus(422);
-        $this->postJson('/api/invitation', ['token' => $token, 'password' => UserFactory::PASSWORD])->assertNoContent();
+        // The password alone is no way in: whoever has an account logs in with it, past its limits and its second factor.
+        $this->postJson('/api/invitation', ['token' => $token, 'password' => UserFactory::PASSWORD])
+            ->assertStatus(422)->assertJsonPath('error.path', 'email');
+        $this->actingAs($user->refresh())->postJson('/api/invitation', ['token' => $token])->assertNoContent();
         $this->actingAs($user->refresh());
         $this->getJson('/api/me')->assertJsonPath('user.team', 'Fenmoor Indoor Sports Club')->assertJsonCount(2, 'user.teams');
         $this->getJson("/api/athletes/{$theirs->id}")->assertOk();
@@ -79,6 +81,12 @@ final class MembersTest extends FeatureTestCase
         $this->actingAs($bo->refresh())->getJson('/api/today')->assertUnauthorized();
         $this->postJson('/api/login', ['email' => $bo->email, 'password' => UserFactory::PASSWORD])->assertStatus(422);
         $token = $this->invite($lead, $bo->email, 'student');
+        $this->postJson('/api/invitation/look', ['token' => $token])->assertJsonPath('account', 'without_team');
+        foreach (range(1, 10) as $guess) {
+            $this->postJson('/api/invitation', ['token' => $token, 'password' => "guess {$guess}"])->assertStatus(422);
+        }
+        $this->postJson('/api/invitation', ['token' => $token, 'password' => UserFactory::PASSWORD])->assertStatus(429);
+        $this->travel(2)->minutes();
         $this->postJson('/api/invitation', ['token' => $token, 'password' => UserFactory::PASSWORD])->assertNoContent();
         $this->actingAs($bo->refresh())->getJson('/api/me')->assertJsonPath('user.role', 'student');
     }
@@ -107,12 +115,12 @@ final class MembersTest extends FeatureTestCase
     {
         $lead = $this->member(role: Role::Lead);
         $this->invite($lead, 'bo@fenmoor.example', 'student');
-        $this->postJson('/api/password/forgotten', ['email' => $lead->email])->assertStatus(202);
-        $mails = $this->actingAs($lead)->getJson('/api/mails')->assertOk()
-            ->assertJsonPath('0.readable', false)->assertJsonPath('1.readable', true)->assertJsonPath('1.to', 'bo@fenmoor.example');
-        $this->getJson("/api/mails/{$mails->json('0.id')}")->assertForbidden();
-        $eml = $this->get("/api/mails/{$mails->json('1.id')}")->assertOk()->content();
-        self::assertMatchesRegularExpression('/^Subject: Fenmoor Indoor Sports Club invites you/m', (string) $eml);
+        $this->putJson('/api/password', ['current' => UserFactory::PASSWORD, 'password' => 'knees in the fen'])->assertNoContent();
+        $mails = $this->actingAs($lead->refresh())->getJson('/api/mails')->assertOk()
+            ->assertJsonPath('1.readable', false)->assertJsonPath('1.to', 'bo@fenmoor.example')->assertJsonPath('0.readable', true);
+        $this->getJson("/api/mails/{$mails->json('1.id')}")->assertForbidden();
+        $eml = $this->get("/api/mails/{$mails->json('0.id')}")->assertOk()->content();
+        self::assertMatchesRegularExpression('/^Subject: Your Gray Compass account: password changed/m', (string) $eml);
         self::assertStringNotContainsString('bo@fenmoor.example', (string) json_encode(DB::table('mails')->get()));
     }
 

@@ -20,7 +20,7 @@ final class RosterTest extends FeatureTestCase
         $this->actingAs($this->member());
         $made = $this->add(self::SANA)->assertCreated()->assertJsonPath('age', 15)->assertJsonPath('number', null);
         $this->travelTo('2026-05-04 00:30:00');
-        $this->getJson('/api/today?search=wither')->assertJsonPath('total', 1)->assertJsonPath('athletes.0.age', 16);
+        $this->postJson('/api/today', ['search' => 'wither'])->assertJsonPath('total', 1)->assertJsonPath('athletes.0.age', 16);
         $this->postJson("/api/athletes/{$made->json('id')}/examinations", [
             'hurtSide' => 'left', 'daysSinceInjury' => 0, 'route' => 'clinic_core',
         ])->assertCreated();
@@ -35,8 +35,8 @@ final class RosterTest extends FeatureTestCase
         self::assertStringNotContainsString('brace', (string) json_encode(DB::table('athletes')->get()));
         $this->putJson("/api/athletes/{$id}", ['name' => 'Sana Other', 'bornOn' => '2010-05-05', 'squad' => 'Handball', 'number' => 'H40'])
             ->assertOk()->assertJsonPath('profile', []);
-        $this->getJson('/api/today?search=wither')->assertJsonPath('total', 0);
-        $this->getJson('/api/today?search=h40')->assertJsonPath('total', 1);
+        $this->postJson('/api/today', ['search' => 'wither'])->assertJsonPath('total', 0);
+        $this->postJson('/api/today', ['search' => 'h40'])->assertJsonPath('total', 1);
     }
 
     /**

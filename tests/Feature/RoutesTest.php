@@ -8,6 +8,8 @@ use App\Import\ImportState;
 use App\Models\Attachment;
 use App\Models\Doctor;
 use App\Models\Episode;
+use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Import;
 use App\Models\Invitation;
 use App\Models\Letter;
@@ -39,7 +41,7 @@ final class RoutesTest extends FeatureTestCase
 
     /** Whoever is not logged in may only do so. */
     private const OPEN = [
-        'login', 'me', 'nothing', 'calendars.read', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
+        'login', 'me', 'nothing', 'page.read', 'calendars.read', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
     ];
 
     /**
@@ -57,7 +59,8 @@ final class RoutesTest extends FeatureTestCase
         'password.update' => [204, 204, 204, 204],
         'second-factor.store' => [200, 200, 200, 200],
         'second-factor.update' => [422, 422, 422, 422],
-        'second-factor.destroy' => [204, 204, 204, 204],
+        // Without a code of it.
+        'second-factor.destroy' => [422, 422, 422, 422],
         'sessions' => [200, 200, 200, 200],
         'sessions.others' => [204, 204, 204, 204],
         'sessions.end' => [204, 204, 204, 204],
@@ -103,11 +106,15 @@ final class RoutesTest extends FeatureTestCase
         'calendar.returned' => [403, 403, 200, 200],
         'calendars.read' => [404, 404, 404, 404],
         'tasks.calendar' => [403, 404, 200, 200],
-        'records.export' => [403, 403, 403, 200],
+        'records.export' => [403, 403, 403, 202],
+        'exports' => [403, 403, 403, 200],
+        'exports.fetch' => [403, 403, 403, 200],
         'records.erase' => [403, 403, 403, 204],
         'board' => [200, 200, 200, 200],
         'catalogue' => [403, 200, 200, 200],
         'today' => [403, 200, 200, 200],
+        'today.search' => [403, 200, 200, 200],
+        'page.read' => [404, 404, 404, 404],
         'weigh' => [403, 200, 200, 200],
         'deeds' => [403, 403, 403, 200],
         'deeds.table' => [403, 403, 403, 200],
@@ -193,8 +200,9 @@ final class RoutesTest extends FeatureTestCase
             'password.forgotten' => ['email' => 'nobody@fenmoor.example'],
             'password.reset', 'invitation.accept' => ['token' => 'a guess', 'password' => UserFactory::PASSWORD],
             'invitation.show' => ['token' => 'a guess'],
-            'password.confirm', 'password.update' => ['password' => UserFactory::PASSWORD],
-            'second-factor.update' => ['code' => '123456'],
+            'password.confirm' => ['password' => UserFactory::PASSWORD],
+            'password.update' => ['current' => UserFactory::PASSWORD, 'password' => UserFactory::PASSWORD],
+            'second-factor.update', 'second-factor.destroy' => ['code' => '123456'],
             'athletes.store', 'athletes.update' => [
                 'name' => 'Ada Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo', 'isAnother' => true,
             ],
@@ -268,6 +276,10 @@ final class RoutesTest extends FeatureTestCase
             '{doctor}' => $this->doctorOf($lead)->id,
             '{removedDoctor}' => tap($this->doctorOf($lead))->delete()->id,
             '{anyone}' => $this->athleteOf($lead)->id,
+            '{export}' => Export::query()->create([
+                'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'asked_by' => $lead->id,
+                'state' => ExportState::Ready, 'bytes' => 0,
+            ])->id,
             '{episode}' => $this->episodeOf($lead)->id,
             '{outcome}' => $this->outcomeOf($lead)->id,
             '{removed}' => tap($this->outcomeOf($lead))->delete()->id,

@@ -121,7 +121,7 @@ final class SecretsTest extends FeatureTestCase
         self::assertTrue((new KeyCheck)->passes());
         self::assertSame([], (new Verifier)->faults());
         $this->getJson("/api/examinations/{$id}")->assertOk()->assertJsonFragment(['whatHappened' => 'slipped']);
-        $this->getJson('/api/today?search='.urlencode(substr($name, 1, 5)))->assertOk()->assertJsonPath('total', 1);
+        $this->postJson('/api/today', ['search' => substr($name, 1, 5)])->assertOk()->assertJsonPath('total', 1);
         self::assertSame($device, DeviceKey::of($user->refresh()));
         self::assertSame(0, app(Rotation::class)->run(static fn () => null), 'it may be begun again');
     }

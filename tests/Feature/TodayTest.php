@@ -99,7 +99,7 @@ final class TodayTest extends FeatureTestCase
         }
         Athlete::factory()->create(['name' => 'Ödön of another club']);
         $found = fn (string $search): array => array_column(
-            $this->actingAs($user)->getJson('/api/today?search='.rawurlencode($search))->assertOk()->json('athletes'),
+            $this->actingAs($user)->postJson('/api/today', ['search' => $search])->assertOk()->json('athletes'),
             'name',
         );
         self::assertSame(['Ödön Brackwater'], $found('odon'));

@@ -139,14 +139,20 @@ export class Person {
   }
 
   send(method: string, path: string, data?: unknown, timeout = 30_000) {
-    return this.api.fetch(path, { method, data, timeout, headers: { 'X-CSRF-TOKEN': this.csrf } })
+    return this.api.fetch(path, { method, data, timeout, headers: this.headers() })
+  }
+
+  /** What makes something carries a key of its own. */
+  private headers() {
+    return { 'X-CSRF-TOKEN': this.csrf, 'Idempotency-Key': crypto.randomUUID() }
   }
 
   /** A fresh examination with consent and an open gate, of the first athlete found. */
   async examination(): Promise<string> {
-    const { athletes } = (await (await this.api.get('/api/today?search=Wynn')).json()) as { athletes: { id: string }[] }
+    const { athletes } = (await (await this.send('POST', '/api/today', { search: 'Wynn' })).json()) as {
+      athletes: { id: string }[]
+    }
     const started = await this.send('POST', `/api/athletes/${athletes[0]!.id}/examinations`, {
-      key: crypto.randomUUID(),
       hurtSide: 'left',
       daysSinceInjury: 3,
       route: 'clinic_core',

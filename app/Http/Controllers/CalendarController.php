@@ -8,6 +8,7 @@ use App\Audit\Deeds;
 use App\Audit\What;
 use App\Calendar\CalendarFile;
 use App\Calendar\Calendars;
+use App\Calendar\LeftAlone;
 use App\Http\Requests\CalendarRequest;
 use App\Http\Resources\TaskResource;
 use App\Models\Calendar;
@@ -17,7 +18,6 @@ use App\People\Token;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 
 /** What is due, in calendars of people's own. */
@@ -66,9 +66,19 @@ final readonly class CalendarController
     }
 
     /** @throws Refusal */
-    public function takeBack(CalendarRequest $request): AnonymousResourceCollection
+    public function takeBack(CalendarRequest $request): JsonResponse
     {
-        return TaskResource::collection($this->calendars->takeBack($request->text()));
+        $returned = $this->calendars->takeBack($request->text());
+
+        return response()->json([
+            'moved' => TaskResource::collection($returned->moved)->resolve($request),
+            'same' => $returned->same,
+            'left' => array_map(static fn (LeftAlone $one): array => [
+                'title' => $one->task->content['title'], 'athlete' => $one->task->athlete->name,
+                'reason' => $one->reason,
+            ], $returned->left),
+            'unknown' => $returned->unknown,
+        ]);
     }
 
     private static function file(string $content, string $name): Response

@@ -32,6 +32,7 @@ final readonly class DoctorController
     /** By name; asked for an examination, it says who of them treats the athlete. */
     public function index(Request $request): JsonResponse
     {
+        $request->validate(['examination' => ['sometimes', 'nullable', 'string', 'max:26']]);
         $book = Doctor::query()->orderByDesc('id')->limit(self::MOST)->get()
             ->sortBy(static fn (Doctor $doctor): string => mb_strtolower($doctor->content['name']))->values();
         $treats = $request->filled('examination')

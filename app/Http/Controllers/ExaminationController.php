@@ -46,7 +46,6 @@ final readonly class ExaminationController
             $request->daysSinceInjury(),
             $request->setting(),
             $request->examinationRoute(),
-            $request->key(),
         );
 
         return response()->json(['id' => $examination->id], 201);

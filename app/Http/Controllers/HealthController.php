@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Server\Disk;
+use App\Server\Room;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -11,13 +13,15 @@ use Throwable;
 /** Says what lives, to whoever watches the servers: 200 when all does, 503 when something does not. */
 final class HealthController
 {
-    public function __invoke(): JsonResponse
+    public function __invoke(Disk $disk): JsonResponse
     {
         $parts = ['application' => true, 'database' => self::database(), 'interface' => is_file(public_path(
             'build/.vite/manifest.json',
         ))];
+        $room = $disk->room();
+        $lives = ! in_array(false, $parts, true) && $room !== Room::Full;
 
-        return new JsonResponse($parts, in_array(false, $parts, true) ? 503 : 200, ['Cache-Control' => 'no-store']);
+        return new JsonResponse([...$parts, 'disk' => $room], $lives ? 200 : 503, ['Cache-Control' => 'no-store']);
     }
 
     private static function database(): bool

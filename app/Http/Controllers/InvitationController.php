@@ -8,15 +8,18 @@ use App\Audit\Deeds;
 use App\Audit\What;
 use App\Http\Requests\AcceptRequest;
 use App\Http\Requests\MemberRequest;
+use App\Mail\Post;
 use App\Models\Invitation;
 use App\Models\Team;
 use App\Models\User;
+use App\People\CodeNeeded;
 use App\People\Invitations;
 use App\People\Token;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /** Inviting somebody into the team, and coming in by the link. */
@@ -27,11 +30,12 @@ final readonly class InvitationController
     }
 
     /** @throws Refusal */
-    public function store(MemberRequest $request, #[CurrentUser] User $user): JsonResponse
+    public function store(MemberRequest $request, Post $post, #[CurrentUser] User $user): JsonResponse
     {
-        $made = $this->invitations->invite($user, $request->email(), $request->role());
+        [$made, $address] = $this->invitations->invite($user, $request->email(), $request->role());
 
-        return response()->json(['id' => $made->id], 201);
+        // Where no mail leaves, the link is handed over by hand; where one does, it is for its recipient alone.
+        return response()->json(['id' => $made->id, 'address' => $post->leaves() ? null : $address], 201);
     }
 
     public function destroy(Invitation $invitation): Response
@@ -48,19 +52,28 @@ final readonly class InvitationController
     public function show(AcceptRequest $request): JsonResponse
     {
         $invitation = $this->invitations->find(Token::from($request->token())) ?? abort(404);
+        $account = User::at($invitation->email);
 
         return response()->json([
             'team' => Team::query()->findOrFail($invitation->team_id)->name,
             'role' => $invitation->role->value,
             'email' => $invitation->email,
-            'hasAccount' => User::at($invitation->email) !== null,
+            'account' => match (true) {
+                $account === null => 'none',
+                $account->membership === null => 'without_team',
+                default => 'in_team',
+            },
         ]);
     }
 
-    /** @throws Refusal */
+    /** @throws Refusal|CodeNeeded */
     public function accept(AcceptRequest $request): Response
     {
-        $this->invitations->accept(Token::from($request->token()), $request->name(), $request->password());
+        $in = Auth::user();
+        $this->invitations->accept(
+            Token::from($request->token()), $request->name(), $request->password(), $request->code(),
+            $in instanceof User ? $in : null,
+        );
 
         return response()->noContent();
     }

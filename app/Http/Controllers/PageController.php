@@ -12,12 +12,15 @@ use App\Records\SharedPages;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 
 /** The page that an athlete takes along. */
 final readonly class PageController
 {
+    private const TOKEN = 'X-Page-Token';
+
     public function __construct(private SharedPages $pages)
     {
     }
@@ -44,13 +47,11 @@ final readonly class PageController
         return response()->noContent();
     }
 
-    /** For the athlete, who does not log in: the address itself is the secret. */
-    public function read(string $token): Response
+    /** For the athlete, who does not log in: what stands behind the # of their address comes in a header. */
+    public function read(Request $request): JsonResponse
     {
-        $parts = $this->pages->read(Token::from($token));
-
-        return response(view('page', ['parts' => $parts ?? []])->render(), $parts === null ? 404 : 200, [
-            'Cache-Control' => 'no-store, private', 'X-Robots-Tag' => 'noindex, nofollow',
+        return response()->json([
+            'parts' => $this->pages->read(Token::from((string) $request->header(self::TOKEN))) ?? abort(404),
         ]);
     }
 }

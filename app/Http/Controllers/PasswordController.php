@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Audit\Deeds;
 use App\Audit\What;
 use App\Http\Requests\PasswordRequest;
+use App\Mail\AccountChange;
 use App\Models\User;
+use App\People\AccountNotice;
 use App\People\Email;
 use App\People\Passwords;
 use App\People\Presence;
@@ -25,7 +27,7 @@ use function Illuminate\Support\defer;
 /** Showing one's password again, changing it, and a forgotten one. */
 final readonly class PasswordController
 {
-    public function __construct(private Deeds $deeds)
+    public function __construct(private Deeds $deeds, private AccountNotice $notice)
     {
     }
 
@@ -43,13 +45,16 @@ final readonly class PasswordController
     /** Wherever else somebody is logged in with the old one, they are not any more. */
     public function update(PasswordRequest $request, #[CurrentUser] User $user): Response
     {
-        (new Presence($request->session()))->insistFresh();
+        if (! Hash::check($request->current(), $user->password)) {
+            throw Refusal::at('current', 'This is not your password.');
+        }
         Passwords::insist($request->password(), $user->name, $user->email);
         DB::transaction(function () use ($request, $user): void {
             $user->update(['password' => $request->password()]);
             Sessions::endAll($user, $request->session()->getId());
             $this->deeds->record(What::PasswordChanged, $user->id);
         });
+        $this->notice->tell($user, AccountChange::Password);
 
         return response()->noContent();
     }

@@ -8,27 +8,43 @@ use App\Audit\Deeds;
 use App\Audit\What;
 use App\Http\Requests\ErasureRequest;
 use App\Models\Athlete;
+use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\User;
 use App\People\PasswordNeeded;
 use App\People\Presence;
-use App\Records\AthleteArchive;
 use App\Records\Erasure;
+use App\Records\Exports;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** All of somebody's record at once: taken along, or erased. */
 final readonly class RecordController
 {
-    public function export(Athlete $anyone, AthleteArchive $archive, Deeds $deeds): StreamedResponse
+    public function export(Athlete $anyone, Exports $exports, #[CurrentUser] User $user): JsonResponse
     {
-        $deeds->record(What::Exported, $anyone->id, ['as' => 'everything']);
+        return response()->json(['id' => $exports->ask($anyone, $user)->id], 202);
+    }
 
-        $zip = $archive->open($anyone);
+    public function state(Export $export): JsonResponse
+    {
+        return response()->json(['state' => $export->state, 'bytes' => $export->bytes]);
+    }
 
-        return response()->streamDownload(
-            static fn (): int => fpassthru($zip), "knees-{$anyone->id}.zip", ['Content-Type' => 'application/zip'],
-        );
+    public function fetch(Export $export, Exports $exports, Deeds $deeds): StreamedResponse
+    {
+        abort_unless($export->state === ExportState::Ready, 404);
+        $deeds->record(What::Exported, $export->athlete_id, ['as' => 'everything, fetched']);
+
+        return response()->streamDownload(static function () use ($export, $exports): void {
+            foreach ($exports->content($export) as $piece) {
+                echo $piece;
+            }
+        }, "knees-{$export->athlete_id}.zip", [
+            'Content-Type' => 'application/zip', 'Content-Length' => (string) $export->bytes,
+        ]);
     }
 
     /** @throws PasswordNeeded */

@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Audit\Deeds;
 use App\Audit\What;
 use App\Http\Requests\CodeRequest;
+use App\Mail\AccountChange;
 use App\Models\User;
+use App\People\AccountNotice;
 use App\People\Presence;
 use App\People\SecondFactor;
 use App\People\TimeCode;
@@ -23,7 +25,7 @@ final readonly class SecondFactorController
     /** Where a session keeps the secret until a code shows that the app has it. */
     private const PENDING = 'factor';
 
-    public function __construct(private Deeds $deeds)
+    public function __construct(private Deeds $deeds, private AccountNotice $notice)
     {
     }
 
@@ -45,23 +47,32 @@ final readonly class SecondFactorController
             ? SecondFactor::turnOn($user, (string) base64_decode($pending, true), $request->code())
             : throw Refusal::at('code', 'Begin again: the secret is not known any more.');
         if ($codes === null) {
-            throw Refusal::at('code', 'The code is not right. Is the clock of the device?');
+            throw Refusal::at('code', 'The code is not right. Check that the clock of your phone is set by the network, then enter the next code.');
         }
         $request->session()->forget(self::PENDING);
         $this->deeds->record(What::SecondFactorOn);
+        $this->notice->tell($user, AccountChange::FactorOn);
 
         return response()->json(['recoveryCodes' => $codes]);
     }
 
-    /** @throws Refusal where the team asks for it */
-    public function destroy(Request $request, #[CurrentUser] User $user): Response
+    /**
+     * The password alone does not turn it off: whoever found a session open knows no code.
+     *
+     * @throws Refusal where the team asks for it, or the code is another one
+     */
+    public function destroy(CodeRequest $request, #[CurrentUser] User $user): Response
     {
         (new Presence($request->session()))->insistFresh();
         if ($user->present()->team->asks_second_factor) {
             throw Refusal::ofTheWhole('Your team asks for a second factor.');
         }
+        if (! SecondFactor::accepts($user, $request->code())) {
+            throw Refusal::at('code', 'The code is not right. A code works once.');
+        }
         SecondFactor::turnOff($user);
         $this->deeds->record(What::SecondFactorOff);
+        $this->notice->tell($user, AccountChange::FactorOff);
 
         return response()->noContent();
     }

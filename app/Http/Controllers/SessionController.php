@@ -11,6 +11,7 @@ use App\Http\Resources\SessionResource;
 use App\Models\User;
 use App\People\CodeNeeded;
 use App\People\Demo;
+use App\People\KnownDevice;
 use App\People\Presence;
 use App\People\SecondFactor;
 use App\People\Sessions;
@@ -20,6 +21,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Hash;
 
 /** Logging in and out, who is there, and where else they are. Failed tries are counted by the limiter `login`. */
@@ -51,6 +53,7 @@ final readonly class SessionController
         $request->session()->regenerate();
         (new Presence($request->session()))->begin($request->isShared());
         $this->deeds->record(What::LoggedIn);
+        Cookie::queue(KnownDevice::of($request)->with((string) $request->email()));
 
         return $this->show();
     }

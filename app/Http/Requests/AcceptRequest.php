@@ -19,7 +19,8 @@ final class AcceptRequest extends FormRequest
 
         return $this->route()?->getName() === 'invitation.show' ? $token : $token + [
             'name' => ['sometimes', 'nullable', 'string', 'max:120'],
-            'password' => ['required', 'string', 'max:'.Passwords::MOST],
+            'password' => ['sometimes', 'nullable', 'string', 'max:'.Passwords::MOST],
+            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
         ];
     }
 
@@ -31,6 +32,11 @@ final class AcceptRequest extends FormRequest
     public function name(): ?string
     {
         return $this->filled('name') ? $this->string('name')->squish()->toString() : null;
+    }
+
+    public function code(): ?string
+    {
+        return $this->filled('code') ? $this->string('code')->toString() : null;
     }
 
     public function password(): string

@@ -6,15 +6,17 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A file, as the body, and in the address what it is called where it comes from. */
+/** A file, as the body; what it is called where it comes from stands in a header, for an address may be logged. */
 final class AttachmentRequest extends FormRequest
 {
+    private const NAME = 'X-File-Name';
+
     /**
      * @return array<string, list<string>>
      */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:160']];
+        return [self::NAME => ['required', 'string', 'max:160']];
     }
 
     /**
@@ -24,13 +26,15 @@ final class AttachmentRequest extends FormRequest
      */
     public function validationData(): array
     {
-        return $this->query->all();
+        $name = $this->headers->get(self::NAME);
+
+        return [self::NAME => $name === null ? null : rawurldecode($name)];
     }
 
     public function title(): string
     {
-        $name = $this->query('name');
+        $name = rawurldecode((string) $this->headers->get(self::NAME));
 
-        return \is_string($name) ? trim((string) preg_replace('/[\p{C}\/\\\\]+/u', ' ', $name)) : '';
+        return trim((string) preg_replace('/[\p{C}\/\\\\]+/u', ' ', $name));
     }
 }

@@ -12,7 +12,7 @@ final class DoctorRequest extends FormRequest
     private const OTHERS = ['field', 'practice', 'email', 'phone'];
 
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|MailAddress>>
      */
     public function rules(): array
     {
@@ -23,7 +23,7 @@ final class DoctorRequest extends FormRequest
             'field' => $line(80),
             'practice' => $line(160),
             'address' => $line(400),
-            'email' => [...$line(200), 'email'],
+            'email' => [...$line(200), new MailAddress],
             'phone' => $line(40),
         ];
     }

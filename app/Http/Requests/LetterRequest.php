@@ -16,7 +16,7 @@ use Illuminate\Validation\Rules\Enum;
 final class LetterRequest extends FormRequest
 {
     /**
-     * @return array<string, list<string|Enum>>
+     * @return array<string, list<string|Enum|MailAddress>>
      */
     public function rules(): array
     {
@@ -37,7 +37,7 @@ final class LetterRequest extends FormRequest
                 'to.name' => $line(120),
                 'to.practice' => $line(160),
                 'to.address' => $line(400),
-                'to.email' => [...$line(200), 'email'],
+                'to.email' => [...$line(200), new MailAddress],
                 'subject' => ['required', 'string', 'max:200'],
                 'text' => ['required', 'string', 'max:20000'],
             ],

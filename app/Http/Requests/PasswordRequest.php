@@ -21,8 +21,15 @@ final class PasswordRequest extends FormRequest
         return match ($this->route()?->getName()) {
             'password.forgotten' => ['email' => ['required', 'string', 'max:'.Email::LONGEST]],
             'password.reset' => ['token' => $text, 'password' => $text],
+            'password.update' => ['current' => $text, 'password' => $text],
             default => ['password' => $text],
         };
+    }
+
+    /** The one that stands until now. */
+    public function current(): string
+    {
+        return $this->string('current')->toString();
     }
 
     public function password(): string

@@ -24,18 +24,11 @@ final class StartRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'key' => ['sometimes', 'string', 'min:8', 'max:64'],
             'hurtSide' => ['required', Rule::enum(Side::class)->only([Side::Left, Side::Right])],
             'daysSinceInjury' => ['present', 'nullable', 'integer', 'min:0', 'max:36500'],
             'setting' => ['nullable', Rule::enum(Setting::class)],
             'route' => ['required', Rule::in(self::routes()->ids())],
         ];
-    }
-
-    /** Null: this start is not protected against being sent twice. */
-    public function key(): ?string
-    {
-        return $this->has('key') ? $this->string('key')->toString() : null;
     }
 
     public function hurtSide(): Side

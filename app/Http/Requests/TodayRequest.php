@@ -16,11 +16,19 @@ final class TodayRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'search' => ['sometimes', 'nullable', 'string', 'max:60'],
+            'search' => $this->isMethod('GET') ? ['prohibited'] : ['sometimes', 'nullable', 'string', 'max:60'],
             'unfinished' => ['sometimes', 'integer', 'min:0', 'max:1000'],
             'lacking' => ['sometimes', 'in:baseline'],
             'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
         ];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function messages(): array
+    {
+        return ['search.prohibited' => 'send it in the body: addresses are logged on their way, names must not be'];
     }
 
     /** Any part of name, number or squad; empty: everybody. */

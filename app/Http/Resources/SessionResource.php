@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Mail\Post;
 use App\Models\Membership;
 use App\Models\User;
 use App\People\DeviceKey;
 use App\People\Season;
 use App\People\SecondFactor;
+use App\Server\Disk;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
@@ -49,6 +51,7 @@ final class SessionResource extends JsonResource
             'deviceKey' => $user === null ? null : DeviceKey::of($user),
             'csrf' => $request->session()->token(),
             'demo' => (bool) config('app.demo'),
+            'server' => ['mailLeaves' => app(Post::class)->leaves(), 'disk' => app(Disk::class)->room()],
         ];
     }
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { OwnCalendar } from '@/contract/types'
+import type { OwnCalendar, ReturnedCalendar } from '@/contract/types'
+import ReturnedTasks from './ReturnedTasks.vue'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
@@ -14,6 +15,7 @@ import { tell } from '@/ui/telling'
 /** What is due in one's own calendar: an address that it reads, and what comes back from it. */
 const session = useSession()
 const calendar = ref<OwnCalendar | null>(null)
+const returned = ref<ReturnedCalendar | null>(null)
 const address = ref('')
 const inWords = ref(false)
 const { busy, problem, attempt } = useDoing()
@@ -38,10 +40,9 @@ function close(): void {
   })
 }
 
-async function takeBack(file: File): Promise<void> {
+async function bringBack(file: File): Promise<void> {
   await attempt(async () => {
-    const moved = await answerOf(api.POST('/api/calendar/returned', { body: { content: await file.text() } }))
-    tell(moved.length === 0 ? 'Nothing stands on another day in it.' : `Moved: ${moved.length}.`)
+    returned.value = await answerOf(api.POST('/api/calendar/returned', { body: { content: await file.text() } }))
   })
 }
 
@@ -75,11 +76,12 @@ onMounted(() => attempt(load))
         v-if="session.user?.answers === true"
         label="A calendar file that came back"
         accept=".ics,text/calendar"
-        @chosen="takeBack"
+        @chosen="bringBack"
       >
-        <b>Something was moved there?</b>
-        <p class="quiet-text">Drop the .ics file here: it is moved here too.</p>
+        <b>Moved something in your calendar?</b>
+        <p class="quiet-text">Drop the .ics file here to move it here too.</p>
       </UiFile>
+      <ReturnedTasks v-if="returned" :returned="returned" />
     </template>
     <UiAlert v-if="problem" :say="problem" />
   </section>

@@ -20,6 +20,7 @@ const recovery = ref<string[]>([])
 const given = reactive({ code: '' })
 const RULES = { code: [{ required: true, message: 'The code is missing.', trigger: 'submit' }] }
 const { busy, problem, attempt } = useDoing()
+const turningOff = ref(false)
 const isOn = computed(() => session.user?.secondFactor === true)
 
 function begin(): void {
@@ -42,8 +43,10 @@ function turnOn(): void {
 
 function turnOff(): void {
   void attempt(async () => {
-    await withPassword(() => answerOf(api.DELETE('/api/second-factor')))
+    await withPassword(() => answerOf(api.DELETE('/api/second-factor', { body: { code: given.code } })))
     recovery.value = []
+    given.code = ''
+    turningOff.value = false
     await session.look()
     tell('The second factor is off. The password alone opens this account.')
   })
@@ -86,12 +89,33 @@ function turnOff(): void {
         </div>
       </div>
     </template>
+    <UiForm
+      v-else-if="turningOff"
+      class="form"
+      label="Turn the second factor off"
+      :model="given"
+      :rules="RULES"
+      @submit="turnOff"
+    >
+      <UiText
+        v-model="given.code"
+        label="Code of the app, or a recovery code"
+        prop="code"
+        autocomplete="one-time-code"
+      />
+      <p class="actions">
+        <UiButton kind="main" submit :disabled="busy">Turn off</UiButton>
+        <UiButton kind="quiet" @click="turningOff = false">Cancel</UiButton>
+      </p>
+    </UiForm>
     <p v-else class="state">
       <span>
         {{ isOn ? 'On: a code of your app is asked for at each log-in.' : 'Off: the password alone opens it.' }}
       </span>
       <UiButton v-if="!isOn" kind="main" :disabled="busy" @click="begin">Set it up</UiButton>
-      <UiButton v-else-if="!session.user?.asksSecondFactor" :disabled="busy" @click="turnOff">Turn it off</UiButton>
+      <UiButton v-else-if="!session.user?.asksSecondFactor" :disabled="busy" @click="turningOff = true">
+        Turn off…
+      </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />
   </section>

@@ -35,6 +35,7 @@ export class Unreachable extends Error {
 }
 
 const REACH_MS = 15_000
+const FILE = 'application/octet-stream'
 /** A file goes over a slow line too. */
 const FILE_MS = 180_000
 /** The session was renewed in another tab: the token is asked for again, once. */
@@ -64,8 +65,33 @@ export async function answerOf<T>(operation: Promise<{ data?: T; error?: unknown
   throw new ApiError(response.status, faultIn(body, response.status), body)
 }
 
-/** Sends a request with the session's token; when that is too old, asks for a new one and tries again, once. */
+/** Keys of requests that make something, until their answer is there: the same one sent again makes it once. */
+const keys = new Map<string, string>()
+
+/** What a request asks for, to know it again; a file by its name and length, which stand in its headers. */
+async function asked(request: Request): Promise<string> {
+  const isFile = request.headers.get('Content-Type') === FILE
+  const body = isFile ? request.headers.get('X-File-Name') : await request.clone().text()
+  return `${request.url}\n${body}`
+}
+
+/**
+ * Pressed twice, or sent again because no answer came, it carries the key that it had; answered, the same request is a
+ * new one.
+ */
 async function reach(request: Request): Promise<Response> {
+  if (request.method !== 'POST') return withToken(request)
+  const what = await asked(request)
+  const key = keys.get(what) ?? crypto.randomUUID()
+  keys.set(what, key)
+  request.headers.set('Idempotency-Key', key)
+  const response = await withToken(request)
+  keys.delete(what)
+  return response
+}
+
+/** Sends a request with the session's token; when that is too old, asks for a new one and tries again, once. */
+async function withToken(request: Request): Promise<Response> {
   const again = request.clone()
   const response = await send(request)
   if (response.status !== TOKEN_EXPIRED) return response
@@ -83,16 +109,24 @@ async function send(request: Request): Promise<Response> {
   request.headers.set('X-CSRF-TOKEN', csrf)
   let response: Response
   try {
-    const isFile = request.headers.get('Content-Type') === 'application/octet-stream'
+    const isFile = request.headers.get('Content-Type') === FILE
     response = await fetch(request, { signal: AbortSignal.timeout(isFile ? FILE_MS : REACH_MS) })
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }
-  if (response.status >= BROKEN)
-    throw new Unreachable(`The server cannot answer just now (${response.status}).`, response.status)
+  if (response.status >= BROKEN) throw new Unreachable(await why(response), response.status)
   if (response.status === BUSY && request.method !== 'POST')
     throw new Unreachable('The server is busy.', response.status)
   return response
+}
+
+/** What the server says of itself, where it says anything. */
+async function why(response: Response): Promise<string> {
+  const body = (await response
+    .clone()
+    .json()
+    .catch(() => ({}))) as { error?: Partial<Fault> }
+  return body.error?.reason ?? `The server cannot answer just now (${response.status}).`
 }
 
 function faultIn(answer: Record<string, unknown>, status: number): Fault {

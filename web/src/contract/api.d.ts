@@ -152,7 +152,7 @@ export interface paths {
         put: operations["turnSecondFactorOn"];
         /** Begin to set up a second factor */
         post: operations["beginSecondFactor"];
-        /** Do without */
+        /** Turn it off, with a code of it */
         delete: operations["turnSecondFactorOff"];
         options?: never;
         head?: never;
@@ -393,7 +393,8 @@ export interface paths {
         /** What is unfinished, who was seen lately, and a page of the team's athletes */
         get: operations["showToday"];
         put?: never;
-        post?: never;
+        /** The same, for a search; it may be a name, so it stands in the body */
+        post: operations["searchToday"];
         delete?: never;
         options?: never;
         head?: never;
@@ -492,8 +493,59 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everything on one athlete, as a zip with an index to read */
-        get: operations["exportRecord"];
+        get?: never;
+        put?: never;
+        /** Ask for everything on one athlete, as a zip with an index to read; asks for the password again */
+        post: operations["exportRecord"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exports/{export}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far an export is; it is kept for a day */
+        get: operations["showExport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exports/{export}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The zip, once it is ready */
+        get: operations["readExport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an examination says to the athlete, for whoever has the address of their page */
+        get: operations["readPage"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1420,6 +1472,16 @@ export interface components {
             label: string;
         };
         Session: {
+            /** @description what people must know of the machine that this runs on */
+            server: {
+                /** @description whether a mail server is set; without one, letters and links are handed over by hand */
+                mailLeaves: boolean;
+                /**
+                 * @description full: nothing is saved until there is room again
+                 * @enum {string}
+                 */
+                disk: "enough" | "low" | "full";
+            };
             /** @description seals what the device keeps: 32 bytes in base64, the same at every log-in; null when nobody is logged in */
             deviceKey: string | null;
             csrf: string;
@@ -1496,14 +1558,20 @@ export interface components {
             team: string;
             role: components["schemas"]["Role"];
             email: string;
-            hasAccount: boolean;
+            /**
+             * @description with this address; one that is in a team is logged in with before the invitation is accepted
+             * @enum {string}
+             */
+            account: "none" | "in_team" | "without_team";
         };
         InvitationAnswer: {
             token: string;
             /** @description for a new account */
             name?: string | null;
-            /** @description of the account, or for a new one */
-            password: string;
+            /** @description for a new account, or of one that is in no team */
+            password?: string | null;
+            /** @description of the second factor of an account that is in no team */
+            code?: string | null;
         };
         Members: {
             members: components["schemas"]["Membership"][];
@@ -2036,6 +2104,41 @@ export interface components {
             address: string;
             /** Format: date-time */
             until: string;
+        };
+        AthletePage: {
+            parts: {
+                heading: string;
+                say: string;
+            }[];
+        };
+        ReturnedCalendar: {
+            moved: components["schemas"]["Task"][];
+            /** @description stand on the same days */
+            same: number;
+            /** @description stay where they are */
+            left: {
+                title: string;
+                athlete: string;
+                reason: string;
+            }[];
+            /** @description are no tasks of this team, or not any more */
+            unknown: number;
+        };
+        Export: {
+            /** @enum {string} */
+            state: "waiting" | "ready" | "failed";
+            /** @description once it is ready */
+            bytes: number | null;
+        };
+        ChangedPassword: {
+            /** @description the one until now */
+            current: string;
+            password: string;
+        };
+        MadeInvitation: {
+            id: string;
+            /** @description the link, to be handed over by hand; null where a mail server sends it */
+            address: string | null;
         };
         Task: {
             id: string;
@@ -2766,8 +2869,6 @@ export interface components {
         /** @description one part as it is kept */
         StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredFinding"];
         Start: {
-            /** @description of this very start: sent twice, it is one examination */
-            key?: string;
             hurtSide: components["schemas"]["Side"];
             /** @description null: it came on without an injury */
             daysSinceInjury: number | null;
@@ -8366,6 +8467,15 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
+        /** @description Any operation may answer so with 500 to 504: another holds the row, the disk is full, a server is away; `Retry-After` says when to come back */
+        Away: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
     };
     parameters: {
         /** @description its id, a ULID */
@@ -8517,7 +8627,6 @@ export interface operations {
             };
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
         };
     };
     confirmPassword: {
@@ -8555,7 +8664,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OwnPassword"];
+                "application/json": components["schemas"]["ChangedPassword"];
             };
         };
         responses: {
@@ -8567,7 +8676,6 @@ export interface operations {
                 content?: never;
             };
             401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
             429: components["responses"]["TooManyTries"];
@@ -8631,7 +8739,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactorCode"];
+            };
+        };
         responses: {
             /** @description Off */
             204: {
@@ -8644,6 +8756,7 @@ export interface operations {
             403: components["responses"]["Forbidden"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
+            429: components["responses"]["TooManyTries"];
         };
     };
     listSessions: {
@@ -8762,7 +8875,6 @@ export interface operations {
             404: components["responses"]["NotFound"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
         };
     };
     acceptInvitation: {
@@ -8785,6 +8897,7 @@ export interface operations {
                 };
                 content?: never;
             };
+            403: components["responses"]["Forbidden"];
             419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
             429: components["responses"]["TooManyTries"];
@@ -8887,7 +9000,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Started"];
+                    "application/json": components["schemas"]["MadeInvitation"];
                 };
             };
             401: components["responses"]["Unauthenticated"];
@@ -9042,8 +9155,6 @@ export interface operations {
     showToday: {
         parameters: {
             query?: {
-                /** @description any part of name, number or squad */
-                search?: string;
                 /** @description so many unfinished examinations at most */
                 unfinished?: number;
                 /** @description only athletes who have no signed baseline of the last two years */
@@ -9067,6 +9178,43 @@ export interface operations {
             };
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    searchToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description any part of name, number or squad */
+                    search?: string;
+                    /** @default 40 */
+                    unfinished?: number;
+                    /** @enum {string} */
+                    lacking?: "baseline";
+                    /** @default 1 */
+                    page?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The first screen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Today"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
             422: components["responses"]["Refused"];
         };
     };
@@ -9217,6 +9365,60 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description It is being made; the id is that of the export */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    showExport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                export: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Export"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    readExport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                export: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description The zip */
             200: {
                 headers: {
@@ -9228,6 +9430,30 @@ export interface operations {
             };
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    readPage: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description what stands behind the `#` of the address */
+                "X-Page-Token": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthletePage"];
+                };
+            };
             404: components["responses"]["NotFound"];
         };
     };
@@ -9546,13 +9772,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What was moved */
+            /** @description What was moved, and what was not */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Task"][];
+                    "application/json": components["schemas"]["ReturnedCalendar"];
                 };
             };
             401: components["responses"]["Unauthenticated"];
@@ -9583,7 +9809,6 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
-            429: components["responses"]["TooManyTries"];
         };
     };
     showTaskCalendar: {
@@ -9940,11 +10165,11 @@ export interface operations {
     };
     addFile: {
         parameters: {
-            query: {
-                /** @description what it is called where it comes from */
-                name: string;
+            query?: never;
+            header: {
+                /** @description what it is called where it comes from, percent-encoded */
+                "X-File-Name": string;
             };
-            header?: never;
             path: {
                 /** @description the id, a ULID */
                 outcome: string;
@@ -10958,6 +11183,7 @@ export interface operations {
             };
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
+            422: components["responses"]["Refused"];
         };
     };
     addDoctor: {

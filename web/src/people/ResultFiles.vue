@@ -27,7 +27,10 @@ async function add(file: File): Promise<void> {
     if (file.size > MOST_MB * MB) throw new Error(`The file is larger than ${MOST_MB} MB.`)
     await answerOf(
       api.POST('/api/outcomes/{outcome}/attachments', {
-        params: { path: { outcome: props.outcome.id }, query: { name: file.name } },
+        params: {
+          path: { outcome: props.outcome.id },
+          header: { 'X-File-Name': encodeURIComponent(file.name) },
+        },
         headers: { 'Content-Type': 'application/octet-stream' },
         body: file as unknown as string,
         bodySerializer: (body) => body as unknown as Blob,

@@ -2,49 +2,72 @@
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Members, RoleId } from '@/contract/types'
+import CopyLine from '@/shared/CopyLine.vue'
 import { useDoing } from '@/shared/useDoing'
+import { withPassword } from '@/shared/usePassword'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
-import { tell } from '@/ui/telling'
 
 const props = defineProps<{ roles: Members['roles'] }>()
 const emit = defineEmits<{ invited: [] }>()
+const FIRST = 'practitioner'
 const given = reactive({ email: '' })
-const role = ref<RoleId>('practitioner')
+const role = ref<RoleId>(FIRST)
+/** What became of the last one: nothing of it stays beside the next. */
+const made = ref<{ email: string; address: string | null } | null>(null)
 const RULES = { email: [{ required: true, message: 'The address is missing.', trigger: 'submit' }] }
 const may = computed(() => props.roles.find(({ id }) => id === role.value)?.may ?? '')
 const { busy, problem, attempt } = useDoing()
 
 async function invite(): Promise<void> {
-  const done = await attempt(() =>
-    answerOf(api.POST('/api/invitations', { body: { email: given.email, role: role.value } })),
-  )
+  made.value = null
+  const { email } = given
+  const done = await attempt(async () => {
+    const { address } = await withPassword(() =>
+      answerOf(api.POST('/api/invitations', { body: { email, role: role.value } })),
+    )
+    made.value = { email, address }
+  })
   if (!done) return
-  tell(`An invitation for ${given.email} is in the outbox.`)
   given.email = ''
+  role.value = FIRST
   emit('invited')
+}
+
+function type(email: string): void {
+  given.email = email
+  made.value = null
+  problem.value = ''
 }
 </script>
 
 <template>
   <section aria-labelledby="invite">
-    <h2 id="invite">Invite somebody</h2>
-    <UiForm class="form" label="Invite somebody" :model="given" :rules="RULES" @submit="invite">
-      <UiText v-model="given.email" label="E-mail" prop="email" type="email" />
+    <h2 id="invite">Invite a person</h2>
+    <UiForm class="form" label="Invite a person" :model="given" :rules="RULES" @submit="invite">
+      <UiText :model-value="given.email" label="E-mail" prop="email" type="email" @update:model-value="type" />
       <UiChoice label="Role" :value="role" :options="roles" @pick="(picked) => (role = picked)" />
       <p class="may">{{ may }}</p>
       <UiAlert v-if="problem" :say="problem" />
       <UiButton kind="main" submit :disabled="busy">Invite</UiButton>
     </UiForm>
+    <div v-if="made" class="made" role="status">
+      <template v-if="made.address">
+        <p>No mail leaves this machine. Send {{ made.email }} this link yourself; it works once, for seven days.</p>
+        <CopyLine label="Invitation link" :text="made.address" />
+      </template>
+      <p v-else>An invitation was sent to {{ made.email }}.</p>
+    </div>
   </section>
 </template>
 
 <style scoped>
 section,
-.form {
+.form,
+.made {
   display: grid;
   gap: 12px;
 }

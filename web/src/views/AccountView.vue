@@ -9,7 +9,6 @@ import LogOutButton from '@/shared/LogOutButton.vue'
 import LookPicker from '@/shared/LookPicker.vue'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { useDoing } from '@/shared/useDoing'
-import { withPassword } from '@/shared/usePassword'
 import { useExamination } from '@/stores/examination'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -22,17 +21,18 @@ import { tell } from '@/ui/telling'
 /** One's own account. */
 const session = useSession()
 const router = useRouter()
-const given = reactive({ password: '' })
-const RULES = { password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }] }
+const given = reactive({ current: '', password: '' })
+const RULES = {
+  current: [{ required: true, message: 'The password that you have now is missing.', trigger: 'submit' }],
+  password: [{ required: true, message: 'The new password is missing.', trigger: 'submit' }],
+}
 const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
 const { busy, problem, attempt } = useDoing()
 
 async function changePassword(): Promise<void> {
-  const done = await attempt(() =>
-    withPassword(() => answerOf(api.PUT('/api/password', { body: { password: given.password } }))),
-  )
+  const done = await attempt(() => answerOf(api.PUT('/api/password', { body: { ...given } })))
   if (!done) return
-  given.password = ''
+  given.current = given.password = ''
   tell('The password is changed. Everywhere else you are logged out.')
   void sessions.value?.load()
 }
@@ -73,7 +73,14 @@ onMounted(() => void session.look().catch(() => undefined))
         <SecondFactor />
         <section aria-labelledby="password">
           <h2 id="password">Password</h2>
-          <UiForm class="form" label="Another password" :model="given" :rules="RULES" @submit="changePassword">
+          <UiForm class="form" label="Change the password" :model="given" :rules="RULES" @submit="changePassword">
+            <UiText
+              v-model="given.current"
+              label="Password now"
+              prop="current"
+              type="password"
+              autocomplete="current-password"
+            />
             <UiText
               v-model="given.password"
               label="New password, 12 letters or more"
@@ -81,7 +88,7 @@ onMounted(() => void session.look().catch(() => undefined))
               type="password"
               autocomplete="new-password"
             />
-            <UiButton submit :disabled="busy">Change the password</UiButton>
+            <UiButton submit :disabled="busy">Change password</UiButton>
           </UiForm>
           <UiAlert v-if="problem" :say="problem" />
         </section>
@@ -130,7 +137,7 @@ section {
   gap: 12px;
   align-items: end;
 }
-.form > :first-child {
+.form > :not(.button) {
   flex: 1 1 260px;
   max-width: 380px;
   margin: 0;

@@ -6,6 +6,7 @@ import type { AthleteProfile, AthleteWithExaminations, Itinerary } from '@/contr
 import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
 import StoryCard from '@/people/StoryCard.vue'
+import { useExport } from '@/people/useExport'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
@@ -33,6 +34,7 @@ const session = useSession()
 const athlete = ref<AthleteWithExaminations | null>(null)
 const open = ref<'start' | 'edit' | 'archive' | 'erase' | null>(null)
 const { busy, problem, attempt } = useDoing()
+const { take, isMaking: making, problem: exportProblem } = useExport()
 
 const keepsLists = computed(() => session.user?.answers === true)
 const visitsOf = (story: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === story)
@@ -165,10 +167,13 @@ watch(() => props.id, load)
             <UiButton @click="open = 'edit'">Change</UiButton>
             <UiButton kind="quiet" @click="open = 'archive'">Put away</UiButton>
             <template v-if="session.user?.leads">
-              <a class="button quiet" :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along</a>
+              <UiButton kind="quiet" :disabled="making" @click="take(athlete.id)">
+                {{ making ? 'Making the export…' : 'Export all data' }}
+              </UiButton>
               <UiButton kind="quiet" @click="open = 'erase'">Erase</UiButton>
             </template>
           </p>
+          <UiAlert v-if="exportProblem" :say="exportProblem" />
         </section>
       </div>
     </div>

@@ -36,7 +36,8 @@ async function logIn(): Promise<void> {
       codeField.value?.focus()
       return
     }
-    await router.replace(typeof route.query.to === 'string' ? route.query.to : '/')
+    // What follows the # never went to the server, and goes along.
+    await router.replace(typeof route.query.to === 'string' ? route.query.to + route.hash : '/')
   })
 }
 </script>

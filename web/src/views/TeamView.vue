@@ -5,6 +5,7 @@ import type { Members, RoleId } from '@/contract/types'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
+import { withPassword } from '@/shared/usePassword'
 import InviteForm from '@/team/InviteForm.vue'
 import OutboxList from '@/team/OutboxList.vue'
 import TeamSettings from '@/team/TeamSettings.vue'
@@ -34,7 +35,8 @@ function change(membership: string, role: RoleId | undefined): void {
   void attempt(async () => {
     if (role === undefined) return
     try {
-      await answerOf(api.PUT('/api/members/{membership}', { params: { path: { membership } }, body: { role } }))
+      const params = { path: { membership } }
+      await withPassword(() => answerOf(api.PUT('/api/members/{membership}', { params, body: { role } })))
     } finally {
       await load()
     }
@@ -51,7 +53,8 @@ function withdraw(invitation: string): void {
 async function end({ id: membership, name }: Members['members'][number]): Promise<void> {
   leaving.value = null
   const done = await attempt(async () => {
-    await answerOf(api.DELETE('/api/members/{membership}', { params: { path: { membership } } }))
+    const params = { path: { membership } }
+    await withPassword(() => answerOf(api.DELETE('/api/members/{membership}', { params })))
     await load()
   })
   if (done) tell(`${name} is not in the team any more. An invitation brings them back.`)

@@ -10,6 +10,8 @@ import { keptAthlete } from '@/stores/kept'
 import { useSession } from '@/stores/session'
 import TopBar from '@/shared/TopBar.vue'
 import { moment } from '@/shared/dates'
+import { saveFile } from '@/shared/saveFile'
+import { withPassword } from '@/shared/usePassword'
 import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -83,7 +85,13 @@ async function load(): Promise<void> {
       page: page.value,
       unfinished: kept === null ? unfinished.value : 0,
     }
-    const ask = () => answerOf(api.GET('/api/today', { params: { query } }))
+    // A name stands in no address: it comes in the body.
+    const ask = () =>
+      answerOf(
+        query.search === ''
+          ? api.GET('/api/today', { params: { query: { ...query, search: undefined } } })
+          : api.POST('/api/today', { body: query }),
+      )
     // The list as it stands at the beginning is kept; a search needs the server.
     const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
     const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
@@ -113,6 +121,15 @@ watch([typed, lacking], () => {
   page.value = 1
   void load()
 })
+
+async function exportList(): Promise<void> {
+  try {
+    const list = () => answerOf(api.GET('/api/athletes.csv', { parseAs: 'text' }))
+    saveFile('athletes.csv', 'text/csv', await withPassword(list))
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : 'The list could not be exported.'
+  }
+}
 
 function showAll(): void {
   unfinished.value = MOST_UNFINISHED
@@ -269,7 +286,7 @@ onMounted(lookForUnsent)
       </div>
       <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
         <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
-        <a v-if="session.user?.leads" class="button quiet" href="/api/athletes.csv" download>Take the lists along</a>
+        <UiButton v-if="session.user?.leads" kind="quiet" @click="exportList">Export list (CSV)</UiButton>
       </p>
       <ArchivedList v-if="today && typed === '' && !lacking" :key="today.total" @restored="load" />
       <UiPages

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import UiButton from '@/ui/UiButton.vue'
+
+/** A line to copy: by its button, or by selecting it where the browser forbids that. */
+const props = defineProps<{ label: string; text: string }>()
+const said = ref('')
+
+async function copy(): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(props.text)
+    said.value = 'Copied.'
+  } catch {
+    said.value = 'The browser does not allow it: select the line and copy it.'
+  }
+}
+
+function selectAll(event: FocusEvent): void {
+  ;(event.target as HTMLInputElement).select()
+}
+</script>
+
+<template>
+  <div class="line">
+    <input :value="text" :aria-label="label" readonly @focus="selectAll" />
+    <UiButton @click="copy">Copy link</UiButton>
+    <span role="status">{{ said }}</span>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+input {
+  flex: 1 1 220px;
+  min-width: 0;
+  min-height: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  background: var(--paper);
+  color: inherit;
+  font: inherit;
+}
+span {
+  color: var(--text-2);
+}
+</style>
