@@ -20,8 +20,9 @@ note_servers() {
     } >"$INSTANCE/servers" 2>/dev/null || true
 }
 
-# born PID: when it began, in the kernel's ticks since the machine did; nothing where there is no such process.
-born() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
+# born PID: when it began, in the kernel's ticks since the machine did; nothing where there is no such process, or only
+# what is left of one until its parent asks after it.
+born() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | awk '$1 != "Z" { print $20 }'; }
 
 # end_leftovers NAME: servers that outlived a start which was cut off (power, kill -9) are ended; one that lives is left.
 end_leftovers() {

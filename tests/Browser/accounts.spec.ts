@@ -11,16 +11,16 @@ function somebody(): string {
   return `guest${Date.now()}${people}@fenmoor.example`
 }
 
-/** Invites somebody and gives the link that their mail holds. */
+/** Invites somebody, and gives the link that is handed over by hand where no mail leaves. */
 async function invite(page: Page, email: string, role: string): Promise<string> {
   await page.goto('/team')
   await page.getByLabel('E-mail').fill(email)
   await page.getByRole('radio', { name: role }).check()
   await page.getByRole('button', { name: 'Invite', exact: true }).click()
-  const line = page.getByRole('listitem').filter({ hasText: `to ${email}` })
-  const href = await line.getByRole('link', { name: 'As a file' }).getAttribute('href')
-  const mail = (await (await page.request.get(href!)).text()).replaceAll(/=\r?\n/g, '')
-  return /\/invitation#\S+/.exec(mail)![0]
+  const link = page.getByRole('textbox', { name: 'Invitation link' })
+  await expect(link).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: `to ${email}` }).getByText('for nobody else')).toBeVisible()
+  return /\/invitation#\S+/.exec(await link.inputValue())![0]
 }
 
 async function comeIn(browser: Browser, link: string, name: string): Promise<Page> {
@@ -29,7 +29,7 @@ async function comeIn(browser: Browser, link: string, name: string): Promise<Pag
   await expectAccessible(page)
   await page.getByLabel('Your name').fill(name)
   await page.getByLabel('A password').fill(PASSWORD)
-  await page.getByRole('button', { name: 'Come in' }).click()
+  await page.getByRole('button', { name: 'Join the team' }).click()
   await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
   return page
 }
@@ -135,7 +135,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
 
   await theirs.goto('/reset#no-such-link')
   await theirs.getByRole('textbox', { name: 'New password' }).fill('dana orrick')
-  await theirs.getByRole('button', { name: 'Change the password' }).click()
+  await theirs.getByRole('button', { name: 'Change password' }).click()
   await expect(theirs.getByText('this link was used, or is too old')).toBeVisible()
 
   await theirs.goto('/login')
@@ -143,7 +143,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
   await theirs.getByRole('link', { name: 'Account of Dana Orrick' }).click()
   // As if it had been open for long: the server asks, the answer is given, and the change is made.
   let asked = false
-  await theirs.route('**/api/password', async (route) => {
+  await theirs.route('**/api/second-factor', async (route) => {
     if (asked) return route.continue()
     asked = true
     return route.fulfill({
@@ -151,8 +151,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
       json: { error: { path: 'password', reason: 'Enter your password once more.' } },
     })
   })
-  await theirs.getByRole('textbox', { name: 'New password' }).fill('another way across the fen')
-  await theirs.getByRole('button', { name: 'Change the password' }).click()
+  await theirs.getByRole('button', { name: 'Set it up' }).click()
   const dialog = theirs.getByRole('dialog', { name: 'Your password, once more' })
   await expect(dialog).toBeVisible()
   await expectAccessible(theirs)
@@ -161,7 +160,32 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
   await expect(dialog.getByText('This is not your password.')).toBeVisible()
   await dialog.getByLabel('Password').fill(PASSWORD)
   await dialog.getByRole('button', { name: 'Go on' }).click()
-  await expect(theirs.getByRole('status')).toContainText('The password is changed')
+  await expect(theirs.locator('code')).toBeVisible()
+
+  await theirs.getByLabel('Password now').fill('not this one at all')
+  await theirs.getByRole('textbox', { name: 'New password' }).fill('another way across the fen')
+  await theirs.getByRole('button', { name: 'Change password' }).click()
+  await expect(theirs.getByText('This is not your password.')).toBeVisible()
+  await theirs.getByLabel('Password now').fill(PASSWORD)
+  await theirs.getByRole('button', { name: 'Change password' }).click()
+  await expect(theirs.getByRole('status').filter({ hasText: 'The password is changed' })).toBeVisible()
+})
+
+test('who has an account logs in before an invitation lets them in', async ({ page, browser }) => {
+  await logIn(page)
+  const email = somebody()
+  const theirs = await comeIn(browser, await invite(page, email, 'Practitioner'), 'Ena Holloway')
+  await logInAs(theirs, email)
+  await expect(theirs.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await theirs.getByRole('button', { name: 'Log out', exact: true }).click()
+  await page.goto('/team')
+  await page.getByRole('button', { name: 'Leaves the team: Ena Holloway' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Leaves' }).click()
+  // In no team any more: the account cannot log in, and its password is asked for beside the link.
+  await theirs.goto(await invite(page, email, 'Student'))
+  await theirs.getByLabel('Password of your account').fill(PASSWORD)
+  await theirs.getByRole('button', { name: 'Join the team' }).click()
+  await expect(theirs.getByRole('heading', { name: 'Log in' })).toBeVisible()
 })
 
 for (const width of [390, 768, 1280]) {

@@ -166,8 +166,10 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await page.goto('/')
   await find(page, name)
   await page.getByRole('link', { name, exact: true }).click()
-  const href = await page.getByRole('link', { name: 'Take everything along' }).getAttribute('href')
-  const { names, text } = await unzipped(await page.request.get(href!), 'index.html')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export all data' }).click()
+  const href = (await download).url()
+  const { names, text } = await unzipped(await page.request.get(href), 'index.html')
   expect(names.filter((one) => one.endsWith('summary.pdf'))).toHaveLength(1)
   expect(text.replaceAll(/\s+/g, ' ')).toContain('ACL tear found')
 
@@ -178,7 +180,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await expect(page.getByText('Erased. That somebody was')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await expect(page.getByText('Nobody is called')).toBeVisible()
-  expect((await page.request.get(href!)).status()).toBe(404)
+  expect((await page.request.get(href)).status()).toBe(404)
 })
 
 for (const { role, sees, not } of [

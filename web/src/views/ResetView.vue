@@ -60,7 +60,7 @@ async function change(): Promise<void> {
         autocomplete="new-password"
       />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Change the password</UiButton>
+      <UiButton kind="main" submit :disabled="busy">Change password</UiButton>
     </UiForm>
     <UiForm
       v-else
