@@ -15,5 +15,7 @@ return [
     'figures' => env('FIGURES_CACHE'),
     // The folder of the running instance, where bin/start says how full its disk is; null where nothing watches it.
     'instance' => env('INSTANCE_FOLDER'),
+    // Where the ends of the chains of deeds are kept outside the database; null: nowhere.
+    'heads' => env('HEADS_FOLDER'),
     'demo' => (bool) env('APP_DEMO', false),
 ];

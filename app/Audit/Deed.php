@@ -39,15 +39,15 @@ final class Deed extends Model
 
     protected $casts = ['what' => What::class, 'detail' => 'array'];
 
-    /** SHA-256 over everything that it says, and the seal before it. */
+    /** HMAC-SHA-256 over everything that it says, and the seal before it, by a key that is not in the database. */
     public function sealed(): string
     {
         $detail = $this->detail;
         ksort($detail);
 
-        return hash('sha256', json_encode([
+        return hash_hmac('sha256', json_encode([
             $this->previous, $this->team_id, $this->user_id, $this->what->value, $this->subject, $detail,
             $this->address, $this->at,
-        ], JSON_THROW_ON_ERROR));
+        ], JSON_THROW_ON_ERROR), SealKey::bytes());
     }
 }

@@ -6,7 +6,7 @@ namespace App\Audit;
 
 use App\Models\User;
 use Illuminate\Contracts\Auth\Factory;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 
@@ -17,9 +17,10 @@ use Illuminate\Support\Facades\Date;
 final readonly class Deeds
 {
     public function __construct(
-        private ConnectionInterface $database,
+        private Connection $database,
         private Factory $auth,
         private Request $request,
+        private Heads $heads,
     ) {
     }
 
@@ -52,6 +53,7 @@ final readonly class Deeds
             $deed->seal = $deed->sealed();
             $deed->save();
             $chain->forceFill(['seal' => $deed->seal, 'count' => $chain->count + 1])->save();
+            $this->database->afterCommit(fn () => $this->heads->keep($chain->team_id, $chain->count, $chain->seal));
         };
         // Inside the deed's own transaction a mark to go back to would be set for nothing.
         $this->database->transactionLevel() > 0 ? $write() : $this->database->transaction($write);

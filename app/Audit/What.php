@@ -75,6 +75,8 @@ enum What: string
     case MailRead = 'mail_read';
     case KeysRotated = 'keys_rotated';
     case DeedsRead = 'deeds_read';
+    case SealsRenewed = 'seals_renewed';
+    case FactsSealed = 'facts_sealed';
 
     public function label(): string
     {

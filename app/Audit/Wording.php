@@ -11,7 +11,7 @@ use GrayCompass\Core\Figures;
 final readonly class Wording
 {
     /** For `records:verify`, and nothing to read. */
-    private const UNTOLD = ['digest', 'document'];
+    private const UNTOLD = ['digest', 'document', 'facts', 'outcome', 'addendum'];
 
     public function __construct(private Figures $figures)
     {

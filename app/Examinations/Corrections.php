@@ -35,7 +35,9 @@ final readonly class Corrections
             $addendum = Addendum::query()->create([
                 'examination_id' => $examination->id, 'words' => $words, 'written_by' => $by->id,
             ]);
-            $this->deeds->record(What::AddendumWritten, $examination->id);
+            $this->deeds->record(What::AddendumWritten, $examination->id, [
+                'addendum' => $addendum->id, 'digest' => $addendum->digest(),
+            ]);
 
             return $addendum;
         });

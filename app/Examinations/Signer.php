@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Examinations;
 
 use App\Audit\Deeds;
+use App\Audit\SignedFacts;
 use App\Audit\What;
 use App\Database\Turn;
 use App\Models\Assessment as Snapshot;
@@ -74,6 +75,7 @@ final class Signer
             $this->deeds->record(What::Signed, $locked->id, [
                 'digest' => $snapshot->digest(),
                 'document' => $document->digest(),
+                'facts' => SignedFacts::digest($locked),
                 'gate' => $isOpen,
             ], $by);
 

@@ -34,6 +34,14 @@ final class Addendum extends Model implements HoldsSealed
 
     protected $casts = ['words' => Sealed::class];
 
+    /** SHA-256 of what it says, of which examination, by whom and when; the log holds it too. */
+    public function digest(): string
+    {
+        return hash('sha256', json_encode([
+            $this->id, $this->examination_id, $this->words, $this->written_by, $this->created_at->toIso8601ZuluString(),
+        ], JSON_THROW_ON_ERROR));
+    }
+
     /**
      * @return BelongsTo<User, $this>
      */

@@ -64,4 +64,12 @@ final class Outcome extends Model implements HoldsSealed
     {
         return Answer::all($this->content['answers']);
     }
+
+    /** SHA-256 of what it says, of which knee and by whom; the log holds it too. */
+    public function digest(): string
+    {
+        return hash('sha256', json_encode([
+            $this->id, $this->episode_id, $this->kind->value, $this->seen_on->toDateString(), $this->content, $this->made_by,
+        ], JSON_THROW_ON_ERROR));
+    }
 }

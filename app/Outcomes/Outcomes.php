@@ -38,7 +38,7 @@ final readonly class Outcomes
             if ($answers !== null) {
                 $this->tasks->move($answers, new TaskChange(TaskState::Done, note: "{$facts->kind->label()} came"), $by);
             }
-            $this->deeds->record(What::OutcomeAdded, $episode->athlete_id, ['kind' => $facts->kind->value]);
+            $this->deeds->record(What::OutcomeAdded, $episode->athlete_id, self::said($outcome));
 
             return $outcome;
         });
@@ -48,7 +48,7 @@ final readonly class Outcomes
     {
         DB::transaction(function () use ($outcome, $facts): void {
             $outcome->update($facts->columns());
-            $this->deeds->record(What::OutcomeChanged, $outcome->athlete_id, ['kind' => $facts->kind->value]);
+            $this->deeds->record(What::OutcomeChanged, $outcome->athlete_id, self::said($outcome));
         });
     }
 
@@ -57,7 +57,7 @@ final readonly class Outcomes
     {
         DB::transaction(function () use ($outcome): void {
             $outcome->delete();
-            $this->deeds->record(What::OutcomeRemoved, $outcome->athlete_id, ['kind' => $outcome->kind->value]);
+            $this->deeds->record(What::OutcomeRemoved, $outcome->athlete_id, self::said($outcome));
         });
     }
 
@@ -65,7 +65,15 @@ final readonly class Outcomes
     {
         DB::transaction(function () use ($outcome): void {
             $outcome->restore();
-            $this->deeds->record(What::OutcomeRestored, $outcome->athlete_id, ['kind' => $outcome->kind->value]);
+            $this->deeds->record(What::OutcomeRestored, $outcome->athlete_id, self::said($outcome));
         });
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function said(Outcome $outcome): array
+    {
+        return ['kind' => $outcome->kind->value, 'outcome' => $outcome->id, 'digest' => $outcome->digest()];
     }
 }

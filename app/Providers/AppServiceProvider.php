@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Audit\Deed;
+use App\Audit\Heads;
 use App\Auth\MemberProvider;
 use App\Database\KeptConnector;
 use App\Examinations\FiguresCache;
@@ -61,7 +62,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Disk::class, static function (): Disk {
             $folder = config('app.instance');
 
-            return new Disk(\is_string($folder) ? $folder : null);
+            return new Disk(\is_string($folder) && $folder !== '' ? $folder : null);
+        });
+        $this->app->bind(Heads::class, static function (): Heads {
+            $folder = config('app.heads');
+
+            return new Heads(\is_string($folder) && $folder !== '' ? $folder : null);
         });
         $this->app->scoped(RecordKeys::class);
         $this->app->scoped(AthleteKeys::class);

@@ -18,6 +18,9 @@ final class OwnSecret
     /** What addresses are found by. */
     public const ADDRESSES = 'addresses';
 
+    /** What deeds are sealed by: whoever has the database alone writes none anew. */
+    public const DEEDS = 'deeds';
+
     /** @var array<string, string> by what is sealed: a worker that lives long need not open it twice */
     private static array $opened = [];
 

@@ -54,7 +54,10 @@ use_instance() {
     use_sockets
     use_key "$1"
     export APP_ENV=${APP_ENV:-local} APP_DEBUG=false APP_DEMO=${APP_DEMO:-1} APP_URL="${APP_URL:-http://127.0.0.1:$WEB_PORT}"
-    export INSTANCE_FOLDER=$INSTANCE
+    export INSTANCE_FOLDER=$INSTANCE HEADS_FOLDER=$INSTANCE/heads
+    mkdir -p "$HEADS_FOLDER"
+    chmod 700 "$HEADS_FOLDER"
+    belongs_to_server "$HEADS_FOLDER"
     export SESSION_DRIVER=database SESSION_SECURE_COOKIE=${SESSION_SECURE_COOKIE:-false} CACHE_STORE=database QUEUE_CONNECTION=database LOG_CHANNEL=stderr
     use_database "$3"
 }
@@ -65,7 +68,7 @@ use_running_instance() {
     SOCKETS=$(cat "$INSTANCE/sockets" 2>/dev/null || true)
     [ -S "$SOCKETS/db.sock" ] || fail "the application does not run in var/$1; start it first"
     use_key "$1"
-    export APP_ENV=${APP_ENV:-local} APP_DEBUG=false LOG_CHANNEL=stderr
+    export APP_ENV=${APP_ENV:-local} APP_DEBUG=false LOG_CHANNEL=stderr HEADS_FOLDER=$INSTANCE/heads
     use_database "${DB_PORT:-33137}"
 }
 
@@ -159,7 +162,7 @@ write_environment() {
 TOLD=(APP_KEY APP_PREVIOUS_KEYS APP_ENV APP_DEBUG APP_DEMO APP_URL DB_CONNECTION DB_HOST DB_PORT DB_SOCKET DB_DATABASE
     DB_USERNAME DB_PASSWORD DB_PERSISTENT MAIL_MAILER MAIL_SCHEME MAIL_HOST MAIL_PORT MAIL_USERNAME MAIL_PASSWORD
     MAIL_FROM_ADDRESS MAIL_FROM_NAME SESSION_DRIVER SESSION_SECURE_COOKIE CACHE_STORE QUEUE_CONNECTION LOG_CHANNEL
-    TRUSTED_PROXIES INSTANCE_FOLDER PATH)
+    TRUSTED_PROXIES INSTANCE_FOLDER HEADS_FOLDER PATH)
 
 # Processes of the application, each with workers of its own; nginx hands out what comes, and leaves out one that is gone.
 APPLICATION=(fpm)

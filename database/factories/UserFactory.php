@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\Team;
@@ -34,12 +36,9 @@ final class UserFactory extends Factory
     public function memberOf(?Team $team = null, Role $role = Role::Practitioner): static
     {
         return $this->afterCreating(static function (User $user) use ($team, $role): void {
-            Membership::query()->create([
-                'team_id' => ($team ?? Team::factory()->create())->id,
-                'user_id' => $user->id,
-                'role' => $role,
-            ]);
-            $user->refresh();
+            $of = ($team ?? Team::factory()->create())->id;
+            Membership::query()->create(['team_id' => $of, 'user_id' => $user->id, 'role' => $role]);
+            app(Deeds::class)->record(What::MemberJoined, $user->id, ['role' => $role->value], $user->refresh(), $of);
         });
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Examinations\Recorder;
 use App\Examinations\SaveRequest;
 use App\Examinations\SectionName;
@@ -76,6 +78,7 @@ final class DemoSeeder extends Seeder
             'password' => self::PASSWORD,
         ]);
         Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => Role::Lead]);
+        app(Deeds::class)->record(What::MemberJoined, $user->id, ['role' => Role::Lead->value], $user->refresh());
         // Records are there for members of the team only.
         Auth::setUser($user->refresh());
         $athletes = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Audit\Deeds;
+use App\Audit\What;
 use App\Examinations\Document;
 use App\Examinations\Signer;
 use App\Examinations\Starter;
@@ -210,7 +212,8 @@ final readonly class SeasonSeeder
             'name' => 'Nell Harrowgate', 'email' => Demo::STUDENT_EMAIL, 'password' => Demo::PASSWORD,
         ]);
         Membership::query()->create(['team_id' => $by->teamId(), 'user_id' => $student->id, 'role' => Role::Student]);
+        app(Deeds::class)->record(What::MemberJoined, $student->id, ['role' => Role::Student->value], $student->refresh());
 
-        return $student->refresh();
+        return $student;
     }
 }

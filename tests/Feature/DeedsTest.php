@@ -43,7 +43,7 @@ final class DeedsTest extends FeatureTestCase
         self::assertSame([$user->id], $deeds->pluck('user_id')->unique()->all());
         self::assertSame(['127.0.0.1'], $deeds->pluck('address')->unique()->all());
         self::assertSame(['part' => 'effusion_sweep:left', 'version' => 1], $deeds->slice(-5, 1)->first()?->detail);
-        self::assertSame([], (new Verifier)->faults());
+        self::assertSame([], app(Verifier::class)->faults());
     }
 
     public function test_every_way_of_reading_a_record_is_a_deed(): void
@@ -110,7 +110,7 @@ final class DeedsTest extends FeatureTestCase
         $last = Deed::query()->orderByDesc('id')->firstOrFail();
         $forged = $last->replicate(['id'])->forceFill(['what' => What::Printed, 'previous' => $last->seal]);
         $forged->save();
-        $faults = (new Verifier)->faults();
+        $faults = app(Verifier::class)->faults();
         self::assertStringContainsString('was changed after it was written', $faults[0] ?? '');
         self::assertStringContainsString('ends too early', $faults[1] ?? '');
         Chain::query()->where('team_id', $user->teamId())->update(['count' => 99]);
@@ -124,17 +124,17 @@ final class DeedsTest extends FeatureTestCase
         $id = $this->openedBy($user);
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
-        self::assertSame([], (new Verifier)->faults());
+        self::assertSame([], app(Verifier::class)->faults());
         $finding = Finding::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
         $finding->update(['payload' => (object) ['grade' => 'trace']]);
-        self::assertStringContainsString('recorded', (new Verifier)->faults()[0] ?? '');
+        self::assertStringContainsString('recorded', app(Verifier::class)->faults()[0] ?? '');
         $finding->update(['payload' => (object) ['grade' => 'bulge']]);
-        self::assertSame([], (new Verifier)->faults());
+        self::assertSame([], app(Verifier::class)->faults());
         $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
         $snapshot->update(['payload' => [...$snapshot->payload, 'rules' => '1066']]);
-        self::assertStringContainsString('changed afterwards', (new Verifier)->faults()[0] ?? '');
+        self::assertStringContainsString('changed afterwards', app(Verifier::class)->faults()[0] ?? '');
         $snapshot->delete();
-        self::assertStringContainsString('is gone', (new Verifier)->faults()[0] ?? '');
+        self::assertStringContainsString('is gone', app(Verifier::class)->faults()[0] ?? '');
     }
 
     public function test_nobody_signs_what_they_have_not_seen_or_without_the_gate_and_a_reason(): void

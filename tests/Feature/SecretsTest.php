@@ -119,7 +119,7 @@ final class SecretsTest extends FeatureTestCase
         self::assertSame(0, $this->artisan('keys:rotate'));
         $this->useKey($new);
         self::assertTrue((new KeyCheck)->passes());
-        self::assertSame([], (new Verifier)->faults());
+        self::assertSame([], app(Verifier::class)->faults());
         $this->getJson("/api/examinations/{$id}")->assertOk()->assertJsonFragment(['whatHappened' => 'slipped']);
         $this->postJson('/api/today', ['search' => substr($name, 1, 5)])->assertOk()->assertJsonPath('total', 1);
         self::assertSame($device, DeviceKey::of($user->refresh()));

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit\Checks;
+
+use App\Audit\Deed;
+use App\Audit\Erased;
+use App\Audit\What;
+use App\Models\Addendum;
+
+/** What was written beside signed examinations afterwards: every entry has its addendum, and every addendum its entry. */
+final readonly class Additions implements Check
+{
+    public function __construct(private Erased $erased)
+    {
+    }
+
+    public function faults(): iterable
+    {
+        $written = [];
+        foreach (Deed::query()->whereIn('what', [What::AddendumWritten, What::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
+            $id = $deed->detail['addendum'] ?? null;
+            if (\is_string($id) && ! $this->erased->examination((string) $deed->subject)) {
+                $written[$id] = $deed->detail['digest'] ?? null;
+            }
+        }
+        foreach (Addendum::query()->lazy(200) as $addendum) {
+            if (($written[$addendum->id] ?? null) !== $addendum->digest()) {
+                yield "An addendum of {$addendum->examination_id} is not as it was written.";
+            }
+            unset($written[$addendum->id]);
+        }
+        foreach (array_keys($written) as $id) {
+            yield "Addendum {$id} is gone.";
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit;
+
+use Illuminate\Support\Facades\File;
+
+/**
+ * The ends of all chains of deeds, outside the database: a file for each team, with how many deeds there are and the seal
+ * of the last. Whoever shortens a chain behind the application's back, and puts its end right, does not reach them.
+ */
+final readonly class Heads
+{
+    /** @param  string|null  $folder  null: none are kept, as in a test */
+    public function __construct(private ?string $folder)
+    {
+    }
+
+    /** After the commit: a chain never ends before what stands here. */
+    public function keep(string $team, int $count, string $seal): void
+    {
+        if ($this->folder === null) {
+            return;
+        }
+        $file = fopen($this->file($team), 'c+');
+        if ($file === false || ! flock($file, LOCK_EX)) {
+            return;
+        }
+        // Of two that commit at once the later one may come here first.
+        if ((int) strtok((string) stream_get_contents($file), ' ') < $count) {
+            rewind($file);
+            ftruncate($file, 0);
+            fwrite($file, "{$count} {$seal}\n");
+        }
+        fclose($file);
+    }
+
+    /**
+     * @return array<string, array{count: int, seal: string}> by team
+     */
+    public function all(): array
+    {
+        $heads = [];
+        foreach ($this->folder === null ? [] : (glob("{$this->folder}/*") ?: []) as $path) {
+            [$count, $seal] = [...explode(' ', trim(File::get($path)), 2), ''];
+            $heads[basename($path)] = ['count' => (int) $count, 'seal' => $seal];
+        }
+
+        return $heads;
+    }
+
+    private function file(string $team): string
+    {
+        is_dir((string) $this->folder) || @mkdir((string) $this->folder, 0700);
+
+        return "{$this->folder}/{$team}";
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Audit\Chain;
+use App\Audit\Deed;
+use App\Audit\Heads;
+use App\Audit\Verifier;
+use App\Audit\What;
+use App\Models\Athlete;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\User;
+use App\People\Leftovers;
+use App\Records\Erasure;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Whoever has the database, and not the key of the records, changes nothing unnoticed. */
+final class TamperingTest extends FeatureTestCase
+{
+    private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
+
+    private string $heads;
+
+    private User $lead;
+
+    private string $signed;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->heads = sys_get_temp_dir().'/gc-heads-'.bin2hex(random_bytes(6));
+        mkdir($this->heads);
+        config(['app.heads' => $this->heads]);
+        $this->lead = $this->member(role: Role::Lead);
+        $this->signed = $this->openedBy($this->lead);
+        $this->save($this->signed, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->postJson("/api/examinations/{$this->signed}/signature", $this->seen($this->signed))->assertOk();
+        $this->postJson("/api/examinations/{$this->signed}/addenda", ['words' => 'he rang'])->assertCreated();
+        $episode = (string) DB::table('examinations')->where('id', $this->signed)->value('episode_id');
+        $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->assertCreated();
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory($this->heads);
+        parent::tearDown();
+    }
+
+    /**
+     * @return iterable<string, array{callable(self): mixed}>
+     */
+    public static function ways(): iterable
+    {
+        $row = static fn (string $table, array $to): callable => static fn (self $test) => DB::table($table)
+            ->where($table === 'examinations' ? 'id' : 'examination_id', $test->signed)->update($to);
+        yield 'a deed is changed' => [static fn () => self::forge(static fn () => DB::table('deeds')
+            ->where('what', 'signed')->update(['address' => '192.0.2.1']))];
+        yield 'a deed in the middle is gone' => [static fn () => self::forge(static fn () => DB::table('deeds')
+            ->where('what', 'examination_started')->delete())];
+        yield 'the last deeds are gone' => [static fn () => self::forge(static fn () => DB::table('deeds')
+            ->where('what', 'outcome_added')->delete())];
+        yield 'the last deeds are gone, and the head is put right' => [static fn (self $test) => $test->cut(3)];
+        yield 'all deeds of a team are gone, and its chain' => [static fn (self $test) => $test->cut(null)];
+        yield 'a deed is somebody else\'s, and all after it sealed anew' => [static fn (self $test) => $test->reseal()];
+        yield 'a deed is added at the end, sealed by what everybody can compute' => [static fn (self $test) => $test->append()];
+        yield 'who signed' => [$row('examinations', ['signed_by' => null])];
+        yield 'when it was signed' => [$row('examinations', ['signed_at' => '2026-01-01 08:00:00'])];
+        yield 'who examined' => [static fn (self $test) => DB::table('examinations')->where('id', $test->signed)
+            ->update(['examiner_id' => User::factory()->memberOf($test->lead->present()->team)->create()->id])];
+        yield 'when it was examined' => [$row('examinations', ['examined_at' => '2026-01-01 08:00:00'])];
+        yield 'whether it is signed' => [$row('examinations', ['status' => 'draft'])];
+        yield 'that it is gone' => [static fn (self $test) => DB::table('examinations')->where('id', $test->signed)->delete()];
+        yield 'which knee was hurt' => [static fn () => DB::table('episodes')->update(['hurt_side' => 'right'])];
+        yield 'when it was hurt' => [static fn () => DB::table('episodes')->update(['injured_on' => '2026-01-01'])];
+        yield 'whose knee it is' => [static fn (self $test) => DB::table('episodes')
+            ->update(['athlete_id' => $test->athleteOf($test->lead)->id])];
+        yield 'the side of a finding' => [$row('findings', ['side' => 'right'])];
+        yield 'whether a finding came before the gate' => [$row('findings', ['before_gate' => true])];
+        yield 'who saved a finding' => [$row('findings', ['saved_by' => null])];
+        yield 'who saved an answer' => [$row('sections', ['saved_by' => null])];
+        yield 'a finding is gone' => [static fn (self $test) => DB::table('findings')->where('examination_id', $test->signed)->delete()];
+        yield 'the assessment is gone' => [static fn (self $test) => DB::table('assessments')->where('examination_id', $test->signed)->delete()];
+        yield 'an addendum is gone' => [static fn () => DB::table('addenda')->delete()];
+        yield 'who wrote an addendum' => [static fn () => DB::table('addenda')->update(['written_by' => null])];
+        yield 'a result is gone' => [static fn () => DB::table('outcomes')->delete()];
+        yield 'the day of a result' => [static fn () => DB::table('outcomes')->update(['seen_on' => '2026-01-01'])];
+        yield 'a practitioner is made lead' => [static fn (self $test) => Membership::query()->toBase()
+            ->where('user_id', $test->other()->id)->update(['role' => 'lead'])];
+        yield 'somebody is put into the team' => [static fn (self $test) => Membership::query()->toBase()->insert([
+            'id' => '01m8c2h550mznvh0tzzpmpf10x', 'team_id' => $test->lead->teamId(),
+            'user_id' => $test->member('Marsh End Judo')->id, 'role' => 'lead', 'created_at' => now(), 'updated_at' => now(),
+        ])];
+        yield 'somebody who left is back' => [static function (self $test): void {
+            $other = $test->other();
+            $test->deleteJson("/api/members/{$other->membership_id}")->assertNoContent();
+            DB::table('memberships')->where('user_id', $other->id)->update(['ended_at' => null]);
+        }];
+        yield 'a draft stands as signed' => [static function (self $test): void {
+            $draft = $test->openedBy($test->lead);
+            DB::table('examinations')->where('id', $draft)->update(['status' => 'signed', 'signed_at' => now()]);
+        }];
+    }
+
+    /**
+     * @param  callable(self): mixed  $change
+     */
+    #[DataProvider('ways')]
+    public function test_what_is_changed_behind_the_application_is_noticed(callable $change): void
+    {
+        self::assertSame([], app(Verifier::class)->faults());
+        $change($this);
+        self::assertNotSame([], app(Verifier::class)->faults());
+        self::assertSame(1, $this->artisan('records:verify'));
+    }
+
+    public function test_what_is_done_through_the_application_is_no_fault(): void
+    {
+        $other = $this->other();
+        $this->putJson("/api/members/{$other->membership_id}", ['role' => 'student'])->assertNoContent();
+        $this->deleteJson("/api/members/{$other->membership_id}")->assertNoContent();
+        $outcome = (string) DB::table('outcomes')->value('id');
+        $this->putJson("/api/outcomes/{$outcome}", [...self::MRI, 'on' => '2026-05-02'])->assertNoContent();
+        $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
+        self::assertSame([], app(Verifier::class)->faults());
+        $this->postJson("/api/outcomes/{$outcome}/restoration")->assertNoContent();
+        self::assertSame([], app(Verifier::class)->faults());
+        $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
+        $this->travel(2)->days();
+        (new Leftovers)();
+        self::assertSame([], app(Verifier::class)->faults());
+        $athlete = (string) DB::table('athletes')->value('id');
+        app(Erasure::class)->erase(Athlete::query()->findOrFail($athlete), 'asked for it', $this->lead);
+        self::assertSame([], app(Verifier::class)->faults());
+    }
+
+    public function test_a_head_is_kept_outside_with_each_deed_and_never_goes_back(): void
+    {
+        $chain = Chain::query()->findOrFail($this->lead->teamId());
+        $head = app(Heads::class)->all()[$chain->team_id];
+        self::assertSame([$chain->count, $chain->seal], [$head['count'], $head['seal']]);
+        app(Heads::class)->keep($chain->team_id, $chain->count - 1, str_repeat('0', 64));
+        self::assertSame($head, app(Heads::class)->all()[$chain->team_id]);
+    }
+
+    private function other(): User
+    {
+        return User::factory()->memberOf($this->lead->present()->team)->create();
+    }
+
+    /** Past the triggers, as whoever owns the database can. */
+    private static function forge(callable $change): void
+    {
+        // A trigger cannot be dropped without ending the test's transaction, so the rows go through a copy.
+        DB::statement('CREATE TEMPORARY TABLE deeds_forged AS SELECT * FROM deeds');
+        DB::statement('ALTER TABLE deeds_forged RENAME TO deeds');
+        $change();
+    }
+
+    private function cut(?int $last): void
+    {
+        $team = $this->lead->teamId();
+        self::forge(static function () use ($team, $last): void {
+            $kept = Deed::query()->where('team_id', $team)->count() - ($last ?? PHP_INT_MAX);
+            if ($kept <= 0) {
+                DB::table('deeds')->where('team_id', $team)->delete();
+                DB::table('deed_chains')->where('team_id', $team)->delete();
+
+                return;
+            }
+            $end = Deed::query()->where('team_id', $team)->orderBy('id')->skip($kept - 1)->firstOrFail();
+            DB::table('deeds')->where('team_id', $team)->where('id', '>', $end->id)->delete();
+            DB::table('deed_chains')->where('team_id', $team)->update(['count' => $kept, 'seal' => $end->seal]);
+        });
+    }
+
+    /** With the seals that everybody can compute. */
+    private function reseal(): void
+    {
+        $team = $this->lead->teamId();
+        self::forge(static function () use ($team): void {
+            $seal = Deed::NONE;
+            foreach (Deed::query()->where('team_id', $team)->orderBy('id')->get() as $deed) {
+                $to = ['previous' => $seal, 'user_id' => $deed->what === What::Signed ? null : $deed->user_id];
+                $seal = hash('sha256', (string) json_encode([...$deed->getAttributes(), ...$to]));
+                DB::table('deeds')->where('id', $deed->id)->update([...$to, 'seal' => $seal]);
+            }
+            DB::table('deed_chains')->where('team_id', $team)->update(['seal' => $seal]);
+        });
+        File::cleanDirectory($this->heads);
+    }
+
+    private function append(): void
+    {
+        $last = Deed::query()->where('team_id', $this->lead->teamId())->orderByDesc('id')->firstOrFail();
+        $forged = $last->replicate(['id'])->forceFill(['what' => What::Printed, 'previous' => $last->seal]);
+        $forged->seal = hash('sha256', (string) json_encode($forged->getAttributes()));
+        $forged->save();
+        Chain::query()->where('team_id', $this->lead->teamId())->increment('count', 1, ['seal' => $forged->seal]);
+        File::cleanDirectory($this->heads);
+    }
+}
