@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use App\People\TeamDays;
 use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
 use Sabre\VObject\Component\VCalendar;
@@ -77,6 +78,8 @@ final readonly class ReturnedFile
             return null;
         }
         $moment = CarbonImmutable::instance($property->getDateTime());
+        // A day stands as it is; an hour belongs to the day that it is here.
+        $moment = $property->hasTime() ? $moment->setTimezone(TeamDays::here()->zone) : $moment;
         $isPartOfDay = $name === 'DTEND' && $property->hasTime() && $moment->format('His') !== '000000';
         $day = CarbonImmutable::parse($moment->format('Y-m-d'));
 

@@ -11,6 +11,7 @@ use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Finding;
 use App\Models\Section;
+use App\People\TeamDays;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
@@ -87,7 +88,8 @@ final readonly class KneeChanger
     /** Other examinations of the episode stay of the knee that they were of: this one goes to an episode of its own. */
     private function move(Examination $locked, Side $hurtSide, ?int $daysSinceInjury): void
     {
-        $injuredOn = $daysSinceInjury === null ? null : $locked->examined_at->subDays($daysSinceInjury)->toDateString();
+        $injuredOn = $daysSinceInjury === null ? null : TeamDays::ofTeam($locked->team_id)
+            ->day($locked->examined_at)->subDays($daysSinceInjury)->toDateString();
         $said = [
             'athlete_id' => $locked->episode->athlete_id, 'hurt_side' => $hurtSide->value, 'injured_on' => $injuredOn,
         ];

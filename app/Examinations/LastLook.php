@@ -6,6 +6,7 @@ namespace App\Examinations;
 
 use App\Models\Examination;
 use App\Models\Finding;
+use App\People\TeamDays;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Figures;
@@ -71,7 +72,7 @@ final readonly class LastLook
         return [
             'examination' => $last->id,
             'at' => $last->examined_at->toIso8601ZuluString(),
-            'daysAgo' => (int) $last->examined_at->startOfDay()->diffInDays($examination->examined_at->startOfDay()),
+            'daysAgo' => TeamDays::ofTeam($examination->team_id)->between($last->examined_at, $examination->examined_at),
             'findings' => $findings,
         ];
     }

@@ -12,6 +12,7 @@ use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\ExaminationStatus;
 use App\Models\Team;
+use App\People\TeamDays;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Findings\Route;
@@ -45,11 +46,13 @@ final class Starter
         if ($route->isBaseline() && $daysSinceInjury !== null) {
             throw Refusal::at('daysSinceInjury', 'a baseline is of sound knees: there is no injury');
         }
-        $today = Date::now();
+        $now = Date::now();
+        $days = TeamDays::ofTeam($athlete->team_id);
+        $today = $days->today();
         $age = $athlete->age($today);
 
         return Turn::of("athlete {$athlete->id}", function (string $lock) use (
-            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $today, $age,
+            $athlete, $examinerId, $hurtSide, $daysSinceInjury, $setting, $route, $now, $today, $age,
         ): Examination {
             // One start at a time for one athlete: two at once would each find no episode, and make one.
             Athlete::query()->whereKey($athlete->id)->lock($lock)->value('id');
@@ -61,9 +64,9 @@ final class Starter
                 'episode_id' => $episode->id,
                 'examiner_id' => $examinerId,
                 'status' => ExaminationStatus::Draft,
-                'examined_at' => $today,
+                'examined_at' => $now,
                 'revision' => 0,
-                'baseline_id' => $route->isBaseline() ? null : Baselines::latest($athlete->id, $today)?->id,
+                'baseline_id' => $route->isBaseline() ? null : Baselines::latest($athlete->id, $now)?->id,
             ]);
             $team = Team::query()->findOrFail($athlete->team_id)->settings;
             $begun = ['examination_id' => $examination->id, 'name' => 'frame', 'version' => 1, 'saved_by' => $examinerId];

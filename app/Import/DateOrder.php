@@ -24,16 +24,26 @@ enum DateOrder: string
         };
     }
 
+    /** A day with its month by name, so that none is taken for another. */
+    public function written(CarbonImmutable $day): string
+    {
+        return $day->format(match ($this) {
+            self::YearFirst => 'Y F j',
+            self::DayFirst => 'j F Y',
+            self::MonthFirst => 'F j, Y',
+        });
+    }
+
     /**
-     * The order that reads most of them; where both do, the day comes first.
+     * The order that reads most of them; where several do, the one that is usual here.
      *
      * @param  list<string>  $written
      */
-    public static function guessed(array $written): self
+    public static function guessed(array $written, self $usual = self::DayFirst): self
     {
-        $best = self::DayFirst;
+        $best = $usual;
         $most = -1;
-        foreach ([self::DayFirst, self::YearFirst, self::MonthFirst] as $order) {
+        foreach ([$usual, ...self::cases()] as $order) {
             $read = \count(array_filter($written, static fn (string $one): bool => $order->read($one) !== null));
             if ($read > $most) {
                 [$best, $most] = [$order, $read];

@@ -6,6 +6,7 @@ namespace App\Import;
 
 use App\Http\Requests\AthleteRequest;
 use App\People\AthleteFacts;
+use App\People\TeamDays;
 use Illuminate\Support\Facades\Validator;
 
 /** How a sheet is read: which column tells what, how dates are written, and the squad of those who have none. */
@@ -27,7 +28,7 @@ final readonly class Reading
      */
     public static function by(Sheet $sheet, array $columns, ?DateOrder $dates, string $squad): self
     {
-        return new self($columns, $dates ?? DateOrder::guessed(self::columnOf($sheet, $columns)), $squad);
+        return new self($columns, $dates ?? DateOrder::guessed(self::columnOf($sheet, $columns), TeamDays::here()->order), $squad);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Letters;
 
 use App\Models\Examination;
+use App\People\TeamDays;
 
 /** What one version of a letter says. */
 final readonly class Wording
@@ -23,12 +24,13 @@ final readonly class Wording
         $episode = $examination->episode;
         $athlete = $episode->athlete;
         $signer = $examination->signer->name ?? '';
-        $seen = "I saw {$athlete->name} on {$examination->examined_at->format('j F Y')}.";
+        $days = TeamDays::ofTeam($examination->team_id);
+        $seen = "I saw {$athlete->name} on {$days->written($examination->examined_at)}.";
 
         return new self(
             $to,
             ucfirst($episode->hurt_side->value)." knee of {$athlete->name}, "
-                ."born {$athlete->born_on->format('j F Y')}",
+                ."born {$days->order->written($athlete->born_on)}",
             implode("\n\n", [$to->greeting(), $seen, $note, "With kind regards\n{$signer}"]),
         );
     }

@@ -7,6 +7,7 @@ namespace App\Outcomes;
 use App\Models\Assessment;
 use App\Models\Episode;
 use App\Models\Examination;
+use App\People\TeamDays;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Verdict\ConditionZone;
@@ -33,7 +34,7 @@ final readonly class Prediction
         $replaced = $signed->pluck('supersedes_id')->filter();
         $last = $signed
             ->reject(static fn (Examination $one): bool => $replaced->contains($one->id)
-                || $until !== null && $one->examined_at->isAfter($until->endOfDay()))
+                || $until !== null && TeamDays::ofTeam($one->team_id)->day($one->examined_at)->isAfter($until))
             ->sortBy('examined_at')
             ->last();
         $snapshot = $last === null ? null : Assessment::query()->where('examination_id', $last->id)->first();

@@ -14,7 +14,6 @@ use App\Tasks\TaskState;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Date;
 
 /**
  * Who may play: kept up by each signature, knee by knee, and told by the worse of the two. A coach sees those alone who
@@ -132,10 +131,10 @@ final class Board
             'review' => $review === null ? null : [
                 'from' => $review->due_from?->toDateString(),
                 'by' => $review->due_on?->toDateString(),
-                'isOverdue' => $review->isOverdue(Date::today()),
+                'isOverdue' => $review->isOverdue(TeamDays::here()->today()),
             ],
             // What was agreed for a time is over with it.
-            'coachMayKnow' => $athlete->coachIsTold(Date::now()) !== false
+            'coachMayKnow' => $athlete->coachIsTold(TeamDays::here()->today()) !== false
                 && ! \in_array(false, array_column($contents, 'coachMayKnow'), true),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Import\DateOrder;
 use Carbon\CarbonImmutable;
 
 /** From when until when a squad plays; both days are part of it. */
@@ -36,12 +37,12 @@ final readonly class Season
     }
 
     /** How it stands on a day, beside the name of the squad. */
-    public function words(CarbonImmutable $today): string
+    public function words(CarbonImmutable $today, DateOrder $order = DateOrder::DayFirst): string
     {
         return match (true) {
-            $today->isBefore($this->from) => "season begins on {$this->from->format('j F Y')}",
-            $today->startOfDay()->isAfter($this->until) => "season ended on {$this->until->format('j F Y')}",
-            default => "season until {$this->until->format('j F Y')}",
+            $today->isBefore($this->from) => "season begins on {$order->written($this->from)}",
+            $today->startOfDay()->isAfter($this->until) => "season ended on {$order->written($this->until)}",
+            default => "season until {$order->written($this->until)}",
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Import\DateOrder;
 use GrayCompass\Core\Knee\Setting;
 use Illuminate\Contracts\Database\Eloquent\Castable;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
@@ -20,6 +21,8 @@ final readonly class TeamSettings implements Castable
      * @param  array<string, string>  $schools  by kind, with which examinations begin; what is missing stands for
      *                                          its preset
      * @param  list<Season>  $seasons  one a squad
+     * @param  string  $timeZone  in which its days begin, of the IANA database
+     * @param  DateOrder  $dateOrder  in which dates are shown and typed
      * @param  Setting|null  $setting  with which examinations begin off the touchline; null: by days and age
      */
     public function __construct(
@@ -29,6 +32,8 @@ final readonly class TeamSettings implements Castable
         public array $schools = [],
         public ?Setting $setting = null,
         public array $seasons = [],
+        public string $timeZone = 'UTC',
+        public DateOrder $dateOrder = DateOrder::DayFirst,
     ) {
     }
 
@@ -43,6 +48,8 @@ final readonly class TeamSettings implements Castable
             'keepsYears' => $this->keepsYears,
             'schools' => (object) $this->schools,
             'setting' => $this->setting?->value,
+            'timeZone' => $this->timeZone,
+            'dateOrder' => $this->dateOrder->value,
             'seasons' => array_map(static fn (Season $one): array => $one->content(), $this->seasons),
         ];
     }
@@ -72,7 +79,15 @@ final readonly class TeamSettings implements Castable
                 static fn (mixed $one): ?Season => \is_array($one) ? Season::of($one) : null,
                 (array) ($content['seasons'] ?? []),
             ))),
+            self::zone($content['timeZone'] ?? null),
+            DateOrder::tryFrom(\is_string($content['dateOrder'] ?? null) ? $content['dateOrder'] : '') ?? DateOrder::DayFirst,
         );
+    }
+
+    /** One that the machine knows; UTC otherwise. */
+    private static function zone(mixed $zone): string
+    {
+        return \is_string($zone) && \in_array($zone, timezone_identifiers_list(), true) ? $zone : 'UTC';
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Proposal;
 use App\Outcomes\Answer;
 use App\Outcomes\OutcomeFacts;
 use App\Outcomes\Seen;
+use App\People\TeamDays;
 use App\Tasks\TaskChange;
 use App\Tasks\TaskState;
 use Carbon\CarbonImmutable;
@@ -69,6 +70,6 @@ final readonly class Wording
 
     private static function day(CarbonImmutable $day): string
     {
-        return $day->format('j F Y');
+        return TeamDays::here()->order->written($day);
     }
 }

@@ -19,6 +19,7 @@ use App\Models\Letter;
 use App\Models\LetterVersion;
 use App\Models\Outcome;
 use App\Outcomes\Attachments;
+use App\People\TeamDays;
 use App\Proposals\Proposals;
 use App\Reports\Csv;
 use App\Reports\LetterPdf;
@@ -70,7 +71,7 @@ final readonly class AthleteArchive
         }
         $zip->addFromString('log.csv', Csv::of(self::log($athlete, array_keys($names))));
         $zip->addFromString('index.html', view('archive', [
-            'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
+            'athlete' => $athlete, 'facts' => $facts, 'folders' => $names, 'days' => TeamDays::ofTeam($athlete->team_id),
         ])->render());
         $zip->close();
         $opened = fopen($file, 'r');
@@ -97,7 +98,8 @@ final readonly class AthleteArchive
     {
         $examination->loadMissing(ExaminationResource::WITH);
         $assessment = $this->judge->assessment($examination);
-        $folder = "examinations/{$examination->examined_at->format('Y-m-d')}-{$examination->episode->hurt_side->value}-"
+        $day = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
+        $folder = "examinations/{$day->toDateString()}-{$examination->episode->hurt_side->value}-"
             .substr($examination->id, -6);
         $zip->addFromString("{$folder}/document.json", self::json(Document::of($examination)->content()));
         $zip->addFromString("{$folder}/assessment.json", self::json($assessment));

@@ -9,11 +9,11 @@ use App\Audit\What;
 use App\Models\Athlete;
 use App\Models\Team;
 use App\Models\TeamScope;
+use App\People\TeamDays;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder as Rows;
-use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -52,14 +52,14 @@ final readonly class Retention
     public function keepLonger(Athlete $athlete): void
     {
         DB::transaction(function () use ($athlete): void {
-            self::write($athlete, ['erase_on' => null, 'keep_until' => Date::today()->addYear()]);
+            self::write($athlete, ['erase_on' => null, 'keep_until' => TeamDays::ofTeam($athlete->team_id)->today()->addYear()]);
             $this->deeds->record(What::ErasurePutOff, $athlete->id);
         });
     }
 
     private function keep(Team $team): void
     {
-        $today = Date::today();
+        $today = TeamDays::of($team)->today();
         $over = $team->settings->keepsYears === null ? [] : $this->over($team, $team->settings->keepsYears);
         // A visit since, or another setting: it is kept after all.
         self::of($team)->whereNotNull('erase_on')->whereKeyNot(array_keys($over))->toBase()
@@ -88,15 +88,18 @@ final readonly class Retention
      */
     private function over(Team $team, int $years): array
     {
-        $before = Date::today()->subYears($years);
+        $days = TeamDays::of($team);
+        $today = $days->today();
+        $before = $today->subYears($years);
+        $since = $days->begins($before);
         $over = [];
         $athletes = self::of($team)
-            ->where('created_at', '<', $before)
+            ->where('created_at', '<', $since)
             ->whereNotExists(static fn (Rows $lately): Rows => $lately->from('examinations')
                 ->join('episodes', 'episodes.id', '=', 'examinations.episode_id')
-                ->whereColumn('episodes.athlete_id', 'athletes.id')->where('examined_at', '>=', $before))
+                ->whereColumn('episodes.athlete_id', 'athletes.id')->where('examined_at', '>=', $since))
             ->where(static fn (Builder $kept): Builder => $kept
-                ->whereNull('keep_until')->orWhere('keep_until', '<', Date::today()));
+                ->whereNull('keep_until')->orWhere('keep_until', '<', $today));
         foreach ($athletes->lazyById(200) as $athlete) {
             if ($athlete->born_on->addYears(self::COMES_OF_AGE)->lt($before)) {
                 $over[$athlete->id] = $athlete;

@@ -7,6 +7,7 @@ namespace App\Reports;
 use App\Models\Letter;
 use App\Models\LetterVersion;
 use App\Models\Team;
+use App\People\TeamDays;
 
 /** One version of a letter, on paper and as plain text. */
 final readonly class LetterPdf
@@ -16,21 +17,24 @@ final readonly class LetterPdf
     {
         return Paper::of(view('letter', [
             'head' => self::head($letter), 'version' => $version, 'to' => $version->to()->lines(),
-            'on' => $letter->sent_at ?? $version->created_at, 'isDraft' => $letter->sent_at === null,
+            'on' => self::day($letter, $version), 'isDraft' => $letter->sent_at === null,
         ]));
     }
 
     public function plain(Letter $letter, LetterVersion $version): string
     {
-        $on = ($letter->sent_at ?? $version->created_at)->format('j F Y');
-
         return implode("\n\n", array_filter([
             implode("\n", self::head($letter)),
             implode("\n", $version->to()->lines()),
-            $on,
+            self::day($letter, $version),
             $version->content['subject'],
             $version->content['text'],
         ]))."\n";
+    }
+
+    private static function day(Letter $letter, LetterVersion $version): string
+    {
+        return TeamDays::ofTeam($letter->team_id)->written($letter->sent_at ?? $version->created_at);
     }
 
     /**

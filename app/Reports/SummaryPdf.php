@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Models\Examination;
+use App\People\TeamDays;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Condition;
 
@@ -25,6 +26,7 @@ final class SummaryPdf
 
         return Paper::of(view('summary', [
             'examination' => $examination,
+            'days' => TeamDays::ofTeam($examination->team_id),
             'athlete' => $examination->episode->athlete,
             'frame' => self::frame($examination),
             'assessment' => $assessment,

@@ -10,6 +10,7 @@ use App\Models\Athlete;
 use App\Models\Examination;
 use App\Models\Task;
 use App\Models\User;
+use App\People\TeamDays;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Plan\Within;
@@ -39,7 +40,7 @@ final readonly class Tasks
         Task::query()->where('kind', TaskKind::LookAgain)->where('state', TaskState::Open)
             ->whereIn('examination_id', $earlier)->get()->each(fn (Task $task) => $this->close($task, TaskState::Done, 'looked at again', $by));
         // Signed a day late, a knee is due no later for that.
-        $seen = $examination->examined_at->startOfDay();
+        $seen = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
         $side = $episode->hurt_side->value;
         foreach ($assessment->plan->sendOn as $referral) {
             $this->make($examination, TaskKind::Referral, [
@@ -110,7 +111,7 @@ final readonly class Tasks
      */
     public function due(): Collection
     {
-        $soon = Date::today()->addDays(self::AHEAD);
+        $soon = TeamDays::here()->today()->addDays(self::AHEAD);
         $isNear = static fn (Builder $day): Builder => $day
             ->where('due_on', '<=', $soon)->orWhere('due_from', '<=', $soon)->orWhereNull('due_on');
         $isOpen = static fn (Builder $open): Builder => $open->where('state', TaskState::Open)->where($isNear);

@@ -67,7 +67,7 @@ final class DemoSeeder extends Seeder
         $today = Date::today();
         $team = Team::query()->create([
             'name' => 'Fenmoor Indoor Sports Club',
-            'settings' => new TeamSettings(seasons: [
+            'settings' => new TeamSettings(timeZone: 'Europe/London', seasons: [
                 new Season('Handball', $today->subMonths(3)->startOfMonth(), $today->addMonths(5)->endOfMonth()),
                 new Season('Fell running', $today->addMonths(4)->startOfMonth(), $today->addMonths(10)->endOfMonth()),
             ]),

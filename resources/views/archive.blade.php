@@ -13,9 +13,9 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 </head>
 <body>
 <h1>{{ $athlete->name }}</h1>
-<p class="quiet">Everything that was kept on this athlete on {{ now()->format('j F Y, H:i') }} UTC. <a href="athlete.json">athlete.json</a> holds the facts, the stories of both knees and what was due; <a href="log.csv">log.csv</a> says who read, changed, signed or exported it, and when.</p>
+<p class="quiet">Everything that was kept on this athlete on {{ $days->writtenWithTime(now()->toImmutable()) }}. <a href="athlete.json">athlete.json</a> holds the facts, the stories of both knees and what was due; <a href="log.csv">log.csv</a> says who read, changed, signed or exported it, and when.</p>
 <table>
-<tr><th>Born</th><td>{{ $athlete->born_on->format('j F Y') }}</td></tr>
+<tr><th>Born</th><td>{{ $days->order->written($athlete->born_on) }}</td></tr>
 <tr><th>Squad</th><td>{{ $athlete->squad }}</td></tr>
 @if ($athlete->number)<tr><th>Number</th><td>{{ $athlete->number }}</td></tr>@endif
 @foreach ((array) $athlete->profile as $name => $value)

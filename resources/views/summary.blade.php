@@ -17,11 +17,11 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <body>
 @php($plan = $assessment['plan'])
 <h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: "
-    ."normal">{{ $examination->episode->is_baseline ? 'Baseline, both knees' : ucfirst($frame['hurtSide'] ?? '').' knee' }} · {{ $examination->examined_at->format('j F Y, H:i') }} UTC · seen by {{ $examination->examiner->name }}</span></h1>
-<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'somebody').' on '.$examination->signed_at->format('j F Y, H:i').' UTC' : 'DRAFT, not signed' }}</p>
+    ."normal">{{ $examination->episode->is_baseline ? 'Baseline, both knees' : ucfirst($frame['hurtSide'] ?? '').' knee' }} · {{ $days->writtenWithTime($examination->examined_at) }} · seen by {{ $examination->examiner->name }}</span></h1>
+<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'somebody').' on '.$days->writtenWithTime($examination->signed_at) : 'DRAFT, not signed' }}</p>
 @if ($examination->superseding?->isSigned())<p class="b">A later examination took the place of this one.</p>@endif
 @if ($examination->supersedes_id)<p>It takes the place of an examination that was signed before.</p>@endif
-@foreach ($examination->addenda as $addendum)<p><b>Added on {{ $addendum->created_at->format('j F Y, H:i') }} UTC by {{ $addendum->writer->name ?? 'somebody' }}:</b> {{ $addendum->words }}</p>@endforeach
+@foreach ($examination->addenda as $addendum)<p><b>Added on {{ $days->writtenWithTime($addendum->created_at) }} by {{ $addendum->writer->name ?? 'somebody' }}:</b> {{ $addendum->words }}</p>@endforeach
 @if ($examination->signed_ungated)<p class="b">Signed though the safety gate was not answered: {{ $examination->signed_ungated }}</p>@endif
 <h2>Safety</h2>
 @forelse ($assessment['safety']['lines'] as $line)

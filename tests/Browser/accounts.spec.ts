@@ -19,7 +19,12 @@ async function invite(page: Page, email: string, role: string): Promise<string> 
   await page.getByRole('button', { name: 'Invite', exact: true }).click()
   const link = page.getByRole('textbox', { name: 'Invitation link' })
   await expect(link).toBeVisible()
-  await expect(page.getByRole('listitem').filter({ hasText: `to ${email}` }).getByText('for nobody else')).toBeVisible()
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: `to ${email}` })
+      .getByText('for nobody else'),
+  ).toBeVisible()
   return /\/invitation#\S+/.exec(await link.inputValue())![0]
 }
 

@@ -111,7 +111,7 @@ trait LetterPromises
     {
         return [
             'name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false, 'letterHead' => '',
-            'sharesPages' => false, 'keepsYears' => null, 'schools' => (object) [], 'setting' => null, 'seasons' => [], ...$otherwise,
+            'sharesPages' => false, 'keepsYears' => null, 'schools' => (object) [], 'setting' => null, 'seasons' => [], 'timeZone' => 'UTC', 'dateOrder' => 'dmy', ...$otherwise,
         ];
     }
 

@@ -23,6 +23,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\People\PasswordNeeded;
 use App\People\Presence;
+use App\People\TeamDays;
 use App\Reports\SummaryPdf;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -110,10 +111,11 @@ final readonly class ExaminationController
     {
         $examination->load(ExaminationResource::WITH);
         $this->deeds->record(What::Printed, $examination->id);
+        $day = TeamDays::here()->day($examination->examined_at)->toDateString();
 
         return response($pdf->render($examination, $this->judge->assessment($examination)), 200, [
             'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "attachment; filename=\"knee-{$examination->examined_at->format('Y-m-d')}.pdf\"",
+            'Content-Disposition' => "attachment; filename=\"knee-{$day}.pdf\"",
         ]);
     }
 

@@ -13,6 +13,7 @@ use App\Letters\StaleLetter;
 use App\Models\Examination;
 use App\Models\Letter;
 use App\Models\User;
+use App\People\TeamDays;
 use App\Reports\LetterPdf;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -97,7 +98,7 @@ final readonly class LetterController
 
     private static function file(Letter $letter, string $content, string $type, string $suffix): Response
     {
-        $day = $letter->created_at->format('Y-m-d');
+        $day = TeamDays::here()->day($letter->created_at)->toDateString();
 
         return response($content, 200, [
             'Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"letter-{$day}.{$suffix}\"",

@@ -10,6 +10,7 @@ use App\Http\Resources\TaskResource;
 use App\Models\Athlete;
 use App\Models\Task;
 use App\Models\User;
+use App\People\TeamDays;
 use App\Proposals\Proposals;
 use App\Tasks\Tasks;
 use GrayCompass\Document\Refusal;
@@ -25,7 +26,7 @@ final readonly class TaskController
 
     public function store(TaskRequest $request, Athlete $athlete, #[CurrentUser] User $user): JsonResponse
     {
-        $dueOn = $request->dueOn() ?? now()->toImmutable();
+        $dueOn = $request->dueOn() ?? TeamDays::here()->today();
         if (! $user->role()->answers()) {
             return ProposalResource::accepted($this->proposals->followUp($athlete, $request->title(), $dueOn, $user));
         }

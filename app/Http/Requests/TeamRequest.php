@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Import\DateOrder;
 use App\People\TeamSettings;
 use Closure;
 use GrayCompass\Core\Figures;
@@ -40,6 +41,8 @@ final class TeamRequest extends FormRequest
             'sharesPages' => ['required', 'boolean'],
             'keepsYears' => ['present', 'nullable', 'integer:strict', 'between:1,'.self::YEARS],
             'setting' => ['present', 'nullable', Rule::enum(Setting::class)->only([Setting::Specialist])],
+            'timeZone' => ['required', 'string', 'timezone:all'],
+            'dateOrder' => ['required', Rule::enum(DateOrder::class)],
             'seasons' => ['present', 'array', 'max:'.self::SQUADS],
             'seasons.*' => ['array:squad,from,until'],
             'seasons.*.squad' => ['required', 'string', 'max:80', 'distinct'],
@@ -67,7 +70,7 @@ final class TeamRequest extends FormRequest
     public function settings(): array
     {
         $set = TeamSettings::from([
-            ...$this->only(['schools', 'setting', 'keepsYears', 'seasons']),
+            ...$this->only(['schools', 'setting', 'keepsYears', 'seasons', 'timeZone', 'dateOrder']),
             'letterHead' => $this->string('letterHead')->trim()->toString(),
             'sharesPages' => $this->boolean('sharesPages'),
         ]);

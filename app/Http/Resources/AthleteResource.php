@@ -8,10 +8,10 @@ use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Letter;
+use App\People\TeamDays;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Date;
 use stdClass;
 
 /**
@@ -35,7 +35,7 @@ final class AthleteResource extends JsonResource
             'squad' => $this->resource->squad,
             'bornOn' => $this->when($isWhole, fn (): string => $this->resource->born_on->toDateString()),
             'profile' => $this->when($isWhole, fn (): object => $this->resource->profile ?? new stdClass),
-            'age' => $this->resource->age(Date::now()),
+            'age' => $this->resource->age(TeamDays::here()->today()),
             'tasks' => $this->when(
                 $isWhole,
                 fn (): array => TaskResource::collection($this->resource->tasks)->resolve($request),

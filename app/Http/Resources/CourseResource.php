@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Course\Visit;
 use App\Models\Episode;
 use App\Models\Task;
+use App\People\TeamDays;
 use App\Tasks\TaskKind;
 use GrayCompass\Core\Course\Curve;
 use Illuminate\Http\Request;
@@ -84,7 +85,7 @@ final class CourseResource extends JsonResource
             ->whereIn('examination_id', $examinations)->orderBy('id')->get()
             ->map(static fn (Task $task): array => [
                 'title' => $task->content['title'],
-                'at' => $task->created_at?->toDateString(),
+                'at' => $task->created_at === null ? null : TeamDays::here()->day($task->created_at)->toDateString(),
                 'state' => $task->state->value,
                 'closing' => $task->closing,
             ])->all());

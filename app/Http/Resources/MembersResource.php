@@ -8,6 +8,7 @@ use App\Models\Invitation;
 use App\Models\Membership;
 use App\Models\Role;
 use App\People\SecondFactor;
+use App\People\TeamDays;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
@@ -30,7 +31,7 @@ final class MembersResource extends JsonResource
                 'name' => $one->user->name,
                 'email' => $one->user->email,
                 'role' => $one->role->value,
-                'since' => $one->created_at->toDateString(),
+                'since' => TeamDays::here()->day($one->created_at)->toDateString(),
                 'secondFactor' => SecondFactor::isOn($one->user),
             ])->all(),
             'invitations' => Invitation::query()->open()->orderBy('id')->get()
@@ -38,7 +39,7 @@ final class MembersResource extends JsonResource
                     'id' => $one->id,
                     'email' => $one->email,
                     'role' => $one->role->value,
-                    'until' => $one->expires_at->toDateString(),
+                    'until' => TeamDays::here()->day($one->expires_at)->toDateString(),
                 ])->all(),
             'roles' => array_map(static fn (Role $role): array => [
                 'id' => $role->value, 'label' => $role->label(), 'may' => $role->may(),

@@ -10,10 +10,10 @@ use App\Models\User;
 use App\People\DeviceKey;
 use App\People\Season;
 use App\People\SecondFactor;
+use App\People\TeamDays;
 use App\Server\Disk;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Support\Facades\Date;
 
 /**
  * Who is there, and the token that a change must carry.
@@ -28,6 +28,7 @@ final class SessionResource extends JsonResource
     public function toArray(Request $request): array
     {
         $user = $this->resource;
+        $days = $user === null ? new TeamDays : TeamDays::of($user->present()->team);
 
         return [
             'user' => $user === null ? null : [
@@ -44,8 +45,10 @@ final class SessionResource extends JsonResource
                 'secondFactor' => SecondFactor::isOn($user),
                 'sharesPages' => $user->present()->team->settings->sharesPages,
                 'seasons' => array_map(static fn (Season $one): array => [
-                    'squad' => $one->squad, 'words' => $one->words(Date::today()),
+                    'squad' => $one->squad, 'words' => $one->words($days->today(), $days->order),
                 ], $user->present()->team->settings->seasons),
+                'timeZone' => $days->zone,
+                'dateOrder' => $days->order->value,
                 'asksSecondFactor' => $user->present()->team->asks_second_factor,
             ],
             'deviceKey' => $user === null ? null : DeviceKey::of($user),

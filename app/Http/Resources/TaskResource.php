@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Task;
+use App\People\TeamDays;
 use App\Tasks\TaskKind;
 use App\Tasks\Tasks;
 use App\Tasks\TaskState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Support\Facades\Date;
 
 /**
  * Something that is due, and when by today's date.
@@ -57,7 +57,7 @@ final class TaskResource extends JsonResource
 
     private function group(): string
     {
-        $today = Date::today();
+        $today = TeamDays::here()->today();
         $by = $this->resource->due_on;
 
         return match (true) {

@@ -1506,6 +1506,13 @@ export interface components {
                 }[];
                 /** @description whether it is on */
                 secondFactor: boolean;
+                /** @description in which the days of the team begin, of the IANA database */
+                timeZone: string;
+                /**
+                 * @description in which the team writes and types dates
+                 * @enum {string}
+                 */
+                dateOrder: "ymd" | "dmy" | "mdy";
                 /** @description whether athletes may be given a page that opens without log-in */
                 sharesPages: boolean;
                 /** @description of squads whose season is set */
@@ -1607,6 +1614,13 @@ export interface components {
              * @enum {string|null}
              */
             setting: "specialist" | null;
+            /** @description in which its days begin, of the IANA database */
+            timeZone: string;
+            /**
+             * @description in which dates are shown and typed
+             * @enum {string}
+             */
+            dateOrder: "ymd" | "dmy" | "mdy";
             /** @description one a squad */
             seasons: {
                 squad: string;

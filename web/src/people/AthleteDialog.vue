@@ -10,6 +10,7 @@ import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiMore from '@/ui/UiMore.vue'
 import UiSuggest from '@/ui/UiSuggest.vue'
+import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
 
 /** A new athlete in three fields, or what is known of one changed. */
@@ -103,7 +104,7 @@ onMounted(async () => {
   <UiDialog :title="title" @close="emit('close')">
     <UiForm class="form" :label="`${title}: facts`" :model="given" :rules="RULES" @submit="save()">
       <UiText v-model="given.name" class="wide" label="Name" prop="name" />
-      <UiText v-model="given.bornOn" label="Birth date" prop="bornOn" type="date" />
+      <UiDate v-model="given.bornOn" label="Birth date" prop="bornOn" />
       <UiSuggest v-model="given.squad" label="Squad" prop="squad" :known="squads" />
       <UiMore class="wide" title="More, if it matters">
         <div class="form">
@@ -135,13 +136,8 @@ onMounted(async () => {
               label="Agreed by: the athlete; under 18 the guardian too"
               prop="coachToldBy"
             />
-            <UiText v-model="given.coachToldFrom" label="From" prop="coachToldFrom" type="date" />
-            <UiText
-              v-model="given.coachToldUntil"
-              label="Until; empty: taken back by hand"
-              prop="coachToldUntil"
-              type="date"
-            />
+            <UiDate v-model="given.coachToldFrom" label="From" prop="coachToldFrom" />
+            <UiDate v-model="given.coachToldUntil" label="Until; empty: taken back by hand" prop="coachToldUntil" />
           </fieldset>
           <UiText v-model="given.notes" class="wide" label="Notes" prop="notes" type="textarea" />
         </div>

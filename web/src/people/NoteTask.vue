@@ -7,6 +7,7 @@ import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiForm from '@/ui/UiForm.vue'
+import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
 import { PROPOSED, isProposed } from './proposed'
@@ -36,7 +37,7 @@ async function note(): Promise<void> {
 <template>
   <UiForm class="form" label="Note something to do" :model="given" :rules="RULES" @submit="note">
     <UiText v-model="given.title" label="To do" prop="title" />
-    <UiText v-model="given.dueOn" label="By" prop="dueOn" type="date" />
+    <UiDate v-model="given.dueOn" label="By" prop="dueOn" />
     <UiButton submit :disabled="busy">{{ session.user?.answers ? 'Note it' : 'Propose it' }}</UiButton>
   </UiForm>
   <UiAlert v-if="problem" :say="problem" />

@@ -12,6 +12,7 @@ import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiMore from '@/ui/UiMore.vue'
 import UiSelect from '@/ui/UiSelect.vue'
+import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 import { tell } from '@/ui/telling'
@@ -128,7 +129,7 @@ onMounted(() =>
         @pick="(picked) => (kind = picked)"
       />
       <div class="pair">
-        <UiText v-model="given.on" label="On" prop="on" type="date" />
+        <UiDate v-model="given.on" label="On" prop="on" />
         <UiText v-if="kind === 'clinical_course'" v-model="given.weeks" label="After so many weeks" prop="weeks" />
       </div>
       <template v-if="!before">

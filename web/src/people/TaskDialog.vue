@@ -8,6 +8,7 @@ import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
+import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
 import { PROPOSED, isProposed } from './proposed'
@@ -72,7 +73,7 @@ function finish(): void {
     <p v-if="task.why">{{ task.why }}</p>
     <p v-if="!answers" class="quiet-text">What you say here is proposed to somebody who answers for it.</p>
     <UiForm v-if="asked" class="form" label="What became of it" :model="given" :rules="RULES[asked]" @submit="finish">
-      <UiText v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" type="date" />
+      <UiDate v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" />
       <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'What came of it'" prop="note" />
       <p class="actions">
         <UiButton kind="main" submit :disabled="busy">

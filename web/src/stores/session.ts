@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { Unreachable, answerOf, api, rememberCsrf } from '@/api/client'
 import type { Credentials, Session } from '@/contract/types'
+import { useTeamDays } from '@/shared/dates'
 import { clearShelf, closeVault, openVault } from '@/sync'
 
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
@@ -29,6 +30,7 @@ export const useSession = defineStore('session', () => {
       closeVault()
     }
     user.value = session.user
+    if (session.user !== null) useTeamDays(session.user)
     demo.value = session.demo
     known.value = true
   }

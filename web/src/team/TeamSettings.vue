@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
+import type { Settings } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
 import { useCatalogue } from '@/stores/catalogue'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
+import UiChoice from '@/ui/UiChoice.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiMore from '@/ui/UiMore.vue'
 import UiSelect from '@/ui/UiSelect.vue'
+import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
 import UiTick from '@/ui/UiTick.vue'
 import { tell } from '@/ui/telling'
@@ -22,18 +25,39 @@ const given = reactive({
   asksSecondFactor: false,
   sharesPages: false,
   keepsYears: '',
+  timeZone: '',
+  dateOrder: 'dmy' as Settings['dateOrder'],
   seasons: {} as Record<string, { from: string; until: string }>,
 })
 const schools = ref<{ [kind: string]: string }>({})
 const setting = ref<'specialist' | null>(null)
 const squads = ref<string[]>([])
 const loaded = ref(false)
+const ORDERS = [
+  { id: 'dmy' as const, label: 'Day, month, year' },
+  { id: 'mdy' as const, label: 'Month, day, year' },
+  { id: 'ymd' as const, label: 'Year, month, day' },
+]
+/** As the browser knows them, and the one that is set. */
+const zones = computed(() =>
+  [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone'), given.timeZone])].map((id) => ({ id, label: id })),
+)
 const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
 const RULES = {
   name: [{ required: true, whitespace: true, message: 'The name is missing.', trigger: 'submit' }],
   keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: 'A number of years, or nothing.', trigger: 'submit' }],
 }
 const { busy, problem, attempt } = useDoing()
+const now = computed(() =>
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: given.timeZone || 'UTC',
+  }).format(new Date()),
+)
 const groups = computed(() => catalogue.catalogue?.schools ?? [])
 
 async function load(): Promise<void> {
@@ -46,8 +70,9 @@ async function load(): Promise<void> {
   squads.value = [...new Set([...known, ...settings.seasons.map((one) => one.squad)])]
   given.seasons = Object.fromEntries(squads.value.map((squad) => [squad, { from: '', until: '' }]))
   for (const { squad, from, until } of settings.seasons) given.seasons[squad] = { from, until }
-  const { name, letterHead, asksSecondFactor, sharesPages, keepsYears } = settings
-  Object.assign(given, { name, letterHead, asksSecondFactor, sharesPages, keepsYears: String(keepsYears ?? '') })
+  const { name, letterHead, asksSecondFactor, sharesPages, keepsYears, timeZone, dateOrder } = settings
+  Object.assign(given, { name, letterHead, asksSecondFactor, sharesPages, timeZone, dateOrder })
+  given.keepsYears = String(keepsYears ?? '')
   schools.value = settings.schools
   setting.value = settings.setting
   loaded.value = true
@@ -79,6 +104,20 @@ onMounted(() => attempt(load))
     <UiForm v-if="loaded" class="form" label="Settings of the team" :model="given" :rules="RULES" @submit="save">
       <UiText v-model="given.name" label="Name of the team" prop="name" />
       <UiText v-model="given.letterHead" label="Letter head; empty: the name" prop="letterHead" type="textarea" />
+      <UiSelect
+        label="Time zone"
+        :value="given.timeZone"
+        :options="zones"
+        filterable
+        @change="(picked) => (given.timeZone = picked ?? given.timeZone)"
+      />
+      <UiChoice
+        label="Dates"
+        :value="given.dateOrder"
+        :options="ORDERS"
+        @pick="(picked) => (given.dateOrder = picked)"
+      />
+      <p class="note">Today, what is due and every date follow this zone: it is now {{ now }}.</p>
       <UiTick v-model="given.asksSecondFactor">Everybody needs a second factor</UiTick>
       <p v-if="given.asksSecondFactor && !session.user?.secondFactor" class="note">
         You have none yet: after saving, set it up on your account to go on.
@@ -97,8 +136,8 @@ onMounted(() => attempt(load))
       <UiMore v-if="squads.length > 0" title="Seasons of the squads">
         <fieldset v-for="squad in squads" :key="squad" class="season">
           <legend>{{ squad }}</legend>
-          <UiText v-model="given.seasons[squad]!.from" label="From" :prop="`seasons.${squad}.from`" type="date" />
-          <UiText v-model="given.seasons[squad]!.until" label="Until" :prop="`seasons.${squad}.until`" type="date" />
+          <UiDate v-model="given.seasons[squad]!.from" label="From" :prop="`seasons.${squad}.from`" />
+          <UiDate v-model="given.seasons[squad]!.until" label="Until" :prop="`seasons.${squad}.until`" />
         </fieldset>
         <p class="note">They stand beside the squads on the first screen and on the board. Empty: none.</p>
       </UiMore>

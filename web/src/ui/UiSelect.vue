@@ -11,6 +11,8 @@ const props = defineProps<{
   options: readonly { id: T; label: string }[]
   none?: string
   unseenLabel?: boolean
+  /** Of so many that one types a part of a name. */
+  filterable?: boolean
   /** It was asked for by a tap already, and is open from the beginning. */
   opens?: boolean
 }>()
@@ -40,6 +42,7 @@ function choose(value: T | typeof NONE): void {
       :aria-label="label"
       :placeholder="none ?? ''"
       :show-arrow="false"
+      :filterable="filterable"
       fit-input-width
       @change="choose"
     >

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
+import { exactMoment } from '@/shared/dates'
 import type { Deeds } from '@/contract/types'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -26,17 +27,6 @@ async function load(): Promise<void> {
 function ask(change: Partial<typeof asked>): void {
   Object.assign(asked, { page: 1 }, change)
   void load()
-}
-
-function when(at: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-    second: '2-digit',
-  }).format(new Date(at))
 }
 
 onMounted(load)
@@ -80,7 +70,7 @@ onMounted(load)
           </thead>
           <tbody>
             <tr v-for="deed in deeds.deeds" :key="deed.id">
-              <td class="number">{{ when(deed.at) }}</td>
+              <td class="number">{{ exactMoment(deed.at) }}</td>
               <td>{{ deed.who }}</td>
               <td>{{ deed.what }}</td>
               <td>{{ deed.about }}</td>

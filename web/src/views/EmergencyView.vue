@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
+import { clock } from '@/shared/dates'
 import { findingName } from '@/shared/findings'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -79,10 +80,6 @@ function check(felt: boolean): void {
   examination.saveSection(PULSE, { entries: [...checks.value, { at: new Date().toISOString(), felt }] })
 }
 
-function clock(date: Date): string {
-  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(date)
-}
-
 useIntervalFn(() => (now.value = new Date()), 5_000)
 </script>
 
@@ -95,7 +92,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
           <h1>{{ record.head.athlete.name }}, {{ record.head.athlete.age }}</h1>
           <p class="side">{{ record.hurtSide }} knee</p>
         </div>
-        <p class="clock number" aria-label="Time now">{{ clock(now) }}</p>
+        <p class="clock number" aria-label="Time now">{{ clock(now.toISOString()) }}</p>
         <SaveState :state="examination.saveState" class="save" />
         <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
       </header>
@@ -119,7 +116,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
         </div>
         <ol class="log number">
           <li v-for="entry in checks.slice(-6)" :key="entry.at">
-            {{ clock(new Date(entry.at)) }} pulse {{ entry.felt ? 'felt' : 'not felt' }}
+            {{ clock(entry.at) }} pulse {{ entry.felt ? 'felt' : 'not felt' }}
           </li>
         </ol>
       </section>
@@ -139,7 +136,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
           <dt>Injured</dt>
           <dd>{{ injured }}</dd>
           <dt>Examined from</dt>
-          <dd class="number">{{ clock(new Date(record.head.examinedAt)) }}</dd>
+          <dd class="number">{{ clock(record.head.examinedAt) }}</dd>
           <dt>By</dt>
           <dd>{{ record.head.examiner }}</dd>
         </dl>

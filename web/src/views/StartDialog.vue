@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
+import { dayAndMonth, daysSince } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiDialog from '@/ui/UiDialog.vue'
@@ -22,7 +23,6 @@ const props = withDefaults(
 const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id']] }>()
 
 const AGAIN_SHOWN = 3
-const DAY_MS = 86_400_000
 
 const SINCE = [
   { id: 'today', label: 'Today', days: 0 },
@@ -69,13 +69,8 @@ const again = computed(() => {
 
 function lookAgain(knee: { side: Side; injuredOn: string | null }): void {
   route.value = 'look_again'
-  exactDays.value =
-    knee.injuredOn === null ? null : Math.max(0, Math.floor((Date.now() - Date.parse(knee.injuredOn)) / DAY_MS))
+  exactDays.value = knee.injuredOn === null ? null : Math.max(0, daysSince(knee.injuredOn))
   void start(knee.side)
-}
-
-function day(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }).format(new Date(date))
 }
 
 function choose(id: string): void {
@@ -132,7 +127,7 @@ async function start(side: Side): Promise<void> {
           @click="lookAgain(knee)"
         >
           {{ knee.side }} knee
-          <small>{{ knee.injuredOn === null ? 'no injury' : `of ${day(knee.injuredOn)}` }}</small>
+          <small>{{ knee.injuredOn === null ? 'no injury' : `of ${dayAndMonth(knee.injuredOn)}` }}</small>
         </button>
       </div>
     </fieldset>

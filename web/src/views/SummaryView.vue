@@ -5,6 +5,7 @@ import SafetyLines from '@/bench/SafetyLines.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { answerOf, api } from '@/api/client'
+import { momentOfYear } from '@/shared/dates'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useSession } from '@/stores/session'
@@ -36,20 +37,10 @@ const signed = computed(() => record.head?.status === 'signed')
 const signature = computed(() => {
   const { signedAt, signedBy, signedUngated } = record.head ?? {}
   if (!signedAt) return 'draft, not signed'
-  const by = `signed by ${signedBy ?? 'somebody'} on ${when(signedAt)}`
+  const by = `signed by ${signedBy ?? 'somebody'} on ${momentOfYear(signedAt)}`
   return signedUngated ? `${by}, without the safety gate: ${signedUngated}` : by
 })
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
-function when(time: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  }).format(new Date(time))
-}
-
 async function ask(): Promise<void> {
   const path = { examination: props.id }
   await answerOf(api.POST('/api/examinations/{examination}/countersignature', { params: { path } }))
@@ -73,7 +64,7 @@ function print(): void {
         <h1>{{ record.head.athlete.name }}, {{ record.head.isBaseline ? 'baseline' : `${record.hurtSide} knee` }}</h1>
         <p>
           {{ record.head.athlete.squad }}, no. {{ record.head.athlete.number }} · {{ record.head.athlete.age }} years ·
-          seen by {{ record.head.examiner }} on {{ when(record.head.examinedAt) }} ·
+          seen by {{ record.head.examiner }} on {{ momentOfYear(record.head.examinedAt) }} ·
           <b>
             {{ signature }}
           </b>

@@ -9,7 +9,7 @@ import ArchivedList from '@/people/ArchivedList.vue'
 import { keptAthlete } from '@/stores/kept'
 import { useSession } from '@/stores/session'
 import TopBar from '@/shared/TopBar.vue'
-import { moment } from '@/shared/dates'
+import { daysSince, moment } from '@/shared/dates'
 import { saveFile } from '@/shared/saveFile'
 import { withPassword } from '@/shared/usePassword'
 import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
@@ -143,7 +143,7 @@ function turnTo(other: number): void {
 
 function sinceInjury(injuredOn: string | null): string {
   if (injuredOn === null) return 'came on without an injury'
-  const days = Math.floor((Date.now() - Date.parse(injuredOn)) / 86_400_000)
+  const days = daysSince(injuredOn)
   return days === 0 ? 'injured today' : days === 1 ? 'day 1 after the injury' : `day ${days} after the injury`
 }
 

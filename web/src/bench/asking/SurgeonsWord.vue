@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SectionPayloads } from '@/contract/types'
+import { today } from '@/shared/dates'
+import UiDate from '@/ui/UiDate.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 
 /** What the surgeon who operated said of this knee: only that lifts the limits after a cruciate operation. */
@@ -13,7 +15,6 @@ const ANSWERS = [
   { id: false, label: 'not cleared for sport' },
   { id: true, label: 'cleared for sport' },
 ]
-const today = (): string => new Date().toLocaleDateString('sv')
 const said = computed(() => props.value ?? undefined)
 
 function pick(cleared: boolean): void {
@@ -30,16 +31,7 @@ function change(part: Partial<Said>): void {
     <legend>The surgeon says</legend>
     <UiChoice label="The surgeon says" :value="said?.cleared" :options="ANSWERS" @pick="pick" />
     <template v-if="said">
-      <label class="field">
-        <span>On</span>
-        <input
-          type="date"
-          required
-          :max="today()"
-          :value="said.on"
-          @change="(event) => change({ on: (event.target as HTMLInputElement).value || today() })"
-        />
-      </label>
+      <UiDate label="On" prop="on" :model-value="said.on" @update:model-value="(on) => on !== '' && change({ on })" />
       <label class="field">
         <span>Plan</span>
         <input
