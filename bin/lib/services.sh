@@ -62,11 +62,28 @@ use_instance() {
     use_database "$3"
 }
 
+# use_settings NAME: what bin/setup wrote down for it; what the caller was told otherwise wins.
+use_settings() {
+    # shellcheck disable=SC1090
+    [ ! -r "$ROOT/var/$1/settings" ] || . "$ROOT/var/$1/settings"
+}
+
+# write_told: what the application was told, for commands that come later.
+write_told() {
+    local name
+    (
+        umask 077
+        for name in "${TOLD[@]}"; do [ -z "${!name:-}" ] || printf 'export %s=%q\n' "$name" "${!name}"; done >"$INSTANCE/told"
+    )
+}
+
 # use_running_instance NAME: what another script started, to speak to its database.
 use_running_instance() {
     INSTANCE=$ROOT/var/$1
     SOCKETS=$(cat "$INSTANCE/sockets" 2>/dev/null || true)
     [ -S "$SOCKETS/db.sock" ] || fail "the application does not run in var/$1; start it first"
+    # shellcheck disable=SC1091
+    [ ! -r "$INSTANCE/told" ] || . "$INSTANCE/told"
     use_key "$1"
     export APP_ENV=${APP_ENV:-local} APP_DEBUG=false LOG_CHANNEL=stderr HEADS_FOLDER=$INSTANCE/heads
     use_database "${DB_PORT:-33137}"

@@ -16,10 +16,20 @@ final class StartTest extends TestCase
         $taken = stream_socket_server('tcp://127.0.0.1:0');
         self::assertIsResource($taken);
         $port = (string) parse_url('tcp://'.stream_socket_get_name($taken, false), PHP_URL_PORT);
-        [$code, $said] = $this->bash('bin/start', ['PORT' => $port]);
+        $own = ['INSTANCE_NAME' => 'nowhere'];
+        [$code, $said] = $this->bash('bin/start', ['PORT' => $port, ...$own]);
         self::assertSame(1, $code);
         self::assertStringContainsString("port {$port} is in use", $said);
-        self::assertStringContainsString('PORT=', $said);
+        self::assertStringContainsString(' PORT=', $said);
+        [$code, $said] = $this->bash('bin/start', ['PORT' => '1', 'DB_PORT' => $port, ...$own]);
+        self::assertSame(1, $code);
+        self::assertStringContainsString("port {$port}, meant for the database, is in use", $said);
+        self::assertStringContainsString(' DB_PORT=', $said);
+        [$code, $said] = $this->bash("bin/setup --name=nowhere --team=x --lead=a@b.example --port={$port}");
+        self::assertSame([1, true], [$code, str_contains($said, '--port=')]);
+        [$code, $said] = $this->bash('bin/setup --name=nowhere --team=x --port=1');
+        self::assertSame([1, true], [$code, str_contains($said, '--lead is missing')]);
+        self::assertDirectoryDoesNotExist(self::ROOT.'/var/nowhere');
         fclose($taken);
     }
 

@@ -6,14 +6,16 @@ namespace App\Console\Commands;
 
 use App\Audit\Deeds;
 use App\Audit\What;
+use App\Import\DateOrder;
 use App\Models\Team;
+use App\People\TeamSettings;
 use Illuminate\Console\Command;
 
 final class TeamCreate extends Command
 {
-    protected $signature = 'team:create {name : of the practice or club}';
+    protected $signature = 'team:create {name : of the practice or club} {--zone=UTC : in which its days begin, such as Europe/Berlin} {--dates=dmy : dmy, mdy or ymd}';
 
-    protected $description = 'Make a team; its first person comes by user:create';
+    protected $description = 'Make a team; its first person comes by user:invite';
 
     public function handle(Deeds $deeds): int
     {
@@ -23,7 +25,16 @@ final class TeamCreate extends Command
 
             return self::INVALID;
         }
-        $team = Team::query()->create(['name' => $name]);
+        $zone = (string) $this->option('zone');
+        $order = DateOrder::tryFrom((string) $this->option('dates'));
+        if ($order === null || ! \in_array($zone, timezone_identifiers_list(), true)) {
+            $this->error($order === null ? 'dates: it is one of dmy, mdy, ymd.' : "zone: “{$zone}” is no time zone.");
+
+            return self::INVALID;
+        }
+        $team = Team::query()->create([
+            'name' => $name, 'settings' => new TeamSettings(timeZone: $zone, dateOrder: $order),
+        ]);
         $deeds->record(What::TeamCreated, $team->id);
         $this->line($team->id);
 
