@@ -108,6 +108,9 @@ final readonly class Letters
             $locked = self::locked($letter, $seen);
             $version = $locked->newest();
             $to = $version->to();
+            if ($way === Way::Mail && ! $this->post->leaves()) {
+                throw Refusal::at('by', 'no mail leaves this machine: hand it over, and note that it left by hand');
+            }
             if ($way === Way::Mail && $to->email === '') {
                 throw Refusal::at('to.email', 'there is no address to send it to');
             }

@@ -17,9 +17,11 @@ use App\Models\User;
 use App\People\Leftovers;
 use App\Records\Erasure;
 use App\Tasks\TaskKind;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Smalot\PdfParser\Parser;
+use Symfony\Component\Mime\Email;
 use ZipArchive;
 
 /** Letters about signed examinations, the book of doctors, and the page of the athlete. */
@@ -101,15 +103,22 @@ final class LettersTest extends FeatureTestCase
     public function test_it_leaves_by_mail_with_its_pdf_says_nothing_in_the_subject_and_changes_no_more(): void
     {
         $athlete = Athlete::query()->firstOrFail();
+        config(['mail.default' => 'outbox']);
         $id = (string) $this->begun(self::FALKNER)->json('id');
+        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail'])
+            ->assertStatus(422)->assertJsonPath('error.path', 'by');
+        config(['mail.default' => 'array']);
         $referral = Task::query()->where('kind', TaskKind::Referral)->firstOrFail();
         $this->getJson("/api/letters/{$id}")->assertJsonPath('referrals.0.id', $referral->id);
         $sent = $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail', 'carries' => [$referral->id]]);
         $sent->assertOk()->assertJsonPath('sent', 'by e-mail')->assertJsonPath('sentBy', $this->user->name)->assertJsonPath('referrals', []);
         self::assertSame('sent', $referral->refresh()->state->value);
-        $mail = Mail::query()->sole();
-        self::assertSame(['falkner@ortho.example', 'A letter from Fenmoor Indoor Sports Club'], [$mail->recipient, $mail->subject]);
-        preg_match('/application\/pdf.*?\R\R(.+?)\R--/s', $mail->message, $found);
+        $left = app('mailer')->getSymfonyTransport();
+        self::assertInstanceOf(ArrayTransport::class, $left);
+        $mail = $left->messages()->sole()->getOriginalMessage();
+        self::assertInstanceOf(Email::class, $mail);
+        self::assertSame(['falkner@ortho.example', 'A letter from Fenmoor Indoor Sports Club'], [$mail->getTo()[0]->getAddress(), $mail->getSubject()]);
+        preg_match('/application\/pdf.*?\R\R(.+?)\R--/s', $mail->toString(), $found);
         $pdf = (new Parser)->parseContent((string) base64_decode($found[1] ?? ''))->getText();
         foreach (['Dr Ines Falkner', '3 Mill Lane', $athlete->name, 'Question:'] as $words) {
             self::assertStringContainsString($words, $pdf);
@@ -130,6 +139,7 @@ final class LettersTest extends FeatureTestCase
 
     public function test_mail_needs_an_address_and_paper_does_not(): void
     {
+        config(['mail.default' => 'array']);
         $id = (string) $this->begun()->json('id');
         $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail'])
             ->assertStatus(422)->assertJsonPath('error.path', 'to.email');
@@ -166,8 +176,13 @@ final class LettersTest extends FeatureTestCase
     public function test_letters_and_mails_of_the_erased_go_with_them_and_before_that_into_their_archive(): void
     {
         $id = (string) $this->begun(self::FALKNER)->json('id');
-        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'mail'])->assertOk();
+        $this->postJson("/api/letters/{$id}/sending", ['version' => 1, 'by' => 'hand'])->assertOk();
         $athlete = Athlete::query()->firstOrFail();
+        // From before letters stayed out of the outbox.
+        Mail::query()->create([
+            'team_id' => $athlete->team_id, 'athlete_id' => $athlete->id, 'secret' => false, 'recipient' => 'falkner@ortho.example',
+            'subject' => 'A letter', 'message' => 'Dear Dr Falkner',
+        ]);
         $file = (string) tempnam(sys_get_temp_dir(), 'zip');
         file_put_contents($file, $this->archiveOf($athlete->id));
         $zip = new ZipArchive;

@@ -224,7 +224,7 @@ test('nothing personal stands in the files of the database, in a dump or in the 
   const letter = (await (await person.send('POST', `/api/examinations/${id}/letters`, { doctor: book.id })).json()) as {
     id: string
   }
-  const leaves = { version: 1, by: 'mail' }
+  const leaves = { version: 1, by: 'hand' }
   expect((await person.send('POST', `/api/letters/${letter.id}/sending`, leaves)).status()).toBe(200)
   const guest = { email: 'quokka.guest@fenmoor.example', role: 'student' }
   expect((await person.send('POST', '/api/invitations', guest)).status()).toBe(201)

@@ -7,7 +7,7 @@ defineProps<{ title: string }>()
 
 <template>
   <TopBar />
-  <main class="subject">
+  <main class="subject" data-skip tabindex="-1">
     <header>
       <h1>{{ title }}</h1>
       <slot name="beside" />

@@ -13,10 +13,16 @@ const initials = computed(() =>
     .slice(0, 2)
     .join(''),
 )
+
+/** Past the bar: to the search where there is one, or to the page itself. */
+function skip(): void {
+  document.querySelector<HTMLElement>('[data-skip]')?.focus()
+}
 </script>
 
 <template>
   <header class="bar">
+    <button type="button" class="button skip" @click="skip">Skip to content</button>
     <RouterLink class="home" to="/">
       <CompassRose class="rose" />
       <b>Gray Compass</b>
@@ -45,6 +51,15 @@ const initials = computed(() =>
 </template>
 
 <style scoped>
+.skip:not(:focus-visible) {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  min-height: 0;
+  padding: 0;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
 .bar {
   display: flex;
   align-items: center;

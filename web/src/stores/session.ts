@@ -6,12 +6,14 @@ import { useTeamDays } from '@/shared/dates'
 import { clearShelf, closeVault, openVault } from '@/sync'
 
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
-const NAME = 'gray-compass:session/3'
+const NAME = 'gray-compass:session/4'
 
 /** Who is logged in. */
 export const useSession = defineStore('session', () => {
   const user = ref<Session['user']>(null)
   const demo = ref(false)
+  /** What people must know of the machine that this runs on. */
+  const server = ref<Session['server']>({ mailLeaves: true, disk: 'enough' })
   /** False until the server, or this tab, said who is there. */
   const known = ref(false)
 
@@ -32,6 +34,7 @@ export const useSession = defineStore('session', () => {
     user.value = session.user
     if (session.user !== null) useTeamDays(session.user)
     demo.value = session.demo
+    server.value = session.server
     known.value = true
   }
 
@@ -70,5 +73,5 @@ export const useSession = defineStore('session', () => {
     await look()
   }
 
-  return { seasonOf, user, demo, known, look, logIn, workIn, logOut }
+  return { seasonOf, user, demo, server, known, look, logIn, workIn, logOut }
 })

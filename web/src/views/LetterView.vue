@@ -6,6 +6,7 @@ import { useLetter } from '@/letters/useLetter'
 import SubjectPage from '@/shared/SubjectPage.vue'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
+import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiForm from '@/ui/UiForm.vue'
@@ -19,6 +20,7 @@ const props = defineProps<{ id: string }>()
 const { letter, newer, given, isSent, isChanged, load, save, send, discard, takeBack, keepOurs, show } = useLetter({
   id: () => props.id,
 })
+const session = useSession()
 const sending = ref(false)
 const gone = ref(false)
 const { busy, problem, attempt } = useDoing()
@@ -28,7 +30,9 @@ const missing = (what: string) => [
 const RULES = { subject: missing('The subject'), text: missing('The text') }
 const state = computed(() => {
   const { sent, at, sentBy, version } = letter.value!
-  return sent ? `Left ${sent} on ${moment(at)}, by ${sentBy}.` : `Draft, version ${version}, ${moment(at)}.`
+  if (sent) return `Left ${sent} on ${moment(at)}, by ${sentBy}.`
+  const draft = `Draft, version ${version}, ${moment(at)}.`
+  return session.server.mailLeaves ? draft : `${draft} No mail leaves this machine.`
 })
 const title = computed(() => (letter.value ? `Letter about ${letter.value.athlete.name}` : 'Letter'))
 
@@ -47,7 +51,7 @@ async function leave(by: 'mail' | 'hand', carries: string[]): Promise<void> {
   })
   if (!done) return
   sending.value = false
-  tell(by === 'mail' ? 'It is on its way.' : 'Written down that it left.')
+  tell(by === 'mail' ? 'The letter was given to the mail server.' : 'Noted as handed over.')
 }
 
 async function drop(): Promise<void> {
@@ -76,7 +80,9 @@ watch(
       <nav class="files" aria-label="Letter">
         <a class="button" :href="`/api/letters/${id}/pdf`" target="_blank">PDF</a>
         <a class="button" :href="`/api/letters/${id}/text`" download>Text</a>
-        <UiButton v-if="!isSent" kind="main" :disabled="busy" @click="sending = true">Send…</UiButton>
+        <UiButton v-if="!isSent" kind="main" :disabled="busy" @click="sending = true">
+          {{ session.server.mailLeaves ? 'Send…' : 'Hand over…' }}
+        </UiButton>
       </nav>
     </template>
     <UiAlert v-if="problem && !sending" :say="problem">

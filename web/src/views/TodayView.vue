@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { refDebounced } from '@vueuse/core'
-import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
+import { onKeyStroke, refDebounced } from '@vueuse/core'
+import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, Itinerary, Task, Today } from '@/contract/types'
@@ -8,6 +8,7 @@ import DueList from '@/people/DueList.vue'
 import ArchivedList from '@/people/ArchivedList.vue'
 import { keptAthlete } from '@/stores/kept'
 import { useSession } from '@/stores/session'
+import ServerNotice from '@/shared/ServerNotice.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { daysSince, moment } from '@/shared/dates'
 import { saveFile } from '@/shared/saveFile'
@@ -33,6 +34,13 @@ const keptAt = ref<string | null>(null)
 const retry = useRetry({ attempt: () => keptAt.value !== null && void load() })
 const problem = ref('')
 const search = ref('')
+const finder = useTemplateRef<HTMLInputElement>('finder')
+onKeyStroke('/', (event) => {
+  if (!(event.target as HTMLElement).matches('input, textarea, [contenteditable]')) {
+    event.preventDefault()
+    finder.value?.focus()
+  }
+})
 const typed = refDebounced(search, TYPING_MS)
 const page = ref(1)
 /** Before a season: only who could not be compared with a sound knee of their own. */
@@ -175,7 +183,16 @@ onMounted(lookForUnsent)
 
 <template>
   <TopBar />
-  <main class="today">
+  <main class="today" :class="{ searching: typed !== '' }">
+    <ServerNotice class="machine" />
+    <section class="find" aria-labelledby="all">
+      <h2 id="all">Athletes</h2>
+      <label class="field">
+        <span class="unseen">Search by name, number or squad</span>
+        <input ref="finder" v-model="search" data-skip type="search" placeholder="Name, number or squad" />
+      </label>
+      <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
+    </section>
     <section class="unfinished" aria-labelledby="unfinished">
       <template v-if="today && today.due.length > 0">
         <h2 class="title">Due</h2>
@@ -198,7 +215,7 @@ onMounted(lookForUnsent)
       </p>
       <UiEmpty
         v-else-if="today.unfinished.length === 0"
-        say="Nothing is unfinished. Choose an athlete to start with."
+        :say="today.total === 0 ? 'Nothing is unfinished.' : 'Nothing is unfinished. Choose an athlete to start with.'"
       />
       <p v-for="{ id, name, count } in waiting" :key="id" class="ink-line kept">
         <span aria-hidden="true">!</span>
@@ -209,7 +226,7 @@ onMounted(lookForUnsent)
       </p>
       <template v-for="{ cases, to, title } in lists" :key="title">
         <h2 v-if="title && cases.length > 0">{{ title }}</h2>
-        <ol>
+        <ol v-if="cases.length > 0">
           <li v-for="{ athlete, examination } in cases" :key="examination.id">
             <RouterLink :to="{ name: to, params: { id: examination.id } }" class="case">
               <span class="side" aria-hidden="true">
@@ -237,14 +254,6 @@ onMounted(lookForUnsent)
       </template>
     </section>
     <section class="all" aria-labelledby="all">
-      <header>
-        <h2 id="all">Athletes</h2>
-        <label class="field">
-          <span class="unseen">Search by name, number or squad</span>
-          <input v-model="search" type="search" placeholder="Name, number or squad" />
-        </label>
-        <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
-      </header>
       <p v-if="keepsLists && today && (today.total > 0 || lacking)" class="lists without">
         <button class="choice" type="button" :aria-pressed="lacking" @click="lacking = !lacking">
           Without a baseline
@@ -311,9 +320,33 @@ onMounted(lookForUnsent)
 <style scoped>
 .today {
   display: grid;
-  grid-template-columns: minmax(0, 6fr) minmax(0, 7fr);
-  gap: 40px;
+  grid-template:
+    'machine machine'
+    'left find'
+    'left list' 1fr / minmax(0, 6fr) minmax(0, 7fr);
+  gap: 12px 40px;
   padding: 28px clamp(16px, 3vw, 44px);
+}
+.machine {
+  grid-area: machine;
+}
+.find {
+  display: flex;
+  grid-area: find;
+  gap: 10px;
+  align-items: center;
+}
+.find h2 {
+  flex: 1;
+}
+.find label {
+  flex: 0 1 240px;
+}
+.unfinished {
+  grid-area: left;
+}
+.all {
+  grid-area: list;
 }
 .unfinished h1 {
   margin-bottom: 16px;
@@ -374,22 +407,10 @@ onMounted(lookForUnsent)
 .when {
   font-size: var(--type-small);
 }
-.all header {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  margin-bottom: 8px;
-}
-.all header h2 {
-  flex: 1;
-}
-.all header label {
-  flex: 0 1 240px;
-}
 .without {
   margin-bottom: 8px;
 }
-.all h2 {
+.find h2 {
   font-size: var(--type-head);
 }
 .lists {
@@ -437,19 +458,24 @@ onMounted(lookForUnsent)
 }
 @media (--tablet) {
   .today {
-    grid-template-columns: 1fr;
-    gap: 28px;
+    grid-template: 'machine' 'find' 'left' 'list' / minmax(0, 1fr);
+    gap: 18px;
     padding-top: 18px;
+  }
+  /* Who looks for somebody sees them below the field, before what is due. */
+  .today.searching {
+    grid-template: 'machine' 'find' 'list' 'left' / minmax(0, 1fr);
   }
 }
 @media (--phone) {
-  .all header {
-    flex-direction: column;
-    align-items: stretch;
-    gap: 8px;
+  .find {
+    flex-wrap: wrap;
   }
-  .all header label {
-    flex: none;
+  .find h2 {
+    display: none;
+  }
+  .find label {
+    flex: 1 1 160px;
   }
   .squad {
     grid-template-columns: 1fr;
