@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Audit;
 
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Log;
 
 /**
  * The ends of all chains of deeds, outside the database: a file for each team, with how many deeds there are and the seal
@@ -23,8 +24,12 @@ final readonly class Heads
         if ($this->folder === null) {
             return;
         }
-        $file = fopen($this->file($team), 'c+');
+        $path = $this->file($team);
+        $file = @fopen($path, 'c+');
         if ($file === false || ! flock($file, LOCK_EX)) {
+            // What was done stands all the same; whoever keeps the server reads that its end is not kept.
+            Log::error('The end of a chain could not be kept outside the database.');
+
             return;
         }
         // Of two that commit at once the later one may come here first.
@@ -34,6 +39,10 @@ final readonly class Heads
             fwrite($file, "{$count} {$seal}\n");
         }
         fclose($file);
+        // A command of the administrator writes for the servers' own account.
+        if (fileowner($path) !== fileowner((string) $this->folder)) {
+            @chown($path, (int) fileowner((string) $this->folder));
+        }
     }
 
     /**

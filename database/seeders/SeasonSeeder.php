@@ -201,7 +201,7 @@ final readonly class SeasonSeeder
         $about = $asked?->examination;
         if ($asked !== null && $about !== null) {
             $letter = $this->letters->begin($about, $this->doctors($by), $by);
-            $this->letters->send($letter, $letter->version, Way::Mail, [$asked->id], $by);
+            $this->letters->send($letter, $letter->version, Way::Hand, [$asked->id], $by);
         }
     }
 
