@@ -27,6 +27,7 @@ use Illuminate\Support\Collection;
  * @property CarbonImmutable $seen_on
  * @property array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string} $content encrypted at rest
  * @property string|null $made_by id of a user
+ * @property string|null $asked_by_id of the examination that had asked for it
  * @property Collection<int, Attachment> $attachments oldest first, removed ones too
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
@@ -38,7 +39,7 @@ final class Outcome extends Model implements HoldsSealed
 
     protected $table = 'outcomes';
 
-    protected $fillable = ['team_id', 'athlete_id', 'episode_id', 'kind', 'seen_on', 'content', 'made_by'];
+    protected $fillable = ['team_id', 'athlete_id', 'episode_id', 'kind', 'seen_on', 'content', 'made_by', 'asked_by_id'];
 
     protected $casts = [
         'kind' => OutcomeKind::class, 'seen_on' => 'date', 'content' => Sealed::class.':array',

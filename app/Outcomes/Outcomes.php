@@ -33,7 +33,7 @@ final readonly class Outcomes
         return DB::transaction(function () use ($episode, $facts, $by, $answers): Outcome {
             $outcome = Outcome::query()->create([
                 'team_id' => $by->teamId(), 'athlete_id' => $episode->athlete_id, 'episode_id' => $episode->id,
-                'made_by' => $by->id, ...$facts->columns(),
+                'made_by' => $by->id, 'asked_by_id' => $answers?->examination_id, ...$facts->columns(),
             ]);
             if ($answers !== null) {
                 $this->tasks->move($answers, new TaskChange(TaskState::Done, note: "{$facts->kind->label()} came"), $by);

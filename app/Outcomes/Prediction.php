@@ -37,12 +37,16 @@ final readonly class Prediction
                 || $until !== null && TeamDays::ofTeam($one->team_id)->day($one->examined_at)->isAfter($until))
             ->sortBy('examined_at')
             ->last();
-        $snapshot = $last === null ? null : Assessment::query()->where('examination_id', $last->id)->first();
-        if ($last === null || $snapshot === null) {
-            return null;
-        }
 
-        return new self($last->id, $last->examined_at, self::rows($snapshot));
+        return $last === null ? null : self::by($last);
+    }
+
+    /** By one signed visit, whatever came after it. */
+    public static function by(Examination $visit): ?self
+    {
+        $snapshot = Assessment::query()->where('examination_id', $visit->id)->first();
+
+        return $snapshot === null ? null : new self($visit->id, $visit->examined_at, self::rows($snapshot));
     }
 
     /** Null where no chance of it was told. */

@@ -47,6 +47,7 @@ final readonly class Tasks
                 'title' => "{$referral->within->label()}: {$referral->to}",
                 'why' => trim("{$referral->why} {$referral->question}"),
                 'side' => $side,
+                'asks' => array_column($referral->asks, 'value'),
             ], null, $seen->addDays(self::days($referral->within)), $by);
         }
         $again = $assessment->plan->lookAgain;
@@ -130,7 +131,7 @@ final readonly class Tasks
     }
 
     /**
-     * @param  array{title: string, why: string, side: string|null}  $content
+     * @param  array{title: string, why: string, side: string|null, asks?: list<string>}  $content
      */
     private function make(
         Examination $examination,

@@ -87,6 +87,8 @@ trait AccountPromises
         $this->postJson('/api/today', ['search' => 'x'])->assertOk();
         $this->postJson('/api/today', ['search' => str_repeat('x', 61)])->assertStatus(422);
         $this->getJson('/api/doctors?examination[]=x')->assertStatus(422);
+        $story = Examination::query()->firstOrFail()->episode_id;
+        $this->getJson("/api/episodes/{$story}?task[]=x")->assertStatus(422);
     }
 
     private function imports(): void

@@ -63,6 +63,30 @@ final class OutcomesTest extends FeatureTestCase
         $story->assertJsonPath('stands.1.condition', 'pcl')->assertJsonPath('stands.1.held', null);
     }
 
+    public function test_a_result_is_held_against_the_visit_that_asked_for_it_and_what_was_asked_comes_first(): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        $user = $this->member();
+        $first = $this->signedBy($user);
+        $task = Task::query()->where('kind', TaskKind::Referral)->firstOrFail();
+        self::assertSame(['acl'], $task->content['asks'] ?? null);
+        $this->travelTo('2026-05-20 09:00:00');
+        $athlete = Athlete::query()->firstOrFail()->id;
+        $later = (string) $this->actingAs($user)->postJson("/api/athletes/{$athlete}/examinations", [
+            'hurtSide' => 'left', 'daysSinceInjury' => 14, 'route' => 'clinic_full',
+        ])->json('id');
+        $this->save($later, 'sections/opening', ['consentGiven' => true])->assertOk();
+        $this->save($later, 'sections/safety', self::CLEAR)->assertOk();
+        $this->postJson("/api/examinations/{$later}/signature", $this->seen($later))->assertOk();
+        $episode = Examination::query()->findOrFail($first)->episode_id;
+        $asked = $this->getJson("/api/episodes/{$episode}?task={$task->id}")->assertOk()
+            ->assertJsonPath('asked', ['acl'])->assertJsonPath('predicted.examination', $first);
+        $this->add($first, ['task' => $task->id, 'on' => '2026-05-21'])->assertCreated();
+        $held = collect($asked->json('predicted.conditions'))->firstWhere('id', 'acl')['chance'];
+        self::assertEqualsWithDelta($held, $this->story($first)->json('stands.0.held.chance'), 1e-12);
+        $this->getJson("/api/episodes/{$episode}?task=elsewhere")->assertNotFound();
+    }
+
     /** A weaker look does not take back what a stronger one saw, whichever came first; of equals the later stands. */
     public function test_the_strongest_look_stands_and_of_equals_the_latest(): void
     {

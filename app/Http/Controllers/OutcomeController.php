@@ -11,12 +11,14 @@ use App\Http\Resources\ProposalResource;
 use App\Http\Resources\StoryResource;
 use App\Models\Episode;
 use App\Models\Outcome;
+use App\Models\Task;
 use App\Models\User;
 use App\Outcomes\Outcomes;
 use App\Proposals\Proposals;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What a knee turned out to have, beside what was held likely. What a student enters becomes a proposal. */
@@ -28,11 +30,16 @@ final readonly class OutcomeController
     {
     }
 
-    public function index(Episode $episode, Deeds $deeds): StoryResource
+    public function index(Request $request, Episode $episode, Deeds $deeds): StoryResource
     {
+        $request->validate(['task' => ['sometimes', 'string', 'max:26']]);
+        $asked = $request->filled('task')
+            ? Task::query()->where('athlete_id', $episode->athlete_id)->whereKey($request->string('task')->toString())
+                ->firstOrFail()
+            : null;
         $deeds->record(What::AthleteRead, $episode->athlete_id);
 
-        return new StoryResource($episode->load(self::WHOLE));
+        return new StoryResource($episode->load(self::WHOLE), $asked);
     }
 
     /** @throws Refusal */

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Episode;
 use App\Models\Outcome;
+use App\Models\Task;
 use App\Outcomes\OutcomeKind;
 use App\Outcomes\Predicted;
 use App\Outcomes\Prediction;
@@ -22,12 +23,19 @@ use Illuminate\Support\Collection;
  */
 final class StoryResource extends JsonResource
 {
+    /** @param  Task|null  $asked  a referral that a result answers: what it asked comes first, as that visit held it */
+    public function __construct(Episode $resource, private readonly ?Task $asked = null)
+    {
+        parent::__construct($resource);
+    }
+
     /**
      * @return array<string, mixed>
      */
     public function toArray(Request $request): array
     {
         $episode = $this->resource;
+        $asking = $episode->examinations->firstWhere('id', $this->asked?->examination_id);
         $outcomes = $episode->outcomes->sortByDesc(static fn (Outcome $one): string => "{$one->seen_on} {$one->id}");
         $stands = Standing::of($outcomes->reject(static fn (Outcome $one): bool => $one->trashed()));
 
@@ -36,7 +44,8 @@ final class StoryResource extends JsonResource
             'isBaseline' => $episode->is_baseline,
             'hurtSide' => $episode->hurt_side->value,
             'injuredOn' => $episode->injured_on?->toDateString(),
-            'predicted' => self::predicted(Prediction::of($episode)),
+            'asked' => $this->asked?->content['asks'] ?? [],
+            'predicted' => self::predicted($asking === null ? Prediction::of($episode) : Prediction::by($asking)),
             'outcomes' => OutcomeResource::collection($outcomes->values())->resolve($request),
             'stands' => array_map($this->stands(...), $stands),
             'choices' => [
@@ -69,7 +78,9 @@ final class StoryResource extends JsonResource
      */
     private function stands(Standing $one): array
     {
-        $held = Prediction::of($this->resource, $one->by->seen_on)?->held($one->answer->condition);
+        $asked = $this->resource->examinations->firstWhere('id', $one->by->asked_by_id);
+        $held = ($asked === null ? Prediction::of($this->resource, $one->by->seen_on) : Prediction::by($asked))
+            ?->held($one->answer->condition);
 
         return [
             ...OutcomeResource::answer($one->answer),
@@ -125,6 +136,6 @@ final class StoryResource extends JsonResource
                 ->sortBy('examined_at')->last()?->examined_at->toJSON(),
         );
 
-        return self::collection($newest->values())->resolve($request);
+        return array_values($newest->map(static fn (Episode $one): array => (new self($one))->resolve($request))->all());
     }
 }

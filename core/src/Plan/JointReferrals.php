@@ -56,6 +56,7 @@ final readonly class JointReferrals extends Referrals
                 'patellar instability: programme or surgery?',
                 [Place::Surgeon],
                 byChance: ! $dislocation->cameOut,
+                asks: [Condition::PatellarInstability],
             )]
             : [];
     }
@@ -113,12 +114,14 @@ final readonly class JointReferrals extends Referrals
                 'The knee locks, and a meniscus tear is likely.',
                 "{$name} that locks?",
                 byChance: true,
+                asks: [$condition],
             ),
             $act && $young && $bearings->isAfterInjury() => $this->scan(
                 'meniscus_torn',
                 ucfirst("{$name} is likely after an injury."),
                 "{$name}?",
                 byChance: true,
+                asks: [$condition],
             ),
             default => null,
         };

@@ -152,6 +152,7 @@ final readonly class LaterReferrals extends Referrals
             $unsettled ? "{$name}? It could not be tested." : "{$name}? It stays open after all tests.",
             $unsettled || $this->bearings->isAfterInjury() ? Within::TwoWeeks : Within::Routine,
             byChance: true,
+            asks: [$condition],
         );
     }
 

@@ -149,6 +149,7 @@ final readonly class LigamentReferrals extends Referrals
                 'Two ligaments are likely torn.',
                 "{$names}?",
                 [Place::Surgeon],
+                asks: array_values($torn),
             )
             : null;
     }

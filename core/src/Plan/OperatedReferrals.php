@@ -47,6 +47,7 @@ final readonly class OperatedReferrals extends Referrals
                     'graft_doubt',
                     $positive ? 'A test of the graft is positive.' : 'The graft could not be tested.',
                     'is the graft intact?',
+                    [$condition],
                 )];
             }
             if ($positive && $this->isOperatedOn($condition)) {
@@ -55,6 +56,7 @@ final readonly class OperatedReferrals extends Referrals
                     'operated_positive',
                     'A test of an operated knee is positive.',
                     "{$condition->withArticle()} after the operation?",
+                    [$condition],
                 )];
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Place;
 
 /**
@@ -18,6 +19,7 @@ final readonly class Referral
      * @param  string  $rule  a rule of the safety gate, or one of SendOn
      * @param  list<Place>  $places  what `to` names
      * @param  bool  $byChance  it stands by a chance alone, whatever the hands found
+     * @param  list<Condition>  $asks  injuries that it asks about
      */
     public function __construct(
         public string $to,
@@ -27,6 +29,7 @@ final readonly class Referral
         public string $question,
         public array $places,
         public bool $byChance = false,
+        public array $asks = [],
     ) {
     }
 
@@ -45,7 +48,7 @@ final readonly class Referral
     public function within(Within $within): self
     {
         return new self(
-            $this->to, $within, $this->rule, $this->why, $this->question, $this->places, $this->byChance,
+            $this->to, $within, $this->rule, $this->why, $this->question, $this->places, $this->byChance, $this->asks,
         );
     }
 }

@@ -44,7 +44,7 @@ abstract readonly class Referrals
         bool $byChance = false,
     ): Referral {
         if ($this->isOperatedOn($condition) || $this->bearings->isGraft($condition)) {
-            return $this->operator(Within::Week, $rule, $why, $question);
+            return $this->operator(Within::Week, $rule, $why, $question, [$condition]);
         }
 
         return new Referral(
@@ -55,6 +55,7 @@ abstract readonly class Referrals
             $question,
             $scan ? [Place::Surgeon, Place::Scan] : [Place::Surgeon],
             $byChance,
+            [$condition],
         );
     }
 
@@ -64,19 +65,31 @@ abstract readonly class Referrals
         return $this->bearings->of($condition)->isWithheld() && ! $this->bearings->examination->route->isBaseline();
     }
 
-    protected function operator(Within $within, string $rule, string $why, string $question): Referral
-    {
-        return new Referral(self::OPERATOR, $within, $rule, $why, $question, [Place::Surgeon]);
+    /**
+     * @param  list<Condition>  $asks
+     */
+    protected function operator(
+        Within $within,
+        string $rule,
+        string $why,
+        string $question,
+        array $asks = [],
+    ): Referral {
+        return new Referral(self::OPERATOR, $within, $rule, $why, $question, [Place::Surgeon], asks: $asks);
     }
 
+    /**
+     * @param  list<Condition>  $asks
+     */
     protected function scan(
         string $rule,
         string $why,
         string $question,
         Within $within = Within::TwoWeeks,
         bool $byChance = false,
+        array $asks = [],
     ): Referral {
-        return new Referral(self::SCAN, $within, $rule, $why, $question, [Place::Scan], $byChance);
+        return new Referral(self::SCAN, $within, $rule, $why, $question, [Place::Scan], $byChance, $asks);
     }
 
     protected function xray(string $rule, Within $within, string $why, string $question): Referral

@@ -38,6 +38,7 @@ final class PlanWriter
                 'rule' => $referral->rule,
                 'why' => $referral->why,
                 'question' => $referral->question,
+                'asks' => array_column($referral->asks, 'value'),
             ], $plan->sendOn),
             'support' => [
                 'type' => $plan->support->type->value,

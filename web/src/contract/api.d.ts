@@ -1822,7 +1822,9 @@ export interface components {
             hurtSide: components["schemas"]["Side"];
             /** Format: date */
             injuredOn: string | null;
-            /** @description by the last signature; null while nothing is signed */
+            /** @description what the referral asked that a result answers */
+            asked: components["schemas"]["ConditionId"][];
+            /** @description by the visit that asked, otherwise by the last signature; null while nothing is signed */
             predicted: {
                 examination: string;
                 /** Format: date-time */
@@ -2641,6 +2643,8 @@ export interface components {
         Referral: {
             /** @description what the other one is asked */
             question: string;
+            /** @description the injuries that it asks about */
+            asks: components["schemas"]["ConditionId"][];
             to: string;
             /** @enum {string} */
             within: "now" | "same_day" | "days" | "week" | "two_weeks" | "routine";
@@ -9999,7 +10003,10 @@ export interface operations {
     };
     showStory: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description a referral that the result answers; its injuries come first, as the visit held them that asked */
+                task?: string;
+            };
             header?: never;
             path: {
                 /** @description the id of the story, a ULID */
@@ -10021,6 +10028,7 @@ export interface operations {
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     showCourse: {

@@ -51,9 +51,13 @@ const conditions = computed(() => {
   return (story.value?.choices.conditions ?? [])
     .filter((one) => tells.value.includes(one.id))
     .map((one) => ({ ...one, held: held.get(one.id) }))
-    .sort((one, other) => (one.held?.rank ?? LAST) - (other.held?.rank ?? LAST))
+    .sort((one, other) => place(one) - place(other))
 })
-const likely = computed(() => conditions.value.filter((one) => one.held).slice(0, OFFERED))
+const likely = computed(() => conditions.value.filter((one) => one.held || isAsked(one.id)).slice(0, OFFERED))
+const isAsked = (id: ConditionId) => story.value?.asked.includes(id) === true
+/** What was asked comes before what was held likely. */
+const place = ({ id, held }: { id: ConditionId; held?: { rank: number } }) =>
+  (isAsked(id) ? 0 : LAST) + (held?.rank ?? LAST)
 const answers = computed<NewOutcome['answers']>(() =>
   Object.entries(rows).flatMap(([condition, row]) =>
     row.seen === null || !tells.value.includes(condition as ConditionId)
@@ -109,7 +113,8 @@ const none = computed<NewOutcome['answers']>(() =>
 onMounted(() =>
   attempt(async () => {
     const path = { episode: props.episode }
-    story.value = await answerOf(api.GET('/api/episodes/{episode}', { params: { path } }))
+    const query = { task: props.task }
+    story.value = await answerOf(api.GET('/api/episodes/{episode}', { params: { path, query } }))
   }),
 )
 </script>
@@ -142,7 +147,13 @@ onMounted(() =>
             @click="save([{ condition: one.id, seen: 'present' }])"
           >
             {{ capital(one.label) }}
-            <small v-if="one.held" class="number">held {{ inHundred(one.held.chance) }} in 100</small>
+            <small class="number">
+              {{
+                [isAsked(one.id) && 'asked', one.held && `${inHundred(one.held.chance)} in 100 then`]
+                  .filter(Boolean)
+                  .join(', ')
+              }}
+            </small>
           </UiButton>
           <UiButton :disabled="busy" @click="save(none)">
             None of them
