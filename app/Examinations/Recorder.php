@@ -13,6 +13,7 @@ use App\Models\Save;
 use App\Models\Section;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
@@ -26,8 +27,11 @@ use stdClass;
  */
 final class Recorder
 {
-    public function __construct(private readonly Judge $judge, private readonly Deeds $deeds)
-    {
+    public function __construct(
+        private readonly Judge $judge,
+        private readonly Deeds $deeds,
+        private readonly Figures $figures,
+    ) {
     }
 
     /** @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|EnteredByAnother */
@@ -110,7 +114,7 @@ final class Recorder
         }
         $hold = $this->judge->hold($examination, $manoeuvre, $now);
         if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
-            throw new HeldFinding($part, $hold, $hold->reason($manoeuvre->card->name));
+            throw new HeldFinding($part, $hold, $hold->reason($manoeuvre->card->name, $this->figures->rules()));
         }
     }
 

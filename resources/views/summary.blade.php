@@ -85,7 +85,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @foreach (explode("\n\n", $plan['forAthlete']) as $paragraph)<p>{!! preg_replace('/^(.*?)\n/', '<b>$1.</b> ', e($paragraph)) !!}</p>@endforeach
 @if ($plan['forCoach'] !== '')<h2>For the coach</h2><p>{{ $plan['forCoach'] }}</p>@endif
 </td></tr></table>
-<div class="caution"><p>Judged by: {{ $words->judgedBy($frame['schools']) }} ({{ $assessment['evidence']['digest'] }}); rules {{ $assessment['rules'] }}.</p>
+<div class="caution"><p>Judged by: {{ $words->judgedBy($frame['schools']) }}; figures version {{ $assessment['evidence']['digest'] }}, rules version {{ $assessment['rules'] }}.</p>
 <p><b>Chances, not a diagnosis.</b> For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not yet checked against the papers.</p></div>
 </body>
 </html>

@@ -26,18 +26,24 @@ final readonly class Hold
         return $this->rule === null ? $this->kind->value : $this->rule->value;
     }
 
-    /** A clause that completes “refused because …”. */
-    public function reason(string $manoeuvre): string
+    /** The same in words. */
+    public function label(RuleBook $book): string
+    {
+        return $this->rule === null ? $this->kind->label() : $book->name($this->rule);
+    }
+
+    /** Why a finding was not taken. */
+    public function reason(string $manoeuvre, RuleBook $book): string
     {
         return match ($this->kind) {
             HoldKind::Consent => $this->mayOverride
-                ? "{$manoeuvre} waits: a sore foot, or a guardian who was not asked; give an override with a reason "
-                    .'to do it all the same'
+                ? "{$manoeuvre} waits: a sore foot, or a guardian who was not asked; give a reason to do it "
+                    .'all the same'
                 : "{$manoeuvre} waits for consent to be touched",
-            HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give an override with a reason "
-                .'to do it all the same',
-            HoldKind::Rule => "{$manoeuvre} is off limits by ".$this->name().($this->mayOverride ? '; give an '
-                .'override with a reason, or leave it out' : ''),
+            HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give a reason to do it "
+                .'all the same',
+            HoldKind::Rule => "{$manoeuvre} is held: ".$this->label($book).($this->mayOverride ? '; give a reason to '
+                .'do it all the same, or leave it out' : ''),
         };
     }
 }

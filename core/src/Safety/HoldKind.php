@@ -15,4 +15,13 @@ enum HoldKind: string
 
     /** A rule of the gate closes it. */
     case Rule = 'rule';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Consent => 'no consent yet',
+            self::Gate => 'safety gate not answered',
+            self::Rule => 'a rule of the safety gate',
+        };
+    }
 }

@@ -14,7 +14,7 @@ use OutOfBoundsException;
  * @internal
  *
  * @phpstan-type Sheet array{
- *     say: string, sayIf?: array<string, string>, places?: list<string>, placesIf?: array<string, list<string>>,
+ *     name: string, say: string, sayIf?: array<string, string>, places?: list<string>, placesIf?: array<string, list<string>>,
  *     to?: string, toIf?: array<string, string>, question?: string,
  *     questionIf?: array<string, string>, found: string, foundIf?: array<string, string>, call?: string,
  *     advice?: array{weight?: string, knee?: string, bend?: string, drive?: bool}, kneeIf?: array<string, string>,
@@ -53,6 +53,12 @@ final readonly class RuleBook
             $sheet['call'] ?? '',
             array_map(Place::from(...), $sheet['placesIf'][$as] ?? $sheet['places'] ?? []),
         );
+    }
+
+    /** In two or three words, as it stands beside a test that it holds. */
+    public function name(Rule $rule): string
+    {
+        return $this->sheets[$rule->value]['name'] ?? throw new OutOfBoundsException("{$rule->value} has no name.");
     }
 
     /**

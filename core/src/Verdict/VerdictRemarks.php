@@ -104,7 +104,7 @@ final class VerdictRemarks
         foreach ($bearings->examination->records as $record) {
             $hold = $bearings->holds->against($record);
             if ($hold !== null && $record->side !== $bearings->examination->hurtSide->opposite()) {
-                $names[$hold->name()][] = $record->manoeuvre->card->name;
+                $names[$hold->label($bearings->gate->book)][] = $record->manoeuvre->card->name;
             }
         }
         $told = array_map(

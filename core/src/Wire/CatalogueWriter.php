@@ -107,7 +107,7 @@ final class CatalogueWriter
                 'label' => $school->label,
                 'source' => $school->source,
                 'bandsMm' => (object) Rules::bandsMm($group, $school),
-            ], $group->schools),
+            ], array_values(array_filter($group->schools, static fn (School $school): bool => $school->offered))),
         ];
     }
 

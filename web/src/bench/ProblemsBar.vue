@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Value } from '@/contract/types'
 import { asHeading, capital, inWords } from '@/shared/words'
 import type { Refused } from '@/sync'
@@ -28,6 +29,26 @@ function title(part: string): string {
     : (SECTIONS[name] ?? name)
 }
 
+/** Of one reason there is one message, however many parts it stopped; a clash is one of its own. */
+const groups = computed(() => {
+  const found = new Map<string, Refused[]>()
+  for (const problem of examination.problems) {
+    const key = problem.newer ? problem.part : `${problem.held} ${reasonOf(problem)}`
+    found.set(key, [...(found.get(key) ?? []), problem])
+  }
+  return [...found.entries()].map(([key, problems]) => ({ key, problems, first: problems[0]! }))
+})
+
+/** Without the name of the part, which stands beside it. */
+function reasonOf({ part, reason }: Refused): string {
+  const name = catalogue.nameOf(part.split(':')[0] ?? '')
+  return reason.startsWith(name) ? `It${reason.slice(name.length)}` : capital(reason)
+}
+
+function settleAll(problems: readonly Refused[], keepMine: boolean): void {
+  for (const { part } of problems) examination.settle(part, keepMine)
+}
+
 /** Only what differs is worth comparing. */
 function rows(problem: Refused): { key: string; mine: string; theirs: string }[] {
   const [mine, theirs] = [problem.mine ?? {}, problem.newer?.payload ?? {}]
@@ -50,10 +71,10 @@ function spoken(value: Value | object): string {
 
 <template>
   <section
-    v-for="problem in examination.problems"
-    :key="problem.part"
+    v-for="{ key, problems, first: problem } in groups"
+    :key="key"
     class="problem"
-    :aria-label="`Not saved: ${title(problem.part)}`"
+    :aria-label="`Not saved: ${problems.map(({ part }) => title(part)).join('; ')}`"
     role="alert"
   >
     <template v-if="problem.newer">
@@ -81,19 +102,31 @@ function spoken(value: Value | object): string {
       </p>
     </template>
     <template v-else>
-      <b>{{ title(problem.part) }}: {{ problem.held ? 'waiting, held back' : 'not saved' }}.</b>
+      <b v-if="problems.length === 1">{{ title(problem.part) }}: {{ problem.held ? 'waiting' : 'not saved' }}.</b>
+      <b v-else>{{ problems.length }} entries {{ problem.held ? 'are waiting' : 'are not saved' }}.</b>
       <p>
-        {{ capital(problem.reason) }}.
+        {{ reasonOf(problem) }}.
         {{
           problem.held
-            ? 'It is kept on this device, and sent by itself once that is lifted.'
-            : 'It is kept on this device; change it, or let it go.'
+            ? 'Kept on this device, and sent by itself once that is lifted.'
+            : 'Kept on this device until you change or discard it.'
         }}
       </p>
+      <ul v-if="problems.length > 1">
+        <li v-for="{ part } in problems" :key="part">
+          <button type="button" class="button quiet" @click="emit('go', part)">{{ title(part) }}</button>
+        </li>
+      </ul>
       <p class="choose">
-        <button type="button" class="button" @click="emit('go', problem.part)">Go there</button>
-        <button type="button" class="button" @click="examination.settle(problem.part, true)">Try again</button>
-        <button type="button" class="button" @click="examination.settle(problem.part, false)">Let it go</button>
+        <button v-if="problems.length === 1" type="button" class="button" @click="emit('go', problem.part)">
+          Go there
+        </button>
+        <button type="button" class="button" @click="settleAll(problems, true)">
+          {{ problems.length === 1 ? 'Try again' : 'Try all again' }}
+        </button>
+        <button type="button" class="button" @click="settleAll(problems, false)">
+          {{ problems.length === 1 ? 'Discard entry' : `Discard all ${problems.length}` }}
+        </button>
       </p>
     </template>
   </section>
@@ -126,6 +159,11 @@ thead th {
 }
 td {
   font-weight: 600;
+}
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
 }
 .choose {
   display: flex;

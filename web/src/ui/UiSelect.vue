@@ -2,7 +2,7 @@
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index.mjs'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
-import { onMounted, useId, useTemplateRef } from 'vue'
+import { computed, onMounted, useId, useTemplateRef } from 'vue'
 
 /** One of several, under its label; `none` is what stands there while nothing is chosen, and takes a choice back. */
 const props = defineProps<{
@@ -27,6 +27,9 @@ onMounted(() => {
   list.value?.toggleMenu()
 })
 
+/** A code of which nothing is known yet is shown to nobody. */
+const known = computed(() => props.options.some(({ id }) => id === props.value))
+
 function choose(value: T | typeof NONE): void {
   if (value !== (props.value ?? NONE)) emit('change', value === NONE ? undefined : value)
 }
@@ -38,7 +41,7 @@ function choose(value: T | typeof NONE): void {
     <ElSelect
       :id="id"
       ref="list"
-      :model-value="value ?? NONE"
+      :model-value="known ? value : NONE"
       :aria-label="label"
       :placeholder="none ?? ''"
       :show-arrow="false"

@@ -33,16 +33,6 @@ const SINCE = [
   { id: 'none', label: 'No injury', days: null },
 ]
 
-/** The same start sent twice is one examination; another knee or day is another start. */
-const keys = new Map<string, string>()
-
-function keyOf(start: object): string {
-  const what = JSON.stringify(start)
-  const key = keys.get(what) ?? crypto.randomUUID()
-  keys.set(what, key)
-  return key
-}
-
 const since = ref('today')
 const exactDays = ref<number | null>(0)
 const route = ref(props.on)
@@ -95,8 +85,7 @@ async function start(side: Side): Promise<void> {
   busy.value = true
   try {
     const daysSinceInjury = isBaseline.value ? null : exactDays.value
-    const facts = { hurtSide: side, daysSinceInjury, route: route.value }
-    const body = { key: keyOf(facts), ...facts }
+    const body = { hurtSide: side, daysSinceInjury, route: route.value }
     emit(
       'started',
       (

@@ -230,7 +230,10 @@ function print(): void {
         For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not
         yet checked against the papers.
       </p>
-      <p>Judged by: {{ judgedBy }} ({{ assessment.evidence.digest }}); rules {{ assessment.rules }}.</p>
+      <p>
+        Judged by: {{ judgedBy }}; figures version {{ assessment.evidence.digest }}, rules version
+        {{ assessment.rules }}.
+      </p>
     </footer>
   </main>
   <SignDialog v-if="signing" @close="signing = false" />

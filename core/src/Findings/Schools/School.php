@@ -17,6 +17,7 @@ final readonly class School
      * @param  array<string, float>  $bandsMm  limits in mm that differ from the rule's own, by their name
      * @param  list<FluidRange>  $millilitres  of a school of fluid, the first that applies counts
      * @param  string  $source  where its limits come from, or that they are working estimates
+     * @param  bool  $offered  whether there is anything behind it to choose
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class School
         public array $bandsMm = [],
         public array $millilitres = [],
         public string $source = '',
+        public bool $offered = true,
     ) {
     }
 }

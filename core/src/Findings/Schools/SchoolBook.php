@@ -13,6 +13,7 @@ use GrayCompass\Core\Findings\Facts\ConditionReader;
  *
  * @phpstan-type SchoolData array{
  *     id: string, label: string, judgedBy?: string, bandsMm?: array<string, int|float>, source?: string,
+ *     offered?: bool,
  *     millilitres?: list<array{when: array<string, mixed>, from: int|float, to?: int|float}>
  * }
  * @phpstan-type Groups array{
@@ -92,6 +93,7 @@ final readonly class SchoolBook
                 isset($range['to']) ? (float) $range['to'] : null,
             ), $data['millilitres'] ?? []),
             $data['source'] ?? '',
+            $data['offered'] ?? true,
         );
     }
 }
