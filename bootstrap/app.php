@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\AnswerInJson;
 use App\Http\Middleware\FreshPassword;
 use App\Http\Middleware\HasSecondFactor;
+use App\Http\Middleware\KnownBeforeLarge;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\QuietSession;
 use App\Http\Middleware\ReadableBody;
@@ -36,11 +37,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('api', [
             AnswerInJson::class,
             RoomToSave::class,
-            ReadableBody::class,
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
             QuietSession::class,
             StillHere::class,
+            KnownBeforeLarge::class,
+            ReadableBody::class,
             ValidateCsrfToken::class,
             SubstituteBindings::class,
         ]);

@@ -17,6 +17,14 @@ enum Column: string
     case Doctor = 'doctor';
     case Guardian = 'guardian';
     case Notes = 'notes';
+    case Sex = 'sex';
+    case LeadingLeg = 'leadingLeg';
+    case Height = 'heightCm';
+    case Mass = 'massKg';
+    case AlsoIn = 'alsoIn';
+    case CoachToldBy = 'coachToldBy';
+    case CoachToldFrom = 'coachToldFrom';
+    case CoachToldUntil = 'coachToldUntil';
 
     public function label(): string
     {
@@ -31,6 +39,14 @@ enum Column: string
             self::Doctor => 'Treating doctor',
             self::Guardian => 'Guardian',
             self::Notes => 'Notes',
+            self::Sex => 'Sex',
+            self::LeadingLeg => 'Leading leg',
+            self::Height => 'Height, cm',
+            self::Mass => 'Mass, kg',
+            self::AlsoIn => 'Other squads',
+            self::CoachToldBy => 'Coach told, agreed by',
+            self::CoachToldFrom => 'Coach told from',
+            self::CoachToldUntil => 'Coach told until',
         };
     }
 
@@ -62,7 +78,35 @@ enum Column: string
             self::Doctor => ['doctor', 'treating doctor', 'physician', 'arzt', 'médecin', 'huisarts', 'läkare'],
             self::Guardian => ['guardian', 'parent', 'parents', 'eltern', 'tuteur', 'ouder', 'vårdnadshavare'],
             self::Notes => ['notes', 'note', 'remarks', 'bemerkung', 'bemerkungen', 'remarques', 'opmerkingen'],
+            self::Sex => ['sex', 'gender', 'geschlecht', 'sexe', 'geslacht', 'kön'],
+            self::LeadingLeg => ['leading leg', 'kicking leg', 'leg', 'standbein', 'schussbein', 'jambe'],
+            self::Height => ['height', 'height, cm', 'height cm', 'größe', 'grösse', 'taille', 'lengte', 'längd'],
+            self::Mass => ['mass', 'mass, kg', 'mass kg', 'weight', 'weight kg', 'gewicht', 'poids', 'vikt'],
+            self::AlsoIn => ['other squads', 'also in', 'weitere mannschaften'],
+            self::CoachToldBy => ['coach told, agreed by', 'coach told by'],
+            self::CoachToldFrom => ['coach told from'],
+            self::CoachToldUntil => ['coach told until'],
         };
+    }
+
+    /**
+     * In the order in which an export holds them; a list comes back whole.
+     *
+     * @return list<self>
+     */
+    public static function exported(): array
+    {
+        return array_values(array_filter(
+            self::cases(), static fn (self $one): bool => ! \in_array($one, [self::GivenName, self::FamilyName], true),
+        ));
+    }
+
+    /** Whether it is one of what is known beside name, birth date, squad and number, and called so there. */
+    public function isProfile(): bool
+    {
+        return ! \in_array($this, [
+            self::Name, self::GivenName, self::FamilyName, self::Born, self::Squad, self::Number,
+        ], true);
     }
 
     /**

@@ -11,7 +11,7 @@ use App\People\Likeness;
 /** Those who are here already and those of the lines above, found by birth date and by number. */
 final class Neighbours
 {
-    /** @var array<string, list<array{name: string, where: string, stays: string}>> by birth date */
+    /** @var array<string, list<array{name: string, where: string, stays: string, row: int|null, number: string|null}>> by birth date */
     private array $born = [];
 
     /** @var array<string, string> whoever has it, by number */
@@ -29,7 +29,7 @@ final class Neighbours
     {
         $this->add(
             $facts->name, $facts->bornOn->toDateString(), $facts->number, "row {$row}", "row {$row}",
-            "row {$row} says the same",
+            "row {$row} says the same", $row,
         );
     }
 
@@ -41,7 +41,7 @@ final class Neighbours
         $sameDay = $this->born[$facts->bornOn->toDateString()] ?? [];
         foreach ($sameDay as $other) {
             if (Likeness::same($other['name'], $facts->name)) {
-                return [Fate::Same, $other['stays']];
+                return [Fate::Same, self::stays($other, $facts)];
             }
         }
         if ($facts->number !== null && isset($this->numbers[$facts->number])) {
@@ -56,9 +56,20 @@ final class Neighbours
         return [Fate::New, ''];
     }
 
-    private function add(string $name, string $born, ?string $number, string $where, string $who, string $stays): void
+    /**
+     * @param  array{name: string, where: string, stays: string, row: int|null, number: string|null}  $other
+     */
+    private static function stays(array $other, AthleteFacts $facts): string
     {
-        $this->born[$born][] = ['name' => $name, 'where' => $where, 'stays' => $stays];
+        return $other['row'] === null || $facts->number === null || $other['number'] === $facts->number
+            ? $other['stays']
+            : "row {$other['row']} has the same name and birth date, with "
+                .($other['number'] === null ? 'no number' : "number {$other['number']}").': only that row is taken';
+    }
+
+    private function add(string $name, string $born, ?string $number, string $where, string $who, string $stays, ?int $row = null): void
+    {
+        $this->born[$born][] = ['name' => $name, 'where' => $where, 'stays' => $stays, 'row' => $row, 'number' => $number];
         if ($number !== null) {
             $this->numbers[$number] ??= $who;
         }

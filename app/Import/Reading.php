@@ -7,11 +7,22 @@ namespace App\Import;
 use App\Http\Requests\AthleteRequest;
 use App\People\AthleteFacts;
 use App\People\TeamDays;
+use App\Reports\Csv;
 use Illuminate\Support\Facades\Validator;
 
 /** How a sheet is read: which column tells what, how dates are written, and the squad of those who have none. */
 final readonly class Reading
 {
+    private const SEXES = [
+        'f' => 'female', 'female' => 'female', 'w' => 'female', 'weiblich' => 'female', 'femme' => 'female',
+        'm' => 'male', 'male' => 'male', 'männlich' => 'male', 'homme' => 'male',
+    ];
+
+    private const SIDES = [
+        'l' => 'left', 'left' => 'left', 'links' => 'left', 'gauche' => 'left',
+        'r' => 'right', 'right' => 'right', 'rechts' => 'right', 'droite' => 'right',
+    ];
+
     /**
      * @param  array<string, int<0, max>>  $columns  place of the column, by what it tells
      * @param  string  $squad  of lines without one; empty: there must be one
@@ -37,7 +48,7 @@ final readonly class Reading
      */
     public function facts(array $row): AthleteFacts|string
     {
-        $said = fn (Column $column): string => trim($row[$this->columns[$column->value] ?? -1] ?? '');
+        $said = fn (Column $column): string => Csv::plain(trim($row[$this->columns[$column->value] ?? -1] ?? ''));
         $name = $said(Column::Name) !== ''
             ? $said(Column::Name)
             : trim("{$said(Column::GivenName)} {$said(Column::FamilyName)}");
@@ -46,10 +57,12 @@ final readonly class Reading
         if ($born !== '' && $day === null) {
             return "birth date: “{$born}” is no day, read as {$this->dates->label()}";
         }
-        $profile = array_filter([
-            'sport' => $said(Column::Sport), 'doctor' => $said(Column::Doctor),
-            'guardian' => $said(Column::Guardian), 'notes' => $said(Column::Notes),
-        ], static fn (string $text): bool => $text !== '');
+        $profile = [];
+        foreach (Column::cases() as $column) {
+            if ($column->isProfile() && $said($column) !== '') {
+                $profile[$column->value] = $this->read($column, $said($column));
+            }
+        }
         $facts = [
             'name' => $name, 'bornOn' => $day?->toDateString(), 'number' => $said(Column::Number),
             'squad' => $said(Column::Squad) !== '' ? $said(Column::Squad) : $this->squad, 'profile' => $profile,
@@ -62,6 +75,18 @@ final readonly class Reading
         $number = $facts['number'] === '' ? null : $facts['number'];
 
         return new AthleteFacts($name, $day, $facts['squad'], $number, $profile);
+    }
+
+    /** As it is stored; what cannot be read is left as it is, for the check to refuse. */
+    private function read(Column $column, string $written): string|int
+    {
+        return match ($column) {
+            Column::Sex => self::SEXES[mb_strtolower($written)] ?? $written,
+            Column::LeadingLeg => self::SIDES[mb_strtolower($written)] ?? $written,
+            Column::Height, Column::Mass => ctype_digit($written) ? (int) $written : $written,
+            Column::CoachToldFrom, Column::CoachToldUntil => $this->dates->read($written)?->toDateString() ?? $written,
+            default => $written,
+        };
     }
 
     /**

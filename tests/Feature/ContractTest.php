@@ -85,6 +85,7 @@ final class ContractTest extends FeatureTestCase
         foreach (['/api/deeds', '/api/deeds.csv'] as $uri) {
             $this->getJson("{$uri}?what=unheard_of")->assertStatus(422);
         }
+        $this->getJson('/api/athletes.csv?separator=tab')->assertStatus(422);
         $this->postJson('/api/weigh', ['conditions' => []])->assertStatus(422);
         $this->getJson('/api/today?page=0')->assertStatus(422);
         $this->postJson(

@@ -146,7 +146,42 @@ final class ImportTest extends FeatureTestCase
             'name' => '=Tove, "the wall" Brandreth', 'bornOn' => '2007-01-02', 'squad' => "Hand\nball", 'profile' => ['massKg' => 61],
         ])->assertCreated();
         $rows = (new CsvEncoder)->decode((string) $this->get('/api/athletes.csv')->assertOk()->content(), 'csv');
-        self::assertSame(['\'=Tove, "the wall" Brandreth', '2007-01-02', '61'], [$rows[0]['name'], $rows[0]['birth date'], $rows[0]['mass kg']]);
+        self::assertSame(['\'=Tove, "the wall" Brandreth', '2007-01-02', '61'], [$rows[0]['Name'], $rows[0]['Birth date'], $rows[0]['Mass, kg']]);
+    }
+
+    public function test_an_export_comes_back_whole_and_numbers_sort_as_numbers(): void
+    {
+        $this->actingAs($this->member(role: Role::Lead));
+        $whole = [
+            'sex' => 'female', 'leadingLeg' => 'right', 'heightCm' => 171, 'massKg' => 61, 'sport' => 'Judo',
+            'doctor' => 'Dr Falkner', 'guardian' => 'I. Brandreth', 'notes' => "=cautious;=1\nand -2", 'alsoIn' => 'Handball',
+            'coachToldBy' => 'her mother', 'coachToldFrom' => '2026-01-02', 'coachToldUntil' => '2026-12-31',
+        ];
+        foreach (['10' => [], '2' => $whole, '1' => []] as $number => $profile) {
+            $year = 2000 + $number;
+            $this->postJson('/api/athletes', [
+                'name' => "Tove Brandreth {$number}", 'bornOn' => "{$year}-01-02", 'squad' => 'Judo', 'number' => (string) $number,
+                'profile' => $profile, 'isAnother' => true,
+            ])->assertCreated();
+        }
+        $this->getJson('/api/today')->assertJsonPath('athletes.*.number', ['1', '2', '10']);
+        $before = Athlete::query()->where('number', '2')->firstOrFail()->profile;
+        foreach (['', '?separator=comma', '?separator=semicolon'] as $for) {
+            $file = (string) $this->get("/api/athletes.csv{$for}")->assertOk()->content();
+            self::assertSame($for !== '', str_starts_with($file, "\xEF\xBB\xBF"));
+            self::assertDoesNotMatchRegularExpression('/(^|[;,"])=/m', $file);
+            DB::table('athletes')->delete();
+            $this->import($file)->assertStatus(202)->assertJsonPath('done', 3);
+            self::assertEquals($before, Athlete::query()->where('number', '2')->firstOrFail()->profile);
+        }
+        $this->get('/api/athletes.csv?separator=tab')->assertStatus(422);
+    }
+
+    public function test_a_line_that_differs_in_its_number_says_so(): void
+    {
+        $this->actingAs($this->member());
+        $this->preview(self::HEADS."\nSollund;Edda;01.02.2005;Judo;6\nSollund;Edda;01.02.2005;Judo;66\n")
+            ->assertJsonPath('lines.1.why', 'row 2 has the same name and birth date, with number 6: only that row is taken');
     }
 
     /**

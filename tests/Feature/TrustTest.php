@@ -255,6 +255,14 @@ final class TrustTest extends FeatureTestCase
         self::assertDirectoryDoesNotExist($left->path);
     }
 
+    public function test_a_stranger_s_long_body_is_turned_away_unread_and_a_list_may_have_two_megabytes(): void
+    {
+        $long = ['content' => str_repeat('A', 1_200_000)];
+        $this->postJson('/api/imports/preview', $long)->assertUnauthorized();
+        $this->actingAs($this->member());
+        $this->postJson('/api/imports/preview', $long)->assertStatus(422)->assertJsonPath('error.path', 'content');
+    }
+
     public function test_a_name_stands_in_no_address(): void
     {
         $this->actingAs($this->member());

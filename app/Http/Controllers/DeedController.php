@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Audit\Chain;
 use App\Audit\Deeds;
 use App\Audit\Subjects;
 use App\Audit\What;
@@ -54,6 +55,9 @@ final readonly class DeedController
                     $csv->line(DeedsResource::line($deed, $people, $subjects));
                 }
             }
+            // The end of the chain leaves with the table: a chain that is shortened later does not reach it.
+            $end = Chain::query()->find($search->team);
+            $csv->line(['', '', '', 'End of the log', '', '', $end === null ? '' : "{$end->count} entries, seal {$end->seal}", '']);
         }, 'who-did-what.csv', ['Content-Type' => Csv::TYPE]);
     }
 }

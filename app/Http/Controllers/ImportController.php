@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Audit\Deeds;
 use App\Audit\What;
 use App\Http\Requests\ImportRequest;
+use App\Http\Requests\TableRequest;
 use App\Http\Resources\ImportResource;
 use App\Http\Resources\PreviewResource;
+use App\Import\Column;
 use App\Import\Imports;
 use App\Models\Athlete;
 use App\Models\Import;
@@ -23,8 +25,6 @@ use Illuminate\Http\Response;
 /** Lists of athletes, in and out. */
 final readonly class ImportController
 {
-    private const PROFILE = ['sport', 'sex', 'leadingLeg', 'heightCm', 'massKg', 'doctor', 'guardian', 'notes'];
-
     public function __construct(private Imports $imports)
     {
     }
@@ -62,25 +62,33 @@ final readonly class ImportController
         return response()->json(['stayed' => $this->imports->takeBack($import)]);
     }
 
-    /** Everybody who is not put away, with what is known of them. */
-    public function table(Deeds $deeds): Response
+    /** Everybody who is not put away, with what is known of them; given to an import, it comes back whole. */
+    public function table(TableRequest $request, Deeds $deeds): Response
     {
         $deeds->record(What::Exported, null, ['as' => 'athletes']);
-        $lines = [[
-            'name', 'birth date', 'squad', 'number',
-            'sport', 'sex', 'leading leg', 'height cm', 'mass kg', 'doctor', 'guardian', 'notes',
-        ]];
-        foreach (Athlete::query()->orderBy('squad')->orderBy('number')->lazy(500) as $athlete) {
-            /** @var array<string, string|int> $profile */
-            $profile = (array) $athlete->profile;
-            $lines[] = [
-                $athlete->name, $athlete->born_on->toDateString(), $athlete->squad, $athlete->number,
-                ...array_map(static fn (string $name): string => (string) ($profile[$name] ?? ''), self::PROFILE),
-            ];
+        $columns = Column::exported();
+        $lines = [array_map(static fn (Column $one): string => $one->label(), $columns)];
+        $athletes = Athlete::query()->orderBy('squad')->orderByRaw('NATURAL_SORT_KEY(number)');
+        foreach ($athletes->lazy(500) as $athlete) {
+            $lines[] = array_map(static fn (Column $one): string => self::cell($athlete, $one), $columns);
         }
 
-        return response(Csv::of($lines), 200, [
+        return response(Csv::of($lines, $request->separator()), 200, [
             'Content-Type' => Csv::TYPE, 'Content-Disposition' => 'attachment; filename="athletes.csv"',
         ]);
+    }
+
+    private static function cell(Athlete $athlete, Column $column): string
+    {
+        /** @var array<string, string|int> $profile */
+        $profile = (array) $athlete->profile;
+
+        return match ($column) {
+            Column::Name => $athlete->name,
+            Column::Born => $athlete->born_on->toDateString(),
+            Column::Squad => $athlete->squad,
+            Column::Number => (string) $athlete->number,
+            default => (string) ($profile[$column->value] ?? ''),
+        };
     }
 }

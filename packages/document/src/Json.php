@@ -15,11 +15,15 @@ final class Json
 
     private const MAX_DEPTH = 32;
 
-    /** @throws Refusal when the text is too large, is no JSON, or holds a number beyond all bounds */
-    public static function read(string $text): mixed
+    /**
+     * @param  int  $most  bytes that the text may weigh
+     *
+     * @throws Refusal when the text is too large, is no JSON, or holds a number beyond all bounds
+     */
+    public static function read(string $text, int $most = self::MAX_BYTES): mixed
     {
-        if (\strlen($text) > self::MAX_BYTES) {
-            throw Refusal::tooLarge(1);
+        if (\strlen($text) > $most) {
+            throw Refusal::tooLarge(intdiv($most, 1_048_576));
         }
         try {
             $value = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);

@@ -612,7 +612,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everybody who is not put away, RFC 4180 */
+        /** Everybody who is not put away, RFC 4180; asks for the password again */
         get: operations["exportAthletes"];
         put?: never;
         post?: never;
@@ -1727,6 +1727,14 @@ export interface components {
                 doctor?: number | null;
                 guardian?: number | null;
                 notes?: number | null;
+                sex?: number | null;
+                leadingLeg?: number | null;
+                heightCm?: number | null;
+                massKg?: number | null;
+                alsoIn?: number | null;
+                coachToldBy?: number | null;
+                coachToldFrom?: number | null;
+                coachToldUntil?: number | null;
             } | null;
             /**
              * @description null: as the dates suggest
@@ -1757,6 +1765,14 @@ export interface components {
                 doctor?: number | null;
                 guardian?: number | null;
                 notes?: number | null;
+                sex?: number | null;
+                leadingLeg?: number | null;
+                heightCm?: number | null;
+                massKg?: number | null;
+                alsoIn?: number | null;
+                coachToldBy?: number | null;
+                coachToldFrom?: number | null;
+                coachToldUntil?: number | null;
             };
             /** @enum {string} */
             dates: "ymd" | "dmy" | "mdy";
@@ -9554,7 +9570,10 @@ export interface operations {
     };
     exportAthletes: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description for a spreadsheet, marked as UTF-8; without it commas and no mark, for programs */
+                separator?: "comma" | "semicolon";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -9572,6 +9591,7 @@ export interface operations {
             };
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
+            422: components["responses"]["Refused"];
         };
     };
     listImports: {

@@ -130,10 +130,12 @@ watch([typed, lacking], () => {
   void load()
 })
 
-async function exportList(): Promise<void> {
+/** Marked as UTF-8, so that a spreadsheet guesses at nothing; between cells stands what its language expects. */
+async function exportList(separator: 'comma' | 'semicolon'): Promise<void> {
   try {
-    const list = () => answerOf(api.GET('/api/athletes.csv', { parseAs: 'text' }))
-    saveFile('athletes.csv', 'text/csv', await withPassword(list))
+    const params = { query: { separator } }
+    const list = () => answerOf(api.GET('/api/athletes.csv', { params, parseAs: 'text' }))
+    saveFile('athletes.csv', 'text/csv', await withPassword(list), true)
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The list could not be exported.'
   }
@@ -185,14 +187,14 @@ onMounted(lookForUnsent)
   <TopBar />
   <main class="today" :class="{ searching: typed !== '' }">
     <ServerNotice class="machine" />
-    <section class="find" aria-labelledby="all">
+    <div class="find" role="search">
       <h2 id="all">Athletes</h2>
       <label class="field">
         <span class="unseen">Search by name, number or squad</span>
         <input ref="finder" v-model="search" data-skip type="search" placeholder="Name, number or squad" />
       </label>
       <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
-    </section>
+    </div>
     <section class="unfinished" aria-labelledby="unfinished">
       <template v-if="today && today.due.length > 0">
         <h2 class="title">Due</h2>
@@ -295,7 +297,10 @@ onMounted(lookForUnsent)
       </div>
       <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
         <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
-        <UiButton v-if="session.user?.leads" kind="quiet" @click="exportList">Export list (CSV)</UiButton>
+        <template v-if="session.user?.leads">
+          <UiButton kind="quiet" @click="exportList('comma')">Export CSV, commas</UiButton>
+          <UiButton kind="quiet" @click="exportList('semicolon')">Export CSV, semicolons</UiButton>
+        </template>
       </p>
       <ArchivedList v-if="today && typed === '' && !lacking" :key="today.total" @restored="load" />
       <UiPages
