@@ -57,13 +57,22 @@ install_missing() {
     [ -z "$(missing_packages "${1:-}")" ] || fail "after installing, these are still missing: $(missing_packages "${1:-}" | cut -d' ' -f1 | tr '\n' ' ')"
 }
 
+# install_php_packages [tests]: at the versions that composer.versions names; the tools of the tests only for them.
 install_php_packages() {
+    local with=() name version dev=--no-dev
     mkdir -p bootstrap/cache storage/framework/{views,cache/data,sessions} storage/logs var
-    [ -f vendor/autoload.php ] && [ -z "$(find composer.json packages/*/composer.json -newer vendor/autoload.php)" ] && return 0
+    [ "${1:-}" != tests ] && [ ! -e vendor/with-dev ] || dev=--dev
+    if [ -f vendor/autoload.php ] && [ -z "$(find composer.json composer.versions packages/*/composer.json -newer vendor/autoload.php)" ]; then
+        [ $dev = --no-dev ] || [ -e vendor/with-dev ] || rm -f vendor/autoload.php
+    fi
+    [ -f vendor/autoload.php ] && [ -z "$(find composer.json composer.versions packages/*/composer.json -newer vendor/autoload.php)" ] && return 0
     say 'Installing PHP packages (composer)'
     rm -f bootstrap/cache/*.php
-    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >var/composer.log 2>&1 </dev/null \
+    while read -r name version; do with+=(--with "$name:$version"); done <composer.versions
+    [ $dev = --no-dev ] || dev=''
+    COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet ${dev:+"$dev"} "${with[@]}" >var/composer.log 2>&1 </dev/null \
         || fail "composer could not install the PHP packages; the end of var/composer.log says: $(grep -v '^ *$' var/composer.log | tail -n 1)"
+    [ -n "$dev" ] && rm -f vendor/with-dev || touch vendor/with-dev
     touch vendor/autoload.php
 }
 

@@ -214,7 +214,9 @@ final class DeedsTest extends FeatureTestCase
         self::assertStringContainsString('Mirre Aldous', $lines[1]);
         $started->assertJsonPath('deeds.0.about', 'Mirre Aldous');
         self::assertSame('id,at,who,what,about,subject,detail,address', $lines[0]);
-        self::assertCount(1 + Deed::query()->where('subject', $id)->count(), $lines);
+        // The heads, and at its end how many there are in all, with the seal of the last.
+        self::assertCount(2 + Deed::query()->where('subject', $id)->count(), $lines);
+        self::assertMatchesRegularExpression('/^,,,"End of the log",,,"\d+ entries, seal [0-9a-f]{64}",$/', $lines[count($lines) - 1]);
         self::assertStringContainsString("'=Bo", $table);
     }
 
