@@ -58,7 +58,7 @@ final class ReportTest extends FeatureTestCase
         ]]);
         self::assertSame('of that day', $this->getJson("/api/examinations/{$id}")->json('assessment.rules'));
         self::assertStringContainsString(
-            'rules of that day',
+            'rules version of that day',
             (string) preg_replace(
                 '/\s+/',
                 ' ',

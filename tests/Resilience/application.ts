@@ -36,6 +36,15 @@ export class Application {
     })
   }
 
+  /** As by a power cut for the script alone: its servers are left behind. */
+  async cut(): Promise<void> {
+    const running = this.process
+    if (running === null) return
+    const ended = new Promise((resolve) => running.on('exit', resolve))
+    running.kill('SIGKILL')
+    await ended
+  }
+
   async stop(): Promise<void> {
     const running = this.process
     if (running === null || running.exitCode !== null) return
@@ -113,6 +122,16 @@ export function command(program: string, options: string[], more: Record<string,
   }
 }
 
+/** The same beside others: it does not stop what goes on meanwhile. */
+export function spawned(program: string, options: string[], more: Record<string, string> = {}) {
+  const running = spawn(program, options, { env: { ...ENVIRONMENT, ...more }, stdio: ['ignore', 'pipe', 'pipe'] })
+  let said = ''
+  for (const stream of [running.stdout, running.stderr]) stream.on('data', (text: Buffer) => (said += text.toString()))
+  return new Promise<{ code: number | null; said: string }>((resolve) =>
+    running.on('close', (code) => resolve({ code, said })),
+  )
+}
+
 /** Somebody who is logged in, and what they do again and again. */
 export class Person {
   private constructor(
@@ -120,8 +139,8 @@ export class Person {
     private readonly csrf: string,
   ) {}
 
-  static async logIn(): Promise<Person> {
-    const api = await request.newContext({ baseURL: BASE })
+  static async logIn(base = BASE): Promise<Person> {
+    const api = await request.newContext({ baseURL: base })
     const first = (await (await api.get('/api/me')).json()) as { csrf: string }
     const knock = () =>
       api.post('/api/login', {
