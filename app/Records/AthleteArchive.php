@@ -71,7 +71,8 @@ final readonly class AthleteArchive
         }
         $zip->addFromString('log.csv', Csv::of(self::log($athlete, array_keys($names))));
         $zip->addFromString('index.html', view('archive', [
-            'athlete' => $athlete, 'facts' => $facts, 'folders' => $names, 'days' => TeamDays::ofTeam($athlete->team_id),
+            'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
+            'replaced' => self::examinations($athlete)->pluck('supersedes_id')->filter()->all(), 'days' => TeamDays::ofTeam($athlete->team_id),
         ])->render());
         $zip->close();
         $opened = fopen($file, 'r');

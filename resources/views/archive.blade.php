@@ -27,7 +27,7 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 <table>
 @foreach ($facts['examinations'] as $visit)
 @if ($visit['episode'] === $story['id'])
-<tr><td>{{ substr($visit['examinedAt'], 0, 10) }}, {{ $visit['status'] === 'signed' ? 'signed' : 'not signed' }}</td>
+<tr><td>{{ substr($visit['examinedAt'], 0, 10) }}, {{ match (true) { $visit['status'] !== 'signed' => 'not signed', in_array($visit['id'], $replaced, true) => 'signed, replaced by a correction', default => 'signed' } }}</td>
 <td><a href="{{ $folders[$visit['id']] }}/summary.pdf">Summary</a>, <a href="{{ $folders[$visit['id']] }}/document.json">what was recorded</a>, <a href="{{ $folders[$visit['id']] }}/assessment.json">what followed</a></td></tr>
 @endif
 @endforeach

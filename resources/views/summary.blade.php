@@ -71,6 +71,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <ul>@foreach ($plan['unanswered'] as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
 @if ($marked !== [])<h2>Marked</h2><ul>@foreach ($marked as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
 @if ($assessment['earlierFinding'] !== [])<h2>Found by others</h2><ul>@foreach ($assessment['earlierFinding'] as $earlier)<li>{{ $earlier['what'] }}{{ implode('', array_map(fn ($part) => $part ? ', '.$part : '', [$earlier['by'] ?? '', $earlier['on'] ?? ''])) }}</li>@endforeach</ul>@endif
+@if ($assessment['remarks'] !== [])<h2>Remarks</h2><ul>@foreach ($assessment['remarks'] as $remark)<li>{{ $remark['say'] }}</li>@endforeach</ul>@endif
 @if ($assessment['alsoConsider'] !== [])<h2>Also consider</h2><ul>@foreach ($assessment['alsoConsider'] as $other)<li>{{ $other['why'] }}</li>@endforeach</ul>@endif
 </td><td class="half" style="padding-right: 0">
 <h2>Plan</h2>

@@ -71,9 +71,15 @@ for (const look of LOOKS) {
   })
 }
 
-for (const width of [390, 768, 1280]) {
-  test(`nothing scrolls sideways at ${width} px`, async ({ page }) => {
-    await page.setViewportSize({ width, height: 800 })
+for (const [width, height] of [
+  [320, 256],
+  [390, 800],
+  [640, 400],
+  [768, 800],
+  [1280, 800],
+] as const) {
+  test(`nothing scrolls sideways at ${width} by ${height} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height })
     await logIn(page)
     await expectNoSidewaysScroll(page)
     await openDemo(page, 'Mirre Aldous')
@@ -81,6 +87,9 @@ for (const width of [390, 768, 1280]) {
     await expectNoSidewaysScroll(page)
     await goTo(page, 'Lachman')
     await expectNoSidewaysScroll(page)
+    // The work itself never has less than half of the height: magnified, the page scrolls as a whole.
+    const middle = await page.locator('main.middle').evaluate((main) => main.getBoundingClientRect().height)
+    expect(middle).toBeGreaterThanOrEqual(height / 2)
     const bench = page.url()
     for (const [path, heading] of [
       ['summary', 'Both knees'],
@@ -91,6 +100,15 @@ for (const width of [390, 768, 1280]) {
       await expect(page.getByRole('heading', { name: heading })).toBeVisible()
       await expectNoSidewaysScroll(page)
     }
+    for (const [path, heading] of [
+      ['/account', 'Second factor'],
+      ['/team', 'People'],
+      ['/board', 'Who may play'],
+    ]) {
+      await page.goto(path!)
+      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible()
+      await expectNoSidewaysScroll(page)
+    }
     await page.goto('/deeds')
     await expect(page.getByRole('columnheader', { name: 'When' })).toBeVisible()
     await expectNoSidewaysScroll(page)
@@ -99,6 +117,20 @@ for (const width of [390, 768, 1280]) {
     await expectNoSidewaysScroll(page)
   })
 }
+
+test('who asks the device for more contrast gets it, and can skip the bar to the search', async ({ page }) => {
+  await page.emulateMedia({ contrast: 'more' })
+  await logIn(page)
+  await expect(page.locator('html')).toHaveAttribute('data-look', 'outdoor')
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Enter')
+  await expect(page.getByPlaceholder('Name, number or squad')).toBeFocused()
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('/')
+  await expect(page.getByPlaceholder('Name, number or squad')).toBeFocused()
+})
 
 test('however many pages a list has, their numbers fit a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 })

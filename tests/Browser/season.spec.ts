@@ -16,7 +16,7 @@ async function comeIn(page: Page, link: string, name: string, email: string): Pr
   await page.goto(new URL(link).pathname + new URL(link).hash)
   await page.getByLabel('Your name').fill(name)
   await page.getByLabel('A password').fill(PASSWORD)
-  await page.getByRole('button', { name: 'Come in' }).click()
+  await page.getByRole('button', { name: 'Join the team' }).click()
   await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD)
   await page.getByRole('button', { name: 'Log in' }).click()

@@ -61,7 +61,9 @@ onMounted(() => attempt(load))
         Open{{ calendar.inWords ? ', with names and reasons' : ', with initials alone' }}.
         {{ calendar.readAt ? `Read last on ${moment(calendar.readAt)}.` : 'Not read yet.' }}
       </p>
-      <p v-else>A secret address that any calendar can subscribe to. Whoever has it reads what is due in the team.</p>
+      <p v-else>
+        A secret address that any calendar can subscribe to. Anyone who has it reads what is due in the team.
+      </p>
       <template v-if="address">
         <p class="address number">{{ address }}</p>
         <p class="quiet-text">It is shown this once. A new one closes this one.</p>

@@ -46,7 +46,7 @@ onMounted(() => attempt(load))
     <div v-if="picture" class="code">
       <img :src="picture" alt="A code that opens this page" />
       <p>
-        Whoever reads this code sees these words, without a name, until {{ day(until!) }}.
+        Anyone who reads this code sees these words, without a name, until {{ day(until!) }}.
         <span class="address">{{ address }}</span>
       </p>
     </div>

@@ -27,7 +27,7 @@ async function decide(proposal: Proposal, take: boolean): Promise<void> {
   const body = take ? { take } : { take, why: given.why }
   const done = await attempt(() => answerOf(api.PUT('/api/proposals/{proposal}', { params: { path }, body })))
   if (!done) return
-  tell(take ? 'Taken over; it stands as if you had entered it.' : 'Turned down; whoever proposed it reads why.')
+  tell(take ? 'Taken over; it stands as if you had entered it.' : 'Turned down; the student reads why.')
   against.value = null
   given.why = ''
   emit('changed')

@@ -24,6 +24,7 @@ defineProps<{ title: string }>()
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
   gap: 12px;

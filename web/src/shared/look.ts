@@ -1,4 +1,4 @@
-import { usePreferredDark, useStorage } from '@vueuse/core'
+import { usePreferredContrast, usePreferredDark, useStorage } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watchEffect } from 'vue'
 
 /** Light and dark follow the device unless chosen; outdoor is for bright light on the touchline. */
@@ -10,8 +10,11 @@ const outdoors = ref(false)
 
 export function useLook() {
   const dark = usePreferredDark()
+  const contrast = usePreferredContrast()
+  /** More contrast is what bright light asks for too. */
+  const sharp = computed(() => outdoors.value || contrast.value === 'more')
   const look = computed(() =>
-    chosen.value !== 'auto' ? chosen.value : outdoors.value ? 'outdoor' : dark.value ? 'dark' : 'light',
+    chosen.value !== 'auto' ? chosen.value : sharp.value ? 'outdoor' : dark.value ? 'dark' : 'light',
   )
   watchEffect(() => {
     document.documentElement.dataset.look = look.value

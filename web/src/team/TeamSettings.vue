@@ -131,7 +131,7 @@ onMounted(() => attempt(load))
         prop="keepsYears"
       />
       <p class="note">
-        Of whoever was a child then, as many years after they came of age. It is announced a month before.
+        For athletes who were children then, as many years after they came of age. Announced a month before.
       </p>
       <UiMore v-if="squads.length > 0" title="Seasons of the squads">
         <fieldset v-for="squad in squads" :key="squad" class="season">

@@ -122,13 +122,15 @@ section {
   gap: 30px clamp(22px, 5vw, 64px);
   align-items: start;
 }
+
 .side {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 30px;
 }
 @media (--tablet) {
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 .form {

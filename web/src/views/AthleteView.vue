@@ -114,7 +114,14 @@ watch(() => props.id, load)
       <div>
         <section aria-labelledby="knees">
           <h2 id="knees">Knees</h2>
-          <UiEmpty v-if="athlete.stories.length === 0" say="No knee of theirs was examined yet." />
+          <UiEmpty
+            v-if="athlete.stories.length === 0"
+            :say="
+              session.user?.answers
+                ? 'No knee of this athlete was examined yet.'
+                : 'No examination of yours yet. Those of others are not shown to you.'
+            "
+          />
           <StoryCard
             v-for="story in athlete.stories"
             :key="story.id"

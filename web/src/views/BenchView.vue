@@ -303,4 +303,13 @@ watch(place, async () => {
     border: 0;
   }
 }
+@media (--low) {
+  .bench {
+    height: auto;
+    min-height: 100dvh;
+  }
+  .middle {
+    overflow: visible;
+  }
+}
 </style>

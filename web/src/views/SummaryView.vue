@@ -325,6 +325,11 @@ footer {
   }
 }
 @media (--phone) {
+  /* Of a screen that is magnified fourfold a table is wider: it scrolls within itself. */
+  .columns :deep(section) {
+    min-width: 0;
+    overflow-x: auto;
+  }
   .columns :deep(td),
   .columns :deep(th) {
     padding-right: 4px;

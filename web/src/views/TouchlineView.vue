@@ -276,4 +276,13 @@ footer .main {
   gap: 6px;
   flex-basis: 100%;
 }
+@media (--low) {
+  .touchline {
+    height: auto;
+    min-height: 100dvh;
+  }
+  .touchline > main {
+    overflow: visible;
+  }
+}
 </style>

@@ -61,6 +61,7 @@ ul {
   flex: 1;
 }
 li {
+  min-width: 0;
   display: grid;
 }
 li span {
@@ -70,14 +71,19 @@ li span {
 li small {
   color: var(--text-2);
   line-height: 1.15;
+  overflow-wrap: anywhere;
 }
 @media (--phone) {
   .chances {
     gap: 10px;
+    flex-wrap: wrap;
     padding: 6px 12px;
   }
+  li span {
+    white-space: normal;
+  }
   ul {
-    grid-template-columns: repeat(3, 1fr);
+    grid-template-columns: repeat(3, minmax(0, 1fr));
   }
   li:nth-child(n + 4) {
     display: none;
