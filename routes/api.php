@@ -103,6 +103,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     // What is searched for may be a name, so it comes in the body and stands in no address.
     Route::post('today', TodayController::class)->name('today.search');
     Route::post('weigh', [WeighController::class, 'store'])->name('weigh');
+    Route::post('rates', [WeighController::class, 'rates'])->name('rates');
 
     Route::controller(DeedController::class)->middleware('can:viewAny,'.Deed::class)->group(function (): void {
         Route::get('deeds', 'index')->name('deeds');

@@ -31,6 +31,7 @@ return [
     'prohibited' => 'The :attribute cannot stand here.',
     'required' => 'The :attribute is missing.',
     'required_if' => 'The :attribute is missing.',
+    'required_without_all' => 'The :attribute is missing.',
     'required_with' => 'The :attribute is missing.',
     'string' => 'The :attribute must be text.',
     'attributes' => [

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { chance, goTo, logIn, openDemo, saved, startExamination } from './person'
+import { chance, expectAccessible, goTo, logIn, openDemo, saved, startExamination } from './person'
 
 test('the weigh-up shows each step and answers what if, without touching the record', async ({ page }) => {
   await logIn(page)
@@ -62,6 +62,29 @@ test('two tests of one structure are cut by their echo, and the cut is explained
   await page.keyboard.press('w')
   await expect(page.getByText(/^Why \d+, and not \d+ as multiplied by hand\?/)).toBeVisible()
   await expect(page.getByText(/of what it adds is taken as echo/)).toBeVisible()
+})
+
+test('a test told by counts or by likelihood ratios is weighed by its rates', async ({ page }) => {
+  await logIn(page)
+  await page.goto('/arithmetic')
+  await page.getByRole('button', { name: 'From counts or likelihood ratios…' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Injured, positive').fill('90')
+  await dialog.getByLabel('Injured, negative').fill('10')
+  await expectAccessible(page)
+  await dialog.getByRole('button', { name: 'Use these rates' }).click()
+  await expect(page.getByLabel('Sensitivity, %')).toHaveValue('90')
+  await expect(page.getByLabel('Specificity, %')).toHaveValue('94')
+  await expect(page.getByText('95 % range 82.6 to 94.5 % and 87.5 to 97.2 %')).toBeVisible()
+  await page.getByRole('button', { name: 'From counts or likelihood ratios…' }).click()
+  await dialog.getByRole('radio', { name: 'Likelihood ratios' }).click()
+  await dialog.getByLabel('LR of a negative result').fill('1')
+  await dialog.getByRole('button', { name: 'Use these rates' }).click()
+  await expect(dialog.getByText('a negative result makes it less likely')).toBeVisible()
+  await dialog.getByLabel('LR of a negative result').fill('0.2')
+  await dialog.getByRole('button', { name: 'Use these rates' }).click()
+  await expect(page.getByLabel('Sensitivity, %')).toHaveValue('81.6')
+  await expect(page.getByLabel('Specificity, %')).toHaveValue('91.8')
 })
 
 test('any figures can be weighed without a record, and nonsense is told by its place', async ({ page }) => {

@@ -87,6 +87,12 @@ final class ContractTest extends FeatureTestCase
         }
         $this->getJson('/api/athletes.csv?separator=tab')->assertStatus(422);
         $this->postJson('/api/weigh', ['conditions' => []])->assertStatus(422);
+        $this->postJson('/api/rates', ['counts' => [
+            'truePositive' => 85, 'falsePositive' => 6, 'falseNegative' => 15, 'trueNegative' => 94,
+        ]])->assertOk()->assertJsonPath('sensitivity', 0.85)->assertJsonPath('specificity', 0.94);
+        $this->postJson('/api/rates', ['ratios' => ['positive' => 1, 'negative' => 0.5]])->assertStatus(422)
+            ->assertJsonPath('error.path', 'ratios.positive');
+        $this->postJson('/api/rates')->assertStatus(422);
         $this->getJson('/api/today?page=0')->assertStatus(422);
         $this->postJson(
             "/api/athletes/{$athlete}/examinations",
@@ -244,6 +250,7 @@ final class ContractTest extends FeatureTestCase
             ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
             ['DELETE', "/api/examinations/{$id}/findings/gait/both", $part],
             ['POST', '/api/weigh', []],
+            ['POST', '/api/rates', []],
             ...self::letterChanges($id),
         ];
     }

@@ -25,6 +25,7 @@ import { useSession } from '@/stores/session'
 import { overlays } from '@/ui/overlays'
 import AthleteView from '@/views/AthleteView.vue'
 import StartDialog from '@/views/StartDialog.vue'
+import RatesDialog from '@/weighup/RatesDialog.vue'
 import TeamView from '@/views/TeamView.vue'
 import { catalogue } from './fixtures'
 import { server } from './support'
@@ -64,6 +65,7 @@ const condition = { id: 'acl', posttest: 0.5, pretest: 0.2, interval: [0.3, 0.7]
 
 /** Every file that shows a dialog, by its path below web/src. */
 const CASES: Record<string, Case> = {
+  'weighup/RatesDialog.vue': { is: RatesDialog, props: { number: 1 } },
   'bench/JumpDialog.vue': { is: JumpDialog },
   'bench/asking/KneeDialog.vue': { is: KneeDialog },
   'bench/keys/KeysDialog.vue': { is: KeysDialog },

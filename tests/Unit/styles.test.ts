@@ -12,15 +12,16 @@ function found(pattern: RegExp): string[] {
   return SHEETS.flatMap(({ file, text }) => [...text.matchAll(pattern)].map(([match]) => `${file}: ${match}`))
 }
 
-test('the layout changes at the four named widths alone', () => {
+test('the layout changes at the named sizes alone', () => {
   expect([...BREAKPOINTS.matchAll(/@custom-media --(\w+)/g)].map(([, name]) => name)).toEqual([
     'phone',
     'tablet',
     'narrow',
     'wide',
+    'low',
   ])
   expect(found(/@media[^{]*(min|max)-width[^{]*/g)).toEqual([])
-  const unknown = [...found(/@media[^{]*\(--\w+\)/g)].filter((use) => !/--(phone|tablet|narrow|wide)\)/.test(use))
+  const unknown = [...found(/@media[^{]*\(--\w+\)/g)].filter((use) => !/--(phone|tablet|narrow|wide|low)\)/.test(use))
   expect(unknown).toEqual([])
 })
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Audit\Deeds;
 use App\Audit\What;
 use App\Examinations\Judge;
+use App\Http\Requests\RatesRequest;
 use App\Http\Requests\WeighRequest;
 use App\Http\Requests\Work;
 use App\Models\Examination;
@@ -27,6 +28,22 @@ final class WeighController
         $deeds->record(What::ExaminationRead, $examination->id, ['as' => 'weighing']);
 
         return response()->json($problem);
+    }
+
+    /**
+     * What a test is worth by counts or ratios, as the rates that are weighed.
+     *
+     * @throws Refusal
+     */
+    public function rates(RatesRequest $request): JsonResponse
+    {
+        $rates = $request->entered();
+
+        return response()->json([
+            'sensitivity' => $rates->sensitivity, 'sensitivityInterval' => $rates->sensitivityInterval,
+            'specificity' => $rates->specificity, 'specificityInterval' => $rates->specificityInterval,
+            'positiveRatio' => $rates->positiveRatio(), 'negativeRatio' => $rates->negativeRatio(),
+        ]);
     }
 
     /**

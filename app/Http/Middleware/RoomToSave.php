@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** While the disk is full nothing is changed; logging in and reading go on. */
 final readonly class RoomToSave
 {
-    private const OPEN = ['api/login', 'api/logout', 'api/today', 'api/weigh', 'api/password/confirm'];
+    private const OPEN = ['api/login', 'api/logout', 'api/today', 'api/weigh', 'api/rates', 'api/password/confirm'];
 
     public function __construct(private Disk $disk)
     {

@@ -1343,6 +1343,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a test is worth by the counts of a study or by likelihood ratios, as the rates that are weighed */
+        post: operations["readRates"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/doctors": {
         parameters: {
             query?: never;
@@ -2136,6 +2153,37 @@ export interface components {
             address: string;
             /** Format: date-time */
             until: string;
+        };
+        /** @description told in one of three ways */
+        EnteredRates: {
+            counts?: {
+                truePositive: number;
+                falsePositive: number;
+                falseNegative: number;
+                trueNegative: number;
+            };
+            ratios?: {
+                /** @description above 1 */
+                positive: number;
+                /** @description between 0 and 1, without either */
+                negative: number;
+            };
+            rates?: {
+                /** @description between 0 and 1, without either */
+                sensitivity: number;
+                /** @description between 0 and 1, without either */
+                specificity: number;
+            };
+        };
+        TestRates: {
+            sensitivity: number;
+            /** @description 95 %, of counts alone */
+            sensitivityInterval: number[] | null;
+            specificity: number;
+            /** @description 95 %, of counts alone */
+            specificityInterval: number[] | null;
+            positiveRatio: number;
+            negativeRatio: number;
         };
         AthletePage: {
             parts: {
@@ -11200,6 +11248,34 @@ export interface operations {
             401: components["responses"]["Unauthenticated"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
+        };
+    };
+    readRates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnteredRates"];
+            };
+        };
+        responses: {
+            /** @description The rates */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestRates"];
+                };
+            };
+            401: components["responses"]["Unauthenticated"];
+            403: components["responses"]["Forbidden"];
+            419: components["responses"]["PageExpired"];
+            422: components["responses"]["Refused"];
         };
     };
     listDoctors: {

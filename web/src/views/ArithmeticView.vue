@@ -84,6 +84,7 @@ const problem = computed<Problem>((last) =>
                 [INJURY]: {
                   sensitivity: test.sensitivity / 100,
                   specificity: test.specificity / 100,
+                  ...intervalsOf(test),
                   spread: spread.value,
                 },
               },
@@ -93,6 +94,19 @@ const problem = computed<Problem>((last) =>
         candidates: [],
       },
 )
+
+/** How sure the rates are, where counts told it; kept about the rates as they are rounded on screen. */
+function intervalsOf({ intervals, sensitivity, specificity }: TypedTest) {
+  if (!intervals) return {}
+  const around = ([low, high]: [number, number], rate: number): [number, number] => [
+    Math.min(low, rate) / 100,
+    Math.max(high, rate) / 100,
+  ]
+  return {
+    sensitivityInterval: around(intervals.sensitivity, sensitivity),
+    specificityInterval: around(intervals.specificity, specificity),
+  }
+}
 
 function add(): void {
   tests.value.push({ ...first, name: '', id: Math.max(0, ...tests.value.map((test) => test.id)) + 1 })

@@ -1,7 +1,11 @@
 <script setup lang="ts">
+import { defineAsyncComponent, ref } from 'vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 import UiFigure from '@/ui/UiFigure.vue'
 import type { TypedTest } from './typedTest'
+
+const RatesDialog = defineAsyncComponent(() => import('./RatesDialog.vue'))
 
 defineProps<{ number: number; removable: boolean }>()
 const emit = defineEmits<{ remove: [] }>()
@@ -10,6 +14,17 @@ const OUTCOMES = [
   { id: 'positive', label: 'positive' },
   { id: 'negative', label: 'negative' },
 ] as const
+const asking = ref(false)
+
+function take(rates: Pick<TypedTest, 'sensitivity' | 'specificity' | 'intervals'>): void {
+  asking.value = false
+  test.value = { ...test.value, ...rates }
+}
+
+/** Typed over, a rate is no longer the one that a study told, and its interval goes. */
+function type(rate: 'sensitivity' | 'specificity', value: number): void {
+  test.value = { ...test.value, [rate]: value, intervals: undefined }
+}
 </script>
 
 <template>
@@ -19,8 +34,24 @@ const OUTCOMES = [
       <span>Name</span>
       <input v-model="test.name" type="text" maxlength="40" />
     </label>
-    <UiFigure v-model="test.sensitivity" label="Sensitivity, %" :least="0.1" :most="99.9" />
-    <UiFigure v-model="test.specificity" label="Specificity, %" :least="0.1" :most="99.9" />
+    <UiFigure
+      :model-value="test.sensitivity"
+      label="Sensitivity, %"
+      :least="0.1"
+      :most="99.9"
+      @update:model-value="(value) => type('sensitivity', value)"
+    />
+    <UiFigure
+      :model-value="test.specificity"
+      label="Specificity, %"
+      :least="0.1"
+      :most="99.9"
+      @update:model-value="(value) => type('specificity', value)"
+    />
+    <p v-if="test.intervals" class="wide quiet-text number">
+      95 % range {{ test.intervals.sensitivity.join(' to ') }} % and {{ test.intervals.specificity.join(' to ') }} %
+    </p>
+    <UiButton class="wide" kind="quiet" @click="asking = true">From counts or likelihood ratios…</UiButton>
     <div class="outcome wide">
       <UiChoice
         :label="`Outcome of test ${number}`"
@@ -38,6 +69,7 @@ const OUTCOMES = [
         remove
       </button>
     </div>
+    <RatesDialog v-if="asking" :number="number" @close="asking = false" @taken="take" />
   </fieldset>
 </template>
 

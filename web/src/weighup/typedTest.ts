@@ -4,5 +4,7 @@ export interface TypedTest {
   name: string
   sensitivity: number
   specificity: number
+  /** 95 %, where counts told it. */
+  intervals?: { sensitivity: [number, number]; specificity: [number, number] }
   outcome: 'positive' | 'negative'
 }

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { answerOf, api } from '@/api/client'
+import { useDoing } from '@/shared/useDoing'
+import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
+import UiChoice from '@/ui/UiChoice.vue'
+import UiDialog from '@/ui/UiDialog.vue'
+import UiFigure from '@/ui/UiFigure.vue'
+import type { TypedTest } from './typedTest'
+
+/** What a test is worth where a paper tells it otherwise: by the four counts of a study, or by likelihood ratios. */
+const props = defineProps<{ number: number }>()
+const emit = defineEmits<{ close: []; taken: [rates: Pick<TypedTest, 'sensitivity' | 'specificity' | 'intervals'>] }>()
+
+const WAYS = [
+  { id: 'counts' as const, label: '2×2 counts' },
+  { id: 'ratios' as const, label: 'Likelihood ratios' },
+]
+const by = ref<'counts' | 'ratios'>('counts')
+const counts = reactive({ truePositive: 85, falsePositive: 6, falseNegative: 15, trueNegative: 94 })
+const ratios = reactive({ positive: 10, negative: 0.2 })
+const { busy, problem, attempt } = useDoing()
+const MOST = 1_000_000
+const isSound = computed(() => Object.values(by.value === 'counts' ? counts : ratios).every(Number.isFinite))
+const percent = (share: number) => Math.round(share * 1000) / 10
+const ends = ([low, high]: [number, number]): [number, number] => [percent(low), percent(high)]
+
+async function take(): Promise<void> {
+  await attempt(async () => {
+    const body = by.value === 'counts' ? { counts: { ...counts } } : { ratios: { ...ratios } }
+    const rates = await answerOf(api.POST('/api/rates', { body }))
+    const { sensitivityInterval: around, specificityInterval: about } = rates
+    emit('taken', {
+      sensitivity: percent(rates.sensitivity),
+      specificity: percent(rates.specificity),
+      intervals:
+        around && about
+          ? { sensitivity: ends(around as [number, number]), specificity: ends(about as [number, number]) }
+          : undefined,
+    })
+  })
+}
+</script>
+
+<template>
+  <UiDialog :title="`Test ${props.number} from a study`" @close="emit('close')">
+    <div class="body">
+      <UiChoice label="Told by" :value="by" :options="WAYS" @pick="(picked) => (by = picked)" />
+      <div v-if="by === 'counts'" class="pair">
+        <UiFigure v-model="counts.truePositive" label="Injured, positive" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.falsePositive" label="Sound, positive" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.falseNegative" label="Injured, negative" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.trueNegative" label="Sound, negative" :least="0" :most="MOST" />
+      </div>
+      <div v-else class="pair">
+        <UiFigure v-model="ratios.positive" label="LR of a positive result" :least="1" />
+        <UiFigure v-model="ratios.negative" label="LR of a negative result" :least="0" :most="1" />
+      </div>
+      <p class="quiet-text">
+        {{
+          by === 'counts'
+            ? 'Knees of one study. The 95 % intervals follow Wilson; where a cell is empty, half a knee is added to each.'
+            : 'Ratios tell no interval: how sure they are is not known.'
+        }}
+      </p>
+      <UiAlert v-if="problem" :say="problem" />
+      <p class="actions">
+        <UiButton @click="emit('close')">Cancel</UiButton>
+        <UiButton kind="main" :disabled="busy || !isSound" @click="take">Use these rates</UiButton>
+      </p>
+    </div>
+  </UiDialog>
+</template>
+
+<style scoped>
+.body {
+  display: grid;
+  gap: 14px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 10px;
+}
+.actions {
+  display: flex;
+  justify-content: end;
+  gap: 10px;
+}
+</style>
