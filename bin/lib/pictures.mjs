@@ -53,7 +53,7 @@ const arithmetic = async (page) => {
 }
 const team = async (page) => {
   await page.getByRole('link', { name: 'Team', exact: true }).click()
-  await page.getByRole('heading', { name: 'Invite somebody' }).waitFor()
+  await page.getByRole('heading', { name: 'Invite a person' }).waitFor()
 }
 const athlete = async (page) => {
   await page.getByRole('link', { name: 'Callum Rigg-Mayne', exact: true }).click()
@@ -114,7 +114,10 @@ async function take(name, viewport, steps, options) {
   await page.getByLabel('E-mail').fill('physio@fenmoor.example')
   await page.getByLabel('Password').fill('gray-compass-demo')
   await page.getByRole('button', { name: 'Log in' }).click()
-  await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+  await page
+    .getByRole('button', { name: /^Examine / })
+    .first()
+    .waitFor()
   for (const step of steps) await step(page)
   await page.waitForLoadState('networkidle')
   await page.evaluate(() => document.fonts.ready)

@@ -334,6 +334,7 @@ onMounted(lookForUnsent)
 }
 .machine {
   grid-area: machine;
+  margin-bottom: 14px;
 }
 .find {
   display: flex;
@@ -349,6 +350,7 @@ onMounted(lookForUnsent)
 }
 .unfinished {
   grid-area: left;
+  padding-top: 4px;
 }
 .all {
   grid-area: list;

@@ -166,11 +166,22 @@ watch(step, () => {
         <button type="button" class="button" @click="fill({ normal: true, checks: { [tick]: false } })">
           Normal, but tense
         </button>
-        <button type="button" class="button main" @click="fill({ normal: true, checks: { [tick]: true } })">
+        <button
+          type="button"
+          class="button"
+          :class="{ main: !settledBy }"
+          @click="fill({ normal: true, checks: { [tick]: true } })"
+        >
           Normal, {{ inWords(tick).toLowerCase() }}
         </button>
       </template>
-      <button v-else-if="canRecord && !recorded" type="button" class="button main" @click="fill({ normal: true })">
+      <button
+        v-else-if="canRecord && !recorded"
+        type="button"
+        class="button"
+        :class="{ main: !settledBy }"
+        @click="fill({ normal: true })"
+      >
         Normal, next
       </button>
       <button v-else-if="step !== 'answer'" type="button" class="button" :class="{ main: !settledBy }" @click="go(1)">

@@ -5,10 +5,12 @@ import UiChoice from '@/ui/UiChoice.vue'
 import UiFigure from '@/ui/UiFigure.vue'
 import type { TypedTest } from './typedTest'
 
+defineProps<{ number: number; removable: boolean }>()
+
+const emit = defineEmits<{ remove: [] }>()
+
 const RatesDialog = defineAsyncComponent(() => import('./RatesDialog.vue'))
 
-defineProps<{ number: number; removable: boolean }>()
-const emit = defineEmits<{ remove: [] }>()
 const test = defineModel<TypedTest>({ required: true })
 const OUTCOMES = [
   { id: 'positive', label: 'positive' },
