@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
+use Closure;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\View;
@@ -11,8 +12,21 @@ use Illuminate\Contracts\View\View;
 /** A page in HTML as PDF on A4; nothing is fetched and nothing runs while it is made. */
 final class Paper
 {
-    /** @return string the PDF */
-    public static function of(View $page): string
+    /**
+     * @param  Closure(): View|null  $longer  takes its place where it needs more than one sheet
+     * @return string the PDF
+     */
+    public static function of(View $page, ?Closure $longer = null): string
+    {
+        $pdf = self::rendered($page);
+        if ($longer !== null && $pdf->getCanvas()->get_page_count() > 1) {
+            $pdf = self::rendered($longer());
+        }
+
+        return (string) $pdf->output();
+    }
+
+    private static function rendered(View $page): Dompdf
     {
         $options = new Options;
         $options->setIsRemoteEnabled(false);
@@ -25,6 +39,6 @@ final class Paper
         $pdf->loadHtml($page->render());
         $pdf->render();
 
-        return (string) $pdf->output();
+        return $pdf;
     }
 }

@@ -8,8 +8,9 @@ use App\Models\Examination;
 use App\People\TeamDays;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Condition;
+use Illuminate\Contracts\View\View;
 
-/** The summary of one examination on one page of A4. */
+/** The summary of one examination: on one sheet of A4 in two columns where it fits, on several in one where not. */
 final class SummaryPdf
 {
     public function __construct(private readonly Figures $data)
@@ -24,7 +25,7 @@ final class SummaryPdf
     {
         $words = new SummaryWords($this->data->catalogue(), $this->data->signs(), $this->data->schools());
 
-        return Paper::of(view('summary', [
+        $shown = [
             'examination' => $examination,
             'days' => TeamDays::ofTeam($examination->team_id),
             'athlete' => $examination->episode->athlete,
@@ -36,7 +37,12 @@ final class SummaryPdf
                 array_column(Condition::cases(), 'value'),
                 array_map(static fn (Condition $condition): string => $condition->label(), Condition::cases()),
             ),
-        ]));
+        ];
+
+        return Paper::of(
+            view('summary', [...$shown, 'isLong' => false]),
+            static fn (): View => view('summary', [...$shown, 'isLong' => true]),
+        );
     }
 
     /**

@@ -42,7 +42,8 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @endforeach
 </table>
 @endif
-<table><tr><td class="half">
+{{-- A cell does not break over pages: what is longer than one stands in one column. --}}
+{!! $isLong ? '<div>' : '<table><tr><td class="half">' !!}
 <h2>Both knees</h2>
 @if ($assessment['measurements'] === [])<p>Nothing was measured.</p>@else
 <table>
@@ -73,10 +74,10 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @if ($assessment['earlierFinding'] !== [])<h2>Found by others</h2><ul>@foreach ($assessment['earlierFinding'] as $earlier)<li>{{ $earlier['what'] }}{{ implode('', array_map(fn ($part) => $part ? ', '.$part : '', [$earlier['by'] ?? '', $earlier['on'] ?? ''])) }}</li>@endforeach</ul>@endif
 @if ($assessment['remarks'] !== [])<h2>Remarks</h2><ul>@foreach ($assessment['remarks'] as $remark)<li>{{ $remark['say'] }}</li>@endforeach</ul>@endif
 @if ($assessment['alsoConsider'] !== [])<h2>Also consider</h2><ul>@foreach ($assessment['alsoConsider'] as $other)<li>{{ $other['why'] }}</li>@endforeach</ul>@endif
-</td><td class="half" style="padding-right: 0">
+{!! $isLong ? '</div><div>' : '</td><td class="half" style="padding-right: 0">' !!}
 <h2>Plan</h2>
 @foreach ($plan['sendOn'] as $referral)<p><b>{{ $words->within($referral['within']) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}@if ($referral['question'] !== '') Asked: {{ $referral['question'] }}@endif</span></p>@endforeach
-@if ($plan['sendOn'] === [])<p>Nobody needs to be asked by these rules.</p>@endif
+@if ($plan['sendOn'] === [])<p>No referral by these rules.</p>@endif
 <p><b>Support:</b> {{ $words->support($plan['support']['type']) }}{{ $plan['support']['range'] === '' ? '' : ', '.$plan['support']['range'] }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
 @if ($plan['advice']['say'] !== [])<p><b>Until then:</b> {{ implode(' ', $plan['advice']['say']) }}</p>@endif
 @if ($plan['play'] !== 'not_asked')<p><b>Going on today:</b> {{ $words->play($plan['play']) }} <span class="quiet">{{ implode(' ', $plan['playWhy']) }}</span></p>@endif
@@ -85,7 +86,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <h2>For the athlete</h2>
 @foreach (explode("\n\n", $plan['forAthlete']) as $paragraph)<p>{!! preg_replace('/^(.*?)\n/', '<b>$1.</b> ', e($paragraph)) !!}</p>@endforeach
 @if ($plan['forCoach'] !== '')<h2>For the coach</h2><p>{{ $plan['forCoach'] }}</p>@endif
-</td></tr></table>
+{!! $isLong ? '</div>' : '</td></tr></table>' !!}
 <div class="caution"><p>Judged by: {{ $words->judgedBy($frame['schools']) }}; figures version {{ $assessment['evidence']['digest'] }}, rules version {{ $assessment['rules'] }}.</p>
 <p><b>Chances, not a diagnosis.</b> For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not yet checked against the papers.</p></div>
 </body>

@@ -45,6 +45,27 @@ final class ReportTest extends FeatureTestCase
         }
     }
 
+    public function test_a_long_examination_begins_to_tell_of_the_knees_on_its_first_page_and_keeps_its_remarks(): void
+    {
+        $id = $this->openedBy($this->member());
+        $document = (array) json_decode((string) file_get_contents(base_path('examples/whole-clinic-route.json')), true);
+        foreach ($document['findings'] as $finding) {
+            $payload = array_diff_key($finding, ['manoeuvre' => 0, 'side' => 0]);
+            $this->save($id, "findings/{$finding['manoeuvre']}/{$finding['side']}", [...$payload, 'override' => 'shown to students']);
+        }
+        $shown = $this->getJson("/api/examinations/{$id}");
+        $pages = (new Parser)->parseContent((string) $this->get("/api/examinations/{$id}/summary.pdf")->assertOk()->content())->getPages();
+        self::assertGreaterThan(1, \count($pages));
+        $first = preg_replace('/\s+/', ' ', $pages[0]->getText());
+        foreach (['Both knees', 'Lachman', 'Valgus, 30°'] as $words) {
+            self::assertStringContainsString($words, (string) $first);
+        }
+        $whole = preg_replace('/\s+/', ' ', implode(' ', array_map(static fn ($page): string => $page->getText(), $pages)));
+        foreach ($shown->json('assessment.remarks') as $remark) {
+            self::assertStringContainsString($remark['say'], (string) $whole);
+        }
+    }
+
     public function test_what_is_signed_stays_as_it_was_judged(): void
     {
         $id = $this->tornKnee($this->member());
