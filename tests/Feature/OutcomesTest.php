@@ -38,7 +38,11 @@ final class OutcomesTest extends FeatureTestCase
             ->assertJsonPath('stands.0.by', 'MRI')->assertJsonCount(1, 'stands');
         self::assertStringNotContainsString('torn', (string) json_encode(DB::table('outcomes')->get()));
         $athlete = Athlete::query()->firstOrFail()->id;
-        $this->getJson("/api/athletes/{$athlete}")->assertJsonPath('stories.0.stands.0.label', 'ACL tear');
+        $came = $this->getJson("/api/athletes/{$athlete}")->assertJsonPath('stories.0.stands.0.label', 'ACL tear')
+            ->json('examinations.0.came');
+        self::assertSame(['ACL tear', 'act'], [$came['found'][0]['label'], $came['found'][0]['zone']]);
+        self::assertStringContainsString(': a knee surgeon', implode('; ', $came['sentOn']));
+        self::assertSame('out', $came['availability']);
     }
 
     public function test_what_came_stands_beside_the_last_visit_before_it_not_beside_those_that_knew(): void

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Assessment;
 use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Letter;
 use App\People\TeamDays;
+use App\Records\VisitLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
@@ -79,9 +81,15 @@ final class AthleteResource extends JsonResource
         $replaced = $examinations
             ->filter(static fn (Examination $one): bool => $one->isSigned())->pluck('supersedes_id')->filter();
 
+        $snapshots = Assessment::query()->whereIn('examination_id', $examinations->pluck('id'))->get()
+            ->keyBy('examination_id');
+
         return array_values($examinations->map(static fn (Examination $one): array => [
             ...(new ExaminationSummaryResource($one))->toArray($request),
             'corrected' => $replaced->contains($one->id),
+            'came' => $snapshots->has($one->id) && $one->isSigned() && ! $one->episode->is_baseline
+                ? VisitLine::of($snapshots->get($one->id) ?? new Assessment)
+                : null,
         ])->all());
     }
 

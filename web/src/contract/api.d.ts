@@ -2318,6 +2318,18 @@ export interface components {
             injuredOn: string | null;
             /** @description another took its place; told of the examinations of an athlete */
             corrected?: boolean;
+            /** @description what a signed visit came to; told of the examinations of an athlete, null of a draft or a baseline */
+            came?: {
+                /** @description injuries that one acts on, most likely first; where there is none, the likeliest that is still looked for */
+                found: {
+                    label: string;
+                    chance: components["schemas"]["Chance"];
+                    zone: string;
+                }[];
+                sentOn: string[];
+                /** @enum {string} */
+                availability: "available" | "modified" | "out" | "";
+            } | null;
         };
         AthleteWithExaminations: {
             /** @description the latest first */

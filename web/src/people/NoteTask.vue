@@ -48,14 +48,21 @@ async function note(): Promise<void> {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 160px auto;
   gap: 10px;
-  align-items: end;
+  align-items: start;
 }
 .form > * {
   margin: 0;
 }
+/* Beside the fields, below the height of their labels. */
+.form > :deep(.button) {
+  margin-top: 26px;
+}
 @media (--phone) {
   .form {
     grid-template-columns: 1fr;
+  }
+  .form > :deep(.button) {
+    margin-top: 0;
   }
 }
 </style>

@@ -1,9 +1,25 @@
 <script setup lang="ts">
 import type { ExaminationSummary } from '@/contract/types'
 import { day } from '@/shared/dates'
+import { capital, inHundred } from '@/shared/words'
 
-/** Every time that a knee was looked at; each opens. */
+/** Every time that a knee was looked at, with what it came to; each opens. */
 defineProps<{ visits: readonly ExaminationSummary[] }>()
+
+const PLAYS = { available: 'may play', modified: 'plays with limits', out: 'out', '': '' }
+
+function state({ status, corrected, isBaseline }: ExaminationSummary): string {
+  if (status !== 'signed') return 'unfinished'
+  return corrected ? 'signed, and corrected' : isBaseline ? 'baseline, signed' : 'signed'
+}
+
+/** What was likely, where they were sent, and whether they may play. */
+function told({ came }: ExaminationSummary): string {
+  if (!came) return ''
+  const found = came.found.map(({ label, chance }) => `${capital(label)} ${inHundred(chance)} in 100`)
+  const parts = [found.join(', ') || 'Nothing to act on', ...came.sentOn.slice(0, 1), PLAYS[came.availability]]
+  return parts.filter(Boolean).join(' · ')
+}
 </script>
 
 <template>
@@ -14,9 +30,8 @@ defineProps<{ visits: readonly ExaminationSummary[] }>()
           <span class="unseen">Examination of</span>
           {{ ` ${day(visit.examinedAt)} ` }}
         </span>
-        <span class="quiet-text">
-          {{ visit.corrected ? 'signed, and corrected' : visit.status === 'signed' ? 'signed' : 'unfinished' }}
-        </span>
+        <span class="came">{{ told(visit) }}</span>
+        <span class="quiet-text">{{ state(visit) }}</span>
       </RouterLink>
     </li>
   </ol>
@@ -24,10 +39,25 @@ defineProps<{ visits: readonly ExaminationSummary[] }>()
 
 <style scoped>
 a {
-  display: flex;
-  justify-content: space-between;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 2px 16px;
   align-items: center;
   min-height: var(--touch);
+  padding: 6px 0;
   border-top: 1px solid var(--line);
+  text-decoration: none;
+}
+a:hover .number {
+  text-decoration: underline;
+}
+@media (--phone) {
+  a {
+    grid-template-columns: 1fr auto;
+  }
+  .came {
+    grid-row: 2;
+    grid-column: 1 / -1;
+  }
 }
 </style>
