@@ -24,12 +24,18 @@ final class SummaryPdf
     public function render(Examination $examination, array $assessment): string
     {
         $words = new SummaryWords($this->data->catalogue(), $this->data->signs(), $this->data->schools());
+        $frame = self::frame($examination);
+        /** @var list<array{id: string, zone: string, posttest: float}> $verdicts */
+        $verdicts = $assessment['conditions'];
 
         $shown = [
             'examination' => $examination,
             'days' => TeamDays::ofTeam($examination->team_id),
             'athlete' => $examination->episode->athlete,
-            'frame' => self::frame($examination),
+            'frame' => $frame,
+            'drawing' => KneeDrawing::of(($frame['hurtSide'] ?? '') === 'right' ? 'right' : 'left'),
+            'zones' => array_column($verdicts, 'zone', 'id'),
+            'chances' => array_column($verdicts, 'posttest', 'id'),
             'assessment' => $assessment,
             'words' => $words,
             'marked' => self::marked($examination, $words),

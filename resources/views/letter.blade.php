@@ -5,7 +5,7 @@
 <title>{{ $version->content['subject'] }}</title>
 <style>
 @page { margin: 20mm 22mm 18mm; }
-body { font: 9.6pt/1.4 'DejaVu Sans', sans-serif; color: #1c1f22; margin: 0; }
+body { font: 10.6pt/1.4 'Atkinson', 'Atkinson Extended', 'DejaVu Sans'; color: #1c1f22; margin: 0; }
 p { margin: 0 0 6pt; white-space: pre-wrap; }
 .head { border-bottom: 1pt solid #1c1f22; padding-bottom: 6pt; margin-bottom: 16pt; }
 .to { margin-bottom: 12pt; } .right { text-align: right; }

@@ -5,19 +5,21 @@
 <title>Knee examination, {{ $athlete->name }}</title>
 <style>
 @page { margin: 11mm 12mm 10mm; }
-body { font: 7.6pt/1.22 'DejaVu Sans', sans-serif; color: #1c1f22; margin: 0; }
+body { font: 8.4pt/1.22 'Atkinson', 'Atkinson Extended', 'DejaVu Sans'; color: #1c1f22; margin: 0; }
 h1 { font-size: 14pt; margin: 0; } h2 { font-size: 8.6pt; margin: 6pt 0 2pt; border-bottom: .6pt solid #1c1f22; }
 p { margin: 0 0 2pt; } ul { margin: 0; padding-left: 9pt; } table { width: 100%; border-collapse: collapse; }
 th, td { text-align: left; font-weight: normal; padding: .9pt 4pt .9pt 0; border-bottom: .3pt solid #cfd1cf; vertical-align: top; }
 thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-right: 8pt; } b, .b { font-weight: bold; }
 .line { background: #1c1f22; color: #fff; padding: 3pt 6pt; margin: 2pt 0; } .act { color: #c0391a; font-weight: bold; } .half { width: 49%; vertical-align: top; border: 0; padding: 0 8pt 0 0; } .quiet { color: #43484c; }
+.chances { width: 67%; border: 0; padding: 0 10pt 0 0; } .drawing { border: 0; padding: 0; }
+.knee { position: relative; width: 56mm; height: 48.4mm; } .knee img { position: absolute; left: 0; top: 0; width: 56mm; height: 48.4mm; }
+.label { position: absolute; margin: -7pt 0 0; text-align: center; font-size: 5.4pt; line-height: 1; } .label b { font-size: 8.4pt; }
 .caution { margin-top: 6pt; border-top: 1pt solid #1c1f22; padding-top: 2pt; font-size: 6.8pt; }
 </style>
 </head>
 <body>
 @php($plan = $assessment['plan'])
-<h1>{{ $athlete->name }} <span style="font-size: 8.6pt; font-weight: "
-    ."normal">{{ $examination->episode->is_baseline ? 'Baseline, both knees' : ucfirst($frame['hurtSide'] ?? '').' knee' }} · {{ $days->writtenWithTime($examination->examined_at) }} · seen by {{ $examination->examiner->name }}</span></h1>
+<h1>{{ $athlete->name }} <span style="font-size: 9pt; font-weight: normal">{{ $examination->episode->is_baseline ? 'Baseline, both knees' : ucfirst($frame['hurtSide'] ?? '').' knee' }} · {{ $days->writtenWithTime($examination->examined_at) }} · seen by {{ $examination->examiner->name }}</span></h1>
 <p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'somebody').' on '.$days->writtenWithTime($examination->signed_at) : 'DRAFT, not signed' }}</p>
 @if ($examination->superseding?->isSigned())<p class="b">A later examination took the place of this one.</p>@endif
 @if ($examination->supersedes_id)<p>It takes the place of an examination that was signed before.</p>@endif
@@ -27,23 +29,30 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @forelse ($assessment['safety']['lines'] as $line)
 <div class="line"><b>{{ $words->urgency($line['urgency']) }}</b> {{ $line['say'] }}</div>
 @empty
-<p>{{ $assessment['safety']['gateOpen'] ? 'The gate is answered; nothing was raised.' : 'The gate is not '
-    .'answered.' }}</p>
+<p>{{ $assessment['safety']['gateOpen'] ? 'The gate is answered; nothing was raised.' : 'The gate is not answered.' }}</p>
 @endforelse
 @if ($plan['afterOperation'] !== '')<h2>After the operation</h2><p class="b">{{ $plan['afterOperation'] }}</p>@endif
 @if ($examination->episode->is_baseline)
 <h2>Not weighed</h2><p>Base rates are of knees that somebody complains of; of sound ones they say nothing.</p>
 @else
 <h2>Chances, in 100 knees like this</h2>
+<table role="presentation"><tr><td class="chances">
 <table>
 <thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['conditions'] as $c)
 <tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->hundred($c['interval'][0]) }} to {{ $words->hundred($c['interval'][1]) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach
 </table>
+</td><td class="drawing">
+<div class="knee"><img src="{{ $drawing->picture($zones) }}" alt="The {{ $frame['hurtSide'] ?? '' }} knee from above; its figures are those of the table">
+@foreach ($drawing->labels($zones) as $label)
+<p class="label" style="left: {{ 100 * $label['left'] }}%; top: {{ 100 * $label['top'] }}%; width: {{ 100 * $label['width'] }}%; color: {{ $label['colour'] }}"><b>{{ $words->hundred($chances[$label['id']]) }}</b><br>{{ $label['short'] }}</p>
+@endforeach
+</div>
+</td></tr></table>
 @endif
 {{-- A cell does not break over pages: what is longer than one stands in one column. --}}
-{!! $isLong ? '<div>' : '<table><tr><td class="half">' !!}
+{!! $isLong ? '<div>' : '<table role="presentation"><tr><td class="half">' !!}
 <h2>Both knees</h2>
 @if ($assessment['measurements'] === [])<p>Nothing was measured.</p>@else
 <table>

@@ -8,6 +8,7 @@ use App\Models\Assessment;
 use App\Models\Examination;
 use App\Models\Role;
 use App\Models\User;
+use App\Reports\Woff;
 use Illuminate\Support\Facades\DB;
 use Smalot\PdfParser\Parser;
 
@@ -43,6 +44,38 @@ final class ReportTest extends FeatureTestCase
         ] as $words) {
             self::assertStringContainsStringIgnoringCase($words, $text);
         }
+    }
+
+    public function test_paper_is_in_the_products_typeface_and_tells_its_headings_and_tables(): void
+    {
+        $pdf = (string) $this->get("/api/examinations/{$this->tornKnee($this->member())}/summary.pdf")->content();
+        self::assertMatchesRegularExpression('~/BaseFont /\S*Atkinson~i', $pdf);
+        self::assertStringContainsString('/MarkInfo << /Marked true >> /Lang (en-GB)', $pdf);
+        self::assertSame(1, substr_count($pdf, '/S /H1 '));
+        self::assertGreaterThan(7, substr_count($pdf, '/S /H2 '));
+        self::assertSame(7 + 5, substr_count($pdf, '/S /TH '), 'the columns of both tables, none of the layout');
+        self::assertMatchesRegularExpression('~/S /Figure .*/Alt <FEFF~', $pdf);
+        $text = (new Parser)->parseContent($pdf)->getPages()[0]->getText();
+        self::assertStringContainsString('med. men.', $text, 'the drawing names its parts');
+        $pages = TaggedMarks::of($pdf);
+        self::assertNotSame([], $pages);
+        foreach ($pages as $page => [$opened, $closed, $owned]) {
+            self::assertSame($opened, $closed, "each mark of page {$page} is closed");
+            self::assertSame($opened, $owned, "each mark of page {$page} belongs to an element");
+        }
+    }
+
+    public function test_a_damaged_typeface_is_told_by_its_table(): void
+    {
+        $packed = (string) file_get_contents(base_path(
+            'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+        ));
+        $type = Woff::toTrueType($packed);
+        self::assertSame((unpack('N', $packed, 16) ?: [])[1], \strlen($type), 'as long as the file says of itself');
+        $glyphs = (unpack('N', $packed, (int) strpos($packed, 'glyf') + 4) ?: [])[1];
+        $packed[$glyphs + 40] = \chr(\ord($packed[$glyphs + 40]) ^ 0xFF);
+        $this->expectExceptionMessage('The table glyf of the typeface is damaged.');
+        Woff::toTrueType($packed);
     }
 
     public function test_a_long_examination_begins_to_tell_of_the_knees_on_its_first_page_and_keeps_its_remarks(): void

@@ -3,46 +3,88 @@ import { computed } from 'vue'
 import type { ConditionId, Side } from '@/contract/types'
 import { capital } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { HEIGHT, SHAPES, TIBIA, WIDTH, mirrored } from './shapes'
+import front from '../../../resources/drawings/front.json'
+import { HEIGHT, SHAPES, TIBIA, WIDTH } from './shapes'
 
-/** This knee from above, for the athlete: the parts that are spoken of are marked and named, and no chance is told. */
+/** This knee for the athlete: the parts that are spoken of are marked and named, and no chance is told. */
 const props = defineProps<{ parts: readonly ConditionId[]; side: Side }>()
 const catalogue = useCatalogue()
 const ABOVE = 18
 
+interface View {
+  label: string
+  note: string
+  box: string
+  width: number
+  behind: string[]
+  bones: string[]
+  parts: { id: ConditionId; path: string; dot: { x: number; y: number } }[]
+  dot: number
+}
+
+const views: View[] = [
+  {
+    label: 'from the front',
+    note: 'From the front, as in a mirror',
+    box: `0 0 ${front.width} ${front.height}`,
+    width: front.width,
+    behind: front.skin,
+    bones: front.bones,
+    parts: front.parts.map((part) => ({ ...part, id: part.id as ConditionId })),
+    dot: 14,
+  },
+  {
+    label: 'from above',
+    note: 'From above, the front at the top',
+    box: `0 ${-ABOVE} ${WIDTH} ${HEIGHT + ABOVE}`,
+    width: WIDTH,
+    behind: [],
+    bones: [TIBIA],
+    parts: SHAPES.map(({ id, path, edge }) => ({ id, path, dot: edge(0.5) })),
+    dot: 17,
+  },
+]
+
 const isRight = computed(() => props.side === 'right')
-const turn = computed(() => (isRight.value ? `matrix(-1 0 0 1 ${WIDTH} 0)` : undefined))
-const marks = computed(() =>
-  props.parts.flatMap((id) => {
-    const shape = SHAPES.find((one) => one.id === id)
-    return shape ? [{ id, shape, x: mirrored(shape.edge(0.5).x, isRight.value), y: shape.edge(0.5).y }] : []
-  }),
-)
-const isMarked = (id: ConditionId) => props.parts.includes(id)
+const named = computed(() => props.parts.filter((id) => SHAPES.some((shape) => shape.id === id)))
+const numberOf = (id: ConditionId) => named.value.indexOf(id) + 1
+const turn = (view: View) => (isRight.value ? `matrix(-1 0 0 1 ${view.width} 0)` : undefined)
+const place = (view: View, x: number) => (isRight.value ? view.width - x : x)
+/** Marked parts lie on top of those that are not. */
+const ordered = (view: View) => [...view.parts].sort((a, b) => numberOf(a.id) - numberOf(b.id))
 </script>
 
 <template>
   <figure>
-    <svg :viewBox="`0 ${-ABOVE} ${WIDTH} ${HEIGHT + ABOVE}`" role="img" :aria-label="`Your ${side} knee from above`">
-      <g :transform="turn">
-        <path :d="TIBIA" class="bone" />
-        <path
-          v-for="shape in SHAPES"
-          :key="shape.id"
-          :d="shape.path"
-          :class="isMarked(shape.id) ? 'marked' : 'other'"
-        />
-      </g>
-      <g v-for="({ id, x, y }, at) in marks" :key="id">
-        <circle :cx="x" :cy="y" r="15" class="dot" />
-        <text :x="x" :y="y + 6.5" class="count">{{ at + 1 }}</text>
-      </g>
-    </svg>
+    <div class="views">
+      <div v-for="view in views" :key="view.label">
+        <svg :viewBox="view.box" role="img" :aria-label="`Your ${side} knee ${view.label}`">
+          <g :transform="turn(view)">
+            <path v-for="path in view.behind" :key="path" :d="path" class="skin" />
+            <path v-for="path in view.bones" :key="path" :d="path" class="bone" />
+            <path
+              v-for="part in ordered(view)"
+              :key="part.id"
+              :d="part.path"
+              :class="numberOf(part.id) ? 'marked' : 'other'"
+            />
+          </g>
+          <template v-for="{ id, dot } in view.parts" :key="id">
+            <g v-if="numberOf(id)">
+              <circle :cx="place(view, dot.x)" :cy="dot.y" :r="view.dot" class="dot" />
+              <text :x="place(view, dot.x)" :y="dot.y + view.dot * 0.42" class="count" :font-size="view.dot * 1.2">
+                {{ numberOf(id) }}
+              </text>
+            </g>
+          </template>
+        </svg>
+        <p class="note">{{ view.note }}</p>
+      </div>
+    </div>
     <figcaption>
-      Seen from above, the front at the top.
       <ol>
-        <li v-for="({ id }, at) in marks" :key="id">
-          <b>{{ at + 1 }}</b>
+        <li v-for="id in named" :key="id">
+          <b>{{ numberOf(id) }}</b>
           {{ capital(catalogue.partOf(id)) }}
         </li>
       </ol>
@@ -54,11 +96,27 @@ const isMarked = (id: ConditionId) => props.parts.includes(id)
 figure {
   display: grid;
   gap: 14px;
-  max-width: 320px;
+  max-width: 520px;
+}
+.views {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 20px;
+  align-items: end;
+}
+svg {
+  display: block;
+  width: 100%;
+  max-height: 260px;
+}
+.skin {
+  fill: none;
+  stroke: var(--line-2);
+  stroke-width: 1.5;
 }
 .bone {
   fill: var(--card);
-  stroke: var(--line-2);
+  stroke: var(--text-3);
   stroke-width: 1.5;
 }
 .other {
@@ -75,18 +133,17 @@ figure {
 }
 .count {
   fill: var(--paper);
-  font-size: 19px;
   font-weight: 680;
   text-anchor: middle;
 }
-figcaption {
+.note {
+  margin-top: 8px;
   font-size: var(--type-note);
   color: var(--text-2);
 }
 ol {
   display: grid;
   gap: 6px;
-  margin-top: 10px;
   font-size: var(--type-lead);
   color: var(--ink);
 }

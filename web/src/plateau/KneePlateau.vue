@@ -22,7 +22,7 @@ const right = computed(() => props.side === 'right')
 const shown = computed(() =>
   SHAPES.map((shape) => {
     const verdict = props.conditions.find((condition) => condition.id === shape.id)
-    return verdict ? { shape, verdict, x: mirrored(shape.label.x, right.value), inside: shape.inside === true } : null
+    return verdict ? { shape, verdict, x: mirrored(shape.label.x, right.value), inside: shape.inside } : null
   }).filter((entry) => entry !== null),
 )
 
