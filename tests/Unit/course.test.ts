@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { figure, optionsOf, roundScale, told } from '../../web/src/charts/options'
+import { figure, namedDays, optionsOf, roundScale, told } from '../../web/src/charts/options'
 import { chances, highest, measures } from '../../web/src/charts/series'
 import type { Course } from '../../web/src/contract/types'
 
@@ -37,7 +37,7 @@ const COURSE = {
   ],
 } as unknown as Course
 
-const INKS = { ink: '#000', line: '#ccc', text: '#555', card: '#fff' }
+const INKS = { font: 'sans-serif', ink: '#000', line: '#ccc', text: '#555', card: '#fff' }
 
 describe('the curves of a knee', () => {
   it('hold a point for each visit that measured it', () => {
@@ -73,6 +73,19 @@ describe('the curves of a knee', () => {
       max: number
     }
     expect((alone.min + alone.max) / 2).toBe(Date.parse('2026-05-01'))
+  })
+
+  it('name the first and the last day, and of those between what has room', () => {
+    const at = (...days: string[]) => days.map((one) => ({ id: one, at: one, value: 1 }))
+    const named = (...days: string[]) =>
+      namedDays(at(...days), [days[0]!, days[days.length - 1]!]).map((one) => new Date(one).toISOString().slice(0, 10))
+    expect(named('2026-10-22', '2026-10-24', '2026-11-08', '2026-11-11', '2026-11-29')).toEqual([
+      '2026-10-22',
+      '2026-11-08',
+      '2026-11-29',
+    ])
+    expect(named('2026-10-22')).toEqual(['2026-10-22'])
+    expect(named('2026-01-01', '2026-01-31', '2026-03-02', '2026-04-01', '2026-05-01')).toHaveLength(5)
   })
 
   it('stand on round figures, and below nothing only where a difference can', () => {

@@ -19,13 +19,19 @@ const emit = defineEmits<{ open: [examination: string] }>()
 use([LineChart, CustomChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer])
 
 const { look } = useLook()
-const inks = shallowRef<Inks>({ ink: '#000', line: '#ccc', text: '#555', card: '#fff' })
+const inks = shallowRef<Inks>({ font: 'sans-serif', ink: '#000', line: '#ccc', text: '#555', card: '#fff' })
 watchEffect(() => {
   // Another look has other inks.
   void look.value
   const style = getComputedStyle(document.documentElement)
   const ink = (name: string) => style.getPropertyValue(name).trim()
-  inks.value = { ink: ink('--ink'), line: ink('--line'), text: ink('--text-2'), card: ink('--card') }
+  inks.value = {
+    font: getComputedStyle(document.body).fontFamily,
+    ink: ink('--ink'),
+    line: ink('--line'),
+    text: ink('--text-2'),
+    card: ink('--card'),
+  }
 })
 
 const options = computed(() => optionsOf(props.series, inks.value))

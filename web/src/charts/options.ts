@@ -1,10 +1,11 @@
 import type { EChartsCoreOption } from 'echarts/core'
-import { day } from '@/shared/dates'
+import { day, dayAndMonth } from '@/shared/dates'
 import { inHundred } from '@/shared/words'
-import type { Series } from './types'
+import type { Point, Series } from './types'
 
-/** As the styles of the page say. */
+/** Inks and typeface, as the styles of the page say. */
 export interface Inks {
+  font: string
   ink: string
   line: string
   text: string
@@ -20,6 +21,8 @@ interface Scale {
 }
 
 const CHANCES: Scale = { min: 0, max: 100, interval: 50 }
+/** Days are written as far apart as this share of the axis at least. */
+const APART = 0.24
 const STEPS = [1, 2, 5, 10, 20, 50]
 const MOST_STEPS = 4
 
@@ -33,6 +36,18 @@ export function roundScale(values: readonly number[], isSigned = false): Scale {
   return { min: from, max: Math.max(Math.ceil(high / interval) * interval, from + interval), interval }
 }
 
+/** The days that an axis names, in milliseconds: its first, its last, and the visits between that leave room. */
+export function namedDays(points: readonly Point[], span: readonly [string, string]): number[] {
+  const [first, last] = [Date.parse(span[0]), Date.parse(span[1])]
+  if (first === last) return [first]
+  const apart = (last - first) * APART
+  return points
+    .map(({ at }) => Date.parse(at))
+    .filter((at) => at - first >= apart && last - at >= apart)
+    .reduce((named, at) => (at - named[named.length - 1]! >= apart ? [...named, at] : named), [first])
+    .concat(last)
+}
+
 /** How a curve is drawn: its points, the doubt of each as a bar, and the error of the hand about the last one. */
 export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
   const { points, error, isChance, isSigned, span } = series
@@ -42,8 +57,10 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
   const edge = first === newest ? 7 * DAY_MS : (newest - first) * 0.06
   const reach = last === undefined || error === undefined ? [] : [last.value - error, last.value + error]
   const scale = isChance ? CHANCES : roundScale([...points.map(({ value }) => value), ...reach], isSigned)
+  const axisText = { color: inks.text, fontSize: 12, fontFamily: inks.font }
   return {
     animation: false,
+    textStyle: { fontFamily: inks.font },
     grid: { left: 34, right: 14, top: 12, bottom: 24 },
     xAxis: {
       type: 'time',
@@ -51,14 +68,17 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
       max: newest + edge,
       axisLine: { lineStyle: { color: inks.line } },
       axisTick: { show: false },
-      axisLabel: { color: inks.text, fontSize: 11, hideOverlap: true, formatter: { month: '{MMM}', day: '{d} {MMM}' } },
-      splitNumber: 3,
+      axisLabel: {
+        ...axisText,
+        customValues: namedDays(points, span),
+        formatter: (at: number) => dayAndMonth(new Date(at).toISOString()),
+      },
       splitLine: { show: false },
     },
     yAxis: {
       type: 'value',
       ...scale,
-      axisLabel: { color: inks.text, fontSize: 11 },
+      axisLabel: axisText,
       splitLine: { lineStyle: { color: inks.line } },
     },
     tooltip: {
@@ -66,7 +86,7 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
       confine: true,
       backgroundColor: inks.card,
       borderColor: inks.line,
-      textStyle: { color: inks.ink, fontSize: 13 },
+      textStyle: { color: inks.ink, fontSize: 13, fontFamily: inks.font },
       formatter: ({ dataIndex }: { dataIndex: number }) => told(series, dataIndex),
     },
     series: [
