@@ -15,7 +15,7 @@ async function signedLooseKnee(page: Page, athlete: string): Promise<string> {
   await startExamination(page, athlete, 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
-  const id = /examinations\/([^/]+)/.exec(page.url())![1]!
+  const id = /examinations\/([\w-]+)/.exec(page.url())![1]!
   const { csrf } = (await (await page.request.get('/api/me')).json()) as { csrf: string }
   const headers = { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' }
   const loose = { differenceBand: 'clear', endFeel: 'soft', checks: { hamstringsRelaxed: true } }

@@ -79,7 +79,7 @@ export async function select(page: Page, label: string, option: string): Promise
 
 /** The assessment as the server gives it. */
 export async function assessment(page: Page): Promise<Assessment> {
-  const id = /examinations\/([^/]+)/.exec(page.url())?.[1]
+  const id = /examinations\/([\w-]+)/.exec(page.url())?.[1]
   return ((await (await page.request.get(`/api/examinations/${id}`)).json()) as Examination).assessment
 }
 

@@ -77,7 +77,7 @@ async function examineAndSign(page: Page, name: string): Promise<void> {
 
 /** Through the door that the bench uses; the bench itself has tests of its own. */
 async function record(page: Page, side: string, payload: object): Promise<void> {
-  const id = /examinations\/([^/]+)/.exec(page.url())![1]
+  const id = /examinations\/([\w-]+)/.exec(page.url())![1]
   const answer = await page.request.put(`/api/examinations/${id}/findings/lachman/${side}`, {
     headers: { 'X-CSRF-TOKEN': await csrf(page), Accept: 'application/json' },
     data: { key: `season ${side}`, version: 0, payload },

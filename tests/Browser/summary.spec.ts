@@ -83,7 +83,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
     .click()
   await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
   await expect(page.getByRole('link', { name: 'Back to the bench' })).toBeHidden()
-  const id = /examinations\/([^/]+)/.exec(page.url())?.[1]
+  const id = /examinations\/([\w-]+)/.exec(page.url())?.[1]
   await page.goto(`/examinations/${id}`)
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
   const status = await page.evaluate(async (examination) => {

@@ -86,7 +86,7 @@ export const router = createRouter({
 })
 
 // What was told on one screen belongs to it, and to nobody who comes after.
-router.afterEach(() => hush())
+router.afterEach((to, from) => to.path !== from.path && hush())
 
 /** Whether somebody may come to an address, or where they are led instead. */
 export function admitted(to: RouteLocation, user: Session['user']): true | RouteLocationRaw {

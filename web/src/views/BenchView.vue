@@ -15,6 +15,7 @@ import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import StoryChances from '@/bench/asking/StoryChances.vue'
 import StoryPanel from '@/bench/asking/StoryPanel.vue'
+import { usePlaceInHistory } from '@/bench/route/usePlaceInHistory'
 import { useRoute } from '@/bench/route/useRoute'
 import { useBenchKeys } from '@/bench/keys/useBenchKeys'
 import { useKeys } from '@/bench/keys/useKeys'
@@ -64,6 +65,7 @@ const { ready, problem, load } = useOpen({
     activeSide.value = record.otherSide
   },
 })
+usePlaceInHistory({ place, go, ready })
 const { hold, canRecord, fill, chooseBand, chooseBandAt, feel, passChecks, undo } = useHands({
   manoeuvre,
   activeSide,

@@ -10,6 +10,18 @@ export function samePlace(a: Place, b: Place): boolean {
   return a.kind === b.kind && (a.kind !== 'manoeuvre' || (b.kind === 'manoeuvre' && a.id === b.id))
 }
 
+/** The address of a place behind the #; the story has none. */
+export function hashOf(place: Place): string {
+  return place.kind === 'story' ? '' : `#${place.kind === 'manoeuvre' ? place.id : place.kind}`
+}
+
+/** The place of such an address; what names none is the story. */
+export function placeOf(hash: string, manoeuvres: readonly string[]): Place {
+  const id = hash.slice(1)
+  if (id === GATE.kind) return GATE
+  return manoeuvres.includes(id) ? { kind: 'manoeuvre', id } : STORY
+}
+
 /** Everything in the order of the route. */
 export function route(itinerary: Itinerary): Place[] {
   return [
