@@ -161,3 +161,27 @@ test('a tab knows without the server who was logged in, a new tab does not, and 
   await openVault('ada', KEY)
   expect(await shelved('today')).toBeNull()
 })
+
+test('logging out without the server closes this device at once, and the session as soon as the server is back', async () => {
+  const session = { user: { id: 'ada', name: 'Ada' }, deviceKey: KEY, csrf: 't', demo: false }
+  server({ status: 200, body: session })
+  await useSession().look()
+  await shelve('today', {})
+  server('gone')
+  await useSession().logOut()
+  expect([useSession().user, useSession().known, sessionStorage.length]).toEqual([null, true, 0])
+  await shelve('today', {})
+  await openVault('ada', KEY)
+  expect(await shelved('today'), 'what is kept now opens by no key of this tab').toBeNull()
+
+  setActivePinia(createPinia())
+  server('gone')
+  await useSession().look()
+  expect([useSession().user, useSession().known]).toEqual([null, true])
+
+  setActivePinia(createPinia())
+  const asked = server({ status: 401, body: {} }, { status: 200, body: { ...session, user: null, deviceKey: null } })
+  await useSession().look()
+  expect(asked.map(({ path }) => path)).toEqual(['/api/logout', '/api/me'])
+  expect(localStorage.length).toBe(0)
+})

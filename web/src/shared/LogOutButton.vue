@@ -5,7 +5,6 @@ import { useExamination } from '@/stores/examination'
 import { useSession } from '@/stores/session'
 import { type Unsent, unsent } from '@/sync'
 import UiButton from '@/ui/UiButton.vue'
-import { tell } from '@/ui/telling'
 import LogOutDialog from './LogOutDialog.vue'
 
 /** Leaves; what still waits on this device is asked about first. */
@@ -23,13 +22,8 @@ async function logOut(): Promise<void> {
 async function leave(): Promise<void> {
   waiting.value = []
   examination.close()
-  try {
-    await session.logOut()
-    await router.push({ name: 'login' })
-  } catch {
-    await router.push({ name: 'today' })
-    tell('The server cannot be reached, so you are still logged in. Try again once it is back.')
-  }
+  await session.logOut()
+  await router.push({ name: 'login' })
 }
 
 async function stay(): Promise<void> {

@@ -8,6 +8,9 @@ import { clearShelf, closeVault, openVault } from '@/sync'
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
 const NAME = 'gray-compass:session/4'
 
+/** Set on this device where somebody logged out while the server was away: it is told before anything else. */
+const LEAVING = 'gray-compass:leaving/1'
+
 /** Who is logged in. */
 export const useSession = defineStore('session', () => {
   const user = ref<Session['user']>(null)
@@ -38,6 +41,26 @@ export const useSession = defineStore('session', () => {
     known.value = true
   }
 
+  /** What this tab knows of anybody, put away; what waits to be sent stays sealed on the device. */
+  async function forget(): Promise<void> {
+    await clearShelf()
+    sessionStorage.removeItem(NAME)
+    closeVault()
+    user.value = null
+    known.value = true
+  }
+
+  /** Ends on the server what was ended here while it was away. */
+  async function finishLeaving(): Promise<void> {
+    try {
+      await answerOf(api.POST('/api/logout'))
+    } catch (error) {
+      // Whatever it answers, the session is over.
+      if (error instanceof Unreachable) throw error
+    }
+    localStorage.removeItem(LEAVING)
+  }
+
   /**
    * Asks who is there; while the server is away, whoever was there in this tab.
    *
@@ -45,8 +68,10 @@ export const useSession = defineStore('session', () => {
    */
   async function look(): Promise<void> {
     try {
+      if (localStorage.getItem(LEAVING)) await finishLeaving()
       await adopt(await answerOf(api.GET('/api/me')))
     } catch (error) {
+      if (localStorage.getItem(LEAVING)) return forget()
       const kept = sessionStorage.getItem(NAME)
       if (!(error instanceof Unreachable) || kept === null) throw error
       await adopt(JSON.parse(kept) as Session)
@@ -56,6 +81,7 @@ export const useSession = defineStore('session', () => {
   /** @throws ApiError 403 where the password is right and the code of the second factor is missing */
   async function logIn(given: Credentials): Promise<void> {
     await adopt(await answerOf(api.POST('/api/login', { body: given })))
+    localStorage.removeItem(LEAVING)
   }
 
   /** At work in another of one's teams from here on; what this device kept of the one before is put away. */
@@ -65,11 +91,10 @@ export const useSession = defineStore('session', () => {
     await adopt(other)
   }
 
-  /** @throws Unreachable where the server is away: then nothing has changed */
+  /** Here at once; where the server is away, there as soon as it is back and before anything else is asked of it. */
   async function logOut(): Promise<void> {
-    await answerOf(api.POST('/api/logout'))
-    await clearShelf()
-    sessionStorage.removeItem(NAME)
+    localStorage.setItem(LEAVING, new Date().toISOString())
+    await forget()
     await look()
   }
 
