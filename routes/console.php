@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Audit\EndsByMail;
 use App\People\Leftovers;
 use App\Records\PassingFolder;
 use App\Records\Retention;
@@ -10,4 +11,5 @@ use Illuminate\Support\Facades\Schedule;
 // What was needed for a while and is not any more; the scheduler of bin/start runs it.
 Schedule::call(new Leftovers)->name('leftovers')->dailyAt('03:10')->withoutOverlapping();
 Schedule::call(PassingFolder::sweep(...))->name('sweep')->everyFiveMinutes()->withoutOverlapping();
+Schedule::call(static fn () => app(EndsByMail::class)())->name('ends')->weeklyOn(1, '05:20')->withoutOverlapping();
 Schedule::call(static fn () => app(Retention::class)())->name('retention')->dailyAt('03:40')->withoutOverlapping();

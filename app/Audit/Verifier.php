@@ -7,6 +7,7 @@ namespace App\Audit;
 use App\Audit\Checks\Additions;
 use App\Audit\Checks\Chains;
 use App\Audit\Checks\Check;
+use App\Audit\Checks\EndsElsewhere;
 use App\Audit\Checks\Results;
 use App\Audit\Checks\Roles;
 use App\Audit\Checks\Signatures;
@@ -19,12 +20,13 @@ final readonly class Verifier
     }
 
     /**
+     * @param  array<string>  $ends  of logs, kept elsewhere: COUNT:SEAL
      * @return list<string> what is wrong, empty where nothing is
      */
-    public function faults(): array
+    public function faults(array $ends = []): array
     {
         $faults = [];
-        foreach ($this->checks() as $check) {
+        foreach ($this->checks($ends) as $check) {
             foreach ($check->faults() as $fault) {
                 $faults[] = $fault;
             }
@@ -34,14 +36,15 @@ final readonly class Verifier
     }
 
     /**
+     * @param  array<string>  $ends
      * @return list<Check>
      */
-    private function checks(): array
+    private function checks(array $ends): array
     {
         $erased = new Erased;
 
         return [
-            new Chains($this->heads), new Signatures($erased), new Additions($erased), new Results($erased), new Roles,
+            new Chains($this->heads), new EndsElsewhere(array_values($ends)), new Signatures($erased), new Additions($erased), new Results($erased), new Roles,
         ];
     }
 }

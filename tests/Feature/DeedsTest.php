@@ -216,7 +216,7 @@ final class DeedsTest extends FeatureTestCase
         self::assertSame('id,at,who,what,about,subject,detail,address', $lines[0]);
         // The heads, and at its end how many there are in all, with the seal of the last.
         self::assertCount(2 + Deed::query()->where('subject', $id)->count(), $lines);
-        self::assertMatchesRegularExpression('/^,,,"End of the log",,,"\d+ entries, seal [0-9a-f]{64}",$/', $lines[count($lines) - 1]);
+        self::assertMatchesRegularExpression('/^,,,"End of the log",,,\d+:[0-9a-f]{64},$/', $lines[count($lines) - 1]);
         self::assertStringContainsString("'=Bo", $table);
     }
 

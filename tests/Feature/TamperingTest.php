@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Audit\Chain;
 use App\Audit\Deed;
+use App\Audit\EndsByMail;
 use App\Audit\Heads;
 use App\Audit\Verifier;
 use App\Audit\What;
@@ -15,6 +16,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\People\Leftovers;
 use App\Records\Erasure;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -145,6 +147,42 @@ final class TamperingTest extends FeatureTestCase
         self::assertSame([$chain->count, $chain->seal], [$head['count'], $head['seal']]);
         app(Heads::class)->keep($chain->team_id, $chain->count - 1, str_repeat('0', 64));
         self::assertSame($head, app(Heads::class)->all()[$chain->team_id]);
+    }
+
+    public function test_an_end_that_was_kept_elsewhere_shows_a_log_that_was_cut_together_with_all_that_is_kept_here(): void
+    {
+        $end = Chain::query()->findOrFail($this->lead->teamId());
+        $this->get("/api/examinations/{$this->signed}/summary.pdf")->assertOk();
+        $later = $end->fresh();
+        self::assertNotNull($later);
+        [$kept, $lost] = array_map(static fn (Chain $end): string => "{$end->count}:{$end->seal}", [$end, $later]);
+        self::assertSame([], app(Verifier::class)->faults([$kept, $lost]));
+        $this->cut($later->count - $end->count);
+        File::cleanDirectory($this->heads);
+        self::assertSame([], app(Verifier::class)->faults([$kept]));
+        self::assertCount(1, app(Verifier::class)->faults([$lost]));
+        self::assertCount(1, app(Verifier::class)->faults(['1'.$kept]), 'a seal stands where it stood');
+        self::assertSame(0, $this->artisan('records:verify', ['--end' => [$kept]]));
+        self::assertSame(1, $this->artisan('records:verify', ['--end' => ['12 entries']]));
+    }
+
+    public function test_leads_are_mailed_the_end_of_their_log_where_mail_leaves(): void
+    {
+        $this->other();
+        config(['mail.default' => 'outbox']);
+        app(EndsByMail::class)();
+        self::assertSame(0, DB::table('mails')->count());
+        config(['mail.default' => 'array']);
+        app(EndsByMail::class)();
+        $left = app('mailer')->getSymfonyTransport();
+        self::assertInstanceOf(ArrayTransport::class, $left);
+        $end = Chain::query()->findOrFail($this->lead->teamId());
+        $mails = $left->messages()->map(static fn ($sent): string => $sent->getOriginalMessage()->toString())
+            ->filter(fn (string $mail): bool => str_contains($mail, "To: {$this->lead->email}"));
+        self::assertStringContainsString("--end=3D{$end->count}:", (string) $mails->last());
+        self::assertStringNotContainsString('--end', implode('', $left->messages()
+            ->filter(fn ($sent): bool => $sent->getEnvelope()->getRecipients()[0]->getAddress() !== $this->lead->email)
+            ->map(static fn ($sent): string => $sent->toString())->all()), 'who does not lead is told nothing');
     }
 
     private function other(): User

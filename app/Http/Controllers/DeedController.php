@@ -57,7 +57,7 @@ final readonly class DeedController
             }
             // The end of the chain leaves with the table: a chain that is shortened later does not reach it.
             $end = Chain::query()->find($search->team);
-            $csv->line(['', '', '', 'End of the log', '', '', $end === null ? '' : "{$end->count} entries, seal {$end->seal}", '']);
+            $csv->line(['', '', '', 'End of the log', '', '', $end === null ? '' : "{$end->count}:{$end->seal}", '']);
         }, 'who-did-what.csv', ['Content-Type' => Csv::TYPE]);
     }
 }
