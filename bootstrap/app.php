@@ -6,6 +6,7 @@ use App\Http\Middleware\AnswerInJson;
 use App\Http\Middleware\FreshPassword;
 use App\Http\Middleware\HasSecondFactor;
 use App\Http\Middleware\KnownBeforeLarge;
+use App\Http\Middleware\NoteRefusals;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\QuietSession;
 use App\Http\Middleware\ReadableBody;
@@ -36,6 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The interface is the API's client: it is known by its session, and a change carries the session's token.
         $middleware->group('api', [
             AnswerInJson::class,
+            NoteRefusals::class,
             RoomToSave::class,
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,

@@ -20,6 +20,8 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Monolog\Handler\TestHandler;
+use Monolog\LogRecord;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
@@ -45,6 +47,29 @@ final class TrustTest extends FeatureTestCase
         putenv('APP_URL');
         unset($_ENV['APP_URL'], $_SERVER['APP_URL']);
         parent::tearDown();
+    }
+
+    public function test_a_refused_access_leaves_a_line_without_a_value_and_a_flood_leaves_no_more_than_sixty(): void
+    {
+        $coach = $this->member(role: Role::Coach);
+        $this->actingAs($coach);
+        config(['logging.default' => 'kept', 'logging.channels.kept' => ['driver' => 'monolog', 'handler' => TestHandler::class]]);
+        $kept = app('log')->channel()->getLogger()->getHandlers()[0];
+        self::assertInstanceOf(TestHandler::class, $kept);
+        $lines = static fn (): array => array_column(array_map(static fn (LogRecord $line): array => $line->toArray(), $kept->getRecords()), 'message');
+        $this->getJson('/api/members')->assertForbidden();
+        $this->getJson('/api/athletes/01m8c2h550mznvh0tzzpmpf10x')->assertNotFound();
+        $this->getJson('/api/page', ['X-Page-Token' => 'guessed-token'])->assertNotFound();
+        $this->getJson('/api/me')->assertOk();
+        self::assertSame([
+            "refused 403 GET api/members, account {$coach->id}, from 127.0.0.1",
+            "refused 404 GET api/athletes/{athlete}, account {$coach->id}, from 127.0.0.1",
+            "refused 404 GET api/page, account {$coach->id}, from 127.0.0.1",
+        ], $lines());
+        for ($try = 0; $try < 70; $try++) {
+            $this->getJson('/api/members');
+        }
+        self::assertCount(60, $lines());
     }
 
     public function test_no_address_that_leaves_follows_the_host_of_a_request(): void
