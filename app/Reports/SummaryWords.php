@@ -85,13 +85,26 @@ final class SummaryWords
         return InHundred::of($chance);
     }
 
+    /** @param  array{float, float}  $interval */
+    public function range(array $interval): string
+    {
+        return InHundred::range($interval);
+    }
+
     public function figure(?float $value, string $unit): string
     {
         return $value === null ? '–' : round($value, 1)." {$unit}";
     }
 
-    public function signed(?float $value, string $unit): string
+    /** @param  array{hurt: ?float, other: ?float, difference: ?float, unit: string}  $measured */
+    public function difference(array $measured): string
     {
-        return $value === null ? '–' : ($value > 0 ? '+' : '').round($value, 1)." {$unit}";
+        ['hurt' => $hurt, 'other' => $other, 'difference' => $difference, 'unit' => $unit] = $measured;
+
+        return match (true) {
+            $difference === null => '–',
+            $hurt === null && $other === null && (float) $difference === 0.0 => 'none',
+            default => ($difference > 0 ? '+' : '').round($difference, 1)." {$unit}",
+        };
     }
 }

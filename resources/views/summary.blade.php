@@ -40,7 +40,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <table>
 <thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['conditions'] as $c)
-<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->hundred($c['interval'][0]) }} to {{ $words->hundred($c['interval'][1]) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
+<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach
 </table>
 </td><td class="drawing">
@@ -59,7 +59,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <thead><tr><th>Manoeuvre</th><th class="n">Hurt</th><th class="n">Other</th><th class="n">Diff.</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['measurements'] as $m)
 @if ($m['hurt'] !== null || $m['grade'] !== null)
-<tr><td>{{ $words->manoeuvre($m['manoeuvre']) }}</td><td class="n">{{ $m['estimate'] ? 'by feel' : $words->figure($m['hurt'], $m['unit']) }}</td><td class="n">{{ $words->figure($m['other'], $m['unit']) }}{{ $m['comparedWith'] === 'baseline' ? '†' : '' }}</td><td class="n">{{ $words->signed($m['difference'], $m['unit']) }}</td><td class="n">{{ $m['grade'] ?? '–' }}{{ $m['provisional'] ? '*' : '' }}</td></tr>
+<tr><td>{{ $words->manoeuvre($m['manoeuvre']) }}</td><td class="n">{{ $m['estimate'] ? 'by feel' : $words->figure($m['hurt'], $m['unit']) }}</td><td class="n">{{ $words->figure($m['other'], $m['unit']) }}{{ $m['comparedWith'] === 'baseline' ? '†' : '' }}</td><td class="n">{{ $words->difference($m) }}</td><td class="n">{{ $m['grade'] ?? '–' }}{{ $m['provisional'] ? '*' : '' }}</td></tr>
 @endif
 @endforeach
 </table>

@@ -36,6 +36,7 @@ final readonly class LetterNote
     {
         $episode = $this->bearings->examination->episode;
         $told = new LetterStory($this->bearings);
+        $recorded = new Recorded($this->bearings);
         $isBaseline = $this->bearings->examination->route->isBaseline();
 
         return implode("\n", array_filter([
@@ -66,7 +67,8 @@ final readonly class LetterNote
                 implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also)),
             ),
             self::line('In the McMurray', (new McMurrayNote($this->bearings))->text()),
-            self::line('Also recorded', (new Recorded($this->bearings))->text()),
+            self::line('Also recorded', $recorded->text()),
+            self::line('Looked at and normal', implode(', ', $recorded->normal())),
             self::line('Plan given', $this->planGiven()),
             self::line('Not tested', $isBaseline ? '' : $this->untested()),
             self::line('Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
@@ -281,12 +283,11 @@ final readonly class LetterNote
     private function chances(): string
     {
         return implode('; ', array_map(static fn (ConditionVerdict $verdict): string => sprintf(
-            '%s %s → %s (%s to %s)%s',
+            '%s %s → %s (%s)%s',
             $verdict->condition->label(),
             InHundred::of($verdict->chance->pretest),
             InHundred::of($verdict->chance->posttest),
-            InHundred::of($verdict->chance->interval[0]),
-            InHundred::of($verdict->chance->interval[1]),
+            InHundred::range($verdict->chance->interval),
             $verdict->unsettled ? ', unsettled' : '',
         ), Matters::named($this->bearings)));
     }

@@ -29,16 +29,23 @@ final readonly class Recorded
     {
     }
 
+    /** @return list<string> what was found normal without a figure, by name */
+    public function normal(): array
+    {
+        $names = [];
+        foreach ($this->told() as $record) {
+            if ($record->normal && $record->manoeuvre->feeds === [] && $record->note === '') {
+                $names[] = $record->manoeuvre->card->name;
+            }
+        }
+
+        return $names;
+    }
+
     public function text(): string
     {
         $told = [];
-        foreach ($this->bearings->examination->records as $record) {
-            if (
-                $record->side === $this->bearings->examination->hurtSide->opposite()
-                || $record->manoeuvre->has(ManoeuvreTrait::Neurovascular)
-            ) {
-                continue;
-            }
+        foreach ($this->told() as $record) {
             $parts = [...$this->fields($record), ...($record->note === '' ? [] : ["“{$record->note}”"])];
             if ($parts !== []) {
                 $told[] = "{$record->manoeuvre->card->name} (".implode('; ', $parts).')';
@@ -49,12 +56,26 @@ final readonly class Recorded
     }
 
     /**
+     * @return list<Record>
+     */
+    private function told(): array
+    {
+        $hurt = $this->bearings->examination->hurtSide;
+
+        return array_values(array_filter(
+            $this->bearings->examination->records,
+            static fn (Record $record): bool => $record->side !== $hurt->opposite()
+                && ! $record->manoeuvre->has(ManoeuvreTrait::Neurovascular),
+        ));
+    }
+
+    /**
      * @return list<string>
      */
     private function fields(Record $record): array
     {
         if ($record->normal) {
-            return $record->manoeuvre->feeds === [] ? ['normal'] : [];
+            return $record->manoeuvre->feeds === [] && $record->note !== '' ? ['normal'] : [];
         }
         if ($record->notDone !== null) {
             return [];

@@ -22,4 +22,11 @@ final class InHundredTest extends TestCase
     {
         self::assertSame($words, InHundred::of($chance));
     }
+
+    public function test_a_range_whose_ends_read_the_same_is_told_once(): void
+    {
+        self::assertSame('5 to 12', InHundred::range([0.05, 0.12]));
+        self::assertSame('<1 to 3', InHundred::range([0.001, 0.03]));
+        self::assertSame('<1', InHundred::range([0.001, 0.004]));
+    }
 }

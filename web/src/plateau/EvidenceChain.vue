@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
 import UiDialog from '@/ui/UiDialog.vue'
 import { findingName } from '@/shared/findings'
-import { capital, inHundred, ratio } from '@/shared/words'
+import { capital, inHundred, rangeInHundred, ratio } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
 const props = defineProps<{ assessment: Assessment; condition: ConditionId }>()
@@ -29,8 +29,8 @@ function echo(share: number | null): string {
       <small>in 100 knees like this</small>
     </p>
     <p class="quiet-text">
-      95 % range {{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }} · multiplied by
-      hand {{ inHundred(verdict.textbook) }} · strongest result alone {{ inHundred(verdict.strongest) }}
+      95 % range {{ rangeInHundred(verdict.interval) }} · multiplied by hand {{ inHundred(verdict.textbook) }} ·
+      strongest result alone {{ inHundred(verdict.strongest) }}
     </p>
     <p v-if="steps.length === 0" class="none">
       No result speaks of it directly yet; it moves only with the injuries it travels with.

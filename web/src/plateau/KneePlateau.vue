@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ConditionId, Side, Verdict } from '@/contract/types'
-import { inHundred } from '@/shared/words'
+import { inHundred, rangeInHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, along, mirrored } from './shapes'
 
@@ -37,8 +37,7 @@ function bearing(shape: Shape, verdict: Verdict): string {
 
 /** Begins with the words on the picture, so that speaking them finds it. */
 function spoken(verdict: Verdict, shape: Shape): string {
-  const [low, high] = verdict.interval
-  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${inHundred(low ?? 0)} to ${inHundred(high ?? 1)}, ${catalogue.label('zone', verdict.zone)}${verdict.unsettled ? ', not settled' : ''}`
+  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${rangeInHundred(verdict.interval)}, ${catalogue.label('zone', verdict.zone)}${verdict.unsettled ? ', not settled' : ''}`
 }
 
 function turn(shape: Shape): string | undefined {
@@ -128,7 +127,7 @@ function turn(shape: Shape): string | undefined {
           <tr v-for="{ verdict } in shown" :key="verdict.id">
             <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}</th>
             <td>{{ inHundred(verdict.posttest) }}</td>
-            <td>{{ inHundred(verdict.interval[0] ?? 0) }} to {{ inHundred(verdict.interval[1] ?? 1) }}</td>
+            <td>{{ rangeInHundred(verdict.interval) }}</td>
             <td>{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
           </tr>
         </tbody>

@@ -20,6 +20,12 @@ export function inHundred(chance: number): string {
   return String(Math.round(chance * 100))
 }
 
+/** An interval of chances in whole knees in a hundred; ends that read the same are told once. */
+export function rangeInHundred([low = 0, high = 1]: readonly number[]): string {
+  const [from, to] = [inHundred(low), inHundred(high)]
+  return from === to ? from : `${from} to ${to}`
+}
+
 export function signed(value: number): string {
   const rounded = Math.round(value * 10) / 10
   return rounded > 0 ? `+${rounded}` : String(rounded).replace('-', '−')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { inHundred } from '@/shared/words'
+import { inHundred, rangeInHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useVerdict } from '@/stores/verdict'
 
@@ -42,7 +42,7 @@ const verdict = useVerdict()
             <path :d="`M${100 * chance.posttest} 2v16`" class="now" />
           </svg>
         </td>
-        <td class="n">{{ inHundred(chance.interval[0] ?? 0) }} to {{ inHundred(chance.interval[1] ?? 1) }}</td>
+        <td class="n">{{ rangeInHundred(chance.interval) }}</td>
         <td class="zone">{{ catalogue.label('zone', chance.zone) }}{{ chance.unsettled ? ', not settled' : '' }}</td>
       </tr>
     </tbody>

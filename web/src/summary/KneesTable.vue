@@ -22,6 +22,12 @@ function figure(value: number | null, m: Measurement): string {
   if (value !== null) return `${value} ${m.unit}`
   return m.difference === 0 ? 'normal' : '–'
 }
+
+/** Two knees of which neither was measured differ by no figure. */
+function difference(m: Measurement): string {
+  if (m.difference === null) return '–'
+  return m.difference === 0 && m.hurt === null && m.other === null ? 'none' : `${signed(m.difference)} ${m.unit}`
+}
 </script>
 
 <template>
@@ -43,7 +49,7 @@ function figure(value: number | null, m: Measurement): string {
           {{ figure(m.other, m) }}
           <small v-if="m.comparedWith === 'baseline'">its baseline</small>
         </td>
-        <td class="n">{{ m.difference === null ? '–' : `${signed(m.difference)} ${m.unit}` }}</td>
+        <td class="n">{{ difference(m) }}</td>
         <td v-if="!baselineFrom">
           <span :class="{ slashed: !m.counts }">{{ m.grade ?? '–' }}</span>
           {{ ' ' }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, reactive, ref } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import OpenSessions from '@/account/OpenSessions.vue'
 import OwnCalendar from '@/account/OwnCalendar.vue'
@@ -28,6 +28,8 @@ const RULES = {
 }
 const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
 const { busy, problem, attempt } = useDoing()
+/** Until it is set up, the server answers nothing else. */
+const lacksFactor = computed(() => session.user?.asksSecondFactor === true && !session.user.secondFactor)
 
 async function changePassword(): Promise<void> {
   const done = await attempt(() => answerOf(api.PUT('/api/password', { body: { ...given } })))
@@ -55,10 +57,7 @@ onMounted(() => void session.look().catch(() => undefined))
         <LogOutButton />
       </span>
     </template>
-    <UiAlert
-      v-if="session.user.asksSecondFactor && !session.user.secondFactor"
-      :say="`${session.user.team} asks for a second factor. Set it up here to go on.`"
-    />
+    <UiAlert v-if="lacksFactor" :say="`${session.user.team} asks for a second factor. Set it up here to go on.`" />
     <div class="columns">
       <div class="side">
         <section v-if="session.user.teams.length > 1" aria-labelledby="teams">
@@ -95,7 +94,7 @@ onMounted(() => void session.look().catch(() => undefined))
       </div>
       <div class="side">
         <OpenSessions ref="sessions" />
-        <OwnCalendar v-if="session.user?.examines" />
+        <OwnCalendar v-if="session.user.examines && !lacksFactor" />
       </div>
     </div>
   </SubjectPage>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
 import type { Problem } from '@/contract/types'
-import { inHundred } from '@/shared/words'
+import { inHundred, rangeInHundred } from '@/shared/words'
 import BeforeAfterCurve from './BeforeAfterCurve.vue'
 import LogOddsRail from './LogOddsRail.vue'
 import WhatIf from './WhatIf.vue'
@@ -40,7 +40,7 @@ const range = computed(() => {
   const [low, high] = chance.value?.interval ?? []
   return low === undefined || high === undefined || high - low < 1e-9
     ? 'no range, since no doubt was put in'
-    : `95 % range ${inHundred(low)} to ${inHundred(high)}`
+    : `95 % range ${rangeInHundred([low, high])}`
 })
 /** Said only where the echo is what makes the difference. */
 const echoed = computed(() => {

@@ -19,4 +19,13 @@ final class InHundred
             default => (string) (int) round(100 * $chance),
         };
     }
+
+    /**
+     * @param  array{float, float}  $interval  each end in (0, 1)
+     * @return string `5 to 12`; ends that read the same are told once
+     */
+    public static function range(array $interval): string
+    {
+        return implode(' to ', array_unique(array_map(self::of(...), $interval)));
+    }
 }
