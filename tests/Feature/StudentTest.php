@@ -42,6 +42,16 @@ final class StudentTest extends FeatureTestCase
         $this->getJson("/api/episodes/{$examination->episode_id}/course")->assertOk()->assertJsonCount(0, 'visits')->assertJsonCount(0, 'asked');
     }
 
+    public function test_notes_and_doctor_of_an_athlete_are_not_for_them_and_the_guardian_whom_they_ask_is(): void
+    {
+        $athlete = $this->athleteOf($this->lead);
+        $profile = (object) ['notes' => 'afraid of needles', 'doctor' => 'Dr Falkner', 'guardian' => 'Jo Aldous', 'sport' => 'judo'];
+        $athlete->update(['profile' => $profile]);
+        $seen = fn (User $by): array => (array) $this->actingAs($by)->getJson("/api/athletes/{$athlete->id}")->assertOk()->json('profile');
+        self::assertSame((array) $profile, $seen($this->lead));
+        self::assertSame(['guardian' => 'Jo Aldous', 'sport' => 'judo'], $seen($this->student));
+    }
+
     public function test_their_own_waits_on_the_first_screen_of_whoever_signs(): void
     {
         $id = $this->openedBy($this->student);

@@ -9,10 +9,12 @@ use App\Models\Athlete;
 use App\Models\Episode;
 use App\Models\Examination;
 use App\Models\Letter;
+use App\Models\User;
 use App\People\TeamDays;
 use App\Records\VisitLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
 use stdClass;
 
@@ -23,6 +25,8 @@ use stdClass;
  */
 final class AthleteResource extends JsonResource
 {
+    private const FOR_WHO_ANSWERS = ['notes', 'doctor'];
+
     /**
      * @return array<string, mixed>
      */
@@ -36,7 +40,7 @@ final class AthleteResource extends JsonResource
             'number' => $this->resource->number,
             'squad' => $this->resource->squad,
             'bornOn' => $this->when($isWhole, fn (): string => $this->resource->born_on->toDateString()),
-            'profile' => $this->when($isWhole, fn (): object => $this->resource->profile ?? new stdClass),
+            'profile' => $this->when($isWhole, fn (): object => $this->profile($request)),
             'age' => $this->resource->age(TeamDays::here()->today()),
             'tasks' => $this->when(
                 $isWhole,
@@ -56,6 +60,16 @@ final class AthleteResource extends JsonResource
                 fn (): array => $this->visits($request),
             ),
         ];
+    }
+
+    /** What those note who answer for the athlete is not for a student. */
+    private function profile(Request $request): object
+    {
+        $known = $this->resource->profile ?? new stdClass;
+        $user = $request->user();
+        $seesAll = $user instanceof User && $user->role()->answers();
+
+        return $seesAll ? $known : (object) Arr::except((array) $known, self::FOR_WHO_ANSWERS);
     }
 
     /**
