@@ -81,3 +81,15 @@ test('a place that may not be left keeps its address', async () => {
   await went(-1)
   expect([place.value, router.currentRoute.value.hash]).toEqual([at('lachman'), '#lachman'])
 })
+
+test('of moves one right after the other the last one stands', async () => {
+  const { place, ready, router } = await stand('/examinations/1')
+  ready.value = true
+  await flushPromises()
+  for (const to of [GATE, at('lachman'), at('gait'), at('pivot')]) {
+    place.value = to
+    await Promise.resolve()
+  }
+  await flushPromises()
+  expect([place.value, router.currentRoute.value.hash]).toEqual([at('pivot'), '#pivot'])
+})

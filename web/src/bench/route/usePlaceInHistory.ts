@@ -17,14 +17,23 @@ export function usePlaceInHistory({ place, go, ready }: PlaceInHistoryOptions): 
   const { name } = route
   const catalogue = useCatalogue()
 
-  watch(place, (to) => {
-    if (route.name === name && hashOf(to) !== route.hash) void router.push({ hash: hashOf(to) })
-  })
+  /** Of our own moves one is under way: what the address says meanwhile is older than where the hand is. */
+  let moving: string | null = null
+
+  async function show(to: Place): Promise<void> {
+    const hash = hashOf(to)
+    if (route.name !== name || hash === route.hash) return
+    moving = hash
+    await router.push({ hash }).catch(() => undefined)
+    if (moving === hash) moving = null
+  }
+
+  watch(place, show)
 
   watch(
     [() => route.hash, ready],
     ([hash]) => {
-      if (!ready.value || route.name !== name || hash === hashOf(place.value)) return
+      if (moving !== null || !ready.value || route.name !== name || hash === hashOf(place.value)) return
       go(placeOf(hash, catalogue.catalogue?.manoeuvres.map(({ id }) => id) ?? []))
       // A place that may not be left yet keeps its address.
       if (hashOf(place.value) !== hash) void router.replace({ hash: hashOf(place.value) })
