@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref } from 'vue'
+import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { ApiError, answerOf, api } from '@/api/client'
 import type { AthleteFacts, AthleteProfile, AthleteWithExaminations, Similar } from '@/contract/types'
+import { today } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -50,6 +51,13 @@ const given = reactive({
   coachToldFrom: known?.coachToldFrom ?? '',
   coachToldUntil: known?.coachToldUntil ?? '',
 })
+// Who agrees today is told of from today, unless another day is given.
+watch(
+  () => given.coachToldBy,
+  (by) => {
+    if (by !== '' && given.coachToldFrom === '') given.coachToldFrom = today()
+  },
+)
 const sex = ref<AthleteProfile['sex']>(known?.sex ?? null)
 const leadingLeg = ref<AthleteProfile['leadingLeg']>(known?.leadingLeg ?? null)
 const title = computed(() => (props.athlete ? 'What is known' : 'New athlete'))

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Validator;
+
+/** No refusal is told in the words of the framework: each rule has a sentence, each nested field a name. */
+final class RefusalWordsTest extends FeatureTestCase
+{
+    /** Rules that refuse nothing by themselves. */
+    private const SILENT = ['bail', 'nullable', 'sometimes'];
+
+    public function test_each_rule_that_a_request_uses_has_a_sentence_and_each_nested_field_a_name(): void
+    {
+        $words = (array) require base_path('lang/en/validation.php');
+        $rules = $fields = [];
+        foreach (File::allFiles(app_path('Http/Requests')) as $file) {
+            preg_match_all("/'([^'\\s]+)'/", $file->getContents(), $quoted);
+            foreach ($quoted[1] as $text) {
+                $rule = Str::before($text, ':');
+                if (preg_match('/^[a-z_]+$/', $rule) === 1 && method_exists(Validator::class, 'validate'.Str::studly($rule)) && ! in_array($rule, self::SILENT, true)) {
+                    $rules[] = $rule;
+                }
+                if (preg_match('/^(profile|to|rates|ratios|answers|seasons|carries|take)\.[a-zA-Z.*]+$/', $text) === 1) {
+                    $fields[] = $text;
+                }
+            }
+        }
+        self::assertGreaterThan(15, \count(array_unique($rules)));
+        self::assertSame([], array_values(array_diff(array_unique($rules), array_keys($words))), 'rules without a sentence');
+        self::assertSame([], array_values(array_diff(array_unique($fields), array_keys((array) $words['attributes']))), 'fields without a name');
+    }
+
+    public function test_a_nested_field_is_named_as_on_the_screen(): void
+    {
+        $lead = $this->member();
+        $athlete = $this->athleteOf($lead);
+        $facts = ['name' => 'Bo', 'bornOn' => '2001-02-03', 'squad' => 'Judo'];
+        foreach ([
+            [['coachToldBy' => 'herself'], 'The day from which the coach is told is missing.'],
+            [['heightCm' => 500], 'The height in cm lies between 80 and 250.'],
+            [['sex' => 'x'], 'This sex does not exist.'],
+        ] as [$profile, $reason]) {
+            $this->actingAs($lead)->putJson("/api/athletes/{$athlete->id}", [...$facts, 'profile' => $profile])
+                ->assertStatus(422)->assertJsonPath('error.reason', $reason);
+        }
+    }
+}
