@@ -88,7 +88,7 @@ install_web_packages() {
 
 build_interface() {
     local manifest=public/build/.vite/manifest.json
-    if [ -f $manifest ] && [ -z "$(find web contract vite.config.ts package-lock.json -newer $manifest -print -quit)" ]; then
+    if [ -f $manifest ] && [ -z "$(find web contract resources/drawings vite.config.ts package-lock.json -newer $manifest -print -quit)" ]; then
         return 0
     fi
     say 'Building the interface (vite)'
