@@ -8,7 +8,9 @@ import SendDialog from '@/letters/SendDialog.vue'
 import ResultFiles from '@/people/ResultFiles.vue'
 import ToErase from '@/people/ToErase.vue'
 import HurtParts from '@/plateau/HurtParts.vue'
+import { WIDTH } from '@/plateau/shapes'
 import { useCatalogue } from '@/stores/catalogue'
+import front from '../../resources/drawings/front.json'
 import { catalogue } from './fixtures'
 import { server } from './support'
 
@@ -130,9 +132,15 @@ test('the parts that are spoken of are counted and named, on the right knee as i
   const drawn = (side: 'left' | 'right') => mount(HurtParts, { props: { parts: ['acl'], side } })
   const [left, right] = [drawn('left'), drawn('right')]
   expect(left.text()).toContain('1 The front cross ligament (ACL)')
-  expect(left.findAll('.marked')).toHaveLength(1)
-  const at = (of: typeof left) => Number(of.get('circle').attributes('cx'))
-  expect(at(left) + at(right)).toBeCloseTo(460)
+  const dots = (of: typeof left) =>
+    of.findAll('svg').map((view) => {
+      expect(view.findAll('.marked')).toHaveLength(1)
+      return Number(view.get('circle').attributes('cx'))
+    })
+  const fromRight = dots(right)
+  const widths = [front.width, WIDTH]
+  dots(left).forEach((x, view) => expect(x + fromRight[view]!).toBeCloseTo(widths[view]!))
+  expect(fromRight).toHaveLength(2)
   expect(left.text()).not.toMatch(/in 100/)
 })
 
