@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
-import { inWords } from '@/shared/words'
+import { daysAgo, inWords } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
@@ -78,7 +78,7 @@ function hidden(field: Field): boolean {
       <span v-if="tags.length > 0">{{ tags.join(', ') }}</span>
     </h2>
     <p v-for="look in looks" :key="look.title" class="last">
-      {{ look.title }}, {{ look.daysAgo === 1 ? 'yesterday' : `${look.daysAgo} days ago` }}:
+      {{ look.title }}, {{ daysAgo(look.daysAgo) }}:
       <b class="number">{{ look.say }}</b>
     </p>
     <FieldInput

@@ -35,3 +35,8 @@ export function signed(value: number): string {
 export function ratio(value: number): string {
   return value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2)
 }
+
+/** How many days lie between an earlier day and now. */
+export function daysAgo(days: number): string {
+  return days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`
+}

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
 import { clock } from '@/shared/dates'
 import { findingName } from '@/shared/findings'
+import { daysAgo } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
@@ -52,13 +53,7 @@ const state = computed(() =>
 const injured = computed(() => {
   const { daysSinceInjury: days, hoursSinceInjury: hours } = record.section('frame')
   if (typeof hours === 'number') return `${hours} h ago`
-  return days === 0
-    ? 'today'
-    : days === 1
-      ? 'yesterday'
-      : typeof days === 'number'
-        ? `${days} days ago`
-        : 'no injury recalled'
+  return typeof days === 'number' ? daysAgo(days) : 'no injury recalled'
 })
 const found = computed(() =>
   (verdict.assessment?.results ?? [])
