@@ -11,6 +11,7 @@ use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime;
+use Sabre\VObject\Property\ICalendar\Duration;
 use Sabre\VObject\Reader;
 use Throwable;
 
@@ -51,7 +52,7 @@ final readonly class ReturnedFile
     {
         try {
             $first = self::day($event, 'DTSTART');
-            $end = self::day($event, 'DTEND');
+            $end = self::day($event, 'DTEND') ?? self::after($event, $first);
         } catch (Throwable) {
             return null;
         }
@@ -60,6 +61,14 @@ final readonly class ReturnedFile
         }
 
         return [$first, $end === null || $end->lessThanOrEqualTo($first) ? $first : $end->subDay()];
+    }
+
+    /** Some calendars write how long it lasts in place of its end. */
+    private static function after(VEvent $event, ?CarbonImmutable $first): ?CarbonImmutable
+    {
+        $property = $event->select('DURATION')[0] ?? null;
+
+        return $first !== null && $property instanceof Duration ? $first->add($property->getDateInterval()) : null;
     }
 
     private static function task(VEvent $event): ?string

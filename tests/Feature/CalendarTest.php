@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Calendar\CalendarFile;
 use App\Models\Athlete;
 use App\Models\Calendar;
 use App\Models\Role;
@@ -11,6 +12,7 @@ use App\Models\Task;
 use App\Models\User;
 use App\Tasks\TaskState;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 
@@ -103,6 +105,23 @@ final class CalendarTest extends FeatureTestCase
         $this->putJson("/api/tasks/{$done->id}", ['state' => 'done'])->assertOk();
         $this->postJson('/api/calendar/returned', ['content' => $moved])->assertOk()->assertJsonCount(5, 'moved')
             ->assertJsonPath('moved.4.dueOn', '2026-05-18')->assertJsonPath('left.0.title', $done->content['title']);
+    }
+
+    /** As three calendars write the same task, moved to Monday the 18th: ours says 14 May. */
+    #[TestWith(["DTSTART;VALUE=DATE:20260518\r\nDTEND;VALUE=DATE:20260519\r\nDTSTAMP:20260510T090000Z\r\nSEQUENCE:1\r\nUID:%s"])]
+    #[TestWith(["UID:%s\nDTSTART;VALUE=DATE:20260518\nDURATION:P1D\nX-ALT-DESC;FMTTYPE=text/html:<p>Look\n  again</p>"])]
+    #[TestWith(["DTSTART;TZID=America/New_York:20260517T210000\r\nDTEND;TZID=America/New_York:20260517T213000\r\nUID:%s"])]
+    public function test_a_task_moved_in_another_calendar_is_moved_here_however_that_one_writes(string $written): void
+    {
+        $this->travelTo('2026-05-10 09:00:00');
+        [, $task] = $this->due('ring', '2026-05-14');
+        $fold = static fn (string $id): string => substr($id, 0, 9)."\r\n ".substr($id, 9);
+        $content = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Marsh//Diary//EN\r\n"
+            ."BEGIN:VEVENT\r\nUID:of-another-diary\r\nDTSTART;VALUE=DATE:20260519\r\nEND:VEVENT\r\n"
+            ."BEGIN:VEVENT\r\n".sprintf($written, $fold($task->id.CalendarFile::HOST))."\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        $this->postJson('/api/calendar/returned', ['content' => $content])->assertOk()
+            ->assertJsonCount(1, 'moved')->assertJsonPath('moved.0.dueFrom', '2026-05-18')
+            ->assertJsonPath('moved.0.dueOn', '2026-05-18');
     }
 
     /**
