@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { expectAccessible, expectNoSidewaysScroll, goTo, logIn, openDemo, select } from './person'
 
 const LOOKS = ['Light', 'Dark', 'Outdoor']
@@ -90,7 +90,7 @@ for (const [width, height] of [
     // The work itself never has less than half of the height: magnified, the page scrolls as a whole.
     const middle = await page.locator('main.middle').evaluate((main) => main.getBoundingClientRect().height)
     expect(middle).toBeGreaterThanOrEqual(height / 2)
-    const bench = page.url()
+    const bench = page.url().replace(/#.*/, '')
     for (const [path, heading] of [
       ['summary', 'Both knees'],
       ['weigh/acl', 'ACL tear'],

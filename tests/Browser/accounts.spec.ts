@@ -1,5 +1,5 @@
 import { createHmac } from 'node:crypto'
-import { type Browser, type Page, expect, test } from '@playwright/test'
+import { type Browser, type Page, expect, test } from './reading'
 import { expectAccessible, expectNoSidewaysScroll, logIn, select } from './person'
 
 const PASSWORD = 'knees in the fen at dusk'
@@ -23,7 +23,8 @@ async function invite(page: Page, email: string, role: string): Promise<string> 
     page
       .getByRole('listitem')
       .filter({ hasText: `to ${email}` })
-      .getByText('for nobody else'),
+      .getByText('for nobody else')
+      .first(),
   ).toBeVisible()
   return /\/invitation#\S+/.exec(await link.inputValue())![0]
 }

@@ -1,4 +1,4 @@
-import { type Locator, type Page, expect, test } from '@playwright/test'
+import { type Locator, type Page, expect, test } from './reading'
 import { assessment } from './person'
 
 const MOST_TABS = 200

@@ -1,4 +1,4 @@
-import { type Page, expect, test } from '@playwright/test'
+import { type Page, expect, test } from './reading'
 import { assessment, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
 
 async function atLachman(page: Page, athlete: string) {
@@ -106,6 +106,7 @@ test('the fields beside the story refuse what cannot be, and keep it in sight', 
   await expect(page.getByRole('heading', { level: 1, name: 'Safety gate' })).toBeVisible()
   await saved(page)
   await page.reload()
+  await page.getByRole('button', { name: /^Story/ }).click()
   await expect(weeks).toHaveValue('6')
 })
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { assessment, consent, consentAndClearGate, goTo, logIn, saved, startExamination, select } from './person'
 
 test('a pulse that is missing under the hand closes the gate as its tick would', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { type Page, expect, test } from '@playwright/test'
+import { type Page, expect, test } from './reading'
 import { consentAndClearGate, expectAccessible, goTo, logIn, saved, startExamination } from './person'
 
 const { FPM_PID, NGINX_PID, INSTANCE = '' } = process.env

@@ -1,4 +1,4 @@
-import { type Browser, type Page, expect, test } from '@playwright/test'
+import { type Browser, type Page, expect, test } from './reading'
 import { expectAccessible, expectNoSidewaysScroll, logIn, pressOn, reach, startExamination } from './person'
 
 // A student proposes a result and what became of something; whoever answers for it takes one over and turns one down.

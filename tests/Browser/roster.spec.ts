@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { expectAccessible, expectNoSidewaysScroll, logIn } from './person'
 
 let made = 0

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { inflateRawSync } from 'node:zlib'
-import { type APIResponse, type Browser, type Page, expect, test } from '@playwright/test'
+import { type APIResponse, type Browser, type Page, expect, test } from './reading'
 import ICAL from 'ical.js'
 import { consentAndClearGate, expectAccessible, goTo, saved } from './person'
 

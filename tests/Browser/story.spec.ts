@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { chance, consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
 
 test('one athlete from log-in to summary and reload', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { consentAndClearGate, goTo, logIn, saved, startExamination } from './person'
 
 /** The words of a PDF, as the application's own reader of PDF files finds them. */

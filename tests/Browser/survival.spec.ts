@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { consentAndClearGate, expectAccessible, goTo, logIn, saved, startExamination } from './person'
 
 test('findings entered while the server is gone are sent when it is back, even after a reload', async ({
@@ -17,7 +17,7 @@ test('findings entered while the server is gone are sent when it is back, even a
   await page.keyboard.press('s')
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
   await page.reload()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Lachman', level: 1 })).toBeVisible()
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
 
   await context.unroute('**/api/examinations/**/findings/**')

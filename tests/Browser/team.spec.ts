@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { expectAccessible, expectNoSidewaysScroll, logIn } from './person'
 
 // What a team sets, on a tablet and by finger: a season stands beside its squad for everybody, and one that ends before it

@@ -1,4 +1,4 @@
-import { type Page, expect, test } from '@playwright/test'
+import { type Page, expect, test } from './reading'
 import { assessment, consent, expectAccessible, expectNoSidewaysScroll, logIn, select } from './person'
 
 test.use({ viewport: { width: 390, height: 800 }, hasTouch: true })

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './reading'
 import { chance, expectAccessible, goTo, logIn, openDemo, saved, startExamination } from './person'
 
 test('the weigh-up shows each step and answers what if, without touching the record', async ({ page }) => {

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
-import { type Page, expect, test } from '@playwright/test'
+import { type Page, expect } from '@playwright/test'
 import { KEPT, commandsOf, typed } from './club'
 import { counting, note, taken } from './counting'
-import { PASSWORD, PEOPLE, type Who, code, comeIn, read, tabOf } from './people'
+import { PASSWORD, PEOPLE, answered, code, comeIn, tabOf, test, type Who } from './people'
 
 const SQUAD = 40
 
@@ -35,7 +35,7 @@ test('1 a club from nothing: the link of the setup works, three people come in, 
   await comeIn(page, readFileSync(`${KEPT}/link`, 'utf8'), 'lead')
   await expect(page.getByText('No athletes yet.')).toBeVisible()
   await expect(page.getByText(/no mail leaves this machine/i).first()).toBeVisible()
-  expect((await read<{ user: { timeZone: string } }>(page, '/api/me')).user.timeZone).toBe('Europe/Berlin')
+  expect((await answered<{ user: { timeZone: string } }>(page, '/api/me')).user.timeZone).toBe('Europe/Berlin')
   await page.getByRole('link', { name: 'Team', exact: true }).click()
   taken(counts)
   for (const who of ['practitioner', 'student', 'coach'] as const) {

@@ -1,8 +1,8 @@
-import { type Page, devices, expect, test } from '@playwright/test'
+import { type Page, devices, expect } from '@playwright/test'
 import type { Assessment, Examination } from '../../web/src/contract/types'
 import { consent, consentAndClearGate, goTo, saved, select } from '../Browser/person'
 import { counting, note, taken } from './counting'
-import { idIn, read, tabOf } from './people'
+import { answered, idIn, tabOf, test } from './people'
 
 const PHONE = { viewport: { width: 390, height: 800 }, hasTouch: true, isMobile: true }
 const TABLET = { viewport: devices['iPad (gen 7)'].viewport, hasTouch: true, isMobile: true }
@@ -22,7 +22,7 @@ async function start(page: Page, name: string, side: 'left' | 'right', since = '
 }
 
 const assessed = async (page: Page): Promise<Assessment> =>
-  (await read<Examination>(page, `/api/examinations/${idIn(page)}`)).assessment
+  (await answered<Examination>(page, `/api/examinations/${idIn(page)}`)).assessment
 
 const stops = (assessment: Assessment) => assessment.route.stops.flatMap((stop) => stop.manoeuvres)
 
@@ -105,12 +105,15 @@ test('4 the touchline on a phone, cut off half-way: told at once, a reload keeps
   await deformed.getByRole('radio', { name: 'no', exact: true }).tap()
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
   for (let taps = 0; taps < 6; taps++) await page.getByRole('button', { name: /^Normal, (?!but)/ }).tap()
+  const way = page.getByRole('progressbar', { name: 'Way through the route' })
+  const reached = (await way.getAttribute('aria-valuetext'))!
   await page.reload()
   await expect(page.getByText(/entries not judged yet/)).toBeVisible()
+  await expect(way).toHaveAttribute('aria-valuetext', reached)
   await page.context().setOffline(false)
   await page.evaluate(() => window.dispatchEvent(new Event('online')))
   await expect(page.locator('.save')).toHaveText('Saved', { timeout: 60_000 })
-  const { findings } = await read<Examination>(page, `/api/examinations/${idIn(page)}`)
+  const { findings } = await answered<Examination>(page, `/api/examinations/${idIn(page)}`)
   expect(findings.filter(({ payload }) => payload !== null).length).toBeGreaterThanOrEqual(6)
   note('entries of six offline steps and a reload', 'all stored', 'all stored, no alarm')
 })

@@ -1,13 +1,13 @@
 import { execFileSync } from 'node:child_process'
 import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
-import { type Page, expect, test } from '@playwright/test'
+import { type Page, expect } from '@playwright/test'
 import ICAL from 'ical.js'
 import type { Examination } from '../../web/src/contract/types'
 import { consentAndClearGate, goTo, saved } from '../Browser/person'
 import { ENVIRONMENT, KEPT, commandsOf } from './club'
 import { counting, note, taken } from './counting'
-import { PASSWORD, PEOPLE, idIn, read, tabOf } from './people'
+import { PASSWORD, PEOPLE, answered, idIn, tabOf, test } from './people'
 
 /** One loose knee of the squad, and all that follows from it. */
 const NAME = 'Ída ik Mårsh-ik'
@@ -343,8 +343,8 @@ test('F what leaves comes back: a document is judged as it was, tables keep thei
     .click()
   await expect(page.getByText(/signed by Ada Ellery/)).toBeVisible()
   const id = idIn(page)
-  const { assessment } = await read<Examination>(page, `/api/examinations/${id}`)
-  const document = await read<object>(page, `/api/examinations/${id}/document`)
+  const { assessment } = await answered<Examination>(page, `/api/examinations/${id}`)
+  const document = await answered<object>(page, `/api/examinations/${id}/document`)
   const judged = JSON.parse(judge(JSON.stringify(document))) as { conditions: object[] }
   expect(judged.conditions).toEqual(assessment.conditions)
   for (const table of ['/api/athletes.csv', '/api/deeds.csv', '/api/athletes.csv?separator=semicolon']) {

@@ -1,7 +1,24 @@
 import { createHmac } from 'node:crypto'
 import { existsSync } from 'node:fs'
-import { type Browser, type BrowserContextOptions, type Page, expect } from '@playwright/test'
+import { type Browser, type BrowserContextOptions, type Page, test as base, expect } from '@playwright/test'
+import { reading } from '../Browser/reading'
 import { KEPT } from './club'
+
+/** What was read along in all tabs of a journey. */
+const read: Set<string>[] = []
+
+export const test = base.extend<{ readable: undefined }>({
+  readable: [
+    async ({}, use) => {
+      await use(undefined)
+      expect(
+        read.splice(0).flatMap((raw) => [...raw]),
+        'every text of every page is for people',
+      ).toEqual([])
+    },
+    { auto: true },
+  ],
+})
 
 export const PASSWORD = 'knees in the fen at dusk'
 
@@ -37,7 +54,9 @@ async function logIn(page: Page, who: Who): Promise<void> {
 /** A tab of a person who is logged in, as on the device that they left a moment ago. */
 export async function tabOf(browser: Browser, who: Who, options: BrowserContextOptions = {}): Promise<Page> {
   const known = existsSync(stateOf(who)) ? { storageState: stateOf(who) } : {}
-  const page = await (await browser.newContext({ ...options, ...known })).newPage()
+  const context = await browser.newContext({ ...options, ...known })
+  read.push(await reading(context))
+  const page = await context.newPage()
   // After a while what is grave asks for the password again, in whatever journey that is.
   const once = page.getByRole('dialog', { name: 'Your password, once more' })
   await page.addLocatorHandler(once, async () => {
@@ -62,7 +81,7 @@ export function code(typed: string, ahead = 0): string {
 }
 
 /** What the server answers to a person, read with their session. */
-export async function read<T>(page: Page, path: string): Promise<T> {
+export async function answered<T>(page: Page, path: string): Promise<T> {
   const answer = await page.request.get(path, { headers: { Accept: 'application/json' } })
   expect(answer.ok(), `${path} answers ${answer.status()}`).toBe(true)
   return (await answer.json()) as T

@@ -79,7 +79,7 @@ function finish(): void {
         <UiButton kind="main" submit :disabled="busy">
           {{ asked === 'move' ? 'Move it' : asked === 'let_go' ? 'Let it go' : 'Close it' }}
         </UiButton>
-        <UiButton kind="quiet" @click="asked = null">Back</UiButton>
+        <UiButton kind="quiet" @click="asked = null">Cancel</UiButton>
       </p>
     </UiForm>
     <p v-else class="actions">

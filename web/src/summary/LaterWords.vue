@@ -65,7 +65,7 @@ async function correct(): Promise<void> {
       <UiText v-model="given.words" label="What is to be added; what was signed stays" prop="words" type="textarea" />
       <p class="actions">
         <UiButton kind="main" submit :disabled="busy">Add it</UiButton>
-        <UiButton kind="quiet" @click="writing = false">Back</UiButton>
+        <UiButton kind="quiet" @click="writing = false">Cancel</UiButton>
       </p>
     </UiForm>
     <p v-else-if="mayAdd && head.status === 'signed'" class="actions">

@@ -1,0 +1,66 @@
+import { type BrowserContext, test as base, expect } from '@playwright/test'
+
+export * from '@playwright/test'
+
+/**
+ * All text that is shown is read along: codes, identifiers and values that nobody filled are for programs.
+ * A version may be told as what it is.
+ */
+function readAlong(): void {
+  const RAW = [
+    /\b[a-z]+(?:_[a-z0-9]+)+\b/,
+    /(?<!version )\b(?=[0-9a-f]*[a-f])(?=[0-9a-f]*\d)[0-9a-f]{10,}\b/,
+    /\b01[0-9A-HJKMNP-TV-Z]{24}\b/i,
+    /\bundefined\b|\bNaN\b|\[object |\bnull\b/,
+    // A placeholder of a sentence that was not filled.
+    /\{\w+\}|:[a-z]+\b(?= must| is| lies| cannot)/,
+  ]
+  const NAMED = ['aria-label', 'title', 'alt', 'placeholder']
+  const { told } = window as unknown as { told: (text: string) => void }
+  const said = new Set<string>()
+  const read = (text: string | null, beside: Element | null): void => {
+    if (!text || said.has(text) || beside?.closest('script, style, code, .address')) return
+    // What people are meant to copy into another program.
+    const words = text.replace(/https?:\S+|\S+@\S+|bin\/\S+|\S+\.(?:csv|eml|ics|pdf)\b/g, '')
+    if (!RAW.some((raw) => raw.test(words))) return
+    said.add(text)
+    told(`${location.pathname}: ${text.trim().slice(0, 160)}`)
+  }
+  const below = (node: Node): void => {
+    if (node instanceof Text) return read(node.data, node.parentElement)
+    if (!(node instanceof Element)) return
+    for (const name of NAMED) read(node.getAttribute(name), node)
+    for (const child of node.childNodes) below(child)
+  }
+  new MutationObserver((changes) => {
+    for (const { type, target, addedNodes, attributeName } of changes)
+      if (type === 'childList') addedNodes.forEach(below)
+      else if (target instanceof Element) read(target.getAttribute(attributeName ?? ''), target)
+      else below(target)
+  }).observe(document, {
+    subtree: true,
+    childList: true,
+    characterData: true,
+    attributes: true,
+    attributeFilter: NAMED,
+  })
+}
+
+/** What no practitioner can read, on any page of this context, from now on. */
+export async function reading(context: BrowserContext): Promise<Set<string>> {
+  const raw = new Set<string>()
+  await context.exposeFunction('told', (text: string) => raw.add(text))
+  await context.addInitScript(readAlong)
+  return raw
+}
+
+export const test = base.extend<{ readable: undefined }>({
+  readable: [
+    async ({ context }, use) => {
+      const raw = await reading(context)
+      await use(undefined)
+      expect([...raw], 'every text of every page is for people').toEqual([])
+    },
+    { auto: true },
+  ],
+})
