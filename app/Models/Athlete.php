@@ -30,6 +30,7 @@ use stdClass;
  * @property string $team_id
  * @property string $name encrypted at rest
  * @property string|null $number
+ * @property string|null $number_order by which numbers stand in order
  * @property string $squad
  * @property CarbonImmutable $born_on encrypted at rest
  * @property string|null $born_print by which those born on one day are found
@@ -53,9 +54,12 @@ final class Athlete extends Model implements HoldsSealed
     use HasUlids;
     use SoftDeletes;
 
+    /** To which each run of digits is filled up where numbers are put in order; longer ones stand as they are. */
+    private const DIGITS = 10;
+
     private const RUNS = 'athlete_runs';
 
-    protected $hidden = ['data_key', 'born_print'];
+    protected $hidden = ['data_key', 'born_print', 'number_order'];
 
     protected $table = 'athletes';
 
@@ -72,6 +76,7 @@ final class Athlete extends Model implements HoldsSealed
             if ($athlete->isDirty('born_on')) {
                 $athlete->born_print = self::bornPrint($athlete->team_id, $athlete->born_on);
             }
+            $athlete->number_order = $athlete->number === null ? null : self::inOrder($athlete->number);
         });
         self::saved(static fn (self $athlete) => $athlete->index());
     }
@@ -125,6 +130,14 @@ final class Athlete extends Model implements HoldsSealed
     public static function bornPrint(string $team, CarbonImmutable $born): string
     {
         return BlindIndex::fingerprint($team, 'born '.$born->toDateString());
+    }
+
+    /** A number such that 2 stands before 10, and F2 before F10. */
+    public static function inOrder(string $number): string
+    {
+        return (string) preg_replace_callback(
+            '/\d+/', static fn (array $digits): string => str_pad($digits[0], self::DIGITS, '0', STR_PAD_LEFT), $number,
+        );
     }
 
     /** In whole years on a day: by the calendar, whatever the hour. */

@@ -63,7 +63,7 @@ final readonly class Today
                 ->called($search)
                 ->when($lacking, static fn (Builder $all) => Baselines::lacking($all, Date::now()))
                 ->orderBy('squad')
-                ->orderByRaw('NATURAL_SORT_KEY(number)')
+                ->orderBy('number_order')
                 ->paginate(self::ATHLETES_A_PAGE, page: $page),
             $unfinished === 0 ? new Collection : app(Tasks::class)->due(),
             $unfinished === 0 ? new Collection : self::toSign(),

@@ -116,6 +116,19 @@ final class TodayTest extends FeatureTestCase
         );
     }
 
+    public function test_numbers_stand_in_the_order_of_numbers(): void
+    {
+        $user = $this->member();
+        $numbers = [null, '2', '10', '110', 'F2', 'F10', 'F10a'];
+        foreach (array_reverse($numbers) as $number) {
+            Athlete::factory()->create(['team_id' => $user->teamId(), 'number' => $number]);
+        }
+        $listed = fn (): array => array_column($this->actingAs($user)->getJson('/api/today')->assertOk()->json('athletes'), 'number');
+        self::assertSame($numbers, $listed());
+        Athlete::query()->where('number', '110')->firstOrFail()->update(['number' => '1']);
+        self::assertSame([null, '1', '2', '10', 'F2', 'F10', 'F10a'], $listed());
+    }
+
     public function test_the_list_comes_a_page_at_a_time(): void
     {
         $user = $this->member();

@@ -68,7 +68,7 @@ final readonly class ImportController
         $deeds->record(What::Exported, null, ['as' => 'athletes']);
         $columns = Column::exported();
         $lines = [array_map(static fn (Column $one): string => $one->label(), $columns)];
-        $athletes = Athlete::query()->orderBy('squad')->orderByRaw('NATURAL_SORT_KEY(number)');
+        $athletes = Athlete::query()->orderBy('squad')->orderBy('number_order');
         foreach ($athletes->lazy(500) as $athlete) {
             $lines[] = array_map(static fn (Column $one): string => self::cell($athlete, $one), $columns);
         }
