@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\AnswerInJson;
-use App\Http\Middleware\FreshPassword;
-use App\Http\Middleware\HasSecondFactor;
-use App\Http\Middleware\KnownBeforeLarge;
-use App\Http\Middleware\NoteRefusals;
-use App\Http\Middleware\Once;
-use App\Http\Middleware\QuietSession;
-use App\Http\Middleware\ReadableBody;
-use App\Http\Middleware\RoomToSave;
-use App\Http\Middleware\SecurityHeaders;
-use App\Http\Middleware\StillHere;
-use App\Http\Problems;
+use App\Access\Http\Middleware\FreshPassword;
+use App\Access\Http\Middleware\HasSecondFactor;
+use App\Access\Http\Middleware\StillHere;
+use App\Platform\Http\Middleware\AnswerInJson;
+use App\Platform\Http\Middleware\KnownBeforeLarge;
+use App\Platform\Http\Middleware\NoteRefusals;
+use App\Platform\Http\Middleware\Once;
+use App\Platform\Http\Middleware\QuietSession;
+use App\Platform\Http\Middleware\ReadableBody;
+use App\Platform\Http\Middleware\RoomToSave;
+use App\Platform\Http\Middleware\SecurityHeaders;
+use App\Platform\Http\Problems;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -30,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         api: __DIR__.'/../routes/api.php',
         commands: __DIR__.'/../routes/console.php',
     )
+    ->withCommands(glob(__DIR__.'/../app/*/Console') ?: [])
     ->withMiddleware(function (Middleware $middleware): void {
         // What is sent stands as it was sent; walking every value of a body before anybody is known is a door for strangers.
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);

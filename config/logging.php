@@ -10,7 +10,7 @@ return [
             'level' => env('LOG_LEVEL', 'warning'),
             'handler' => Monolog\Handler\StreamHandler::class,
             'with' => ['stream' => 'php://stderr'],
-            'formatter' => App\Logging\OneLine::class,
+            'formatter' => App\Platform\Logging\OneLine::class,
         ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Audit\EndsByMail;
-use App\People\Leftovers;
-use App\Records\PassingFolder;
-use App\Records\Retention;
+use App\Clinic\Records\Leftovers;
+use App\Clinic\Records\PassingFolder;
+use App\Clinic\Records\Retention;
+use App\Trust\Audit\EndsByMail;
 use Illuminate\Support\Facades\Schedule;
 
 // What was needed for a while and is not any more; the scheduler of bin/start runs it.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\HealthController;
+use App\Platform\Http\HealthController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('health', HealthController::class)->name('health');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Athlete;
-use App\Models\Team;
+use App\Access\Models\Team;
+use App\Club\Models\Athlete;
 use Illuminate\Database\Eloquent\Factories\Factory;
 use Illuminate\Support\Str;
 
@@ -14,6 +14,8 @@ use Illuminate\Support\Str;
  */
 final class AthleteFactory extends Factory
 {
+    protected $model = Athlete::class;
+
     /**
      * @return array<string, mixed>
      */

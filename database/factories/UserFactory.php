@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Audit\Deeds;
-use App\Audit\What;
-use App\Models\Membership;
-use App\Models\Role;
-use App\Models\Team;
-use App\Models\User;
+use App\Access\Models\Membership;
+use App\Access\Models\Role;
+use App\Access\Models\Team;
+use App\Access\Models\User;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
 use Illuminate\Database\Eloquent\Factories\Factory;
 use Illuminate\Support\Str;
 
@@ -18,6 +18,8 @@ use Illuminate\Support\Str;
  */
 final class UserFactory extends Factory
 {
+    protected $model = User::class;
+
     public const PASSWORD = 'a long enough password';
 
     /**
@@ -36,7 +38,7 @@ final class UserFactory extends Factory
     public function memberOf(?Team $team = null, Role $role = Role::Practitioner): static
     {
         return $this->afterCreating(static function (User $user) use ($team, $role): void {
-            $of = ($team ?? Team::factory()->create())->id;
+            $of = ($team ?? TeamFactory::new()->createOne())->id;
             Membership::query()->create(['team_id' => $of, 'user_id' => $user->id, 'role' => $role]);
             app(Deeds::class)->record(What::MemberJoined, $user->id, ['role' => $role->value], $user->refresh(), $of);
         });

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\People\Email;
-use App\Secrets\AthleteKeys;
-use App\Secrets\RecordKeys;
-use App\Secrets\Sealer;
+use App\Access\Accounts\Email;
+use App\Platform\Encryption\AthleteKeys;
+use App\Platform\Encryption\RecordKeys;
+use App\Platform\Encryption\Sealer;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Schema\Blueprint;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Athlete;
-use App\Models\TeamScope;
+use App\Club\Models\Athlete;
+use App\Platform\Database\TeamScope;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;

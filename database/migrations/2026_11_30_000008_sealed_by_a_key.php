@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Audit\Chain;
-use App\Audit\Deed;
-use App\Audit\Deeds;
-use App\Audit\SignedFacts;
-use App\Audit\What;
-use App\Models\Addendum;
-use App\Models\Examination;
-use App\Models\ExaminationStatus;
-use App\Models\Membership;
-use App\Models\Outcome;
-use App\Secrets\OwnSecret;
+use App\Access\Models\Membership;
+use App\Clinic\Audit\SignedFacts;
+use App\Clinic\Models\Addendum;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\ExaminationStatus;
+use App\Clinic\Models\Outcome;
+use App\Platform\Audit\Chain;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Encryption\OwnSecret;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 

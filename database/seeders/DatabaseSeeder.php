@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Team;
+use App\Access\Models\Team;
 use Illuminate\Database\Seeder;
 
 /** Loads the demo club once, in demo mode alone; an existing club is left as it is. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\User;
+use App\Access\Models\User;
 use Illuminate\Support\Facades\Auth;
 
 /** Who may see and save what. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
-use App\Models\Mail;
-use App\Models\Role;
-use App\Models\User;
-use App\People\SecondFactor;
-use App\People\TimeCode;
+use App\Access\Accounts\SecondFactor;
+use App\Access\Accounts\TimeCode;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Support\Facades\DB;

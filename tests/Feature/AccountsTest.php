@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Role;
-use App\Models\Team;
-use App\Models\User;
-use App\People\Demo;
-use App\People\Email;
+use App\Access\Accounts\Demo;
+use App\Access\Accounts\Email;
+use App\Access\Models\Role;
+use App\Access\Models\Team;
+use App\Access\Models\User;
 use Database\Factories\UserFactory;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Console\Kernel;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Athlete;
-use App\Models\Examination;
-use App\Models\User;
-use App\Outcomes\Attachments;
-use App\People\Leftovers;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Outcomes\Attachments;
+use App\Clinic\Records\Leftovers;
+use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\People\TimeCode;
+use App\Access\Accounts\TimeCode;
 
 /** An app that has the secret, as somebody typed it. */
 final class Authenticator

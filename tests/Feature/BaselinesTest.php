@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Verifier;
-use App\Models\Athlete;
-use App\Models\Availability;
-use App\Models\Examination;
-use App\Models\User;
+use App\Access\Models\User;
+use App\Clinic\Models\Availability;
+use App\Clinic\Models\Examination;
+use App\Club\Models\Athlete;
+use App\Trust\Audit\Verifier;
 use Database\Seeders\DemoKnees;
 use Illuminate\Testing\TestResponse;
 

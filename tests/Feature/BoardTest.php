@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Athlete;
-use App\Models\Availability;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\User;
-use App\Tasks\TaskKind;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Availability;
+use App\Clinic\Models\Task;
+use App\Clinic\Tasks\TaskKind;
+use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 
 /** Who may play, as the team and its coach see it. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Calendar\CalendarFile;
-use App\Models\Athlete;
-use App\Models\Calendar;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\User;
-use App\Tasks\TaskState;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Calendar\CalendarFile;
+use App\Clinic\Models\Calendar;
+use App\Clinic\Models\Task;
+use App\Clinic\Tasks\TaskState;
+use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;

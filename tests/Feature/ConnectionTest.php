@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Database\KeptConnector;
-use App\Models\Examination;
+use App\Clinic\Models\Examination;
+use App\Platform\Database\KeptConnector;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;

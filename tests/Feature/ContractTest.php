@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Assessment;
-use App\Models\Role;
-use App\Models\Team;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\Team;
+use App\Access\Models\User;
+use App\Clinic\Models\Assessment;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route as Router;

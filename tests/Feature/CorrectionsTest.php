@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Verifier;
-use App\Models\Examination;
-use App\Models\Task;
-use App\Models\User;
-use App\Tasks\TaskState;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Task;
+use App\Clinic\Tasks\TaskState;
+use App\Trust\Audit\Verifier;
 use Illuminate\Support\Facades\DB;
 use Smalot\PdfParser\Parser;
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Chain;
-use App\Audit\Deed;
-use App\Audit\Verifier;
-use App\Audit\What;
-use App\Audit\Wording;
-use App\Examinations\SectionName;
-use App\Models\Assessment;
-use App\Models\Examination;
-use App\Models\Finding;
-use App\Models\Role;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Examinations\SectionName;
+use App\Clinic\Models\Assessment;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Finding;
+use App\Platform\Audit\Chain;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\What;
+use App\Trust\Audit\Verifier;
+use App\Trust\Audit\Wording;
 use Database\Factories\UserFactory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Deed;
-use App\Models\User;
-use App\Secrets\KeyCheck;
+use App\Access\Models\User;
+use App\Platform\Audit\Deed;
+use App\Platform\Encryption\KeyCheck;
 use Illuminate\Database\QueryException;
 use Illuminate\Encryption\Encrypter;
 use Illuminate\Routing\RouteCollection;

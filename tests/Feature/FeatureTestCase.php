@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Athlete;
-use App\Models\Examination;
-use App\Models\Role;
-use App\Models\Team;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\Team;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Club\Models\Athlete;
 use GrayCompass\Core\Tests\Support\Knee;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Mail;
-use App\Models\User;
-use App\People\Device;
-use App\People\Passwords;
-use App\People\TimeCode;
+use App\Access\Accounts\Device;
+use App\Access\Accounts\Passwords;
+use App\Access\Accounts\TimeCode;
+use App\Access\Models\User;
+use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;

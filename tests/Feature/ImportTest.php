@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Athlete;
-use App\Models\Import;
-use App\Models\Role;
+use App\Access\Models\Role;
+use App\Club\Models\Athlete;
+use App\Club\Models\Import;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Assessment;
-use App\Models\Examination;
-use App\Models\Finding;
-use App\Models\Save;
+use App\Clinic\Models\Assessment;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Finding;
+use App\Clinic\Models\Save;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Judged, then stored: what is held, wrongly named or unreadable never reaches the record. */

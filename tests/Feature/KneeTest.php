@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Deed;
-use App\Audit\What;
-use App\Models\Episode;
-use App\Models\Examination;
-use App\Models\Role;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Episode;
+use App\Clinic\Models\Examination;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\What;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
-use App\Models\Letter;
-use App\Models\Role;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Letter;
 
 /** What the contract says of letters, whom they go to, the athlete's page, and of what the clock erases. */
 trait LetterPromises

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Task;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;

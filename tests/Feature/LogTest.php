@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Logging\OneLine;
+use App\Platform\Logging\OneLine;
 use DateTimeImmutable;
 use Illuminate\Database\QueryException;
 use Monolog\Level;

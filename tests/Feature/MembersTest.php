@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Mail;
-use App\Models\Role;
-use App\Models\Team;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\Team;
+use App\Access\Models\User;
+use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Athlete;
-use App\Models\Examination;
-use App\Models\Outcome;
-use App\Models\Task;
-use App\Models\User;
-use App\People\Leftovers;
-use App\Tasks\TaskKind;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Outcome;
+use App\Clinic\Models\Task;
+use App\Clinic\Records\Leftovers;
+use App\Clinic\Tasks\TaskKind;
+use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
-use App\Models\Proposal;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Proposal;
+use App\Clinic\Models\Task;
 
 /** What the contract says of what students propose. */
 trait ProposalPromises

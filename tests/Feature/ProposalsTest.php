@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
-use App\Models\Outcome;
-use App\Models\Proposal;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Outcome;
+use App\Clinic\Models\Proposal;
+use App\Clinic\Models\Task;
 use Illuminate\Support\Facades\DB;
 
 /** What a student enters about results and what is due counts nowhere until somebody who answers for it takes it over. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Verifier;
-use App\Models\Athlete;
-use App\Models\ErasedAthlete;
-use App\Models\Examination;
-use App\Models\Role;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Club\Models\Athlete;
+use App\Trust\Audit\Verifier;
+use App\Trust\Models\ErasedAthlete;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Smalot\PdfParser\Parser;

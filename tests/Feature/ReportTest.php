@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Assessment;
-use App\Models\Examination;
-use App\Models\Role;
-use App\Models\User;
-use App\Reports\Woff;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Assessment;
+use App\Clinic\Models\Examination;
+use App\Clinic\Reports\Woff;
 use Illuminate\Support\Facades\DB;
 use Smalot\PdfParser\Parser;
 

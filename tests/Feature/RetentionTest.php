@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Deed;
-use App\Audit\Verifier;
-use App\Audit\What;
-use App\Models\Athlete;
-use App\Models\Role;
-use App\Models\User;
-use App\Records\Retention;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Records\Retention;
+use App\Club\Models\Athlete;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\What;
+use App\Trust\Audit\Verifier;
 
 /** What a team keeps for so many years, and no longer. */
 final class RetentionTest extends FeatureTestCase

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
-use App\Models\ExaminationStatus;
-use App\Models\Finding;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\ExaminationStatus;
+use App\Clinic\Models\Finding;
 use Illuminate\Support\Facades\DB;
 
 /** Each part is saved by itself, once, and never over a newer one. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Athlete;
-use App\Models\Examination;
-use App\Models\Role;
-use App\Models\User;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use App\Club\Models\Athlete;
 
 /** A student works on examinations of their own, and asks somebody to sign them. */
 final class StudentTest extends FeatureTestCase

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Task;
-use App\Models\User;
-use App\Tasks\TaskKind;
+use App\Access\Models\User;
+use App\Clinic\Models\Task;
+use App\Clinic\Tasks\TaskKind;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Import\DateOrder;
-use App\Models\Role;
-use App\Models\User;
-use App\People\TeamDays;
-use App\People\TeamSettings;
-use App\Records\Retention;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Access\Teams\DateOrder;
+use App\Access\Teams\TeamDays;
+use App\Access\Teams\TeamSettings;
+use App\Clinic\Records\Retention;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;

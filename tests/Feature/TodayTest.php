@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Audit\Verifier;
-use App\Models\Athlete;
-use App\Models\Episode;
-use App\Models\Examination;
-use App\Models\Outcome;
+use App\Clinic\Models\Episode;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Outcome;
+use App\Club\Models\Athlete;
+use App\Trust\Audit\Verifier;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\Eloquent\Factories\Sequence;

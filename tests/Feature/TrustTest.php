@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Database\RowHeld;
-use App\Database\Turn;
-use App\Models\Athlete;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Mail;
-use App\Models\Role;
-use App\People\KnownDevice;
-use App\People\Leftovers;
-use App\Records\PassingFolder;
+use App\Access\Accounts\KnownDevice;
+use App\Access\Models\Role;
+use App\Clinic\Models\Export;
+use App\Clinic\Models\ExportState;
+use App\Clinic\Records\Leftovers;
+use App\Clinic\Records\PassingFolder;
+use App\Club\Models\Athlete;
+use App\Platform\Database\RowHeld;
+use App\Platform\Database\Turn;
+use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Http\Request;

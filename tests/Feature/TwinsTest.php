@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Examination;
+use App\Clinic\Models\Examination;
 
 /** Both knees are hurt: two examinations of one visit. */
 final class TwinsTest extends FeatureTestCase

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Accounts;
+
+use RuntimeException;
+
+/** It is long since somebody showed who they are; they may go on with their password. */
+final class PasswordNeeded extends RuntimeException
+{
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Accounts;
+
+use GrayCompass\Document\Refusal;
+use RuntimeException;
+
+/** What a password must be: long, and none that is guessed first. Nothing else is asked of it. */
+final class Passwords
+{
+    /** Letters. */
+    public const LEAST = 12;
+
+    public const MOST = 255;
+
+    /** Fewer different letters than this are a rhythm, and no password. */
+    private const DIFFERENT = 5;
+
+    private const COMMON = 'common-passwords.txt';
+
+    /** What is wrong with it; null where nothing is. */
+    public static function fault(string $password, string ...$own): ?string
+    {
+        $plain = mb_strtolower($password);
+        $letters = (string) preg_replace('/[^a-z]+/', '', $plain);
+
+        return match (true) {
+            mb_strlen($password) < self::LEAST => 'it needs '.self::LEAST.' letters or more',
+            mb_strlen($password) > self::MOST => 'it may have '.self::MOST.' letters at most',
+            \count(array_unique(mb_str_split($plain))) < self::DIFFERENT => 'it repeats the same few letters',
+            array_intersect([$plain, $letters], self::common()) !== [] => 'it is one of those that are guessed first',
+            self::isOwn($plain, $own) => 'it is made of your own name or address',
+            default => null,
+        };
+    }
+
+    /** @throws Refusal */
+    public static function insist(string $password, string ...$own): void
+    {
+        $fault = self::fault($password, ...$own);
+        if ($fault !== null) {
+            throw Refusal::at('password', $fault);
+        }
+    }
+
+    /**
+     * @param  array<array-key, string>  $own
+     */
+    private static function isOwn(string $plain, array $own): bool
+    {
+        foreach ($own as $whole) {
+            $whole = mb_strtolower($whole);
+            $said = (string) strtok($whole, '@');
+            if ($plain === $whole) {
+                return true;
+            }
+            $without = str_replace([$said, ...explode(' ', $said)], '', $plain);
+            if ($said !== '' && mb_strlen($without) < mb_strlen($plain) && mb_strlen($without) < self::LEAST / 2) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function common(): array
+    {
+        $file = file(resource_path(self::COMMON), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES);
+
+        return $file === false ? throw new RuntimeException('The list of common passwords is missing.') : $file;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Console;
+
+use App\Access\Accounts\Email;
+use App\Access\Accounts\Sessions;
+use App\Access\Models\User;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Everybody who is logged in with the old password is logged out. */
+final class UserPassword extends Command
+{
+    use AsksPassword;
+
+    protected $signature = 'user:password {email}';
+
+    protected $description = 'Give an account a new password';
+
+    public function handle(Deeds $deeds): int
+    {
+        $email = Email::normal($this->argument('email'));
+        $user = User::at($email);
+        if ($user === null) {
+            $this->error('email: there is no account with this address.');
+
+            return self::INVALID;
+        }
+        $password = $this->askPassword();
+        if ($password === null) {
+            return self::INVALID;
+        }
+        DB::transaction(static function () use ($user, $password, $deeds): void {
+            $user->update(['password' => $password]);
+            Sessions::endAll($user);
+            $deeds->record(What::PasswordChanged, $user->id, [], $user);
+        });
+        $this->line('Changed; whoever was logged in with the old one is logged out.');
+
+        return self::SUCCESS;
+    }
+}

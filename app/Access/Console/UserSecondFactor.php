@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Console;
+
+use App\Access\Accounts\Email;
+use App\Access\Accounts\SecondFactor;
+use App\Access\Models\User;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** For somebody who lost the phone and the recovery codes; whoever runs it has made sure who they are. */
+final class UserSecondFactor extends Command
+{
+    protected $signature = 'user:second-factor {email}';
+
+    protected $description = 'Turn the second factor of an account off';
+
+    public function handle(Deeds $deeds): int
+    {
+        $user = User::at(Email::normal($this->argument('email')));
+        if ($user === null) {
+            $this->error('email: there is no account with this address.');
+
+            return self::INVALID;
+        }
+        DB::transaction(static function () use ($user, $deeds): void {
+            SecondFactor::turnOff($user);
+            $deeds->record(What::SecondFactorOff, $user->id, ['by' => 'console'], $user);
+        });
+        $this->line('Off: the password alone opens the account now.');
+
+        return self::SUCCESS;
+    }
+}

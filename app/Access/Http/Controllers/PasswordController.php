@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Http\Controllers;
+
+use App\Access\Accounts\AccountNotice;
+use App\Access\Accounts\Email;
+use App\Access\Accounts\Passwords;
+use App\Access\Accounts\Presence;
+use App\Access\Accounts\Resets;
+use App\Access\Accounts\Sessions;
+use App\Access\Accounts\Token;
+use App\Access\Http\Requests\PasswordRequest;
+use App\Access\Mail\AccountChange;
+use App\Access\Models\User;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+
+use function Illuminate\Support\defer;
+
+/** Showing one's password again, changing it, and a forgotten one. */
+final readonly class PasswordController
+{
+    public function __construct(private Deeds $deeds, private AccountNotice $notice)
+    {
+    }
+
+    /** @throws Refusal where it is another */
+    public function confirm(PasswordRequest $request, #[CurrentUser] User $user): Response
+    {
+        if (! Hash::check($request->password(), $user->password)) {
+            throw Refusal::at('password', 'This is not your password.');
+        }
+        (new Presence($request->session()))->passwordGiven();
+
+        return response()->noContent();
+    }
+
+    /** Wherever else somebody is logged in with the old one, they are not any more. */
+    public function update(PasswordRequest $request, #[CurrentUser] User $user): Response
+    {
+        if (! Hash::check($request->current(), $user->password)) {
+            throw Refusal::at('current', 'This is not your password.');
+        }
+        Passwords::insist($request->password(), $user->name, $user->email);
+        DB::transaction(function () use ($request, $user): void {
+            $user->update(['password' => $request->password()]);
+            Sessions::endAll($user, $request->session()->getId());
+            $this->deeds->record(What::PasswordChanged, $user->id);
+        });
+        $this->notice->tell($user, AccountChange::Password);
+
+        return response()->noContent();
+    }
+
+    /** The answer, and how long it takes, is the same whether there is such an account. */
+    public function forgotten(PasswordRequest $request, Resets $resets): Response
+    {
+        $email = Email::normal($request->string('email')->toString());
+        defer(static fn () => $resets->ask($email));
+
+        return response()->noContent(202);
+    }
+
+    public function reset(PasswordRequest $request, Resets $resets): Response
+    {
+        $resets->change(Token::from($request->string('token')->toString()), $request->password());
+
+        return response()->noContent();
+    }
+}

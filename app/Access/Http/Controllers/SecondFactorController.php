@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Http\Controllers;
+
+use App\Access\Accounts\AccountNotice;
+use App\Access\Accounts\Presence;
+use App\Access\Accounts\SecondFactor;
+use App\Access\Accounts\TimeCode;
+use App\Access\Http\Requests\CodeRequest;
+use App\Access\Mail\AccountChange;
+use App\Access\Models\User;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Turning the second factor on, in two steps, and off. Each asks that the password was given a moment ago. */
+final readonly class SecondFactorController
+{
+    /** Where a session keeps the secret until a code shows that the app has it. */
+    private const PENDING = 'factor';
+
+    public function __construct(private Deeds $deeds, private AccountNotice $notice)
+    {
+    }
+
+    public function store(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        (new Presence($request->session()))->insistFresh();
+        $secret = random_bytes(TimeCode::SECRET_BYTES);
+        $request->session()->put(self::PENDING, base64_encode($secret));
+        $code = new TimeCode($secret);
+
+        return response()->json(['secret' => $code->typed(), 'address' => $code->address($user->email)]);
+    }
+
+    /** @throws Refusal */
+    public function update(CodeRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $pending = $request->session()->get(self::PENDING);
+        $codes = is_string($pending)
+            ? SecondFactor::turnOn($user, (string) base64_decode($pending, true), $request->code())
+            : throw Refusal::at('code', 'Begin again: the secret is not known any more.');
+        if ($codes === null) {
+            throw Refusal::at('code', 'The code is not right. Check that the clock of your phone is set by the network, then enter the next code.');
+        }
+        $request->session()->forget(self::PENDING);
+        $this->deeds->record(What::SecondFactorOn);
+        $this->notice->tell($user, AccountChange::FactorOn);
+
+        return response()->json(['recoveryCodes' => $codes]);
+    }
+
+    /**
+     * The password alone does not turn it off: whoever found a session open knows no code.
+     *
+     * @throws Refusal where the team asks for it, or the code is another one
+     */
+    public function destroy(CodeRequest $request, #[CurrentUser] User $user): Response
+    {
+        (new Presence($request->session()))->insistFresh();
+        if ($user->present()->team->asks_second_factor) {
+            throw Refusal::ofTheWhole('Your team asks for a second factor.');
+        }
+        if (! SecondFactor::accepts($user, $request->code())) {
+            throw Refusal::at('code', 'The code is not right. A code works once.');
+        }
+        SecondFactor::turnOff($user);
+        $this->deeds->record(What::SecondFactorOff);
+        $this->notice->tell($user, AccountChange::FactorOff);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Http\Requests;
+
+use App\Access\Accounts\Email;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class LoginRequest extends FormRequest
+{
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        return [
+            'email' => ['required', 'string', 'max:255'],
+            'password' => ['required', 'string', 'max:255'],
+            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
+            'shared' => ['sometimes', 'boolean'],
+        ];
+    }
+
+    /**
+     * An address that no account can have is looked for all the same: the answer takes as long, and says as little.
+     *
+     * @return array{email_print: string, password: string}
+     */
+    public function credentials(): array
+    {
+        return [
+            'email_print' => Email::fingerprint($this->email() ?? ''),
+            'password' => $this->string('password')->toString(),
+        ];
+    }
+
+    /** In its one spelling; null where it is none that an account may have. */
+    public function email(): ?string
+    {
+        return Email::normal($this->string('email')->toString());
+    }
+
+    /** Of the second factor; null where none came along. */
+    public function code(): ?string
+    {
+        return $this->filled('code') ? $this->string('code')->toString() : null;
+    }
+
+    /** Whether others use this device too: then it is left sooner. */
+    public function isShared(): bool
+    {
+        return $this->boolean('shared');
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Http\Resources;
+
+use App\Access\Accounts\DeviceKey;
+use App\Access\Accounts\SecondFactor;
+use App\Access\Models\Membership;
+use App\Access\Models\User;
+use App\Access\Teams\Season;
+use App\Access\Teams\TeamDays;
+use App\Platform\Mail\Post;
+use App\Platform\Server\Disk;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * Who is there, and the token that a change must carry.
+ *
+ * @property-read User|null $resource
+ */
+final class SessionResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $user = $this->resource;
+        $days = $user === null ? new TeamDays : TeamDays::of($user->present()->team);
+
+        return [
+            'user' => $user === null ? null : [
+                'id' => $user->id,
+                'name' => $user->name,
+                'role' => $user->role()->value,
+                'leads' => $user->role()->leads(),
+                'examines' => $user->role()->examines(),
+                'answers' => $user->role()->answers(),
+                'team' => $user->present()->team->name,
+                'teams' => $user->memberships()->with('team')->get()->map(static fn (Membership $one): array => [
+                    'id' => $one->team_id, 'name' => $one->team->name, 'here' => $one->id === $user->membership_id,
+                ])->all(),
+                'secondFactor' => SecondFactor::isOn($user),
+                'sharesPages' => $user->present()->team->settings->sharesPages,
+                'seasons' => array_map(static fn (Season $one): array => [
+                    'squad' => $one->squad, 'words' => $one->words($days->today(), $days->order),
+                ], $user->present()->team->settings->seasons),
+                'timeZone' => $days->zone,
+                'dateOrder' => $days->order->value,
+                'asksSecondFactor' => $user->present()->team->asks_second_factor,
+            ],
+            'deviceKey' => $user === null ? null : DeviceKey::of($user),
+            'csrf' => $request->session()->token(),
+            'demo' => (bool) config('app.demo'),
+            'server' => ['mailLeaves' => app(Post::class)->leaves(), 'disk' => app(Disk::class)->room()],
+        ];
+    }
+}

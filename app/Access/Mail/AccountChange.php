@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Mail;
+
+/** What of an account is told to its owner. */
+enum AccountChange: string
+{
+    case Password = 'password';
+    case FactorOn = 'factor_on';
+    case FactorOff = 'factor_off';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Password => 'password changed',
+            self::FactorOn => 'second factor turned on',
+            self::FactorOff => 'second factor turned off',
+        };
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Models;
+
+/** What a member of a team may do. */
+enum Role: string
+{
+    case Lead = 'lead';
+    case Practitioner = 'practitioner';
+    case Student = 'student';
+    case Coach = 'coach';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    /** In a sentence, for whoever gives it to somebody. */
+    public function may(): string
+    {
+        return match ($this) {
+            self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
+            self::Practitioner => 'Examines and signs.',
+            self::Student => 'Examines, sees examinations of their own alone, asks somebody to sign them, and proposes '
+                .'what follows.',
+            self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
+        };
+    }
+
+    /** Whether they answer for what is entered: they sign, enter results and close what is due. */
+    public function answers(): bool
+    {
+        return $this === self::Lead || $this === self::Practitioner;
+    }
+
+    /** Whether people, settings, the log and erasure are theirs. */
+    public function leads(): bool
+    {
+        return $this === self::Lead;
+    }
+
+    /** Whether records are open to them at all. */
+    public function examines(): bool
+    {
+        return $this !== self::Coach;
+    }
+}

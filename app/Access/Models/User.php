@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access\Models;
+
+use App\Access\Accounts\Email;
+use App\Platform\Database\BootsByName;
+use App\Platform\Encryption\HasSecret;
+use App\Platform\Encryption\HoldsSealed;
+use App\Platform\Encryption\Sealed;
+use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Attributes\UseFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Collection;
+use LogicException;
+
+/**
+ * @property string $id
+ * @property string $name encrypted at rest
+ * @property string $email in its one spelling, see Email; encrypted at rest
+ * @property string $email_print what the account is found by, see Email::fingerprint()
+ * @property string $password Argon2id
+ * @property string|null $factor secret of the second factor in base64, encrypted at rest; null: it is off
+ * @property list<string>|null $recovery fingerprints of the recovery codes that are left, encrypted at rest
+ * @property int $factor_step the last code that was used
+ * @property string|null $membership_id where they are at work just now; null: they left every team
+ * @property Membership|null $membership
+ * @property Collection<int, Membership> $memberships
+ */
+#[UseFactory(UserFactory::class)]
+final class User extends Authenticatable implements HoldsSealed
+{
+    use BootsByName;
+
+    /** @use HasFactory<UserFactory> */
+    use HasFactory;
+
+    use HasSecret;
+
+    protected $table = 'users';
+
+    protected $fillable = ['name', 'email', 'password', 'membership_id'];
+
+    protected $hidden = ['password', 'remember_token', 'email_print', 'factor', 'recovery'];
+
+    protected $casts = ['name' => Sealed::class, 'email' => Sealed::class, 'password' => 'hashed',
+        'factor' => Sealed::class, 'recovery' => Sealed::class.':array', 'factor_step' => 'integer',
+    ];
+
+    /** Everything is loaded with its membership: no request can do without the team. */
+    protected $with = ['membership.team'];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $user): void {
+            if ($user->isDirty('email')) {
+                $user->email_print = Email::fingerprint($user->email);
+            }
+        });
+    }
+
+    /** The account with this address, in its one spelling. */
+    public static function at(?string $email): ?self
+    {
+        return $email === null ? null : self::query()->where('email_print', Email::fingerprint($email))->first();
+    }
+
+    /**
+     * @return BelongsTo<Membership, $this>
+     */
+    public function membership(): BelongsTo
+    {
+        return $this->belongsTo(Membership::class);
+    }
+
+    /**
+     * Of every team that they are in, oldest first.
+     *
+     * @return HasMany<Membership, $this>
+     */
+    public function memberships(): HasMany
+    {
+        $memberships = $this->hasMany(Membership::class);
+        $memberships->whereNull('ended_at')->orderBy('id');
+
+        return $memberships;
+    }
+
+    /** @throws LogicException where they are in no team: such a one gets past no door */
+    public function present(): Membership
+    {
+        return $this->membership ?? throw new LogicException('Somebody without a team got past the door.');
+    }
+
+    public function teamId(): string
+    {
+        return $this->present()->team_id;
+    }
+
+    public function role(): Role
+    {
+        return $this->present()->role;
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Audit;
+
+use App\Clinic\Examinations\Document;
+use App\Clinic\Models\Assessment;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\ExaminationStatus;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\What;
+use App\Trust\Audit\Checks\Check;
+use App\Trust\Audit\Erased;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** Each signature was written down with digests of what was signed, and everything that is signed has its entry. */
+final readonly class Signatures implements Check
+{
+    public function __construct(private Erased $erased)
+    {
+    }
+
+    public function faults(): iterable
+    {
+        $signed = [];
+        $facts = self::facts();
+        foreach (Deed::query()->where('what', What::Signed)->orderBy('id')->lazy(200) as $deed) {
+            $id = (string) $deed->subject;
+            $signed[$id] = true;
+            if ($this->erased->examination($id)) {
+                continue;
+            }
+            $fault = self::fault($deed, $id, $facts[$id] ?? null);
+            if ($fault !== null) {
+                yield $fault;
+            }
+        }
+        $rows = Examination::query()->withoutGlobalScopes()->where('status', ExaminationStatus::Signed);
+        foreach ($rows->select('id')->lazyById(500) as $one) {
+            if (! isset($signed[$one->id])) {
+                yield "Examination {$one->id} stands as signed, and no entry says so.";
+            }
+        }
+    }
+
+    private static function fault(Deed $deed, string $id, ?string $facts): ?string
+    {
+        $snapshot = Assessment::query()->where('examination_id', $id)->first();
+        $found = Examination::query()->withoutGlobalScopes()->with(['sections', 'findings', 'episode' => static fn (
+            BelongsTo $episode,
+        ) => $episode->withoutGlobalScopes()])->find($id);
+
+        return match (true) {
+            $snapshot === null || $found === null => "What was signed as {$id} is gone.",
+            ! $found->isSigned() => "Examination {$id} was signed, and does not stand as signed any more.",
+            ($deed->detail['digest'] ?? null) !== $snapshot->digest() => "What was signed as {$id} was changed afterwards.",
+            ($deed->detail['document'] ?? null) !== Document::of($found)->digest() => "What was recorded in {$id} was changed after it was signed.",
+            $facts !== SignedFacts::digest($found) => "Who, when or whose knee it was in {$id} was changed after it was signed.",
+            default => null,
+        };
+    }
+
+    /**
+     * @return array<string, string> digests by examination; the latest stands
+     */
+    private static function facts(): array
+    {
+        $facts = [];
+        foreach (Deed::query()->whereIn('what', [What::Signed, What::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
+            if (\is_string($deed->detail['facts'] ?? null)) {
+                $facts[(string) $deed->subject] = $deed->detail['facts'];
+            }
+        }
+
+        return $facts;
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Calendar;
+
+use App\Access\Accounts\Token;
+use App\Access\Models\User;
+use App\Clinic\Models\Calendar;
+use App\Clinic\Models\StudentScope;
+use App\Clinic\Models\Task;
+use App\Clinic\Tasks\Tasks;
+use App\Clinic\Tasks\TaskState;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Database\TeamScope;
+use Carbon\CarbonImmutable;
+use GrayCompass\Document\Refusal;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+
+/** Calendars of people's own that read what is due, and what comes back from them. */
+final readonly class Calendars
+{
+    private const MOST = 500;
+
+    /** What an answer says of each task. */
+    private const SHOWN = ['athlete', 'examination'];
+
+    public function __construct(private Deeds $deeds, private Tasks $tasks)
+    {
+    }
+
+    /**
+     * A new address; the one before it opens nothing any more.
+     *
+     * @return string the address, told this once
+     */
+    public function open(User $user, bool $inWords): string
+    {
+        $token = Token::make();
+        DB::transaction(function () use ($user, $inWords, $token): void {
+            Calendar::query()->where('user_id', $user->id)->delete();
+            Calendar::query()->create([
+                'user_id' => $user->id, 'token_print' => $token->print(), 'in_words' => $inWords,
+            ]);
+            $this->deeds->record(What::CalendarOpened, $user->id, ['in words' => $inWords ? 'yes' : 'no']);
+        });
+
+        return URL::to("/api/calendars/{$token->told}");
+    }
+
+    public function close(User $user): void
+    {
+        DB::transaction(function () use ($user): void {
+            Calendar::query()->where('user_id', $user->id)->delete();
+            $this->deeds->record(What::CalendarClosed, $user->id);
+        });
+    }
+
+    /** What somebody's own calendar reads; null where the address opens nothing, or nothing any more. */
+    public function read(Token $token): ?string
+    {
+        $calendar = Calendar::query()->where('token_print', $token->print())->with('user')->first();
+        $membership = $calendar?->user->membership;
+        if ($calendar === null || $membership === null || ! $membership->role->examines()) {
+            return null;
+        }
+        $calendar->update(['read_at' => Date::now()]);
+
+        return (new CalendarFile($calendar->in_words))->of($this->due($calendar->user, $membership->team_id));
+    }
+
+    /**
+     * Moves what stands on other days in a file that came back, and says what it left alone.
+     *
+     * @throws Refusal where it is no calendar
+     */
+    public function takeBack(string $text): Returned
+    {
+        $days = ReturnedFile::days($text);
+        $moved = $left = [];
+        $same = 0;
+        $tasks = Task::query()->whereKey(array_keys($days))->with(self::SHOWN)->get();
+        foreach ($tasks as $task) {
+            $reason = self::reason($task, $days[$task->id]);
+            if ($reason !== null) {
+                $left[] = new LeftAlone($task, $reason);
+            } elseif ($days[$task->id] !== null && ! self::stands($task, ...$days[$task->id])) {
+                $moved[] = $this->tasks->shift($task, ...$days[$task->id])->load(self::SHOWN);
+            } else {
+                $same++;
+            }
+        }
+
+        return new Returned($moved, $same, $left, \count($days) - $tasks->count());
+    }
+
+    /**
+     * Why it stays where it is; null: nothing stands in its way.
+     *
+     * @param  array{CarbonImmutable, CarbonImmutable}|null  $days
+     */
+    private static function reason(Task $task, ?array $days): ?string
+    {
+        return match (true) {
+            $days === null => 'its day in the file cannot be read',
+            $task->state->isClosed() => 'it is closed already',
+            default => null,
+        };
+    }
+
+    private static function stands(Task $task, CarbonImmutable $first, CarbonImmutable $last): bool
+    {
+        return [
+            ($task->due_from ?? $task->due_on)?->toDateString(),
+            ($task->due_on ?? $task->due_from)?->toDateString(),
+        ] === [$first->toDateString(), $last->toDateString()];
+    }
+
+    /**
+     * @return Collection<int, Task>
+     */
+    private function due(User $for, string $team): Collection
+    {
+        $tasks = Task::query()->withoutGlobalScope(TeamScope::class)->where('team_id', $team)
+            ->whereIn('state', [TaskState::Open, TaskState::Sent])
+            ->with(['athlete' => static fn ($athletes) => $athletes->withoutGlobalScope(TeamScope::class)])
+            ->orderBy('due_on')->limit(self::MOST);
+        StudentScope::narrow($tasks, new Task, $for);
+
+        return $tasks->get();
+    }
+}

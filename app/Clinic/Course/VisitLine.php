@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Course;
+
+use App\Clinic\Models\Assessment;
+use App\Clinic\Outcomes\Predicted;
+use App\Clinic\Outcomes\Prediction;
+use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Verdict\ConditionZone;
+
+/** What a signed visit came to, in one line: what was likely, where the athlete was sent, and whether they may play. */
+final readonly class VisitLine
+{
+    /** So many injuries that one would act on; where there is none, the likeliest that is still looked for. */
+    private const ACTED_ON = 3;
+
+    /**
+     * @return array{found: list<array{label: string, chance: float, zone: string}>, sentOn: list<string>, availability: string}
+     */
+    public static function of(Assessment $snapshot): array
+    {
+        $plan = (array) ($snapshot->payload['plan'] ?? []);
+        /** @var list<array{to: string, within: string}> $sent */
+        $sent = $plan['sendOn'] ?? [];
+        /** @var array{status?: string} $availability */
+        $availability = $plan['availability'] ?? [];
+
+        return [
+            'found' => array_map(static fn (Predicted $one): array => [
+                'label' => $one->condition->label(), 'chance' => $one->chance, 'zone' => $one->zone->value,
+            ], self::found(Prediction::rows($snapshot))),
+            'sentOn' => array_map(
+                static fn (array $one): string => Within::from($one['within'])->label().": {$one['to']}", $sent,
+            ),
+            'availability' => $availability['status'] ?? '',
+        ];
+    }
+
+    /**
+     * @param  list<Predicted>  $rows  most likely first
+     * @return list<Predicted>
+     */
+    private static function found(array $rows): array
+    {
+        $in = static fn (ConditionZone $zone): array => array_values(array_filter(
+            $rows, static fn (Predicted $one): bool => $one->zone === $zone,
+        ));
+        $acted = $in(ConditionZone::Act);
+
+        return $acted === []
+            ? \array_slice($in(ConditionZone::Investigate), 0, 1)
+            : \array_slice($acted, 0, self::ACTED_ON);
+    }
+}

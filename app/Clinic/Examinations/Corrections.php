@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Examinations;
+
+use App\Access\Models\User;
+use App\Clinic\Models\Addendum;
+use App\Clinic\Models\Availability;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\ExaminationStatus;
+use App\Clinic\Models\SharedPage;
+use App\Clinic\Models\Task;
+use App\Clinic\Tasks\TaskChange;
+use App\Clinic\Tasks\Tasks;
+use App\Clinic\Tasks\TaskState;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use GrayCompass\Document\Refusal;
+use Illuminate\Support\Facades\DB;
+
+/** What is done about a signed examination that was wrong: nothing of it changes, and both stay in sight. */
+final readonly class Corrections
+{
+    public function __construct(private Deeds $deeds, private Tasks $tasks)
+    {
+    }
+
+    /** @throws Refusal where it is not signed */
+    public function add(Examination $examination, string $words, User $by): Addendum
+    {
+        self::insistOnSigned($examination);
+
+        return DB::transaction(function () use ($examination, $words, $by): Addendum {
+            $addendum = Addendum::query()->create([
+                'examination_id' => $examination->id, 'words' => $words, 'written_by' => $by->id,
+            ]);
+            $this->deeds->record(What::AddendumWritten, $examination->id, [
+                'addendum' => $addendum->id, 'digest' => $addendum->digest(),
+            ]);
+
+            return $addendum;
+        });
+    }
+
+    /**
+     * A draft with everything that was recorded, which takes the place of the signed one once it is signed itself; the
+     * one that is open already where there is one.
+     *
+     * @throws Refusal where it is not signed, or another took its place
+     */
+    public function begin(Examination $examination, User $by): Examination
+    {
+        self::insistOnSigned($examination);
+
+        return DB::transaction(function () use ($examination, $by): Examination {
+            $locked = Examination::query()->lockForUpdate()->findOrFail($examination->id);
+            $next = Examination::query()->where('supersedes_id', $locked->id)->first();
+            if ($next !== null) {
+                return $next->isSigned()
+                    ? throw Refusal::ofTheWhole('another took its place: correct that one')
+                    : $next;
+            }
+            $draft = Examination::query()->create([
+                'team_id' => $locked->team_id, 'episode_id' => $locked->episode_id, 'examiner_id' => $by->id,
+                'status' => ExaminationStatus::Draft, 'examined_at' => $locked->examined_at, 'revision' => 0,
+                'supersedes_id' => $locked->id, 'baseline_id' => $locked->baseline_id,
+            ]);
+            foreach ($locked->sections()->get() as $section) {
+                $draft->sections()->create([
+                    'examination_id' => $draft->id, 'name' => $section->name, 'payload' => $section->payload,
+                    'version' => 1, 'saved_by' => $by->id,
+                ]);
+            }
+            foreach ($locked->findings()->get() as $finding) {
+                $draft->findings()->create([
+                    'examination_id' => $draft->id, 'manoeuvre' => $finding->manoeuvre, 'side' => $finding->side,
+                    'payload' => $finding->payload, 'before_gate' => $finding->before_gate,
+                    'sequence' => $finding->sequence, 'version' => 1, 'saved_by' => $by->id,
+                ]);
+            }
+            $this->deeds->record(What::CorrectionBegun, $locked->id);
+
+            return $draft;
+        });
+    }
+
+    /** Inside the transaction of the signature: what followed from the one before follows no more. */
+    public function takePlace(Examination $signed, User $by): void
+    {
+        if ($signed->supersedes_id === null) {
+            return;
+        }
+        Availability::query()->where('examination_id', $signed->supersedes_id)->delete();
+        SharedPage::query()->where('examination_id', $signed->supersedes_id)->delete();
+        Task::query()->where('examination_id', $signed->supersedes_id)->get()
+            ->reject(static fn (Task $task): bool => $task->state->isClosed())
+            ->each(fn (Task $task) => $this->tasks->move(
+                $task, new TaskChange(TaskState::LetGo, note: 'the examination was corrected'), $by,
+            ));
+        $this->deeds->record(What::Superseded, $signed->supersedes_id, [], $by);
+    }
+
+    /** @throws Refusal */
+    private static function insistOnSigned(Examination $examination): void
+    {
+        if (! $examination->isSigned()) {
+            throw Refusal::ofTheWhole('it is not signed: change it itself');
+        }
+    }
+}

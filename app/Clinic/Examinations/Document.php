@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Examinations;
+
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Finding;
+use GrayCompass\Core\Wire\ExaminationReader;
+use GrayCompass\Document\Refusal;
+use stdClass;
+
+/**
+ * A stored examination as the document that the core reads, which is also the open file format. It can be
+ * asked for the same document with one part changed, so that a change is judged before it is stored.
+ */
+final class Document
+{
+    /** Stands as the reason for findings that were taken before a rule of the gate applied. */
+    public const BEFORE_GATE = 'recorded before the gate';
+
+    /**
+     * @param  array<string, mixed>  $envelope
+     * @param  array<string, stdClass>  $sections  payloads, by name
+     * @param  array<string, stdClass|null>  $findings  payloads in the order first recorded, by `manoeuvre:side`; null: taken back
+     * @param  array<string, true>  $beforeGate  `manoeuvre:side` of those taken before a rule applied
+     * @param  stdClass|null  $baseline  the same knees while they were sound
+     */
+    private function __construct(
+        private readonly array $envelope,
+        private readonly array $sections,
+        private readonly array $findings,
+        private readonly array $beforeGate,
+        private readonly ?stdClass $baseline,
+    ) {
+    }
+
+    public static function of(Examination $examination): self
+    {
+        $envelope = [
+            'format' => ExaminationReader::FORMAT,
+            'version' => ExaminationReader::VERSION,
+            'id' => $examination->id,
+            'examinedAt' => $examination->examined_at->toIso8601ZuluString(),
+        ];
+        if ($examination->signed_at !== null) {
+            $envelope['signedAt'] = $examination->signed_at->toIso8601ZuluString();
+        }
+        $sections = $findings = $beforeGate = [];
+        foreach ($examination->sections as $section) {
+            $sections[$section->name] = $section->payload;
+        }
+        foreach ($examination->findings as $finding) {
+            $findings["{$finding->manoeuvre}:{$finding->side}"] = $finding->payload;
+            if ($finding->before_gate) {
+                $beforeGate["{$finding->manoeuvre}:{$finding->side}"] = true;
+            }
+        }
+
+        return new self($envelope, $sections, $findings, $beforeGate, self::baseline($examination));
+    }
+
+    /** SHA-256 of everything recorded, but for when it was signed. */
+    public function digest(): string
+    {
+        $content = (array) json_decode(json_encode($this->content(), JSON_THROW_ON_ERROR), true);
+        unset($content['signedAt']);
+
+        return hash('sha256', json_encode($content, JSON_THROW_ON_ERROR));
+    }
+
+    public function withSection(SectionName $name, stdClass $payload): self
+    {
+        return new self(
+            $this->envelope,
+            [...$this->sections, $name->value => $payload],
+            $this->findings,
+            $this->beforeGate,
+            $this->baseline,
+        );
+    }
+
+    /** A finding that is given anew keeps its place, and is no longer one from before the gate. */
+    public function withFinding(string $part, ?stdClass $payload): self
+    {
+        return new self(
+            $this->envelope,
+            $this->sections,
+            [...$this->findings, $part => $payload],
+            array_diff_key($this->beforeGate, [$part => true]),
+            $this->baseline,
+        );
+    }
+
+    /** @throws Refusal where the frame holds what it may not */
+    public function content(): stdClass
+    {
+        $content = (object) $this->envelope;
+        foreach ($this->sections as $name => $payload) {
+            foreach (self::parts(SectionName::from($name), $payload) as $key => $part) {
+                $content->{$key} = $part;
+            }
+        }
+        // It stands in for the other knee only, and does not lengthen what is not compared with it.
+        if ($this->baseline !== null && ($content->otherKneeReliable ?? true) === false) {
+            $content->baseline = $this->baseline;
+        }
+        $content->findings = [];
+        foreach ($this->findings as $part => $payload) {
+            if ($payload !== null) {
+                $content->findings[] = $this->entry($part, $payload);
+            }
+        }
+
+        return $content;
+    }
+
+    private static function baseline(Examination $examination): ?stdClass
+    {
+        if ($examination->baseline_id === null) {
+            return null;
+        }
+        $examination->loadMissing('baseline.findings');
+        $baseline = $examination->baseline;
+
+        return $baseline === null ? null : (object) [
+            'on' => $baseline->examined_at->toDateString(),
+            'findings' => array_values($baseline->findings->map(static fn (Finding $one): stdClass => (object) [
+                'manoeuvre' => $one->manoeuvre, 'side' => $one->side,
+                ...array_diff_key((array) $one->payload, ['override' => 0, 'manoeuvre' => 0, 'side' => 0]),
+            ])->all()),
+        ];
+    }
+
+    /**
+     * @return array<array-key, mixed> what a section adds to the document
+     */
+    private static function parts(SectionName $name, stdClass $payload): array
+    {
+        if ($name->isList()) {
+            $stranger = array_key_first(array_diff_key((array) $payload, ['entries' => true]));
+
+            return $stranger === null
+                ? [$name->value => $payload->entries ?? []]
+                : throw Refusal::at("{$name->value}.{$stranger}", 'unknown; only entries stand here');
+        }
+        if ($name !== SectionName::Frame) {
+            return [$name->value => $payload];
+        }
+        $stranger = array_key_first(array_diff_key((array) $payload, array_flip(SectionName::FRAME)));
+
+        return $stranger === null ? (array) $payload : throw Refusal::at("frame.{$stranger}", 'not part of the frame');
+    }
+
+    /** The row's own manoeuvre and side win over whatever its payload says. */
+    private function entry(string $part, stdClass $payload): stdClass
+    {
+        [$manoeuvre, $side] = explode(':', $part, 2);
+        $entry = (object) ['manoeuvre' => $manoeuvre, 'side' => $side, ...(array) $payload];
+        [$entry->manoeuvre, $entry->side] = [$manoeuvre, $side];
+        if (isset($this->beforeGate[$part]) && ! isset($entry->override)) {
+            $entry->override = self::BEFORE_GATE;
+        }
+
+        return $entry;
+    }
+}

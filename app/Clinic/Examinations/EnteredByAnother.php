@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Examinations;
+
+use RuntimeException;
+
+/** A student would change or take back what somebody else entered. */
+final class EnteredByAnother extends RuntimeException
+{
+}

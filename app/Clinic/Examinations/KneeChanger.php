@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Examinations;
+
+use App\Access\Teams\TeamDays;
+use App\Clinic\Models\Episode;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Finding;
+use App\Clinic\Models\Section;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Database\Turn;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Document\Refusal;
+use stdClass;
+
+/**
+ * The wrong side or day was said when an examination was begun. Both, and what follows from them, are changed together:
+ * the episode that it belongs to, and the frame. What was found on each knee stays on that knee.
+ */
+final readonly class KneeChanger
+{
+    /** What the frame has from the episode and the athlete, and nobody changes in it. */
+    public const FACTS = ['hurtSide', 'daysSinceInjury', 'ageYears'];
+
+    public function __construct(private Judge $judge, private Deeds $deeds)
+    {
+    }
+
+    /**
+     * @param  int|null  $daysSinceInjury  on the day of the examination; null: came on without an injury
+     * @param  int  $seen  version of the frame that was on screen
+     * @param  bool  $overOthers  whether entries of others may be changed with it
+     *
+     * @throws Refusal|AlreadySigned|StaleVersion|EnteredByAnother
+     */
+    public function change(
+        Examination $examination, Side $hurtSide, ?int $daysSinceInjury, int $seen, string $by, bool $overOthers,
+    ): Examination {
+        return Turn::of("examination {$examination->id}", function (string $lock) use (
+            $examination, $hurtSide, $daysSinceInjury, $seen, $by, $overOthers,
+        ): Examination {
+            $query = Examination::query()->whereKey($examination->id);
+            $query->lock($lock);
+            $locked = $query->firstOrFail()->load(['sections', 'findings', 'episode.athlete']);
+            $frame = $locked->sections->firstOrFail('name', SectionName::Frame->value);
+            self::insist($locked, $frame, $seen, $by, $overOthers);
+            $before = self::knee($locked->episode);
+            $this->move($locked, $hurtSide, $daysSinceInjury);
+            $frame->update([
+                'payload' => self::told($locked, $frame->payload, $daysSinceInjury),
+                'version' => $frame->version + 1,
+                'saved_by' => $by,
+            ]);
+            $assessment = $this->judge->judge(Document::of($locked), $locked);
+            $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);
+            $this->deeds->record(What::KneeChanged, $locked->id, [
+                'from' => $before, 'to' => self::knee($locked->episode),
+            ]);
+
+            return $locked;
+        });
+    }
+
+    private static function insist(Examination $locked, Section $frame, int $seen, string $by, bool $overOthers): void
+    {
+        if ($locked->isSigned()) {
+            throw new AlreadySigned;
+        }
+        if ($locked->twin_id !== null) {
+            throw Refusal::at('hurtSide', 'both knees are examined: each stays with its own');
+        }
+        if ($locked->episode->is_baseline) {
+            throw Refusal::at('hurtSide', 'a baseline is of both knees: none of them is hurt');
+        }
+        if ($frame->version !== $seen) {
+            throw new StaleVersion(SectionName::Frame->value, $frame);
+        }
+        $isAnothers = static fn (Section|Finding $row): bool => $row->saved_by !== $by;
+        if (! $overOthers && ($locked->sections->contains($isAnothers) || $locked->findings->contains($isAnothers))) {
+            throw new EnteredByAnother;
+        }
+    }
+
+    /** Other examinations of the episode stay of the knee that they were of: this one goes to an episode of its own. */
+    private function move(Examination $locked, Side $hurtSide, ?int $daysSinceInjury): void
+    {
+        $injuredOn = $daysSinceInjury === null ? null : TeamDays::ofTeam($locked->team_id)
+            ->day($locked->examined_at)->subDays($daysSinceInjury)->toDateString();
+        $said = [
+            'athlete_id' => $locked->episode->athlete_id, 'hurt_side' => $hurtSide->value, 'injured_on' => $injuredOn,
+        ];
+        $episode = Episode::query()->where($said)->where('is_baseline', false)->first();
+        if ($episode === null && ! $locked->episode->examinations()->whereKeyNot($locked->id)->exists()) {
+            $locked->episode->update($said);
+
+            return;
+        }
+        $episode ??= Episode::query()->create($said);
+        $episode->setRelation('athlete', $locked->episode->athlete);
+        $locked->update(['episode_id' => $episode->id]);
+        $locked->setRelation('episode', $episode);
+    }
+
+    private static function told(Examination $examination, stdClass $frame, ?int $daysSinceInjury): stdClass
+    {
+        $told = (object) [
+            ...(array) $frame,
+            'hurtSide' => $examination->episode->hurt_side->value,
+            'daysSinceInjury' => $daysSinceInjury,
+        ];
+        $isTouchline = ($frame->route ?? null) === 'touchline';
+        // Who said why the setting is another one keeps it; for everybody else it follows from the days.
+        if (! isset($frame->settingChosen)) {
+            $age = $frame->ageYears ?? null;
+            $told->setting = Setting::preset($daysSinceInjury, is_int($age) ? $age : 0, $isTouchline)->value;
+        }
+        if ($daysSinceInjury === null || $daysSinceInjury > 1) {
+            unset($told->hoursSinceInjury);
+        }
+
+        return $told;
+    }
+
+    private static function knee(Episode $episode): string
+    {
+        return $episode->hurt_side->value.' '.($episode->injured_on?->toDateString() ?? 'without an injury');
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Examinations;
+
+use App\Access\Models\User;
+use App\Clinic\Audit\SignedFacts;
+use App\Clinic\Board\Board;
+use App\Clinic\Models\Assessment as Snapshot;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\ExaminationStatus;
+use App\Clinic\Tasks\Tasks;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Database\Turn;
+use GrayCompass\Core\Assessed\Assessment;
+use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Document\Refusal;
+use GrayCompass\Inference\Wire\ProblemWriter;
+use Illuminate\Support\Facades\Date;
+
+/** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
+final class Signer
+{
+    public function __construct(private readonly Judge $judge,
+        private readonly Deeds $deeds,
+        private readonly Tasks $tasks,
+        private readonly Corrections $corrections,
+    ) {
+    }
+
+    /**
+     * Refused while a hot knee has not been asked about.
+     *
+     * @param  int  $seen  revision that was on screen: nobody signs what they have not seen
+     * @param  string|null  $ungated  why it is signed though the safety gate is not answered
+     *
+     * @throws Refusal|AlreadySigned|MovedOn
+     */
+    public function sign(Examination $examination, User $by, int $seen, ?string $ungated = null): Examination
+    {
+        return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $by, $seen, $ungated): Examination {
+            $query = Examination::query()->whereKey($examination->id);
+            $query->lock($lock);
+            $locked = $query->firstOrFail()->load(['sections', 'findings']);
+            if ($locked->isSigned()) {
+                throw new AlreadySigned;
+            }
+            if ($locked->revision !== $seen) {
+                throw new MovedOn;
+            }
+            $document = Document::of($locked);
+            $assessment = $this->judge->judge($document, $locked);
+            if ($assessment->bearings->gate->raised(Rule::HotKneeUnasked)) {
+                throw Refusal::at(
+                    'safety.feverOrHotRedKnee',
+                    'the knee is warm or red: ask about fever and a hot knee before signing',
+                );
+            }
+            $isOpen = $assessment->bearings->gate->open;
+            if (! $isOpen && trim((string) $ungated) === '') {
+                throw Refusal::at('ungated', 'the safety gate is not answered: answer it, or say why not');
+            }
+            $snapshot = $this->keep($locked, $assessment);
+            $locked->update([
+                'status' => ExaminationStatus::Signed,
+                'signed_at' => Date::now(),
+                'signed_by' => $by->id,
+                'signed_ungated' => $isOpen ? null : $ungated,
+            ]);
+            $this->corrections->takePlace($locked, $by);
+            Board::keep($locked->load('episode'), $assessment);
+            $this->tasks->follow($locked, $assessment, $by);
+            $this->deeds->record(What::Signed, $locked->id, [
+                'digest' => $snapshot->digest(),
+                'document' => $document->digest(),
+                'facts' => SignedFacts::digest($locked),
+                'gate' => $isOpen,
+            ], $by);
+
+            return $locked;
+        });
+    }
+
+    private function keep(Examination $examination, Assessment $assessment): Snapshot
+    {
+        return Snapshot::query()->create([
+            'examination_id' => $examination->id,
+            'payload' => Judge::written($assessment),
+            'problem' => ProblemWriter::write($assessment->weighed->problem),
+            'rules' => Assessment::RULES,
+            'evidence' => $assessment->evidence->choice->value.' '.$assessment->digest,
+        ]);
+    }
+}

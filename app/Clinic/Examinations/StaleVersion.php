@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Examinations;
+
+use App\Clinic\Models\Finding;
+use App\Clinic\Models\Section;
+use RuntimeException;
+
+/** Somebody else, or another tab, saved this part in between. */
+final class StaleVersion extends RuntimeException
+{
+    /**
+     * @param  Section|Finding|null  $newer  as it stands now; null: not there any more
+     */
+    public function __construct(public readonly string $part, public readonly Section|Finding|null $newer)
+    {
+        parent::__construct("The part {$part} was changed in between.");
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Controllers;
+
+use App\Access\Models\User;
+use App\Clinic\Http\Requests\TodayRequest;
+use App\Clinic\Http\Resources\TodayResource;
+use App\Clinic\Today\Today;
+use Illuminate\Container\Attributes\CurrentUser;
+
+/** What is unfinished, who was seen lately, and the athletes of the team, a page at a time. */
+final class TodayController
+{
+    public function __invoke(TodayRequest $request, #[CurrentUser] User $user): TodayResource
+    {
+        return new TodayResource(Today::of(
+            $user, $request->search(), $request->page(), $request->unfinished(), $request->lacking(),
+        ));
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Requests;
+
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Examinations\SaveRequest;
+use Closure;
+use GrayCompass\Document\Json;
+use GrayCompass\Document\Refusal;
+use Illuminate\Foundation\Http\FormRequest;
+use stdClass;
+
+/** One part of an examination to save; what is in the payload is the core's to judge. */
+final class PartRequest extends FormRequest
+{
+    /**
+     * @return array<string, list<string|Closure>>
+     */
+    public function rules(): array
+    {
+        return [
+            'key' => ['required', 'string', 'min:8', 'max:64'],
+            'version' => ['required', 'integer:strict', 'min:0', 'max:1000000'],
+            'known' => ['sometimes', 'array', 'max:60', self::areMarks(...)],
+            'payload' => [$this->isMethod('DELETE') ? 'nullable' : 'present', 'array'],
+        ];
+    }
+
+    /** All at once: a rule for each of sixty took longer than everything else of a request's rules. */
+    private static function areMarks(string $attribute, mixed $value, Closure $fail): void
+    {
+        foreach (is_array($value) ? $value : [] as $name => $mark) {
+            if (! is_string($mark) || \strlen($mark) > 32) {
+                $fail("{$attribute}.{$name} must be a mark that the server gave.");
+            }
+        }
+    }
+
+    /** @throws Refusal where the payload is a list */
+    public function save(): SaveRequest
+    {
+        $body = Json::read((string) $this->getContent());
+        $payload = $body instanceof stdClass ? $body->payload ?? null : null;
+
+        return $this->with($payload instanceof stdClass ? $payload : throw Refusal::at(
+            'payload',
+            'expected an object',
+        ));
+    }
+
+    public function takeBack(): SaveRequest
+    {
+        return $this->with(null);
+    }
+
+    private function with(?stdClass $payload): SaveRequest
+    {
+        $by = $this->user();
+
+        return $by instanceof User ? new SaveRequest(
+            $this->string('key')->toString(),
+            $this->integer('version'),
+            $by->id,
+            $payload,
+            $by->role() !== Role::Student,
+        ) : abort(401);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Resources;
+
+use App\Clinic\Examinations\LastLook;
+use App\Clinic\Models\Addendum;
+use App\Clinic\Models\Examination;
+use App\Club\Http\Resources\AthleteResource;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * An examination with all its parts and what is made of them.
+ *
+ * @property-read Examination $resource
+ */
+final class ExaminationResource extends JsonResource
+{
+    /** What a whole examination is read with: no more, and nothing twice. */
+    public const WITH = [
+        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding', 'twin',
+    ];
+
+    /**
+     * @param  array<string, mixed>  $assessment
+     */
+    public function __construct(Examination $examination, private readonly array $assessment)
+    {
+        parent::__construct($examination);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'status' => $this->resource->status->value,
+            'examinedAt' => $this->resource->examined_at->toIso8601ZuluString(),
+            'signedAt' => $this->resource->signed_at?->toIso8601ZuluString(),
+            'signedBy' => $this->resource->signer?->name,
+            'signedUngated' => $this->resource->signed_ungated,
+            'revision' => $this->resource->revision,
+            'examiner' => $this->resource->examiner->name,
+            'athlete' => AthleteResource::make($this->resource->episode->athlete)->resolve($request),
+            'sections' => PartResource::collection($this->resource->sections)->resolve($request),
+            'findings' => PartResource::collection($this->resource->findings)->resolve($request),
+            'askedAt' => $this->resource->asked_at?->toIso8601ZuluString(),
+            'addenda' => array_values($this->resource->addenda->map(static fn (Addendum $one): array => [
+                'id' => $one->id,
+                'words' => $one->words,
+                'by' => $one->writer->name ?? 'somebody',
+                'at' => $one->created_at->toIso8601ZuluString(),
+            ])->all()),
+            'lastTime' => $this->resource->isSigned() ? null : app(LastLook::class)->before($this->resource),
+            'twin' => $this->twin(),
+            'isBaseline' => $this->resource->episode->is_baseline,
+            'baseline' => $this->resource->isSigned() ? null : app(LastLook::class)->baseline($this->resource),
+            'supersedes' => $this->resource->supersedes_id,
+            'supersededBy' => $this->resource->superseding === null ? null : [
+                'id' => $this->resource->superseding->id, 'isSigned' => $this->resource->superseding->isSigned(),
+            ],
+            'assessment' => $this->assessment,
+        ];
+    }
+
+    /**
+     * The other knee at the same visit, where both are hurt.
+     *
+     * @return array{id: string, isSigned: bool}|null
+     */
+    private function twin(): ?array
+    {
+        $twin = $this->resource->twin;
+
+        return $twin === null ? null : ['id' => $twin->id, 'isSigned' => $twin->isSigned()];
+    }
+}

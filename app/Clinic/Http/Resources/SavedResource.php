@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Resources;
+
+use App\Clinic\Examinations\Marks;
+use App\Clinic\Examinations\Saved;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * The answer to a save: of the assessment only what the asker does not hold yet.
+ *
+ * @property-read Saved $resource
+ */
+final class SavedResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $marks = Marks::of($this->resource->assessment);
+
+        return [
+            'part' => $this->resource->part,
+            'version' => $this->resource->version,
+            'revision' => $this->resource->revision,
+            'assessment' => (object) $marks->changedSince((array) $request->input('known', [])),
+            'marks' => $marks->byPart,
+            'beforeGate' => $this->resource->beforeGate,
+        ];
+    }
+}

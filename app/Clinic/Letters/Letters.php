@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Letters;
+
+use App\Access\Models\User;
+use App\Clinic\Examinations\Judge;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Letter;
+use App\Clinic\Models\LetterVersion;
+use App\Clinic\Models\Task;
+use App\Clinic\Reports\LetterPdf;
+use App\Clinic\Tasks\TaskChange;
+use App\Clinic\Tasks\Tasks;
+use App\Clinic\Tasks\TaskState;
+use App\Club\Doctors\TreatingDoctor;
+use App\Club\Models\Doctor;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Mail\Post;
+use GrayCompass\Document\Refusal;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Letters about signed examinations: proposed, changed version by version, and sent; what has left does not change.
+ */
+final readonly class Letters
+{
+    public function __construct(
+        private Judge $judge,
+        private Tasks $tasks,
+        private Post $post,
+        private LetterPdf $pdf,
+        private Deeds $deeds,
+    ) {
+    }
+
+    /**
+     * @param  Doctor|null  $to  null: to somebody who is not in the book; whoever treats the athlete is named then
+     *
+     * @throws Refusal where there is no signature to write under
+     */
+    public function begin(Examination $examination, ?Doctor $to, User $by): Letter
+    {
+        if (! $examination->isSigned()) {
+            throw Refusal::at('', 'sign the examination first: a letter says what is signed');
+        }
+        if ($examination->superseding?->isSigned() === true) {
+            throw Refusal::at('', 'a later examination took the place of this one: write from that one');
+        }
+        $plan = $this->judge->assessment($examination)['plan'] ?? null;
+        $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
+        $addressee = $to === null ? self::treating($examination) : Addressee::of($to);
+        $wording = Wording::proposed($examination, $addressee, $note);
+
+        return DB::transaction(function () use ($examination, $wording, $by): Letter {
+            $letter = Letter::query()->create([
+                'team_id' => $examination->team_id, 'athlete_id' => $examination->episode->athlete_id,
+                'examination_id' => $examination->id, 'version' => 1,
+            ]);
+            self::write($letter, $wording, $by);
+            $this->deeds->record(What::LetterBegun, $letter->athlete_id);
+
+            return $letter->load('versions');
+        });
+    }
+
+    /** Whoever is in the book would have been chosen from it. */
+    private static function treating(Examination $examination): Addressee
+    {
+        $treating = new TreatingDoctor($examination->episode->athlete);
+
+        return $treating->in(Doctor::query()->get()) === null ? new Addressee($treating->name) : new Addressee;
+    }
+
+    /**
+     * @param  int  $seen  the version that was on screen
+     *
+     * @throws StaleLetter where there is a newer one
+     * @throws Refusal where it has left
+     */
+    public function change(Letter $letter, int $seen, Wording $wording, User $by): Letter
+    {
+        return DB::transaction(function () use ($letter, $seen, $wording, $by): Letter {
+            $locked = self::locked($letter, $seen);
+            if ($locked->newest()->content !== $wording->content()) {
+                $locked->update(['version' => $locked->version + 1]);
+                self::write($locked, $wording, $by);
+                $this->deeds->record(What::LetterChanged, $locked->athlete_id, ['version' => $locked->version]);
+            }
+
+            return $locked->load('versions');
+        });
+    }
+
+    /**
+     * @param  int  $seen  the version that was on screen
+     * @param  list<string>  $carries  ids of referrals that are sent with it
+     *
+     * @throws StaleLetter where there is a newer one
+     * @throws Refusal where it has left, or where mail has no address
+     */
+    public function send(Letter $letter, int $seen, Way $way, array $carries, User $by): Letter
+    {
+        return DB::transaction(function () use ($letter, $seen, $way, $carries, $by): Letter {
+            $locked = self::locked($letter, $seen);
+            $version = $locked->newest();
+            $to = $version->to();
+            if ($way === Way::Mail && ! $this->post->leaves()) {
+                throw Refusal::at('by', 'no mail leaves this machine: hand it over, and note that it left by hand');
+            }
+            if ($way === Way::Mail && $to->email === '') {
+                throw Refusal::at('to.email', 'there is no address to send it to');
+            }
+            Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
+                ->where('state', TaskState::Open)->get()
+                ->each(fn (Task $task) => $this->tasks->move($task, new TaskChange(TaskState::Sent), $by));
+            $locked->update(['sent_by_way' => $way, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
+            $this->deeds->record(What::LetterSent, $locked->athlete_id, [
+                'by' => $way->value, 'version' => $locked->version,
+            ]);
+            if ($way === Way::Mail) {
+                $this->post->send($to->email, new LetterMail(
+                    $locked->team_id, $locked->athlete_id, $by->present()->team->name, $version->content['text'],
+                    base64_encode($this->pdf->render($locked, $version)),
+                ));
+            }
+
+            return $locked;
+        });
+    }
+
+    /**
+     * A draft that is not wanted; for a day it can be taken back, see Leftovers.
+     *
+     * @throws Refusal where it has left
+     */
+    public function discard(Letter $letter): void
+    {
+        DB::transaction(function () use ($letter): void {
+            self::locked($letter, null)->delete();
+            $this->deeds->record(What::LetterDiscarded, $letter->athlete_id);
+        });
+    }
+
+    public function restore(Letter $letter): void
+    {
+        DB::transaction(function () use ($letter): void {
+            $letter->restore();
+            $this->deeds->record(What::LetterRestored, $letter->athlete_id);
+        });
+    }
+
+    /**
+     * @param  int|null  $seen  null: whatever it says
+     */
+    private static function locked(Letter $letter, ?int $seen): Letter
+    {
+        $locked = Letter::query()->lockForUpdate()->findOrFail($letter->id)->load('versions');
+        if ($locked->sent_at !== null) {
+            throw Refusal::at('', 'this letter has left: begin another one');
+        }
+
+        return $seen === null || $locked->version === $seen ? $locked : throw new StaleLetter($locked);
+    }
+
+    private static function write(Letter $letter, Wording $wording, User $by): void
+    {
+        LetterVersion::query()->create([
+            'athlete_id' => $letter->athlete_id, 'letter_id' => $letter->id, 'number' => $letter->version,
+            'content' => $wording->content(), 'written_by' => $by->id,
+        ]);
+    }
+}

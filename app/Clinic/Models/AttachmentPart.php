@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Models;
+
+use App\Platform\Database\BootsByName;
+use App\Platform\Encryption\HoldsSealed;
+use App\Platform\Encryption\Sealed;
+use App\Platform\Encryption\SealedByAthlete;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A piece of an attachment: small enough that neither the application nor the database holds a whole one at once.
+ *
+ * @property string $id
+ * @property string $athlete_id
+ * @property string $attachment_id
+ * @property int $number from 0
+ * @property string $content encrypted at rest
+ */
+final class AttachmentPart extends Model implements HoldsSealed
+{
+    use BootsByName;
+    use SealedByAthlete;
+
+    protected $table = 'attachment_parts';
+
+    protected $fillable = ['athlete_id', 'attachment_id', 'number', 'content'];
+
+    protected $casts = ['number' => 'integer', 'content' => Sealed::class];
+}

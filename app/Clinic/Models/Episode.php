@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Models;
+
+use App\Club\Models\Athlete;
+use App\Platform\Database\BootsByName;
+use Carbon\CarbonImmutable;
+use GrayCompass\Core\Knee\Side;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
+
+/**
+ * One story of one knee, from the injury on.
+ *
+ * @property string $id
+ * @property string $athlete_id
+ * @property Side $hurt_side
+ * @property CarbonImmutable|null $injured_on null: came on without an injury
+ * @property bool $is_baseline both knees while they are sound
+ * @property Athlete $athlete
+ * @property Collection<int, Examination> $examinations
+ * @property Collection<int, Outcome> $outcomes removed ones too
+ */
+final class Episode extends Model
+{
+    use BootsByName;
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $table = 'episodes';
+
+    protected $fillable = ['athlete_id', 'hurt_side', 'injured_on', 'is_baseline'];
+
+    protected $attributes = ['injured_on' => null, 'is_baseline' => false];
+
+    protected $casts = ['hurt_side' => Side::class, 'injured_on' => 'date', 'is_baseline' => 'boolean'];
+
+    /**
+     * @return BelongsTo<Athlete, $this>
+     */
+    public function athlete(): BelongsTo
+    {
+        $athlete = $this->belongsTo(Athlete::class);
+        // Who was put away is still whose knee it is.
+        $athlete->withTrashed();
+
+        return $athlete;
+    }
+
+    /**
+     * @return HasMany<Examination, $this>
+     */
+    public function examinations(): HasMany
+    {
+        return $this->hasMany(Examination::class);
+    }
+
+    /**
+     * With those that were removed, for as long as they can be taken back.
+     *
+     * @return HasMany<Outcome, $this>
+     */
+    public function outcomes(): HasMany
+    {
+        $outcomes = $this->hasMany(Outcome::class);
+        $outcomes->withTrashed();
+
+        return $outcomes;
+    }
+}

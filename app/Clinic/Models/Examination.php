@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Models;
+
+use App\Access\Models\User;
+use App\Platform\Database\BootsByName;
+use App\Platform\Database\TeamScope;
+use App\Platform\Encryption\AthleteKeys;
+use App\Platform\Encryption\HoldsSealed;
+use App\Platform\Encryption\Sealed;
+use App\Platform\Encryption\Sealer;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
+use LogicException;
+
+/**
+ * @property string $id
+ * @property string $team_id
+ * @property string $episode_id
+ * @property string $examiner_id
+ * @property ExaminationStatus $status
+ * @property CarbonImmutable $examined_at
+ * @property CarbonImmutable|null $signed_at
+ * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}|null $holds encrypted at rest
+ * @property string|null $signed_by
+ * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
+ * @property int $revision counts every change of any part
+ * @property CarbonImmutable|null $asked_at when somebody was asked to sign it
+ * @property string|null $supersedes_id the signed one whose place it takes
+ * @property string|null $baseline_id of the visit of both sound knees that it is compared with
+ * @property Episode $episode
+ * @property Examination|null $baseline
+ * @property string|null $twin_id of the other knee at the same visit, where both are hurt
+ * @property Examination|null $twin
+ * @property User $examiner who began it
+ * @property User|null $signer
+ * @property Examination|null $superseding that takes its place, signed or not yet
+ * @property Collection<int, Addendum> $addenda oldest first
+ * @property Collection<int, Section> $sections
+ * @property Collection<int, Finding> $findings
+ */
+#[ScopedBy([TeamScope::class, StudentScope::class])]
+final class Examination extends Model implements HoldsSealed
+{
+    use BootsByName;
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $table = 'examinations';
+
+    protected $fillable = [
+        'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
+        'signed_by', 'signed_ungated', 'revision', 'supersedes_id', 'asked_at',
+        'baseline_id', 'twin_id',
+    ];
+
+    protected $casts = [
+        'status' => ExaminationStatus::class,
+        'examined_at' => 'datetime',
+        'signed_at' => 'datetime',
+        'asked_at' => 'datetime',
+        'holds' => Sealed::class.':array',
+        'signed_ungated' => Sealed::class,
+        'revision' => 'integer',
+    ];
+
+    /**
+     * @return BelongsTo<Episode, $this>
+     */
+    public function episode(): BelongsTo
+    {
+        return $this->belongsTo(Episode::class);
+    }
+
+    /**
+     * @return BelongsTo<User, $this>
+     */
+    public function examiner(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'examiner_id');
+    }
+
+    /**
+     * @return BelongsTo<User, $this>
+     */
+    public function signer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'signed_by');
+    }
+
+    /**
+     * By name: the digest of what was signed is made from their order.
+     *
+     * @return HasMany<Section, $this>
+     */
+    public function sections(): HasMany
+    {
+        $sections = $this->hasMany(Section::class);
+        $sections->orderBy('name');
+
+        return $sections;
+    }
+
+    /**
+     * In the order in which they were first recorded.
+     *
+     * @return HasMany<Finding, $this>
+     */
+    public function findings(): HasMany
+    {
+        $findings = $this->hasMany(Finding::class);
+        $findings->orderBy('sequence');
+
+        return $findings;
+    }
+
+    /**
+     * @return HasMany<Addendum, $this>
+     */
+    public function addenda(): HasMany
+    {
+        $addenda = $this->hasMany(Addendum::class);
+        $addenda->orderBy('id');
+
+        return $addenda;
+    }
+
+    /**
+     * @return HasOne<Examination, $this>
+     */
+    public function superseding(): HasOne
+    {
+        return $this->hasOne(self::class, 'supersedes_id');
+    }
+
+    /**
+     * @return BelongsTo<Examination, $this>
+     */
+    public function twin(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'twin_id');
+    }
+
+    /**
+     * Whoever examined then, and whoever asks now: it is part of what was recorded, and of its digest.
+     *
+     * @return BelongsTo<Examination, $this>
+     */
+    public function baseline(): BelongsTo
+    {
+        $baseline = $this->belongsTo(self::class, 'baseline_id');
+        $baseline->withoutGlobalScopes([TeamScope::class, StudentScope::class]);
+
+        return $baseline;
+    }
+
+    /**
+     * Signed, and no other that is signed took its place: what the story of a knee goes by.
+     *
+     * @param  Builder<self>  $examinations
+     */
+    #[Scope]
+    protected function standing(Builder $examinations): void
+    {
+        $examinations->where('status', ExaminationStatus::Signed)->whereDoesntHave(
+            'superseding', static fn (Builder $next): Builder => $next->where('status', ExaminationStatus::Signed),
+        );
+    }
+
+    public function basis(array $attributes): array
+    {
+        return ['id' => $attributes['id'] ?? $this->newUniqueId()];
+    }
+
+    public function sealer(array $attributes): Sealer
+    {
+        $episode = $attributes['episode_id'] ?? null;
+
+        return is_string($episode)
+            ? app(AthleteKeys::class)->ofEpisode($episode)
+            : throw new LogicException('An examination was filled before its episode was said.');
+    }
+
+    public function isSigned(): bool
+    {
+        return $this->status === ExaminationStatus::Signed;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Models;
+
+enum ExaminationStatus: string
+{
+    case Draft = 'draft';
+
+    /** Closed for good. */
+    case Signed = 'signed';
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Models;
+
+use App\Platform\Database\BootsByName;
+use App\Platform\Encryption\HoldsSealed;
+use App\Platform\Encryption\Sealed;
+use App\Platform\Encryption\SealedByExamination;
+use Illuminate\Database\Eloquent\Model;
+use stdClass;
+
+/**
+ * One part of an examination that is saved as a whole; its name is a SectionName.
+ *
+ * @property string $name
+ * @property stdClass $payload encrypted at rest
+ * @property string|null $saved_by id of whoever entered it last
+ * @property int $version
+ */
+final class Section extends Model implements HoldsSealed
+{
+    use BootsByName;
+    use SealedByExamination;
+
+    protected $table = 'sections';
+
+    protected $fillable = ['examination_id', 'name', 'payload', 'version', 'saved_by'];
+
+    protected $casts = ['payload' => Sealed::class.':object', 'version' => 'integer'];
+}

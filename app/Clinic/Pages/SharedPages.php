@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Pages;
+
+use App\Access\Accounts\Token;
+use App\Access\Models\Team;
+use App\Access\Models\User;
+use App\Clinic\Examinations\Judge;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\SharedPage;
+use App\Clinic\Models\StudentScope;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Database\TeamScope;
+use GrayCompass\Document\Refusal;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+
+/** Pages for athletes: what a signed examination says to them, and nothing else, for some days and without log-in. */
+final readonly class SharedPages
+{
+    public const DAYS = 7;
+
+    public function __construct(private Judge $judge, private Deeds $deeds)
+    {
+    }
+
+    /**
+     * A new address; the one before it opens nothing any more.
+     *
+     * @return array{address: string, until: string} the address is told this once
+     *
+     * @throws Refusal where the team does not share pages, or it is not signed
+     */
+    public function open(Examination $examination, User $by): array
+    {
+        if (! $by->present()->team->settings->sharesPages) {
+            throw Refusal::at('', 'your team does not share pages; whoever leads it can allow it in the settings');
+        }
+        if (! $examination->isSigned()) {
+            throw Refusal::at('', 'sign the examination first');
+        }
+        $token = Token::make();
+        $until = Date::now()->addDays(self::DAYS);
+        DB::transaction(function () use ($examination, $by, $token, $until): void {
+            SharedPage::query()->where('examination_id', $examination->id)->delete();
+            SharedPage::query()->create([
+                'team_id' => $examination->team_id, 'examination_id' => $examination->id,
+                'token_print' => $token->print(), 'expires_at' => $until, 'made_by' => $by->id,
+            ]);
+            $this->deeds->record(What::PageOpened, $examination->id, ['days' => self::DAYS]);
+        });
+
+        return ['address' => URL::to('/page')."#{$token->told}", 'until' => $until->toIso8601ZuluString()];
+    }
+
+    public function close(Examination $examination): void
+    {
+        DB::transaction(function () use ($examination): void {
+            SharedPage::query()->where('examination_id', $examination->id)->delete();
+            $this->deeds->record(What::PageClosed, $examination->id);
+        });
+    }
+
+    /**
+     * @return list<array{heading: string, say: string}>|null null where the address opens nothing, or nothing any more
+     */
+    public function read(Token $token): ?array
+    {
+        $page = SharedPage::query()->withoutGlobalScope(TeamScope::class)
+            ->where('token_print', $token->print())->where('expires_at', '>', Date::now())->first();
+        $team = $page === null ? null : Team::query()->find($page->team_id);
+        if ($page === null || $team?->settings->sharesPages !== true) {
+            return null;
+        }
+        $examination = Examination::query()->withoutGlobalScopes([TeamScope::class, StudentScope::class])
+            ->find($page->examination_id);
+
+        return $examination === null ? null : self::parts($this->said($examination));
+    }
+
+    private function said(Examination $examination): string
+    {
+        $plan = $this->judge->assessment($examination)['plan'] ?? null;
+
+        return \is_array($plan) && \is_string($plan['forAthlete'] ?? null) ? $plan['forAthlete'] : '';
+    }
+
+    /**
+     * @return list<array{heading: string, say: string}>
+     */
+    private static function parts(string $text): array
+    {
+        return array_map(static function (string $part): array {
+            [$heading, $say] = [...explode("\n", $part, 2), ''];
+
+            return ['heading' => $heading, 'say' => $say];
+        }, explode("\n\n", $text));
+    }
+}

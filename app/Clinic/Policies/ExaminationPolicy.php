@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Policies;
+
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Clinic\Models\Examination;
+use Illuminate\Auth\Access\Response;
+
+/** What a member may do with an examination. Another team's is not there at all: see TeamScope. */
+final class ExaminationPolicy
+{
+    public function view(User $user, Examination $examination): Response
+    {
+        return self::ofTeam($user, $examination);
+    }
+
+    public function record(User $user, Examination $examination): Response
+    {
+        return self::ofTeam($user, $examination);
+    }
+
+    /** Whoever may record may sign, but for students. */
+    public function sign(User $user, Examination $examination): Response
+    {
+        return $user->role() === Role::Student
+            ? Response::deny('A student cannot sign.')
+            : self::ofTeam($user, $examination);
+    }
+
+    private static function ofTeam(User $user, Examination $examination): Response
+    {
+        return $examination->team_id === $user->teamId() ? Response::allow() : Response::denyAsNotFound();
+    }
+}

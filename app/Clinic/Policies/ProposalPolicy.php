@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Policies;
+
+use App\Access\Models\User;
+use App\Clinic\Models\Proposal;
+use Illuminate\Auth\Access\Response;
+
+/** Whoever proposed may take it back; whoever answers for it says why they do not follow. */
+final class ProposalPolicy
+{
+    public function withdraw(User $user, Proposal $proposal): Response
+    {
+        return $proposal->made_by === $user->id
+            ? Response::allow()
+            : Response::deny('Only whoever proposed it takes it back; turn it down instead.');
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Proposals;
+
+enum ProposalState: string
+{
+    /** Nobody has decided; it counts nowhere. */
+    case Open = 'open';
+
+    case Taken = 'taken';
+
+    case TurnedDown = 'turned_down';
+}

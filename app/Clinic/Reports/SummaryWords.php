@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Reports;
+
+use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Findings\Schools\SchoolGroup;
+use GrayCompass\Core\Plan\PlayAnswer;
+use GrayCompass\Core\Plan\SupportType;
+use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Verdict\ConditionZone;
+use GrayCompass\Inference\Readings\InHundred;
+
+/** Names and figures as they stand on paper. */
+final class SummaryWords
+{
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly SignBook $signs,
+        private readonly SchoolBook $schools,
+    ) {
+    }
+
+    public function manoeuvre(string $id): string
+    {
+        return $this->catalogue->has($id) ? $this->catalogue->get($id)->card->name : $this->plain($id);
+    }
+
+    public function finding(string $id): string
+    {
+        return ucfirst($this->signs->label($id));
+    }
+
+    public function plain(string $code): string
+    {
+        return str_replace('_', ' ', $code);
+    }
+
+    public function zone(string $zone): string
+    {
+        return ConditionZone::from($zone)->label();
+    }
+
+    /**
+     * The schools of an examination, as they are named where they are chosen.
+     *
+     * @param  array<string, string>  $chosen  by kind; what is missing stands for its preset
+     */
+    public function judgedBy(array $chosen): string
+    {
+        return implode('; ', array_map(
+            static fn (SchoolGroup $group): string => "{$group->label} {$group->chosen($chosen[$group->id] ?? '')->label}",
+            $this->schools->groups(),
+        ));
+    }
+
+    public function play(string $play): string
+    {
+        $answer = PlayAnswer::from($play);
+
+        return $answer === PlayAnswer::NotAsked ? '' : "{$answer->label()}.";
+    }
+
+    public function within(string $within): string
+    {
+        return Within::from($within)->label();
+    }
+
+    public function support(string $type): string
+    {
+        return SupportType::from($type)->words();
+    }
+
+    public function urgency(?string $urgency): string
+    {
+        return mb_strtoupper($urgency === null ? 'Heed' : Urgency::from($urgency)->label());
+    }
+
+    public function hundred(float $chance): string
+    {
+        return InHundred::of($chance);
+    }
+
+    /** @param  array{float, float}  $interval */
+    public function range(array $interval): string
+    {
+        return InHundred::range($interval);
+    }
+
+    public function figure(?float $value, string $unit): string
+    {
+        return $value === null ? '–' : round($value, 1)." {$unit}";
+    }
+
+    /** @param  array{hurt: ?float, other: ?float, difference: ?float, unit: string}  $measured */
+    public function difference(array $measured): string
+    {
+        ['hurt' => $hurt, 'other' => $other, 'difference' => $difference, 'unit' => $unit] = $measured;
+
+        return match (true) {
+            $difference === null => '–',
+            $hurt === null && $other === null && (float) $difference === 0.0 => 'none',
+            default => ($difference > 0 ? '+' : '').round($difference, 1)." {$unit}",
+        };
+    }
+}

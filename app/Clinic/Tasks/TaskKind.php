@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Tasks;
+
+enum TaskKind: string
+{
+    /** The knee is to be examined again. */
+    case LookAgain = 'look_again';
+
+    /** Somebody else should see it. */
+    case Referral = 'referral';
+
+    /** Noted by hand. */
+    case ByHand = 'by_hand';
+}

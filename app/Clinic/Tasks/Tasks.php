@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Tasks;
+
+use App\Access\Models\User;
+use App\Access\Teams\TeamDays;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Task;
+use App\Club\Models\Athlete;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use Carbon\CarbonImmutable;
+use GrayCompass\Core\Assessed\Assessment;
+use GrayCompass\Core\Plan\Within;
+use GrayCompass\Document\Refusal;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/** What is due: made from a plan when it is signed, or by hand; done, moved, or let go with a reason. */
+final readonly class Tasks
+{
+    /** Days ahead that the first screen looks. */
+    public const AHEAD = 7;
+
+    private const SHOWN = 100;
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    /** Inside the transaction of the signature: what an earlier look at this knee asked for is done with this one. */
+    public function follow(Examination $examination, Assessment $assessment, User $by): void
+    {
+        $episode = $examination->episode;
+        $earlier = Examination::query()->where('episode_id', $episode->id)->whereKeyNot($examination->id)->select('id');
+        Task::query()->where('kind', TaskKind::LookAgain)->where('state', TaskState::Open)
+            ->whereIn('examination_id', $earlier)->get()->each(fn (Task $task) => $this->close($task, TaskState::Done, 'looked at again', $by));
+        // Signed a day late, a knee is due no later for that.
+        $seen = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
+        $side = $episode->hurt_side->value;
+        foreach ($assessment->plan->sendOn as $referral) {
+            $this->make($examination, TaskKind::Referral, [
+                'title' => "{$referral->within->label()}: {$referral->to}",
+                'why' => trim("{$referral->why} {$referral->question}"),
+                'side' => $side,
+                'asks' => array_column($referral->asks, 'value'),
+            ], null, $seen->addDays(self::days($referral->within)), $by);
+        }
+        $again = $assessment->plan->lookAgain;
+        if ($again !== null) {
+            $this->make($examination, TaskKind::LookAgain, [
+                'title' => trim("Look again. {$again->when()}"),
+                'why' => trim("{$again->why} {$again->hours}"),
+                'side' => $side,
+            ], self::in($seen, $again->from), self::in($seen, $again->to ?? $again->from), $by);
+        }
+    }
+
+    public function note(Athlete $athlete, string $title, CarbonImmutable $dueOn, User $by): Task
+    {
+        return DB::transaction(function () use ($athlete, $title, $dueOn, $by): Task {
+            $task = Task::query()->create([
+                'team_id' => $athlete->team_id, 'athlete_id' => $athlete->id, 'kind' => TaskKind::ByHand,
+                'state' => TaskState::Open, 'content' => ['title' => $title, 'why' => '', 'side' => null],
+                'due_on' => $dueOn, 'made_by' => $by->id,
+            ]);
+            $this->deeds->record(What::TaskMade, $athlete->id);
+
+            return $task;
+        });
+    }
+
+    /** @throws Refusal where it is closed, was never sent, or is let go without a reason */
+    public function move(Task $task, TaskChange $change, User $by): Task
+    {
+        return DB::transaction(function () use ($task, $change, $by): Task {
+            $locked = Task::query()->lockForUpdate()->findOrFail($task->id);
+            $change->insistOn($locked);
+            if ($change->state->isClosed()) {
+                return $this->close($locked, $change->state, $change->note, $by);
+            }
+            $locked->update([
+                'state' => $change->state,
+                'due_on' => $change->dueOn ?? $locked->due_on,
+                'due_from' => $change->dueOn ?? $locked->due_from,
+            ]);
+            $this->deeds->record(What::TaskMoved, $locked->athlete_id, ['to' => $change->state->value]);
+
+            return $locked;
+        });
+    }
+
+    /** Onto other days, however it stands otherwise. */
+    public function shift(Task $task, CarbonImmutable $first, CarbonImmutable $last): Task
+    {
+        return DB::transaction(function () use ($task, $first, $last): Task {
+            $task->update(['due_from' => $first, 'due_on' => $last]);
+            $this->deeds->record(What::TaskMoved, $task->athlete_id, ['to' => $last->toDateString()]);
+
+            return $task;
+        });
+    }
+
+    /**
+     * What is overdue, due within the week, or awaited; soonest first.
+     *
+     * @return Collection<int, Task>
+     */
+    public function due(): Collection
+    {
+        $soon = TeamDays::here()->today()->addDays(self::AHEAD);
+        $isNear = static fn (Builder $day): Builder => $day
+            ->where('due_on', '<=', $soon)->orWhere('due_from', '<=', $soon)->orWhereNull('due_on');
+        $isOpen = static fn (Builder $open): Builder => $open->where('state', TaskState::Open)->where($isNear);
+
+        return Task::query()->with(['athlete', 'examination'])
+            ->where(static fn (Builder $tasks): Builder => $tasks->where('state', TaskState::Sent)->orWhere($isOpen))
+            ->orderByRaw('due_on is null, due_on')->orderBy('id')->limit(self::SHOWN)->get();
+    }
+
+    private function close(Task $task, TaskState $state, ?string $note, User $by): Task
+    {
+        $task->update(['state' => $state, 'closing' => $note, 'closed_by' => $by->id, 'closed_at' => Date::now()]);
+        $this->deeds->record(What::TaskClosed, $task->athlete_id, ['as' => $state->value], $by);
+
+        return $task;
+    }
+
+    /**
+     * @param  array{title: string, why: string, side: string|null, asks?: list<string>}  $content
+     */
+    private function make(
+        Examination $examination,
+        TaskKind $kind,
+        array $content,
+        ?CarbonImmutable $from,
+        ?CarbonImmutable $on,
+        User $by,
+    ): void {
+        Task::query()->create([
+            'team_id' => $examination->team_id, 'athlete_id' => $examination->episode->athlete_id,
+            'examination_id' => $examination->id, 'kind' => $kind, 'state' => TaskState::Open, 'content' => $content,
+            'due_from' => $from, 'due_on' => $on, 'made_by' => $by->id,
+        ]);
+    }
+
+    private static function in(CarbonImmutable $seen, ?int $days): ?CarbonImmutable
+    {
+        return $days === null ? null : $seen->addDays($days);
+    }
+
+    /** By when a referral should be out of the house: a working estimate for “within days” and for a routine visit. */
+    private static function days(Within $within): int
+    {
+        return match ($within) {
+            Within::Now, Within::SameDay => 0,
+            Within::Days => 3,
+            Within::Week => 7,
+            Within::TwoWeeks => 14,
+            Within::Routine => 28,
+        };
+    }
+}

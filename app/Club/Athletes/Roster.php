@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Athletes;
+
+use App\Club\Models\Athlete;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use GrayCompass\Document\Refusal;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Who stands in a team's lists. */
+final readonly class Roster
+{
+    private const ARCHIVED_SHOWN = 200;
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    /**
+     * @param  bool  $isAnother  somebody looked, and it is another athlete than those much like them
+     *
+     * @throws Refusal where the number is taken
+     * @throws SimilarAthletes
+     */
+    public function add(string $team, AthleteFacts $facts, bool $isAnother): Athlete
+    {
+        return DB::transaction(function () use ($team, $facts, $isAnother): Athlete {
+            $this->insistOnFree($team, $facts->number);
+            $similar = $isAnother ? [] : $this->similar($team, $facts);
+            if ($similar !== []) {
+                throw new SimilarAthletes($similar);
+            }
+            $athlete = Athlete::query()->create(['team_id' => $team, ...$facts->columns()]);
+            $this->deeds->record(What::AthleteAdded, $athlete->id);
+
+            return $athlete;
+        });
+    }
+
+    /** @throws Refusal where the number is taken */
+    public function change(Athlete $athlete, AthleteFacts $facts): void
+    {
+        DB::transaction(function () use ($athlete, $facts): void {
+            $this->insistOnFree($athlete->team_id, $facts->number, $athlete->id);
+            $athlete->update($facts->columns());
+            $this->deeds->record(What::AthleteChanged, $athlete->id);
+        });
+    }
+
+    public function archive(Athlete $athlete): void
+    {
+        DB::transaction(function () use ($athlete): void {
+            $athlete->delete();
+            $this->deeds->record(What::AthleteArchived, $athlete->id);
+        });
+    }
+
+    public function restore(Athlete $athlete): void
+    {
+        DB::transaction(function () use ($athlete): void {
+            $athlete->restore();
+            $this->deeds->record(What::AthleteRestored, $athlete->id);
+        });
+    }
+
+    /**
+     * @return Collection<int, Athlete>
+     */
+    public function archived(): Collection
+    {
+        return Athlete::onlyTrashed()->orderByDesc('deleted_at')->limit(self::ARCHIVED_SHOWN)->get();
+    }
+
+    /**
+     * Those who were born on the same day and whose name sounds much the same, archived ones too.
+     *
+     * @return list<Athlete>
+     */
+    public function similar(string $team, AthleteFacts $facts): array
+    {
+        return array_values(Athlete::withTrashed()
+            ->where('born_print', Athlete::bornPrint($team, $facts->bornOn))->get()
+            ->filter(static fn (Athlete $other): bool => $other->born_on->isSameDay($facts->bornOn)
+                && Likeness::alike($other->name, $facts->name))
+            ->all());
+    }
+
+    /** @throws Refusal */
+    private function insistOnFree(string $team, ?string $number, ?string $but = null): void
+    {
+        $taken = $number === null ? null : Athlete::withTrashed()->where('team_id', $team)->where('number', $number)
+            ->whereKeyNot($but ?? '')->first();
+        if ($taken !== null) {
+            throw Refusal::at('number', "{$taken->name} has this number"
+                .($taken->trashed() ? ', and is put away: take them back, or give them another first' : ''));
+        }
+    }
+}

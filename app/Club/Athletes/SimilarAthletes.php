@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Athletes;
+
+use App\Club\Models\Athlete;
+use RuntimeException;
+
+/** Somebody with the same birth date and much the same name is here already. */
+final class SimilarAthletes extends RuntimeException
+{
+    /**
+     * @param  list<Athlete>  $athletes  archived ones too
+     */
+    public function __construct(public readonly array $athletes)
+    {
+        parent::__construct('Somebody much like them is here already.');
+    }
+}

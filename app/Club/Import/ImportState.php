@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Import;
+
+enum ImportState: string
+{
+    case Waiting = 'waiting';
+    case Running = 'running';
+    case Done = 'done';
+
+    /** Nothing of it was stored. */
+    case Failed = 'failed';
+
+    case TakenBack = 'taken_back';
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Import;
+
+use App\Access\Models\User;
+use App\Club\Athletes\AthleteFacts;
+use App\Club\Models\Athlete;
+use App\Club\Models\Import;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Database\TeamScope;
+use Carbon\CarbonImmutable;
+use GrayCompass\Document\Refusal;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/** Lists of athletes that come in: all of a list or nothing of it, behind the back of whoever brought it. */
+final readonly class Imports
+{
+    /** Between two tellings of how far it is. */
+    private const AT_ONCE = 20;
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    /**
+     * @param  list<AthleteFacts>  $athletes
+     *
+     * @throws Refusal where there is nobody to add
+     */
+    public function begin(User $by, array $athletes): Import
+    {
+        if ($athletes === []) {
+            throw Refusal::at('content', 'there is nobody in it to add');
+        }
+        $import = Import::query()->create([
+            'team_id' => $by->teamId(), 'made_by' => $by->id, 'state' => ImportState::Waiting, 'done' => 0,
+            'total' => \count($athletes),
+            'content' => array_map(static fn (AthleteFacts $one): array => [
+                'name' => $one->name, 'bornOn' => $one->bornOn->toDateString(), 'squad' => $one->squad,
+                'number' => $one->number, 'profile' => $one->profile,
+            ], $athletes),
+        ]);
+        dispatch(new MakeAthletes($import->id));
+
+        return $import->refresh();
+    }
+
+    /** By the worker, and again from the beginning where it died over it. */
+    public function run(Import $import): void
+    {
+        if ($import->state !== ImportState::Waiting && $import->state !== ImportState::Running) {
+            return;
+        }
+        self::tell($import, ['state' => ImportState::Running->value, 'done' => 0]);
+        try {
+            DB::transaction(fn () => $this->make($import));
+        } catch (UniqueConstraintViolationException) {
+            $this->fail(
+                $import->refresh(), 'A number was given to somebody else meanwhile; nothing of the list was stored.',
+            );
+        }
+    }
+
+    private function make(Import $import): void
+    {
+        $athletes = $import->content ?? [];
+        foreach ($athletes as $place => $one) {
+            $facts = new AthleteFacts(
+                $one['name'], CarbonImmutable::parse($one['bornOn']), $one['squad'], $one['number'], $one['profile'],
+            );
+            Athlete::query()->make(['team_id' => $import->team_id, ...$facts->columns()])
+                ->forceFill(['import_id' => $import->id])->save();
+            if (($place + 1) % self::AT_ONCE === 0) {
+                self::tell($import, ['done' => $place + 1]);
+            }
+        }
+        Import::query()->withoutGlobalScope(TeamScope::class)->whereKey($import->id)->firstOrFail()
+            ->update(['state' => ImportState::Done, 'done' => \count($athletes), 'content' => null]);
+        $this->deeds->record(
+            What::ListImported, null, ['athletes' => \count($athletes)], User::query()->find($import->made_by),
+        );
+    }
+
+    public function fail(Import $import, string $why): void
+    {
+        $import->update(['state' => ImportState::Failed, 'done' => 0, 'content' => null, 'problem' => $why]);
+    }
+
+    /**
+     * Whoever was examined since, or has something due, stays.
+     *
+     * @return int athletes that stayed
+     *
+     * @throws Refusal where its day is over
+     */
+    public function takeBack(Import $import): int
+    {
+        if (! $import->canBeTakenBack()) {
+            throw Refusal::ofTheWhole('an import can be taken back for a day, and only once');
+        }
+
+        return DB::transaction(function () use ($import): int {
+            $made = Athlete::withTrashed()->where('import_id', $import->id);
+            (clone $made)->whereDoesntHave('episodes')->whereDoesntHave('tasks')->whereDoesntHave('proposals')->get()
+                ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
+            $stayed = $made->count();
+            $import->update(['state' => ImportState::TakenBack]);
+            $this->deeds->record(What::ImportTakenBack, null, [
+                'athletes' => $import->total - $stayed, 'stayed' => $stayed,
+            ]);
+
+            return $stayed;
+        });
+    }
+
+    /**
+     * Those that are under way or can still be taken back, newest first.
+     *
+     * @return Collection<int, Import>
+     */
+    public function lately(): Collection
+    {
+        return Import::query()->where('created_at', '>', Date::now()->subDay())->orderByDesc('id')->limit(20)->get();
+    }
+
+    /**
+     * Past the transaction of the athletes, so that whoever waits sees how far it is.
+     *
+     * @param  array<string, int|string>  $columns
+     */
+    private static function tell(Import $import, array $columns): void
+    {
+        DB::connection(config()->string('database.beside'))
+            ->table('imports')->where('id', $import->id)->update($columns);
+    }
+}

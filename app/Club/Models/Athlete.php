@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Models;
+
+use App\Access\Models\User;
+use App\Clinic\Models\Episode;
+use App\Clinic\Models\Letter;
+use App\Clinic\Models\Proposal;
+use App\Clinic\Models\Task;
+use App\Club\Athletes\BlindIndex;
+use App\Platform\Database\BootsByName;
+use App\Platform\Database\TeamScope;
+use App\Platform\Encryption\AthleteKeys;
+use App\Platform\Encryption\HoldsSealed;
+use App\Platform\Encryption\Sealed;
+use App\Platform\Encryption\Sealer;
+use Carbon\CarbonImmutable;
+use Database\Factories\AthleteFactory;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Attributes\UseFactory;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use stdClass;
+
+/**
+ * @property string $id
+ * @property string $team_id
+ * @property string $name encrypted at rest
+ * @property string|null $number
+ * @property string|null $number_order by which numbers stand in order
+ * @property string $squad
+ * @property CarbonImmutable $born_on encrypted at rest
+ * @property string|null $born_print by which those born on one day are found
+ * @property stdClass|null $profile what else is known, see AthleteRequest; encrypted at rest
+ * @property CarbonImmutable|null $erase_on when the clock will erase the record; null: not announced
+ * @property CarbonImmutable|null $keep_until that somebody asked to keep it all the same
+ * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
+ * @property Collection<int, Episode> $episodes
+ * @property Collection<int, Task> $tasks newest first
+ * @property Collection<int, Letter> $letters newest first
+ * @property Collection<int, Proposal> $proposals oldest first
+ */
+#[ScopedBy(TeamScope::class)]
+#[UseFactory(AthleteFactory::class)]
+final class Athlete extends Model implements HoldsSealed
+{
+    use BootsByName;
+
+    /** @use HasFactory<AthleteFactory> */
+    use HasFactory;
+
+    use HasUlids;
+    use SoftDeletes;
+
+    /** To which each run of digits is filled up where numbers are put in order; longer ones stand as they are. */
+    private const DIGITS = 10;
+
+    private const RUNS = 'athlete_runs';
+
+    protected $hidden = ['data_key', 'born_print', 'number_order'];
+
+    protected $table = 'athletes';
+
+    protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on', 'profile'];
+
+    protected $casts = [
+        'name' => Sealed::class, 'born_on' => Sealed::class.':date', 'profile' => Sealed::class.':object',
+        'erase_on' => 'date', 'keep_until' => 'date',
+    ];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $athlete): void {
+            if ($athlete->isDirty('born_on')) {
+                $athlete->born_print = self::bornPrint($athlete->team_id, $athlete->born_on);
+            }
+            $athlete->number_order = $athlete->number === null ? null : self::inOrder($athlete->number);
+        });
+        self::saved(static fn (self $athlete) => $athlete->index());
+    }
+
+    /** Makes the athlete known to the search, by what is said of them now. */
+    public function index(): void
+    {
+        DB::table(self::RUNS)->where('athlete_id', $this->id)->delete();
+        DB::table(self::RUNS)->insert(array_map(
+            fn (string $run): array => ['athlete_id' => $this->id, 'run' => $run],
+            BlindIndex::entries($this->team_id, $this->spoken()),
+        ));
+    }
+
+    /**
+     * Those with this in name, number or squad; everybody where nothing is looked for.
+     *
+     * @param  Builder<self>  $athletes
+     */
+    #[Scope]
+    protected function called(Builder $athletes, string $search): void
+    {
+        $user = Auth::user();
+        $sought = $user instanceof User ? BlindIndex::sought($user->teamId(), $search) : [];
+        if ($sought !== []) {
+            $athletes->whereIn('id', DB::table(self::RUNS)
+                ->select('athlete_id')
+                ->whereIn('run', $sought)
+                ->groupBy('athlete_id')
+                ->havingRaw('count(*) = ?', [\count($sought)]));
+        }
+    }
+
+    public function basis(array $attributes): array
+    {
+        $id = is_string($attributes['id'] ?? null) ? $attributes['id'] : $this->newUniqueId();
+
+        return ['id' => $id, 'data_key' => $attributes['data_key'] ?? app(AthleteKeys::class)->make($id)];
+    }
+
+    public function sealer(array $attributes): Sealer
+    {
+        [$id, $key] = [$attributes['id'] ?? null, $attributes['data_key'] ?? null];
+
+        return is_string($id) && is_string($key)
+            ? app(AthleteKeys::class)->from($id, $key)
+            : throw new LogicException('An athlete was read without their data key.');
+    }
+
+    /** A fingerprint of a birth date, keyed by the team: the same day has the same one. */
+    public static function bornPrint(string $team, CarbonImmutable $born): string
+    {
+        return BlindIndex::fingerprint($team, 'born '.$born->toDateString());
+    }
+
+    /** A number such that 2 stands before 10, and F2 before F10. */
+    public static function inOrder(string $number): string
+    {
+        return (string) preg_replace_callback(
+            '/\d+/', static fn (array $digits): string => str_pad($digits[0], self::DIGITS, '0', STR_PAD_LEFT), $number,
+        );
+    }
+
+    /** In whole years on a day: by the calendar, whatever the hour. */
+    public function age(CarbonImmutable $on): int
+    {
+        $born = $this->born_on;
+
+        return $on->year - $born->year - (int) ($on->format('md') < $born->format('md'));
+    }
+
+    /** All that one may look for. */
+    public function spoken(): string
+    {
+        return trim("{$this->name} {$this->number} {$this->squad} ".implode(' ', $this->alsoIn()));
+    }
+
+    /**
+     * Squads beside the first one.
+     *
+     * @return list<string>
+     */
+    public function alsoIn(): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->told('alsoIn')))));
+    }
+
+    /**
+     * Whether the coach may be told on a day, by what was agreed for a time; null: nothing was, and each examination
+     * asks for itself.
+     */
+    public function coachIsTold(CarbonImmutable $on): ?bool
+    {
+        if ($this->told('coachToldBy') === '') {
+            return null;
+        }
+        $until = $this->told('coachToldUntil');
+
+        return $this->told('coachToldFrom') <= $on->toDateString() && ($until === '' || $until >= $on->toDateString());
+    }
+
+    private function told(string $fact): string
+    {
+        $value = $this->profile->{$fact} ?? '';
+
+        return \is_string($value) ? $value : '';
+    }
+
+    /**
+     * @return HasMany<Task, $this>
+     */
+    public function tasks(): HasMany
+    {
+        $tasks = $this->hasMany(Task::class);
+        $tasks->orderByDesc('id');
+
+        return $tasks;
+    }
+
+    /**
+     * @return HasMany<Letter, $this>
+     */
+    public function letters(): HasMany
+    {
+        $letters = $this->hasMany(Letter::class);
+        $letters->orderByDesc('id');
+
+        return $letters;
+    }
+
+    /**
+     * @return HasMany<Proposal, $this>
+     */
+    public function proposals(): HasMany
+    {
+        $proposals = $this->hasMany(Proposal::class);
+        $proposals->orderBy('id');
+
+        return $proposals;
+    }
+
+    /**
+     * @return HasMany<Episode, $this>
+     */
+    public function episodes(): HasMany
+    {
+        return $this->hasMany(Episode::class);
+    }
+}

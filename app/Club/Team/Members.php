@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Team;
+
+use App\Access\Accounts\Sessions;
+use App\Access\Models\Membership;
+use App\Access\Models\Role;
+use App\Access\Models\User;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use GrayCompass\Document\Refusal;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/** Who is in a team. There is always somebody who leads it. */
+final readonly class Members
+{
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    /**
+     * @return Collection<int, Membership> by name
+     */
+    public function of(string $team): Collection
+    {
+        return Membership::query()->where('team_id', $team)->whereNull('ended_at')
+            ->with(['user' => static fn ($users) => $users->without('membership')])->get()
+            ->sortBy(static fn (Membership $one): string => $one->user->name)->values();
+    }
+
+    /** @throws Refusal where nobody would lead the team any more */
+    public function changeRole(Membership $membership, Role $role): void
+    {
+        DB::transaction(function () use ($membership, $role): void {
+            $this->insistOnLead($membership, $role);
+            $membership->update(['role' => $role]);
+            $this->deeds->record(What::RoleChanged, $membership->user_id, ['role' => $role->value]);
+        });
+    }
+
+    /**
+     * What they entered and signed stays theirs; where they are in no other team, they are logged out.
+     *
+     * @throws Refusal where nobody would lead the team any more
+     */
+    public function end(Membership $membership): void
+    {
+        DB::transaction(function () use ($membership): void {
+            $this->insistOnLead($membership, null);
+            $membership->update(['ended_at' => Date::now()]);
+            $user = User::query()->findOrFail($membership->user_id);
+            if ($user->membership_id === $membership->id) {
+                $user->update(['membership_id' => $user->memberships()->value('id')]);
+                Sessions::endAll($user);
+            }
+            $this->deeds->record(What::MemberLeft, $membership->user_id);
+        });
+    }
+
+    private function insistOnLead(Membership $membership, ?Role $role): void
+    {
+        $leads = Membership::query()->where('team_id', $membership->team_id)->where('role', Role::Lead)
+            ->whereNull('ended_at')->lockForUpdate()->pluck('id');
+        if ($role !== Role::Lead && $leads->all() === [$membership->id]) {
+            throw Refusal::at('role', 'nobody else leads this team: make somebody a lead first');
+        }
+    }
+}

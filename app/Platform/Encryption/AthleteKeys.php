@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Encryption;
+
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+
+/**
+ * One data key for each athlete, under which all that is known of them is sealed; it is kept sealed by the key of the
+ * records. Without the row of the athlete nothing of theirs opens any more, wherever a copy of it may lie.
+ */
+final class AthleteKeys
+{
+    /** @var array<string, Box> by athlete */
+    private array $boxes = [];
+
+    /** @var array<string, string> athlete by `examination ID` or `episode ID` */
+    private array $owners = [];
+
+    public function __construct(private readonly RecordKeys $records, private readonly ConnectionInterface $database)
+    {
+    }
+
+    /** A new data key, sealed, for an athlete with this id. */
+    public function make(string $athlete): string
+    {
+        $key = random_bytes(Box::KEY_BYTES);
+        $this->boxes[$athlete] = new Box($key);
+
+        return $this->records->close($key, self::place($athlete));
+    }
+
+    /** The box of an athlete whose row is at hand. */
+    public function from(string $athlete, string $sealed): Box
+    {
+        return $this->boxes[$athlete] ??= new Box($this->records->open($sealed, self::place($athlete)));
+    }
+
+    /** @throws Unopened where the athlete is erased */
+    public function ofAthlete(string $athlete): Box
+    {
+        if (isset($this->boxes[$athlete])) {
+            return $this->boxes[$athlete];
+        }
+        $sealed = $this->database->table('athletes')->where('id', $athlete)->value('data_key');
+
+        return is_string($sealed) ? $this->from($athlete, $sealed) : throw Unopened::keyOf("athlete {$athlete}");
+    }
+
+    /** @throws Unopened where the athlete is erased */
+    public function ofEpisode(string $episode): Box
+    {
+        return $this->of("episode {$episode}", static fn (Builder $athletes): Builder => $athletes
+            ->where('episodes.id', $episode));
+    }
+
+    /** @throws Unopened where the athlete is erased */
+    public function ofExamination(string $examination): Box
+    {
+        return $this->of("examination {$examination}", static fn (Builder $athletes): Builder => $athletes
+            ->join('examinations', 'examinations.episode_id', '=', 'episodes.id')
+            ->where('examinations.id', $examination));
+    }
+
+    /**
+     * @param  callable(Builder): Builder  $narrowed
+     */
+    private function of(string $what, callable $narrowed): Box
+    {
+        if (isset($this->owners[$what])) {
+            return $this->boxes[$this->owners[$what]];
+        }
+        $athletes = $this->database->table('athletes')->join('episodes', 'episodes.athlete_id', '=', 'athletes.id');
+        $found = $narrowed($athletes)->first(['athletes.id', 'athletes.data_key', 'episodes.id as episode']);
+        [$athlete, $key, $of] = [$found->id ?? null, $found->data_key ?? null, $found->episode ?? null];
+        if (! is_string($athlete) || ! is_string($key) || ! is_string($of)) {
+            throw Unopened::keyOf($what);
+        }
+        $this->owners[$what] = $this->owners["episode {$of}"] = $athlete;
+
+        return $this->from($athlete, $key);
+    }
+
+    private static function place(string $athlete): string
+    {
+        return "athletes.data_key.{$athlete}";
+    }
+}

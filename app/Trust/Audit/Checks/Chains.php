@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trust\Audit\Checks;
+
+use App\Access\Models\Membership;
+use App\Access\Models\Team;
+use App\Platform\Audit\Chain;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\Heads;
+
+/** Deeds follow each other, each sealed; none is missing at the end, by the chain's own head and by the one kept outside. */
+final readonly class Chains implements Check
+{
+    public function __construct(private Heads $heads)
+    {
+    }
+
+    public function faults(): iterable
+    {
+        $outside = $this->heads->all();
+        $ends = [];
+        foreach (Deed::query()->orderBy('id')->lazy(1000) as $deed) {
+            $team = $deed->team_id ?? Chain::NO_TEAM;
+            $end = $ends[$team] ?? ['seal' => Deed::NONE, 'count' => 0];
+            if ($deed->previous !== $end['seal']) {
+                yield "Deed {$deed->id} does not follow the one before it: something between them is gone.";
+            }
+            if ($deed->seal !== $deed->sealed()) {
+                yield "Deed {$deed->id} was changed after it was written.";
+            }
+            $ends[$team] = ['seal' => $deed->seal, 'count' => $end['count'] + 1];
+            if (($outside[$team]['count'] ?? 0) === $ends[$team]['count']) {
+                if ($outside[$team]['seal'] !== $deed->seal) {
+                    yield "Deed {$deed->id} is not the one whose seal was kept outside the database.";
+                }
+                unset($outside[$team]);
+            }
+        }
+        foreach ($outside as $team => $head) {
+            $count = $ends[$team]['count'] ?? 0;
+            yield "The chain of team {$team} ends too early: {$count} deeds, and {$head['count']} by what is kept outside.";
+        }
+        yield from self::heads($ends);
+    }
+
+    /**
+     * @param  array<string, array{seal: string, count: int}>  $ends
+     * @return iterable<string>
+     */
+    private static function heads(array $ends): iterable
+    {
+        $chains = Chain::query()->get()->keyBy('team_id');
+        foreach ($chains as $team => $chain) {
+            $end = $ends[$team] ?? ['seal' => Deed::NONE, 'count' => 0];
+            if ($end['seal'] !== $chain->seal || $end['count'] !== $chain->count) {
+                yield "The chain of team {$team} ends too early: {$end['count']} deeds of {$chain->count}.";
+            }
+        }
+        foreach (Team::query()->get() as $team) {
+            if (! $chains->has($team->id) && self::hasWorked($team->id)) {
+                yield "The chain of team {$team->id} is gone.";
+            }
+        }
+    }
+
+    /** A team that was just made has done nothing yet. */
+    private static function hasWorked(string $team): bool
+    {
+        return Membership::query()->where('team_id', $team)->exists();
+    }
+}

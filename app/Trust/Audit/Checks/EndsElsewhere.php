@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trust\Audit\Checks;
+
+use App\Platform\Audit\Deed;
+
+/** Ends of logs that were kept away from this machine, as a mail or an exported log tells them, stand where they stood. */
+final readonly class EndsElsewhere implements Check
+{
+    /** @param  list<string>  $ends  each the number of entries and the seal of the last: `812:3f…` */
+    public function __construct(private array $ends)
+    {
+    }
+
+    public function faults(): iterable
+    {
+        foreach ($this->ends as $end) {
+            if (preg_match('/^(\d+):([0-9a-f]{64})$/', $end, $read) !== 1) {
+                yield "“{$end}” is no end of a log: give the number of entries, a colon and the seal.";
+
+                continue;
+            }
+            $deed = Deed::query()->where('seal', $read[2])->first();
+            if ($deed === null || $this->place($deed) !== (int) $read[1]) {
+                yield "The log that ended after {$read[1]} entries is not here any more: it was cut or written anew.";
+            }
+        }
+    }
+
+    private function place(Deed $deed): int
+    {
+        return Deed::query()->where('team_id', $deed->team_id)->where('id', '<=', $deed->id)->count();
+    }
+}

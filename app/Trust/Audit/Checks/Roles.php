@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trust\Audit\Checks;
+
+use App\Access\Models\Membership;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\What;
+
+/** Who is in a team, and as what, is what was written down last. */
+final readonly class Roles implements Check
+{
+    private const SAID = [What::MemberJoined, What::RoleChanged, What::MemberLeft];
+
+    public function faults(): iterable
+    {
+        $roles = $gone = [];
+        foreach (Deed::query()->whereIn('what', self::SAID)->orderBy('id')->lazy(500) as $deed) {
+            $key = "{$deed->team_id} {$deed->subject}";
+            $gone[$key] = $deed->what === What::MemberLeft;
+            $roles[$key] = $deed->detail['role'] ?? $roles[$key] ?? null;
+        }
+        foreach (Membership::query()->lazy(200) as $membership) {
+            $key = "{$membership->team_id} {$membership->user_id}";
+            if (($roles[$key] ?? null) !== $membership->role->value) {
+                yield "The role of {$membership->user_id} in team {$membership->team_id} is not the one that was given.";
+            } elseif ($gone[$key] !== ($membership->ended_at !== null)) {
+                yield "Whether {$membership->user_id} is in team {$membership->team_id} is not as it was written.";
+            }
+            unset($roles[$key]);
+        }
+        foreach (array_keys($roles) as $key) {
+            yield "A place in a team is gone: {$key}.";
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trust\Audit;
+
+use App\Access\Models\Membership;
+use App\Access\Models\Role;
+use App\Platform\Audit\Chain;
+use App\Platform\Mail\Post;
+use Illuminate\Support\Facades\Date;
+
+/** Mails the leads of each team how its log ends, so that one end lies where nobody of this machine can change it. */
+final readonly class EndsByMail
+{
+    public function __construct(private Post $post)
+    {
+    }
+
+    public function __invoke(): void
+    {
+        // Without a mail server it would lie beside the log itself.
+        if (! $this->post->leaves()) {
+            return;
+        }
+        $on = Date::now('UTC')->format('Y-m-d H:i');
+        foreach (Chain::query()->where('team_id', '!=', Chain::NO_TEAM)->get() as $end) {
+            $leads = Membership::query()->with(['user', 'team'])->where('team_id', $end->team_id)
+                ->where('role', Role::Lead)->whereNull('ended_at')->get();
+            foreach ($leads as $lead) {
+                $this->post->send($lead->user->email, new EndOfLogMail(
+                    $end->team_id, $lead->user->name, $lead->team->name, $on, $end->count, $end->seal,
+                ));
+            }
+        }
+    }
+}

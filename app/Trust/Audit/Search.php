@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trust\Audit;
+
+use App\Access\Models\User;
+use App\Platform\Audit\Deed;
+use App\Platform\Audit\What;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Which deeds of a team to show; null asks for all. */
+final readonly class Search
+{
+    public const A_PAGE = 50;
+
+    public function __construct(
+        public string $team,
+        public ?string $person = null,
+        public ?What $what = null,
+        public ?string $subject = null,
+        public int $page = 1,
+    ) {
+    }
+
+    /**
+     * Newest first.
+     *
+     * @return Builder<Deed>
+     */
+    public function deeds(): Builder
+    {
+        $deeds = Deed::query()->where('team_id', $this->team);
+        if ($this->person !== null) {
+            $deeds->where('user_id', $this->person);
+        }
+        if ($this->what !== null) {
+            $deeds->where('what', $this->what);
+        }
+        if ($this->subject !== null) {
+            $deeds->where('subject', $this->subject);
+        }
+
+        return $deeds->orderByDesc('id');
+    }
+
+    /**
+     * Everybody who is or was in the team and did something.
+     *
+     * @return array<string, string> names by id, in their order
+     */
+    public function people(): array
+    {
+        $ids = Deed::query()->where('team_id', $this->team)->whereNotNull('user_id')->distinct()->pluck('user_id');
+        $names = [];
+        foreach (User::query()->without('membership')->whereIn('id', $ids)->get() as $user) {
+            $names[$user->id] = $user->name;
+        }
+        asort($names);
+
+        return $names;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trust\Http\Controllers;
+
+use App\Access\Models\User;
+use App\Platform\Audit\Chain;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use App\Platform\Tables\Csv;
+use App\Trust\Audit\Subjects;
+use App\Trust\Http\Requests\DeedsRequest;
+use App\Trust\Http\Resources\DeedsResource;
+use Illuminate\Container\Attributes\CurrentUser;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Who did what in a team, for whoever leads it; looking at it is a deed too. */
+final readonly class DeedController
+{
+    private const COLUMNS = ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
+
+    public function __construct(private Deeds $deeds)
+    {
+    }
+
+    public function index(DeedsRequest $request, #[CurrentUser] User $user): DeedsResource
+    {
+        $search = $request->search($user);
+        if ($search->page === 1) {
+            $this->deeds->record(What::DeedsRead);
+        }
+
+        return new DeedsResource($search);
+    }
+
+    /** All of them as a table, RFC 4180, newest first. */
+    public function table(DeedsRequest $request, #[CurrentUser] User $user): StreamedResponse
+    {
+        $search = $request->search($user);
+        $this->deeds->record(What::Exported, null, ['as' => 'deeds']);
+
+        return response()->streamDownload(static function () use ($search): void {
+            $out = fopen('php://output', 'w');
+            if ($out === false) {
+                return;
+            }
+            $people = $search->people();
+            $csv = new Csv($out);
+            $csv->line(self::COLUMNS);
+            foreach ($search->deeds()->lazyByIdDesc(500)->chunk(500) as $deeds) {
+                $deeds = array_values($deeds->all());
+                $subjects = Subjects::names($deeds);
+                foreach ($deeds as $deed) {
+                    $csv->line(DeedsResource::line($deed, $people, $subjects));
+                }
+            }
+            // The end of the chain leaves with the table: a chain that is shortened later does not reach it.
+            $end = Chain::query()->find($search->team);
+            $csv->line(['', '', '', 'End of the log', '', '', $end === null ? '' : "{$end->count}:{$end->seal}", '']);
+        }, 'who-did-what.csv', ['Content-Type' => Csv::TYPE]);
+    }
+}
