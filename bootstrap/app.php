@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Access\Http\Middleware\FreshPassword;
 use App\Access\Http\Middleware\HasSecondFactor;
 use App\Access\Http\Middleware\StillHere;
+use App\Access\Http\Problems as Access;
+use App\Clinic\Http\Problems as Clinic;
+use App\Club\Http\Problems as Club;
 use App\Platform\Http\Middleware\AnswerInJson;
 use App\Platform\Http\Middleware\KnownBeforeLarge;
 use App\Platform\Http\Middleware\NoteRefusals;
@@ -13,10 +16,11 @@ use App\Platform\Http\Middleware\QuietSession;
 use App\Platform\Http\Middleware\ReadableBody;
 use App\Platform\Http\Middleware\RoomToSave;
 use App\Platform\Http\Middleware\SecurityHeaders;
-use App\Platform\Http\Problems;
+use App\Platform\Http\Problems as Platform;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
@@ -54,5 +58,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('web', []);
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
-    ->withExceptions(Problems::register(...))
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        // The first that answers is heard: what any request may meet stands last.
+        Access::register($exceptions);
+        Club::register($exceptions);
+        Clinic::register($exceptions);
+        Platform::register($exceptions);
+    })
     ->create();

@@ -4,25 +4,9 @@ declare(strict_types=1);
 
 namespace App\Platform\Http;
 
-use App\Access\Accounts\CodeNeeded;
-use App\Access\Accounts\FactorNeeded;
-use App\Access\Accounts\PasswordNeeded;
-use App\Clinic\Examinations\AlreadySigned;
-use App\Clinic\Examinations\EnteredByAnother;
-use App\Clinic\Examinations\HeldFinding;
-use App\Clinic\Examinations\MovedOn;
-use App\Clinic\Examinations\StaleVersion;
-use App\Clinic\Http\Resources\LetterResource;
-use App\Clinic\Http\Resources\PartResource;
-use App\Clinic\Letters\StaleLetter;
-use App\Clinic\Proposals\Decided;
-use App\Club\Athletes\SimilarAthletes;
-use App\Club\Http\Resources\AthleteResource;
-use App\Club\Models\Athlete;
 use App\Platform\Database\ReusedKey;
 use App\Platform\Database\RowHeld;
 use App\Platform\Server\DiskFull;
-use GrayCompass\Core\Wire\SafetyWriter;
 use GrayCompass\Document\Refusal;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\DeadlockException;
@@ -36,28 +20,20 @@ use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
-/** How every problem is answered: one body, `{error: {path, reason}}`, and what some add to it. */
+/**
+ * How every problem is answered: one body, `{error: {path, reason}}`, and what some add to it. Here stand those that
+ * any request may meet; each domain registers its own before them.
+ */
 final class Problems
 {
     /** What goes wrong by the hand of the sender is no defect of ours. */
-    private const EXPECTED = [
-        Refusal::class, StaleVersion::class, AlreadySigned::class, HeldFinding::class, ReusedKey::class,
-        SimilarAthletes::class, MovedOn::class, EnteredByAnother::class, PasswordNeeded::class, CodeNeeded::class,
-        FactorNeeded::class, StaleLetter::class, Decided::class, RowHeld::class, DiskFull::class,
-    ];
+    private const EXPECTED = [Refusal::class, ReusedKey::class, RowHeld::class, DiskFull::class];
 
     /** Lock wait over, deadlock, statement over its time, too many connections, gone away, refused. */
     private const BUSY = [1205, 1213, 1969, 1040, 1203, 1226, 2002, 2006, 2013];
 
     /** So PDO says it when the database went away between the last statement and the commit. */
     private const LOST_BEFORE_COMMIT = 'There is no active transaction';
-
-    /** What a person must show first, by what it is called in the answer. */
-    private const ASKED_FOR = [
-        PasswordNeeded::class => ['password', 'Enter your password once more.'],
-        CodeNeeded::class => ['code', 'Enter the code that your app shows.'],
-        FactorNeeded::class => ['secondFactor', 'Your team asks for a second factor: set it up first.'],
-    ];
 
     private const REASONS = [
         401 => 'Log in first.',
@@ -75,72 +51,16 @@ final class Problems
     {
         $exceptions->dontReport(self::EXPECTED);
         $exceptions->render(static fn (Refusal $refusal): JsonResponse => self::answer(
-            422,
-            $refusal->path,
-            $refusal->reason,
+            422, $refusal->path, $refusal->reason,
         ));
         $exceptions->render(static fn (AuthenticationException $problem): JsonResponse => self::answer(
-            401,
-            '',
-            self::REASONS[401],
-        ));
-        $exceptions->render(static fn (AlreadySigned $problem): JsonResponse => self::answer(
-            423,
-            '',
-            'this examination is signed and cannot be changed',
-        ));
-        $exceptions->render(static fn (EnteredByAnother $problem): JsonResponse => self::answer(
-            403,
-            '',
-            'somebody else entered this, and a student may not change it',
-        ));
-        foreach (self::ASKED_FOR as $class => [$path, $reason]) {
-            $exceptions->render(static fn (Throwable $problem): ?JsonResponse => $problem instanceof $class
-                ? self::answer(403, $path, $reason)
-                : null);
-        }
-        $exceptions->render(static fn (MovedOn $problem): JsonResponse => self::answer(
-            409,
-            'revision',
-            'something was changed after you last saw it: look again, then sign',
+            401, '', self::REASONS[401],
         ));
         $exceptions->render(static fn (ReusedKey $problem): JsonResponse => self::answer(
-            422,
-            'key',
-            'this key was used for something else',
-        ));
-        $exceptions->render(static fn (HeldFinding $held): JsonResponse => self::answer(
-            422,
-            $held->part,
-            $held->reason,
-            ['hold' => SafetyWriter::hold($held->hold)],
-        ));
-        $exceptions->render(static fn (SimilarAthletes $similar): JsonResponse => self::answer(
-            409,
-            'name',
-            'somebody much like them is here already',
-            ['similar' => array_map(static fn (Athlete $one): array => AthleteResource::make($one)->resolve()
-                + ['isArchived' => $one->trashed()], $similar->athletes)],
-        ));
-        $exceptions->render(static fn (StaleVersion $stale): JsonResponse => self::answer(
-            409,
-            $stale->part,
-            'changed in between by another tab or person',
-            ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
-        ));
-        $exceptions->render(static fn (Decided $problem): JsonResponse => self::answer(
-            409, 'state', 'somebody decided on this proposal already',
-        ));
-        $exceptions->render(static fn (StaleLetter $stale): JsonResponse => self::answer(
-            409,
-            'version',
-            'somebody wrote on in between: look at what it says now',
-            ['letter' => LetterResource::make($stale->newer->load(LetterResource::WITH))->resolve()],
+            422, 'key', 'this key was used for something else',
         ));
         $exceptions->render(static fn (ValidationException $problem): JsonResponse => self::answer(
-            422,
-            (string) array_key_first($problem->errors()),
-            $problem->getMessage(),
+            422, (string) array_key_first($problem->errors()), $problem->getMessage(),
         ));
         $exceptions->render(static fn (RowHeld $held): JsonResponse => self::answer(
             503, '', 'Somebody else is changing this just now: try again in a moment.', headers: ['Retry-After' => '1'],
@@ -187,10 +107,13 @@ final class Problems
     }
 
     /**
-     * @param  array<string, mixed>  $more
+     * The one body of every refusal.
+     *
+     * @param  string  $path  what it is about: a field, a part, or nothing
+     * @param  array<string, mixed>  $more  beside the error
      * @param  array<mixed>  $headers
      */
-    private static function answer(
+    public static function answer(
         int $status,
         string $path,
         string $reason,
