@@ -15,6 +15,7 @@ use App\Clinic\Http\Controllers\CourseController;
 use App\Clinic\Http\Controllers\DoctorController;
 use App\Clinic\Http\Controllers\ExaminationController;
 use App\Clinic\Http\Controllers\FindingController;
+use App\Clinic\Http\Controllers\HistoryController;
 use App\Clinic\Http\Controllers\LetterController;
 use App\Clinic\Http\Controllers\OutcomeController;
 use App\Clinic\Http\Controllers\PageController;
@@ -113,8 +114,6 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     Route::controller(AthleteController::class)->group(function (): void {
         Route::get('squads', 'squads')->name('squads');
         Route::get('athletes/archived', 'archived')->name('athletes.archived');
-        Route::post('athletes', 'store')->can('create', Athlete::class)->middleware('once')->name('athletes.store');
-        Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
         Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
         Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');
     });
@@ -177,7 +176,11 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::get('letters/{letter}/text', 'plain')->name('letters.text');
         });
     });
-    Route::get('athletes/{athlete}', [AthleteController::class, 'show'])->can('view', 'athlete')->name('athletes.show');
+    Route::controller(HistoryController::class)->group(function (): void {
+        Route::post('athletes', 'store')->can('create', Athlete::class)->middleware('once')->name('athletes.store');
+        Route::get('athletes/{athlete}', 'show')->can('view', 'athlete')->name('athletes.show');
+        Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
+    });
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
         ->can('examine', 'athlete')->middleware('once')->name('athletes.examinations.store');
 

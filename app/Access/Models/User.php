@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Access\Models;
 
 use App\Access\Accounts\Email;
+use App\Platform\Audit\Actor;
 use App\Platform\Database\BootsByName;
+use App\Platform\Database\InTeam;
 use App\Platform\Encryption\HasSecret;
 use App\Platform\Encryption\HoldsSealed;
 use App\Platform\Encryption\Sealed;
@@ -32,7 +34,7 @@ use LogicException;
  * @property Collection<int, Membership> $memberships
  */
 #[UseFactory(UserFactory::class)]
-final class User extends Authenticatable implements HoldsSealed
+final class User extends Authenticatable implements Actor, HoldsSealed, InTeam
 {
     use BootsByName;
 
@@ -99,6 +101,16 @@ final class User extends Authenticatable implements HoldsSealed
     public function teamId(): string
     {
         return $this->present()->team_id;
+    }
+
+    public function actorId(): string
+    {
+        return $this->id;
+    }
+
+    public function actorTeam(): ?string
+    {
+        return $this->membership?->team_id;
     }
 
     public function role(): Role

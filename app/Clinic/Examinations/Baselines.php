@@ -54,7 +54,7 @@ final class Baselines
     /** All of an athlete's stand in one story. Its side says nothing: the knees of it are both sound. */
     public static function story(Athlete $athlete): Episode
     {
-        return $athlete->episodes()->where('is_baseline', true)->first()
+        return Episode::query()->where('athlete_id', $athlete->id)->where('is_baseline', true)->first()
             ?? Episode::query()->create([
                 'athlete_id' => $athlete->id, 'hurt_side' => Side::Left, 'is_baseline' => true,
             ]);

@@ -97,7 +97,7 @@ final class Starter
     ): Episode {
         $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();
 
-        return $athlete->episodes()->where('hurt_side', $hurtSide->value)->where('injured_on', $injuredOn)
+        return Episode::query()->where('athlete_id', $athlete->id)->where('hurt_side', $hurtSide->value)->where('injured_on', $injuredOn)
             ->where('is_baseline', false)->first()
             ?? Episode::query()->create([
                 'athlete_id' => $athlete->id, 'hurt_side' => $hurtSide, 'injured_on' => $injuredOn,

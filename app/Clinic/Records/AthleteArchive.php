@@ -7,7 +7,9 @@ namespace App\Clinic\Records;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Examinations\Judge;
+use App\Clinic\History\History;
 use App\Clinic\Http\Resources\ExaminationResource;
+use App\Clinic\Http\Resources\HistoryResource;
 use App\Clinic\Models\Addendum;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
@@ -16,17 +18,16 @@ use App\Clinic\Models\Letter;
 use App\Clinic\Models\LetterVersion;
 use App\Clinic\Models\Outcome;
 use App\Clinic\Outcomes\Attachments;
-use App\Clinic\Proposals\Proposals;
 use App\Clinic\Reports\LetterPdf;
 use App\Clinic\Reports\SummaryPdf;
-use App\Club\Http\Resources\AthleteResource;
 use App\Club\Models\Athlete;
 use App\Platform\Tables\Csv;
+use App\Trust\Audit\LogLines;
 use App\Trust\Audit\Search;
-use App\Trust\Http\Resources\DeedsResource;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use RuntimeException;
+use stdClass;
 use ZipArchive;
 
 /**
@@ -38,6 +39,7 @@ final readonly class AthleteArchive
 {
     public function __construct(
         private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters, private Attachments $attachments,
+        private LogLines $lines,
     ) {
     }
 
@@ -48,50 +50,36 @@ final readonly class AthleteArchive
     public function open(Athlete $athlete): mixed
     {
         $folder = new PassingFolder;
-        $athlete->load([
-            'episodes.examinations', 'episodes.outcomes.attachments', 'tasks.examination', 'letters.versions.writer',
-            ...array_map(static fn (string $with): string => "proposals.{$with}", Proposals::WITH),
-        ]);
+        $history = History::whole($athlete);
+        $examinations = $history->examinations()->sortBy('examined_at')->values();
         $file = $folder->file();
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
             throw new RuntimeException('The archive cannot be written.');
         }
         $names = [];
-        foreach (self::examinations($athlete) as $examination) {
+        foreach ($examinations as $examination) {
             $names[$examination->id] = $this->examination($zip, $examination);
         }
-        $facts = (new AthleteResource($athlete))->resolve(new Request);
+        // Whoever may ask for the archive may see all of it.
+        $facts = ['profile' => $athlete->profile ?? new stdClass] + (new HistoryResource($history))->resolve(new Request);
         $zip->addFromString('athlete.json', self::json($facts));
-        foreach (self::files($athlete) as $attachment) {
+        foreach (self::files($history) as $attachment) {
             $this->file($zip, $folder, $attachment);
         }
-        foreach ($athlete->letters as $letter) {
+        foreach ($history->letters as $letter) {
             $this->letter($zip, $letter);
         }
-        $zip->addFromString('log.csv', Csv::of(self::log($athlete, array_keys($names))));
+        $zip->addFromString('log.csv', Csv::of($this->log($athlete, array_keys($names))));
         $zip->addFromString('index.html', view('archive', [
             'athlete' => $athlete, 'facts' => $facts, 'folders' => $names,
-            'replaced' => self::examinations($athlete)->pluck('supersedes_id')->filter()->all(), 'days' => TeamDays::ofTeam($athlete->team_id),
+            'replaced' => $examinations->pluck('supersedes_id')->filter()->all(), 'days' => TeamDays::ofTeam($athlete->team_id),
         ])->render());
         $zip->close();
         $opened = fopen($file, 'r');
         $folder->remove();
 
         return $opened !== false ? $opened : throw new RuntimeException('The archive cannot be read.');
-    }
-
-    /**
-     * @return Collection<int, Examination> oldest first
-     */
-    private static function examinations(Athlete $athlete): Collection
-    {
-        return $athlete->episodes
-            ->flatMap(static fn (Episode $episode): Collection => $episode->examinations
-                ->each(static fn (Examination $one) => $one
-                    ->setRelation('episode', $episode->setRelation('athlete', $athlete))))
-            ->sortBy('examined_at')
-            ->values();
     }
 
     /** @return string the folder that it stands in */
@@ -119,9 +107,9 @@ final readonly class AthleteArchive
     /**
      * @return Collection<int, Attachment> beside all results
      */
-    private static function files(Athlete $athlete): Collection
+    private static function files(History $history): Collection
     {
-        return $athlete->episodes->flatMap(static fn (Episode $episode): Collection => $episode->outcomes
+        return $history->episodes->flatMap(static fn (Episode $episode): Collection => $episode->outcomes
             ->flatMap(static fn (Outcome $outcome): Collection => $outcome->attachments))->values();
     }
 
@@ -153,13 +141,13 @@ final readonly class AthleteArchive
      * @param  list<string>  $examinations
      * @return iterable<array<string|int|null>>
      */
-    private static function log(Athlete $athlete, array $examinations): iterable
+    private function log(Athlete $athlete, array $examinations): iterable
     {
         $search = new Search($athlete->team_id);
         $people = $search->people();
         yield ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
         foreach ($search->deeds()->whereIn('subject', [$athlete->id, ...$examinations])->lazyByIdDesc(500) as $deed) {
-            yield array_values(DeedsResource::line($deed, $people, [(string) $deed->subject => $athlete->name]));
+            yield array_values($this->lines->line($deed, $people, [(string) $deed->subject => $athlete->name]));
         }
     }
 

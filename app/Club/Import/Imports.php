@@ -6,6 +6,7 @@ namespace App\Club\Import;
 
 use App\Access\Models\User;
 use App\Club\Athletes\AthleteFacts;
+use App\Club\Athletes\WithoutHistory;
 use App\Club\Models\Athlete;
 use App\Club\Models\Import;
 use App\Platform\Audit\Deeds;
@@ -24,7 +25,7 @@ final readonly class Imports
     /** Between two tellings of how far it is. */
     private const AT_ONCE = 20;
 
-    public function __construct(private Deeds $deeds)
+    public function __construct(private Deeds $deeds, private WithoutHistory $withoutHistory)
     {
     }
 
@@ -107,7 +108,7 @@ final readonly class Imports
 
         return DB::transaction(function () use ($import): int {
             $made = Athlete::withTrashed()->where('import_id', $import->id);
-            (clone $made)->whereDoesntHave('episodes')->whereDoesntHave('tasks')->whereDoesntHave('proposals')->get()
+            $this->withoutHistory->among(clone $made)->get()
                 ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
             $stayed = $made->count();
             $import->update(['state' => ImportState::TakenBack]);

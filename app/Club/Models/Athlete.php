@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace App\Club\Models;
 
 use App\Access\Models\User;
-use App\Clinic\Models\Episode;
-use App\Clinic\Models\Letter;
-use App\Clinic\Models\Proposal;
-use App\Clinic\Models\Task;
 use App\Club\Athletes\BlindIndex;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
@@ -25,9 +21,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use LogicException;
@@ -46,10 +40,6 @@ use stdClass;
  * @property CarbonImmutable|null $erase_on when the clock will erase the record; null: not announced
  * @property CarbonImmutable|null $keep_until that somebody asked to keep it all the same
  * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
- * @property Collection<int, Episode> $episodes
- * @property Collection<int, Task> $tasks newest first
- * @property Collection<int, Letter> $letters newest first
- * @property Collection<int, Proposal> $proposals oldest first
  */
 #[ScopedBy(TeamScope::class)]
 #[UseFactory(AthleteFactory::class)]
@@ -192,46 +182,5 @@ final class Athlete extends Model implements HoldsSealed
         $value = $this->profile->{$fact} ?? '';
 
         return \is_string($value) ? $value : '';
-    }
-
-    /**
-     * @return HasMany<Task, $this>
-     */
-    public function tasks(): HasMany
-    {
-        $tasks = $this->hasMany(Task::class);
-        $tasks->orderByDesc('id');
-
-        return $tasks;
-    }
-
-    /**
-     * @return HasMany<Letter, $this>
-     */
-    public function letters(): HasMany
-    {
-        $letters = $this->hasMany(Letter::class);
-        $letters->orderByDesc('id');
-
-        return $letters;
-    }
-
-    /**
-     * @return HasMany<Proposal, $this>
-     */
-    public function proposals(): HasMany
-    {
-        $proposals = $this->hasMany(Proposal::class);
-        $proposals->orderBy('id');
-
-        return $proposals;
-    }
-
-    /**
-     * @return HasMany<Episode, $this>
-     */
-    public function episodes(): HasMany
-    {
-        return $this->hasMany(Episode::class);
     }
 }

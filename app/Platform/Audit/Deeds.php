@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Platform\Audit;
 
-use App\Access\Models\User;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
@@ -27,20 +26,20 @@ final readonly class Deeds
     /**
      * @param  string|null  $subject  id of what it was done to
      * @param  array<string, string|int|bool>  $detail  codes and counts, never what was found
-     * @param  User|null  $by  who, where it is not whoever is logged in
+     * @param  Actor|null  $by  who, where it is not whoever is logged in
      * @param  string|null  $of  id of the team, where nobody is logged in
      */
     public function record(
-        What $what, ?string $subject = null, array $detail = [], ?User $by = null, ?string $of = null,
+        What $what, ?string $subject = null, array $detail = [], ?Actor $by = null, ?string $of = null,
     ): void {
         $user = $by ?? $this->auth->guard()->user();
-        $user = $user instanceof User ? $user : null;
-        $team = $user->membership->team_id ?? $of;
+        $user = $user instanceof Actor ? $user : null;
+        $team = $user?->actorTeam() ?? $of;
         $write = function () use ($what, $subject, $detail, $user, $team): void {
             $chain = self::chain($team ?? Chain::NO_TEAM);
             $deed = new Deed([
                 'team_id' => $team,
-                'user_id' => $user?->id,
+                'user_id' => $user?->actorId(),
                 'what' => $what,
                 'subject' => $subject,
                 'detail' => $detail,

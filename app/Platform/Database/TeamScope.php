@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Platform\Database;
 
-use App\Access\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Scope;
@@ -19,7 +18,7 @@ final class TeamScope implements Scope
     public function apply(Builder $builder, Model $model): void
     {
         $user = Auth::user();
-        if ($user instanceof User) {
+        if ($user instanceof InTeam) {
             $builder->where($model->qualifyColumn('team_id'), $user->teamId());
         } else {
             $builder->whereRaw('1 = 0');

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit;
 
-use App\Clinic\Audit\Additions;
-use App\Clinic\Audit\Results;
-use App\Clinic\Audit\Signatures;
 use App\Platform\Audit\Heads;
 use App\Trust\Audit\Checks\Chains;
 use App\Trust\Audit\Checks\Check;
 use App\Trust\Audit\Checks\EndsElsewhere;
 use App\Trust\Audit\Checks\Roles;
+use Illuminate\Container\Attributes\Tag;
 
 /** Says where something was changed behind the application's back; docs/security.md says what cannot be noticed. */
 final readonly class Verifier
 {
-    public function __construct(private Heads $heads)
+    public const CHECKS = 'audit.checks';
+
+    /**
+     * @param  iterable<Check>  $more  of what other domains keep
+     */
+    public function __construct(private Heads $heads, #[Tag(self::CHECKS)] private iterable $more)
     {
     }
 
@@ -38,14 +41,13 @@ final readonly class Verifier
 
     /**
      * @param  array<string>  $ends
-     * @return list<Check>
+     * @return iterable<Check>
      */
-    private function checks(array $ends): array
+    private function checks(array $ends): iterable
     {
-        $erased = new Erased;
-
-        return [
-            new Chains($this->heads), new EndsElsewhere(array_values($ends)), new Signatures($erased), new Additions($erased), new Results($erased), new Roles,
-        ];
+        yield new Chains($this->heads);
+        yield new EndsElsewhere(array_values($ends));
+        yield from $this->more;
+        yield new Roles;
     }
 }

@@ -9,7 +9,7 @@ use App\Platform\Audit\Chain;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use App\Platform\Tables\Csv;
-use App\Trust\Audit\Subjects;
+use App\Trust\Audit\LogLines;
 use App\Trust\Http\Requests\DeedsRequest;
 use App\Trust\Http\Resources\DeedsResource;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -20,7 +20,7 @@ final readonly class DeedController
 {
     private const COLUMNS = ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
 
-    public function __construct(private Deeds $deeds)
+    public function __construct(private Deeds $deeds, private LogLines $lines)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class DeedController
             $this->deeds->record(What::DeedsRead);
         }
 
-        return new DeedsResource($search);
+        return new DeedsResource($search, $this->lines);
     }
 
     /** All of them as a table, RFC 4180, newest first. */
@@ -40,7 +40,7 @@ final readonly class DeedController
         $search = $request->search($user);
         $this->deeds->record(What::Exported, null, ['as' => 'deeds']);
 
-        return response()->streamDownload(static function () use ($search): void {
+        return response()->streamDownload(function () use ($search): void {
             $out = fopen('php://output', 'w');
             if ($out === false) {
                 return;
@@ -49,11 +49,7 @@ final readonly class DeedController
             $csv = new Csv($out);
             $csv->line(self::COLUMNS);
             foreach ($search->deeds()->lazyByIdDesc(500)->chunk(500) as $deeds) {
-                $deeds = array_values($deeds->all());
-                $subjects = Subjects::names($deeds);
-                foreach ($deeds as $deed) {
-                    $csv->line(DeedsResource::line($deed, $people, $subjects));
-                }
+                array_map($csv->line(...), $this->lines->of(array_values($deeds->all()), $people));
             }
             // The end of the chain leaves with the table: a chain that is shortened later does not reach it.
             $end = Chain::query()->find($search->team);

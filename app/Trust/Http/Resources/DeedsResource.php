@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trust\Http\Resources;
 
-use App\Platform\Audit\Deed;
 use App\Platform\Audit\What;
+use App\Trust\Audit\LogLines;
 use App\Trust\Audit\Search;
-use App\Trust\Audit\Subjects;
-use App\Trust\Audit\Wording;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -19,6 +17,11 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class DeedsResource extends JsonResource
 {
+    public function __construct(Search $search, private readonly LogLines $lines)
+    {
+        parent::__construct($search);
+    }
+
     /**
      * @return array<string, mixed>
      */
@@ -26,13 +29,9 @@ final class DeedsResource extends JsonResource
     {
         $people = $this->resource->people();
         $page = $this->resource->deeds()->paginate(Search::A_PAGE, page: $this->resource->page);
-        $subjects = Subjects::names(array_values($page->items()));
 
         return [
-            'deeds' => array_map(
-                static fn (Deed $deed): array => self::line($deed, $people, $subjects),
-                $page->items(),
-            ),
+            'deeds' => $this->lines->of(array_values($page->items()), $people),
             'total' => $page->total(),
             'page' => $page->currentPage(),
             'pages' => max(1, $page->lastPage()),
@@ -45,25 +44,6 @@ final class DeedsResource extends JsonResource
                 static fn (What $what): array => ['id' => $what->value, 'label' => $what->label()],
                 What::cases(),
             ),
-        ];
-    }
-
-    /**
-     * @param  array<string, string>  $people
-     * @param  array<string, string>  $subjects
-     * @return array{id: int, at: string, who: string, what: string, about: string, subject: string|null, detail: string, address: string}
-     */
-    public static function line(Deed $deed, array $people, array $subjects): array
-    {
-        return [
-            'id' => $deed->id,
-            'at' => str_replace(' ', 'T', $deed->at).'Z',
-            'who' => $people[$deed->user_id ?? ''] ?? 'nobody known',
-            'what' => $deed->what->label(),
-            'about' => $subjects[$deed->subject ?? ''] ?? '',
-            'subject' => $deed->subject,
-            'detail' => app(Wording::class)->of($deed->detail),
-            'address' => $deed->address,
         ];
     }
 }

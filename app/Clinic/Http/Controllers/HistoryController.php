@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Controllers;
+
+use App\Access\Models\User;
+use App\Clinic\History\History;
+use App\Clinic\Http\Resources\HistoryResource;
+use App\Clinic\Proposals\Proposals;
+use App\Club\Athletes\Roster;
+use App\Club\Athletes\SimilarAthletes;
+use App\Club\Http\Requests\AthleteRequest;
+use App\Club\Models\Athlete;
+use App\Platform\Audit\Deeds;
+use App\Platform\Audit\What;
+use GrayCompass\Document\Refusal;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+
+/** One athlete with their history: read, made in three fields, and changed. */
+final readonly class HistoryController
+{
+    public function __construct(private Roster $roster, private Proposals $proposals, private Deeds $deeds)
+    {
+    }
+
+    public function show(Athlete $athlete, #[CurrentUser] User $user): HistoryResource
+    {
+        $this->deeds->record(What::AthleteRead, $athlete->id);
+
+        return $this->history($athlete, $user);
+    }
+
+    /**
+     * @throws Refusal
+     * @throws SimilarAthletes where somebody much like them is here already, and nobody said that they are another
+     */
+    public function store(AthleteRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $athlete = $this->roster->add($user->teamId(), $request->facts(), $request->isAnother());
+
+        return $this->history($athlete, $user)->response()->setStatusCode(201);
+    }
+
+    /** @throws Refusal */
+    public function update(AthleteRequest $request, Athlete $athlete, #[CurrentUser] User $user): HistoryResource
+    {
+        $this->roster->change($athlete, $request->facts());
+
+        return $this->history($athlete, $user);
+    }
+
+    private function history(Athlete $athlete, User $user): HistoryResource
+    {
+        return new HistoryResource(History::shown($athlete, $user, $this->proposals));
+    }
+}
