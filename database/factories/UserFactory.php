@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Access\Models\Membership;
-use App\Access\Models\Role;
 use App\Access\Models\Team;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use Illuminate\Database\Eloquent\Factories\Factory;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Access\Accounts\Email;
+use App\Access\Values\Email;
 use App\Platform\Encryption\AthleteKeys;
 use App\Platform\Encryption\RecordKeys;
 use App\Platform\Encryption\Sealer;

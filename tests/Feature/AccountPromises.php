@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Access\Accounts\SecondFactor;
 use App\Access\Accounts\TimeCode;
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Models\Examination;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\Accounts\Demo;
-use App\Access\Accounts\Email;
-use App\Access\Models\Role;
 use App\Access\Models\Team;
 use App\Access\Models\User;
+use App\Access\Values\Email;
+use App\Access\Values\Role;
 use Database\Factories\UserFactory;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Console\Kernel;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Models\Availability;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskKind;
+use App\Clinic\Values\TaskKind;
 use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 

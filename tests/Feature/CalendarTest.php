@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Calendar\CalendarFile;
 use App\Clinic\Models\Calendar;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskState;
 use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;

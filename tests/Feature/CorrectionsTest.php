@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Access\Models\User;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskState;
 use App\Trust\Audit\Verifier;
 use Illuminate\Support\Facades\DB;
 use Smalot\PdfParser\Parser;

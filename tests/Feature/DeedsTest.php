@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
-use App\Clinic\Examinations\SectionName;
+use App\Access\Values\Role;
 use App\Clinic\Models\Assessment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Finding;
+use App\Clinic\Values\SectionName;
 use App\Platform\Audit\Chain;
 use App\Platform\Audit\Deed;
 use App\Platform\Audit\What;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
+use App\Access\Values\Role;
 use App\Club\Models\Athlete;
 use App\Club\Models\Import;
 use Illuminate\Support\Facades\DB;

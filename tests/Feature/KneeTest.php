@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Platform\Audit\Deed;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Letters\LetterMail;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\SharedPage;
 use App\Clinic\Models\Task;
 use App\Clinic\Records\Erasure;
 use App\Clinic\Records\Leftovers;
-use App\Clinic\Tasks\TaskKind;
+use App\Clinic\Values\TaskKind;
 use App\Club\Doctors\TreatingDoctor;
 use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;

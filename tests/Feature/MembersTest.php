@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\Team;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;

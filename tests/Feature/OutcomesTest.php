@@ -9,7 +9,7 @@ use App\Clinic\Models\Examination;
 use App\Clinic\Models\Outcome;
 use App\Clinic\Models\Task;
 use App\Clinic\Records\Leftovers;
-use App\Clinic\Tasks\TaskKind;
+use App\Clinic\Values\TaskKind;
 use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

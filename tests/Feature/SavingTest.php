@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\ExaminationStatus;
 use App\Clinic\Models\Finding;
+use App\Clinic\Values\ExaminationStatus;
 use Illuminate\Support\Facades\DB;
 
 /** Each part is saved by itself, once, and never over a newer one. */

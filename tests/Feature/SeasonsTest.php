@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 
 /** From when until when a squad plays, and how that stands today. */
 final class SeasonsTest extends FeatureTestCase

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\Models\Membership;
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Records\Erasure;
 use App\Clinic\Records\Leftovers;
 use App\Club\Models\Athlete;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Access\Models\User;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskKind;
+use App\Clinic\Values\TaskKind;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

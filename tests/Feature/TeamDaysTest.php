@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
-use App\Access\Teams\DateOrder;
 use App\Access\Teams\TeamDays;
-use App\Access\Teams\TeamSettings;
+use App\Access\Values\DateOrder;
+use App\Access\Values\Role;
+use App\Access\Values\TeamSettings;
 use App\Clinic\Records\Retention;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\Accounts\KnownDevice;
-use App\Access\Models\Role;
+use App\Access\Values\Role;
 use App\Clinic\Models\Export;
-use App\Clinic\Models\ExportState;
 use App\Clinic\Records\Leftovers;
 use App\Clinic\Records\PassingFolder;
+use App\Clinic\Values\ExportState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\RowHeld;
 use App\Platform\Database\Turn;

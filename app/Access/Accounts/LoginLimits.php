@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access\Accounts;
 
+use App\Access\Values\Email;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Access\Console;
 
 use App\Access\Models\Team;
-use App\Access\Teams\DateOrder;
-use App\Access\Teams\TeamSettings;
+use App\Access\Values\DateOrder;
+use App\Access\Values\TeamSettings;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use Illuminate\Console\Command;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Access\Console;
 
-use App\Access\Accounts\Email;
 use App\Access\Models\Membership;
-use App\Access\Models\Role;
 use App\Access\Models\Team;
 use App\Access\Models\User;
+use App\Access\Values\Email;
+use App\Access\Values\Role;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use Illuminate\Console\Command;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Access\Console;
 
-use App\Access\Accounts\Email;
 use App\Access\Accounts\Invitations;
-use App\Access\Models\Role;
 use App\Access\Models\Team;
+use App\Access\Values\Email;
+use App\Access\Values\Role;
 use GrayCompass\Document\Refusal;
 use Illuminate\Console\Command;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Access\Console;
 
-use App\Access\Accounts\Email;
 use App\Access\Accounts\SecondFactor;
 use App\Access\Models\User;
+use App\Access\Values\Email;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use Illuminate\Console\Command;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access\Models;
 
+use App\Access\Values\Role;
 use App\Platform\Database\BootsByName;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access\Models;
 
-use App\Access\Teams\TeamSettings;
+use App\Access\Values\TeamSettings;
 use App\Platform\Database\BootsByName;
 use App\Platform\Encryption\HasSecret;
 use App\Platform\Encryption\HoldsSealed;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Access\Models;
 
-use App\Access\Accounts\Email;
+use App\Access\Values\Email;
+use App\Access\Values\Role;
 use App\Platform\Audit\Actor;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\InTeam;

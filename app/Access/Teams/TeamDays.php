@@ -6,6 +6,7 @@ namespace App\Access\Teams;
 
 use App\Access\Models\Team;
 use App\Access\Models\User;
+use App\Access\Values\DateOrder;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Audit;
 
-use App\Clinic\Examinations\SectionName;
+use App\Clinic\Values\SectionName;
 use App\Trust\Audit\NamesParts;
 use GrayCompass\Core\Figures;
 

@@ -7,7 +7,7 @@ namespace App\Clinic\Audit;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Models\Assessment;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\ExaminationStatus;
+use App\Clinic\Values\ExaminationStatus;
 use App\Platform\Audit\Deed;
 use App\Platform\Audit\What;
 use App\Trust\Audit\Checks\Check;

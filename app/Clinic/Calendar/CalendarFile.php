@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Calendar;
 
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskState;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;

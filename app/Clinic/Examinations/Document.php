@@ -6,6 +6,7 @@ namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Finding;
+use App\Clinic\Values\SectionName;
 use GrayCompass\Core\Wire\ExaminationReader;
 use GrayCompass\Document\Refusal;
 use stdClass;

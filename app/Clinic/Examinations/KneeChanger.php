@@ -9,6 +9,7 @@ use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Finding;
 use App\Clinic\Models\Section;
+use App\Clinic\Values\SectionName;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use App\Platform\Database\Turn;

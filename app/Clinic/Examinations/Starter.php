@@ -8,7 +8,7 @@ use App\Access\Models\Team;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\ExaminationStatus;
+use App\Clinic\Values\ExaminationStatus;
 use App\Club\Models\Athlete;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;

@@ -6,6 +6,7 @@ namespace App\Clinic\Letters;
 
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
+use App\Clinic\Values\Addressee;
 
 /** What one version of a letter says. */
 final readonly class Wording

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Models;
 
-use App\Clinic\Outcomes\FileType;
+use App\Clinic\Values\FileType;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\HoldsSealed;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Access\Models\User;
+use App\Clinic\Values\ExaminationStatus;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\AthleteKeys;

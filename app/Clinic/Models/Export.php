@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Models;
 
+use App\Clinic\Values\ExportState;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use Carbon\CarbonImmutable;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Access\Models\User;
-use App\Clinic\Letters\Way;
+use App\Clinic\Values\Way;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Access\Models\User;
-use App\Clinic\Letters\Addressee;
+use App\Clinic\Values\Addressee;
 use App\Platform\Database\BootsByName;
 use App\Platform\Encryption\HoldsSealed;
 use App\Platform\Encryption\Sealed;

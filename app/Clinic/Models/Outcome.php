@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clinic\Models;
 
-use App\Clinic\Outcomes\Answer;
-use App\Clinic\Outcomes\OutcomeKind;
+use App\Clinic\Values\Answer;
+use App\Clinic\Values\OutcomeKind;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\HoldsSealed;

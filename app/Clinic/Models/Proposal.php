@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Access\Models\User;
-use App\Clinic\Proposals\ProposalKind;
-use App\Clinic\Proposals\ProposalState;
+use App\Clinic\Values\ProposalKind;
+use App\Clinic\Values\ProposalState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clinic\Models;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Scope;

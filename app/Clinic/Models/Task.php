@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clinic\Models;
 
-use App\Clinic\Tasks\TaskKind;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;

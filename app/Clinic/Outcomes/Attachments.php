@@ -8,6 +8,7 @@ use App\Access\Models\User;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\AttachmentPart;
 use App\Clinic\Models\Outcome;
+use App\Clinic\Values\FileType;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use GrayCompass\Document\Refusal;

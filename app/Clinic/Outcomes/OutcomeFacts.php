@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clinic\Outcomes;
 
+use App\Clinic\Values\Answer;
+use App\Clinic\Values\OutcomeKind;
 use Carbon\CarbonImmutable;
 
 /**

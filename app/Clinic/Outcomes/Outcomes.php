@@ -10,7 +10,7 @@ use App\Clinic\Models\Outcome;
 use App\Clinic\Models\Task;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Tasks\Tasks;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskState;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use GrayCompass\Document\Refusal;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Outcomes;
 
 use App\Clinic\Models\Outcome;
+use App\Clinic\Values\Answer;
 use GrayCompass\Core\Knee\Condition;
 
 /** What stands of one injury where several looked: the strongest look, and of equals the latest. */

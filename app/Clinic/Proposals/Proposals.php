@@ -12,6 +12,8 @@ use App\Clinic\Outcomes\OutcomeFacts;
 use App\Clinic\Outcomes\Outcomes;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Tasks\Tasks;
+use App\Clinic\Values\ProposalKind;
+use App\Clinic\Values\ProposalState;
 use App\Club\Models\Athlete;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;

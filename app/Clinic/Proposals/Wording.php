@@ -6,11 +6,12 @@ namespace App\Clinic\Proposals;
 
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Proposal;
-use App\Clinic\Outcomes\Answer;
 use App\Clinic\Outcomes\OutcomeFacts;
-use App\Clinic\Outcomes\Seen;
 use App\Clinic\Tasks\TaskChange;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\Answer;
+use App\Clinic\Values\ProposalKind;
+use App\Clinic\Values\Seen;
+use App\Clinic\Values\TaskState;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Arr;
 

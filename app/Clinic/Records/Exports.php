@@ -7,7 +7,7 @@ namespace App\Clinic\Records;
 use App\Access\Models\User;
 use App\Clinic\Models\Export;
 use App\Clinic\Models\ExportPart;
-use App\Clinic\Models\ExportState;
+use App\Clinic\Values\ExportState;
 use App\Club\Models\Athlete;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;

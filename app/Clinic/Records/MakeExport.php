@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Records;
 
 use App\Clinic\Models\Export;
-use App\Clinic\Models\ExportState;
+use App\Clinic\Values\ExportState;
 use App\Platform\Database\TeamScope;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;

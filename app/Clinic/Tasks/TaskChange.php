@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Clinic\Tasks;
 
 use App\Clinic\Models\Task;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Arr;

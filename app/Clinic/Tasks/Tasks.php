@@ -8,6 +8,8 @@ use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Task;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use App\Club\Models\Athlete;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;

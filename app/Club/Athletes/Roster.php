@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Club\Athletes;
 
 use App\Club\Models\Athlete;
+use App\Club\Values\AthleteFacts;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use GrayCompass\Document\Refusal;

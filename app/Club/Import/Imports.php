@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Club\Import;
 
 use App\Access\Models\User;
-use App\Club\Athletes\AthleteFacts;
 use App\Club\Athletes\WithoutHistory;
 use App\Club\Models\Athlete;
 use App\Club\Models\Import;
+use App\Club\Values\AthleteFacts;
+use App\Club\Values\ImportState;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use App\Platform\Database\TeamScope;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Club\Import;
 
-use App\Club\Athletes\AthleteFacts;
+use App\Club\Values\AthleteFacts;
 
 /** One line of a list, and what becomes of it. */
 final readonly class Line

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Club\Import;
 
-use App\Club\Athletes\AthleteFacts;
 use App\Club\Athletes\Likeness;
 use App\Club\Models\Athlete;
+use App\Club\Values\AthleteFacts;
 
 /** Those who are here already and those of the lines above, found by birth date and by number. */
 final class Neighbours

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Club\Import;
 
-use App\Club\Athletes\AthleteFacts;
 use App\Club\Models\Athlete;
+use App\Club\Values\AthleteFacts;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Every line of a list with what would become of it; nothing is stored. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Club\Import;
 
-use App\Access\Teams\DateOrder;
 use App\Access\Teams\TeamDays;
-use App\Club\Athletes\AthleteFacts;
+use App\Access\Values\DateOrder;
 use App\Club\Http\Requests\AthleteRequest;
+use App\Club\Values\AthleteFacts;
 use App\Platform\Tables\Csv;
 use Illuminate\Support\Facades\Validator;
 

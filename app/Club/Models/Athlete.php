@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Club\Models;
 
 use App\Access\Models\User;
-use App\Club\Athletes\BlindIndex;
+use App\Club\Values\BlindIndex;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\AthleteKeys;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Club\Models;
 
-use App\Club\Import\ImportState;
+use App\Club\Values\ImportState;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\HoldsSealed;

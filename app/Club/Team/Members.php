@@ -6,8 +6,8 @@ namespace App\Club\Team;
 
 use App\Access\Accounts\Sessions;
 use App\Access\Models\Membership;
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use GrayCompass\Document\Refusal;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trust\Audit;
 
 use App\Access\Models\Membership;
-use App\Access\Models\Role;
+use App\Access\Values\Role;
 use App\Platform\Audit\Chain;
 use App\Platform\Mail\Post;
 use Illuminate\Support\Facades\Date;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trust\Policies;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use Illuminate\Auth\Access\Response;
 
 /** Who may see who did what. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Access\Http\Controllers;
 
 use App\Access\Accounts\AccountNotice;
-use App\Access\Accounts\Email;
 use App\Access\Accounts\Passwords;
 use App\Access\Accounts\Presence;
 use App\Access\Accounts\Resets;
@@ -14,6 +13,7 @@ use App\Access\Accounts\Token;
 use App\Access\Http\Requests\PasswordRequest;
 use App\Access\Mail\AccountChange;
 use App\Access\Models\User;
+use App\Access\Values\Email;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
 use GrayCompass\Document\Refusal;

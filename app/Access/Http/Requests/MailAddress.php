@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Accounts\Email;
+use App\Access\Values\Email;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Accounts\Email;
-use App\Access\Models\Role;
+use App\Access\Values\Email;
+use App\Access\Values\Role;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Accounts\Email;
 use App\Access\Accounts\Passwords;
+use App\Access\Values\Email;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Whatever has to do with a password: each door asks for its own of these. */

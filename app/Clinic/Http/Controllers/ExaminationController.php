@@ -6,9 +6,9 @@ namespace App\Clinic\Http\Controllers;
 
 use App\Access\Accounts\PasswordNeeded;
 use App\Access\Accounts\Presence;
-use App\Access\Models\Role;
 use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
+use App\Access\Values\Role;
 use App\Clinic\Examinations\AlreadySigned;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Examinations\Judge;

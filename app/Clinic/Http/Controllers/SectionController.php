@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Controllers;
 
 use App\Clinic\Examinations\Recorder;
-use App\Clinic\Examinations\SectionName;
 use App\Clinic\Http\Requests\PartRequest;
 use App\Clinic\Http\Resources\SavedResource;
 use App\Clinic\Models\Examination;
+use App\Clinic\Values\SectionName;
 
 /** The parts that are saved as a whole: frame, story, gate, pulse log. */
 final readonly class SectionController

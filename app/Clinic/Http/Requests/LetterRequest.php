@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Access\Http\Requests\MailAddress;
-use App\Clinic\Letters\Addressee;
-use App\Clinic\Letters\Way;
 use App\Clinic\Letters\Wording;
+use App\Clinic\Values\Addressee;
+use App\Clinic\Values\Way;
 use App\Club\Models\Doctor;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

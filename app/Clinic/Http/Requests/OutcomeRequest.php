@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Clinic\Models\Task;
-use App\Clinic\Outcomes\Answer;
 use App\Clinic\Outcomes\OutcomeFacts;
-use App\Clinic\Outcomes\OutcomeKind;
-use App\Clinic\Outcomes\Seen;
+use App\Clinic\Values\Answer;
+use App\Clinic\Values\OutcomeKind;
+use App\Clinic\Values\Seen;
 use Carbon\CarbonImmutable;
 use Closure;
 use GrayCompass\Core\Knee\Condition;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Access\Models\Role;
 use App\Access\Models\User;
+use App\Access\Values\Role;
 use App\Clinic\Examinations\SaveRequest;
 use Closure;
 use GrayCompass\Document\Json;

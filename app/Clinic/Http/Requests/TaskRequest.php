@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Clinic\Tasks\TaskChange;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskState;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -8,7 +8,7 @@ use App\Access\Teams\TeamDays;
 use App\Clinic\Course\Visit;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskKind;
+use App\Clinic\Values\TaskKind;
 use App\Club\Http\Resources\AthleteResource;
 use GrayCompass\Core\Course\Curve;
 use Illuminate\Http\Request;

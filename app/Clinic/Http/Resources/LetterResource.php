@@ -7,8 +7,8 @@ namespace App\Clinic\Http\Resources;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\LetterVersion;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskKind;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -6,7 +6,7 @@ namespace App\Clinic\Http\Resources;
 
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Outcome;
-use App\Clinic\Outcomes\Answer;
+use App\Clinic\Values\Answer;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -6,9 +6,9 @@ namespace App\Clinic\Http\Resources;
 
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Task;
-use App\Clinic\Tasks\TaskKind;
 use App\Clinic\Tasks\Tasks;
-use App\Clinic\Tasks\TaskState;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use App\Club\Http\Resources\AthleteResource;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

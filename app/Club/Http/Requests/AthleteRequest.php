@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Club\Http\Requests;
 
-use App\Club\Athletes\AthleteFacts;
+use App\Club\Values\AthleteFacts;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

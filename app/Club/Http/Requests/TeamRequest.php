@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Club\Http\Requests;
 
-use App\Access\Teams\DateOrder;
-use App\Access\Teams\TeamSettings;
+use App\Access\Values\DateOrder;
+use App\Access\Values\TeamSettings;
 use Closure;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Findings\Schools\SchoolGroup;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Club\Http\Resources;
 
-use App\Access\Teams\DateOrder;
+use App\Access\Values\DateOrder;
 use App\Club\Import\Column;
 use App\Club\Import\Line;
 use App\Club\Import\Preview;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Club\Athletes;
+namespace App\Club\Values;
 
 use Carbon\CarbonImmutable;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Access\Models;
+namespace App\Access\Values;
 
 /** What a member of a team may do. */
 enum Role: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Club\Import;
+namespace App\Club\Values;
 
 enum ImportState: string
 {

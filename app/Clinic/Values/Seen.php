@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Outcomes;
+namespace App\Clinic\Values;
 
 /** What was said of an injury that was looked for; one that was not looked for is not said. */
 enum Seen: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Access\Teams;
+namespace App\Access\Values;
 
 use GrayCompass\Core\Knee\Setting;
 use Illuminate\Contracts\Database\Eloquent\Castable;

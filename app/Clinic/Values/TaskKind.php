@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Tasks;
+namespace App\Clinic\Values;
 
 enum TaskKind: string
 {

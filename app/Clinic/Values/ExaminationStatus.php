@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Models;
+namespace App\Clinic\Values;
 
 enum ExaminationStatus: string
 {

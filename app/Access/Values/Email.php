@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Access\Accounts;
+namespace App\Access\Values;
 
 use App\Platform\Encryption\OwnSecret;
 use Normalizer;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Access\Teams;
+namespace App\Access\Values;
 
 use Carbon\CarbonImmutable;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Proposals;
+namespace App\Clinic\Values;
 
 enum ProposalKind: string
 {

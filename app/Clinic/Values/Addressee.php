@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Letters;
+namespace App\Clinic\Values;
 
 use App\Club\Models\Doctor;
 

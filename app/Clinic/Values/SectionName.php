@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Examinations;
+namespace App\Clinic\Values;
 
 /** The parts of an examination that are saved as a whole. */
 enum SectionName: string
