@@ -17,6 +17,8 @@ use App\Clinic\Audit\Results;
 use App\Clinic\Audit\Signatures;
 use App\Clinic\Examinations\FiguresCache;
 use App\Clinic\History\WithoutRecords;
+use App\Clinic\History\WritesHistory;
+use App\Clinic\Http\HistoryWriter;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
@@ -82,6 +84,7 @@ final class AppServiceProvider extends ServiceProvider
             return new Heads(\is_string($folder) && $folder !== '' ? $folder : null);
         });
         $this->app->bind(WithoutHistory::class, WithoutRecords::class);
+        $this->app->bind(WritesHistory::class, HistoryWriter::class);
         $this->app->bind(NamesParts::class, PartNames::class);
         $this->app->tag([AccountNames::class, AthleteNames::class, ExaminationNames::class], Subjects::NAMED_BY);
         $this->app->tag([Signatures::class, Additions::class, Results::class], Verifier::CHECKS);

@@ -31,11 +31,15 @@ final class RecordsTest extends FeatureTestCase
         ])->assertCreated();
         $this->postJson("/api/examinations/{$id}/addenda", ['words' => 'He rang: it locked once'])->assertCreated();
         $this->named($this->signedBy($user), 'Sana Withernsea');
+        $athlete->update(['profile' => (object) ['notes' => 'Hay fever', 'doctor' => 'Dr Ines Falkner']]);
         $this->deleteJson("/api/athletes/{$athlete->id}")->assertNoContent();
 
         $files = $this->unpacked($this->archiveOf($athlete->id));
         self::assertCount(3 + 2 * 3 + 1, $files);
         self::assertCount(1, preg_grep('/it locked once/', $files) ?: []);
+        self::assertEquals(
+            (object) ['notes' => 'Hay fever', 'doctor' => 'Dr Ines Falkner'], json_decode($files['athlete.json'])->profile,
+        );
         self::assertStringContainsString('ACL tear grade 2 found', preg_replace('/\s+/', ' ', $files['index.html']));
         foreach ([$id, $draft] as $one) {
             $folder = array_values(preg_grep('/'.substr($one, -6).'\/document\.json$/', array_keys($files)) ?: []);

@@ -58,6 +58,11 @@ final class Examination extends Model implements HoldsSealed
     use HasUlids;
     use SoftDeletes;
 
+    /** What a whole examination is read with: no more, and nothing twice. */
+    public const WHOLE = [
+        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding', 'twin',
+    ];
+
     protected $table = 'examinations';
 
     protected $fillable = [

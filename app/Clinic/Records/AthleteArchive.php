@@ -8,8 +8,7 @@ use App\Access\Teams\TeamDays;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Examinations\Judge;
 use App\Clinic\History\History;
-use App\Clinic\Http\Resources\ExaminationResource;
-use App\Clinic\Http\Resources\HistoryResource;
+use App\Clinic\History\WritesHistory;
 use App\Clinic\Models\Addendum;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
@@ -24,10 +23,8 @@ use App\Club\Models\Athlete;
 use App\Platform\Tables\Csv;
 use App\Trust\Audit\LogLines;
 use App\Trust\Audit\Search;
-use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use RuntimeException;
-use stdClass;
 use ZipArchive;
 
 /**
@@ -39,7 +36,7 @@ final readonly class AthleteArchive
 {
     public function __construct(
         private Judge $judge, private SummaryPdf $pdf, private LetterPdf $letters, private Attachments $attachments,
-        private LogLines $lines,
+        private LogLines $lines, private WritesHistory $history,
     ) {
     }
 
@@ -61,8 +58,7 @@ final readonly class AthleteArchive
         foreach ($examinations as $examination) {
             $names[$examination->id] = $this->examination($zip, $examination);
         }
-        // Whoever may ask for the archive may see all of it.
-        $facts = ['profile' => $athlete->profile ?? new stdClass] + (new HistoryResource($history))->resolve(new Request);
+        $facts = $this->history->write($history);
         $zip->addFromString('athlete.json', self::json($facts));
         foreach (self::files($history) as $attachment) {
             $this->file($zip, $folder, $attachment);
@@ -85,7 +81,7 @@ final readonly class AthleteArchive
     /** @return string the folder that it stands in */
     private function examination(ZipArchive $zip, Examination $examination): string
     {
-        $examination->loadMissing(ExaminationResource::WITH);
+        $examination->loadMissing(Examination::WHOLE);
         $assessment = $this->judge->assessment($examination);
         $day = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
         $folder = "examinations/{$day->toDateString()}-{$examination->episode->hurt_side->value}-"

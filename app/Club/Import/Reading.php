@@ -6,7 +6,7 @@ namespace App\Club\Import;
 
 use App\Access\Teams\TeamDays;
 use App\Access\Values\DateOrder;
-use App\Club\Http\Requests\AthleteRequest;
+use App\Club\Athletes\AthleteRules;
 use App\Club\Values\AthleteFacts;
 use App\Platform\Tables\Csv;
 use Illuminate\Support\Facades\Validator;
@@ -68,7 +68,7 @@ final readonly class Reading
             'name' => $name, 'bornOn' => $day?->toDateString(), 'number' => $said(Column::Number),
             'squad' => $said(Column::Squad) !== '' ? $said(Column::Squad) : $this->squad, 'profile' => $profile,
         ];
-        $check = Validator::make($facts, AthleteRequest::factRules());
+        $check = Validator::make($facts, AthleteRules::all());
         if ($check->fails() || $day === null) {
             return (string) $check->errors()->first();
         }

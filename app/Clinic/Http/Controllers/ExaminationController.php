@@ -109,7 +109,7 @@ final readonly class ExaminationController
     /** The summary on paper. */
     public function pdf(Examination $examination, SummaryPdf $pdf): Response
     {
-        $examination->load(ExaminationResource::WITH);
+        $examination->load(Examination::WHOLE);
         $this->deeds->record(What::Printed, $examination->id);
         $day = TeamDays::here()->day($examination->examined_at)->toDateString();
 
@@ -129,7 +129,7 @@ final readonly class ExaminationController
 
     private function whole(Examination $examination): ExaminationResource
     {
-        $examination->loadMissing(ExaminationResource::WITH);
+        $examination->loadMissing(Examination::WHOLE);
 
         return new ExaminationResource($examination, $this->judge->assessment($examination));
     }

@@ -18,11 +18,6 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class ExaminationResource extends JsonResource
 {
-    /** What a whole examination is read with: no more, and nothing twice. */
-    public const WITH = [
-        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding', 'twin',
-    ];
-
     /**
      * @param  array<string, mixed>  $assessment
      */

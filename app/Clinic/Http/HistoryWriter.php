@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http;
+
+use App\Clinic\History\History;
+use App\Clinic\History\WritesHistory;
+use App\Clinic\Http\Resources\HistoryResource;
+use Illuminate\Http\Request;
+use stdClass;
+
+/** As the athlete's page reads it, and whole: whoever may ask for all of it may see all of it. */
+final class HistoryWriter implements WritesHistory
+{
+    public function write(History $history): array
+    {
+        return [
+            ...(new HistoryResource($history))->toArray(new Request),
+            'profile' => $history->athlete->profile ?? new stdClass,
+        ];
+    }
+}
