@@ -96,7 +96,7 @@ Route::controller(RecordController::class)->middleware(['auth', 'second-factor',
 });
 
 // The one thing of a record that is for everybody in the team.
-Route::get('board', BoardController::class)->middleware(['auth', 'second-factor'])->name('board');
+Route::get('board', BoardController::class)->middleware(['auth', 'second-factor', 'can:seeBoard'])->name('board');
 
 Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): void {
     Route::get('catalogue', CatalogueController::class)->name('catalogue');

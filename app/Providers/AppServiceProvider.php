@@ -9,7 +9,8 @@ use App\Access\Accounts\MemberProvider;
 use App\Access\Accounts\SecretLimits;
 use App\Access\Models\Membership;
 use App\Access\Models\User;
-use App\Access\Values\Role;
+use App\Access\Teams\Abilities;
+use App\Access\Values\Ability;
 use App\Clinic\Audit\Additions;
 use App\Clinic\Audit\ExaminationNames;
 use App\Clinic\Audit\PartNames;
@@ -115,15 +116,12 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Athlete::class, AthletePolicy::class);
         Gate::policy(Examination::class, ExaminationPolicy::class);
         Gate::policy(Proposal::class, ProposalPolicy::class);
-        Gate::define('lead', static fn (User $user): Response => $user->role() === Role::Lead
-            ? Response::allow()
-            : Response::deny('Only whoever leads the team may do this.'));
-        Gate::define('examine', static fn (User $user): Response => $user->role()->examines()
-            ? Response::allow()
-            : Response::deny('A coach sees who may play, and nothing else of a record.'));
-        Gate::define('answer', static fn (User $user): Response => $user->role()->answers()
-            ? Response::allow()
-            : Response::deny('A student does not answer for what is due.'));
+        foreach (Ability::cases() as $ability) {
+            Gate::define($ability, fn (User $user): Response => $this->app->make(Abilities::class)
+                ->has($user->membership?->role, $ability)
+                    ? Response::allow()
+                    : Response::deny($ability->refusal()));
+        }
         // Somebody else's team has no members here.
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
             ->whereKey($id)->whereNull('ended_at')

@@ -28,22 +28,4 @@ enum Role: string
             self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
         };
     }
-
-    /** Whether they answer for what is entered: they sign, enter results and close what is due. */
-    public function answers(): bool
-    {
-        return $this === self::Lead || $this === self::Practitioner;
-    }
-
-    /** Whether people, settings, the log and erasure are theirs. */
-    public function leads(): bool
-    {
-        return $this === self::Lead;
-    }
-
-    /** Whether records are open to them at all. */
-    public function examines(): bool
-    {
-        return $this !== self::Coach;
-    }
 }

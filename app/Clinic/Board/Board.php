@@ -6,6 +6,7 @@ namespace App\Clinic\Board;
 
 use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
+use App\Access\Values\Ability;
 use App\Clinic\Models\Availability;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\StudentScope;
@@ -69,7 +70,7 @@ final class Board
      */
     public static function for(User $user): array
     {
-        $seesAll = $user->role()->examines();
+        $seesAll = $user->can(Ability::Examine);
         $knees = Availability::query()->has('athlete')->with('athlete')->get()->groupBy('athlete_id');
         $reviews = self::reviews(array_values($knees->keys()->all()));
 

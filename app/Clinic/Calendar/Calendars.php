@@ -6,6 +6,7 @@ namespace App\Clinic\Calendar;
 
 use App\Access\Accounts\Token;
 use App\Access\Models\User;
+use App\Access\Values\Ability;
 use App\Clinic\Models\Calendar;
 use App\Clinic\Models\StudentScope;
 use App\Clinic\Models\Task;
@@ -64,13 +65,12 @@ final readonly class Calendars
     public function read(Token $token): ?string
     {
         $calendar = Calendar::query()->where('token_print', $token->print())->with('user')->first();
-        $membership = $calendar?->user->membership;
-        if ($calendar === null || $membership === null || ! $membership->role->examines()) {
+        if ($calendar === null || $calendar->user->cannot(Ability::Examine)) {
             return null;
         }
         $calendar->update(['read_at' => Date::now()]);
 
-        return (new CalendarFile($calendar->in_words))->of($this->due($calendar->user, $membership->team_id));
+        return (new CalendarFile($calendar->in_words))->of($this->due($calendar->user, $calendar->user->teamId()));
     }
 
     /**

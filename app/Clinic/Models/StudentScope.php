@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Access\Models\User;
-use App\Access\Values\Role;
+use App\Access\Values\Ability;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Scope;
@@ -36,7 +36,7 @@ final class StudentScope implements Scope
      */
     public static function narrow(Builder $builder, Model $model, User $user): void
     {
-        if ($user->membership?->role !== Role::Student) {
+        if ($user->can(Ability::SeeOthers)) {
             return;
         }
         $own = static fn (string $column): Rows => DB::table('examinations')

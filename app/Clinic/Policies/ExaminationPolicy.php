@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Policies;
 
 use App\Access\Models\User;
-use App\Access\Values\Role;
+use App\Access\Values\Ability;
 use App\Clinic\Models\Examination;
 use Illuminate\Auth\Access\Response;
 
@@ -22,16 +22,17 @@ final class ExaminationPolicy
         return self::ofTeam($user, $examination);
     }
 
-    /** Whoever may record may sign, but for students. */
     public function sign(User $user, Examination $examination): Response
     {
-        return $user->role() === Role::Student
-            ? Response::deny('A student cannot sign.')
-            : self::ofTeam($user, $examination);
+        return $user->can(Ability::Sign)
+            ? self::ofTeam($user, $examination)
+            : Response::deny(Ability::Sign->refusal());
     }
 
     private static function ofTeam(User $user, Examination $examination): Response
     {
-        return $examination->team_id === $user->teamId() ? Response::allow() : Response::denyAsNotFound();
+        return $user->can(Ability::Examine) && $examination->team_id === $user->teamId()
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Proposals;
 
 use App\Access\Models\User;
+use App\Access\Values\Ability;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Proposal;
 use App\Clinic\Models\Task;
@@ -116,7 +117,7 @@ final readonly class Proposals
      */
     public function waiting(User $for, ?Athlete $athlete = null): Collection
     {
-        $shown = static fn (Builder $one): Builder => $for->role()->answers()
+        $shown = static fn (Builder $one): Builder => $for->can(Ability::Answer)
             ? $one->where('state', ProposalState::Open)
             : $one->where('state', ProposalState::Open)
                 ->orWhere('decided_at', '>=', Date::now()->subDays(self::TOLD_DAYS));

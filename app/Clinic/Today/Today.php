@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Today;
 
 use App\Access\Models\User;
+use App\Access\Values\Ability;
 use App\Clinic\Examinations\Baselines;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Proposal;
@@ -90,7 +91,7 @@ final readonly class Today
     {
         $drafts = Examination::query()->where('status', ExaminationStatus::Draft);
 
-        return $user->role()->answers() ? $drafts->whereNull('asked_at') : $drafts;
+        return $user->can(Ability::Sign) ? $drafts->whereNull('asked_at') : $drafts;
     }
 
     /**

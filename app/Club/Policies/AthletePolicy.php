@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Club\Policies;
 
 use App\Access\Models\User;
-use App\Access\Values\Role;
+use App\Access\Values\Ability;
 use App\Club\Models\Athlete;
 use Illuminate\Auth\Access\Response;
 
@@ -40,13 +40,15 @@ final class AthletePolicy
 
     private static function keepsLists(User $user): Response
     {
-        return $user->role() === Role::Student
-            ? Response::deny('A student does not change who is in the lists.')
-            : Response::allow();
+        return $user->can(Ability::KeepLists)
+            ? Response::allow()
+            : Response::deny(Ability::KeepLists->refusal());
     }
 
     private static function ofTeam(User $user, Athlete $athlete): Response
     {
-        return $athlete->team_id === $user->teamId() ? Response::allow() : Response::denyAsNotFound();
+        return $user->can(Ability::Examine) && $athlete->team_id === $user->teamId()
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 }

@@ -7,6 +7,8 @@ namespace App\Club\Team;
 use App\Access\Accounts\Sessions;
 use App\Access\Models\Membership;
 use App\Access\Models\User;
+use App\Access\Teams\Abilities;
+use App\Access\Values\Ability;
 use App\Access\Values\Role;
 use App\Platform\Audit\Deeds;
 use App\Platform\Audit\What;
@@ -18,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 /** Who is in a team. There is always somebody who leads it. */
 final readonly class Members
 {
-    public function __construct(private Deeds $deeds)
+    public function __construct(private Deeds $deeds, private Abilities $abilities)
     {
     }
 
@@ -63,9 +65,9 @@ final readonly class Members
 
     private function insistOnLead(Membership $membership, ?Role $role): void
     {
-        $leads = Membership::query()->where('team_id', $membership->team_id)->where('role', Role::Lead)
+        $leads = Membership::query()->where('team_id', $membership->team_id)->whereIn('role', $this->abilities->roles(Ability::Lead))
             ->whereNull('ended_at')->lockForUpdate()->pluck('id');
-        if ($role !== Role::Lead && $leads->all() === [$membership->id]) {
+        if (! $this->abilities->has($role, Ability::Lead) && $leads->all() === [$membership->id]) {
             throw Refusal::at('role', 'nobody else leads this team: make somebody a lead first');
         }
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Trust\Audit;
 
 use App\Access\Models\Membership;
-use App\Access\Values\Role;
+use App\Access\Teams\Abilities;
+use App\Access\Values\Ability;
 use App\Platform\Audit\Chain;
 use App\Platform\Mail\Post;
 use Illuminate\Support\Facades\Date;
@@ -13,7 +14,7 @@ use Illuminate\Support\Facades\Date;
 /** Mails the leads of each team how its log ends, so that one end lies where nobody of this machine can change it. */
 final readonly class EndsByMail
 {
-    public function __construct(private Post $post)
+    public function __construct(private Post $post, private Abilities $abilities)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class EndsByMail
         $on = Date::now('UTC')->format('Y-m-d H:i');
         foreach (Chain::query()->where('team_id', '!=', Chain::NO_TEAM)->get() as $end) {
             $leads = Membership::query()->with(['user', 'team'])->where('team_id', $end->team_id)
-                ->where('role', Role::Lead)->whereNull('ended_at')->get();
+                ->whereIn('role', $this->abilities->roles(Ability::ReadLog))->whereNull('ended_at')->get();
             foreach ($leads as $lead) {
                 $this->post->send($lead->user->email, new EndOfLogMail(
                     $end->team_id, $lead->user->name, $lead->team->name, $on, $end->count, $end->seal,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trust\Policies;
 
 use App\Access\Models\User;
-use App\Access\Values\Role;
+use App\Access\Values\Ability;
 use Illuminate\Auth\Access\Response;
 
 /** Who may see who did what. */
@@ -13,8 +13,8 @@ final class DeedPolicy
 {
     public function viewAny(User $user): Response
     {
-        return $user->role() === Role::Lead
+        return $user->can(Ability::ReadLog)
             ? Response::allow()
-            : Response::deny('Only whoever leads the team sees who did what.');
+            : Response::deny(Ability::ReadLog->refusal());
     }
 }

@@ -9,6 +9,7 @@ use App\Access\Accounts\SecondFactor;
 use App\Access\Models\Membership;
 use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
+use App\Access\Values\Ability;
 use App\Access\Values\Season;
 use App\Platform\Mail\Post;
 use App\Platform\Server\Disk;
@@ -35,9 +36,9 @@ final class SessionResource extends JsonResource
                 'id' => $user->id,
                 'name' => $user->name,
                 'role' => $user->role()->value,
-                'leads' => $user->role()->leads(),
-                'examines' => $user->role()->examines(),
-                'answers' => $user->role()->answers(),
+                'leads' => $user->can(Ability::Lead),
+                'examines' => $user->can(Ability::Examine),
+                'answers' => $user->can(Ability::Answer),
                 'team' => $user->present()->team->name,
                 'teams' => $user->memberships()->with('team')->get()->map(static fn (Membership $one): array => [
                     'id' => $one->team_id, 'name' => $one->team->name, 'here' => $one->id === $user->membership_id,

@@ -8,7 +8,7 @@ use App\Access\Accounts\PasswordNeeded;
 use App\Access\Accounts\Presence;
 use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
-use App\Access\Values\Role;
+use App\Access\Values\Ability;
 use App\Clinic\Examinations\AlreadySigned;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Examinations\Judge;
@@ -96,7 +96,7 @@ final readonly class ExaminationController
             $request->daysSinceInjury(),
             $request->seen(),
             $user->id,
-            $user->role() !== Role::Student,
+            $user->can(Ability::ChangeOthers),
         ));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Controllers;
 
 use App\Access\Models\User;
+use App\Access\Values\Ability;
 use App\Clinic\Http\Requests\OutcomeRequest;
 use App\Clinic\Http\Resources\ProposalResource;
 use App\Clinic\Http\Resources\StoryResource;
@@ -20,6 +21,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 
 /** What a knee turned out to have, beside what was held likely. What a student enters becomes a proposal. */
 final readonly class OutcomeController
@@ -45,7 +47,8 @@ final readonly class OutcomeController
     /** @throws Refusal */
     public function store(OutcomeRequest $request, Episode $episode, #[CurrentUser] User $user): JsonResponse
     {
-        if (! $user->role()->answers()) {
+        if ($user->cannot(Ability::Answer)) {
+            Gate::authorize(Ability::Propose);
             // A student sees the stories of examinations of their own alone.
             abort_unless($episode->examinations()->exists(), 404);
 

@@ -6,6 +6,7 @@ namespace App\Clinic\Http\Controllers;
 
 use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
+use App\Access\Values\Ability;
 use App\Clinic\Http\Requests\TaskRequest;
 use App\Clinic\Http\Resources\ProposalResource;
 use App\Clinic\Http\Resources\TaskResource;
@@ -16,6 +17,7 @@ use App\Club\Models\Athlete;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
 
 /** What is due for an athlete. What a student asks for becomes a proposal. */
 final readonly class TaskController
@@ -27,7 +29,9 @@ final readonly class TaskController
     public function store(TaskRequest $request, Athlete $athlete, #[CurrentUser] User $user): JsonResponse
     {
         $dueOn = $request->dueOn() ?? TeamDays::here()->today();
-        if (! $user->role()->answers()) {
+        if ($user->cannot(Ability::Answer)) {
+            Gate::authorize(Ability::Propose);
+
             return ProposalResource::accepted($this->proposals->followUp($athlete, $request->title(), $dueOn, $user));
         }
         $task = $this->tasks->note($athlete, $request->title(), $dueOn, $user);
@@ -38,7 +42,9 @@ final readonly class TaskController
     /** @throws Refusal */
     public function update(TaskRequest $request, Task $task, #[CurrentUser] User $user): JsonResponse
     {
-        if (! $user->role()->answers()) {
+        if ($user->cannot(Ability::Answer)) {
+            Gate::authorize(Ability::Propose);
+
             return ProposalResource::accepted($this->proposals->change($task, $request->change(), $user));
         }
 

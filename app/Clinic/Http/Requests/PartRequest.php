@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Access\Models\User;
-use App\Access\Values\Role;
+use App\Access\Values\Ability;
 use App\Clinic\Examinations\SaveRequest;
 use Closure;
 use GrayCompass\Document\Json;
@@ -65,7 +65,7 @@ final class PartRequest extends FormRequest
             $this->integer('version'),
             $by->id,
             $payload,
-            $by->role() !== Role::Student,
+            $by->can(Ability::ChangeOthers),
         ) : abort(401);
     }
 }

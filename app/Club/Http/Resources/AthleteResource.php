@@ -6,6 +6,7 @@ namespace App\Club\Http\Resources;
 
 use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
+use App\Access\Values\Ability;
 use App\Club\Models\Athlete;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -44,7 +45,7 @@ final class AthleteResource extends JsonResource
     {
         $known = $this->resource->profile ?? new stdClass;
         $user = $request->user();
-        $seesAll = $user instanceof User && $user->role()->answers();
+        $seesAll = $user instanceof User && $user->can(Ability::Answer);
 
         return [
             'bornOn' => $this->resource->born_on->toDateString(),
