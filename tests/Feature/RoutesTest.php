@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Access\Models\Invitation;
 use App\Access\Models\Team;
 use App\Access\Models\User;
+use App\Access\Teams\Abilities;
+use App\Access\Values\Ability;
 use App\Access\Values\Role;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
@@ -42,6 +44,12 @@ final class RoutesTest extends FeatureTestCase
     /** Whoever is not logged in may only do so. */
     private const OPEN = [
         'login', 'me', 'nothing', 'page.read', 'calendars.read', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
+    ];
+
+    /** Whoever is logged in may do so with their own account, whatever they are in the team. */
+    private const OWN = [
+        'logout', 'ping', 'password.confirm', 'password.update', 'second-factor.store', 'second-factor.update',
+        'second-factor.destroy', 'sessions', 'sessions.others', 'sessions.end', 'teams.choose',
     ];
 
     /**
@@ -173,7 +181,7 @@ final class RoutesTest extends FeatureTestCase
             [$id, $of] = [null, []];
             foreach (self::routes() as $route) {
                 $name = (string) $route->getName();
-                // Whoever only looked changed nothing that the next one needs.
+                // Whoever only looked, or was refused, changed nothing that the next one needs.
                 if ($id === null) {
                     $id = $this->openedBy($lead);
                     $this->save($id, 'sections/history', ['pop' => true])->assertOk();
@@ -186,10 +194,31 @@ final class RoutesTest extends FeatureTestCase
                     strtr($this->address($route, $id, $this->athleteOf($lead)->id), $of),
                     $this->askedFor($name, $id),
                 );
-                $id = $route->methods()[0] === 'GET' ? $id : null;
+                $id = $route->methods()[0] === 'GET' || $answer->getStatusCode() >= 400 ? $id : null;
                 self::assertSame(self::MATRIX[$name][$column], $answer->getStatusCode(), "{$name} for a {$role->value}");
             }
         }
+    }
+
+    /** As a fifth role would be that nobody thought of. */
+    public function test_a_role_that_stands_in_no_table_can_do_nothing(): void
+    {
+        $user = $this->member(role: Role::Practitioner);
+        $id = $this->openedBy($user);
+        $of = $this->ofTeam($user, $user);
+        $athlete = $this->athleteOf($user)->id;
+        $this->app?->instance(Abilities::class, new Abilities([Role::Lead->value => Ability::cases()]));
+        $refused = 0;
+        foreach (self::routes() as $route) {
+            $name = (string) $route->getName();
+            if (! in_array($name, [...self::OPEN, ...self::OWN], true)) {
+                $this->actingAs($user->refresh())->json(
+                    $route->methods()[0], strtr($this->address($route, $id, $athlete), $of), $this->askedFor($name, $id),
+                )->assertForbidden();
+                $refused++;
+            }
+        }
+        self::assertSame(count(self::MATRIX), $refused + count(self::OPEN) + count(self::OWN));
     }
 
     /**

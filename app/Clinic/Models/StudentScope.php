@@ -36,7 +36,8 @@ final class StudentScope implements Scope
      */
     public static function narrow(Builder $builder, Model $model, User $user): void
     {
-        if ($user->can(Ability::SeeOthers)) {
+        // Whoever opens no record at all is stopped at the door, and told why.
+        if ($user->can(Ability::SeeOthers) || $user->cannot(Ability::Examine)) {
             return;
         }
         $own = static fn (string $column): Rows => DB::table('examinations')
