@@ -69,9 +69,8 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <h2>Fluid</h2>
 @php($fluid = $assessment['effusion'])
 <p>{{ $fluid === null ? 'Not tested.' : ($fluid['positive'] ? 'Positive' : 'Not positive').($fluid['millilitres'] === null ? '' : ', '.$fluid['millilitres'][0].($fluid['millilitres'][1] === null ? ' ml or more' : ' to '.$fluid['millilitres'][1].' ml')).($fluid['bloodLikely'] ? ', blood likely.' : '.') }}</p>
-@foreach (['positive', 'negative', 'equivocal'] as $outcome)
-@php($names = collect($assessment['results'])->filter(fn ($r) => $r['outcome'] === $outcome && ($r['counts'] || $outcome === 'equivocal') && $r['manoeuvre'] !== null)->map(fn ($r) => $words->finding($r['finding']))->implode(', '))
-@if ($names !== '')<p><b>{{ ucfirst($outcome) }}:</b> {{ $names }}.</p>@endif
+@foreach ($words->results($assessment['results']) as $label => $names)
+<p><b>{{ $label }}:</b> {{ $names }}.</p>
 @endforeach
 <h2>What did not count, and why</h2>
 @if ($assessment['excluded'] === [])<p>Everything recorded counts.</p>@else

@@ -32,22 +32,26 @@ test.each([
 })
 
 test('results are told by their outcome, those that count and those that say nothing either way', () => {
-  const result = (finding: string, outcome: string, counts: boolean) => ({
+  const result = (finding: string, outcome: string, counts: boolean, manoeuvre = 'lachman') => ({
     finding,
     outcome,
     counts,
-    manoeuvre: 'lachman',
+    manoeuvre,
   })
   judged({
     results: [
       result('lachman', 'positive', true),
-      result('story_pop', 'positive', false),
-      result('story_pop', 'equivocal', false),
+      result('pivot', 'negative', false),
+      result('pivot', 'equivocal', false),
+      result('story_pop', 'positive', true, 'history'),
+      result('story_lock', 'negative', true, 'history'),
     ],
   })
-  expect(useSummary().byOutcome.value).toEqual([
-    { outcome: 'positive', names: ['Lachman'] },
-    { outcome: 'equivocal', names: ['Pop'] },
+  expect(useSummary().results.value).toEqual([
+    { label: 'Positive', names: ['Lachman'] },
+    { label: 'Equivocal, moving nothing', names: ['Pivot'] },
+    { label: 'Told, yes', names: ['Pop'] },
+    { label: 'Told, no', names: ['Story lock'] },
   ])
 })
 

@@ -18,6 +18,9 @@ use GrayCompass\Inference\Readings\InHundred;
 /** Names and figures as they stand on paper. */
 final class SummaryWords
 {
+    /** What a result of the history has in place of a manoeuvre. */
+    private const HISTORY = 'history';
+
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly SignBook $signs,
@@ -28,6 +31,27 @@ final class SummaryWords
     public function manoeuvre(string $id): string
     {
         return $this->catalogue->has($id) ? $this->catalogue->get($id)->card->name : $this->plain($id);
+    }
+
+    /**
+     * Results that move a chance, and those that could but say nothing either way; what was told stands apart.
+     *
+     * @param  list<array{finding: string, manoeuvre: string, outcome: string, counts: bool}>  $results  of an assessment
+     * @return array<string, string> names by what they are
+     */
+    public function results(array $results): array
+    {
+        $of = fn (string $outcome, bool $byHand): string => implode(', ', array_map(
+            fn (array $one): string => $this->finding($one['finding']),
+            array_filter($results, static fn (array $one): bool => $one['outcome'] === $outcome
+                && ($one['counts'] || $outcome === 'equivocal') && ($one['manoeuvre'] !== self::HISTORY) === $byHand),
+        ));
+
+        return array_filter([
+            'Positive' => $of('positive', true), 'Negative' => $of('negative', true),
+            'Equivocal, moving nothing' => $of('equivocal', true),
+            'Told, yes' => $of('positive', false), 'Told, no' => $of('negative', false),
+        ]);
     }
 
     public function finding(string $id): string

@@ -2653,7 +2653,7 @@ export interface components {
         };
         Result: {
             finding: string;
-            /** @description empty for the story */
+            /** @description `history` for an answer of the history */
             manoeuvre: string;
             outcome: components["schemas"]["Outcome"];
             counts: boolean;

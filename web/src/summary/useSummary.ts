@@ -1,11 +1,12 @@
 import { computed } from 'vue'
-import type { Chosen } from '@/contract/types'
-import { findingName } from '@/shared/findings'
+import type { Assessment, Chosen } from '@/contract/types'
+import { findingName, isByHand } from '@/shared/findings'
 import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 
 export type SummaryReturn = ReturnType<typeof useSummary>
+type Result = Assessment['results'][number]
 
 const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }
 
@@ -37,16 +38,20 @@ export function useSummary() {
           : `, ${from} to ${to} ml`
     return `${found.positive ? 'Positive' : 'Not positive'}${amount}${found.bloodLikely ? ', blood likely' : ''}.`
   })
-  const byOutcome = computed(() =>
-    (['positive', 'negative', 'equivocal'] as const)
-      .map((outcome) => ({
-        outcome,
-        names: (verdict.assessment?.results ?? [])
-          .filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && r.manoeuvre)
-          .map((r) => nameOf(r.finding)),
-      }))
-      .filter((group) => group.names.length > 0),
-  )
+  /** Results that move a chance, and those that could but say nothing either way; what was told stands apart. */
+  const results = computed(() => {
+    const of = (outcome: Result['outcome'], byHand: boolean) =>
+      (verdict.assessment?.results ?? [])
+        .filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && isByHand(r) === byHand)
+        .map((r) => nameOf(r.finding))
+    return [
+      { label: 'Positive', names: of('positive', true) },
+      { label: 'Negative', names: of('negative', true) },
+      { label: 'Equivocal, moving nothing', names: of('equivocal', true) },
+      { label: 'Told, yes', names: of('positive', false) },
+      { label: 'Told, no', names: of('negative', false) },
+    ].filter(({ names }) => names.length > 0)
+  })
   /** What may not be done now, by what stands against it. */
   const held = computed(() => {
     const groups = new Map<string, string[]>()
@@ -80,5 +85,5 @@ export function useSummary() {
     return findingName(finding, catalogue.catalogue)
   }
 
-  return { judgedBy, fluid, byOutcome, held, marked, nameOf }
+  return { judgedBy, fluid, results, held, marked, nameOf }
 }

@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import SaveState from '@/shared/SaveState.vue'
 import { clock } from '@/shared/dates'
-import { findingName } from '@/shared/findings'
+import { findingName, isByHand } from '@/shared/findings'
 import { daysAgo } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -22,7 +22,6 @@ const undoable = useUndo()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const now = ref(new Date())
-const STORY = 'history'
 const PULSE = 'pulseChecks'
 
 const CHECKS = ['distal_pulse', 'sensation', 'ankle_lift']
@@ -57,7 +56,7 @@ const injured = computed(() => {
 })
 const found = computed(() =>
   (verdict.assessment?.results ?? [])
-    .filter((result) => result.counts && result.outcome === 'positive' && result.manoeuvre !== STORY)
+    .filter((result) => result.counts && result.outcome === 'positive' && isByHand(result))
     .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
     .join(', '),
 )

@@ -32,7 +32,7 @@ const mayNotSign = computed(() => session.user?.answers !== true)
 const asked = computed(() => !!record.head?.askedAt)
 
 const assessment = computed(() => verdict.assessment!)
-const { judgedBy, fluid, byOutcome, held, marked, nameOf } = useSummary()
+const { judgedBy, fluid, results, held, marked, nameOf } = useSummary()
 const signed = computed(() => record.head?.status === 'signed')
 const signature = computed(() => {
   const { signedAt, signedBy, signedUngated } = record.head ?? {}
@@ -134,20 +134,12 @@ function print(): void {
             {{ fluid }}
           </p>
         </section>
-        <section v-if="byOutcome.length > 0" aria-labelledby="results">
+        <section v-if="results.length > 0" aria-labelledby="results">
           <h2 id="results">Results that count</h2>
           <ul>
-            <li v-for="group in byOutcome" :key="group.outcome">
-              <b>
-                {{
-                  group.outcome === 'equivocal'
-                    ? 'Equivocal, moving nothing'
-                    : group.outcome === 'positive'
-                      ? 'Positive'
-                      : 'Negative'
-                }}:
-              </b>
-              {{ group.names.join(', ') }}
+            <li v-for="{ label, names } in results" :key="label">
+              <b>{{ label }}:</b>
+              {{ names.join(', ') }}
             </li>
           </ul>
         </section>
