@@ -12,6 +12,7 @@ import ServerNotice from '@/shared/ServerNotice.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { daysSince, moment } from '@/shared/dates'
 import { saveFile } from '@/shared/saveFile'
+import { useNewest } from '@/shared/useNewest'
 import { withPassword } from '@/shared/usePassword'
 import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -32,7 +33,7 @@ const today = ref<Today | null>(null)
 /** Where the server was away: when this device last saw the list. */
 const keptAt = ref<string | null>(null)
 const retry = useRetry({ attempt: () => keptAt.value !== null && void load() })
-const problem = ref('')
+const { problem, ask } = useNewest('The list could not be loaded.')
 const search = ref('')
 const finder = useTemplateRef<HTMLInputElement>('finder')
 onKeyStroke('/', (event) => {
@@ -53,8 +54,6 @@ const adding = ref(false)
 const session = useSession()
 const keepsLists = computed(() => session.user?.answers === true)
 const starting = ref<AthleteSummary | null>(null)
-/** What the list answers to; an answer that comes late, after another was asked for, is not shown. */
-let asked = 0
 
 const squads = computed(() => {
   const groups = new Map<string, AthleteSummary[]>()
@@ -83,46 +82,43 @@ async function lookForUnsent(): Promise<void> {
 }
 
 async function load(): Promise<void> {
-  const mine = ++asked
-  try {
-    // Whoever looks for an athlete has the other lists on screen already.
-    const kept = typed.value === '' && !lacking.value ? null : today.value
-    const query = {
-      search: typed.value,
-      lacking: lacking.value ? ('baseline' as const) : undefined,
-      page: page.value,
-      unfinished: kept === null ? unfinished.value : 0,
-    }
-    // A name stands in no address: it comes in the body.
-    const ask = () =>
-      answerOf(
-        query.search === ''
-          ? api.GET('/api/today', { params: { query: { ...query, search: undefined } } })
-          : api.POST('/api/today', { body: query }),
-      )
-    // The list as it stands at the beginning is kept; a search needs the server.
-    const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
-    const { value, keptAt: at } = isPlain ? await readThrough('today', ask) : { value: await ask(), keptAt: null }
-    if (mine !== asked) return
-    today.value =
-      kept === null
-        ? value
-        : {
-            ...value,
-            due: kept.due,
-            toSign: kept.toSign,
-            proposals: kept.proposals,
-            unfinished: kept.unfinished,
-            seen: kept.seen,
-          }
-    listsLacking.value = query.lacking !== undefined
-    keptAt.value = at
-    problem.value = ''
-    if (at === null) retry.done()
-    else retry.later()
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'
+  // Whoever looks for an athlete has the other lists on screen already.
+  const kept = typed.value === '' && !lacking.value ? null : today.value
+  const query = {
+    search: typed.value,
+    lacking: lacking.value ? ('baseline' as const) : undefined,
+    page: page.value,
+    unfinished: kept === null ? unfinished.value : 0,
   }
+  // A name stands in no address: it comes in the body.
+  const fetchList = () =>
+    answerOf(
+      query.search === ''
+        ? api.GET('/api/today', { params: { query: { ...query, search: undefined } } })
+        : api.POST('/api/today', { body: query }),
+    )
+  // The list as it stands at the beginning is kept; a search needs the server.
+  const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
+  await ask(
+    async () => (isPlain ? await readThrough('today', fetchList) : { value: await fetchList(), keptAt: null }),
+    ({ value, keptAt: at }) => {
+      today.value =
+        kept === null
+          ? value
+          : {
+              ...value,
+              due: kept.due,
+              toSign: kept.toSign,
+              proposals: kept.proposals,
+              unfinished: kept.unfinished,
+              seen: kept.seen,
+            }
+      listsLacking.value = query.lacking !== undefined
+      keptAt.value = at
+      if (at === null) retry.done()
+      else retry.later()
+    },
+  )
 }
 
 watch([typed, lacking], () => {
