@@ -257,7 +257,6 @@ final class RoutesTest extends FeatureTestCase
             'athletes.examinations.store' => ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             'examinations.sign' => $this->seen($examination),
             'examinations.knee' => ['hurtSide' => 'right', 'daysSinceInjury' => 2, 'version' => 1],
-            'examinations.knee' => [403, 404, 200, 200],
             'examinations.sections.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['pop' => false]],
             'examinations.findings.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['normal' => true]],
             'examinations.findings.destroy' => ['key' => Str::ulid(), 'version' => 1],

@@ -48,14 +48,6 @@ final readonly class SignBook
         return ($this->signs[$sign] ?? null)?->ownTestOf;
     }
 
-    /**
-     * @return list<string> own tests of a condition
-     */
-    public function ownTests(Condition $condition): array
-    {
-        return $this->with(static fn (SignEntry $sign): bool => $sign->ownTestOf === $condition);
-    }
-
     /** The ligament that the laxity of this sign grades; null for one that grades none. */
     public function grades(string $sign): ?Condition
     {

@@ -24,7 +24,7 @@ final class Rooms
         'Core\\Grading\\Values' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Findings'],
         'Core\\Grading\\Schools' => ['Core\\Knee', 'Core\\Findings', 'Core\\Grading\\Values'],
         'Core\\Grading\\Judges' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety',
+            'Core\\Knee', 'Core\\Catalogue', 'Core\\Findings', 'Core\\Safety',
             'Core\\Grading\\Values', 'Core\\Grading\\Schools',
         ],
         'Core\\Evidence' => ['Core\\Knee', 'Core\\Findings'],

@@ -17,8 +17,6 @@ export interface HandsOptions {
   goToPart: (part: string) => void
 }
 
-export type HandsReturn = ReturnType<typeof useHands>
-
 /** What hands do on the bench, the same by tap and by key: what is held back is told, and nothing is recorded. */
 export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions) {
   const catalogue = useCatalogue()

@@ -14,8 +14,6 @@ export interface ImportOptions {
   typing?: number
 }
 
-export type ImportReturn = ReturnType<typeof useImport>
-
 /** A list of athletes on its way in: the file, how it is read, what would become of each line, and how far it is. */
 export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
   const file = ref<{ name: string; content: string } | null>(null)

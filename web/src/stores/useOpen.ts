@@ -19,8 +19,6 @@ export interface OpenOptions {
   opened?: () => void | Promise<void>
 }
 
-export type OpenReturn = ReturnType<typeof useOpen>
-
 /** Opens an examination for a screen, and says when it is there, or why not. */
 export function useOpen({ id, anew = false, elsewhere, opened }: OpenOptions) {
   const router = useRouter()

@@ -5,7 +5,6 @@ import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 
-export type SummaryReturn = ReturnType<typeof useSummary>
 type Result = Assessment['results'][number]
 
 const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }

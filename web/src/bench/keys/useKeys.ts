@@ -3,8 +3,6 @@ import { computed } from 'vue'
 import { useSession } from '@/stores/session'
 import { type KeyAction, type OwnKeys, actionOf, keyOf, spokenKey, whyNot, withKey } from './keys'
 
-export type KeysReturn = ReturnType<typeof useKeys>
-
 /** The keys of whoever is logged in, on this device: a foot switch stands beside it. */
 export function useKeys() {
   const session = useSession()

@@ -11,8 +11,6 @@ export interface RouteOptions {
   moved?: (to: Place) => void
 }
 
-export type RouteReturn = ReturnType<typeof useRoute>
-
 /** Where one stands on the bench, and the ways on: the route proposes, the hand decides. */
 export function useRoute({ mayLeave, moved }: RouteOptions = {}) {
   const catalogue = useCatalogue()

@@ -3,8 +3,6 @@ import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'
 
-export type StepsReturn = ReturnType<typeof useSteps>
-
 const AROUND = ['story', 'gate', 'answer']
 
 /** The touchline's way, one thing at a time: story, gate, the manoeuvres of the route, the answer. */
