@@ -34,13 +34,10 @@ final class Arrows
     /** As docs/architecture.md shows it. */
     public static function picture(): string
     {
-        $lines = ['| Domain | Names, in so many lines |', '|---|---|'];
+        $lines = ['| Domain | Knows |', '|---|---|'];
         foreach (self::counted() as $domain => $known) {
-            ksort($known);
-            $named = array_map(
-                static fn (string $other, int $times): string => "{$other} {$times}", array_keys($known), $known,
-            );
-            $lines[] = "| {$domain} | ".($named === [] ? 'none' : implode(', ', $named)).' |';
+            $names = array_values(array_intersect(Rooms::DOMAINS, array_keys($known)));
+            $lines[] = "| {$domain} | ".($names === [] ? 'none' : implode(', ', $names)).' |';
         }
 
         return implode("\n", $lines)."\n";
