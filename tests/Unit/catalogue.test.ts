@@ -1,7 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test } from 'vitest'
-import { findingName } from '@/shared/findings'
-import { asHeading, inWords } from '@/shared/words'
+import { asHeading, findingName, inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { catalogue } from './fixtures'
 import { server } from './support'

@@ -17,8 +17,8 @@ import ProposalList from '@/people/ProposalList.vue'
 import ResultFiles from '@/people/ResultFiles.vue'
 import TaskDialog from '@/people/TaskDialog.vue'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
-import LogOutDialog from '@/shared/LogOutDialog.vue'
-import PasswordDialog from '@/shared/PasswordDialog.vue'
+import LogOutDialog from '@/frame/LogOutDialog.vue'
+import PasswordDialog from '@/frame/PasswordDialog.vue'
 import SignDialog from '@/summary/SignDialog.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useSession } from '@/stores/session'
@@ -92,8 +92,8 @@ const CASES: Record<string, Case> = {
     is: EvidenceChain,
     props: { assessment: { conditions: [condition], trace: [], answers: [] }, condition: 'acl' },
   },
-  'shared/LogOutDialog.vue': { is: LogOutDialog, props: { unsent: [{ examination: '01E', count: 1 }] } },
-  'shared/PasswordDialog.vue': { is: PasswordDialog },
+  'frame/LogOutDialog.vue': { is: LogOutDialog, props: { unsent: [{ examination: '01E', count: 1 }] } },
+  'frame/PasswordDialog.vue': { is: PasswordDialog },
   'summary/SignDialog.vue': { is: SignDialog },
   'views/AthleteView.vue': { is: AthleteView, props: { id: '01A' }, body: record, opens: /away/i },
   'views/StartDialog.vue': { is: StartDialog, props: { athlete }, body: { examinations: [] } },

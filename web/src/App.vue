@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { RouterView } from 'vue-router'
-import NewVersion from './shared/NewVersion.vue'
-import OutOfReach from './shared/OutOfReach.vue'
-import PasswordDialog from './shared/PasswordDialog.vue'
+import NewVersion from './frame/NewVersion.vue'
+import OutOfReach from './frame/OutOfReach.vue'
+import PasswordDialog from './frame/PasswordDialog.vue'
 import { useLook } from './shared/look'
 import { passwordAsked } from './shared/usePassword'
 import { useSession } from './stores/session'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 import { useKeys } from './keys/useKeys'
 import { useCatalogue } from '@/stores/catalogue'
 

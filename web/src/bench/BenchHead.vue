@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import SaveState from '@/shared/SaveState.vue'
+import SaveState from '@/frame/SaveState.vue'
 import UiHint from '@/ui/UiHint.vue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'

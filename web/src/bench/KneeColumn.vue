@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
-import { daysAgo, inWords } from '@/shared/words'
+import { daysAgo } from '@/shared/words'
+import { inWords } from '@/stores/words'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Manoeuvre } from '@/contract/types'
-import { findingName } from '@/shared/findings'
-import { inHundred, inWords, signed } from '@/shared/words'
+import { inHundred, signed } from '@/shared/words'
+import { findingName, inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useRecord } from '@/stores/record'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Value } from '@/contract/types'
-import { asHeading, capital, inWords } from '@/shared/words'
+import { capital } from '@/shared/words'
+import { asHeading, inWords } from '@/stores/words'
 import type { Refused } from '@/sync'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'

@@ -1,5 +1,5 @@
 import type { Payload, Side } from '@/contract/types'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 
 export interface Written {
   /** Every part that the manoeuvre has. */

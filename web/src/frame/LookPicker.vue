@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { type Look, useLook } from './look'
+import { type Look, useLook } from '@/shared/look'
 
 /** How the screen looks. What chooses it is heavy and seldom used, so it comes when a hand goes there. */
 const UiSelect = defineAsyncComponent(() => import('@/ui/UiSelect.vue'))

@@ -6,7 +6,7 @@ import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
-import { passwordGiven, passwordRefused } from './usePassword'
+import { passwordGiven, passwordRefused } from '@/shared/usePassword'
 
 /** Somebody else may stand at this device by now: the password is asked for before what cannot be undone. */
 const given = reactive({ password: '' })

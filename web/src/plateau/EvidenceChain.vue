@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
 import UiDialog from '@/ui/UiDialog.vue'
-import { findingName } from '@/shared/findings'
+import { findingName } from '@/stores/words'
 import { capital, inHundred, rangeInHundred, ratio } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 

@@ -1,14 +1,3 @@
-import { useCatalogue } from '@/stores/catalogue'
-
-/** What a code is called, as the catalogue has it. */
-export function inWords(code: string): string {
-  return useCatalogue().word(code)
-}
-
-export function asHeading(code: string): string {
-  return capital(inWords(code))
-}
-
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }

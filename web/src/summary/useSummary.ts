@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import type { Assessment, Chosen } from '@/contract/types'
-import { findingName, isByHand } from '@/shared/findings'
+import { isByHand } from '@/shared/findings'
+import { findingName } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useRecord } from '@/stores/record'
 import { useVerdict } from '@/stores/verdict'

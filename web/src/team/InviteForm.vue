@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Members, RoleId } from '@/contract/types'
-import CopyLine from '@/shared/CopyLine.vue'
+import CopyLine from '@/frame/CopyLine.vue'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
 import UiAlert from '@/ui/UiAlert.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Problem } from '@/contract/types'
-import TopBar from '@/shared/TopBar.vue'
+import TopBar from '@/frame/TopBar.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import TestRow from '@/weighup/TestRow.vue'
 import UiAlert from '@/ui/UiAlert.vue'

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Availability } from '@/contract/types'
-import SubjectPage from '@/shared/SubjectPage.vue'
+import SubjectPage from '@/frame/SubjectPage.vue'
 import { span } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'

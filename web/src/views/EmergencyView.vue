@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import SaveState from '@/shared/SaveState.vue'
+import SaveState from '@/frame/SaveState.vue'
 import { clock } from '@/shared/dates'
-import { findingName, isByHand } from '@/shared/findings'
+import { isByHand } from '@/shared/findings'
+import { findingName } from '@/stores/words'
 import { daysAgo } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import ShareCode from '@/letters/ShareCode.vue'
 import HurtParts from '@/plateau/HurtParts.vue'
-import SubjectPage from '@/shared/SubjectPage.vue'
+import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useRecord } from '@/stores/record'
 import { useSession } from '@/stores/session'

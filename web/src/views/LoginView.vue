@@ -2,7 +2,7 @@
 import { nextTick, reactive, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiError } from '@/api/client'
-import OpenPage from '@/shared/OpenPage.vue'
+import OpenPage from '@/frame/OpenPage.vue'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'

@@ -2,7 +2,7 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answerOf, api } from '@/api/client'
-import OpenPage from '@/shared/OpenPage.vue'
+import OpenPage from '@/frame/OpenPage.vue'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'

@@ -2,7 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Members, RoleId } from '@/contract/types'
-import SubjectPage from '@/shared/SubjectPage.vue'
+import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'

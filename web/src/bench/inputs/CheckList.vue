@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Checks, FindingPayload } from '@/contract/types'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 
 /** What makes a result trustworthy: yes, no, or not said; a second tap takes an answer back. */
 const props = defineProps<{ checks: string[]; payload: FindingPayload }>()

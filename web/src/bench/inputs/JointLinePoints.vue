@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Side } from '@/contract/types'
 import { SHAPES, TIBIA, WIDTH } from '@/plateau/shapes'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 
 /** Points along the joint line, tapped on the plateau seen from above, front at the top. */
 const props = defineProps<{ value: string[] | undefined; words: string[]; side: Side | 'both'; label: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 import { HEIGHTS, type View, WIDTH, landmarksOf } from './landmarks'
 
 /** One view of the knee with a dot for each place, its name outside, one leader between them. */

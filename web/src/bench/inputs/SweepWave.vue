@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 import UiChoice from '@/ui/UiChoice.vue'
 
 /** The sweep as the hand feels it: fluid stroked out to one side, and the wave in which it comes back. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { inWords } from '@/shared/words'
+import { inWords } from '@/stores/words'
 import UiChoice from '@/ui/UiChoice.vue'
 import UiChoices from '@/ui/UiChoices.vue'
 
