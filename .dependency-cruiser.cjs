@@ -1,0 +1,44 @@
+/** Which room of web/src may know which: each those before it, and itself. */
+const ROOMS = [
+  ['contract'],
+  ['api'],
+  ['sync'],
+  ['shared'],
+  ['figures'],
+  ['ui'],
+  ['stores'],
+  ['frame'],
+  ['plateau', 'letters', 'charts', 'weighup', 'summary', 'account', 'team'],
+  ['people', 'bench'],
+  ['views'],
+]
+
+const later = (place) => ROOMS.slice(place + 1).flat()
+const beside = (place, room) => ROOMS[place].filter((other) => other !== room)
+const inside = (rooms) => `^web/src/(${rooms.join('|')})/`
+
+module.exports = {
+  forbidden: [
+    ...ROOMS.flatMap((row, place) =>
+      row.map((room) => ({
+        name: `what ${room} may know`,
+        severity: 'error',
+        from: { path: inside([room]) },
+        to: { path: inside([...beside(place, room), ...later(place)]) },
+      })),
+    ).filter(({ to }) => !to.path.includes('()')),
+    { name: 'all found', severity: 'error', from: {}, to: { couldNotResolve: true, path: '^web/|^\\.|^@/' } },
+    { name: 'no circle', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'nothing alone',
+      severity: 'error',
+      from: { orphan: true, pathNot: '\\.d\\.ts$|^web/src/(main|page)\\.ts$' },
+      to: {},
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+  },
+}
