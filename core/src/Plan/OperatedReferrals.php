@@ -32,7 +32,7 @@ final readonly class OperatedReferrals extends Referrals
     {
         $already = array_filter(
             $sent,
-            static fn (Referral $one): bool => $one->to === self::OPERATOR
+            static fn (Referral $one): bool => $one->toOperator
                 && $one->within->rank() <= Within::Week->rank(),
         );
         if ($already !== []) {

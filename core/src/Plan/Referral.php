@@ -20,6 +20,7 @@ final readonly class Referral
      * @param  list<Place>  $places  what `to` names
      * @param  bool  $byChance  it stands by a chance alone, whatever the hands found
      * @param  list<Condition>  $asks  injuries that it asks about
+     * @param  bool  $toOperator  the surgeon meant is the one who operated on this knee
      */
     public function __construct(
         public string $to,
@@ -30,12 +31,19 @@ final readonly class Referral
         public array $places,
         public bool $byChance = false,
         public array $asks = [],
+        public bool $toOperator = false,
     ) {
     }
 
     public function names(Place $place): bool
     {
         return \in_array($place, $this->places, true);
+    }
+
+    /** Whether the same person or place is meant, whatever words say so. */
+    public function isToTheSame(self $other): bool
+    {
+        return $this->places === $other->places && $this->toOperator === $other->toOperator;
     }
 
     /** Somebody who decides about ligaments and menisci, or a picture that does. */
@@ -49,6 +57,7 @@ final readonly class Referral
     {
         return new self(
             $this->to, $within, $this->rule, $this->why, $this->question, $this->places, $this->byChance, $this->asks,
+            $this->toOperator,
         );
     }
 }

@@ -19,8 +19,6 @@ abstract readonly class Referrals
 
     protected const SURGEON_WITH_SCAN = 'a knee surgeon or sports doctor, with a scan (MRI)';
 
-    protected const OPERATOR = 'the surgeon who operated';
-
     protected const SCAN = 'a scan (MRI)';
 
     protected const XRAY = 'an X-ray';
@@ -75,7 +73,9 @@ abstract readonly class Referrals
         string $question,
         array $asks = [],
     ): Referral {
-        return new Referral(self::OPERATOR, $within, $rule, $why, $question, [Place::Surgeon], asks: $asks);
+        return new Referral(
+            'the surgeon who operated', $within, $rule, $why, $question, [Place::Surgeon], asks: $asks, toOperator: true,
+        );
     }
 
     /**

@@ -31,6 +31,8 @@ final readonly class Support
         Rule::FractureRulePositive, Rule::FractureSuspected, Rule::GrowingBone,
     ];
 
+    private const LOCKED = 'locked at 0°';
+
     private const HELD_STRAIGHT = [Rule::NerveSign, Rule::ExtensorRupture, Rule::ExtensorLate];
 
     /**
@@ -59,6 +61,11 @@ final readonly class Support
         );
 
         return new self($type, $why, $range, $crutches || $needed);
+    }
+
+    public function isLocked(): bool
+    {
+        return $this->range === self::LOCKED;
     }
 
     public function cost(): string
@@ -120,7 +127,7 @@ final readonly class Support
             $outer => [
                 SupportType::HingedLimited,
                 'The lateral side or the corner: locked straight until the surgeon has seen it.',
-                'locked at 0°',
+                self::LOCKED,
             ],
             $mcl >= 3 => [SupportType::HingedLimited, self::medial($bearings, 3), '10–90° for 3 weeks, free to week 6'],
             $mcl === 2 => [SupportType::HingedLimited, self::medial($bearings, 2), '0–90° for 2 weeks, free to week 4'],

@@ -56,11 +56,9 @@ final readonly class AdviceForAthlete
         return array_values(array_filter([
             $this->weight(),
             $advice->knee,
-            $advice->knee === ''
-                || $this->plan->support->type !== SupportType::Immobiliser ? PlainWords::wear(
-                    $this->plan->support->type,
-                    $this->plan->support->range,
-                ) : '',
+            $advice->knee === '' || $this->plan->support->type !== SupportType::Immobiliser
+                ? PlainWords::wear($this->plan->support)
+                : '',
             $chest ? '' : $this->bend(),
             $this->sport(),
             ...$this->meanwhile(),

@@ -93,11 +93,12 @@ final readonly class LetterNote
             $where = ucfirst("{$referral->within->words()}, to {$referral->to}.");
             $question = ucfirst($referral->question);
             $asks = \count($asked) < self::QUESTIONS && ! \in_array($question, $asked, true);
-            if ($asks || ! \in_array($referral->to, $sent, true)) {
+            $isTold = array_filter($sent, $referral->isToTheSame(...)) !== [];
+            if ($asks || ! $isTold) {
                 $lines[] = $asks ? "{$where} Question: {$question}" : $where;
             }
             $asked = $asks ? [...$asked, $question] : $asked;
-            $sent[] = $referral->to;
+            $sent[] = $referral;
         }
 
         return $lines;

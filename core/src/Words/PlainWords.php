@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Words;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Plan\Support;
 use GrayCompass\Core\Plan\SupportType;
 
 /**
@@ -46,15 +47,15 @@ final class PlainWords
     }
 
     /** What to put on; empty for nothing, where a surgeon decides, and where the advice says it. */
-    public static function wear(SupportType $support, string $range): string
+    public static function wear(Support $support): string
     {
-        return match ($support) {
+        return match ($support->type) {
             SupportType::None, SupportType::AsFound => '',
             SupportType::FunctionalHinged => 'Wear the brace for sport as your surgeon told you.',
             SupportType::HingedSleeve => 'A sleeve with hinges may feel good for walking, for two to three weeks.',
-            SupportType::HingedLimited => str_starts_with($range, 'locked')
+            SupportType::HingedLimited => $support->isLocked()
                 ? 'Wear the brace with hinges day and night, locked straight, until the surgeon has seen you.'
-                : "Wear the brace with hinges day and night: {$range}.",
+                : "Wear the brace with hinges day and night: {$support->range}.",
             SupportType::ExtensionSplintCalfSupport => 'Wear the straight splint day and night, with your calf '
                 .'held up.',
             SupportType::Immobiliser => 'Wear the straight splint for a few days only.',
