@@ -112,6 +112,7 @@ final class IdentityTest extends FeatureTestCase
         yield 'guessed first, with figures' => ['!iloveyouiloveyou77', 'it is one of those that are guessed first'];
         yield 'one\'s own name' => ['AdaThornquist7', 'it is made of your own name or address'];
         yield 'one\'s own address' => ['ada.thornquist1', 'it is made of your own name or address'];
+        yield 'one\'s own address, whole' => ['ada.thornquist@fenmoor.example', 'it is made of your own name or address'];
         yield 'any other' => ['knees in the fen at dusk', null];
         yield 'in any script' => ['колени на болоте', null];
     }
