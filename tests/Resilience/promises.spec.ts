@@ -18,8 +18,10 @@ test('what was acknowledged is stored, and it is up again by itself, through kil
   const people = await Promise.all([Person.logIn(), Person.logIn(), Person.logIn()])
   const acknowledged = new Map<string, { version: number; millimetres: number }>()
   let goesOn = true
-  const stream = people.map(async (person) => {
-    const id = await person.examination()
+  // All are at work before anything happens to the servers, however slow the machine is.
+  const examinations = await Promise.all(people.map((person) => person.examination()))
+  const stream = people.map(async (person, place) => {
+    const id = examinations[place]!
     for (let version = 0; goesOn; version++) {
       const key = crypto.randomUUID()
       const millimetres = 1 + (version % 12)
@@ -254,8 +256,10 @@ test('a backup that is made while people work holds every row and every seal, br
   const people = await Promise.all([Person.logIn(), Person.logIn()])
   let goesOn = true
   let saved = 0
-  const stream = people.map(async (person) => {
-    const id = await person.examination()
+  // All are at work before anything happens to the servers, however slow the machine is.
+  const examinations = await Promise.all(people.map((person) => person.examination()))
+  const stream = people.map(async (person, place) => {
+    const id = examinations[place]!
     for (let version = 0; goesOn; version++, saved++)
       expect(
         (await person.save(id, 'findings/lachman/left', { translationMm: 1 + (version % 9) }, version)).status(),
