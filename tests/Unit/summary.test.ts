@@ -50,8 +50,8 @@ test('results are told by their outcome, those that count and those that say not
   expect(useSummary().results.value).toEqual([
     { label: 'Positive', names: ['Lachman'] },
     { label: 'Equivocal, moving nothing', names: ['Pivot'] },
-    { label: 'Told, yes', names: ['Pop'] },
-    { label: 'Told, no', names: ['Story lock'] },
+    { label: 'History, positive', names: ['Pop'] },
+    { label: 'History, negative', names: ['Story lock'] },
   ])
 })
 

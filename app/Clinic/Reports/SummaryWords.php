@@ -8,6 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Findings\Schools\SchoolBook;
 use GrayCompass\Core\Findings\Schools\SchoolGroup;
+use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
@@ -18,9 +19,6 @@ use GrayCompass\Inference\Readings\InHundred;
 /** Names and figures as they stand on paper. */
 final class SummaryWords
 {
-    /** What a result of the history has in place of a manoeuvre. */
-    private const HISTORY = 'history';
-
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly SignBook $signs,
@@ -34,7 +32,7 @@ final class SummaryWords
     }
 
     /**
-     * Results that move a chance, and those that could but say nothing either way; what was told stands apart.
+     * Results that move a chance, and those that could but say nothing either way; the history stands apart.
      *
      * @param  list<array{finding: string, manoeuvre: string, outcome: string, counts: bool}>  $results  of an assessment
      * @return array<string, string> names by what they are
@@ -44,13 +42,13 @@ final class SummaryWords
         $of = fn (string $outcome, bool $byHand): string => implode(', ', array_map(
             fn (array $one): string => $this->finding($one['finding']),
             array_filter($results, static fn (array $one): bool => $one['outcome'] === $outcome
-                && ($one['counts'] || $outcome === 'equivocal') && ($one['manoeuvre'] !== self::HISTORY) === $byHand),
+                && ($one['counts'] || $outcome === 'equivocal') && ($one['manoeuvre'] !== Reading::HISTORY) === $byHand),
         ));
 
         return array_filter([
             'Positive' => $of('positive', true), 'Negative' => $of('negative', true),
             'Equivocal, moving nothing' => $of('equivocal', true),
-            'Told, yes' => $of('positive', false), 'Told, no' => $of('negative', false),
+            'History, positive' => $of('positive', false), 'History, negative' => $of('negative', false),
         ]);
     }
 

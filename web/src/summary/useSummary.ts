@@ -38,7 +38,7 @@ export function useSummary() {
           : `, ${from} to ${to} ml`
     return `${found.positive ? 'Positive' : 'Not positive'}${amount}${found.bloodLikely ? ', blood likely' : ''}.`
   })
-  /** Results that move a chance, and those that could but say nothing either way; what was told stands apart. */
+  /** Results that move a chance, and those that could but say nothing either way; the history stands apart. */
   const results = computed(() => {
     const of = (outcome: Result['outcome'], byHand: boolean) =>
       (verdict.assessment?.results ?? [])
@@ -48,8 +48,8 @@ export function useSummary() {
       { label: 'Positive', names: of('positive', true) },
       { label: 'Negative', names: of('negative', true) },
       { label: 'Equivocal, moving nothing', names: of('equivocal', true) },
-      { label: 'Told, yes', names: of('positive', false) },
-      { label: 'Told, no', names: of('negative', false) },
+      { label: 'History, positive', names: of('positive', false) },
+      { label: 'History, negative', names: of('negative', false) },
     ].filter(({ names }) => names.length > 0)
   })
   /** What may not be done now, by what stands against it. */

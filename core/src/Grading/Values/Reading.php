@@ -14,6 +14,9 @@ use GrayCompass\Core\Knee\Level;
  */
 final readonly class Reading
 {
+    /** What an answer of the history has in place of a manoeuvre. */
+    public const HISTORY = 'history';
+
     /**
      * @param  Record|null  $record  where it comes from; null for the story
      * @param  Exclusion|null  $flaw  a reason against it that the grading itself found
@@ -40,6 +43,6 @@ final readonly class Reading
 
     public function manoeuvre(): string
     {
-        return $this->record === null ? 'history' : $this->record->manoeuvre->id;
+        return $this->record === null ? self::HISTORY : $this->record->manoeuvre->id;
     }
 }
