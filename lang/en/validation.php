@@ -10,7 +10,7 @@ return [
     'before' => 'The :attribute must be before :date.',
     'before_or_equal' => 'The :attribute cannot be after :date.',
     'between' => [
-        'numeric' => 'The :attribute lies between :min and :max.',
+        'numeric' => 'The :attribute must be between :min and :max.',
     ],
     'boolean' => 'The :attribute is answered by yes or no.',
     'date' => 'The :attribute is not a date.',

@@ -42,7 +42,7 @@ final class RefusalWordsTest extends FeatureTestCase
         $facts = ['name' => 'Bo', 'bornOn' => '2001-02-03', 'squad' => 'Judo'];
         foreach ([
             [['coachToldBy' => 'herself'], 'The day from which the coach is told is missing.'],
-            [['heightCm' => 500], 'The height in cm lies between 80 and 250.'],
+            [['heightCm' => 500], 'The height in cm must be between 80 and 250.'],
             [['sex' => 'x'], 'This sex does not exist.'],
         ] as [$profile, $reason]) {
             $this->actingAs($lead)->putJson("/api/athletes/{$athlete->id}", [...$facts, 'profile' => $profile])

@@ -41,13 +41,13 @@ enum Ability: string
         return match ($this) {
             self::SeeBoard => 'Only members of the team see who may play.',
             self::Examine => 'A coach sees who may play, and nothing else of a record.',
-            self::SeeOthers, self::ChangeOthers => 'A student works on examinations of their own.',
+            self::SeeOthers, self::ChangeOthers => 'Students work on their own examinations.',
             self::Sign => 'A student cannot sign.',
             self::Answer => 'A student does not answer for what is due.',
-            self::Propose => 'Only students propose; enter it.',
+            self::Propose => 'Only students make proposals. Enter it directly.',
             self::KeepLists => 'A student does not change who is in the lists.',
-            self::Lead => 'Only whoever leads the team may do this.',
-            self::ReadLog => 'Only whoever leads the team sees who did what.',
+            self::Lead => 'Only a team lead can do this.',
+            self::ReadLog => 'Only a team lead can read the log.',
         };
     }
 }
