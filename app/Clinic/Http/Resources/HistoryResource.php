@@ -68,9 +68,19 @@ final class HistoryResource extends JsonResource
         return array_values($examinations->map(static fn (Examination $one): array => [
             ...(new ExaminationSummaryResource($one))->toArray($request),
             'corrected' => $replaced->contains($one->id),
-            'came' => $snapshots->has($one->id) && $one->isSigned() && ! $one->episode->is_baseline
-                ? VisitLine::of($snapshots->get($one->id) ?? new Assessment)
-                : null,
+            'came' => self::came($one, $snapshots->get($one->id)),
         ])->all());
+    }
+
+    /**
+     * What a signed visit came to; a baseline weighs nothing.
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function came(Examination $visit, ?Assessment $snapshot): ?array
+    {
+        return $snapshot === null || ! $visit->isSigned() || $visit->episode->is_baseline
+            ? null
+            : VisitLine::of($snapshot);
     }
 }
