@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Access\Http\AccessProblems;
 use App\Access\Http\Middleware\FreshPassword;
 use App\Access\Http\Middleware\HasSecondFactor;
 use App\Access\Http\Middleware\StillHere;
-use App\Access\Http\Problems as Access;
-use App\Clinic\Http\Problems as Clinic;
-use App\Club\Http\Problems as Club;
+use App\Clinic\Http\ClinicProblems;
+use App\Club\Http\ClubProblems;
 use App\Platform\Http\Middleware\AnswerInJson;
 use App\Platform\Http\Middleware\KnownBeforeLarge;
 use App\Platform\Http\Middleware\NoteRefusals;
@@ -60,9 +60,9 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         // The first that answers is heard: what any request may meet stands last.
-        Access::register($exceptions);
-        Club::register($exceptions);
-        Clinic::register($exceptions);
+        AccessProblems::register($exceptions);
+        ClubProblems::register($exceptions);
+        ClinicProblems::register($exceptions);
         Platform::register($exceptions);
     })
     ->create();

@@ -6,6 +6,8 @@ use App\Access\Http\Controllers\InvitationController;
 use App\Access\Http\Controllers\PasswordController;
 use App\Access\Http\Controllers\SecondFactorController;
 use App\Access\Http\Controllers\SessionController;
+use App\Clinic\Http\Controllers\AthleteFileController;
+use App\Clinic\Http\Controllers\RecordController;
 use App\Clinic\Http\Controllers\AttachmentController;
 use App\Clinic\Http\Controllers\BoardController;
 use App\Clinic\Http\Controllers\CalendarController;
@@ -14,13 +16,11 @@ use App\Clinic\Http\Controllers\CorrectionController;
 use App\Clinic\Http\Controllers\CourseController;
 use App\Clinic\Http\Controllers\DoctorController;
 use App\Clinic\Http\Controllers\ExaminationController;
-use App\Clinic\Http\Controllers\FindingController;
 use App\Clinic\Http\Controllers\HistoryController;
 use App\Clinic\Http\Controllers\LetterController;
-use App\Clinic\Http\Controllers\OutcomeController;
 use App\Clinic\Http\Controllers\PageController;
 use App\Clinic\Http\Controllers\ProposalController;
-use App\Clinic\Http\Controllers\RecordController;
+use App\Clinic\Http\Controllers\ReferenceResultController;
 use App\Clinic\Http\Controllers\RetentionController;
 use App\Clinic\Http\Controllers\SectionController;
 use App\Clinic\Http\Controllers\TaskController;
@@ -31,8 +31,8 @@ use App\Club\Http\Controllers\ImportController;
 use App\Club\Http\Controllers\MemberController;
 use App\Club\Http\Controllers\TeamController;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deed;
-use App\Trust\Http\Controllers\DeedController;
+use App\Platform\Audit\AuditEntry;
+use App\Trust\Http\Controllers\AuditLogController;
 use App\Trust\Http\Controllers\MailController;
 use Illuminate\Support\Facades\Route;
 
@@ -86,7 +86,7 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
 });
 
 // All of somebody's record at once.
-Route::controller(RecordController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
+Route::controller(AthleteFileController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
     Route::post('athletes/{anyone}/archive', 'export')->middleware(['fresh-password', 'once'])->name('records.export');
     Route::get('exports/{export}', 'state')->name('exports');
     Route::get('exports/{export}/file', 'fetch')->name('exports.fetch');
@@ -106,7 +106,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     Route::post('weigh', [WeighController::class, 'store'])->name('weigh');
     Route::post('rates', [WeighController::class, 'rates'])->name('rates');
 
-    Route::controller(DeedController::class)->middleware('can:viewAny,'.Deed::class)->group(function (): void {
+    Route::controller(AuditLogController::class)->middleware('can:viewAny,'.AuditEntry::class)->group(function (): void {
         Route::get('deeds', 'index')->name('deeds');
         Route::get('deeds.csv', 'table')->name('deeds.table');
     });
@@ -137,7 +137,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::delete('imports/{import}', 'destroy')->name('imports.destroy');
         Route::get('athletes.csv', 'table')->middleware(['can:lead', 'fresh-password'])->name('athletes.table');
     });
-    Route::controller(OutcomeController::class)->group(function (): void {
+    Route::controller(ReferenceResultController::class)->group(function (): void {
         Route::get('episodes/{episode}', 'index')->name('episodes.show');
         Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->name('episodes.course');
         Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->name('episodes.comparison');
@@ -208,9 +208,9 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::post('other-knee', [ExaminationController::class, 'other'])->middleware('once')->name('other');
             Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
-            Route::put('findings/{manoeuvre}/{side}', [FindingController::class, 'update'])->name('findings.update');
+            Route::put('findings/{manoeuvre}/{side}', [RecordController::class, 'update'])->name('findings.update');
             Route::delete(
-                'findings/{manoeuvre}/{side}', [FindingController::class, 'destroy'],
+                'findings/{manoeuvre}/{side}', [RecordController::class, 'destroy'],
             )->name('findings.destroy');
         });
     });

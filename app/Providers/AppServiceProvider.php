@@ -14,7 +14,7 @@ use App\Access\Values\Ability;
 use App\Clinic\Audit\Additions;
 use App\Clinic\Audit\ExaminationNames;
 use App\Clinic\Audit\PartNames;
-use App\Clinic\Audit\Results;
+use App\Clinic\Audit\ReferenceResultRows;
 use App\Clinic\Audit\Signatures;
 use App\Clinic\Examinations\FiguresCache;
 use App\Clinic\History\WithoutRecords;
@@ -24,8 +24,8 @@ use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Letter;
-use App\Clinic\Models\Outcome;
 use App\Clinic\Models\Proposal;
+use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Policies\ExaminationPolicy;
 use App\Clinic\Policies\ProposalPolicy;
 use App\Club\Athletes\AthleteNames;
@@ -33,18 +33,18 @@ use App\Club\Athletes\WithoutHistory;
 use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
 use App\Club\Policies\AthletePolicy;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\Heads;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\ChainHeads;
 use App\Platform\Database\KeptConnector;
 use App\Platform\Encryption\AthleteKeys;
-use App\Platform\Encryption\RecordKeys;
+use App\Platform\Encryption\MasterKey;
 use App\Platform\Mail\Outbox;
 use App\Platform\Server\Disk;
 use App\Trust\Audit\AccountNames;
 use App\Trust\Audit\NamesParts;
 use App\Trust\Audit\Subjects;
 use App\Trust\Audit\Verifier;
-use App\Trust\Policies\DeedPolicy;
+use App\Trust\Policies\AuditEntryPolicy;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
@@ -79,17 +79,17 @@ final class AppServiceProvider extends ServiceProvider
 
             return new Disk(\is_string($folder) && $folder !== '' ? $folder : null);
         });
-        $this->app->bind(Heads::class, static function (): Heads {
+        $this->app->bind(ChainHeads::class, static function (): ChainHeads {
             $folder = config('app.heads');
 
-            return new Heads(\is_string($folder) && $folder !== '' ? $folder : null);
+            return new ChainHeads(\is_string($folder) && $folder !== '' ? $folder : null);
         });
         $this->app->bind(WithoutHistory::class, WithoutRecords::class);
         $this->app->bind(WritesHistory::class, HistoryWriter::class);
         $this->app->bind(NamesParts::class, PartNames::class);
         $this->app->tag([AccountNames::class, AthleteNames::class, ExaminationNames::class], Subjects::NAMED_BY);
-        $this->app->tag([Signatures::class, Additions::class, Results::class], Verifier::CHECKS);
-        $this->app->scoped(RecordKeys::class);
+        $this->app->tag([Signatures::class, Additions::class, ReferenceResultRows::class], Verifier::CHECKS);
+        $this->app->scoped(MasterKey::class);
         $this->app->scoped(AthleteKeys::class);
         $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(Figures::class)));
     }
@@ -112,7 +112,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('secrets', SecretLimits::for(...));
         Mail::extend('outbox', static fn (): Outbox => new Outbox);
         // Named, so that none is looked for at each request.
-        Gate::policy(Deed::class, DeedPolicy::class);
+        Gate::policy(AuditEntry::class, AuditEntryPolicy::class);
         Gate::policy(Athlete::class, AthletePolicy::class);
         Gate::policy(Examination::class, ExaminationPolicy::class);
         Gate::policy(Proposal::class, ProposalPolicy::class);
@@ -129,7 +129,7 @@ final class AppServiceProvider extends ServiceProvider
         // Of an athlete of this team, whether or not they are put away.
         Route::bind('episode', static fn (string $id): Episode => Episode::query()
             ->whereHas('athlete')->findOrFail($id));
-        Route::bind('removed', static fn (string $id): Outcome => Outcome::onlyTrashed()->findOrFail($id));
+        Route::bind('removed', static fn (string $id): ReferenceResult => ReferenceResult::onlyTrashed()->findOrFail($id));
         Route::bind('removedDoctor', static fn (string $id): Doctor => Doctor::onlyTrashed()->findOrFail($id));
         Route::bind('removedFile', static fn (string $id): Attachment => Attachment::onlyTrashed()->findOrFail($id));
         Route::bind('discarded', static fn (string $id): Letter => Letter::onlyTrashed()->findOrFail($id));

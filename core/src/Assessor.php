@@ -7,14 +7,17 @@ namespace GrayCompass\Core;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessed\Judged;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Findings\EvidenceChoice;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Examination\EvidenceChoice;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Fading;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\SendOn;
+use GrayCompass\Core\Results\Remarks;
+use GrayCompass\Core\Results\SettledResults;
+use GrayCompass\Core\Results\Unsettled;
 use GrayCompass\Core\Route\Candidates;
 use GrayCompass\Core\Route\LastTime;
 use GrayCompass\Core\Route\NextSteps;
@@ -23,9 +26,6 @@ use GrayCompass\Core\Safety\Blood;
 use GrayCompass\Core\Safety\Holds;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Scales\ProblemBuilder;
-use GrayCompass\Core\Standing\Remarks;
-use GrayCompass\Core\Standing\Settled;
-use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Verdict\Disagreements;
@@ -40,7 +40,7 @@ use GrayCompass\Core\Words\AfterOperation;
 use GrayCompass\Core\Words\ForAthlete;
 use GrayCompass\Core\Words\ForCoach;
 use GrayCompass\Core\Words\LetterNote;
-use GrayCompass\Core\Words\Words;
+use GrayCompass\Core\Words\Texts;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Inference\Model\Zone;
 use GrayCompass\Inference\Readings\Trail;
@@ -65,7 +65,7 @@ final class Assessor
      *
      * @throws Refusal naming the first place that cannot be accepted
      */
-    public function read(mixed $document): Examination
+    public function read(mixed $document): KneeExamination
     {
         $this->reader ??= new ExaminationReader(
             $this->data->catalogue(),
@@ -78,18 +78,18 @@ final class Assessor
     }
 
     /** What an examination leaves to look at again, for the route of the next one. */
-    public function lastTime(Examination $examination): LastTime
+    public function lastTime(KneeExamination $examination): LastTime
     {
         return LastTime::of($this->assess($examination)->bearings);
     }
 
     /** What may not be done now: the verdict that is asked for before anything is stored. */
-    public function holds(Examination $examination): Holds
+    public function holds(KneeExamination $examination): Holds
     {
         return $this->assess($examination)->bearings->holds;
     }
 
-    public function assess(Examination $examination, ?LastTime $lastTime = null): Assessment
+    public function assess(KneeExamination $examination, ?LastTime $lastTime = null): Assessment
     {
         $catalogue = $this->data->catalogue();
         $evidence = $this->library($examination);
@@ -112,7 +112,7 @@ final class Assessor
             CollateralReading::of($judged->standing, 'valgus'),
             CollateralReading::of($judged->standing, 'varus'),
             $plan,
-            new Words(
+            new Texts(
                 (new ForAthlete($bearings, $plan))->text(),
                 ForCoach::text($examination, $plan),
                 (new LetterNote($bearings, $plan))->text(),
@@ -132,13 +132,13 @@ final class Assessor
      *
      * @param  bool  $looksAhead  whether tests still to be done are weighed as well
      */
-    private function judge(Examination $examination, bool $looksAhead): Judged
+    private function judge(KneeExamination $examination, bool $looksAhead): Judged
     {
         $catalogue = $this->data->catalogue();
         $evidence = $this->library($examination);
         $gate = SafetyGate::of($examination, $this->data->rules());
         $grading = Grading::of($examination);
-        $standing = Standing::of($examination, $grading, $evidence, $this->data->signs());
+        $standing = SettledResults::of($examination, $grading, $evidence, $this->data->signs());
         $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
         $weighed = Weighing::of($builder->build(
             $examination,
@@ -157,7 +157,7 @@ final class Assessor
         $lines = (new ResultLines($examination, $gate, $standing, $loose, $weighed->after, $atAct))->lines();
         $gate = $gate->with(...$lines);
         $holds = Holds::of($examination, $gate, $catalogue);
-        $settled = Settled::of($examination, $grading, $standing, $holds, $catalogue);
+        $settled = Unsettled::of($examination, $grading, $standing, $holds, $catalogue);
         $front = FrontGate::of($examination, $standing);
         [$trail, $afterStory] = self::trail($weighed, $builder, $standing, $looksAhead);
         $verdicts = Verdicts::of($examination, $standing, $settled, $front, $weighed, $afterStory);
@@ -186,7 +186,7 @@ final class Assessor
         );
     }
 
-    private function library(Examination $examination): EvidenceLibrary
+    private function library(KneeExamination $examination): EvidenceLibrary
     {
         $key = "{$examination->schools->evidence->id} {$examination->phase()->value}";
 
@@ -205,7 +205,7 @@ final class Assessor
     private static function trail(
         Weighed $weighed,
         ProblemBuilder $builder,
-        Standing $standing,
+        SettledResults $standing,
         bool $whole,
     ): array {
         $trail = new Trail($weighed->before);

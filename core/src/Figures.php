@@ -8,18 +8,18 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\CatalogueReader;
 use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
-use GrayCompass\Core\Course\Curves;
-use GrayCompass\Core\Evidence\Baseline;
-use GrayCompass\Core\Evidence\BaselineReader;
+use GrayCompass\Core\Course\CourseMeasures;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
-use GrayCompass\Core\Findings\EvidenceChoice;
-use GrayCompass\Core\Findings\Facts\ConditionReader;
-use GrayCompass\Core\Findings\Facts\FactBook;
-use GrayCompass\Core\Findings\Routes;
-use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Evidence\Priors;
+use GrayCompass\Core\Evidence\PriorsReader;
+use GrayCompass\Core\Examination\EvidenceChoice;
+use GrayCompass\Core\Examination\Facts\ConditionReader;
+use GrayCompass\Core\Examination\Facts\FactBook;
+use GrayCompass\Core\Examination\Routes;
+use GrayCompass\Core\Examination\Schools\SchoolBook;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
@@ -36,7 +36,7 @@ final class Figures
 {
     private ?Catalogue $catalogue = null;
 
-    private ?Baseline $baseline = null;
+    private ?Priors $baseline = null;
 
     private ?SignBook $signs = null;
 
@@ -56,7 +56,7 @@ final class Figures
 
     private ?LevelFactors $levels = null;
 
-    private ?Curves $curves = null;
+    private ?CourseMeasures $curves = null;
 
     /** Fingerprint of the figures that no choice changes. */
     private ?string $fixed = null;
@@ -188,10 +188,10 @@ final class Figures
     }
 
     /** What is followed from visit to visit. */
-    public function curves(): Curves
+    public function curves(): CourseMeasures
     {
         /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
-        return $this->curves ??= Curves::read($this->json('course.json'));
+        return $this->curves ??= CourseMeasures::read($this->json('course.json'));
     }
 
     public function levels(): LevelFactors
@@ -242,10 +242,10 @@ final class Figures
         return $this->json('simulation.json');
     }
 
-    public function baseline(): Baseline
+    public function baseline(): Priors
     {
         /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
-        return $this->baseline ??= BaselineReader::read($this->json('baseline.json'));
+        return $this->baseline ??= PriorsReader::read($this->json('baseline.json'));
     }
 
     /**

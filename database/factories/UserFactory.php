@@ -8,8 +8,8 @@ use App\Access\Models\Membership;
 use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Database\Eloquent\Factories\Factory;
 use Illuminate\Support\Str;
 
@@ -40,7 +40,7 @@ final class UserFactory extends Factory
         return $this->afterCreating(static function (User $user) use ($team, $role): void {
             $of = ($team ?? TeamFactory::new()->createOne())->id;
             Membership::query()->create(['team_id' => $of, 'user_id' => $user->id, 'role' => $role]);
-            app(Deeds::class)->record(What::MemberJoined, $user->id, ['role' => $role->value], $user->refresh(), $of);
+            app(AuditLog::class)->record(AuditEvent::MemberJoined, $user->id, ['role' => $role->value], $user->refresh(), $of);
         });
     }
 }

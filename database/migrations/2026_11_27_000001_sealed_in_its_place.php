@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Access\Values\Email;
 use App\Platform\Encryption\AthleteKeys;
-use App\Platform\Encryption\RecordKeys;
-use App\Platform\Encryption\Sealer;
+use App\Platform\Encryption\Encrypter;
+use App\Platform\Encryption\MasterKey;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Schema\Blueprint;
@@ -37,7 +37,7 @@ return new class extends Migration
 
     private function people(): void
     {
-        $records = app(RecordKeys::class);
+        $records = app(MasterKey::class);
         foreach ($this->rows(DB::table('teams'), 'secret') as $team) {
             $this->seal('teams', $team['id'], ['secret' => Crypt::decryptString($team['secret'])], $records);
         }
@@ -66,7 +66,7 @@ return new class extends Migration
         }
     }
 
-    private function examinations(Builder $examinations, Sealer $box): void
+    private function examinations(Builder $examinations, Encrypter $box): void
     {
         foreach ($this->rows($examinations, 'holds', 'signed_ungated') as $row) {
             $this->anew('examinations', $row, $box);
@@ -83,7 +83,7 @@ return new class extends Migration
      *
      * @param  array<string, string>  $row
      */
-    private function anew(string $table, array $row, Sealer $box): void
+    private function anew(string $table, array $row, Encrypter $box): void
     {
         $this->seal($table, $row['id'], array_map(Crypt::decryptString(...), array_diff_key($row, ['id' => 0])), $box);
     }
@@ -91,7 +91,7 @@ return new class extends Migration
     /**
      * @param  array<string, string>  $plain  by column
      */
-    private function seal(string $table, string $id, array $plain, Sealer $box): void
+    private function seal(string $table, string $id, array $plain, Encrypter $box): void
     {
         $sealed = [];
         foreach ($plain as $column => $text) {

@@ -6,12 +6,12 @@ use App\Access\Models\Membership;
 use App\Clinic\Audit\SignedFacts;
 use App\Clinic\Models\Addendum;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Outcome;
+use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Values\ExaminationStatus;
-use App\Platform\Audit\Chain;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
+use App\Platform\Audit\HashChain;
 use App\Platform\Encryption\OwnSecret;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
@@ -28,10 +28,10 @@ return new class extends Migration
         $this->triggers(false);
         $broken = $this->seal();
         $this->triggers(true);
-        $deeds = app(Deeds::class);
-        foreach (Chain::query()->get() as $chain) {
-            $team = $chain->team_id === Chain::NO_TEAM ? null : $chain->team_id;
-            $deeds->record(What::SealsRenewed, null, ['not as sealed before' => $broken[$chain->team_id] ?? 0], null, $team);
+        $deeds = app(AuditLog::class);
+        foreach (HashChain::query()->get() as $chain) {
+            $team = $chain->team_id === HashChain::NO_TEAM ? null : $chain->team_id;
+            $deeds->record(AuditEvent::SealsRenewed, null, ['not as sealed before' => $broken[$chain->team_id] ?? 0], null, $team);
         }
         $this->entries($deeds);
     }
@@ -47,12 +47,12 @@ return new class extends Migration
     private function seal(): array
     {
         $ends = $old = $broken = [];
-        foreach (Deed::query()->orderBy('id')->lazy(500) as $deed) {
-            $team = $deed->team_id ?? Chain::NO_TEAM;
-            $isSound = $deed->previous === ($old[$team] ?? Deed::NONE) && $deed->seal === $this->before($deed);
+        foreach (AuditEntry::query()->orderBy('id')->lazy(500) as $deed) {
+            $team = $deed->team_id ?? HashChain::NO_TEAM;
+            $isSound = $deed->previous === ($old[$team] ?? AuditEntry::NONE) && $deed->seal === $this->before($deed);
             $broken[$team] = ($broken[$team] ?? 0) + (int) ! $isSound;
             $old[$team] = $deed->seal;
-            $deed->previous = $ends[$team]['seal'] ?? Deed::NONE;
+            $deed->previous = $ends[$team]['seal'] ?? AuditEntry::NONE;
             $ends[$team] = ['seal' => $deed->sealed(), 'count' => ($ends[$team]['count'] ?? 0) + 1];
             DB::table('deeds')->where('id', $deed->id)->update(['previous' => $deed->previous, 'seal' => $ends[$team]['seal']]);
         }
@@ -64,7 +64,7 @@ return new class extends Migration
     }
 
     /** As they were sealed before: by what everybody can compute. */
-    private function before(Deed $deed): string
+    private function before(AuditEntry $deed): string
     {
         $detail = $deed->detail;
         ksort($detail);
@@ -75,28 +75,28 @@ return new class extends Migration
         ], JSON_THROW_ON_ERROR));
     }
 
-    private function entries(Deeds $deeds): void
+    private function entries(AuditLog $deeds): void
     {
         $signed = Examination::query()->withoutGlobalScopes()->where('status', ExaminationStatus::Signed)
             ->with(['sections', 'findings', 'episode' => static fn ($episodes) => $episodes->withoutGlobalScopes()]);
         foreach ($signed->lazy(100) as $one) {
-            $deeds->record(What::FactsSealed, $one->id, ['facts' => SignedFacts::digest($one)], null, $one->team_id);
+            $deeds->record(AuditEvent::FactsSealed, $one->id, ['facts' => SignedFacts::digest($one)], null, $one->team_id);
         }
         foreach (Addendum::query()->lazy(100) as $one) {
             $about = Examination::query()->withoutGlobalScopes()->findOrFail($one->examination_id);
-            $deeds->record(What::FactsSealed, $about->id, [
+            $deeds->record(AuditEvent::FactsSealed, $about->id, [
                 'addendum' => $one->id, 'digest' => $one->digest(),
             ], null, $about->team_id);
         }
-        foreach (Outcome::withTrashed()->withoutGlobalScopes()->lazy(100) as $one) {
-            $deeds->record($one->trashed() ? What::OutcomeRemoved : What::FactsSealed, $one->athlete_id, [
+        foreach (ReferenceResult::withTrashed()->withoutGlobalScopes()->lazy(100) as $one) {
+            $deeds->record($one->trashed() ? AuditEvent::OutcomeRemoved : AuditEvent::FactsSealed, $one->athlete_id, [
                 'kind' => $one->kind->value, 'outcome' => $one->id, 'digest' => $one->digest(),
             ], null, $one->team_id);
         }
         foreach (Membership::query()->lazy(100) as $one) {
-            $deeds->record(What::MemberJoined, $one->user_id, ['role' => $one->role->value, 'by' => 'found'], null, $one->team_id);
+            $deeds->record(AuditEvent::MemberJoined, $one->user_id, ['role' => $one->role->value, 'by' => 'found'], null, $one->team_id);
             if ($one->ended_at !== null) {
-                $deeds->record(What::MemberLeft, $one->user_id, [], null, $one->team_id);
+                $deeds->record(AuditEvent::MemberLeft, $one->user_id, [], null, $one->team_id);
             }
         }
     }

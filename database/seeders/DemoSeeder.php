@@ -18,8 +18,8 @@ use App\Clinic\Examinations\Starter;
 use App\Clinic\Models\Examination;
 use App\Clinic\Values\SectionName;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
@@ -78,7 +78,7 @@ final class DemoSeeder extends Seeder
             'password' => self::PASSWORD,
         ]);
         Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => Role::Lead]);
-        app(Deeds::class)->record(What::MemberJoined, $user->id, ['role' => Role::Lead->value], $user->refresh());
+        app(AuditLog::class)->record(AuditEvent::MemberJoined, $user->id, ['role' => Role::Lead->value], $user->refresh());
         // Records are there for members of the team only.
         Auth::setUser($user->refresh());
         $athletes = [];

@@ -14,21 +14,21 @@ use App\Clinic\Examinations\Starter;
 use App\Clinic\Letters\Letters;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Task;
-use App\Clinic\Outcomes\OutcomeFacts;
-use App\Clinic\Outcomes\Outcomes;
 use App\Clinic\Proposals\Proposals;
+use App\Clinic\ReferenceResults\ReferenceFacts;
+use App\Clinic\ReferenceResults\ReferenceResults;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Tasks\Tasks;
-use App\Clinic\Values\Answer;
-use App\Clinic\Values\OutcomeKind;
-use App\Clinic\Values\Seen;
+use App\Clinic\Values\Channel;
+use App\Clinic\Values\InjuryState;
+use App\Clinic\Values\ReferenceAnswer;
+use App\Clinic\Values\ReferenceKind;
 use App\Clinic\Values\TaskKind;
 use App\Clinic\Values\TaskState;
-use App\Clinic\Values\Way;
 use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Figures;
@@ -51,7 +51,7 @@ final readonly class SeasonSeeder
 
     public function __construct(
         private Starter $starter, private Signer $signer, private Assessor $assessor, private Figures $figures,
-        private Outcomes $outcomes, private Tasks $tasks, private Letters $letters, private Proposals $proposals,
+        private ReferenceResults $outcomes, private Tasks $tasks, private Letters $letters, private Proposals $proposals,
     ) {
     }
 
@@ -149,11 +149,11 @@ final readonly class SeasonSeeder
             [$kind, $ago, $answers, $note] = $story['came'];
             $said = [];
             foreach ($answers as $condition => $seen) {
-                $said[] = new Answer(Condition::from($condition), Seen::from($seen));
+                $said[] = new ReferenceAnswer(Condition::from($condition), InjuryState::from($seen));
             }
             $asked = $open->firstWhere('kind', TaskKind::Referral);
-            $this->outcomes->add($last->episode, new OutcomeFacts(
-                OutcomeKind::from($kind), $today->subDays($ago), $said, $kind === 'clinical_course' ? 7 : null, $note,
+            $this->outcomes->add($last->episode, new ReferenceFacts(
+                ReferenceKind::from($kind), $today->subDays($ago), $said, $kind === 'clinical_course' ? 7 : null, $note,
             ), $by, $asked);
             $open = $open->reject(static fn (Task $task): bool => $task->id === $asked?->id);
         }
@@ -201,7 +201,7 @@ final readonly class SeasonSeeder
         $about = $asked?->examination;
         if ($asked !== null && $about !== null) {
             $letter = $this->letters->begin($about, $this->doctors($by), $by);
-            $this->letters->send($letter, $letter->version, Way::Hand, [$asked->id], $by);
+            $this->letters->send($letter, $letter->version, Channel::Hand, [$asked->id], $by);
         }
     }
 
@@ -212,7 +212,7 @@ final readonly class SeasonSeeder
             'name' => 'Nell Harrowgate', 'email' => Demo::STUDENT_EMAIL, 'password' => Demo::PASSWORD,
         ]);
         Membership::query()->create(['team_id' => $by->teamId(), 'user_id' => $student->id, 'role' => Role::Student]);
-        app(Deeds::class)->record(What::MemberJoined, $student->id, ['role' => Role::Student->value], $student->refresh());
+        app(AuditLog::class)->record(AuditEvent::MemberJoined, $student->id, ['role' => Role::Student->value], $student->refresh());
 
         return $student;
     }

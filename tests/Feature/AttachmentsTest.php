@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\Models\User;
+use App\Clinic\AthleteFiles\PruneExpired;
 use App\Clinic\Models\Examination;
-use App\Clinic\Outcomes\Attachments;
-use App\Clinic\Records\Leftovers;
+use App\Clinic\ReferenceResults\Attachments;
 use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -78,7 +78,7 @@ final class AttachmentsTest extends FeatureTestCase
         $this->postJson("/api/attachments/{$id}/restoration")->assertNoContent();
         $this->deleteJson("/api/attachments/{$id}")->assertNoContent();
         $this->travel(25)->hours();
-        (new Leftovers)();
+        (new PruneExpired)();
         self::assertSame([0, 0], [DB::table('attachments')->count(), DB::table('attachment_parts')->count()]);
     }
 

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Clinic\Models\Assessment;
+use App\Clinic\Models\Snapshot;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route as Router;
@@ -150,7 +150,7 @@ final class ContractTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$hot}/correction")->assertStatus(422);
         $this->postJson("/api/examinations/{$id}/addenda", ['words' => 'the other hand'])->assertCreated();
         $this->postJson("/api/examinations/{$id}/correction")->assertCreated();
-        Assessment::query()->where('examination_id', $id)->update(['problem' => null]);
+        Snapshot::query()->where('examination_id', $id)->update(['problem' => null]);
         $this->getJson("/api/examinations/{$id}/weighing")->assertStatus(410);
         foreach (self::changes($id, '') as [$method, $uri, $body]) {
             if (str_contains($uri, $id) && preg_match('/(addenda|correction|letters|page)$/', $uri) !== 1) {
@@ -312,7 +312,7 @@ final class ContractTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
-        $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
+        $snapshot = Snapshot::query()->where('examination_id', $id)->firstOrFail();
         $then = $snapshot->payload;
         unset(
             $then['setting'],

@@ -6,16 +6,16 @@ namespace Tests\Feature;
 
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Clinic\Models\Assessment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
+use App\Clinic\Models\Snapshot;
 use App\Clinic\Values\SectionName;
-use App\Platform\Audit\Chain;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\HashChain;
+use App\Trust\Audit\DetailText;
 use App\Trust\Audit\Verifier;
-use App\Trust\Audit\Wording;
 use Database\Factories\UserFactory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -37,9 +37,9 @@ final class DeedsTest extends FeatureTestCase
         $this->getJson("/api/examinations/{$id}/document")->assertOk();
         $this->get("/api/examinations/{$id}/summary.pdf")->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
-        $deeds = Deed::query()->where('subject', $id)->orderBy('id')->get();
+        $deeds = AuditEntry::query()->where('subject', $id)->orderBy('id')->get();
         self::assertSame([
-            What::ExaminationRead, What::PartChanged, What::FindingTakenBack, What::Exported, What::Printed, What::Signed,
+            AuditEvent::ExaminationRead, AuditEvent::PartChanged, AuditEvent::FindingTakenBack, AuditEvent::Exported, AuditEvent::Printed, AuditEvent::Signed,
         ], $deeds->pluck('what')->slice(-6)->values()->all());
         self::assertSame([$user->id], $deeds->pluck('user_id')->unique()->all());
         self::assertSame(['127.0.0.1'], $deeds->pluck('address')->unique()->all());
@@ -55,10 +55,10 @@ final class DeedsTest extends FeatureTestCase
         $this->actingAs($user);
         $this->getJson("/api/athletes/{$athlete}")->assertOk();
         $this->getJson("/api/examinations/{$id}/weighing")->assertOk();
-        $last = Deed::query()->where('team_id', $user->teamId())->orderByDesc('id')->limit(2)->get();
+        $last = AuditEntry::query()->where('team_id', $user->teamId())->orderByDesc('id')->limit(2)->get();
         self::assertSame(
-            [[What::ExaminationRead, $id], [What::AthleteRead, $athlete]],
-            $last->map(static fn (Deed $deed): array => [$deed->what, $deed->subject])->all(),
+            [[AuditEvent::ExaminationRead, $id], [AuditEvent::AthleteRead, $athlete]],
+            $last->map(static fn (AuditEntry $deed): array => [$deed->what, $deed->subject])->all(),
         );
     }
 
@@ -69,23 +69,23 @@ final class DeedsTest extends FeatureTestCase
         $id = $this->openedBy($user);
         $body = ['key' => 'once-and-again', 'version' => 0, 'payload' => ['grade' => 'bulge']];
         $this->putJson("/api/examinations/{$id}/findings/effusion_sweep/left", $body)->assertOk();
-        $before = Deed::query()->count();
+        $before = AuditEntry::query()->count();
         $this->putJson("/api/examinations/{$id}/findings/effusion_sweep/left", $body)->assertOk();
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'], 7)->assertStatus(409);
         $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'unheard of'])->assertStatus(422);
-        self::assertSame($before, Deed::query()->count());
+        self::assertSame($before, AuditEntry::query()->count());
     }
 
     public function test_log_ins_and_refused_ones_are_written_down(): void
     {
         $user = $this->member();
-        $before = Deed::query()->max('id') ?? 0;
+        $before = AuditEntry::query()->max('id') ?? 0;
         $this->postJson('/api/login', ['email' => $user->email, 'password' => 'not this one'])->assertStatus(422);
         $this->postJson('/api/login', ['email' => $user->email, 'password' => UserFactory::PASSWORD])->assertOk();
         $this->postJson('/api/logout')->assertNoContent();
         self::assertSame(
-            [[$user->id, What::LogInRefused], [$user->id, What::LoggedIn], [$user->id, What::LoggedOut]],
-            Deed::query()->where('id', '>', $before)->orderBy('id')->get()->map(static fn (Deed $deed): array => [$deed->user_id, $deed->what])->all(),
+            [[$user->id, AuditEvent::LogInRefused], [$user->id, AuditEvent::LoggedIn], [$user->id, AuditEvent::LoggedOut]],
+            AuditEntry::query()->where('id', '>', $before)->orderBy('id')->get()->map(static fn (AuditEntry $deed): array => [$deed->user_id, $deed->what])->all(),
         );
     }
 
@@ -108,13 +108,13 @@ final class DeedsTest extends FeatureTestCase
         $this->openedBy($user);
         $this->openedBy($user);
         self::assertSame(0, $this->artisan('records:verify'));
-        $last = Deed::query()->orderByDesc('id')->firstOrFail();
-        $forged = $last->replicate(['id'])->forceFill(['what' => What::Printed, 'previous' => $last->seal]);
+        $last = AuditEntry::query()->orderByDesc('id')->firstOrFail();
+        $forged = $last->replicate(['id'])->forceFill(['what' => AuditEvent::Printed, 'previous' => $last->seal]);
         $forged->save();
         $faults = app(Verifier::class)->faults();
         self::assertStringContainsString('was changed after it was written', $faults[0] ?? '');
         self::assertStringContainsString('ends too early', $faults[1] ?? '');
-        Chain::query()->where('team_id', $user->teamId())->update(['count' => 99]);
+        HashChain::query()->where('team_id', $user->teamId())->update(['count' => 99]);
         self::assertSame(1, $this->artisan('records:verify'));
     }
 
@@ -126,12 +126,12 @@ final class DeedsTest extends FeatureTestCase
         $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         self::assertSame([], app(Verifier::class)->faults());
-        $finding = Finding::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
+        $finding = Record::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
         $finding->update(['payload' => (object) ['grade' => 'trace']]);
         self::assertStringContainsString('recorded', app(Verifier::class)->faults()[0] ?? '');
         $finding->update(['payload' => (object) ['grade' => 'bulge']]);
         self::assertSame([], app(Verifier::class)->faults());
-        $snapshot = Assessment::query()->where('examination_id', $id)->firstOrFail();
+        $snapshot = Snapshot::query()->where('examination_id', $id)->firstOrFail();
         $snapshot->update(['payload' => [...$snapshot->payload, 'rules' => '1066']]);
         self::assertStringContainsString('changed afterwards', app(Verifier::class)->faults()[0] ?? '');
         $snapshot->delete();
@@ -202,7 +202,7 @@ final class DeedsTest extends FeatureTestCase
         $this->get('/api/deeds.csv')->assertForbidden();
         $this->actingAs($lead);
         $all = $this->getJson('/api/deeds')->assertOk();
-        self::assertSame(Deed::query()->where('team_id', $lead->teamId())->count(), $all->json('total'));
+        self::assertSame(AuditEntry::query()->where('team_id', $lead->teamId())->count(), $all->json('total'));
         $all->assertJsonPath('deeds.0.what', 'Deeds read')->assertJsonPath('deeds.0.who', $lead->name);
         $started = $this->getJson("/api/deeds?what=examination_started&person={$user->id}&subject={$id}")->assertOk();
         $started->assertJsonPath('total', 1)->assertJsonPath('deeds.0.who', '=Bo')
@@ -216,14 +216,14 @@ final class DeedsTest extends FeatureTestCase
         $started->assertJsonPath('deeds.0.about', 'Mirre Aldous');
         self::assertSame('id,at,who,what,about,subject,detail,address', $lines[0]);
         // The heads, and at its end how many there are in all, with the seal of the last.
-        self::assertCount(2 + Deed::query()->where('subject', $id)->count(), $lines);
+        self::assertCount(2 + AuditEntry::query()->where('subject', $id)->count(), $lines);
         self::assertMatchesRegularExpression('/^,,,"End of the log",,,\d+:[0-9a-f]{64},$/', $lines[count($lines) - 1]);
         self::assertStringContainsString("'=Bo", $table);
     }
 
     public function test_a_part_is_read_by_its_name_and_what_only_the_command_checks_is_not_told(): void
     {
-        $words = app(Wording::class);
+        $words = app(DetailText::class);
         self::assertSame('Lachman, left, version 2', $words->of(['part' => 'lachman:left', 'version' => 2]));
         self::assertSame('safety gate, version 1', $words->of(['part' => 'safety', 'version' => 1]));
         self::assertSame('once_known, right', $words->of(['part' => 'once_known:right']), 'of a catalogue that was');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\Models\User;
-use App\Platform\Audit\Deed;
+use App\Platform\Audit\AuditEntry;
 use App\Platform\Encryption\KeyCheck;
 use Illuminate\Database\QueryException;
 use Illuminate\Encryption\Encrypter;
@@ -71,7 +71,7 @@ final class DoorsTest extends FeatureTestCase
                 ['email' => 'nobody@fenmoor.example', 'password' => 'a guess'],
             );
 
-            return Deed::query()->orderByDesc('id')->firstOrFail()->address;
+            return AuditEntry::query()->orderByDesc('id')->firstOrFail()->address;
         };
         self::assertSame('127.0.0.1', $from());
         config(['trustedproxy.proxies' => ['127.0.0.1']]);

@@ -8,8 +8,8 @@ use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -31,7 +31,7 @@ final class KneeTest extends FeatureTestCase
         self::assertSame(['left' => 3, 'right' => 10], $millimetres);
         $measured = collect($changed->json('assessment.measurements'))->firstWhere('manoeuvre', 'lachman');
         self::assertSame(7.0, (float) $measured['difference']);
-        $deed = Deed::query()->where('what', What::KneeChanged)->sole();
+        $deed = AuditEntry::query()->where('what', AuditEvent::KneeChanged)->sole();
         self::assertSame(['from' => 'left 2026-05-06', 'to' => 'right 2026-04-28'], $deed->detail);
     }
 

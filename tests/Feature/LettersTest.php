@@ -6,12 +6,12 @@ namespace Tests\Feature;
 
 use App\Access\Models\User;
 use App\Access\Values\Role;
+use App\Clinic\AthleteFiles\Erasure;
+use App\Clinic\AthleteFiles\PruneExpired;
 use App\Clinic\Letters\LetterMail;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\SharedPage;
 use App\Clinic\Models\Task;
-use App\Clinic\Records\Erasure;
-use App\Clinic\Records\Leftovers;
 use App\Clinic\Values\TaskKind;
 use App\Club\Doctors\TreatingDoctor;
 use App\Club\Models\Athlete;
@@ -155,12 +155,12 @@ final class LettersTest extends FeatureTestCase
         $id = (string) $this->begun()->json('id');
         $this->deleteJson("/api/letters/{$id}")->assertNoContent();
         $this->getJson("/api/examinations/{$this->signed}/letters")->assertExactJson([]);
-        (new Leftovers)();
+        (new PruneExpired)();
         $this->postJson("/api/letters/{$id}/restoration")->assertNoContent();
         $this->getJson("/api/letters/{$id}")->assertOk();
         $this->deleteJson("/api/letters/{$id}")->assertNoContent();
         $this->travel(25)->hours();
-        (new Leftovers)();
+        (new PruneExpired)();
         self::assertSame(0, Letter::withTrashed()->withoutGlobalScopes()->count());
     }
 
@@ -226,7 +226,7 @@ final class LettersTest extends FeatureTestCase
         self::assertStringNotContainsString($page, (string) json_encode(DB::table('shared_pages')->get()));
         $this->travel(8)->days();
         $this->getJson('/api/page', ['X-Page-Token' => $page])->assertNotFound();
-        (new Leftovers)();
+        (new PruneExpired)();
         self::assertSame(0, SharedPage::query()->withoutGlobalScopes()->count());
         $this->travelBack();
         $page = $open();

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\Models\User;
+use App\Clinic\AthleteFiles\PruneExpired;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Outcome;
+use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Task;
-use App\Clinic\Records\Leftovers;
 use App\Clinic\Values\TaskKind;
 use App\Club\Models\Athlete;
 use Illuminate\Support\Facades\DB;
@@ -116,7 +116,7 @@ final class OutcomesTest extends FeatureTestCase
         $this->add($id, ['task' => $task->id])->assertCreated();
         self::assertSame(['done', 'MRI came'], [$task->refresh()->state->value, $task->closing]);
         $this->add($id, ['task' => $task->id])->assertStatus(422);
-        self::assertSame(1, Outcome::query()->count());
+        self::assertSame(1, ReferenceResult::query()->count());
     }
 
     public function test_what_is_removed_counts_no_more_and_can_be_taken_back_for_a_day(): void
@@ -127,12 +127,12 @@ final class OutcomesTest extends FeatureTestCase
         $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
         $this->story($id)->assertJsonCount(0, 'stands')->assertJsonPath('outcomes.0.removed', true);
         $this->travel(23)->hours();
-        (new Leftovers)();
+        (new PruneExpired)();
         $this->actingAs($user)->postJson("/api/outcomes/{$outcome}/restoration")->assertNoContent();
         $this->story($id)->assertJsonCount(1, 'stands');
         $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
         $this->travel(25)->hours();
-        (new Leftovers)();
+        (new PruneExpired)();
         self::assertSame(0, DB::table('outcomes')->count());
     }
 
@@ -161,7 +161,7 @@ final class OutcomesTest extends FeatureTestCase
     {
         $id = $this->openedBy($this->member());
         $this->add($id, $said)->assertStatus(422)->assertJsonPath('error.path', $path);
-        self::assertSame(0, Outcome::query()->count());
+        self::assertSame(0, ReferenceResult::query()->count());
     }
 
     /**

@@ -7,8 +7,8 @@ namespace Tests\Feature;
 use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Outcome;
 use App\Clinic\Models\Proposal;
+use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Task;
 use Illuminate\Support\Facades\DB;
 
@@ -49,7 +49,7 @@ final class ProposalsTest extends FeatureTestCase
             ->assertJsonPath('proposals.0.by', $this->student->name)->assertJsonPath('proposals.0.side', 'left')->json('proposals.0.id');
         $this->putJson("/api/proposals/{$id}", ['take' => true])->assertNoContent();
         $this->getJson("/api/episodes/{$this->episode}")->assertJsonPath('stands.0.label', 'ACL tear')->assertJsonPath('stands.0.grade', 3);
-        self::assertSame($this->lead->id, Outcome::query()->firstOrFail()->made_by, 'whoever took it over answers for it');
+        self::assertSame($this->lead->id, ReferenceResult::query()->firstOrFail()->made_by, 'whoever took it over answers for it');
         $this->getJson('/api/today')->assertJsonCount(0, 'proposals');
         $this->actingAs($this->student)->getJson('/api/today')->assertJsonPath('proposals.0.state', 'taken')
             ->assertJsonPath('proposals.0.decidedBy', $this->lead->name);
@@ -63,7 +63,7 @@ final class ProposalsTest extends FeatureTestCase
             ->assertJsonPath('error.path', 'why');
         $this->putJson("/api/proposals/{$id}", ['take' => false, 'why' => 'that was the other knee'])->assertNoContent();
         $this->putJson("/api/proposals/{$id}", ['take' => true])->assertConflict();
-        self::assertSame(0, Outcome::query()->count());
+        self::assertSame(0, ReferenceResult::query()->count());
         $this->actingAs($this->student)->getJson('/api/today')->assertJsonPath('proposals.0.why', 'that was the other knee');
         $this->deleteJson("/api/proposals/{$id}")->assertConflict();
         $this->travel(15)->days();

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Clinic\Models\Assessment;
 use App\Clinic\Models\Examination;
+use App\Clinic\Models\Snapshot;
 use App\Clinic\Reports\Woff;
 use Illuminate\Support\Facades\DB;
 use Smalot\PdfParser\Parser;
@@ -106,7 +106,7 @@ final class ReportTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk()->assertJsonPath('status', 'signed');
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertStatus(423);
         $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 1)->assertStatus(423);
-        Assessment::query()->where('examination_id', $id)->firstOrFail()->update(['payload' => [
+        Snapshot::query()->where('examination_id', $id)->firstOrFail()->update(['payload' => [
             ...$before,
             'rules' => 'of that day',
         ]]);

@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Clinic\Records\Retention;
+use App\Clinic\AthleteFiles\Retention;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use App\Trust\Audit\Verifier;
 
 /** What a team keeps for so many years, and no longer. */
@@ -40,7 +40,7 @@ final class RetentionTest extends FeatureTestCase
         self::assertSame(0, Athlete::withTrashed()->withoutGlobalScopes()->count());
         self::assertSame(
             [$this->lead->teamId(), $this->lead->teamId()],
-            Deed::query()->whereIn('what', [What::ErasureAnnounced, What::AthleteErased])->pluck('team_id')->all(),
+            AuditEntry::query()->whereIn('what', [AuditEvent::ErasureAnnounced, AuditEvent::AthleteErased])->pluck('team_id')->all(),
         );
         self::assertSame([], app(Verifier::class)->faults());
     }

@@ -14,14 +14,14 @@ use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Export;
 use App\Clinic\Models\Letter;
-use App\Clinic\Models\Outcome;
 use App\Clinic\Models\Proposal;
+use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Task;
 use App\Clinic\Values\ExportState;
 use App\Clinic\Values\FileType;
-use App\Clinic\Values\OutcomeKind;
 use App\Clinic\Values\ProposalKind;
 use App\Clinic\Values\ProposalState;
+use App\Clinic\Values\ReferenceKind;
 use App\Clinic\Values\TaskKind;
 use App\Clinic\Values\TaskState;
 use App\Club\Models\Doctor;
@@ -397,13 +397,13 @@ final class RoutesTest extends FeatureTestCase
         )]);
     }
 
-    private function outcomeOf(User $user): Outcome
+    private function outcomeOf(User $user): ReferenceResult
     {
         $episode = $this->episodeOf($user);
 
-        return Outcome::query()->create([
+        return ReferenceResult::query()->create([
             'team_id' => $user->teamId(), 'athlete_id' => $episode->athlete_id, 'episode_id' => $episode->id,
-            'kind' => OutcomeKind::Mri, 'seen_on' => now(), 'content' => ['answers' => [], 'weeks' => null, 'note' => ''],
+            'kind' => ReferenceKind::Mri, 'seen_on' => now(), 'content' => ['answers' => [], 'weeks' => null, 'note' => ''],
         ]);
     }
 

@@ -9,29 +9,29 @@ use App\Access\Models\Invitation;
 use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Clinic\Models\Addendum;
-use App\Clinic\Models\Assessment;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\AttachmentPart;
 use App\Clinic\Models\Availability;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Finding;
 use App\Clinic\Models\LetterVersion;
-use App\Clinic\Models\Outcome;
 use App\Clinic\Models\Proposal;
+use App\Clinic\Models\Record;
+use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\Snapshot;
 use App\Clinic\Models\Task;
 use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
 use App\Club\Models\Import;
-use App\Platform\Encryption\HoldsSealed;
+use App\Platform\Encryption\DecryptionFailed;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByMasterKey;
+use App\Platform\Encryption\HasEncryptedColumns;
 use App\Platform\Encryption\KeyCheck;
-use App\Platform\Encryption\Rotation;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByRecords;
-use App\Platform\Encryption\Unopened;
+use App\Platform\Encryption\KeyRotation;
 use App\Platform\Mail\Mail;
 use App\Trust\Audit\Verifier;
-use App\Trust\Backup\Seal;
+use App\Trust\Backup\BackupCipher;
 use App\Trust\Models\ErasedAthlete;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Encryption\Encrypter;
@@ -44,8 +44,8 @@ use RuntimeException;
 final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
-        Team::class, User::class, Athlete::class, Examination::class, Section::class, Finding::class, Assessment::class,
-        Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, Outcome::class, Proposal::class, Task::class, Availability::class,
+        Team::class, User::class, Athlete::class, Examination::class, Section::class, Record::class, Snapshot::class,
+        Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, ReferenceResult::class, Proposal::class, Task::class, Availability::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void
@@ -53,12 +53,12 @@ final class SecretsTest extends FeatureTestCase
         $sealed = ['secrets' => ['sealed'], 'athletes' => ['data_key']];
         foreach (self::MODELS as $model) {
             $one = new $model;
-            self::assertInstanceOf(HoldsSealed::class, $one);
-            if (\in_array(SealedByRecords::class, class_uses_recursive($one), true)) {
+            self::assertInstanceOf(HasEncryptedColumns::class, $one);
+            if (\in_array(EncryptedByMasterKey::class, class_uses_recursive($one), true)) {
                 $sealed[$one->getTable()] = array_keys(self::sealedBy($one));
             }
         }
-        self::assertEqualsCanonicalizing($sealed, Rotation::COLUMNS);
+        self::assertEqualsCanonicalizing($sealed, KeyRotation::COLUMNS);
     }
 
     public function test_nothing_opens_in_another_row_or_column(): void
@@ -69,7 +69,7 @@ final class SecretsTest extends FeatureTestCase
         $this->save($id, 'sections/history', ['pop' => true])->assertOk();
         $of = static fn (string $name) => DB::table('sections')->where('name', $name);
         $of('history')->update(['payload' => $of('episode')->value('payload')]);
-        $this->expectException(Unopened::class);
+        $this->expectException(DecryptionFailed::class);
         Section::query()->where('name', 'history')->firstOrFail()->payload;
     }
 
@@ -82,7 +82,7 @@ final class SecretsTest extends FeatureTestCase
         $keys = DB::table('athletes')->pluck('data_key', 'id');
         DB::table('athletes')->where('id', $one->id)->update(['data_key' => $keys[$other->id]]);
         $this->app->forgetScopedInstances();
-        $this->expectException(Unopened::class);
+        $this->expectException(DecryptionFailed::class);
         Athlete::query()->findOrFail($one->id)->name;
     }
 
@@ -101,7 +101,7 @@ final class SecretsTest extends FeatureTestCase
      */
     private static function sealedBy(Model $model): array
     {
-        return array_filter($model->getCasts(), static fn (mixed $cast): bool => str_starts_with((string) $cast, Sealed::class));
+        return array_filter($model->getCasts(), static fn (mixed $cast): bool => str_starts_with((string) $cast, Encrypted::class));
     }
 
     public function test_after_a_new_key_the_old_one_opens_nothing_and_nothing_is_lost(): void
@@ -123,7 +123,7 @@ final class SecretsTest extends FeatureTestCase
         $this->getJson("/api/examinations/{$id}")->assertOk()->assertJsonFragment(['whatHappened' => 'slipped']);
         $this->postJson('/api/today', ['search' => substr($name, 1, 5)])->assertOk()->assertJsonPath('total', 1);
         self::assertSame($device, DeviceKey::of($user->refresh()));
-        self::assertSame(0, app(Rotation::class)->run(static fn () => null), 'it may be begun again');
+        self::assertSame(0, app(KeyRotation::class)->run(static fn () => null), 'it may be begun again');
     }
 
     public function test_a_rotation_without_the_key_before_changes_nothing(): void
@@ -169,12 +169,12 @@ final class SecretsTest extends FeatureTestCase
 
     private static function sealed(string $text): string
     {
-        return self::through(static fn ($from, $to) => (new Seal(self::WORDS))->close($from, $to), $text);
+        return self::through(static fn ($from, $to) => (new BackupCipher(self::WORDS))->close($from, $to), $text);
     }
 
     private static function opened(string $sealed, string $words = self::WORDS): string
     {
-        return self::through(static fn ($from, $to) => (new Seal($words))->open($from, $to), $sealed);
+        return self::through(static fn ($from, $to) => (new BackupCipher($words))->open($from, $to), $sealed);
     }
 
     private static function through(callable $what, string $text): string

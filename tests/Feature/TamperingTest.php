@@ -7,13 +7,13 @@ namespace Tests\Feature;
 use App\Access\Models\Membership;
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Clinic\Records\Erasure;
-use App\Clinic\Records\Leftovers;
+use App\Clinic\AthleteFiles\Erasure;
+use App\Clinic\AthleteFiles\PruneExpired;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Chain;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\Heads;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\ChainHeads;
+use App\Platform\Audit\HashChain;
 use App\Trust\Audit\EndsByMail;
 use App\Trust\Audit\Verifier;
 use Illuminate\Mail\Transport\ArrayTransport;
@@ -133,7 +133,7 @@ final class TamperingTest extends FeatureTestCase
         self::assertSame([], app(Verifier::class)->faults());
         $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
         $this->travel(2)->days();
-        (new Leftovers)();
+        (new PruneExpired)();
         self::assertSame([], app(Verifier::class)->faults());
         $athlete = (string) DB::table('athletes')->value('id');
         app(Erasure::class)->erase(Athlete::query()->findOrFail($athlete), 'asked for it', $this->lead);
@@ -142,20 +142,20 @@ final class TamperingTest extends FeatureTestCase
 
     public function test_a_head_is_kept_outside_with_each_deed_and_never_goes_back(): void
     {
-        $chain = Chain::query()->findOrFail($this->lead->teamId());
-        $head = app(Heads::class)->all()[$chain->team_id];
+        $chain = HashChain::query()->findOrFail($this->lead->teamId());
+        $head = app(ChainHeads::class)->all()[$chain->team_id];
         self::assertSame([$chain->count, $chain->seal], [$head['count'], $head['seal']]);
-        app(Heads::class)->keep($chain->team_id, $chain->count - 1, str_repeat('0', 64));
-        self::assertSame($head, app(Heads::class)->all()[$chain->team_id]);
+        app(ChainHeads::class)->keep($chain->team_id, $chain->count - 1, str_repeat('0', 64));
+        self::assertSame($head, app(ChainHeads::class)->all()[$chain->team_id]);
     }
 
     public function test_an_end_that_was_kept_elsewhere_shows_a_log_that_was_cut_together_with_all_that_is_kept_here(): void
     {
-        $end = Chain::query()->findOrFail($this->lead->teamId());
+        $end = HashChain::query()->findOrFail($this->lead->teamId());
         $this->get("/api/examinations/{$this->signed}/summary.pdf")->assertOk();
         $later = $end->fresh();
         self::assertNotNull($later);
-        [$kept, $lost] = array_map(static fn (Chain $end): string => "{$end->count}:{$end->seal}", [$end, $later]);
+        [$kept, $lost] = array_map(static fn (HashChain $end): string => "{$end->count}:{$end->seal}", [$end, $later]);
         self::assertSame([], app(Verifier::class)->faults([$kept, $lost]));
         $this->cut($later->count - $end->count);
         File::cleanDirectory($this->heads);
@@ -176,7 +176,7 @@ final class TamperingTest extends FeatureTestCase
         app(EndsByMail::class)();
         $left = app('mailer')->getSymfonyTransport();
         self::assertInstanceOf(ArrayTransport::class, $left);
-        $end = Chain::query()->findOrFail($this->lead->teamId());
+        $end = HashChain::query()->findOrFail($this->lead->teamId());
         $mails = $left->messages()->map(static fn ($sent): string => $sent->getOriginalMessage()->toString())
             ->filter(fn (string $mail): bool => str_contains($mail, "To: {$this->lead->email}"));
         self::assertStringContainsString("--end=3D{$end->count}:", (string) $mails->last());
@@ -203,14 +203,14 @@ final class TamperingTest extends FeatureTestCase
     {
         $team = $this->lead->teamId();
         self::forge(static function () use ($team, $last): void {
-            $kept = Deed::query()->where('team_id', $team)->count() - ($last ?? PHP_INT_MAX);
+            $kept = AuditEntry::query()->where('team_id', $team)->count() - ($last ?? PHP_INT_MAX);
             if ($kept <= 0) {
                 DB::table('deeds')->where('team_id', $team)->delete();
                 DB::table('deed_chains')->where('team_id', $team)->delete();
 
                 return;
             }
-            $end = Deed::query()->where('team_id', $team)->orderBy('id')->skip($kept - 1)->firstOrFail();
+            $end = AuditEntry::query()->where('team_id', $team)->orderBy('id')->skip($kept - 1)->firstOrFail();
             DB::table('deeds')->where('team_id', $team)->where('id', '>', $end->id)->delete();
             DB::table('deed_chains')->where('team_id', $team)->update(['count' => $kept, 'seal' => $end->seal]);
         });
@@ -221,9 +221,9 @@ final class TamperingTest extends FeatureTestCase
     {
         $team = $this->lead->teamId();
         self::forge(static function () use ($team): void {
-            $seal = Deed::NONE;
-            foreach (Deed::query()->where('team_id', $team)->orderBy('id')->get() as $deed) {
-                $to = ['previous' => $seal, 'user_id' => $deed->what === What::Signed ? null : $deed->user_id];
+            $seal = AuditEntry::NONE;
+            foreach (AuditEntry::query()->where('team_id', $team)->orderBy('id')->get() as $deed) {
+                $to = ['previous' => $seal, 'user_id' => $deed->what === AuditEvent::Signed ? null : $deed->user_id];
                 $seal = hash('sha256', (string) json_encode([...$deed->getAttributes(), ...$to]));
                 DB::table('deeds')->where('id', $deed->id)->update([...$to, 'seal' => $seal]);
             }
@@ -234,11 +234,11 @@ final class TamperingTest extends FeatureTestCase
 
     private function append(): void
     {
-        $last = Deed::query()->where('team_id', $this->lead->teamId())->orderByDesc('id')->firstOrFail();
-        $forged = $last->replicate(['id'])->forceFill(['what' => What::Printed, 'previous' => $last->seal]);
+        $last = AuditEntry::query()->where('team_id', $this->lead->teamId())->orderByDesc('id')->firstOrFail();
+        $forged = $last->replicate(['id'])->forceFill(['what' => AuditEvent::Printed, 'previous' => $last->seal]);
         $forged->seal = hash('sha256', (string) json_encode($forged->getAttributes()));
         $forged->save();
-        Chain::query()->where('team_id', $this->lead->teamId())->increment('count', 1, ['seal' => $forged->seal]);
+        HashChain::query()->where('team_id', $this->lead->teamId())->increment('count', 1, ['seal' => $forged->seal]);
         File::cleanDirectory($this->heads);
     }
 }

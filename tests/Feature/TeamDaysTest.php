@@ -9,7 +9,7 @@ use App\Access\Teams\TeamDays;
 use App\Access\Values\DateOrder;
 use App\Access\Values\Role;
 use App\Access\Values\TeamSettings;
-use App\Clinic\Records\Retention;
+use App\Clinic\AthleteFiles\Retention;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;

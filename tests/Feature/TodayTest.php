@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Outcome;
+use App\Clinic\Models\ReferenceResult;
 use App\Club\Models\Athlete;
 use App\Trust\Audit\Verifier;
 use Database\Seeders\DatabaseSeeder;
@@ -153,7 +153,7 @@ final class TodayTest extends FeatureTestCase
         $cases = collect([...$today['unfinished'], ...$today['seen']]);
         self::assertCount(30, $athletes);
         self::assertSame(65, Examination::query()->count());
-        self::assertGreaterThanOrEqual(8, Outcome::query()->count());
+        self::assertGreaterThanOrEqual(8, ReferenceResult::query()->count());
         $due = collect($today['due'])->countBy('when');
         self::assertGreaterThanOrEqual([2, 1], [$due['today'], $due['awaited']]);
         self::assertEqualsCanonicalizing(

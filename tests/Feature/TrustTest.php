@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Access\Accounts\KnownDevice;
 use App\Access\Values\Role;
+use App\Clinic\AthleteFiles\PruneExpired;
+use App\Clinic\AthleteFiles\TemporaryFolder;
 use App\Clinic\Models\Export;
-use App\Clinic\Records\Leftovers;
-use App\Clinic\Records\PassingFolder;
 use App\Clinic\Values\ExportState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\RowHeld;
@@ -265,18 +265,18 @@ final class TrustTest extends FeatureTestCase
         self::assertSame(ExportState::Ready, $export->state);
         $this->actingAs($this->member('Marsh End Judo', Role::Lead))->getJson("/api/exports/{$export->id}")->assertNotFound();
         $this->travel(25)->hours();
-        (new Leftovers)();
+        (new PruneExpired)();
         self::assertSame([0, 0], [DB::table('exports')->count(), DB::table('export_parts')->count()]);
     }
 
     public function test_what_a_killed_process_left_in_memory_is_swept(): void
     {
-        $left = new PassingFolder;
+        $left = new TemporaryFolder;
         file_put_contents($left->file(), 'plain');
-        PassingFolder::sweep();
+        TemporaryFolder::sweep();
         self::assertDirectoryExists($left->path);
         touch($left->path, time() - 3_600);
-        PassingFolder::sweep();
+        TemporaryFolder::sweep();
         self::assertDirectoryDoesNotExist($left->path);
     }
 

@@ -10,8 +10,8 @@ use App\Access\Models\Membership;
 use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Access\Values\Role;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\TeamScope;
 use App\Platform\Mail\Post;
 use GrayCompass\Document\Refusal;
@@ -25,7 +25,7 @@ final readonly class Invitations
 {
     public const DAYS = 7;
 
-    public function __construct(private Post $post, private Deeds $deeds)
+    public function __construct(private Post $post, private AuditLog $deeds)
     {
     }
 
@@ -69,13 +69,13 @@ final readonly class Invitations
                 ->get()->where('email', $email);
             foreach ($earlier as $one) {
                 $one->delete();
-                $this->deeds->record(What::InvitationWithdrawn, $one->id, [], $by, $team->id);
+                $this->deeds->record(AuditEvent::InvitationWithdrawn, $one->id, [], $by, $team->id);
             }
             $made = Invitation::query()->create([
                 'team_id' => $team->id, 'invited_by' => $by?->id, 'email' => $email, 'role' => $role,
                 'token_print' => $token->print(), 'expires_at' => Date::now()->addDays(self::DAYS),
             ]);
-            $this->deeds->record(What::InvitationSent, $made->id, ['role' => $role->value], $by);
+            $this->deeds->record(AuditEvent::InvitationSent, $made->id, ['role' => $role->value], $by);
 
             return $made;
         });
@@ -122,7 +122,7 @@ final readonly class Invitations
             $user->update(['membership_id' => $membership->id]);
             $invitation->update(['used_at' => Date::now()]);
             $user->refresh();
-            $this->deeds->record(What::MemberJoined, $user->id, ['role' => $invitation->role->value], $user);
+            $this->deeds->record(AuditEvent::MemberJoined, $user->id, ['role' => $invitation->role->value], $user);
 
             return $user;
         });

@@ -8,8 +8,8 @@ use App\Access\Mail\AccountChange;
 use App\Access\Mail\ResetMail;
 use App\Access\Models\Reset;
 use App\Access\Models\User;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Mail\Post;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
@@ -24,7 +24,7 @@ final readonly class Resets
     /** Mails for one account in an hour; more are not sent, and nobody is told. */
     private const AN_HOUR = 3;
 
-    public function __construct(private Post $post, private Deeds $deeds, private AccountNotice $notice)
+    public function __construct(private Post $post, private AuditLog $deeds, private AccountNotice $notice)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class Resets
                 'user_id' => $user->id, 'token_print' => $token->print(),
                 'expires_at' => Date::now()->addMinutes(self::MINUTES),
             ]);
-            $this->deeds->record(What::PasswordAskedFor, $user->id, [], $user);
+            $this->deeds->record(AuditEvent::PasswordAskedFor, $user->id, [], $user);
         });
         $team = $user->membership?->team_id;
         $this->post->send($email, new ResetMail($team, URL::to('/reset')."#{$token->told}", self::MINUTES));
@@ -63,7 +63,7 @@ final readonly class Resets
             $user->update(['password' => $password]);
             Reset::query()->where('user_id', $user->id)->delete();
             Sessions::endAll($user);
-            $this->deeds->record(What::PasswordChanged, $user->id, ['by' => 'mailed link'], $user);
+            $this->deeds->record(AuditEvent::PasswordChanged, $user->id, ['by' => 'mailed link'], $user);
 
             return $user;
         });

@@ -7,8 +7,8 @@ namespace App\Access\Console;
 use App\Access\Models\Team;
 use App\Access\Values\DateOrder;
 use App\Access\Values\TeamSettings;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Console\Command;
 
 final class TeamCreate extends Command
@@ -17,7 +17,7 @@ final class TeamCreate extends Command
 
     protected $description = 'Make a team; its first person comes by user:invite';
 
-    public function handle(Deeds $deeds): int
+    public function handle(AuditLog $deeds): int
     {
         $name = trim($this->argument('name'));
         if ($name === '' || mb_strlen($name) > 255) {
@@ -35,7 +35,7 @@ final class TeamCreate extends Command
         $team = Team::query()->create([
             'name' => $name, 'settings' => new TeamSettings(timeZone: $zone, dateOrder: $order),
         ]);
-        $deeds->record(What::TeamCreated, $team->id);
+        $deeds->record(AuditEvent::TeamCreated, $team->id);
         $this->line($team->id);
 
         return self::SUCCESS;

@@ -9,8 +9,8 @@ use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Access\Values\Email;
 use App\Access\Values\Role;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -23,7 +23,7 @@ final class UserCreate extends Command
 
     protected $description = 'Make an account in a team';
 
-    public function handle(Deeds $deeds): int
+    public function handle(AuditLog $deeds): int
     {
         $email = Email::normal($this->argument('email'));
         $role = Role::tryFrom((string) $this->option('role'));
@@ -51,7 +51,7 @@ final class UserCreate extends Command
                 ['name' => $name, 'email' => $email, 'password' => $password],
             );
             Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => $role]);
-            $deeds->record(What::MemberJoined, $user->id, ['role' => $role->value], $user->refresh());
+            $deeds->record(AuditEvent::MemberJoined, $user->id, ['role' => $role->value], $user->refresh());
 
             return $user;
         });

@@ -7,8 +7,8 @@ namespace App\Access\Console;
 use App\Access\Accounts\Sessions;
 use App\Access\Models\User;
 use App\Access\Values\Email;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -21,7 +21,7 @@ final class UserPassword extends Command
 
     protected $description = 'Give an account a new password';
 
-    public function handle(Deeds $deeds): int
+    public function handle(AuditLog $deeds): int
     {
         $email = Email::normal($this->argument('email'));
         $user = User::at($email);
@@ -37,7 +37,7 @@ final class UserPassword extends Command
         DB::transaction(static function () use ($user, $password, $deeds): void {
             $user->update(['password' => $password]);
             Sessions::endAll($user);
-            $deeds->record(What::PasswordChanged, $user->id, [], $user);
+            $deeds->record(AuditEvent::PasswordChanged, $user->id, [], $user);
         });
         $this->line('Changed; whoever was logged in with the old one is logged out.');
 

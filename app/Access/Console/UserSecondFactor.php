@@ -7,8 +7,8 @@ namespace App\Access\Console;
 use App\Access\Accounts\SecondFactor;
 use App\Access\Models\User;
 use App\Access\Values\Email;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -19,7 +19,7 @@ final class UserSecondFactor extends Command
 
     protected $description = 'Turn the second factor of an account off';
 
-    public function handle(Deeds $deeds): int
+    public function handle(AuditLog $deeds): int
     {
         $user = User::at(Email::normal($this->argument('email')));
         if ($user === null) {
@@ -29,7 +29,7 @@ final class UserSecondFactor extends Command
         }
         DB::transaction(static function () use ($user, $deeds): void {
             SecondFactor::turnOff($user);
-            $deeds->record(What::SecondFactorOff, $user->id, ['by' => 'console'], $user);
+            $deeds->record(AuditEvent::SecondFactorOff, $user->id, ['by' => 'console'], $user);
         });
         $this->line('Off: the password alone opens the account now.');
 

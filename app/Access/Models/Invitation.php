@@ -7,9 +7,9 @@ namespace App\Access\Models;
 use App\Access\Values\Role;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByRecords;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByMasterKey;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
@@ -28,17 +28,17 @@ use Illuminate\Support\Facades\Date;
  * @property CarbonImmutable|null $used_at
  */
 #[ScopedBy(TeamScope::class)]
-final class Invitation extends Model implements HoldsSealed
+final class Invitation extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByRecords;
+    use EncryptedByMasterKey;
 
     protected $table = 'invitations';
 
     protected $fillable = ['team_id', 'invited_by', 'email', 'role', 'token_print', 'expires_at', 'used_at'];
 
     protected $casts = [
-        'email' => Sealed::class, 'role' => Role::class, 'expires_at' => 'datetime', 'used_at' => 'datetime',
+        'email' => Encrypted::class, 'role' => Role::class, 'expires_at' => 'datetime', 'used_at' => 'datetime',
     ];
 
     /**

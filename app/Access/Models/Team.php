@@ -6,8 +6,8 @@ namespace App\Access\Models;
 
 use App\Access\Values\TeamSettings;
 use App\Platform\Database\BootsByName;
+use App\Platform\Encryption\HasEncryptedColumns;
 use App\Platform\Encryption\HasSecret;
-use App\Platform\Encryption\HoldsSealed;
 use Database\Factories\TeamFactory;
 use Illuminate\Database\Eloquent\Attributes\UseFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property TeamSettings $settings
  */
 #[UseFactory(TeamFactory::class)]
-final class Team extends Model implements HoldsSealed
+final class Team extends Model implements HasEncryptedColumns
 {
     use BootsByName;
 

@@ -9,9 +9,9 @@ use App\Access\Values\Role;
 use App\Platform\Audit\Actor;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\InTeam;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\HasEncryptedColumns;
 use App\Platform\Encryption\HasSecret;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Attributes\UseFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -35,7 +35,7 @@ use LogicException;
  * @property Collection<int, Membership> $memberships
  */
 #[UseFactory(UserFactory::class)]
-final class User extends Authenticatable implements Actor, HoldsSealed, InTeam
+final class User extends Authenticatable implements Actor, HasEncryptedColumns, InTeam
 {
     use BootsByName;
 
@@ -50,8 +50,8 @@ final class User extends Authenticatable implements Actor, HoldsSealed, InTeam
 
     protected $hidden = ['password', 'remember_token', 'email_print', 'factor', 'recovery'];
 
-    protected $casts = ['name' => Sealed::class, 'email' => Sealed::class, 'password' => 'hashed',
-        'factor' => Sealed::class, 'recovery' => Sealed::class.':array', 'factor_step' => 'integer',
+    protected $casts = ['name' => Encrypted::class, 'email' => Encrypted::class, 'password' => 'hashed',
+        'factor' => Encrypted::class, 'recovery' => Encrypted::class.':array', 'factor_step' => 'integer',
     ];
 
     /** Everything is loaded with its membership: no request can do without the team. */

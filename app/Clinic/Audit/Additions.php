@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Clinic\Audit;
 
 use App\Clinic\Models\Addendum;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use App\Trust\Audit\Checks\Check;
 use App\Trust\Audit\Erased;
 
@@ -20,7 +20,7 @@ final readonly class Additions implements Check
     public function faults(): iterable
     {
         $written = [];
-        foreach (Deed::query()->whereIn('what', [What::AddendumWritten, What::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
+        foreach (AuditEntry::query()->whereIn('what', [AuditEvent::AddendumWritten, AuditEvent::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
             $id = $deed->detail['addendum'] ?? null;
             if (\is_string($id) && ! $this->erased->examination((string) $deed->subject)) {
                 $written[$id] = $deed->detail['digest'] ?? null;

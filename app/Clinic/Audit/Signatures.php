@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Clinic\Audit;
 
 use App\Clinic\Examinations\Document;
-use App\Clinic\Models\Assessment;
 use App\Clinic\Models\Examination;
+use App\Clinic\Models\Snapshot;
 use App\Clinic\Values\ExaminationStatus;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use App\Trust\Audit\Checks\Check;
 use App\Trust\Audit\Erased;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,7 +25,7 @@ final readonly class Signatures implements Check
     {
         $signed = [];
         $facts = self::facts();
-        foreach (Deed::query()->where('what', What::Signed)->orderBy('id')->lazy(200) as $deed) {
+        foreach (AuditEntry::query()->where('what', AuditEvent::Signed)->orderBy('id')->lazy(200) as $deed) {
             $id = (string) $deed->subject;
             $signed[$id] = true;
             if ($this->erased->examination($id)) {
@@ -44,9 +44,9 @@ final readonly class Signatures implements Check
         }
     }
 
-    private static function fault(Deed $deed, string $id, ?string $facts): ?string
+    private static function fault(AuditEntry $deed, string $id, ?string $facts): ?string
     {
-        $snapshot = Assessment::query()->where('examination_id', $id)->first();
+        $snapshot = Snapshot::query()->where('examination_id', $id)->first();
         $found = Examination::query()->withoutGlobalScopes()->with(['sections', 'findings', 'episode' => static fn (
             BelongsTo $episode,
         ) => $episode->withoutGlobalScopes()])->find($id);
@@ -67,7 +67,7 @@ final readonly class Signatures implements Check
     private static function facts(): array
     {
         $facts = [];
-        foreach (Deed::query()->whereIn('what', [What::Signed, What::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
+        foreach (AuditEntry::query()->whereIn('what', [AuditEvent::Signed, AuditEvent::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
             if (\is_string($deed->detail['facts'] ?? null)) {
                 $facts[(string) $deed->subject] = $deed->detail['facts'];
             }

@@ -12,8 +12,8 @@ use App\Clinic\Models\StudentScope;
 use App\Clinic\Models\Task;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\TaskState;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\TeamScope;
 use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
@@ -30,7 +30,7 @@ final readonly class Calendars
     /** What an answer says of each task. */
     private const SHOWN = ['athlete', 'examination'];
 
-    public function __construct(private Deeds $deeds, private Tasks $tasks)
+    public function __construct(private AuditLog $deeds, private Tasks $tasks)
     {
     }
 
@@ -47,7 +47,7 @@ final readonly class Calendars
             Calendar::query()->create([
                 'user_id' => $user->id, 'token_print' => $token->print(), 'in_words' => $inWords,
             ]);
-            $this->deeds->record(What::CalendarOpened, $user->id, ['in words' => $inWords ? 'yes' : 'no']);
+            $this->deeds->record(AuditEvent::CalendarOpened, $user->id, ['in words' => $inWords ? 'yes' : 'no']);
         });
 
         return URL::to("/api/calendars/{$token->told}");
@@ -57,7 +57,7 @@ final readonly class Calendars
     {
         DB::transaction(function () use ($user): void {
             Calendar::query()->where('user_id', $user->id)->delete();
-            $this->deeds->record(What::CalendarClosed, $user->id);
+            $this->deeds->record(AuditEvent::CalendarClosed, $user->id);
         });
     }
 

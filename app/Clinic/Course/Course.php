@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Clinic\Course;
 
 use App\Clinic\Examinations\Document;
-use App\Clinic\Models\Assessment as Snapshot;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Outcomes\Prediction;
+use App\Clinic\Models\Snapshot;
+use App\Clinic\ReferenceResults\Prediction;
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Course\Curve;
+use GrayCompass\Core\Course\CourseMeasure;
+use GrayCompass\Core\Examination\HurtKnee;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\HurtKnee;
 use GrayCompass\Core\Knee\Side;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -33,7 +33,7 @@ final readonly class Course
     }
 
     /**
-     * @return list<Curve> in the order in which they are shown
+     * @return list<CourseMeasure> in the order in which they are shown
      */
     public function curves(): array
     {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clinic\Course;
 
-use App\Clinic\Models\Assessment;
-use App\Clinic\Outcomes\Predicted;
-use App\Clinic\Outcomes\Prediction;
+use App\Clinic\Models\Snapshot;
+use App\Clinic\ReferenceResults\Predicted;
+use App\Clinic\ReferenceResults\Prediction;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Verdict\ConditionZone;
 
@@ -19,7 +19,7 @@ final readonly class VisitLine
     /**
      * @return array{found: list<array{label: string, chance: float, zone: string}>, sentOn: list<string>, availability: string}
      */
-    public static function of(Assessment $snapshot): array
+    public static function of(Snapshot $snapshot): array
     {
         $plan = (array) ($snapshot->payload['plan'] ?? []);
         /** @var list<array{to: string, within: string}> $sent */

@@ -9,7 +9,7 @@ use App\Clinic\Models\Examination;
 use App\Clinic\Models\StudentScope;
 use App\Club\Models\Athlete;
 use Carbon\CarbonImmutable;
-use GrayCompass\Core\Findings\KneeBaseline;
+use GrayCompass\Core\Examination\KneeBaseline;
 use GrayCompass\Core\Knee\Side;
 use Illuminate\Database\Eloquent\Builder;
 

@@ -14,15 +14,15 @@ use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\ExaminationStatus;
 use App\Clinic\Values\TaskState;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\DB;
 
 /** What is done about a signed examination that was wrong: nothing of it changes, and both stay in sight. */
 final readonly class Corrections
 {
-    public function __construct(private Deeds $deeds, private Tasks $tasks)
+    public function __construct(private AuditLog $deeds, private Tasks $tasks)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Corrections
             $addendum = Addendum::query()->create([
                 'examination_id' => $examination->id, 'words' => $words, 'written_by' => $by->id,
             ]);
-            $this->deeds->record(What::AddendumWritten, $examination->id, [
+            $this->deeds->record(AuditEvent::AddendumWritten, $examination->id, [
                 'addendum' => $addendum->id, 'digest' => $addendum->digest(),
             ]);
 
@@ -79,7 +79,7 @@ final readonly class Corrections
                     'sequence' => $finding->sequence, 'version' => 1, 'saved_by' => $by->id,
                 ]);
             }
-            $this->deeds->record(What::CorrectionBegun, $locked->id);
+            $this->deeds->record(AuditEvent::CorrectionBegun, $locked->id);
 
             return $draft;
         });
@@ -98,7 +98,7 @@ final readonly class Corrections
             ->each(fn (Task $task) => $this->tasks->move(
                 $task, new TaskChange(TaskState::LetGo, note: 'the examination was corrected'), $by,
             ));
-        $this->deeds->record(What::Superseded, $signed->supersedes_id, [], $by);
+        $this->deeds->record(AuditEvent::Superseded, $signed->supersedes_id, [], $by);
     }
 
     /** @throws Refusal */

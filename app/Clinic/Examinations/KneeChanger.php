@@ -7,11 +7,11 @@ namespace App\Clinic\Examinations;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
 use App\Clinic\Values\SectionName;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\Turn;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
@@ -27,7 +27,7 @@ final readonly class KneeChanger
     /** What the frame has from the episode and the athlete, and nobody changes in it. */
     public const FACTS = ['hurtSide', 'daysSinceInjury', 'ageYears'];
 
-    public function __construct(private Judge $judge, private Deeds $deeds)
+    public function __construct(private Assessments $judge, private AuditLog $deeds)
     {
     }
 
@@ -58,7 +58,7 @@ final readonly class KneeChanger
             ]);
             $assessment = $this->judge->judge(Document::of($locked), $locked);
             $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);
-            $this->deeds->record(What::KneeChanged, $locked->id, [
+            $this->deeds->record(AuditEvent::KneeChanged, $locked->id, [
                 'from' => $before, 'to' => self::knee($locked->episode),
             ]);
 
@@ -80,7 +80,7 @@ final readonly class KneeChanger
         if ($frame->version !== $seen) {
             throw new StaleVersion(SectionName::Frame->value, $frame);
         }
-        $isAnothers = static fn (Section|Finding $row): bool => $row->saved_by !== $by;
+        $isAnothers = static fn (Section|Record $row): bool => $row->saved_by !== $by;
         if (! $overOthers && ($locked->sections->contains($isAnothers) || $locked->findings->contains($isAnothers))) {
             throw new EnteredByAnother;
         }

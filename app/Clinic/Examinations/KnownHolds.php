@@ -8,7 +8,7 @@ use App\Clinic\Models\Examination;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\Hold;
 use GrayCompass\Core\Safety\HoldKind;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Wire\SafetyWriter;
 
 /** The holds that followed from the last save, kept so that the next one need not be judged twice. */
@@ -43,7 +43,7 @@ final class KnownHolds
 
         return array_map(static fn (array $hold): Hold => new Hold(
             HoldKind::from($hold['kind']),
-            isset($hold['rule']) ? Rule::from($hold['rule']) : null,
+            isset($hold['rule']) ? SafetyRule::from($hold['rule']) : null,
             $hold['mayOverride'],
             correctable: $hold['correctable'] ?? false,
         ), $examination->holds['holds'] ?? []);

@@ -6,7 +6,7 @@ namespace App\Clinic\Examinations;
 
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Figures;
@@ -80,7 +80,7 @@ final readonly class LastLook
     /**
      * @return LastFinding|null
      */
-    private function told(Finding $finding): ?array
+    private function told(Record $finding): ?array
     {
         $payload = $finding->payload;
         if ($payload === null || ! $this->figures->catalogue()->has($finding->manoeuvre)) {

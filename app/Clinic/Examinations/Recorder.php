@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
 use App\Clinic\Models\Save;
 use App\Clinic\Models\Section;
 use App\Clinic\Values\SectionName;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\ReusedKey;
 use App\Platform\Database\Turn;
 use GrayCompass\Core\Assessed\Assessment;
@@ -30,8 +30,8 @@ use stdClass;
 final class Recorder
 {
     public function __construct(
-        private readonly Judge $judge,
-        private readonly Deeds $deeds,
+        private readonly Assessments $judge,
+        private readonly AuditLog $deeds,
         private readonly Figures $figures,
     ) {
     }
@@ -40,7 +40,7 @@ final class Recorder
     public function section(Examination $examination, SectionName $name, SaveRequest $save): Saved
     {
         return $this->once($examination, $name->value, $save, function (
-            Examination $locked, Section|Finding|null $row,
+            Examination $locked, Section|Record|null $row,
         ) use ($name, $save): Assessment {
             $payload = $save->payload ?? new stdClass;
             if ($name === SectionName::Frame && $row instanceof Section) {
@@ -76,14 +76,14 @@ final class Recorder
      * A new or changed finding of a held manoeuvre needs a reason, where one opens it at all. Leaving it
      * undone and taking it back are never held.
      *
-     * @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|HeldFinding|EnteredByAnother
+     * @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|HeldRecord|EnteredByAnother
      */
     public function finding(Examination $examination, Manoeuvre $manoeuvre, Side $side, SaveRequest $save): Saved
     {
         $part = "{$manoeuvre->id}:{$side->value}";
 
         return $this->once($examination, $part, $save, function (
-            Examination $locked, Section|Finding|null $row,
+            Examination $locked, Section|Record|null $row,
         ) use ($manoeuvre, $side, $part, $save): Assessment {
             $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
             $this->refuseHeld($locked, $manoeuvre, $part, $save->payload, $assessment);
@@ -107,7 +107,7 @@ final class Recorder
         });
     }
 
-    /** @throws HeldFinding by what was known before this save */
+    /** @throws HeldRecord by what was known before this save */
     private function refuseHeld(
         Examination $examination, Manoeuvre $manoeuvre, string $part, ?stdClass $payload, Assessment $now,
     ): void {
@@ -116,12 +116,12 @@ final class Recorder
         }
         $hold = $this->judge->hold($examination, $manoeuvre, $now);
         if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
-            throw new HeldFinding($part, $hold, $hold->reason($manoeuvre->card->name, $this->figures->rules()));
+            throw new HeldRecord($part, $hold, $hold->reason($manoeuvre->card->name, $this->figures->rules()));
         }
     }
 
     /**
-     * @param  callable(Examination, Section|Finding|null): Assessment  $store  given the locked examination with all its
+     * @param  callable(Examination, Section|Record|null): Assessment  $store  given the locked examination with all its
      *                                                                         parts, and the part as it stands
      */
     private function once(Examination $examination, string $part, SaveRequest $save, callable $store): Saved
@@ -157,7 +157,7 @@ final class Recorder
             return new Saved(
                 $part,
                 $save->version + 1,
-                Judge::written($assessment),
+                Assessments::written($assessment),
                 self::beforeGate($locked),
                 $locked->revision,
             );
@@ -201,21 +201,21 @@ final class Recorder
         );
     }
 
-    private static function deed(string $part, SaveRequest $save): What
+    private static function deed(string $part, SaveRequest $save): AuditEvent
     {
         return match (true) {
-            ! str_contains($part, ':') => What::PartChanged,
-            $save->payload === null => What::FindingTakenBack,
-            isset($save->payload->override) => What::TakenAgainstGate,
-            default => What::PartChanged,
+            ! str_contains($part, ':') => AuditEvent::PartChanged,
+            $save->payload === null => AuditEvent::FindingTakenBack,
+            isset($save->payload->override) => AuditEvent::TakenAgainstGate,
+            default => AuditEvent::PartChanged,
         };
     }
 
-    private static function row(Examination $examination, string $part): Section|Finding|null
+    private static function row(Examination $examination, string $part): Section|Record|null
     {
         $rows = str_contains($part, ':') ? $examination->findings : $examination->sections;
 
-        return $rows->first(static fn (Finding|Section $row): bool => $part === ($row instanceof Section
+        return $rows->first(static fn (Record|Section $row): bool => $part === ($row instanceof Section
             ? $row->name
             : "{$row->manoeuvre}:{$row->side}"));
     }
@@ -226,8 +226,8 @@ final class Recorder
     private static function beforeGate(Examination $examination): array
     {
         return array_values($examination->findings
-            ->filter(static fn (Finding $finding): bool => $finding->before_gate)
-            ->map(static fn (Finding $finding): string => "{$finding->manoeuvre}:{$finding->side}")
+            ->filter(static fn (Record $finding): bool => $finding->before_gate)
+            ->map(static fn (Record $finding): string => "{$finding->manoeuvre}:{$finding->side}")
             ->all());
     }
 
@@ -241,12 +241,12 @@ final class Recorder
             $assessment->bearings->holds->byManoeuvre,
             static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable,
         );
-        $earlier = $examination->findings->filter(static fn (Finding $finding): bool => isset($closed[$finding->manoeuvre])
+        $earlier = $examination->findings->filter(static fn (Record $finding): bool => isset($closed[$finding->manoeuvre])
             && ! $finding->before_gate && $finding->isDone() && ! isset($finding->payload->override));
         if ($earlier->isEmpty()) {
             return $assessment;
         }
-        $earlier->each(static fn (Finding $finding) => $finding->update(['before_gate' => true]));
+        $earlier->each(static fn (Record $finding) => $finding->update(['before_gate' => true]));
 
         return $this->judge->judge(Document::of($examination), $examination);
     }

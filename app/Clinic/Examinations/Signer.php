@@ -7,15 +7,15 @@ namespace App\Clinic\Examinations;
 use App\Access\Models\User;
 use App\Clinic\Audit\SignedFacts;
 use App\Clinic\Board\Board;
-use App\Clinic\Models\Assessment as Snapshot;
 use App\Clinic\Models\Examination;
+use App\Clinic\Models\Snapshot;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\ExaminationStatus;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\Turn;
 use GrayCompass\Core\Assessed\Assessment;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Inference\Wire\ProblemWriter;
 use Illuminate\Support\Facades\Date;
@@ -23,8 +23,8 @@ use Illuminate\Support\Facades\Date;
 /** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
 final class Signer
 {
-    public function __construct(private readonly Judge $judge,
-        private readonly Deeds $deeds,
+    public function __construct(private readonly Assessments $judge,
+        private readonly AuditLog $deeds,
         private readonly Tasks $tasks,
         private readonly Corrections $corrections,
     ) {
@@ -52,7 +52,7 @@ final class Signer
             }
             $document = Document::of($locked);
             $assessment = $this->judge->judge($document, $locked);
-            if ($assessment->bearings->gate->raised(Rule::HotKneeUnasked)) {
+            if ($assessment->bearings->gate->raised(SafetyRule::HotKneeUnasked)) {
                 throw Refusal::at(
                     'safety.feverOrHotRedKnee',
                     'the knee is warm or red: ask about fever and a hot knee before signing',
@@ -72,7 +72,7 @@ final class Signer
             $this->corrections->takePlace($locked, $by);
             Board::keep($locked->load('episode'), $assessment);
             $this->tasks->follow($locked, $assessment, $by);
-            $this->deeds->record(What::Signed, $locked->id, [
+            $this->deeds->record(AuditEvent::Signed, $locked->id, [
                 'digest' => $snapshot->digest(),
                 'document' => $document->digest(),
                 'facts' => SignedFacts::digest($locked),
@@ -87,7 +87,7 @@ final class Signer
     {
         return Snapshot::query()->create([
             'examination_id' => $examination->id,
-            'payload' => Judge::written($assessment),
+            'payload' => Assessments::written($assessment),
             'problem' => ProblemWriter::write($assessment->weighed->problem),
             'rules' => Assessment::RULES,
             'evidence' => $assessment->evidence->choice->value.' '.$assessment->digest,

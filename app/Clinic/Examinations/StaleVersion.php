@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Examinations;
 
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
 use RuntimeException;
 
@@ -12,9 +12,9 @@ use RuntimeException;
 final class StaleVersion extends RuntimeException
 {
     /**
-     * @param  Section|Finding|null  $newer  as it stands now; null: not there any more
+     * @param  Section|Record|null  $newer  as it stands now; null: not there any more
      */
-    public function __construct(public readonly string $part, public readonly Section|Finding|null $newer)
+    public function __construct(public readonly string $part, public readonly Section|Record|null $newer)
     {
         parent::__construct("The part {$part} was changed in between.");
     }

@@ -10,12 +10,12 @@ use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Values\ExaminationStatus;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\Turn;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Examination\Route;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
@@ -24,7 +24,7 @@ use Illuminate\Support\Facades\Date;
 /** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
 final class Starter
 {
-    public function __construct(private readonly Assessor $assessor, private readonly Deeds $deeds)
+    public function __construct(private readonly Assessor $assessor, private readonly AuditLog $deeds)
     {
     }
 
@@ -86,7 +86,7 @@ final class Starter
             }
             $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
 
-            $this->deeds->record(What::ExaminationStarted, $examination->id);
+            $this->deeds->record(AuditEvent::ExaminationStarted, $examination->id);
 
             return $examination;
         });

@@ -7,12 +7,12 @@ namespace App\Clinic\Examinations;
 use App\Access\Models\User;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
 use App\Clinic\Values\ExaminationStatus;
 use App\Clinic\Values\SectionName;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\Turn;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
@@ -27,7 +27,7 @@ final readonly class Twins
     /** What of the story is of the injury, and not of one knee. */
     private const SHARED_STORY = ['mechanism', 'gradualOnset', 'loadChange'];
 
-    public function __construct(private Judge $judge, private Deeds $deeds)
+    public function __construct(private Assessments $judge, private AuditLog $deeds)
     {
     }
 
@@ -60,8 +60,8 @@ final readonly class Twins
                 $assessment = $this->judge->judge(Document::of($each), $each);
                 $each->update(['holds' => KnownHolds::write($assessment), 'revision' => $each->revision + 1]);
             }
-            $this->deeds->record(What::OtherKneeBegun, $one->id);
-            $this->deeds->record(What::ExaminationStarted, $other->id);
+            $this->deeds->record(AuditEvent::OtherKneeBegun, $one->id);
+            $this->deeds->record(AuditEvent::ExaminationStarted, $other->id);
 
             return $other;
         });
@@ -118,7 +118,7 @@ final readonly class Twins
     }
 
     /** Taken before the gate of this knee was asked, and marked so. */
-    private function bring(Finding $finding, Examination $other): void
+    private function bring(Record $finding, Examination $other): void
     {
         $other->findings()->create([
             'examination_id' => $other->id, 'manoeuvre' => $finding->manoeuvre, 'side' => $finding->side,

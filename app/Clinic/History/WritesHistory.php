@@ -10,5 +10,5 @@ interface WritesHistory
     /**
      * @return array<string, mixed>
      */
-    public function write(History $history): array;
+    public function write(AthleteHistory $history): array;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http;
 
-use App\Clinic\History\History;
+use App\Clinic\History\AthleteHistory;
 use App\Clinic\History\WritesHistory;
 use App\Clinic\Http\Resources\HistoryResource;
 use Illuminate\Http\Request;
@@ -13,7 +13,7 @@ use stdClass;
 /** As the athlete's page reads it, and whole: whoever may ask for all of it may see all of it. */
 final class HistoryWriter implements WritesHistory
 {
-    public function write(History $history): array
+    public function write(AthleteHistory $history): array
     {
         return [
             ...(new HistoryResource($history))->toArray(new Request),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Letters;
 
 use App\Access\Models\User;
-use App\Clinic\Examinations\Judge;
+use App\Clinic\Examinations\Assessments;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\LetterVersion;
@@ -14,12 +14,12 @@ use App\Clinic\Reports\LetterPdf;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\Addressee;
+use App\Clinic\Values\Channel;
 use App\Clinic\Values\TaskState;
-use App\Clinic\Values\Way;
 use App\Club\Doctors\TreatingDoctor;
 use App\Club\Models\Doctor;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Mail\Post;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
@@ -31,11 +31,11 @@ use Illuminate\Support\Facades\DB;
 final readonly class Letters
 {
     public function __construct(
-        private Judge $judge,
+        private Assessments $judge,
         private Tasks $tasks,
         private Post $post,
         private LetterPdf $pdf,
-        private Deeds $deeds,
+        private AuditLog $deeds,
     ) {
     }
 
@@ -55,7 +55,7 @@ final readonly class Letters
         $plan = $this->judge->assessment($examination)['plan'] ?? null;
         $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
         $addressee = $to === null ? self::treating($examination) : Addressee::of($to);
-        $wording = Wording::proposed($examination, $addressee, $note);
+        $wording = LetterText::proposed($examination, $addressee, $note);
 
         return DB::transaction(function () use ($examination, $wording, $by): Letter {
             $letter = Letter::query()->create([
@@ -63,7 +63,7 @@ final readonly class Letters
                 'examination_id' => $examination->id, 'version' => 1,
             ]);
             self::write($letter, $wording, $by);
-            $this->deeds->record(What::LetterBegun, $letter->athlete_id);
+            $this->deeds->record(AuditEvent::LetterBegun, $letter->athlete_id);
 
             return $letter->load('versions');
         });
@@ -83,14 +83,14 @@ final readonly class Letters
      * @throws StaleLetter where there is a newer one
      * @throws Refusal where it has left
      */
-    public function change(Letter $letter, int $seen, Wording $wording, User $by): Letter
+    public function change(Letter $letter, int $seen, LetterText $wording, User $by): Letter
     {
         return DB::transaction(function () use ($letter, $seen, $wording, $by): Letter {
             $locked = self::locked($letter, $seen);
             if ($locked->newest()->content !== $wording->content()) {
                 $locked->update(['version' => $locked->version + 1]);
                 self::write($locked, $wording, $by);
-                $this->deeds->record(What::LetterChanged, $locked->athlete_id, ['version' => $locked->version]);
+                $this->deeds->record(AuditEvent::LetterChanged, $locked->athlete_id, ['version' => $locked->version]);
             }
 
             return $locked->load('versions');
@@ -104,26 +104,26 @@ final readonly class Letters
      * @throws StaleLetter where there is a newer one
      * @throws Refusal where it has left, or where mail has no address
      */
-    public function send(Letter $letter, int $seen, Way $way, array $carries, User $by): Letter
+    public function send(Letter $letter, int $seen, Channel $way, array $carries, User $by): Letter
     {
         return DB::transaction(function () use ($letter, $seen, $way, $carries, $by): Letter {
             $locked = self::locked($letter, $seen);
             $version = $locked->newest();
             $to = $version->to();
-            if ($way === Way::Mail && ! $this->post->leaves()) {
+            if ($way === Channel::Mail && ! $this->post->leaves()) {
                 throw Refusal::at('by', 'no mail leaves this machine: hand it over, and note that it left by hand');
             }
-            if ($way === Way::Mail && $to->email === '') {
+            if ($way === Channel::Mail && $to->email === '') {
                 throw Refusal::at('to.email', 'there is no address to send it to');
             }
             Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
                 ->where('state', TaskState::Open)->get()
                 ->each(fn (Task $task) => $this->tasks->move($task, new TaskChange(TaskState::Sent), $by));
             $locked->update(['sent_by_way' => $way, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
-            $this->deeds->record(What::LetterSent, $locked->athlete_id, [
+            $this->deeds->record(AuditEvent::LetterSent, $locked->athlete_id, [
                 'by' => $way->value, 'version' => $locked->version,
             ]);
-            if ($way === Way::Mail) {
+            if ($way === Channel::Mail) {
                 $this->post->send($to->email, new LetterMail(
                     $locked->team_id, $locked->athlete_id, $by->present()->team->name, $version->content['text'],
                     base64_encode($this->pdf->render($locked, $version)),
@@ -143,7 +143,7 @@ final readonly class Letters
     {
         DB::transaction(function () use ($letter): void {
             self::locked($letter, null)->delete();
-            $this->deeds->record(What::LetterDiscarded, $letter->athlete_id);
+            $this->deeds->record(AuditEvent::LetterDiscarded, $letter->athlete_id);
         });
     }
 
@@ -151,7 +151,7 @@ final readonly class Letters
     {
         DB::transaction(function () use ($letter): void {
             $letter->restore();
-            $this->deeds->record(What::LetterRestored, $letter->athlete_id);
+            $this->deeds->record(AuditEvent::LetterRestored, $letter->athlete_id);
         });
     }
 
@@ -168,7 +168,7 @@ final readonly class Letters
         return $seen === null || $locked->version === $seen ? $locked : throw new StaleLetter($locked);
     }
 
-    private static function write(Letter $letter, Wording $wording, User $by): void
+    private static function write(Letter $letter, LetterText $wording, User $by): void
     {
         LetterVersion::query()->create([
             'athlete_id' => $letter->athlete_id, 'letter_id' => $letter->id, 'number' => $letter->version,

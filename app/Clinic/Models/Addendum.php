@@ -6,9 +6,9 @@ namespace App\Clinic\Models;
 
 use App\Access\Models\User;
 use App\Platform\Database\BootsByName;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByExamination;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByExamination;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,10 +23,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $created_at
  * @property User|null $writer
  */
-final class Addendum extends Model implements HoldsSealed
+final class Addendum extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByExamination;
+    use EncryptedByExamination;
 
     public const UPDATED_AT = null;
 
@@ -34,7 +34,7 @@ final class Addendum extends Model implements HoldsSealed
 
     protected $fillable = ['examination_id', 'words', 'written_by'];
 
-    protected $casts = ['words' => Sealed::class];
+    protected $casts = ['words' => Encrypted::class];
 
     /** SHA-256 of what it says, of which examination, by whom and when; the log holds it too. */
     public function digest(): string

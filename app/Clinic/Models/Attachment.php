@@ -7,9 +7,9 @@ namespace App\Clinic\Models;
 use App\Clinic\Values\FileType;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByAthlete;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByAthlete;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,17 +28,17 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string|null $made_by id of a user
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
-final class Attachment extends Model implements HoldsSealed
+final class Attachment extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByAthlete;
+    use EncryptedByAthlete;
     use SoftDeletes;
 
     protected $table = 'attachments';
 
     protected $fillable = ['team_id', 'athlete_id', 'outcome_id', 'name', 'type', 'bytes', 'made_by'];
 
-    protected $casts = ['name' => Sealed::class, 'type' => FileType::class, 'bytes' => 'integer'];
+    protected $casts = ['name' => Encrypted::class, 'type' => FileType::class, 'bytes' => 'integer'];
 
     /**
      * In their order.

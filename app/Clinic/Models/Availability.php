@@ -7,9 +7,9 @@ namespace App\Clinic\Models;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByAthlete;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByAthlete;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -24,16 +24,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Athlete $athlete
  */
 #[ScopedBy(TeamScope::class)]
-final class Availability extends Model implements HoldsSealed
+final class Availability extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByAthlete;
+    use EncryptedByAthlete;
 
     protected $table = 'availabilities';
 
     protected $fillable = ['team_id', 'athlete_id', 'side', 'examination_id', 'content'];
 
-    protected $casts = ['content' => Sealed::class.':array'];
+    protected $casts = ['content' => Encrypted::class.':array'];
 
     /**
      * @return BelongsTo<Athlete, $this>

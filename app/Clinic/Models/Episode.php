@@ -25,7 +25,7 @@ use Illuminate\Support\Collection;
  * @property bool $is_baseline both knees while they are sound
  * @property Athlete $athlete
  * @property Collection<int, Examination> $examinations
- * @property Collection<int, Outcome> $outcomes removed ones too
+ * @property Collection<int, ReferenceResult> $outcomes removed ones too
  */
 final class Episode extends Model
 {
@@ -64,11 +64,11 @@ final class Episode extends Model
     /**
      * With those that were removed, for as long as they can be taken back.
      *
-     * @return HasMany<Outcome, $this>
+     * @return HasMany<ReferenceResult, $this>
      */
     public function outcomes(): HasMany
     {
-        $outcomes = $this->hasMany(Outcome::class);
+        $outcomes = $this->hasMany(ReferenceResult::class);
         $outcomes->withTrashed();
 
         return $outcomes;

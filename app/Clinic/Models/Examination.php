@@ -9,9 +9,9 @@ use App\Clinic\Values\ExaminationStatus;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\AthleteKeys;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\Sealer;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\Encrypter;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
@@ -49,10 +49,10 @@ use LogicException;
  * @property Examination|null $superseding that takes its place, signed or not yet
  * @property Collection<int, Addendum> $addenda oldest first
  * @property Collection<int, Section> $sections
- * @property Collection<int, Finding> $findings
+ * @property Collection<int, Record> $findings
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
-final class Examination extends Model implements HoldsSealed
+final class Examination extends Model implements HasEncryptedColumns
 {
     use BootsByName;
     use HasUlids;
@@ -76,8 +76,8 @@ final class Examination extends Model implements HoldsSealed
         'examined_at' => 'datetime',
         'signed_at' => 'datetime',
         'asked_at' => 'datetime',
-        'holds' => Sealed::class.':array',
-        'signed_ungated' => Sealed::class,
+        'holds' => Encrypted::class.':array',
+        'signed_ungated' => Encrypted::class,
         'revision' => 'integer',
     ];
 
@@ -121,11 +121,11 @@ final class Examination extends Model implements HoldsSealed
     /**
      * In the order in which they were first recorded.
      *
-     * @return HasMany<Finding, $this>
+     * @return HasMany<Record, $this>
      */
     public function findings(): HasMany
     {
-        $findings = $this->hasMany(Finding::class);
+        $findings = $this->hasMany(Record::class);
         $findings->orderBy('sequence');
 
         return $findings;
@@ -189,7 +189,7 @@ final class Examination extends Model implements HoldsSealed
         return ['id' => $attributes['id'] ?? $this->newUniqueId()];
     }
 
-    public function sealer(array $attributes): Sealer
+    public function sealer(array $attributes): Encrypter
     {
         $episode = $attributes['episode_id'] ?? null;
 

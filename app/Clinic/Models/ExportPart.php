@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Platform\Database\BootsByName;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByAthlete;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByAthlete;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,14 +19,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $number from 0
  * @property string $content encrypted at rest
  */
-final class ExportPart extends Model implements HoldsSealed
+final class ExportPart extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByAthlete;
+    use EncryptedByAthlete;
 
     protected $table = 'export_parts';
 
     protected $fillable = ['athlete_id', 'export_id', 'number', 'content'];
 
-    protected $casts = ['number' => 'integer', 'content' => Sealed::class];
+    protected $casts = ['number' => 'integer', 'content' => Encrypted::class];
 }

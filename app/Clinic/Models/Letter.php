@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Access\Models\User;
-use App\Clinic\Values\Way;
+use App\Clinic\Values\Channel;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
@@ -26,7 +26,7 @@ use Illuminate\Support\Collection;
  * @property string $athlete_id
  * @property string $examination_id
  * @property positive-int $version of its newest version
- * @property Way|null $sent_by_way null: it has not left
+ * @property Channel|null $sent_by_way null: it has not left
  * @property CarbonImmutable|null $sent_at
  * @property string|null $sent_by id of a user
  * @property CarbonImmutable $created_at
@@ -48,7 +48,7 @@ final class Letter extends Model
         'team_id', 'athlete_id', 'examination_id', 'version', 'sent_by_way', 'sent_at', 'sent_by',
     ];
 
-    protected $casts = ['version' => 'integer', 'sent_by_way' => Way::class, 'sent_at' => 'datetime'];
+    protected $casts = ['version' => 'integer', 'sent_by_way' => Channel::class, 'sent_at' => 'datetime'];
 
     /**
      * @return BelongsTo<Examination, $this>

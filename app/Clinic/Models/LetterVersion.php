@@ -7,9 +7,9 @@ namespace App\Clinic\Models;
 use App\Access\Models\User;
 use App\Clinic\Values\Addressee;
 use App\Platform\Database\BootsByName;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByAthlete;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByAthlete;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,16 +30,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *     to: array{name: string, practice: string, address: string, email: string}, subject: string, text: string
  * }
  */
-final class LetterVersion extends Model implements HoldsSealed
+final class LetterVersion extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByAthlete;
+    use EncryptedByAthlete;
 
     protected $table = 'letter_versions';
 
     protected $fillable = ['athlete_id', 'letter_id', 'number', 'content', 'written_by'];
 
-    protected $casts = ['number' => 'integer', 'content' => Sealed::class.':array'];
+    protected $casts = ['number' => 'integer', 'content' => Encrypted::class.':array'];
 
     public function to(): Addressee
     {

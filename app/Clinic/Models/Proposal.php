@@ -10,9 +10,9 @@ use App\Clinic\Values\ProposalState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByAthlete;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByAthlete;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -41,10 +41,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property User|null $decider
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
-final class Proposal extends Model implements HoldsSealed
+final class Proposal extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByAthlete;
+    use EncryptedByAthlete;
 
     protected $table = 'proposals';
 
@@ -55,7 +55,7 @@ final class Proposal extends Model implements HoldsSealed
 
     protected $casts = [
         'kind' => ProposalKind::class, 'state' => ProposalState::class,
-        'content' => Sealed::class.':array', 'why' => Sealed::class, 'decided_at' => 'datetime',
+        'content' => Encrypted::class.':array', 'why' => Encrypted::class, 'decided_at' => 'datetime',
     ];
 
     /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clinic\Models;
 
 use App\Platform\Database\BootsByName;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByExamination;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByExamination;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Illuminate\Database\Eloquent\Model;
 use stdClass;
 
@@ -19,14 +19,14 @@ use stdClass;
  * @property string|null $saved_by id of whoever entered it last
  * @property int $version
  */
-final class Section extends Model implements HoldsSealed
+final class Section extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByExamination;
+    use EncryptedByExamination;
 
     protected $table = 'sections';
 
     protected $fillable = ['examination_id', 'name', 'payload', 'version', 'saved_by'];
 
-    protected $casts = ['payload' => Sealed::class.':object', 'version' => 'integer'];
+    protected $casts = ['payload' => Encrypted::class.':object', 'version' => 'integer'];
 }

@@ -45,7 +45,7 @@ final class StudentScope implements Scope
         match (true) {
             $model instanceof Examination => $builder->where($model->qualifyColumn('examiner_id'), $user->id),
             $model instanceof Task => $builder->whereIn($model->qualifyColumn('examination_id'), $own('id')),
-            $model instanceof Outcome => $builder->whereIn($model->qualifyColumn('episode_id'), $own('episode_id')),
+            $model instanceof ReferenceResult => $builder->whereIn($model->qualifyColumn('episode_id'), $own('episode_id')),
             $model instanceof Proposal => $builder->where($model->qualifyColumn('made_by'), $user->id),
             default => $builder->whereRaw('1 = 0'),
         };

@@ -9,9 +9,9 @@ use App\Clinic\Values\TaskState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByAthlete;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByAthlete;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -39,10 +39,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Examination|null $examination
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
-final class Task extends Model implements HoldsSealed
+final class Task extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByAthlete;
+    use EncryptedByAthlete;
 
     protected $table = 'tasks';
 
@@ -53,7 +53,7 @@ final class Task extends Model implements HoldsSealed
 
     protected $casts = [
         'kind' => TaskKind::class, 'state' => TaskState::class,
-        'content' => Sealed::class.':array', 'closing' => Sealed::class,
+        'content' => Encrypted::class.':array', 'closing' => Encrypted::class,
         'due_from' => 'date', 'due_on' => 'date', 'closed_at' => 'datetime',
     ];
 

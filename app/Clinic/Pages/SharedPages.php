@@ -7,12 +7,12 @@ namespace App\Clinic\Pages;
 use App\Access\Accounts\Token;
 use App\Access\Models\Team;
 use App\Access\Models\User;
-use App\Clinic\Examinations\Judge;
+use App\Clinic\Examinations\Assessments;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\SharedPage;
 use App\Clinic\Models\StudentScope;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\TeamScope;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
@@ -24,7 +24,7 @@ final readonly class SharedPages
 {
     public const DAYS = 7;
 
-    public function __construct(private Judge $judge, private Deeds $deeds)
+    public function __construct(private Assessments $judge, private AuditLog $deeds)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class SharedPages
                 'team_id' => $examination->team_id, 'examination_id' => $examination->id,
                 'token_print' => $token->print(), 'expires_at' => $until, 'made_by' => $by->id,
             ]);
-            $this->deeds->record(What::PageOpened, $examination->id, ['days' => self::DAYS]);
+            $this->deeds->record(AuditEvent::PageOpened, $examination->id, ['days' => self::DAYS]);
         });
 
         return ['address' => URL::to('/page')."#{$token->told}", 'until' => $until->toIso8601ZuluString()];
@@ -61,7 +61,7 @@ final readonly class SharedPages
     {
         DB::transaction(function () use ($examination): void {
             SharedPage::query()->where('examination_id', $examination->id)->delete();
-            $this->deeds->record(What::PageClosed, $examination->id);
+            $this->deeds->record(AuditEvent::PageClosed, $examination->id);
         });
     }
 

@@ -9,15 +9,15 @@ use App\Access\Values\Ability;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Proposal;
 use App\Clinic\Models\Task;
-use App\Clinic\Outcomes\OutcomeFacts;
-use App\Clinic\Outcomes\Outcomes;
+use App\Clinic\ReferenceResults\ReferenceFacts;
+use App\Clinic\ReferenceResults\ReferenceResults;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\ProposalKind;
 use App\Clinic\Values\ProposalState;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,11 +40,11 @@ final readonly class Proposals
     /** What its words are made from. */
     public const WITH = ['athlete', 'episode', 'task', 'maker', 'decider'];
 
-    public function __construct(private Outcomes $outcomes, private Tasks $tasks, private Deeds $deeds)
+    public function __construct(private ReferenceResults $outcomes, private Tasks $tasks, private AuditLog $deeds)
     {
     }
 
-    public function result(Episode $episode, OutcomeFacts $facts, User $by, ?Task $answers = null): Proposal
+    public function result(Episode $episode, ReferenceFacts $facts, User $by, ?Task $answers = null): Proposal
     {
         return $this->make(ProposalKind::Result, $episode->athlete_id, $by, $facts->content(), [
             'episode_id' => $episode->id, 'task_id' => $answers?->id,
@@ -77,7 +77,7 @@ final readonly class Proposals
             match ($open->kind) {
                 ProposalKind::Result => $this->outcomes->add(
                     $open->episode ?? throw Refusal::at('', 'the story of this knee is not there any more'),
-                    OutcomeFacts::of($open->content),
+                    ReferenceFacts::of($open->content),
                     $by,
                     $open->task,
                 ),
@@ -106,7 +106,7 @@ final readonly class Proposals
     {
         DB::transaction(function () use ($proposal): void {
             self::locked($proposal)->delete();
-            $this->deeds->record(What::ProposalWithdrawn, $proposal->athlete_id);
+            $this->deeds->record(AuditEvent::ProposalWithdrawn, $proposal->athlete_id);
         });
     }
 
@@ -138,7 +138,7 @@ final readonly class Proposals
                 'team_id' => $by->teamId(), 'athlete_id' => $athlete, 'kind' => $kind, 'state' => ProposalState::Open,
                 'content' => $content, 'made_by' => $by->id, ...$about,
             ]);
-            $this->deeds->record(What::Proposed, $athlete, ['kind' => $kind->value]);
+            $this->deeds->record(AuditEvent::Proposed, $athlete, ['kind' => $kind->value]);
 
             return $made->load(self::WITH);
         });
@@ -154,6 +154,6 @@ final readonly class Proposals
     private function decide(Proposal $proposal, ProposalState $as, ?string $why, User $by): void
     {
         $proposal->update(['state' => $as, 'why' => $why, 'decided_by' => $by->id, 'decided_at' => Date::now()]);
-        $this->deeds->record(What::ProposalDecided, $proposal->athlete_id, ['as' => $as->value]);
+        $this->deeds->record(AuditEvent::ProposalDecided, $proposal->athlete_id, ['as' => $as->value]);
     }
 }

@@ -6,8 +6,8 @@ namespace App\Clinic\Reports;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
-use GrayCompass\Core\Findings\Schools\SchoolBook;
-use GrayCompass\Core\Findings\Schools\SchoolGroup;
+use GrayCompass\Core\Examination\Schools\SchoolBook;
+use GrayCompass\Core\Examination\Schools\SchoolGroup;
 use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;

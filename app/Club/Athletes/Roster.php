@@ -6,8 +6,8 @@ namespace App\Club\Athletes;
 
 use App\Club\Models\Athlete;
 use App\Club\Values\AthleteFacts;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +17,7 @@ final readonly class Roster
 {
     private const ARCHIVED_SHOWN = 200;
 
-    public function __construct(private Deeds $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Roster
                 throw new SimilarAthletes($similar);
             }
             $athlete = Athlete::query()->create(['team_id' => $team, ...$facts->columns()]);
-            $this->deeds->record(What::AthleteAdded, $athlete->id);
+            $this->deeds->record(AuditEvent::AthleteAdded, $athlete->id);
 
             return $athlete;
         });
@@ -48,7 +48,7 @@ final readonly class Roster
         DB::transaction(function () use ($athlete, $facts): void {
             $this->insistOnFree($athlete->team_id, $facts->number, $athlete->id);
             $athlete->update($facts->columns());
-            $this->deeds->record(What::AthleteChanged, $athlete->id);
+            $this->deeds->record(AuditEvent::AthleteChanged, $athlete->id);
         });
     }
 
@@ -56,7 +56,7 @@ final readonly class Roster
     {
         DB::transaction(function () use ($athlete): void {
             $athlete->delete();
-            $this->deeds->record(What::AthleteArchived, $athlete->id);
+            $this->deeds->record(AuditEvent::AthleteArchived, $athlete->id);
         });
     }
 
@@ -64,7 +64,7 @@ final readonly class Roster
     {
         DB::transaction(function () use ($athlete): void {
             $athlete->restore();
-            $this->deeds->record(What::AthleteRestored, $athlete->id);
+            $this->deeds->record(AuditEvent::AthleteRestored, $athlete->id);
         });
     }
 

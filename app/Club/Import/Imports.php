@@ -10,8 +10,8 @@ use App\Club\Models\Athlete;
 use App\Club\Models\Import;
 use App\Club\Values\AthleteFacts;
 use App\Club\Values\ImportState;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Database\TeamScope;
 use Carbon\CarbonImmutable;
 use GrayCompass\Document\Refusal;
@@ -26,7 +26,7 @@ final readonly class Imports
     /** Between two tellings of how far it is. */
     private const AT_ONCE = 20;
 
-    public function __construct(private Deeds $deeds, private WithoutHistory $withoutHistory)
+    public function __construct(private AuditLog $deeds, private WithoutHistory $withoutHistory)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class Imports
         Import::query()->withoutGlobalScope(TeamScope::class)->whereKey($import->id)->firstOrFail()
             ->update(['state' => ImportState::Done, 'done' => \count($athletes), 'content' => null]);
         $this->deeds->record(
-            What::ListImported, null, ['athletes' => \count($athletes)], User::query()->find($import->made_by),
+            AuditEvent::ListImported, null, ['athletes' => \count($athletes)], User::query()->find($import->made_by),
         );
     }
 
@@ -113,7 +113,7 @@ final readonly class Imports
                 ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
             $stayed = $made->count();
             $import->update(['state' => ImportState::TakenBack]);
-            $this->deeds->record(What::ImportTakenBack, null, [
+            $this->deeds->record(AuditEvent::ImportTakenBack, null, [
                 'athletes' => $import->total - $stayed, 'stayed' => $stayed,
             ]);
 

@@ -17,7 +17,7 @@ final readonly class Line
      */
     public function __construct(
         public int $row,
-        public Fate $fate,
+        public LineStatus $fate,
         public ?AthleteFacts $facts,
         public string $why,
         public string $written,
@@ -26,6 +26,6 @@ final readonly class Line
 
     public static function refused(int $row, string $why, string $written): self
     {
-        return new self($row, Fate::Refused, null, $why, $written);
+        return new self($row, LineStatus::Refused, null, $why, $written);
     }
 }

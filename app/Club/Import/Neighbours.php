@@ -34,26 +34,26 @@ final class Neighbours
     }
 
     /**
-     * @return array{Fate, string} with the reason
+     * @return array{LineStatus, string} with the reason
      */
     public function fate(AthleteFacts $facts): array
     {
         $sameDay = $this->born[$facts->bornOn->toDateString()] ?? [];
         foreach ($sameDay as $other) {
             if (Likeness::same($other['name'], $facts->name)) {
-                return [Fate::Same, self::stays($other, $facts)];
+                return [LineStatus::Same, self::stays($other, $facts)];
             }
         }
         if ($facts->number !== null && isset($this->numbers[$facts->number])) {
-            return [Fate::Refused, "number: {$this->numbers[$facts->number]} has {$facts->number}"];
+            return [LineStatus::Refused, "number: {$this->numbers[$facts->number]} has {$facts->number}"];
         }
         foreach ($sameDay as $other) {
             if (Likeness::alike($other['name'], $facts->name)) {
-                return [Fate::Clash, "much like {$other['name']}, {$other['where']}, born on the same day"];
+                return [LineStatus::Clash, "much like {$other['name']}, {$other['where']}, born on the same day"];
             }
         }
 
-        return [Fate::New, ''];
+        return [LineStatus::New, ''];
     }
 
     /**

@@ -14,11 +14,11 @@ final readonly class Preview
     /**
      * @param  list<Line>  $lines
      */
-    private function __construct(public Sheet $sheet, public Reading $reading, public array $lines)
+    private function __construct(public Sheet $sheet, public ColumnMapping $reading, public array $lines)
     {
     }
 
-    public static function of(string $team, Sheet $sheet, Reading $reading): self
+    public static function of(string $team, Sheet $sheet, ColumnMapping $reading): self
     {
         $read = array_map($reading->facts(...), $sheet->rows);
         $facts = array_filter($read, static fn (AthleteFacts|string $one): bool => $one instanceof AthleteFacts);
@@ -33,7 +33,7 @@ final readonly class Preview
             }
             [$fate, $why] = $neighbours->fate($one);
             $lines[] = new Line($row, $fate, $one, $why, $written);
-            if ($fate !== Fate::Same && $fate !== Fate::Refused) {
+            if ($fate !== LineStatus::Same && $fate !== LineStatus::Refused) {
                 $neighbours->addLine($row, $one);
             }
         }
@@ -51,8 +51,8 @@ final readonly class Preview
     {
         $add = [];
         foreach ($this->lines as $line) {
-            $isAnother = $line->fate === Fate::Clash && \in_array($line->row, $taken, true);
-            if ($line->facts !== null && ($line->fate === Fate::New || $isAnother)) {
+            $isAnother = $line->fate === LineStatus::Clash && \in_array($line->row, $taken, true);
+            if ($line->facts !== null && ($line->fate === LineStatus::New || $isAnother)) {
                 $add[] = $line->facts;
             }
         }

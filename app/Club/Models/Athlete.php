@@ -9,9 +9,9 @@ use App\Club\Values\BlindIndex;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\AthleteKeys;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\Sealer;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\Encrypter;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Database\Factories\AthleteFactory;
 use Illuminate\Database\Eloquent\Attributes\Scope;
@@ -43,7 +43,7 @@ use stdClass;
  */
 #[ScopedBy(TeamScope::class)]
 #[UseFactory(AthleteFactory::class)]
-final class Athlete extends Model implements HoldsSealed
+final class Athlete extends Model implements HasEncryptedColumns
 {
     use BootsByName;
 
@@ -65,7 +65,7 @@ final class Athlete extends Model implements HoldsSealed
     protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on', 'profile'];
 
     protected $casts = [
-        'name' => Sealed::class, 'born_on' => Sealed::class.':date', 'profile' => Sealed::class.':object',
+        'name' => Encrypted::class, 'born_on' => Encrypted::class.':date', 'profile' => Encrypted::class.':object',
         'erase_on' => 'date', 'keep_until' => 'date',
     ];
 
@@ -116,7 +116,7 @@ final class Athlete extends Model implements HoldsSealed
         return ['id' => $id, 'data_key' => $attributes['data_key'] ?? app(AthleteKeys::class)->make($id)];
     }
 
-    public function sealer(array $attributes): Sealer
+    public function sealer(array $attributes): Encrypter
     {
         [$id, $key] = [$attributes['id'] ?? null, $attributes['data_key'] ?? null];
 

@@ -6,9 +6,9 @@ namespace App\Club\Models;
 
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByRecords;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByMasterKey;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -27,15 +27,15 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * }
  */
 #[ScopedBy(TeamScope::class)]
-final class Doctor extends Model implements HoldsSealed
+final class Doctor extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByRecords;
+    use EncryptedByMasterKey;
     use SoftDeletes;
 
     protected $table = 'doctors';
 
     protected $fillable = ['team_id', 'content'];
 
-    protected $casts = ['content' => Sealed::class.':array'];
+    protected $casts = ['content' => Encrypted::class.':array'];
 }

@@ -7,9 +7,9 @@ namespace App\Club\Models;
 use App\Club\Values\ImportState;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByRecords;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByMasterKey;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -29,10 +29,10 @@ use Illuminate\Support\Facades\Date;
  * @property CarbonImmutable $created_at
  */
 #[ScopedBy(TeamScope::class)]
-final class Import extends Model implements HoldsSealed
+final class Import extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByRecords;
+    use EncryptedByMasterKey;
 
     /** For so long it can be taken back. */
     private const HOURS = 24;
@@ -43,7 +43,7 @@ final class Import extends Model implements HoldsSealed
 
     protected $casts = [
         'state' => ImportState::class, 'total' => 'integer', 'done' => 'integer',
-        'content' => Sealed::class.':array', 'problem' => Sealed::class,
+        'content' => Encrypted::class.':array', 'problem' => Encrypted::class,
     ];
 
     public function canBeTakenBack(): bool

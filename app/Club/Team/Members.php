@@ -10,8 +10,8 @@ use App\Access\Models\User;
 use App\Access\Teams\Abilities;
 use App\Access\Values\Ability;
 use App\Access\Values\Role;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 /** Who is in a team. There is always somebody who leads it. */
 final readonly class Members
 {
-    public function __construct(private Deeds $deeds, private Abilities $abilities)
+    public function __construct(private AuditLog $deeds, private Abilities $abilities)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class Members
         DB::transaction(function () use ($membership, $role): void {
             $this->insistOnLead($membership, $role);
             $membership->update(['role' => $role]);
-            $this->deeds->record(What::RoleChanged, $membership->user_id, ['role' => $role->value]);
+            $this->deeds->record(AuditEvent::RoleChanged, $membership->user_id, ['role' => $role->value]);
         });
     }
 
@@ -59,7 +59,7 @@ final readonly class Members
                 $user->update(['membership_id' => $user->memberships()->value('id')]);
                 Sessions::endAll($user);
             }
-            $this->deeds->record(What::MemberLeft, $membership->user_id);
+            $this->deeds->record(AuditEvent::MemberLeft, $membership->user_id);
         });
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Database;
 
-use App\Platform\Encryption\Box;
+use App\Platform\Encryption\Cipher;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use SensitiveParameter;
@@ -20,7 +20,7 @@ final readonly class MadeOnce
 
     private string $id;
 
-    private Box $box;
+    private Cipher $box;
 
     /**
      * @param  string  $person  id of a user
@@ -29,7 +29,7 @@ final readonly class MadeOnce
     public function __construct(string $person, #[SensitiveParameter] string $key, private string $digest)
     {
         $this->id = hash('sha256', "{$person} {$key}");
-        $this->box = new Box(hash_hkdf('sha256', "{$person} {$key}", Box::KEY_BYTES, self::TABLE));
+        $this->box = new Cipher(hash_hkdf('sha256', "{$person} {$key}", Cipher::KEY_BYTES, self::TABLE));
     }
 
     /** What was answered the first time; null where this is the first time. */

@@ -13,51 +13,51 @@ use Illuminate\Database\Query\Builder;
  */
 final class AthleteKeys
 {
-    /** @var array<string, Box> by athlete */
+    /** @var array<string, Cipher> by athlete */
     private array $boxes = [];
 
     /** @var array<string, string> athlete by `examination ID` or `episode ID` */
     private array $owners = [];
 
-    public function __construct(private readonly RecordKeys $records, private readonly ConnectionInterface $database)
+    public function __construct(private readonly MasterKey $records, private readonly ConnectionInterface $database)
     {
     }
 
     /** A new data key, sealed, for an athlete with this id. */
     public function make(string $athlete): string
     {
-        $key = random_bytes(Box::KEY_BYTES);
-        $this->boxes[$athlete] = new Box($key);
+        $key = random_bytes(Cipher::KEY_BYTES);
+        $this->boxes[$athlete] = new Cipher($key);
 
         return $this->records->close($key, self::place($athlete));
     }
 
     /** The box of an athlete whose row is at hand. */
-    public function from(string $athlete, string $sealed): Box
+    public function from(string $athlete, string $sealed): Cipher
     {
-        return $this->boxes[$athlete] ??= new Box($this->records->open($sealed, self::place($athlete)));
+        return $this->boxes[$athlete] ??= new Cipher($this->records->open($sealed, self::place($athlete)));
     }
 
-    /** @throws Unopened where the athlete is erased */
-    public function ofAthlete(string $athlete): Box
+    /** @throws DecryptionFailed where the athlete is erased */
+    public function ofAthlete(string $athlete): Cipher
     {
         if (isset($this->boxes[$athlete])) {
             return $this->boxes[$athlete];
         }
         $sealed = $this->database->table('athletes')->where('id', $athlete)->value('data_key');
 
-        return is_string($sealed) ? $this->from($athlete, $sealed) : throw Unopened::keyOf("athlete {$athlete}");
+        return is_string($sealed) ? $this->from($athlete, $sealed) : throw DecryptionFailed::keyOf("athlete {$athlete}");
     }
 
-    /** @throws Unopened where the athlete is erased */
-    public function ofEpisode(string $episode): Box
+    /** @throws DecryptionFailed where the athlete is erased */
+    public function ofEpisode(string $episode): Cipher
     {
         return $this->of("episode {$episode}", static fn (Builder $athletes): Builder => $athletes
             ->where('episodes.id', $episode));
     }
 
-    /** @throws Unopened where the athlete is erased */
-    public function ofExamination(string $examination): Box
+    /** @throws DecryptionFailed where the athlete is erased */
+    public function ofExamination(string $examination): Cipher
     {
         return $this->of("examination {$examination}", static fn (Builder $athletes): Builder => $athletes
             ->join('examinations', 'examinations.episode_id', '=', 'episodes.id')
@@ -67,7 +67,7 @@ final class AthleteKeys
     /**
      * @param  callable(Builder): Builder  $narrowed
      */
-    private function of(string $what, callable $narrowed): Box
+    private function of(string $what, callable $narrowed): Cipher
     {
         if (isset($this->owners[$what])) {
             return $this->boxes[$this->owners[$what]];
@@ -76,7 +76,7 @@ final class AthleteKeys
         $found = $narrowed($athletes)->first(['athletes.id', 'athletes.data_key', 'episodes.id as episode']);
         [$athlete, $key, $of] = [$found->id ?? null, $found->data_key ?? null, $found->episode ?? null];
         if (! is_string($athlete) || ! is_string($key) || ! is_string($of)) {
-            throw Unopened::keyOf($what);
+            throw DecryptionFailed::keyOf($what);
         }
         $this->owners[$what] = $this->owners["episode {$of}"] = $athlete;
 

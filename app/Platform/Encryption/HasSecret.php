@@ -14,11 +14,11 @@ use RuntimeException;
  *
  * @phpstan-require-extends Model
  *
- * @phpstan-require-implements HoldsSealed
+ * @phpstan-require-implements HasEncryptedColumns
  */
 trait HasSecret
 {
-    use SealedByRecords;
+    use EncryptedByMasterKey;
 
     protected static function bootHasSecret(): void
     {
@@ -29,7 +29,7 @@ trait HasSecret
 
     protected function initializeHasSecret(): void
     {
-        $this->mergeCasts(['secret' => Sealed::class]);
+        $this->mergeCasts(['secret' => Encrypted::class]);
         $this->makeHidden('secret');
     }
 

@@ -61,7 +61,7 @@ final class KeyCheck
             App::make(AthleteKeys::class)->from(is_string($id) ? $id : '', is_string($sealed) ? $sealed : '');
 
             return true;
-        } catch (Unopened) {
+        } catch (DecryptionFailed) {
             return false;
         }
     }

@@ -32,12 +32,12 @@ final class OwnSecret
             throw new RuntimeException("The secret {$name} is missing: run the migrations.");
         }
 
-        return self::$opened[$sealed] ??= App::make(RecordKeys::class)->open($sealed, self::place($name));
+        return self::$opened[$sealed] ??= App::make(MasterKey::class)->open($sealed, self::place($name));
     }
 
     public static function make(string $name): void
     {
-        $sealed = App::make(RecordKeys::class)->close(random_bytes(self::BYTES), self::place($name));
+        $sealed = App::make(MasterKey::class)->close(random_bytes(self::BYTES), self::place($name));
         DB::table(self::TABLE)->insertOrIgnore(['id' => $name, 'sealed' => $sealed]);
     }
 

@@ -7,11 +7,11 @@ namespace App\Platform\Mail;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\AthleteKeys;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\RecordKeys;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByRecords;
-use App\Platform\Encryption\Sealer;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByMasterKey;
+use App\Platform\Encryption\Encrypter;
+use App\Platform\Encryption\HasEncryptedColumns;
+use App\Platform\Encryption\MasterKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -29,24 +29,24 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $created_at
  */
 #[ScopedBy(TeamScope::class)]
-final class Mail extends Model implements HoldsSealed
+final class Mail extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByRecords;
+    use EncryptedByMasterKey;
 
     protected $table = 'mails';
 
     protected $fillable = ['athlete_id', 'team_id', 'secret', 'recipient', 'subject', 'message'];
 
     protected $casts = [
-        'secret' => 'boolean', 'recipient' => Sealed::class, 'subject' => Sealed::class, 'message' => Sealed::class,
+        'secret' => 'boolean', 'recipient' => Encrypted::class, 'subject' => Encrypted::class, 'message' => Encrypted::class,
     ];
 
     /** What is about an athlete goes with their key. */
-    public function sealer(array $attributes): Sealer
+    public function sealer(array $attributes): Encrypter
     {
         $athlete = $attributes['athlete_id'] ?? null;
 
-        return is_string($athlete) ? app(AthleteKeys::class)->ofAthlete($athlete) : app(RecordKeys::class);
+        return is_string($athlete) ? app(AthleteKeys::class)->ofAthlete($athlete) : app(MasterKey::class);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Trust\Audit;
 use App\Access\Models\Membership;
 use App\Access\Teams\Abilities;
 use App\Access\Values\Ability;
-use App\Platform\Audit\Chain;
+use App\Platform\Audit\HashChain;
 use App\Platform\Mail\Post;
 use Illuminate\Support\Facades\Date;
 
@@ -25,7 +25,7 @@ final readonly class EndsByMail
             return;
         }
         $on = Date::now('UTC')->format('Y-m-d H:i');
-        foreach (Chain::query()->where('team_id', '!=', Chain::NO_TEAM)->get() as $end) {
+        foreach (HashChain::query()->where('team_id', '!=', HashChain::NO_TEAM)->get() as $end) {
             $leads = Membership::query()->with(['user', 'team'])->where('team_id', $end->team_id)
                 ->whereIn('role', $this->abilities->roles(Ability::ReadLog))->whereNull('ended_at')->get();
             foreach ($leads as $lead) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit;
 
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use App\Trust\Models\ErasedAthlete;
 
 /** Who was erased, and what went with them; a stub that the log does not know takes nothing with it. */
@@ -38,7 +38,7 @@ final class Erased
             return $this->examinations;
         }
         $known = [];
-        foreach (Deed::query()->where('what', What::AthleteErased)->lazy(200) as $deed) {
+        foreach (AuditEntry::query()->where('what', AuditEvent::AthleteErased)->lazy(200) as $deed) {
             $known[(string) $deed->subject] = $deed->detail['digest'] ?? null;
         }
         $this->examinations = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit;
 
-use App\Platform\Audit\Deed;
+use App\Platform\Audit\AuditEntry;
 
 /**
  * Entries of the log as they are read.
@@ -15,12 +15,12 @@ use App\Platform\Audit\Deed;
  */
 final readonly class LogLines
 {
-    public function __construct(private Subjects $subjects, private Wording $wording)
+    public function __construct(private Subjects $subjects, private DetailText $wording)
     {
     }
 
     /**
-     * @param  list<Deed>  $deeds
+     * @param  list<AuditEntry>  $deeds
      * @param  array<string, string>  $people  names by id of their account
      * @return list<LogLine>
      */
@@ -28,7 +28,7 @@ final readonly class LogLines
     {
         $subjects = $this->subjects->names($deeds);
 
-        return array_map(fn (Deed $deed): array => $this->line($deed, $people, $subjects), $deeds);
+        return array_map(fn (AuditEntry $deed): array => $this->line($deed, $people, $subjects), $deeds);
     }
 
     /**
@@ -36,7 +36,7 @@ final readonly class LogLines
      * @param  array<string, string>  $subjects  names by id of what it is about
      * @return LogLine
      */
-    public function line(Deed $deed, array $people, array $subjects): array
+    public function line(AuditEntry $deed, array $people, array $subjects): array
     {
         return [
             'id' => $deed->id,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Trust\Audit;
 
 use App\Access\Models\User;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Which deeds of a team to show; null asks for all. */
@@ -17,7 +17,7 @@ final readonly class Search
     public function __construct(
         public string $team,
         public ?string $person = null,
-        public ?What $what = null,
+        public ?AuditEvent $what = null,
         public ?string $subject = null,
         public int $page = 1,
     ) {
@@ -26,11 +26,11 @@ final readonly class Search
     /**
      * Newest first.
      *
-     * @return Builder<Deed>
+     * @return Builder<AuditEntry>
      */
     public function deeds(): Builder
     {
-        $deeds = Deed::query()->where('team_id', $this->team);
+        $deeds = AuditEntry::query()->where('team_id', $this->team);
         if ($this->person !== null) {
             $deeds->where('user_id', $this->person);
         }
@@ -51,7 +51,7 @@ final readonly class Search
      */
     public function people(): array
     {
-        $ids = Deed::query()->where('team_id', $this->team)->whereNotNull('user_id')->distinct()->pluck('user_id');
+        $ids = AuditEntry::query()->where('team_id', $this->team)->whereNotNull('user_id')->distinct()->pluck('user_id');
         $names = [];
         foreach (User::query()->without('membership')->whereIn('id', $ids)->get() as $user) {
             $names[$user->id] = $user->name;

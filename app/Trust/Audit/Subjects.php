@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit;
 
-use App\Platform\Audit\Deed;
+use App\Platform\Audit\AuditEntry;
 use Illuminate\Container\Attributes\Tag;
 
 /** Whose knee, or whose account, some deeds were about. */
@@ -20,13 +20,13 @@ final readonly class Subjects
     }
 
     /**
-     * @param  list<Deed>  $deeds  of the team that asks
+     * @param  list<AuditEntry>  $deeds  of the team that asks
      * @return array<string, string> names by id; whoever is erased has none
      */
     public function names(array $deeds): array
     {
         $ids = array_values(array_unique(array_filter(array_map(
-            static fn (Deed $deed): ?string => $deed->subject,
+            static fn (AuditEntry $deed): ?string => $deed->subject,
             $deeds,
         ))));
         $names = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit;
 
-use App\Platform\Audit\Heads;
+use App\Platform\Audit\ChainHeads;
 use App\Trust\Audit\Checks\Chains;
 use App\Trust\Audit\Checks\Check;
 use App\Trust\Audit\Checks\EndsElsewhere;
@@ -19,7 +19,7 @@ final readonly class Verifier
     /**
      * @param  iterable<Check>  $more  of what other domains keep
      */
-    public function __construct(private Heads $heads, #[Tag(self::CHECKS)] private iterable $more)
+    public function __construct(private ChainHeads $heads, #[Tag(self::CHECKS)] private iterable $more)
     {
     }
 

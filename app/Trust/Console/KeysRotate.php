@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Trust\Console;
 
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Encryption\KeyCheck;
-use App\Platform\Encryption\Rotation;
+use App\Platform\Encryption\KeyRotation;
 use Illuminate\Console\Command;
 
 final class KeysRotate extends Command
@@ -16,7 +16,7 @@ final class KeysRotate extends Command
 
     protected $description = 'Seal all records anew under the key at hand; the keys before it stand in APP_PREVIOUS_KEYS';
 
-    public function handle(Rotation $rotation, KeyCheck $check, Deeds $deeds): int
+    public function handle(KeyRotation $rotation, KeyCheck $check, AuditLog $deeds): int
     {
         if (! $check->passes()) {
             $this->error('Neither this key nor the ones before it open the records. Nothing was changed.');
@@ -27,7 +27,7 @@ final class KeysRotate extends Command
         $changed = $rotation->run(static fn () => $bar->advance());
         $bar->finish();
         $check->renew();
-        $deeds->record(What::KeysRotated, null, ['rows' => $changed]);
+        $deeds->record(AuditEvent::KeysRotated, null, ['rows' => $changed]);
         $this->newLine();
         $this->line("{$changed} rows were sealed anew. The keys before this one open nothing any more.");
 

@@ -6,9 +6,9 @@ namespace App\Trust\Models;
 
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
-use App\Platform\Encryption\HoldsSealed;
-use App\Platform\Encryption\Sealed;
-use App\Platform\Encryption\SealedByRecords;
+use App\Platform\Encryption\Encrypted;
+use App\Platform\Encryption\EncryptedByMasterKey;
+use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
@@ -24,10 +24,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $created_at
  */
 #[ScopedBy(TeamScope::class)]
-final class ErasedAthlete extends Model implements HoldsSealed
+final class ErasedAthlete extends Model implements HasEncryptedColumns
 {
     use BootsByName;
-    use SealedByRecords;
+    use EncryptedByMasterKey;
 
     public const UPDATED_AT = null;
 
@@ -35,7 +35,7 @@ final class ErasedAthlete extends Model implements HoldsSealed
 
     protected $fillable = ['id', 'team_id', 'examinations', 'reason', 'erased_by'];
 
-    protected $casts = ['examinations' => 'array', 'reason' => Sealed::class];
+    protected $casts = ['examinations' => 'array', 'reason' => Encrypted::class];
 
     /** SHA-256 of whose and which examinations these were; the log holds it too. */
     public function digest(): string

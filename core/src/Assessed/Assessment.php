@@ -12,7 +12,7 @@ use GrayCompass\Core\Route\Suggestion;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
 use GrayCompass\Core\Verdict\MistakenReading;
-use GrayCompass\Core\Words\Words;
+use GrayCompass\Core\Words\Texts;
 use GrayCompass\Inference\Readings\Step;
 use GrayCompass\Inference\Readings\Weighed;
 
@@ -43,7 +43,7 @@ final readonly class Assessment
         public ?CollateralReading $medial,
         public ?CollateralReading $lateral,
         public Plan $plan,
-        public Words $words,
+        public Texts $words,
         public array $answers,
         public array $remarks,
     ) {

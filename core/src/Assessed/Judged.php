@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Assessed;
 
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Inference\Readings\Trail;
 use GrayCompass\Inference\Readings\Weighed;
@@ -18,7 +18,7 @@ final readonly class Judged
 {
     public function __construct(
         public Bearings $bearings,
-        public Standing $standing,
+        public SettledResults $standing,
         public Weighed $weighed,
         public Trail $trail,
     ) {

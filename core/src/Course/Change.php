@@ -18,7 +18,7 @@ enum Change: string
     /**
      * @return self|null null where one of the two was not measured
      */
-    public static function of(Curve $curve, ?float $before, ?float $after): ?self
+    public static function of(CourseMeasure $curve, ?float $before, ?float $after): ?self
     {
         return match (true) {
             $before === null || $after === null => null,

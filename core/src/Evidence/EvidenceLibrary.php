@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Evidence;
 
-use GrayCompass\Core\Findings\EvidenceChoice;
+use GrayCompass\Core\Examination\EvidenceChoice;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 

@@ -8,8 +8,8 @@ use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\JudgeKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Grading\Judges\AnswerJudge;
 use GrayCompass\Core\Grading\Judges\CollateralJudge;
 use GrayCompass\Core\Grading\Judges\CollateralTenderness;
@@ -65,7 +65,7 @@ final readonly class Grading
         return false;
     }
 
-    public static function of(Examination $examination): self
+    public static function of(KneeExamination $examination): self
     {
         $measurements = $readings = $remarks = [];
         foreach ($examination->records as $record) {

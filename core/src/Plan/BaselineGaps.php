@@ -7,8 +7,8 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Verdict\Bearings;
@@ -22,7 +22,7 @@ final readonly class BaselineGaps
 {
     private const DISTANCE = 'mm';
 
-    private Examination $examination;
+    private KneeExamination $examination;
 
     private function __construct(private Bearings $bearings)
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Examination\Facts\Fact;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Advice;
 use GrayCompass\Core\Safety\Weight;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
 
 /**
  * Where a fresh injury turns into an old one its base rates and figures change, and a referral that stood by a chance
@@ -22,7 +22,7 @@ final class Fading
     private const ROUTINE_DAYS = 42;
 
     /** Whether the injury has just turned old. */
-    public static function applies(Examination $examination): bool
+    public static function applies(KneeExamination $examination): bool
     {
         return $examination->isAfterInjury()
             && ! $examination->injuredWithin(self::LAST_FRESH_DAY)
@@ -48,7 +48,7 @@ final class Fading
      * @param  list<Referral>  $now
      * @return list<Referral>
      */
-    public static function carriedOver(array $before, array $now, Examination $examination): array
+    public static function carriedOver(array $before, array $now, KneeExamination $examination): array
     {
         $carried = [];
         foreach ($before as $referral) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\FadingFinding;
 use GrayCompass\Core\Safety\Place;
@@ -101,7 +101,7 @@ final readonly class JointReferrals extends Referrals
     private function meniscus(Condition $condition): ?Referral
     {
         $bearings = $this->bearings;
-        $told = $bearings->examination->history->said(StoryItem::Locking);
+        $told = $bearings->examination->history->said(HistoryItem::Locking);
         $young = ! $bearings->examination->isAtLeast(self::WORN_AGE);
         $act = $bearings->atAct($condition);
         $own = $bearings->standing->hasOwnPositive($condition)

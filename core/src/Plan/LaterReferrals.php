@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Safety\Urgency;
@@ -98,7 +98,7 @@ final readonly class LaterReferrals extends Referrals
         if (array_filter($sent, static fn (Referral $one): bool => $one->settles()) !== []) {
             return [];
         }
-        $catches = $this->bearings->examination->history->said(StoryItem::Catching);
+        $catches = $this->bearings->examination->history->said(HistoryItem::Catching);
         $meniscus = $catches ? self::CATCHING_MENISCUS : 1.0;
         foreach ([
             [Condition::Acl, self::OPEN_CRUCIATE],

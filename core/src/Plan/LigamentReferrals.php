@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Examination\Facts\Fact;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\Place;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 
 /**
  * Cruciates, collaterals and the posterolateral corner. Limits are working estimates.
@@ -141,7 +141,7 @@ final readonly class LigamentReferrals extends Referrals
             array_map(static fn (Condition $condition): string => $condition->withArticle(), $torn),
         );
 
-        return \count($torn) >= 2 && ! $bearings->gate->sends(Rule::TwoLigaments)
+        return \count($torn) >= 2 && ! $bearings->gate->sends(SafetyRule::TwoLigaments)
             ? new Referral(
                 self::SURGEON,
                 Within::Week,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Place;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 
 /**
  * A knee that was operated on, and one that stays stiff. Limits are working estimates.
@@ -71,7 +71,7 @@ final readonly class OperatedReferrals extends Referrals
     {
         $knee = $this->bearings->knee;
         $weeks = $this->bearings->examination->episode->operated?->weeksAgo;
-        if ($this->bearings->gate->isToday() || $this->bearings->gate->sends(Rule::LockedKnee, Rule::Stiff)) {
+        if ($this->bearings->gate->isToday() || $this->bearings->gate->sends(SafetyRule::LockedKnee, SafetyRule::Stiff)) {
             return [];
         }
         if ($weeks !== null) {
@@ -89,7 +89,7 @@ final readonly class OperatedReferrals extends Referrals
                 Within::TwoWeeks,
                 'stiff',
                 'The knee stays short of straight.',
-                $this->bearings->examination->history->said(StoryItem::Locking)
+                $this->bearings->examination->history->said(HistoryItem::Locking)
                     ? 'short of straight, and it locks: what blocks it?'
                     : 'short of straight: what blocks it?',
                 [Place::Surgeon],

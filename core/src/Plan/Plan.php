@@ -25,7 +25,7 @@ final readonly class Plan
         public Support $support,
         public Play $play,
         public ?LookAgain $lookAgain,
-        public Availability $availability,
+        public AvailabilityForCoach $availability,
         public array $unanswered,
     ) {
     }
@@ -51,7 +51,7 @@ final readonly class Plan
             $support,
             $play,
             $again,
-            Availability::of($bearings, $sendOn, $support, $play, $again),
+            AvailabilityForCoach::of($bearings, $sendOn, $support, $play, $again),
             Unanswered::of($bearings, $evidence),
         );
     }

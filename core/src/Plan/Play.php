@@ -6,13 +6,13 @@ namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Catalogue\JudgeKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Core\Safety\SafetyGate;
-use GrayCompass\Core\Standing\Standing;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\TouchlineStop;
 
@@ -30,11 +30,11 @@ final readonly class Play
     private const PAIN_LIMIT = 4.0;
 
     private const STORY = [
-        'A pop was felt' => StoryItem::Pop,
-        'The knee gave way' => StoryItem::GivingWay,
-        'The kneecap shifted' => StoryItem::KneecapShifted,
-        'The knee locked' => StoryItem::Locking,
-        'The athlete could not continue' => StoryItem::CouldNotContinue,
+        'A pop was felt' => HistoryItem::Pop,
+        'The knee gave way' => HistoryItem::GivingWay,
+        'The kneecap shifted' => HistoryItem::KneecapShifted,
+        'The knee locked' => HistoryItem::Locking,
+        'The athlete could not continue' => HistoryItem::CouldNotContinue,
     ];
 
     /**
@@ -47,7 +47,7 @@ final readonly class Play
 
     public static function of(Bearings $bearings, PlayRules $rules): self
     {
-        $seen = new Seen($bearings->knee, $bearings->standing);
+        $seen = new FactSubject($bearings->knee, $bearings->standing);
         if (! $rules->areAsked($seen)) {
             return new self(PlayAnswer::NotAsked, []);
         }
@@ -99,7 +99,7 @@ final readonly class Play
     /**
      * @return list<string>
      */
-    private static function story(Examination $examination): array
+    private static function story(KneeExamination $examination): array
     {
         $why = [];
         foreach (self::STORY as $words => $item) {
@@ -144,7 +144,7 @@ final readonly class Play
     }
 
     /** A positive that does not count, or an equivocal one, is no negative: on the touchline doubt stops. */
-    private static function cruciateDoubt(Standing $standing): ?string
+    private static function cruciateDoubt(SettledResults $standing): ?string
     {
         $doubt = null;
         foreach ($standing->results as $result) {
@@ -160,7 +160,7 @@ final readonly class Play
         return $doubt;
     }
 
-    private static function wasGraded(Standing $standing, string $sign): bool
+    private static function wasGraded(SettledResults $standing, string $sign): bool
     {
         foreach ($standing->results as $result) {
             if ($result->reading->sign === $sign) {

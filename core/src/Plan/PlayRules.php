@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Condition;
-use GrayCompass\Core\Findings\Facts\ConditionReader;
-use GrayCompass\Core\Findings\Facts\Seen;
+use GrayCompass\Core\Examination\Facts\ConditionReader;
+use GrayCompass\Core\Examination\Facts\FactCondition;
+use GrayCompass\Core\Examination\Facts\FactSubject;
 
 /**
  * When it is asked whether an athlete can go on, and what found speaks against it, by data/play.json.
@@ -18,10 +18,10 @@ use GrayCompass\Core\Findings\Facts\Seen;
 final readonly class PlayRules
 {
     /**
-     * @param  list<array{Condition, string}>  $structures  each with its words, in the order told
-     * @param  list<array{Condition, string}>  $function
+     * @param  list<array{FactCondition, string}>  $structures  each with its words, in the order told
+     * @param  list<array{FactCondition, string}>  $function
      */
-    private function __construct(private Condition $asked, private array $structures, private array $function)
+    private function __construct(private FactCondition $asked, private array $structures, private array $function)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class PlayRules
         );
     }
 
-    public function areAsked(Seen $seen): bool
+    public function areAsked(FactSubject $seen): bool
     {
         return $seen->is($this->asked);
     }
@@ -47,7 +47,7 @@ final readonly class PlayRules
      *
      * @return list<string>
      */
-    public function againstStructures(Seen $seen): array
+    public function againstStructures(FactSubject $seen): array
     {
         return self::applying($this->structures, $seen);
     }
@@ -57,14 +57,14 @@ final readonly class PlayRules
      *
      * @return list<string>
      */
-    public function againstFunction(Seen $seen): array
+    public function againstFunction(FactSubject $seen): array
     {
         return self::applying($this->function, $seen);
     }
 
     /**
      * @param  list<Objection>  $data
-     * @return list<array{Condition, string}>
+     * @return list<array{FactCondition, string}>
      */
     private static function objections(array $data): array
     {
@@ -72,10 +72,10 @@ final readonly class PlayRules
     }
 
     /**
-     * @param  list<array{Condition, string}>  $objections
+     * @param  list<array{FactCondition, string}>  $objections
      * @return list<string>
      */
-    private static function applying(array $objections, Seen $seen): array
+    private static function applying(array $objections, FactSubject $seen): array
     {
         return array_column(array_filter($objections, static fn (array $one): bool => $seen->is($one[0])), 1);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Place;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Consideration;
 use GrayCompass\Core\Verdict\Matters;
@@ -30,7 +30,7 @@ final readonly class Reviews
     private const AFTER_XRAY = 7;
 
     private const XRAY_FIRST = [
-        Rule::FractureRulePositive, Rule::FractureSuspected, Rule::GrowingBone, Rule::FractureLikely,
+        SafetyRule::FractureRulePositive, SafetyRule::FractureSuspected, SafetyRule::GrowingBone, SafetyRule::FractureLikely,
     ];
 
     private const PAIN_OF_A_FIRM_LACHMAN = 5.0;
@@ -74,7 +74,7 @@ final readonly class Reviews
         $hours = $this->play->answer->mayGoOn() || $bleeds ? self::HOURS : '';
         if ($this->bearings->gate->isToday()) {
             $others = $this->bearings->gate->isEmergency()
-                || $this->bearings->raised(Rule::JointInfection)
+                || $this->bearings->raised(SafetyRule::JointInfection)
                 || ! $this->bearings->raised(...self::XRAY_FIRST);
 
             return $others
@@ -201,7 +201,7 @@ final readonly class Reviews
     {
         $fresh = $this->bearings->gate->signs->yes(SafetyKey::NightOrRestPain)
             && $this->bearings->examination->injuredWithin(self::FRESH_DAYS)
-            && ! $this->bearings->raised(Rule::RestPain);
+            && ! $this->bearings->raised(SafetyRule::RestPain);
 
         return $fresh ? [7, 14, 'Pain at night or at rest should be gone by then.'] : null;
     }
@@ -214,7 +214,7 @@ final readonly class Reviews
         $knee = $this->bearings->knee;
         $stiff = $knee->is(Fact::ShortOfStraight5)
             && ! $knee->is(Fact::EndsSpringy)
-            && ! $this->bearings->raised(Rule::LockedKnee);
+            && ! $this->bearings->raised(SafetyRule::LockedKnee);
 
         return $stiff ? [7, 14, 'The knee does not go fully straight: measure it again.'] : null;
     }
@@ -309,7 +309,7 @@ final readonly class Reviews
     {
         $alone = $this->bearings->knee->is(Fact::Lag)
             && $this->bearings->hasFluid()
-            && ! $this->bearings->raised(Rule::ExtensorRupture);
+            && ! $this->bearings->raised(SafetyRule::ExtensorRupture);
 
         return $alone ? [3, 7, 'The straight knee cannot be held, with fluid: raise it again.'] : null;
     }

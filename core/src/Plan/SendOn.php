@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -26,7 +26,7 @@ final class SendOn
         if ($whileFresh !== null) {
             $sent = [...$sent, ...Fading::carriedOver(self::all($whileFresh), $sent, $bearings->examination)];
         }
-        $infection = static fn (Referral $one): int => $one->rule === Rule::JointInfection->value ? 0 : 1;
+        $infection = static fn (Referral $one): int => $one->rule === SafetyRule::JointInfection->value ? 0 : 1;
         usort($sent, static fn (Referral $a, Referral $b): int => $a->within->rank() <=> $b->within->rank()
             ?: $infection($a) <=> $infection($b));
 

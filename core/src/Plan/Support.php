@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -27,13 +27,13 @@ final readonly class Support
     private const SLEEVE_FROM = 0.5;
 
     private const AS_FOUND = [
-        Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament, Rule::KneecapOut,
-        Rule::FractureRulePositive, Rule::FractureSuspected, Rule::GrowingBone,
+        SafetyRule::LimbThreat, SafetyRule::OpenJoint, SafetyRule::FractureLikely, SafetyRule::MultiLigament, SafetyRule::KneecapOut,
+        SafetyRule::FractureRulePositive, SafetyRule::FractureSuspected, SafetyRule::GrowingBone,
     ];
 
     private const LOCKED = 'locked at 0°';
 
-    private const HELD_STRAIGHT = [Rule::NerveSign, Rule::ExtensorRupture, Rule::ExtensorLate];
+    private const HELD_STRAIGHT = [SafetyRule::NerveSign, SafetyRule::ExtensorRupture, SafetyRule::ExtensorLate];
 
     /**
      * @param  string  $range  in degrees and weeks; empty where none is set
@@ -81,10 +81,10 @@ final readonly class Support
         $imaged = $bearings->examination->safety->isTrue(SafetyKey::XrayClear);
         $late = array_filter(
             $bearings->gate->faded,
-            static fn (SafetyLine $line): bool => $line->rule === Rule::ExtensorLate,
+            static fn (SafetyLine $line): bool => $line->rule === SafetyRule::ExtensorLate,
         );
         foreach ([...$bearings->gate->lines, ...$late] as $line) {
-            $shown = $imaged && $line->rule === Rule::FractureSuspected;
+            $shown = $imaged && $line->rule === SafetyRule::FractureSuspected;
             if (\in_array($line->rule, self::AS_FOUND, true) && ! $shown) {
                 return [SupportType::AsFound, 'Held as found until others have decided.', ''];
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\ConditionZone;

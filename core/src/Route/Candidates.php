@@ -9,10 +9,10 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Results\CoreSet;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Core\Safety\SafetyGate;
-use GrayCompass\Core\Standing\CoreSet;
-use GrayCompass\Core\Standing\Standing;
 
 /**
  * The signs still to be had: of the core set, and own tests of a condition. None while an emergency stands,
@@ -26,9 +26,9 @@ final class Candidates
      * @return list<array{string, Manoeuvre}> each sign with the manoeuvre that gives it
      */
     public static function of(
-        Examination $examination,
+        KneeExamination $examination,
         SafetyGate $gate,
-        Standing $standing,
+        SettledResults $standing,
         EvidenceLibrary $evidence,
         Catalogue $catalogue,
     ): array {
@@ -65,7 +65,7 @@ final class Candidates
         return $signs->ownTestOf($sign) !== null;
     }
 
-    private static function isDue(Manoeuvre $manoeuvre, Standing $standing): bool
+    private static function isDue(Manoeuvre $manoeuvre, SettledResults $standing): bool
     {
         return ! $manoeuvre->has(ManoeuvreTrait::OnlyAfter)
             || $standing->isPositive(...$manoeuvre->names(ManoeuvreTrait::OnlyAfter));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\Route;
+use GrayCompass\Core\Examination\Route;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Scales\ProblemBuilder;

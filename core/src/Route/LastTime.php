@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Grading\Values\Outcome;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Verdict\Bearings;
 
 /** What an earlier examination of the same knee left to look at again. */
@@ -58,7 +58,7 @@ final readonly class LastTime
     }
 
     /** Excluded, equivocal, or a negative of something that is not settled: a second try may tell. */
-    private static function isOpen(StandingResult $result, Bearings $bearings): bool
+    private static function isOpen(SettledResult $result, Bearings $bearings): bool
     {
         $own = $bearings->signs->ownTestOf($result->reading->sign);
 

@@ -7,15 +7,15 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
-use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Standing\CoreSet;
-use GrayCompass\Core\Standing\Feasibility;
+use GrayCompass\Core\Results\CoreSet;
+use GrayCompass\Core\Results\Feasibility;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\TouchlineStop;
 use GrayCompass\Inference\Readings\InHundred;
@@ -77,7 +77,7 @@ final readonly class NextSteps
         }
         $this->worth = $worth;
         $this->coreSet = CoreSet::of($bearings->examination, $catalogue);
-        $this->isUrgent = $bearings->gate->isToday() || $bearings->raised(Rule::GrowingBone);
+        $this->isUrgent = $bearings->gate->isToday() || $bearings->raised(SafetyRule::GrowingBone);
         $this->isSwollen = $bearings->bloodLikely() || FluidSigns::in($bearings->examination)->sweep === self::TENSE;
         $this->isStopped = TouchlineStop::reason($bearings) !== null;
     }

@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 
@@ -27,7 +27,7 @@ final readonly class Order
 
     private bool $hipFirst;
 
-    public function __construct(Catalogue $catalogue, private Examination $examination)
+    public function __construct(Catalogue $catalogue, private KneeExamination $examination)
     {
         $this->listed = array_flip(array_map(
             static fn (Manoeuvre $manoeuvre): string => $manoeuvre->id,

@@ -7,8 +7,8 @@ namespace GrayCompass\Core\Route;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\RouteKind;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\RouteKind;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\TouchlineStop;
@@ -69,7 +69,7 @@ final readonly class Planner
     /**
      * @return list<string>
      */
-    private static function done(Examination $examination): array
+    private static function done(KneeExamination $examination): array
     {
         $done = [];
         foreach ($examination->records as $record) {
@@ -89,7 +89,7 @@ final readonly class Planner
      * @param  list<string>  $done
      * @return list<Manoeuvre>
      */
-    private function further(Examination $examination, array $selected, array $suggestions, array $done): array
+    private function further(KneeExamination $examination, array $selected, array $suggestions, array $done): array
     {
         if ($examination->route->takes !== RouteKind::Core) {
             return [];

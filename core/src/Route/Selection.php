@@ -8,10 +8,10 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Route;
-use GrayCompass\Core\Findings\RouteKind;
-use GrayCompass\Core\Standing\CoreSet;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Route;
+use GrayCompass\Core\Examination\RouteKind;
+use GrayCompass\Core\Results\CoreSet;
 
 /**
  * Which manoeuvres belong to a route. A focused route takes every manoeuvre that the evidence aims at its
@@ -28,7 +28,7 @@ final readonly class Selection
     /**
      * @return list<Manoeuvre> in the order of the catalogue
      */
-    public function of(Examination $examination, ?LastTime $lastTime): array
+    public function of(KneeExamination $examination, ?LastTime $lastTime): array
     {
         $route = $examination->route;
         $core = self::ids(CoreSet::of($examination, $this->catalogue));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\FluidDrawn;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SwellingOnset;
 
 /**
  * Whether the fluid in an injured knee may be blood: told by how fast it came, or by how much there is.
@@ -31,11 +31,11 @@ final readonly class Blood
      * @param  bool  $told  it swelled within two hours, or blood was drawn, and fluid is there or was not felt for
      * @param  bool  $byGrade  much fluid, and nobody says that it came slowly
      */
-    private function __construct(private Examination $examination, public bool $told, public bool $byGrade)
+    private function __construct(private KneeExamination $examination, public bool $told, public bool $byGrade)
     {
     }
 
-    public static function in(Examination $examination, FluidSigns $fluid): self
+    public static function in(KneeExamination $examination, FluidSigns $fluid): self
     {
         $injured = $examination->isAfterInjury();
         $onset = $examination->history->swellingOnset;

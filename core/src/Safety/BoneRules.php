@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\FluidDrawn;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Family;
 
 /**
@@ -18,11 +18,11 @@ use GrayCompass\Core\Knee\Family;
 final readonly class BoneRules extends RuleGroup
 {
     private const FRACTURE_SIGNS = [
-        Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead,
+        SafetyKey::CannotTakeFourSteps, SafetyKey::CannotFlexTo90, SafetyKey::TenderPatellaAlone, SafetyKey::TenderFibularHead,
     ];
 
     /** Of the signs, those that a clear X-ray does not settle. */
-    private const NOT_SETTLED_BY_XRAY = [Key::CannotTakeFourSteps, Key::CannotFlexTo90];
+    private const NOT_SETTLED_BY_XRAY = [SafetyKey::CannotTakeFourSteps, SafetyKey::CannotFlexTo90];
 
     private const TENSE = 4;
 
@@ -45,7 +45,7 @@ final readonly class BoneRules extends RuleGroup
     }
 
     /** How soon bone near a growth plate is imaged: sooner below 16 years. */
-    public static function growingFinding(Examination $examination): FadingFinding
+    public static function growingFinding(KneeExamination $examination): FadingFinding
     {
         return $examination->isChild() ? FadingFinding::GrowingChild : FadingFinding::Growing;
     }
@@ -59,16 +59,16 @@ final readonly class BoneRules extends RuleGroup
 
         return [
             $this->fading(
-                Rule::FractureLikely,
+                SafetyRule::FractureLikely,
                 FadingFinding::Deformity,
                 $this->knee->since(Fact::Deformed),
                 Opens::firstAnd(),
                 Urgency::Days,
             ),
             $this->line(
-                Rule::FractureLikely,
+                SafetyRule::FractureLikely,
                 Urgency::SameDay,
-                $fat ? -1 : $this->signs->since(Key::BoneCrepitus),
+                $fat ? -1 : $this->signs->since(SafetyKey::BoneCrepitus),
                 Opens::firstAnd(),
                 $fat ? 'fat_drawn' : '',
             ),
@@ -78,7 +78,7 @@ final readonly class BoneRules extends RuleGroup
     private function fractureRule(): ?SafetyLine
     {
         return $this->isImaged() ? null : $this->fading(
-            Rule::FractureRulePositive,
+            SafetyRule::FractureRulePositive,
             FadingFinding::FractureSign,
             $this->since(...self::FRACTURE_SIGNS),
             Opens::firstAnd(Family::Fluid)->andPalpation(),
@@ -97,8 +97,8 @@ final readonly class BoneRules extends RuleGroup
             ->andFromProvocation(self::HIGH_PROVOCATION);
 
         return $this->isImaged()
-            ? $this->imaged(Rule::FractureSuspected, $since, $opens)
-            : $this->fading(Rule::FractureSuspected, FadingFinding::FractureSign, $since, $opens);
+            ? $this->imaged(SafetyRule::FractureSuspected, $since, $opens)
+            : $this->fading(SafetyRule::FractureSuspected, FadingFinding::FractureSign, $since, $opens);
     }
 
     /** An X-ray takes away the X-ray only: some breaks do not show on it. */
@@ -108,7 +108,7 @@ final readonly class BoneRules extends RuleGroup
         $since = $this->isImaged() ? $this->since(...self::NOT_SETTLED_BY_XRAY) ?? $bled : null;
 
         return $this->imaged(
-            Rule::HiddenFracture,
+            SafetyRule::HiddenFracture,
             $since,
             Opens::allBut(Family::Pivot, Family::Twist, Family::Loaded)->andFromProvocation(self::HIGH_PROVOCATION),
         );
@@ -117,10 +117,10 @@ final readonly class BoneRules extends RuleGroup
     /**
      * @param  int<-1, max>|null  $since
      */
-    private function imaged(Rule $rule, ?int $since, Opens $opens): ?SafetyLine
+    private function imaged(SafetyRule $rule, ?int $since, Opens $opens): ?SafetyLine
     {
         return $this->fading(
-            $this->within(self::IMAGED_DAYS) ? $rule : Rule::Stiff,
+            $this->within(self::IMAGED_DAYS) ? $rule : SafetyRule::Stiff,
             FadingFinding::FractureSignImaged,
             $since,
             $opens,
@@ -131,10 +131,10 @@ final readonly class BoneRules extends RuleGroup
     private function byAge(): ?SafetyLine
     {
         $asks = $this->examination->isOfXrayAge() && ! $this->isImaged() && ! $this->looksSound();
-        $signs = $this->knee->is(Fact::Limps) || $this->signs->yes(Key::CannotFlexTo90) || $this->fluidGrade >= 2;
+        $signs = $this->knee->is(Fact::Limps) || $this->signs->yes(SafetyKey::CannotFlexTo90) || $this->fluidGrade >= 2;
 
         return $this->fading(
-            Rule::AgeXray,
+            SafetyRule::AgeXray,
             $signs ? FadingFinding::AgeWithSigns : FadingFinding::AgeAlone,
             $asks ? -1 : null,
             Opens::allBut(Family::Pivot, Family::Twist)->andFromProvocation(self::HIGH_PROVOCATION),
@@ -147,7 +147,7 @@ final readonly class BoneRules extends RuleGroup
         $stillHurt = $this->within(self::FRESH_DAYS) || $this->fluid->isPositive() || $this->knee->is(Fact::Limps);
 
         return $this->fading(
-            Rule::GrowingBone,
+            SafetyRule::GrowingBone,
             self::growingFinding($this->examination),
             $this->examination->isGrowing() && ! $this->isImaged() && $bleeding && $stillHurt
                 ? $this->fluid->at
@@ -158,7 +158,7 @@ final readonly class BoneRules extends RuleGroup
 
     private function isImaged(): bool
     {
-        return $this->examination->safety->isTrue(Key::XrayClear);
+        return $this->examination->safety->isTrue(SafetyKey::XrayClear);
     }
 
     /**
@@ -166,11 +166,11 @@ final readonly class BoneRules extends RuleGroup
      *
      * @return int<-1, max>|null
      */
-    private function since(Key ...$signs): ?int
+    private function since(SafetyKey ...$signs): ?int
     {
         return $this->signs->since(...array_filter(
             $signs,
-            fn (Key $key): bool => $key !== Key::CannotFlexTo90 || ! $this->operatedLately(),
+            fn (SafetyKey $key): bool => $key !== SafetyKey::CannotFlexTo90 || ! $this->operatedLately(),
         ));
     }
 
@@ -178,8 +178,8 @@ final readonly class BoneRules extends RuleGroup
     private function looksSound(): bool
     {
         $bends = $this->knee->is(Fact::BendLookedAt)
-            && $this->signs->answered(Key::CannotFlexTo90)
-            && ! $this->signs->yes(Key::CannotFlexTo90);
+            && $this->signs->answered(SafetyKey::CannotFlexTo90)
+            && ! $this->signs->yes(SafetyKey::CannotFlexTo90);
 
         return $bends
             && $this->knee->is(Fact::WalksFreely)

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Family;
 
 /**
@@ -33,9 +33,9 @@ final readonly class ExtensorRules extends RuleGroup
     private function raiseImpossible(): ?SafetyLine
     {
         return $this->fading(
-            $this->isLate() ? Rule::ExtensorLate : Rule::ExtensorRupture,
+            $this->isLate() ? SafetyRule::ExtensorLate : SafetyRule::ExtensorRupture,
             FadingFinding::RaiseImpossible,
-            $this->signs->since(Key::CannotStraightLegRaise),
+            $this->signs->since(SafetyKey::CannotStraightLegRaise),
             Opens::firstAnd(Family::Fluid)->andPalpation(),
             Urgency::SameDay,
         );
@@ -46,7 +46,7 @@ final readonly class ExtensorRules extends RuleGroup
      */
     private function lag(): array
     {
-        if (! $this->knee->is(Fact::Lag) || $this->isOperated() || $this->signs->yes(Key::CannotStraightLegRaise)) {
+        if (! $this->knee->is(Fact::Lag) || $this->isOperated() || $this->signs->yes(SafetyKey::CannotStraightLegRaise)) {
             return [];
         }
         $since = $this->knee->since(Fact::Lag);
@@ -54,7 +54,7 @@ final readonly class ExtensorRules extends RuleGroup
         $tender = $this->knee->is(Fact::ExtensorTender);
         if ($tender || ($far && $this->fluidGrade < 2)) {
             return [$this->fading(
-                $this->isLate() ? Rule::ExtensorLag : Rule::ExtensorRupture,
+                $this->isLate() ? SafetyRule::ExtensorLag : SafetyRule::ExtensorRupture,
                 FadingFinding::TenderLag,
                 $since,
                 Opens::firstAnd(Family::Fluid)->andPalpation(),
@@ -67,7 +67,7 @@ final readonly class ExtensorRules extends RuleGroup
             && $this->knee->is(Fact::WalksFreely);
 
         return $byFluid || $quiet ? [] : [$this->fading(
-            Rule::ExtensorLag,
+            SafetyRule::ExtensorLag,
             FadingFinding::OtherLag,
             $since,
             Opens::allBut(Family::Loaded)->andFromProvocation(self::HIGH_PROVOCATION),
@@ -78,6 +78,6 @@ final readonly class ExtensorRules extends RuleGroup
     /** Within a year of an operation a lag leads the summary instead. */
     private function isOperated(): bool
     {
-        return $this->signs->yes(Key::RecentSurgery) || $this->examination->episode->operated?->isHealing() === true;
+        return $this->signs->yes(SafetyKey::RecentSurgery) || $this->examination->episode->operated?->isHealing() === true;
     }
 }

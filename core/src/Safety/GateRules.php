@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\FluidSigns;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\KneeExamination;
 
 /**
  * All rules that ticks, looks and hands can raise: when each applies, how urgent it is, and what it leaves open; what is
@@ -18,7 +18,7 @@ final class GateRules
     /**
      * @return list<SafetyLine>
      */
-    public static function lines(Examination $examination, Signs $signs, FluidSigns $fluid, RuleBook $book): array
+    public static function lines(KneeExamination $examination, Signs $signs, FluidSigns $fluid, RuleBook $book): array
     {
         return array_values(array_filter([
             ...(new LimbRules($examination, $signs, $fluid, $book))->lines(),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\SafetyKey;
 
 /**
  * What findings of the hurt knee answer to the questions of the gate, by data/gate.json: a finding that was done and
@@ -22,13 +22,13 @@ final readonly class Hands
     }
 
     /** Null: no finding speaks to this question. */
-    public function on(Key $key): ?Heard
+    public function on(SafetyKey $key): ?Heard
     {
         $answer = $this->knee->examination->facts->answer($key);
         if ($answer === null) {
             return null;
         }
-        $seen = new Seen($this->knee);
+        $seen = new FactSubject($this->knee);
         $yes = $answer->yes->since($seen);
         if ($yes !== null) {
             return new Heard(true, $yes);

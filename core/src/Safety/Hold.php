@@ -8,13 +8,13 @@ namespace GrayCompass\Core\Safety;
 final readonly class Hold
 {
     /**
-     * @param  Rule|null  $rule  the most urgent one, where a rule holds
+     * @param  SafetyRule|null  $rule  the most urgent one, where a rule holds
      * @param  bool  $mayOverride  whether a reason opens it
      * @param  bool  $correctable  whether the manoeuvre's own finding raised it, and may be finished or corrected
      */
     public function __construct(
         public HoldKind $kind,
-        public ?Rule $rule,
+        public ?SafetyRule $rule,
         public bool $mayOverride,
         public bool $correctable = false,
     ) {

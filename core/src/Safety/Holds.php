@@ -7,9 +7,9 @@ namespace GrayCompass\Core\Safety;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Family;
 
 /** The one verdict on what may not be done now: asked before storing, drawn by every screen. */
@@ -29,7 +29,7 @@ final readonly class Holds
     {
     }
 
-    public static function of(Examination $examination, SafetyGate $gate, Catalogue $catalogue): self
+    public static function of(KneeExamination $examination, SafetyGate $gate, Catalogue $catalogue): self
     {
         $holds = $closing = [];
         foreach ($catalogue->manoeuvres as $manoeuvre) {
@@ -52,11 +52,11 @@ final readonly class Holds
     /**
      * Manoeuvres that a rule closes.
      *
-     * @return array<string, Rule> the most urgent rule, by manoeuvre
+     * @return array<string, SafetyRule> the most urgent rule, by manoeuvre
      */
     public function byRule(): array
     {
-        return array_filter(array_map(static fn (Hold $hold): ?Rule => $hold->rule, $this->byManoeuvre));
+        return array_filter(array_map(static fn (Hold $hold): ?SafetyRule => $hold->rule, $this->byManoeuvre));
     }
 
     /** What stood against a finding when it was taken: only what was known before it. */
@@ -78,7 +78,7 @@ final readonly class Holds
     /**
      * @param  list<SafetyLine>  $lines  those that close it
      */
-    private static function on(Manoeuvre $manoeuvre, array $lines, Examination $examination, SafetyGate $gate): ?Hold
+    private static function on(Manoeuvre $manoeuvre, array $lines, KneeExamination $examination, SafetyGate $gate): ?Hold
     {
         if ($manoeuvre->has(ManoeuvreTrait::First)) {
             return null;
@@ -103,14 +103,14 @@ final readonly class Holds
     /**
      * @param  non-empty-list<SafetyLine>  $lines
      */
-    private static function raisedByItself(Manoeuvre $manoeuvre, array $lines, Examination $examination): bool
+    private static function raisedByItself(Manoeuvre $manoeuvre, array $lines, KneeExamination $examination): bool
     {
         $own = (new HurtKnee($examination))->position($manoeuvre->id);
 
         return $own >= 0 && array_filter($lines, static fn (SafetyLine $line): bool => $line->since !== $own) === [];
     }
 
-    private static function consent(Manoeuvre $manoeuvre, Examination $examination, SafetyGate $gate): ?Hold
+    private static function consent(Manoeuvre $manoeuvre, KneeExamination $examination, SafetyGate $gate): ?Hold
     {
         if (\in_array($manoeuvre->family, self::WITHOUT_TOUCH, true)) {
             return null;
@@ -121,7 +121,7 @@ final readonly class Holds
         if ($examination->opening->footSore === true && $manoeuvre->has(ManoeuvreTrait::SitsOnFoot)) {
             return new Hold(HoldKind::Consent, null, true);
         }
-        $guardian = $examination->isUnder(Examination::GROWN_YEARS) && $examination->opening->guardianConsent !== true;
+        $guardian = $examination->isUnder(KneeExamination::GROWN_YEARS) && $examination->opening->guardianConsent !== true;
 
         return $guardian ? new Hold(HoldKind::Consent, null, $gate->isEmergency()) : null;
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\FluidDrawn;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 
 /**
  * Whether a joint, a bursa or a child's hip may be infected. Heat and fluid alone are enough where something adds to
@@ -27,7 +27,7 @@ final readonly class InfectionSigns
 
     private bool $warm;
 
-    public function __construct(private Examination $examination, private Signs $signs, private FluidSigns $fluid)
+    public function __construct(private KneeExamination $examination, private Signs $signs, private FluidSigns $fluid)
     {
         $this->knee = new HurtKnee($examination);
         $this->warm = $this->knee->is(Fact::Warm);
@@ -36,7 +36,7 @@ final readonly class InfectionSigns
     /** Null: nothing says so. */
     public function found(): ?Suspicion
     {
-        $fever = $this->examination->safety->isTrue(Key::FeverOrHotRedKnee);
+        $fever = $this->examination->safety->isTrue(SafetyKey::FeverOrHotRedKnee);
         $told = $fever || $this->examination->episode->fluidDrawn === FluidDrawn::Cloudy;
         $seen = \max($this->knee->since(Fact::Warm) ?? -1, $this->fluid->at);
 
@@ -58,12 +58,12 @@ final readonly class InfectionSigns
     {
         $examination = $this->examination;
         $hurts = ($examination->history->painNow ?? 0.0) >= self::PAIN;
-        $operated = $this->signs->yes(Key::RecentSurgery) || $examination->episode->operated?->isRecent() === true;
+        $operated = $this->signs->yes(SafetyKey::RecentSurgery) || $examination->episode->operated?->isRecent() === true;
         $withoutInjury = ! $examination->isAfterInjury() && (
             $hurts
             || $this->knee->is(Fact::Limps)
             || $this->knee->is(Fact::BendsUnder90)
-            || ! $examination->safety->answered(Key::FeverOrHotRedKnee)
+            || ! $examination->safety->answered(SafetyKey::FeverOrHotRedKnee)
             || $examination->isChild()
         );
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey as Key;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Examination\SwellingOnset;
 use GrayCompass\Core\Knee\Family;
 
 /**
@@ -27,7 +27,7 @@ final readonly class JointRules extends RuleGroup
 
         return [
             $this->line(
-                Rule::JointInfection,
+                SafetyRule::JointInfection,
                 Urgency::SameDay,
                 $infection?->since,
                 Opens::firstAnd(Family::Fluid),
@@ -45,10 +45,10 @@ final readonly class JointRules extends RuleGroup
     {
         $unasked = $this->warm
             && $this->fluid->isPositive()
-            && ! $this->examination->safety->answered(Key::FeverOrHotRedKnee);
+            && ! $this->examination->safety->answered(SafetyKey::FeverOrHotRedKnee);
 
         return $this->line(
-            Rule::HotKneeUnasked,
+            SafetyRule::HotKneeUnasked,
             null,
             $unasked ? $this->seen() : null,
             Opens::allBut(Family::Stress, Family::Twist, Family::Loaded),
@@ -60,18 +60,18 @@ final readonly class JointRules extends RuleGroup
     {
         $episode = $this->examination->episode;
         $weeks = \min($episode->operated->weeksAgo ?? PHP_INT_MAX, $episode->injectionWeeksAgo ?? PHP_INT_MAX);
-        $weeks = $this->examination->safety->isTrue(Key::RecentSurgery) ? \min($weeks, 0) : $weeks;
+        $weeks = $this->examination->safety->isTrue(SafetyKey::RecentSurgery) ? \min($weeks, 0) : $weeks;
         $hot = $this->warm && $this->fluid->isPositive();
         if (! $hot || $weeks === PHP_INT_MAX) {
             return null;
         }
         $urgency = $this->book->steps->on(FadingFinding::WarmAfterOperation, $weeks);
-        $operated = $episode->operated !== null || $this->examination->safety->isTrue(Key::RecentSurgery);
+        $operated = $episode->operated !== null || $this->examination->safety->isTrue(SafetyKey::RecentSurgery);
 
         return $urgency === null ? null : SafetyLine::fading(
-            Rule::WarmAfterOperation,
+            SafetyRule::WarmAfterOperation,
             $urgency,
-            $this->book->of(Rule::WarmAfterOperation, $operated ? '' : 'needle'),
+            $this->book->of(SafetyRule::WarmAfterOperation, $operated ? '' : 'needle'),
             $this->seen(),
             Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
         );
@@ -84,7 +84,7 @@ final readonly class JointRules extends RuleGroup
             return null;
         }
         $child = $this->examination->isChild();
-        $restless = $this->warm && $this->signs->yes(Key::NightOrRestPain, Key::PainAtRest7);
+        $restless = $this->warm && $this->signs->yes(SafetyKey::NightOrRestPain, SafetyKey::PainAtRest7);
         $much = $this->fluidGrade >= 2 || ($this->fluidGrade >= 1 && $this->warm);
         $urgency = match (true) {
             $much && ($child || $restless) => Urgency::SameDay,
@@ -93,7 +93,7 @@ final readonly class JointRules extends RuleGroup
         };
 
         return $this->line(
-            Rule::SwellingWithoutInjury,
+            SafetyRule::SwellingWithoutInjury,
             $urgency,
             $this->seen(),
             Opens::allBut()->andFromProvocation(self::HIGH_PROVOCATION),
@@ -115,9 +115,9 @@ final readonly class JointRules extends RuleGroup
         $opens = Opens::all();
 
         return $today
-            ? $this->line(Rule::BleedingRisk, Urgency::SameDay, $this->seen(), $opens)
+            ? $this->line(SafetyRule::BleedingRisk, Urgency::SameDay, $this->seen(), $opens)
             : $this->fading(
-                Rule::BleedingRisk,
+                SafetyRule::BleedingRisk,
                 FadingFinding::BulgeUnderBleedingRisk,
                 $this->fluid->isPositive() ? $this->seen() : null,
                 $opens,
@@ -130,10 +130,10 @@ final readonly class JointRules extends RuleGroup
         $day = $this->examination->daysSinceInjury ?? 0;
 
         return $this->told(
-            Rule::LockedKnee,
+            SafetyRule::LockedKnee,
             $this->book->steps->on(FadingFinding::Locked, $day) ?? Urgency::TwoWeeks,
             Opens::allBut(Family::Twist, Family::Loaded),
-            Key::LockedShort,
+            SafetyKey::LockedShort,
         );
     }
 }

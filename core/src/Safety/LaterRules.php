@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Family;
 
 /**
@@ -29,15 +29,15 @@ final readonly class LaterRules extends RuleGroup
      */
     private function hip(): array
     {
-        $told = $this->signs->since(Key::LimpHipLimited);
-        if (! $this->examination->isAtLeast(Examination::GROWN_YEARS)) {
-            return [$this->line(Rule::HipFirst, Urgency::SameDay, $told, Opens::firstAnd(Family::Fluid))];
+        $told = $this->signs->since(SafetyKey::LimpHipLimited);
+        if (! $this->examination->isAtLeast(KneeExamination::GROWN_YEARS)) {
+            return [$this->line(SafetyRule::HipFirst, Urgency::SameDay, $told, Opens::firstAnd(Family::Fluid))];
         }
         $stiff = ! $this->examination->isAfterInjury() && $this->knee->is(Fact::Limps) && $this->knee->is(Fact::HipStiff);
         $seen = $stiff ? \max((int) $this->knee->since(Fact::HipStiff), (int) $this->knee->since(Fact::Limps)) : null;
-        $ticked = $this->examination->safety->isTrue(Key::LimpHipLimited);
+        $ticked = $this->examination->safety->isTrue(SafetyKey::LimpHipLimited);
 
-        return [$this->line(Rule::HipCheck, Urgency::Days, $ticked ? -1 : $seen ?? $told, Opens::allBut())];
+        return [$this->line(SafetyRule::HipCheck, Urgency::Days, $ticked ? -1 : $seen ?? $told, Opens::allBut())];
     }
 
     /**
@@ -47,27 +47,27 @@ final readonly class LaterRules extends RuleGroup
     {
         $young = $this->examination->isGrowing() ? Urgency::SameDay : Urgency::Days;
         $old = ! $this->within(self::FRESH_DAYS) || $this->examination->dayIsMissing;
-        $pressure = $this->within(2) && $this->signs->yes(Key::FootDropped, Key::CalfTense);
+        $pressure = $this->within(2) && $this->signs->yes(SafetyKey::FootDropped, SafetyKey::CalfTense);
         $pulses = $this->knee->is(Fact::PulsingMass) && $this->knee->is(Fact::FootPoor);
 
         return [
-            $old ? $this->told(Rule::RestPain, $young, Opens::all(), Key::NightOrRestPain) : $this->youngRestPain(),
+            $old ? $this->told(SafetyRule::RestPain, $young, Opens::all(), SafetyKey::NightOrRestPain) : $this->youngRestPain(),
             $this->line(
-                Rule::SeverePain,
+                SafetyRule::SeverePain,
                 Urgency::SameDay,
-                $this->signs->since(Key::PainAtRest7),
+                $this->signs->since(SafetyKey::PainAtRest7),
                 Opens::allBut(Family::Loaded, Family::Pivot, Family::Twist),
                 $pressure ? 'compartment' : '',
             ),
             $this->line(
-                Rule::RecentSurgery,
+                SafetyRule::RecentSurgery,
                 Urgency::Routine,
                 $this->operatedLately() ? -1 : null,
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
             ),
-            $this->told(Rule::GeneralSwelling, Urgency::Days, Opens::all(), Key::PittingBoth),
-            $this->told(Rule::BoneStress, Urgency::Days, Opens::allBut(), Key::ShinPainGrows),
-            $this->line(Rule::Lump, $pulses ? Urgency::SameDay : Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
+            $this->told(SafetyRule::GeneralSwelling, Urgency::Days, Opens::all(), SafetyKey::PittingBoth),
+            $this->told(SafetyRule::BoneStress, Urgency::Days, Opens::allBut(), SafetyKey::ShinPainGrows),
+            $this->line(SafetyRule::Lump, $pulses ? Urgency::SameDay : Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
         ];
     }
 
@@ -77,10 +77,10 @@ final readonly class LaterRules extends RuleGroup
         $sore = $this->examination->isGrowing() && $this->knee->is(Fact::BoneSore);
 
         return $sore ? $this->told(
-            Rule::RestPain,
+            SafetyRule::RestPain,
             $this->knee->is(Fact::Lump) ? Urgency::SameDay : Urgency::Days,
             Opens::all(),
-            Key::NightOrRestPain,
+            SafetyKey::NightOrRestPain,
         ) : null;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Station;
 
@@ -33,29 +33,29 @@ final readonly class LimbRules extends RuleGroup
      */
     private function limbAndNerve(): array
     {
-        $limb = [Key::PulseOrSensationLost, Key::DislocationSuspected, Key::ReducedOnItsOwn, Key::CalfTense];
-        $tense = $this->examination->safety->isTrue(Key::CalfTense);
-        $nerveDown = $this->signs->since(Key::FootDropped);
+        $limb = [SafetyKey::PulseOrSensationLost, SafetyKey::DislocationSuspected, SafetyKey::ReducedOnItsOwn, SafetyKey::CalfTense];
+        $tense = $this->examination->safety->isTrue(SafetyKey::CalfTense);
+        $nerveDown = $this->signs->since(SafetyKey::FootDropped);
         $nerve = $this->within(self::NERVE_NOW_DAYS) ? Urgency::Emergency : Urgency::SameDay;
         $compartment = $this->isUnderPressure($nerveDown) ? 'compartment' : '';
 
         return [
             $this->line(
-                Rule::LimbThreat,
+                SafetyRule::LimbThreat,
                 Urgency::Emergency,
                 $this->signs->since(...$limb),
                 Opens::firstAnd(),
                 $tense ? 'calf_tense' : '',
             ),
             $this->line(
-                Rule::NerveSign,
+                SafetyRule::NerveSign,
                 $nerve,
                 $nerveDown,
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
                 $compartment,
             ),
             $this->line(
-                Rule::NerveOrBack,
+                SafetyRule::NerveOrBack,
                 Urgency::Days,
                 $this->knee->since(Fact::SensationNewElsewhere),
                 Opens::all(),
@@ -80,15 +80,15 @@ final readonly class LimbRules extends RuleGroup
 
         return [
             $this->fading(
-                Rule::NerveOrBack,
+                SafetyRule::NerveOrBack,
                 FadingFinding::CirculationOrFeeling,
                 $this->knee->since(Fact::FootNumb),
                 Opens::all(),
                 Urgency::Days,
             ),
-            $this->line(Rule::PulseOld, Urgency::SameDay, $urgent, $opens),
+            $this->line(SafetyRule::PulseOld, Urgency::SameDay, $urgent, $opens),
             $this->fading(
-                Rule::PulseOld,
+                SafetyRule::PulseOld,
                 FadingFinding::CirculationOrFeeling,
                 $this->knee->since(Fact::PulseLost),
                 $opens,
@@ -115,15 +115,15 @@ final readonly class LimbRules extends RuleGroup
     private function outsideTheJoint(): array
     {
         return [
-            $this->told(Rule::OpenJoint, Urgency::Emergency, Opens::firstAnd(), Key::OpenWound),
-            $this->told(Rule::ChestSigns, Urgency::Emergency, Opens::firstAnd(), Key::BreathlessOrChestPain),
-            $this->told(Rule::KneecapOut, Urgency::Emergency, Opens::firstAnd(), Key::KneecapOutNow),
+            $this->told(SafetyRule::OpenJoint, Urgency::Emergency, Opens::firstAnd(), SafetyKey::OpenWound),
+            $this->told(SafetyRule::ChestSigns, Urgency::Emergency, Opens::firstAnd(), SafetyKey::BreathlessOrChestPain),
+            $this->told(SafetyRule::KneecapOut, Urgency::Emergency, Opens::firstAnd(), SafetyKey::KneecapOutNow),
             $this->told(
-                Rule::ClotSuspected,
+                SafetyRule::ClotSuspected,
                 Urgency::SameDay,
                 Opens::allBut(Family::Loaded)->andStation(Station::Prone),
-                Key::CalfSwollenTender,
-                Key::PittingOneSide,
+                SafetyKey::CalfSwollenTender,
+                SafetyKey::PittingOneSide,
             ),
         ];
     }

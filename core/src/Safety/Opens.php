@@ -68,12 +68,12 @@ final readonly class Opens
         return new self($this->only, $this->families, $this->palpation, $this->provocation, $station);
     }
 
-    public function leaves(Manoeuvre $manoeuvre, Rule $under): bool
+    public function leaves(Manoeuvre $manoeuvre, SafetyRule $under): bool
     {
         return $manoeuvre->has(ManoeuvreTrait::First) || $this->only === $this->isNamed($manoeuvre, $under);
     }
 
-    private function isNamed(Manoeuvre $manoeuvre, Rule $under): bool
+    private function isNamed(Manoeuvre $manoeuvre, SafetyRule $under): bool
     {
         $named = $this->only ? ManoeuvreTrait::OpenUnder : ManoeuvreTrait::ClosedUnder;
 

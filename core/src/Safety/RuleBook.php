@@ -37,7 +37,7 @@ final readonly class RuleBook
      *
      * @throws OutOfBoundsException when nothing is written of this rule
      */
-    public function of(Rule $rule, string $as = ''): RuleSheet
+    public function of(SafetyRule $rule, string $as = ''): RuleSheet
     {
         $sheet = $this->sheets[$rule->value] ?? throw new OutOfBoundsException("Nothing is said of {$rule->value}.");
 
@@ -56,7 +56,7 @@ final readonly class RuleBook
     }
 
     /** In two or three words, as it stands beside a test that it holds. */
-    public function name(Rule $rule): string
+    public function name(SafetyRule $rule): string
     {
         return $this->sheets[$rule->value]['name'] ?? throw new OutOfBoundsException("{$rule->value} has no name.");
     }

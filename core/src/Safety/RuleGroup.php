@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 
 /**
  * Rules of the gate that belong together. Limits in days, years and pain are working estimates.
@@ -33,7 +33,7 @@ abstract readonly class RuleGroup
     protected float $fluidGrade;
 
     public function __construct(
-        protected Examination $examination,
+        protected KneeExamination $examination,
         protected Signs $signs,
         protected FluidSigns $fluid,
         protected RuleBook $book,
@@ -57,7 +57,7 @@ abstract readonly class RuleGroup
      * @param  string  $as  a variant of what is said
      */
     protected function fading(
-        Rule $rule,
+        SafetyRule $rule,
         FadingFinding $finding,
         ?int $since,
         Opens $opens,
@@ -84,7 +84,7 @@ abstract readonly class RuleGroup
 
     protected function operatedLately(): bool
     {
-        return $this->signs->yes(Key::RecentSurgery) || $this->examination->episode->operated?->isRecent() === true;
+        return $this->signs->yes(SafetyKey::RecentSurgery) || $this->examination->episode->operated?->isRecent() === true;
     }
 
     protected function within(int $days): bool
@@ -93,7 +93,7 @@ abstract readonly class RuleGroup
     }
 
     /** A line that an answer to any of these questions raises, ticked or found by hand. */
-    protected function told(Rule $rule, Urgency $urgency, Opens $opens, Key ...$keys): ?SafetyLine
+    protected function told(SafetyRule $rule, Urgency $urgency, Opens $opens, SafetyKey ...$keys): ?SafetyLine
     {
         return $this->line($rule, $urgency, $this->signs->since(...$keys), $opens);
     }
@@ -102,7 +102,7 @@ abstract readonly class RuleGroup
      * @param  int<-1, max>|null  $since  place in the document of what raises it; null: nothing does
      * @param  string  $as  a variant of what is said
      */
-    protected function line(Rule $rule, ?Urgency $urgency, ?int $since, Opens $opens, string $as = ''): ?SafetyLine
+    protected function line(SafetyRule $rule, ?Urgency $urgency, ?int $since, Opens $opens, string $as = ''): ?SafetyLine
     {
         return $since === null
             ? null

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 
 /**
  * What ticks, looks and hands say must come before any pulling.
@@ -18,23 +18,23 @@ final readonly class SafetyGate
 {
     /** Asked after an injury before anybody pulls; pulse or sensation done answers theirs. */
     public const AFTER_INJURY = [
-        Key::Deformity, Key::DislocationSuspected, Key::PulseOrSensationLost, Key::FeverOrHotRedKnee,
-        Key::CannotTakeFourSteps, Key::CannotFlexTo90, Key::TenderPatellaAlone, Key::TenderFibularHead,
+        SafetyKey::Deformity, SafetyKey::DislocationSuspected, SafetyKey::PulseOrSensationLost, SafetyKey::FeverOrHotRedKnee,
+        SafetyKey::CannotTakeFourSteps, SafetyKey::CannotFlexTo90, SafetyKey::TenderPatellaAlone, SafetyKey::TenderFibularHead,
     ];
 
     /** Asked where it came on without one. */
     public const WITHOUT_INJURY = [
-        Key::FeverOrHotRedKnee,
-        Key::NightOrRestPain,
-        Key::CalfSwollenTender,
-        Key::RecentSurgery,
+        SafetyKey::FeverOrHotRedKnee,
+        SafetyKey::NightOrRestPain,
+        SafetyKey::CalfSwollenTender,
+        SafetyKey::RecentSurgery,
     ];
 
     /**
      * @param  bool  $open  whether its questions are answered and the age is known
      * @param  list<SafetyLine>  $lines  most urgent first
      * @param  list<SafetyLine>  $faded  findings that are no line any more, but still sent to somebody
-     * @param  list<Key>  $unasked  questions that keep it shut
+     * @param  list<SafetyKey>  $unasked  questions that keep it shut
      */
     private function __construct(
         public bool $open,
@@ -47,12 +47,12 @@ final readonly class SafetyGate
     ) {
     }
 
-    public static function of(Examination $examination, RuleBook $book): self
+    public static function of(KneeExamination $examination, RuleBook $book): self
     {
         $signs = new Signs($examination);
         $unasked = array_values(array_filter(
             self::questions($examination),
-            static fn (Key $key): bool => ! $signs->answered($key),
+            static fn (SafetyKey $key): bool => ! $signs->answered($key),
         ));
         [$lines, $faded] = self::parted(GateRules::lines($examination, $signs, FluidSigns::in($examination), $book));
 
@@ -80,8 +80,8 @@ final readonly class SafetyGate
             $worse = $all[$line->rule->value] ?? null;
             $all[$line->rule->value] = $worse === null || self::isWorse($line, $worse) ? $line : $worse;
         }
-        if (isset($all[Rule::FractureRulePositive->value]) || isset($all[Rule::FractureSuspected->value])) {
-            unset($all[Rule::AgeXray->value]);
+        if (isset($all[SafetyRule::FractureRulePositive->value]) || isset($all[SafetyRule::FractureSuspected->value])) {
+            unset($all[SafetyRule::AgeXray->value]);
         }
         $faded = array_filter($all, static fn (SafetyLine $line): bool => $line->isReferralOnly);
 
@@ -94,15 +94,15 @@ final readonly class SafetyGate
     /**
      * The questions that open the gate for this knee.
      *
-     * @return list<Key>
+     * @return list<SafetyKey>
      */
-    public static function questions(Examination $examination): array
+    public static function questions(KneeExamination $examination): array
     {
         if ($examination->isAfterInjury()) {
             return self::AFTER_INJURY;
         }
 
-        return $examination->isGrowing() ? [...self::WITHOUT_INJURY, Key::LimpHipLimited] : self::WITHOUT_INJURY;
+        return $examination->isGrowing() ? [...self::WITHOUT_INJURY, SafetyKey::LimpHipLimited] : self::WITHOUT_INJURY;
     }
 
     /** The gate with lines that only the results could raise. */
@@ -124,7 +124,7 @@ final readonly class SafetyGate
         );
     }
 
-    public function raised(Rule ...$rules): bool
+    public function raised(SafetyRule ...$rules): bool
     {
         foreach ($this->lines as $line) {
             if (\in_array($line->rule, $rules, true)) {
@@ -149,7 +149,7 @@ final readonly class SafetyGate
     }
 
     /** Sent to somebody by these rules, as a line or, where they have faded, without one. */
-    public function sends(Rule ...$rules): bool
+    public function sends(SafetyRule ...$rules): bool
     {
         foreach ([...$this->lines, ...$this->faded] as $line) {
             if (\in_array($line->rule, $rules, true)) {

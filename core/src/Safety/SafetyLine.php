@@ -24,7 +24,7 @@ final readonly class SafetyLine
      * @param  bool  $isReferralOnly  it has faded: somebody is sent, but nothing is advised, and little held
      */
     public function __construct(
-        public Rule $rule,
+        public SafetyRule $rule,
         public ?Urgency $urgency,
         public RuleSheet $sheet,
         public int $since,
@@ -38,7 +38,7 @@ final readonly class SafetyLine
      *
      * @param  int<-1, max>  $since  place in the document of the finding
      */
-    public static function fading(Rule $rule, Urgency $urgency, RuleSheet $sheet, int $since, Opens $opens): self
+    public static function fading(SafetyRule $rule, Urgency $urgency, RuleSheet $sheet, int $since, Opens $opens): self
     {
         return $urgency->isWorseThan(Urgency::Week)
             ? new self($rule, $urgency, $sheet, $since, $opens)
@@ -53,7 +53,7 @@ final readonly class SafetyLine
      */
     public static function inOrder(array $lines): array
     {
-        $order = array_flip(array_column(Rule::cases(), 'value'));
+        $order = array_flip(array_column(SafetyRule::cases(), 'value'));
         $rank = static fn (self $line): int => $line->urgency?->rank() ?? Urgency::SameDay->rank();
         usort($lines, static fn (self $a, self $b): int => $rank($a) <=> $rank($b)
             ?: $order[$a->rule->value] <=> $order[$b->rule->value]);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\SafetyKey as Key;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 
 /**
  * The answers of the gate, ticked or found by hand. Where they differ, yes wins.
@@ -18,17 +18,17 @@ final readonly class Signs
     /** @var array<string, Heard> what the hands said, by key */
     private array $heard;
 
-    public function __construct(private Examination $examination)
+    public function __construct(private KneeExamination $examination)
     {
         $hands = new Hands(new HurtKnee($examination));
         $heard = [];
-        foreach (Key::cases() as $key) {
+        foreach (SafetyKey::cases() as $key) {
             $heard[$key->value] = $hands->on($key);
         }
         $this->heard = array_filter($heard);
     }
 
-    public function yes(Key ...$keys): bool
+    public function yes(SafetyKey ...$keys): bool
     {
         return $this->since(...$keys) !== null;
     }
@@ -38,7 +38,7 @@ final readonly class Signs
      *
      * @return int<-1, max>|null
      */
-    public function since(Key ...$keys): ?int
+    public function since(SafetyKey ...$keys): ?int
     {
         $since = [];
         foreach ($keys as $key) {
@@ -53,7 +53,7 @@ final readonly class Signs
         return $since === [] ? null : \min($since);
     }
 
-    public function answered(Key ...$keys): bool
+    public function answered(SafetyKey ...$keys): bool
     {
         foreach ($keys as $key) {
             if (! $this->examination->safety->answered($key) && ! isset($this->heard[$key->value])) {
@@ -67,11 +67,11 @@ final readonly class Signs
     /**
      * Questions to which tick and hand give different answers.
      *
-     * @return list<Key>
+     * @return list<SafetyKey>
      */
     public function disagreements(): array
     {
-        return array_values(array_filter(Key::cases(), function (Key $key): bool {
+        return array_values(array_filter(SafetyKey::cases(), function (SafetyKey $key): bool {
             $heard = $this->heard[$key->value] ?? null;
             if ($heard === null || ! $this->examination->safety->answered($key)) {
                 return false;

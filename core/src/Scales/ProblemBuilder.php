@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Scales;
 
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Evidence\Priors;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Station;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Inference\Model\Association;
 use GrayCompass\Inference\Model\Candidate;
 use GrayCompass\Inference\Model\Finding;
@@ -47,7 +47,7 @@ final class ProblemBuilder
     private array $findings = [];
 
     public function __construct(
-        private readonly Baseline $baseline,
+        private readonly Priors $baseline,
         private readonly EvidenceLibrary $evidence,
         private readonly LevelFactors $levels,
     ) {
@@ -57,7 +57,7 @@ final class ProblemBuilder
     /**
      * @param  list<array{string, Manoeuvre}>  $open  signs still to be had, with the manoeuvre that gives each
      */
-    public function build(Examination $examination, Standing $standing, array $open): Problem
+    public function build(KneeExamination $examination, SettledResults $standing, array $open): Problem
     {
         $here = $examination->records === []
             ? Station::FirstLook
@@ -117,7 +117,7 @@ final class ProblemBuilder
     /**
      * @return list<WeighedCondition>
      */
-    private function conditions(Examination $examination): array
+    private function conditions(KneeExamination $examination): array
     {
         $rates = $this->baseline->rates($examination->setting, $examination->ageYears);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Simulation;
 
-use GrayCompass\Core\Evidence\Baseline;
+use GrayCompass\Core\Evidence\Priors;
 
 /**
  * The signs of one virtual knee: those of one echo group share a hidden normal, so that they are right and wrong
@@ -22,7 +22,7 @@ final class CorrelatedSigns
     private array $drawn = [];
 
     public function __construct(
-        private readonly Baseline $baseline,
+        private readonly Priors $baseline,
         private readonly Estimates $figures,
         private readonly Dice $dice,
     ) {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Simulation;
 
-use GrayCompass\Core\Evidence\Baseline;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Evidence\Priors;
+use GrayCompass\Core\Examination\EvidenceChoice;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\EvidenceChoice;
-use GrayCompass\Core\Findings\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
@@ -59,7 +59,7 @@ final class KneeMaker
      * @param  list<EvidenceRow>  $rows
      */
     public function __construct(
-        private readonly Baseline $baseline,
+        private readonly Priors $baseline,
         private readonly array $rows,
         private readonly LevelFactors $levels,
         private readonly Estimates $figures,

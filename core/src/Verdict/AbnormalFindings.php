@@ -6,18 +6,18 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Catalogue\FieldWidget;
 use GrayCompass\Core\Catalogue\PainAlone;
-use GrayCompass\Core\Findings\Cell;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Condition as When;
-use GrayCompass\Core\Findings\Facts\ConditionReader;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\Cell;
+use GrayCompass\Core\Examination\Facts\ConditionReader;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\Facts\FactCondition;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Side;
-use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Results\SettledResults;
 
 /**
  * The one place that decides what counts as a finding: with any of these a knee is never sent home as sound. What was
@@ -37,7 +37,7 @@ final readonly class AbnormalFindings
     private const MECHANICAL_FLAGS = ['click', 'locking', 'givesWay'];
 
     /**
-     * @param  list<array{string, When, string}>  $findings  id, when, and what the athlete reads
+     * @param  list<array{string, FactCondition, string}>  $findings  id, when, and what the athlete reads
      * @param  array<string, string>  $pains  what the athlete reads, by manoeuvre
      * @param  array<string, string>  $toldPains  likewise, by field
      * @param  float  $painFrom  of 10, from which on pain is a finding
@@ -74,10 +74,10 @@ final readonly class AbnormalFindings
      * @param  list<ConditionVerdict>  $verdicts  one for each condition, in their order
      * @return list<AbnormalFinding> each id once
      */
-    public function of(Examination $examination, Standing $standing, array $verdicts): array
+    public function of(KneeExamination $examination, SettledResults $standing, array $verdicts): array
     {
         $knee = new HurtKnee($examination);
-        $seen = new Seen($knee, $standing);
+        $seen = new FactSubject($knee, $standing);
         $found = [
             ...$this->positives($standing, $verdicts),
             ...$this->fluid($knee),
@@ -100,7 +100,7 @@ final readonly class AbnormalFindings
      * @param  list<ConditionVerdict>  $verdicts
      * @return list<AbnormalFinding>
      */
-    private function positives(Standing $standing, array $verdicts): array
+    private function positives(SettledResults $standing, array $verdicts): array
     {
         $found = [];
         foreach ($standing->results as $result) {
@@ -120,7 +120,7 @@ final readonly class AbnormalFindings
         return $found;
     }
 
-    private static function isPainAlone(StandingResult $result, Standing $standing): bool
+    private static function isPainAlone(SettledResult $result, SettledResults $standing): bool
     {
         $record = $result->reading->record;
 
@@ -165,7 +165,7 @@ final readonly class AbnormalFindings
     /**
      * @return list<AbnormalFinding>
      */
-    private function pain(Examination $examination, Standing $standing): array
+    private function pain(KneeExamination $examination, SettledResults $standing): array
     {
         $from = $examination->isOnTouchline() ? $this->painFromAtTheTouchline : $this->painFrom;
         $found = [];
@@ -188,7 +188,7 @@ final readonly class AbnormalFindings
     /**
      * @return list<AbnormalFinding>
      */
-    private function painIn(Record $record, Examination $examination, Standing $standing, float $from): array
+    private function painIn(Record $record, KneeExamination $examination, SettledResults $standing, float $from): array
     {
         $id = $record->manoeuvre->id;
         $other = $record->side === Side::Both ? null : $examination->other($id);
@@ -220,7 +220,7 @@ final readonly class AbnormalFindings
     }
 
     /** What it gave is excluded or equivocal. */
-    private static function doesNotCount(Record $record, Standing $standing): bool
+    private static function doesNotCount(Record $record, SettledResults $standing): bool
     {
         foreach ($standing->results as $result) {
             if ($result->reading->record === $record && ! $result->counts()) {

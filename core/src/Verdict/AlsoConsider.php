@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\ConditionReader;
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Examination\Facts\ConditionReader;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Results\SettledResults;
 
 /**
  * What lies outside the nine conditions but showed in what was recorded. data/considerations.json holds each with its
@@ -59,9 +59,9 @@ final readonly class AlsoConsider
     /**
      * @return list<Consideration>
      */
-    public function of(Examination $examination, Standing $standing): array
+    public function of(KneeExamination $examination, SettledResults $standing): array
     {
-        $seen = new Seen(new HurtKnee($examination), $standing);
+        $seen = new FactSubject(new HurtKnee($examination), $standing);
 
         return array_values(array_filter(array_map(
             static fn (PossibleConsideration $possible): ?Consideration => $possible->in($seen),

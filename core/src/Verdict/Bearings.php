@@ -6,24 +6,24 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Results\SettledResults;
+use GrayCompass\Core\Results\Unsettled;
 use GrayCompass\Core\Safety\Blood;
 use GrayCompass\Core\Safety\Holds;
-use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
-use GrayCompass\Core\Standing\Settled;
-use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Inference\States\Belief;
 
 /**
@@ -50,12 +50,12 @@ final readonly class Bearings
      * @param  list<string>  $disagree  condition ids whose like tests disagree
      */
     public function __construct(
-        public Examination $examination,
+        public KneeExamination $examination,
         public SafetyGate $gate,
         public Holds $holds,
         public Grading $grading,
-        public Standing $standing,
-        public Settled $settled,
+        public SettledResults $standing,
+        public Unsettled $settled,
         public array $verdicts,
         public Loose $loose,
         public FrontGate $front,
@@ -111,7 +111,7 @@ final readonly class Bearings
         return $this->standing->isPositive(...$signs);
     }
 
-    public function raised(Rule ...$rules): bool
+    public function raised(SafetyRule ...$rules): bool
     {
         return $this->gate->raised(...$rules);
     }
@@ -214,7 +214,7 @@ final readonly class Bearings
     {
         $more = array_filter(
             $this->standing->ownPositives(Condition::Lcl),
-            static fn (StandingResult $result): bool => ! str_ends_with($result->reading->sign, '_laxity')
+            static fn (SettledResult $result): bool => ! str_ends_with($result->reading->sign, '_laxity')
                 || $result->reading->level !== Level::Slight,
         );
 

@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
 
 /** What opening at 0° and at 30° says together. */
 enum CollateralReading: string
@@ -21,7 +21,7 @@ enum CollateralReading: string
     case At0NotDone = 'at_0_not_done';
 
     /** Null when neither is loose. Stress: `valgus` for the medial, `varus` for the lateral side. */
-    public static function of(Standing $standing, string $stress): ?self
+    public static function of(SettledResults $standing, string $stress): ?self
     {
         if (self::isLooseStraight($standing, $stress)) {
             return self::At0Too;
@@ -34,7 +34,7 @@ enum CollateralReading: string
     }
 
     /** A slight opening of the straight knee is not loose straight. */
-    public static function isLooseStraight(Standing $standing, string $stress): bool
+    public static function isLooseStraight(SettledResults $standing, string $stress): bool
     {
         $straight = $standing->result("{$stress}_0_laxity");
 

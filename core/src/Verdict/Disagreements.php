@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Inference\Model\Logit;
 use GrayCompass\Inference\Model\Result;
 use GrayCompass\Inference\Readings\Weighed;
@@ -22,7 +22,7 @@ final class Disagreements
     /**
      * @return list<string> condition ids
      */
-    public static function of(Standing $standing, Weighed $weighed): array
+    public static function of(SettledResults $standing, Weighed $weighed): array
     {
         $results = [];
         foreach ($weighed->problem->groups as $group) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Safety\Blood;
 
 /**
@@ -30,13 +30,13 @@ final readonly class Dislocation
     {
     }
 
-    public static function in(Examination $examination, FluidSigns $fluid, Blood $blood): self
+    public static function in(KneeExamination $examination, FluidSigns $fluid, Blood $blood): self
     {
         $history = $examination->history;
-        $reduced = $history->said(StoryItem::KneecapReduced);
-        $shifted = $history->said(StoryItem::KneecapShifted);
-        $again = $history->answer(StoryItem::FirstDislocation) === false;
-        $told = $reduced || ($shifted && ! $again && $history->said(StoryItem::CouldNotContinue));
+        $reduced = $history->said(HistoryItem::KneecapReduced);
+        $shifted = $history->said(HistoryItem::KneecapShifted);
+        $again = $history->answer(HistoryItem::FirstDislocation) === false;
+        $told = $reduced || ($shifted && ! $again && $history->said(HistoryItem::CouldNotContinue));
         $withFluid = ($reduced || $shifted) && ! $again && $fluid->isPositive();
         $bledAgain = ($reduced || $shifted) && $again && $blood->isSuspected();
 
@@ -47,7 +47,7 @@ final readonly class Dislocation
         );
     }
 
-    private static function isDry(Examination $examination, FluidSigns $fluid): bool
+    private static function isDry(KneeExamination $examination, FluidSigns $fluid): bool
     {
         $hours = $examination->hoursSinceInjury;
         $due = $hours !== null

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Results\SettledResults;
 
 /**
  * Whether front-of-knee pain is supported: a fitting story, sound structures, and pain on pressing or loading.
@@ -26,9 +26,9 @@ final readonly class FrontGate
     ) {
     }
 
-    public static function of(Examination $examination, Standing $standing): self
+    public static function of(KneeExamination $examination, SettledResults $standing): self
     {
-        $seen = new Seen(new HurtKnee($examination), $standing);
+        $seen = new FactSubject(new HurtKnee($examination), $standing);
         $refuted = $seen->is(Fact::FrontStructuresRefuted);
 
         return new self(
@@ -52,18 +52,18 @@ final readonly class FrontGate
             || ($this->compression === Gate::NotMet && $this->loaded === Gate::NotMet);
     }
 
-    private static function story(Examination $examination): Gate
+    private static function story(KneeExamination $examination): Gate
     {
         $history = $examination->history;
-        $against = [StoryItem::Locking, StoryItem::GivingWay, StoryItem::NumbnessOrBackPain];
-        $refuted = $examination->isAfterInjury() || $history->answer(StoryItem::FrontLoadPain) === false;
+        $against = [HistoryItem::Locking, HistoryItem::GivingWay, HistoryItem::NumbnessOrBackPain];
+        $refuted = $examination->isAfterInjury() || $history->answer(HistoryItem::FrontLoadPain) === false;
         foreach ($against as $item) {
             $refuted = $refuted || $history->said($item);
         }
 
         return match (true) {
             $refuted => Gate::NotMet,
-            $history->said(StoryItem::FrontLoadPain) => Gate::Met,
+            $history->said(HistoryItem::FrontLoadPain) => Gate::Met,
             default => Gate::Open,
         };
     }

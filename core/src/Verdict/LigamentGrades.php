@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
 
 /**
  * The grade of each ligament: the highest of its graded signs, as far as they are sure enough to grade by.
@@ -25,7 +25,7 @@ final class LigamentGrades
      * @param  float  $chance  of the condition after all results, in (0, 1)
      * @return int<0, 3>|null null where nothing was graded
      */
-    public static function of(Condition $condition, Standing $standing, float $chance): ?int
+    public static function of(Condition $condition, SettledResults $standing, float $chance): ?int
     {
         $signs = $standing->signs->grading($condition);
         $highest = null;

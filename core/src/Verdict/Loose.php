@@ -7,15 +7,15 @@ namespace GrayCompass\Core\Verdict;
 use GrayCompass\Core\Catalogue\JudgeKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Catalogue\ManoeuvreTrait;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;
-use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Results\SettledResults;
 
 /**
  * Ligaments that the hands found loose: a finding in its own right, whatever the chance. Limits are
@@ -33,7 +33,7 @@ final readonly class Loose
     /**
      * @param  array<string, float>  $chances  after all results, by condition
      */
-    public function __construct(private Examination $examination, private Standing $standing, private array $chances)
+    public function __construct(private KneeExamination $examination, private SettledResults $standing, private array $chances)
     {
     }
 
@@ -61,13 +61,13 @@ final readonly class Loose
     }
 
     /** A sign that is positive, of level clear or gross, and sure enough. */
-    public function isClear(StandingResult $result, Condition $condition): bool
+    public function isClear(SettledResult $result, Condition $condition): bool
     {
         return $result->isPositive() && $result->reading->level?->isAtLeast(Level::Clear) === true
             && (! $result->reading->provisional || $this->chances[$condition->value] >= self::PROVISIONAL_FROM);
     }
 
-    private function levelOf(StandingResult $result, Condition $condition): ?Level
+    private function levelOf(SettledResult $result, Condition $condition): ?Level
     {
         $level = $result->reading->level;
 
@@ -93,7 +93,7 @@ final readonly class Loose
     /** A sag counts with a second sign, with a chance that fits, or while nobody looked for a second sign. */
     private function sagIsLoose(): bool
     {
-        $seen = new Seen(new HurtKnee($this->examination), $this->standing);
+        $seen = new FactSubject(new HurtKnee($this->examination), $this->standing);
 
         return $seen->is(Fact::SagConfirmed)
             || $this->chances[Condition::Pcl->value] >= self::SAG_FROM

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\Rule;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Safety\SafetyRule;
 
 /**
  * One ranking of what matters about this knee, for the athlete, the letter, the review and the next test alike.
@@ -26,9 +26,9 @@ final class Matters
 
     /** Under these lines only what they are about is named, however urgent they are. */
     private const NAMES_ONLY_ITS_OWN = [
-        Rule::LockedKnee, Rule::GrowingBone, Rule::FractureRulePositive, Rule::FractureSuspected,
-        Rule::HiddenFracture, Rule::FractureLikely, Rule::HipFirst, Rule::HipCheck, Rule::BoneStress,
-        Rule::WarmAfterOperation,
+        SafetyRule::LockedKnee, SafetyRule::GrowingBone, SafetyRule::FractureRulePositive, SafetyRule::FractureSuspected,
+        SafetyRule::HiddenFracture, SafetyRule::FractureLikely, SafetyRule::HipFirst, SafetyRule::HipCheck, SafetyRule::BoneStress,
+        SafetyRule::WarmAfterOperation,
     ];
 
     /**
@@ -116,7 +116,7 @@ final class Matters
         $positives = $bearings->standing->ownPositives($condition);
         $far = array_filter(
             $positives,
-            static fn (StandingResult $result): bool => $bearings->loose->isClear($result, $condition),
+            static fn (SettledResult $result): bool => $bearings->loose->isClear($result, $condition),
         );
 
         return match (true) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Facts\Condition;
-use GrayCompass\Core\Findings\Facts\Seen;
+use GrayCompass\Core\Examination\Facts\FactCondition;
+use GrayCompass\Core\Examination\Facts\FactSubject;
 
 /**
  * Something else that may be thought of, with when it is.
@@ -17,29 +17,29 @@ final readonly class PossibleConsideration
     /**
      * @param  string  $why  for the practitioner; {parts} stands for the parts that apply
      * @param  string  $found  one sentence for the athlete; may be empty
-     * @param  Condition|null  $doctorWhen  a doctor should look then
+     * @param  FactCondition|null  $doctorWhen  a doctor should look then
      * @param  bool  $alwaysDoctor  a doctor should look whenever it applies
-     * @param  list<array{Condition, string, string}>  $parts  what is said more, to practitioner and athlete, each with
+     * @param  list<array{FactCondition, string, string}>  $parts  what is said more, to practitioner and athlete, each with
      *     when
-     * @param  Condition|null  $soonWhen  the doctor sees it within days then
+     * @param  FactCondition|null  $soonWhen  the doctor sees it within days then
      * @param  string  $meanwhile  what the athlete does until then
      */
     public function __construct(
         public string $id,
-        private Condition $when,
+        private FactCondition $when,
         private string $why,
         private string $found,
-        private ?Condition $doctorWhen,
+        private ?FactCondition $doctorWhen,
         private bool $alwaysDoctor,
         private bool $healsOverWeeks,
         private array $parts,
-        private ?Condition $soonWhen = null,
+        private ?FactCondition $soonWhen = null,
         private bool $explainsFrontPain = false,
         private string $meanwhile = '',
     ) {
     }
 
-    public function in(Seen $seen): ?Consideration
+    public function in(FactSubject $seen): ?Consideration
     {
         if (! $seen->is($this->when)) {
             return null;

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Family;
 use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Core\Safety\BoneRules;
 use GrayCompass\Core\Safety\FadingFinding;
 use GrayCompass\Core\Safety\Opens;
-use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Safety\Urgency;
-use GrayCompass\Core\Standing\Standing;
-use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Inference\States\Belief;
 
 /**
@@ -44,9 +44,9 @@ final readonly class ResultLines
      * @param  list<Condition>  $atAct  conditions whose chance reaches the point of acting
      */
     public function __construct(
-        private Examination $examination,
+        private KneeExamination $examination,
         private SafetyGate $gate,
-        private Standing $standing,
+        private SettledResults $standing,
         private Loose $loose,
         private Belief $belief,
         private array $atAct,
@@ -87,7 +87,7 @@ final readonly class ResultLines
             || (new HurtKnee($this->examination))->is(Fact::PulseLost);
         $urgency = $atTheFoot ? Urgency::Emergency : $this->byDay(FadingFinding::SeveralLigaments);
 
-        $rule = $urgency?->isWorseThan(Urgency::Week) === true ? Rule::MultiLigament : Rule::TwoLigaments;
+        $rule = $urgency?->isWorseThan(Urgency::Week) === true ? SafetyRule::MultiLigament : SafetyRule::TwoLigaments;
 
         return $urgency === null ? null : SafetyLine::fading(
             $rule,
@@ -108,7 +108,7 @@ final readonly class ResultLines
     {
         $hard = array_filter(
             $this->standing->results,
-            static fn (StandingResult $result): bool => $result->exclusion === Exclusion::BoneEnd,
+            static fn (SettledResult $result): bool => $result->exclusion === Exclusion::BoneEnd,
         );
         if ($hard === []) {
             return null;
@@ -116,7 +116,7 @@ final readonly class ResultLines
         $imaged = $this->examination->safety->isTrue(SafetyKey::XrayClear);
         $urgency = $this->byDay($imaged ? FadingFinding::FractureSignImaged : FadingFinding::HardEnd);
         $late = $imaged && $urgency === Urgency::TwoWeeks;
-        $rule = $late ? Rule::Stiff : Rule::FractureSuspected;
+        $rule = $late ? SafetyRule::Stiff : SafetyRule::FractureSuspected;
         $undated = $this->examination->isAfterInjury() ? $urgency : Urgency::Days;
 
         return $undated === null ? null : SafetyLine::fading(
@@ -124,7 +124,7 @@ final readonly class ResultLines
             $undated,
             $this->gate->book->of($rule, $imaged ? 'imaged' : 'hard_end'),
             \max(array_map(
-                static fn (StandingResult $result): int => $result->reading->record->position ?? -1,
+                static fn (SettledResult $result): int => $result->reading->record->position ?? -1,
                 $hard,
             )),
             Opens::firstAnd(Family::Fluid)->andPalpation(),
@@ -146,9 +146,9 @@ final readonly class ResultLines
         }
 
         return new SafetyLine(
-            Rule::RestPain,
+            SafetyRule::RestPain,
             $knee->is(Fact::Lump) ? Urgency::SameDay : Urgency::Days,
-            $this->gate->book->of(Rule::RestPain),
+            $this->gate->book->of(SafetyRule::RestPain),
             $since,
             Opens::all(),
         );
@@ -205,9 +205,9 @@ final readonly class ResultLines
         $urgency = $this->byDay($clear ? BoneRules::growingFinding($this->examination) : FadingFinding::Growing);
 
         return $urgency === null ? null : SafetyLine::fading(
-            Rule::GrowingBone,
+            SafetyRule::GrowingBone,
             $urgency,
-            $this->gate->book->of(Rule::GrowingBone, 'gives'),
+            $this->gate->book->of(SafetyRule::GrowingBone, 'gives'),
             $this->lastPositive(),
             Opens::allBut(...$families),
         );
@@ -239,7 +239,7 @@ final readonly class ResultLines
     private function lastPositive(): int
     {
         $places = array_map(
-            fn (StandingResult $result): int => $this->isLigament($result) ? $result->reading->record->position
+            fn (SettledResult $result): int => $this->isLigament($result) ? $result->reading->record->position
                 ?? -1 : -1,
             $this->standing->results,
         );
@@ -247,7 +247,7 @@ final readonly class ResultLines
         return \max([-1, ...$places]);
     }
 
-    private function isLigament(StandingResult $result): bool
+    private function isLigament(SettledResult $result): bool
     {
         $of = $this->standing->signs->ownTestOf($result->reading->sign);
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\Implant;
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Examination\SwellingOnset;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Inference\Model\Zone;
 
 /**
@@ -45,7 +45,7 @@ final class VerdictRemarks
                 ? new Remark(
                     'day_missing',
                     'An injury is told, but not its day: enter it. Until then the knee is judged as on day '
-                        .Examination::DAY_TAKEN.', and weighed as one without an injury.',
+                        .KneeExamination::DAY_TAKEN.', and weighed as one without an injury.',
                 )
                 : null,
             $bearings->examination->settingMoved
@@ -122,7 +122,7 @@ final class VerdictRemarks
     {
         $alone = $bearings->knee->is(Fact::Lag)
             && $bearings->hasFluid()
-            && ! $bearings->raised(Rule::ExtensorRupture);
+            && ! $bearings->raised(SafetyRule::ExtensorRupture);
 
         return $alone
             ? new Remark(
@@ -210,7 +210,7 @@ final class VerdictRemarks
     {
         $early = $bearings->gate->signs->yes(SafetyKey::NightOrRestPain)
             && $bearings->examination->injuredWithin(self::FRESH_DAYS)
-            && ! $bearings->raised(Rule::RestPain);
+            && ! $bearings->raised(SafetyRule::RestPain);
 
         return $early
             ? new Remark('rest_pain_early', 'Pain at night or at rest so soon after the injury: ask again in 7 to 14 days.')

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Standing\Settled;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
+use GrayCompass\Core\Results\Unsettled;
 use GrayCompass\Inference\Model\Logit;
 use GrayCompass\Inference\Readings\Weighed;
 
@@ -26,9 +26,9 @@ final class Verdicts
      * @return list<ConditionVerdict> one for each condition, in their order
      */
     public static function of(
-        Examination $examination,
-        Standing $standing,
-        Settled $settled,
+        KneeExamination $examination,
+        SettledResults $standing,
+        Unsettled $settled,
         FrontGate $front,
         Weighed $weighed,
         array $afterStory,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\HurtKnee;
-use GrayCompass\Core\Findings\Implant;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Standing\Standing;
+use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Inference\Model\Thresholds;
 use GrayCompass\Inference\Model\Zone;
 use GrayCompass\Inference\Readings\WeighedChance;
@@ -27,7 +27,7 @@ final readonly class Zones
 
     private HurtKnee $knee;
 
-    public function __construct(private Examination $examination, private Standing $standing, private FrontGate $front)
+    public function __construct(private KneeExamination $examination, private SettledResults $standing, private FrontGate $front)
     {
         $this->knee = new HurtKnee($examination);
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Assessed\Assessment;
-use GrayCompass\Core\Findings\EarlierFinding;
+use GrayCompass\Core\Examination\EarlierFinding;
 use GrayCompass\Core\Grading\Values\McMurrayReading;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Route\Suggestion;
-use GrayCompass\Core\Standing\StandingResult;
 use GrayCompass\Core\Verdict\AbnormalFinding;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
@@ -58,7 +58,7 @@ final class AssessmentWriter
                 'bloodLikely' => $effusion->bloodLikely,
             ],
             'results' => array_map(
-                static fn (StandingResult $result): array => self::result($result, $bearings),
+                static fn (SettledResult $result): array => self::result($result, $bearings),
                 $bearings->standing->results,
             ),
             'excluded' => self::excluded($assessment),
@@ -137,7 +137,7 @@ final class AssessmentWriter
     /**
      * @return array<string, mixed>
      */
-    private static function result(StandingResult $result, Bearings $bearings): array
+    private static function result(SettledResult $result, Bearings $bearings): array
     {
         $record = $result->reading->record;
         $hold = $record === null ? null : $bearings->holds->against($record);

@@ -11,17 +11,17 @@ use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Catalogue\Question;
 use GrayCompass\Core\Catalogue\Questions;
 use GrayCompass\Core\Catalogue\SignBook;
-use GrayCompass\Core\Findings\FluidDrawn;
-use GrayCompass\Core\Findings\History;
-use GrayCompass\Core\Findings\Implant;
-use GrayCompass\Core\Findings\Mechanism;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\Route;
-use GrayCompass\Core\Findings\Routes;
-use GrayCompass\Core\Findings\Schools\School;
-use GrayCompass\Core\Findings\Schools\SchoolBook;
-use GrayCompass\Core\Findings\Schools\SchoolGroup;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\History;
+use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\Mechanism;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\Route;
+use GrayCompass\Core\Examination\Routes;
+use GrayCompass\Core\Examination\Schools\School;
+use GrayCompass\Core\Examination\Schools\SchoolBook;
+use GrayCompass\Core\Examination\Schools\SchoolGroup;
+use GrayCompass\Core\Examination\SwellingOnset;
 use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\DifferenceBand;
@@ -30,8 +30,8 @@ use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
-use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\RuleBook;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Verdict\ConditionZone;
 
@@ -183,7 +183,7 @@ final class CatalogueWriter
             'goodNews' => $question->goodNews,
             'alarm' => $question->alarm === ''
                 ? null
-                : $rules->of(Rule::from($question->alarm), $question->alarmAs)->say,
+                : $rules->of(SafetyRule::from($question->alarm), $question->alarmAs)->say,
         ];
     }
 

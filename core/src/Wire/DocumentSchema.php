@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Findings\Routes;
-use GrayCompass\Core\Findings\Schools\SchoolBook;
+use GrayCompass\Core\Examination\Routes;
+use GrayCompass\Core\Examination\Schools\SchoolBook;
 use GrayCompass\Inference\Wire\ProblemShape;
 
 /** The JSON Schemas of the open file format, written from the very shapes that reading asks. */

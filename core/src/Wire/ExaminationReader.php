@@ -6,25 +6,25 @@ namespace GrayCompass\Core\Wire;
 
 use DateTimeImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Findings\EarlierFinding;
-use GrayCompass\Core\Findings\Episode;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\FactBook;
-use GrayCompass\Core\Findings\FluidDrawn;
-use GrayCompass\Core\Findings\History;
-use GrayCompass\Core\Findings\Implant;
-use GrayCompass\Core\Findings\KneeBaseline;
-use GrayCompass\Core\Findings\Mechanism;
-use GrayCompass\Core\Findings\Opening;
-use GrayCompass\Core\Findings\Operation;
-use GrayCompass\Core\Findings\PulseCheck;
-use GrayCompass\Core\Findings\Routes;
-use GrayCompass\Core\Findings\SafetyAnswers;
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\Schools\SchoolBook;
-use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Findings\SurgeonsWord;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Examination\EarlierFinding;
+use GrayCompass\Core\Examination\EpisodeFacts;
+use GrayCompass\Core\Examination\Facts\FactBook;
+use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\History;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\KneeBaseline;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Mechanism;
+use GrayCompass\Core\Examination\Opening;
+use GrayCompass\Core\Examination\Operation;
+use GrayCompass\Core\Examination\PulseCheck;
+use GrayCompass\Core\Examination\Routes;
+use GrayCompass\Core\Examination\SafetyAnswers;
+use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Examination\Schools\SchoolBook;
+use GrayCompass\Core\Examination\SurgeonsWord;
+use GrayCompass\Core\Examination\SwellingOnset;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
@@ -57,7 +57,7 @@ final readonly class ExaminationReader
      *
      * @throws Refusal naming the first wrong place
      */
-    public function read(mixed $document): Examination
+    public function read(mixed $document): KneeExamination
     {
         $faults = new Faults($document);
         $this->shape->check($document, '', $faults);
@@ -79,12 +79,12 @@ final readonly class ExaminationReader
         $history = self::history($given->inner('history'));
         $dayIsMissing = $days === null && $history->tellsInjury();
 
-        return new Examination(
+        return new KneeExamination(
             $setting,
             Side::from($given->text('hurtSide')),
             $this->routes->get($given->text('route')),
             $given->number('timeLimitMin'),
-            $dayIsMissing ? Examination::DAY_TAKEN : $days,
+            $dayIsMissing ? KneeExamination::DAY_TAKEN : $days,
             $hours,
             $given->whole('ageYears'),
             $given->answer('otherKneeReliable') ?? true,
@@ -175,13 +175,13 @@ final readonly class ExaminationReader
         return new DateTimeImmutable("{$part[1]}-{$part[2]}-{$part[3]}");
     }
 
-    private static function episode(Given $episode): Episode
+    private static function episode(Given $episode): EpisodeFacts
     {
         $operation = $episode->inner('operated');
         $surgeon = $episode->inner('surgeonSaid');
 
-        return new Episode(...[
-            ...array_map($episode->text(...), Episode::TEXTS),
+        return new EpisodeFacts(...[
+            ...array_map($episode->text(...), EpisodeFacts::TEXTS),
             $episode->answer('bleedingRisk') ?? false,
             FluidDrawn::tryFrom($episode->text('fluidDrawn')),
             $episode->natural('injectionWeeksAgo'),
@@ -203,7 +203,7 @@ final readonly class ExaminationReader
     private static function history(Given $story): History
     {
         return new History(
-            $story->answers(array_map(static fn (StoryItem $item): string => $item->value, StoryItem::cases())),
+            $story->answers(array_map(static fn (HistoryItem $item): string => $item->value, HistoryItem::cases())),
             SwellingOnset::tryFrom($story->text('swellingOnset')),
             $story->has('mechanism') ? array_map(Mechanism::from(...), $story->words('mechanism')) : null,
             $story->word('directBlowSite'),

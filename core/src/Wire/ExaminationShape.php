@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Catalogue\Catalogue;
-use GrayCompass\Core\Findings\Episode;
-use GrayCompass\Core\Findings\FluidDrawn;
-use GrayCompass\Core\Findings\History;
-use GrayCompass\Core\Findings\Implant;
-use GrayCompass\Core\Findings\Mechanism;
-use GrayCompass\Core\Findings\Opening;
-use GrayCompass\Core\Findings\Operation;
-use GrayCompass\Core\Findings\Routes;
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\Schools\SchoolBook;
-use GrayCompass\Core\Findings\Schools\SchoolGroup;
-use GrayCompass\Core\Findings\StoryItem;
-use GrayCompass\Core\Findings\SwellingOnset;
+use GrayCompass\Core\Examination\EpisodeFacts;
+use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\History;
+use GrayCompass\Core\Examination\HistoryItem;
+use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\Mechanism;
+use GrayCompass\Core\Examination\Opening;
+use GrayCompass\Core\Examination\Operation;
+use GrayCompass\Core\Examination\Routes;
+use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Examination\Schools\SchoolBook;
+use GrayCompass\Core\Examination\Schools\SchoolGroup;
+use GrayCompass\Core\Examination\SwellingOnset;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Document\Shape\Exactly;
@@ -120,7 +120,7 @@ final class ExaminationShape
         ];
 
         return new Fields([], [
-            ...array_fill_keys(Episode::TEXTS, new Text(0, 4000)),
+            ...array_fill_keys(EpisodeFacts::TEXTS, new Text(0, 4000)),
             'bleedingRisk' => new YesNo,
             'fluidDrawn' => Word::of(FluidDrawn::class),
             'fluidDrawnDaysAgo' => Number::whole(0, 3650, 'days'),
@@ -138,7 +138,7 @@ final class ExaminationShape
     {
         /** @var array<string, Shape> $items */
         $items = array_fill_keys(
-            array_map(static fn (StoryItem $item): string => $item->value, StoryItem::cases()),
+            array_map(static fn (HistoryItem $item): string => $item->value, HistoryItem::cases()),
             new YesNo,
         );
 

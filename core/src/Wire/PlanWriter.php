@@ -10,9 +10,9 @@ use GrayCompass\Core\Plan\Conduct;
 use GrayCompass\Core\Plan\Play;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\Referral;
+use GrayCompass\Core\Results\CoreSet;
 use GrayCompass\Core\Route\NextSteps;
 use GrayCompass\Core\Route\Stop;
-use GrayCompass\Core\Standing\CoreSet;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Matters;
 

@@ -8,7 +8,7 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;

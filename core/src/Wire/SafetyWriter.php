@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Wire;
 
-use GrayCompass\Core\Findings\PulseCheck;
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\PulseCheck;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Safety\Hold;
-use GrayCompass\Core\Safety\Rule;
 use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 
 /** Gate, lines and holds as part of the document that crosses the wire. */
@@ -36,7 +36,7 @@ final class SafetyWriter
             ], $bearings->gate->lines),
             'holds' => (object) array_map(self::hold(...), $bearings->holds->byManoeuvre),
             'blocked' => array_keys($byRule),
-            'blockedBy' => (object) array_map(static fn (Rule $rule): string => $rule->value, $byRule),
+            'blockedBy' => (object) array_map(static fn (SafetyRule $rule): string => $rule->value, $byRule),
             'pulse' => [
                 'everyMinutes' => PulseCheck::EVERY_MINUTES,
                 'missingOnce' => $bearings->examination->pulseWasMissing(),

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Findings\SafetyKey;
+use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Consideration;
 
@@ -51,7 +51,7 @@ final readonly class AdviceForAthlete
             return ['You may do your sport.'];
         }
         $advice = $this->plan->conduct->advice;
-        $chest = $this->bearings->raised(Rule::ChestSigns);
+        $chest = $this->bearings->raised(SafetyRule::ChestSigns);
 
         return array_values(array_filter([
             $this->weight(),
@@ -158,7 +158,7 @@ final readonly class AdviceForAthlete
             return '';
         }
         $right = $this->plan->support->crutches && $examination->hurtSide->value === 'right';
-        $stuck = $examination->safety->isTrue(SafetyKey::LockedShort) || $this->bearings->raised(Rule::LockedKnee);
+        $stuck = $examination->safety->isTrue(SafetyKey::LockedShort) || $this->bearings->raised(SafetyRule::LockedKnee);
         if (
             $this->plan->conduct->advice->drive === false
             || $right
@@ -231,7 +231,7 @@ final readonly class AdviceForAthlete
     private function mayWaitForMore(): bool
     {
         return ! $this->bearings->gate->isToday()
-            && ! $this->bearings->raised(Rule::LockedKnee)
+            && ! $this->bearings->raised(SafetyRule::LockedKnee)
             && $this->plan->conduct->advice->weight?->mayStand() !== false;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Findings\Operation;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Examination\Operation;
 use GrayCompass\Core\Safety\SafetyLine;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -17,7 +17,7 @@ use GrayCompass\Core\Verdict\Bearings;
 final readonly class AfterOperation
 {
     /** Stuck short of straight, infection, clot. */
-    private const FLAGS = [Rule::LockedKnee, Rule::JointInfection, Rule::HotKneeUnasked, Rule::ClotSuspected];
+    private const FLAGS = [SafetyRule::LockedKnee, SafetyRule::JointInfection, SafetyRule::HotKneeUnasked, SafetyRule::ClotSuspected];
 
     public function __construct(private Bearings $bearings)
     {

@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\Within;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -56,7 +56,7 @@ final readonly class ForAthlete
         $sentences = $this->bearings->examination->isUnder(self::READS_ALONE)
             ? ['This is for you and your parents.']
             : [];
-        if ($this->bearings->raised(Rule::ChestSigns)) {
+        if ($this->bearings->raised(SafetyRule::ChestSigns)) {
             return [...$sentences, 'Call an ambulance now.'];
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
@@ -16,7 +16,7 @@ use GrayCompass\Core\Plan\Plan;
  */
 final class ForCoach
 {
-    public static function text(Examination $examination, Plan $plan): string
+    public static function text(KneeExamination $examination, Plan $plan): string
     {
         $opening = $examination->opening;
         $agreed = $opening->coachMayKnow === true
@@ -38,7 +38,7 @@ final class ForCoach
         return "{$status} ".self::review($examination, $plan->lookAgain);
     }
 
-    private static function review(Examination $examination, ?LookAgain $again): string
+    private static function review(KneeExamination $examination, ?LookAgain $again): string
     {
         if ($again === null || $again->to === null) {
             return $again?->after === null ? 'No review planned unless something changes.' : 'Review date follows.';

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Safety\SafetyLine;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\AbnormalFinding;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
@@ -93,7 +93,7 @@ final readonly class FoundForAthlete
             $found[] = 'The inner side is sore but holds.';
         }
         foreach ($bearings->also as $other) {
-            $found[] = $other->id === 'growing_bone' && $bearings->gate->sends(Rule::GrowingBone) ? '' : $other->found;
+            $found[] = $other->id === 'growing_bone' && $bearings->gate->sends(SafetyRule::GrowingBone) ? '' : $other->found;
         }
         foreach ($bearings->abnormal as $abnormal) {
             $found[] = $this->isToldAlready($abnormal) ? '' : $abnormal->found;
@@ -112,7 +112,7 @@ final readonly class FoundForAthlete
         $blood = $bearings->bloodLikely();
 
         return match (true) {
-            $bearings->gate->sends(Rule::SwellingWithoutInjury) => $blood ? ['It may be blood.'] : [],
+            $bearings->gate->sends(SafetyRule::SwellingWithoutInjury) => $blood ? ['It may be blood.'] : [],
             $bearings->hasFluid() => [
                 $blood ? 'There is fluid inside the knee, and it may be blood.' : 'There is fluid inside the knee.',
             ],
@@ -128,7 +128,7 @@ final readonly class FoundForAthlete
     {
         $found = [];
         foreach ($this->bearings->standing->results as $result) {
-            $told = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(Rule::LockedKnee);
+            $told = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(SafetyRule::LockedKnee);
             if ($result->isPositive() && $result->isHandsOn() && ! $told) {
                 $found[] = (string) $this->bearings->signs->phrase($result->reading->sign, $result->reading->level);
             }
@@ -174,10 +174,10 @@ final readonly class FoundForAthlete
         $gate = $this->bearings->gate;
 
         return match ($abnormal->id) {
-            'effusion' => $this->bearings->hasFluid() || $gate->sends(Rule::SwellingWithoutInjury),
-            'short_of_straight', 'springs_back' => $gate->raised(Rule::LockedKnee),
-            'warm' => $gate->raised(Rule::JointInfection, Rule::HotKneeUnasked, Rule::WarmAfterOperation),
-            'pain_now' => $gate->raised(Rule::SeverePain),
+            'effusion' => $this->bearings->hasFluid() || $gate->sends(SafetyRule::SwellingWithoutInjury),
+            'short_of_straight', 'springs_back' => $gate->raised(SafetyRule::LockedKnee),
+            'warm' => $gate->raised(SafetyRule::JointInfection, SafetyRule::HotKneeUnasked, SafetyRule::WarmAfterOperation),
+            'pain_now' => $gate->raised(SafetyRule::SeverePain),
             default => $this->isToldAsPain($abnormal),
         };
     }
@@ -187,7 +187,7 @@ final readonly class FoundForAthlete
      */
     private function nothing(): array
     {
-        $own = array_filter($this->bearings->standing->results, fn (StandingResult $result): bool => $result->counts() && $result->isHandsOn()
+        $own = array_filter($this->bearings->standing->results, fn (SettledResult $result): bool => $result->counts() && $result->isHandsOn()
             && $this->bearings->signs->ownTestOf($result->reading->sign) !== null);
         $done = array_filter(
             $this->bearings->examination->records,
@@ -265,7 +265,7 @@ final readonly class FoundForAthlete
             Matters::named($this->bearings),
             fn (ConditionVerdict $verdict): bool => ! (
                 $verdict->condition === Condition::PatellarInstability
-                && $this->bearings->raised(Rule::KneecapOut)
+                && $this->bearings->raised(SafetyRule::KneecapOut)
             ),
         );
         $likely = array_values(array_filter(
@@ -312,7 +312,7 @@ final readonly class FoundForAthlete
     {
         $gross = array_filter(
             $this->bearings->standing->ownPositives($verdict->condition),
-            static fn (StandingResult $result): bool => $result->reading->level === Level::Gross,
+            static fn (SettledResult $result): bool => $result->reading->level === Level::Gross,
         );
         if ($verdict->condition === Condition::PatellarInstability && $this->bearings->dislocation->wasTold) {
             return 'Your kneecap came out of its groove, and may do so again.';

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Words;
 
-use GrayCompass\Core\Findings\EarlierFinding;
+use GrayCompass\Core\Examination\EarlierFinding;
 use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Plan\Plan;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
@@ -35,8 +35,8 @@ final readonly class LetterNote
     public function text(): string
     {
         $episode = $this->bearings->examination->episode;
-        $told = new LetterStory($this->bearings);
-        $recorded = new Recorded($this->bearings);
+        $told = new LetterHistory($this->bearings);
+        $recorded = new RecordedWithoutResult($this->bearings);
         $isBaseline = $this->bearings->examination->route->isBaseline();
 
         return implode("\n", array_filter([
@@ -144,11 +144,11 @@ final readonly class LetterNote
     {
         $found = array_filter(
             $this->bearings->standing->results,
-            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->counts()
+            static fn (SettledResult $result): bool => $result->isHandsOn() && $result->counts()
                 && $result->reading->outcome === $sign,
         );
 
-        return implode(', ', array_map(fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign)
+        return implode(', ', array_map(fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign)
             .($result->reading->level === null ? '' : " ({$result->reading->level->value})"), $found));
     }
 
@@ -156,14 +156,14 @@ final readonly class LetterNote
     {
         $found = array_filter(
             $this->bearings->standing->results,
-            static fn (StandingResult $result): bool => $result->isHandsOn() && $result->exclusion !== null
+            static fn (SettledResult $result): bool => $result->isHandsOn() && $result->exclusion !== null
                 && $result->reading->outcome === Outcome::Positive,
         );
 
         return implode(
             '; ',
             array_map(
-                fn (StandingResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} "
+                fn (SettledResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} "
                     ."({$result->exclusion?->reason()})",
                 $found,
             ),
@@ -173,7 +173,7 @@ final readonly class LetterNote
     /** Own tests of what the story raised or what a miss would cost. */
     private function negatives(): string
     {
-        $found = array_filter($this->bearings->standing->results, function (StandingResult $result): bool {
+        $found = array_filter($this->bearings->standing->results, function (SettledResult $result): bool {
             $own = $this->bearings->signs->ownTestOf($result->reading->sign);
 
             return $result->isNegative()
@@ -181,17 +181,17 @@ final readonly class LetterNote
                 && ($this->bearings->of($own)->raised || $this->bearings->of($own)->seriousness >= 2);
         });
 
-        $weight = fn (StandingResult $result): float => $this->seriousness($result);
-        usort($found, static fn (StandingResult $a, StandingResult $b): int => $weight($b) <=> $weight($a));
+        $weight = fn (SettledResult $result): float => $this->seriousness($result);
+        usort($found, static fn (SettledResult $a, SettledResult $b): int => $weight($b) <=> $weight($a));
 
         return implode(', ', array_map(
-            fn (StandingResult $result): string => $this->bearings->signs->label($result->reading->sign),
+            fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign),
             \array_slice($found, 0, self::NEGATIVES),
         ));
     }
 
     /** Of the condition that a result is an own test of; more where the story raised it. */
-    private function seriousness(StandingResult $result): float
+    private function seriousness(SettledResult $result): float
     {
         $own = $this->bearings->signs->ownTestOf($result->reading->sign);
         $verdict = $own === null ? null : $this->bearings->of($own);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Catalogue\JudgeKind;
-use GrayCompass\Core\Findings\Cell;
+use GrayCompass\Core\Examination\Cell;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**

@@ -10,9 +10,9 @@ use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\FieldWidget;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\Episode;
-use GrayCompass\Core\Findings\Opening;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\EpisodeFacts;
+use GrayCompass\Core\Examination\Opening;
+use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Wire\AssessmentWriter;
 use PHPUnit\Framework\Attributes\Group;
@@ -52,12 +52,12 @@ final class FieldsAreReadTest extends TestCase
         $sections = [
             'opening' => array_fill_keys(Opening::KEYS, [true, false]),
             'history' => [
-                ...array_fill_keys(array_map(static fn (StoryItem $item): string => $item->value, StoryItem::cases()), [true, false]),
+                ...array_fill_keys(array_map(static fn (HistoryItem $item): string => $item->value, HistoryItem::cases()), [true, false]),
                 'painNow' => [1, 8], 'painActivity' => [1, 8], 'painSite' => [['front'], ['below_kneecap']],
                 'directBlowSite' => ['patella', 'medial_joint_line'],
             ],
             'episode' => [
-                ...array_fill_keys(Episode::TEXTS, ['words', 'other words']),
+                ...array_fill_keys(EpisodeFacts::TEXTS, ['words', 'other words']),
                 'bleedingRisk' => [true, false], 'fluidDrawn' => ['clear', 'blood'], 'injectionWeeksAgo' => [2, 50],
                 'fluidDrawnDaysAgo' => [0, 9], 'implant' => ['none', 'total'],
                 'operated' => [['what' => 'acl', 'weeksAgo' => 3], ['what' => 'acl', 'weeksAgo' => 300]],

@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Tests\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\Facts\Fact;
+use GrayCompass\Core\Examination\Facts\Fact;
 use PHPUnit\Framework\TestCase;
 
 /** A typo in a condition would be a rule that silently never fires: all that conditions name must exist. */

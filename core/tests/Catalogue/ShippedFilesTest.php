@@ -7,12 +7,12 @@ namespace GrayCompass\Core\Tests\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\Question;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\NotDone;
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\NotDone;
+use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Knee\Station;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,7 +77,7 @@ final class ShippedFilesTest extends TestCase
                     self::assertContains($data['judgedBy']['field'] ?? $names[0], $names, $id);
                 }
                 $rules = [...$data['traits']['openUnder'] ?? [], ...$data['traits']['closedUnder'] ?? []];
-                self::assertSame([], array_diff($rules, array_column(Rule::cases(), 'value')), $id);
+                self::assertSame([], array_diff($rules, array_column(SafetyRule::cases(), 'value')), $id);
                 self::assertSame([], array_diff($data['traits']['joins'] ?? [], $figures->routes()->ids()), $id);
                 foreach (['dueAfter', 'onlyAfter', 'outweighedBy'] as $trait) {
                     self::assertSame([], array_diff($data['traits'][$trait] ?? [], $signs), "{$id} {$trait}");
@@ -130,13 +130,13 @@ final class ShippedFilesTest extends TestCase
             (new Figures)->questions()->bySection,
         );
         self::assertEqualsCanonicalizing(array_column(SafetyKey::cases(), 'value'), $asked['safety']);
-        self::assertEqualsCanonicalizing(array_column(StoryItem::cases(), 'value'), $asked['history']);
+        self::assertEqualsCanonicalizing(array_column(HistoryItem::cases(), 'value'), $asked['history']);
         $guardian = array_values(array_filter(
             (new Figures)->questions()->bySection['opening'],
             static fn (Question $question): bool => $question->underYears !== null,
         ));
         self::assertSame(
-            [['guardianConsent', Examination::GROWN_YEARS]],
+            [['guardianConsent', KneeExamination::GROWN_YEARS]],
             array_map(static fn (Question $question): array => [$question->key, $question->underYears], $guardian),
         );
     }

@@ -7,10 +7,10 @@ namespace GrayCompass\Core\Tests\Course;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Course\Better;
 use GrayCompass\Core\Course\Change;
-use GrayCompass\Core\Course\Curve;
+use GrayCompass\Core\Course\CourseMeasure;
 use GrayCompass\Core\Course\How;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Examination\HurtKnee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +21,7 @@ final class CourseTest extends TestCase
     {
         $figures = new Figures;
         $data = json_decode((string) file_get_contents(__DIR__.'/../../data/course.json'), true)['curves'];
-        self::assertSame(array_column($data, 'id'), array_map(static fn (Curve $one): string => $one->id, $figures->curves()->all));
+        self::assertSame(array_column($data, 'id'), array_map(static fn (CourseMeasure $one): string => $one->id, $figures->curves()->all));
         foreach ($data as $curve) {
             foreach ($curve['of'] ?? [] as $manoeuvre) {
                 self::assertContains($curve['field'], array_column($figures->catalogue()->get($manoeuvre)->fields, 'name'), $curve['id']);
@@ -67,7 +67,7 @@ final class CourseTest extends TestCase
     public function test_only_what_goes_beyond_the_error_of_the_hand_is_a_change(
         Better $better, ?float $before, ?float $after, ?Change $change,
     ): void {
-        self::assertSame($change, Change::of(new Curve('x', 'x', 'mm', 2.0, $better, How::Pain), $before, $after));
+        self::assertSame($change, Change::of(new CourseMeasure('x', 'x', 'mm', 2.0, $better, How::Pain), $before, $after));
     }
 
     public function test_a_chance_has_changed_where_the_doubt_of_the_earlier_visit_does_not_cover_it(): void

@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Tests\Evidence;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\Quality;
-use GrayCompass\Core\Findings\EvidenceChoice;
+use GrayCompass\Core\Examination\EvidenceChoice;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Phase;

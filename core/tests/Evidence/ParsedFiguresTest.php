@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Tests\Evidence;
 
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\EvidenceChoice;
+use GrayCompass\Core\Examination\EvidenceChoice;
 use GrayCompass\Core\Knee\Phase;
 use PHPUnit\Framework\TestCase;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Grading;
 
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Verdict\CollateralReading;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -112,7 +112,7 @@ final class CollateralTest extends TestCase
             ['openingMm' => 3],
         )->found('valgus_30', ['openingMm' => 15], ['openingMm' => 3]);
         $read = array_map(
-            static fn (StandingResult $result): string => trim(
+            static fn (SettledResult $result): string => trim(
                 "{$result->reading->manoeuvre()} {$result->reading->sign} {$result->exclusion?->value}",
             ),
             $knee->assessed()->bearings->standing->results,

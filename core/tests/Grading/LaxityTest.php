@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Grading;
 
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -194,7 +194,7 @@ final class LaxityTest extends TestCase
 
     public function test_the_arthrometer_has_levels_and_no_margin(): void
     {
-        $pulled = static fn (float $mm): StandingResult => Knee::hurt()->found(
+        $pulled = static fn (float $mm): SettledResult => Knee::hurt()->found(
             'arthrometer',
             ['forceN' => 134, 'translationMm' => $mm],
             ['forceN' => 134, 'translationMm' => 4],

@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Tests\Plan;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Safety\Bend;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Safety\Weight;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
@@ -123,33 +123,33 @@ final class SupportTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Rule, string|null, string|null, bool|null}> rule, weight, bend, may drive
+     * @return iterable<string, array{SafetyRule, string|null, string|null, bool|null}> rule, weight, bend, may drive
      */
     public static function advice(): iterable
     {
-        foreach ([Rule::LimbThreat, Rule::OpenJoint, Rule::FractureLikely, Rule::MultiLigament] as $rule) {
+        foreach ([SafetyRule::LimbThreat, SafetyRule::OpenJoint, SafetyRule::FractureLikely, SafetyRule::MultiLigament] as $rule) {
             yield $rule->value => [$rule, 'carried', 'do_not', false];
         }
-        yield 'kneecap' => [Rule::KneecapOut, 'none', 'do_not', false];
-        yield 'nerve' => [Rule::NerveSign, 'none_until_seen', 'do_not', false];
-        yield 'chest' => [Rule::ChestSigns, 'none', null, false];
-        yield 'fracture rule' => [Rule::FractureRulePositive, 'none_until_xray', 'do_not_force', false];
-        yield 'growing bone' => [Rule::GrowingBone, 'none_until_xray', 'do_not_force', false];
-        yield 'infection' => [Rule::JointInfection, 'as_little', 'as_it_allows', false];
-        yield 'hot' => [Rule::HotKneeUnasked, 'as_little', 'as_it_allows', false];
-        yield 'extensor' => [Rule::ExtensorRupture, 'crutches', 'do_not', false];
-        yield 'clot' => [Rule::ClotSuspected, 'short_ways', null, false];
-        yield 'young hip' => [Rule::HipFirst, 'none', null, false];
-        yield 'hip' => [Rule::HipCheck, 'short_ways', null, null];
-        yield 'pain' => [Rule::SeverePain, 'crutches', 'as_it_allows', false];
-        yield 'locked' => [Rule::LockedKnee, 'crutches', 'do_not_force', false];
-        yield 'bleeding' => [Rule::BleedingRisk, 'crutches', 'as_it_allows', false];
-        yield 'swelling' => [Rule::SwellingWithoutInjury, 'as_it_allows', 'as_it_allows', null];
-        yield 'bone stress' => [Rule::BoneStress, 'only_without_pain', null, null];
+        yield 'kneecap' => [SafetyRule::KneecapOut, 'none', 'do_not', false];
+        yield 'nerve' => [SafetyRule::NerveSign, 'none_until_seen', 'do_not', false];
+        yield 'chest' => [SafetyRule::ChestSigns, 'none', null, false];
+        yield 'fracture rule' => [SafetyRule::FractureRulePositive, 'none_until_xray', 'do_not_force', false];
+        yield 'growing bone' => [SafetyRule::GrowingBone, 'none_until_xray', 'do_not_force', false];
+        yield 'infection' => [SafetyRule::JointInfection, 'as_little', 'as_it_allows', false];
+        yield 'hot' => [SafetyRule::HotKneeUnasked, 'as_little', 'as_it_allows', false];
+        yield 'extensor' => [SafetyRule::ExtensorRupture, 'crutches', 'do_not', false];
+        yield 'clot' => [SafetyRule::ClotSuspected, 'short_ways', null, false];
+        yield 'young hip' => [SafetyRule::HipFirst, 'none', null, false];
+        yield 'hip' => [SafetyRule::HipCheck, 'short_ways', null, null];
+        yield 'pain' => [SafetyRule::SeverePain, 'crutches', 'as_it_allows', false];
+        yield 'locked' => [SafetyRule::LockedKnee, 'crutches', 'do_not_force', false];
+        yield 'bleeding' => [SafetyRule::BleedingRisk, 'crutches', 'as_it_allows', false];
+        yield 'swelling' => [SafetyRule::SwellingWithoutInjury, 'as_it_allows', 'as_it_allows', null];
+        yield 'bone stress' => [SafetyRule::BoneStress, 'only_without_pain', null, null];
     }
 
     #[DataProvider('advice')]
-    public function test_each_line_has_its_row_of_advice(Rule $rule, ?string $weight, ?string $bend, ?bool $drive): void
+    public function test_each_line_has_its_row_of_advice(SafetyRule $rule, ?string $weight, ?string $bend, ?bool $drive): void
     {
         $advice = (new Figures)->rules()->of($rule)->advice;
         self::assertSame([$weight, $bend, $drive], [$advice?->weight?->value, $advice?->bend?->value, $advice?->drive]);
@@ -167,7 +167,7 @@ final class SupportTest extends TestCase
         );
         self::assertStringContainsString(
             'nothing tight',
-            (new Figures)->rules()->of(Rule::LimbThreat, 'calf_tense')->advice->knee ?? '',
+            (new Figures)->rules()->of(SafetyRule::LimbThreat, 'calf_tense')->advice->knee ?? '',
         );
     }
 

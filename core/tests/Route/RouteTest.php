@@ -13,7 +13,7 @@ use GrayCompass\Core\Route\Itinerary;
 use GrayCompass\Core\Route\Order;
 use GrayCompass\Core\Route\TimeLimit;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Standing\CoreSet;
+use GrayCompass\Core\Results\CoreSet;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Safety;
 
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -593,13 +593,13 @@ final class SafetyGateTest extends TestCase
             ...array_column(iterator_to_array(self::hands(), false), 2),
             ...$byResults,
         ];
-        self::assertSame([], array_diff(array_column(Rule::cases(), 'value'), $tested));
-        foreach (Rule::cases() as $rule) {
+        self::assertSame([], array_diff(array_column(SafetyRule::cases(), 'value'), $tested));
+        foreach (SafetyRule::cases() as $rule) {
             $sheet = (new Figures)->rules()->of($rule);
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->say, $rule->value);
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->found, $rule->value);
             self::assertSame(
-                $rule === Rule::HotKneeUnasked,
+                $rule === SafetyRule::HotKneeUnasked,
                 $sheet->to === '' || $sheet->question === '',
                 $rule->value,
             );

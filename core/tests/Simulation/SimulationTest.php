@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Tests\Simulation;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\EvidenceChoice;
+use GrayCompass\Core\Examination\EvidenceChoice;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Simulation\Calibration;

@@ -13,7 +13,7 @@ use GrayCompass\Core\Route\Itinerary;
 use GrayCompass\Core\Route\Stop;
 use GrayCompass\Core\Route\Suggestion;
 use GrayCompass\Core\Safety\SafetyLine;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Document\Refusal;
 use PHPUnit\Framework\Assert;
@@ -194,7 +194,7 @@ final class Knee
         return '';
     }
 
-    public function result(string $finding): StandingResult
+    public function result(string $finding): SettledResult
     {
         foreach ($this->assessed()->bearings->standing->results as $result) {
             if ($result->reading->sign === $finding) {

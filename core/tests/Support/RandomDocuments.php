@@ -8,8 +8,8 @@ use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Findings\SafetyKey;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Figures;
 use GrayCompass\Inference\Tests\Support\SeededFigures;
 
@@ -42,7 +42,7 @@ final class RandomDocuments
             static fn (): bool => (bool) $figures->whole(0, 1),
             array_flip(array_column(array_slice($figures->shuffled($cases), 0, 4), 'value')),
         );
-        $document['history'] = $yesNo(StoryItem::cases());
+        $document['history'] = $yesNo(HistoryItem::cases());
         if ($figures->whole(0, 4) === 0) {
             $document['safety'] = $yesNo(SafetyKey::cases());
         }

@@ -8,14 +8,14 @@ use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\Facts\Fact;
-use GrayCompass\Core\Findings\NotDone;
+use GrayCompass\Core\Examination\Facts\Fact;
+use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
-use GrayCompass\Core\Safety\Rule;
+use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Safety\SafetyLine;
-use GrayCompass\Core\Standing\StandingResult;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\RandomDocuments;
 use GrayCompass\Core\Verdict\ConditionZone;
@@ -74,10 +74,10 @@ final class PromisesTest extends TestCase
                 'Bend and straighten' => $advice->bend !== null,
                 'Drive only' => $advice->drive === false,
                 'Wear the straight splint for a few days' => $assessment->bearings->gate->raised(
-                    Rule::LimbThreat,
-                    Rule::FractureLikely,
-                    Rule::KneecapOut,
-                    Rule::OpenJoint,
+                    SafetyRule::LimbThreat,
+                    SafetyRule::FractureLikely,
+                    SafetyRule::KneecapOut,
+                    SafetyRule::OpenJoint,
                 ),
                 'Nothing stands out' => $assessment->bearings->gate->lines !== [],
                 'You may do your sport' => $assessment->bearings->gate->isToday(),
@@ -87,10 +87,10 @@ final class PromisesTest extends TestCase
                 self::assertStringNotContainsString($sentence, $text, (string) json_encode($document));
             }
             if ($assessment->bearings->gate->raised(
-                Rule::ClotSuspected,
-                Rule::JointInfection,
-                Rule::HipFirst,
-                Rule::ChestSigns,
+                SafetyRule::ClotSuspected,
+                SafetyRule::JointInfection,
+                SafetyRule::HipFirst,
+                SafetyRule::ChestSigns,
             )) {
                 self::assertStringNotContainsString('in 100', $text);
             }
@@ -190,7 +190,7 @@ final class PromisesTest extends TestCase
                     $ruledOut++;
                     $negatives = array_filter(
                         $assessment->bearings->standing->own($verdict->condition),
-                        static fn (StandingResult $result): bool => $result->isNegative(),
+                        static fn (SettledResult $result): bool => $result->isNegative(),
                     );
                     self::assertNotSame([], $negatives, json_encode($document).$verdict->condition->value);
                 }
@@ -391,7 +391,7 @@ final class PromisesTest extends TestCase
             $positives = $bearings->standing->ownPositives($verdict->condition);
             $telling = array_filter(
                 $positives,
-                static fn (StandingResult $result): bool => ! in_array(
+                static fn (SettledResult $result): bool => ! in_array(
                     $result->reading->sign,
                     self::SORE,
                     true,

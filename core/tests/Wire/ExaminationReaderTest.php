@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Wire;
 
 use GrayCompass\Core\Assessor;
-use GrayCompass\Core\Findings\StoryItem;
+use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Document\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -202,7 +202,7 @@ final class ExaminationReaderTest extends TestCase
                 $examination->opening->consentGiven,
             ],
         );
-        self::assertTrue($examination->history->said(StoryItem::GivingWay));
+        self::assertTrue($examination->history->said(HistoryItem::GivingWay));
         self::assertSame(['handball', 3.0], [$examination->episode->sport, $examination->history->painNow]);
     }
 }

@@ -12,8 +12,8 @@ use App\Access\Http\Requests\MemberRequest;
 use App\Access\Models\Invitation;
 use App\Access\Models\Team;
 use App\Access\Models\User;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Mail\Post;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 /** Inviting somebody into the team, and coming in by the link. */
 final readonly class InvitationController
 {
-    public function __construct(private Invitations $invitations, private Deeds $deeds)
+    public function __construct(private Invitations $invitations, private AuditLog $deeds)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class InvitationController
     {
         DB::transaction(function () use ($invitation): void {
             $invitation->delete();
-            $this->deeds->record(What::InvitationWithdrawn, $invitation->id);
+            $this->deeds->record(AuditEvent::InvitationWithdrawn, $invitation->id);
         });
 
         return response()->noContent();

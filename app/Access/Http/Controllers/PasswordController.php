@@ -14,8 +14,8 @@ use App\Access\Http\Requests\PasswordRequest;
 use App\Access\Mail\AccountChange;
 use App\Access\Models\User;
 use App\Access\Values\Email;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
@@ -27,7 +27,7 @@ use function Illuminate\Support\defer;
 /** Showing one's password again, changing it, and a forgotten one. */
 final readonly class PasswordController
 {
-    public function __construct(private Deeds $deeds, private AccountNotice $notice)
+    public function __construct(private AuditLog $deeds, private AccountNotice $notice)
     {
     }
 
@@ -52,7 +52,7 @@ final readonly class PasswordController
         DB::transaction(function () use ($request, $user): void {
             $user->update(['password' => $request->password()]);
             Sessions::endAll($user, $request->session()->getId());
-            $this->deeds->record(What::PasswordChanged, $user->id);
+            $this->deeds->record(AuditEvent::PasswordChanged, $user->id);
         });
         $this->notice->tell($user, AccountChange::Password);
 

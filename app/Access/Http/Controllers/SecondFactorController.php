@@ -11,8 +11,8 @@ use App\Access\Accounts\TimeCode;
 use App\Access\Http\Requests\CodeRequest;
 use App\Access\Mail\AccountChange;
 use App\Access\Models\User;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +25,7 @@ final readonly class SecondFactorController
     /** Where a session keeps the secret until a code shows that the app has it. */
     private const PENDING = 'factor';
 
-    public function __construct(private Deeds $deeds, private AccountNotice $notice)
+    public function __construct(private AuditLog $deeds, private AccountNotice $notice)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class SecondFactorController
             throw Refusal::at('code', 'The code is not right. Check that the clock of your phone is set by the network, then enter the next code.');
         }
         $request->session()->forget(self::PENDING);
-        $this->deeds->record(What::SecondFactorOn);
+        $this->deeds->record(AuditEvent::SecondFactorOn);
         $this->notice->tell($user, AccountChange::FactorOn);
 
         return response()->json(['recoveryCodes' => $codes]);
@@ -71,7 +71,7 @@ final readonly class SecondFactorController
             throw Refusal::at('code', 'The code is not right. A code works once.');
         }
         SecondFactor::turnOff($user);
-        $this->deeds->record(What::SecondFactorOff);
+        $this->deeds->record(AuditEvent::SecondFactorOff);
         $this->notice->tell($user, AccountChange::FactorOff);
 
         return response()->noContent();

@@ -13,8 +13,8 @@ use App\Access\Accounts\Sessions;
 use App\Access\Http\Requests\LoginRequest;
 use App\Access\Http\Resources\SessionResource;
 use App\Access\Models\User;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\Hash;
 /** Logging in and out, who is there, and where else they are. Failed tries are counted by the limiter `login`. */
 final readonly class SessionController
 {
-    public function __construct(private Deeds $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -45,14 +45,14 @@ final readonly class SessionController
             default => SecondFactor::accepts($user, $request->code()),
         };
         if (! Auth::attemptWhen($request->credentials(), [$mayEnter, $hasFactor])) {
-            $this->deeds->record(What::LogInRefused, by: User::at($request->email()));
+            $this->deeds->record(AuditEvent::LogInRefused, by: User::at($request->email()));
             throw $request->code() === null
                 ? Refusal::at('password', 'The e-mail or the password is not right.')
                 : Refusal::at('code', 'The password or the code is not right. A code works once.');
         }
         $request->session()->regenerate();
         (new Presence($request->session()))->begin($request->isShared());
-        $this->deeds->record(What::LoggedIn);
+        $this->deeds->record(AuditEvent::LoggedIn);
         Cookie::queue(KnownDevice::of($request)->with((string) $request->email()));
 
         return $this->show();
@@ -65,7 +65,7 @@ final readonly class SessionController
 
     public function destroy(Request $request): Response
     {
-        $this->deeds->record(What::LoggedOut);
+        $this->deeds->record(AuditEvent::LoggedOut);
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
@@ -88,7 +88,7 @@ final readonly class SessionController
     public function end(string $session, #[CurrentUser] User $user): Response
     {
         abort_unless(Sessions::end($user, $session), 404);
-        $this->deeds->record(What::SessionEnded);
+        $this->deeds->record(AuditEvent::SessionEnded);
 
         return response()->noContent();
     }
@@ -97,7 +97,7 @@ final readonly class SessionController
     public function endOthers(Request $request, #[CurrentUser] User $user): Response
     {
         $ended = Sessions::endAll($user, $request->session()->getId());
-        $this->deeds->record(What::SessionEnded, detail: ['sessions' => $ended]);
+        $this->deeds->record(AuditEvent::SessionEnded, detail: ['sessions' => $ended]);
 
         return response()->noContent();
     }

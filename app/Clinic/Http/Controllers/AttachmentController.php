@@ -7,10 +7,10 @@ namespace App\Clinic\Http\Controllers;
 use App\Access\Models\User;
 use App\Clinic\Http\Requests\AttachmentRequest;
 use App\Clinic\Models\Attachment;
-use App\Clinic\Models\Outcome;
-use App\Clinic\Outcomes\Attachments;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Clinic\Models\ReferenceResult;
+use App\Clinic\ReferenceResults\Attachments;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +25,7 @@ final readonly class AttachmentController
     }
 
     /** @throws Refusal */
-    public function store(AttachmentRequest $request, Outcome $outcome, #[CurrentUser] User $user): JsonResponse
+    public function store(AttachmentRequest $request, ReferenceResult $outcome, #[CurrentUser] User $user): JsonResponse
     {
         $made = $this->attachments->add($outcome, $request->title(), (string) $request->getContent(), $user);
 
@@ -33,9 +33,9 @@ final readonly class AttachmentController
     }
 
     /** Never shown in a page of ours: what comes from elsewhere is saved as a file. */
-    public function show(Attachment $attachment, Deeds $deeds): StreamedResponse
+    public function show(Attachment $attachment, AuditLog $deeds): StreamedResponse
     {
-        $deeds->record(What::Exported, $attachment->athlete_id, ['as' => 'file beside a result']);
+        $deeds->record(AuditEvent::Exported, $attachment->athlete_id, ['as' => 'file beside a result']);
 
         return response()->streamDownload(function () use ($attachment): void {
             foreach ($this->attachments->content($attachment) as $piece) {

@@ -13,8 +13,8 @@ use App\Clinic\Http\Requests\CalendarRequest;
 use App\Clinic\Http\Resources\TaskResource;
 use App\Clinic\Models\Calendar;
 use App\Clinic\Models\Task;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -58,9 +58,9 @@ final readonly class CalendarController
     }
 
     /** One task as a file, without clinical words. */
-    public function task(Task $task, Deeds $deeds): Response
+    public function task(Task $task, AuditLog $deeds): Response
     {
-        $deeds->record(What::Exported, $task->athlete_id, ['as' => 'calendar']);
+        $deeds->record(AuditEvent::Exported, $task->athlete_id, ['as' => 'calendar']);
 
         return self::file((new CalendarFile(false))->of([$task->load('athlete')]), 'due');
     }

@@ -10,8 +10,8 @@ use App\Club\Doctors\TreatingDoctor;
 use App\Club\Http\Requests\DoctorRequest;
 use App\Club\Http\Resources\DoctorResource;
 use App\Club\Models\Doctor;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final readonly class DoctorController
     /** More than this is no book that one looks through. */
     private const MOST = 500;
 
-    public function __construct(private Deeds $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -58,7 +58,7 @@ final readonly class DoctorController
     {
         $doctor = DB::transaction(function () use ($request, $user): Doctor {
             $made = Doctor::query()->create(['team_id' => $user->teamId(), 'content' => $request->content()]);
-            $this->deeds->record(What::DoctorAdded, $made->id);
+            $this->deeds->record(AuditEvent::DoctorAdded, $made->id);
 
             return $made;
         });
@@ -70,24 +70,24 @@ final readonly class DoctorController
     {
         $change = static fn (): bool => $doctor->update(['content' => $request->content()]);
 
-        return $this->done($doctor, What::DoctorChanged, $change);
+        return $this->done($doctor, AuditEvent::DoctorChanged, $change);
     }
 
     /** For a day it can be taken back; see Leftovers. */
     public function destroy(Doctor $doctor): Response
     {
-        return $this->done($doctor, What::DoctorRemoved, $doctor->delete(...));
+        return $this->done($doctor, AuditEvent::DoctorRemoved, $doctor->delete(...));
     }
 
     public function restore(Doctor $removedDoctor): Response
     {
-        return $this->done($removedDoctor, What::DoctorRestored, $removedDoctor->restore(...));
+        return $this->done($removedDoctor, AuditEvent::DoctorRestored, $removedDoctor->restore(...));
     }
 
     /**
      * @param  callable(): mixed  $deed
      */
-    private function done(Doctor $doctor, What $what, callable $deed): Response
+    private function done(Doctor $doctor, AuditEvent $what, callable $deed): Response
     {
         DB::transaction(function () use ($doctor, $what, $deed): void {
             $deed();

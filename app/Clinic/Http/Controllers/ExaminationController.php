@@ -10,8 +10,8 @@ use App\Access\Models\User;
 use App\Access\Teams\TeamDays;
 use App\Access\Values\Ability;
 use App\Clinic\Examinations\AlreadySigned;
+use App\Clinic\Examinations\Assessments;
 use App\Clinic\Examinations\Document;
-use App\Clinic\Examinations\Judge;
 use App\Clinic\Examinations\KneeChanger;
 use App\Clinic\Examinations\Signer;
 use App\Clinic\Examinations\Starter;
@@ -23,8 +23,8 @@ use App\Clinic\Http\Resources\ExaminationResource;
 use App\Clinic\Models\Examination;
 use App\Clinic\Reports\SummaryPdf;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -33,7 +33,7 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class ExaminationController
 {
-    public function __construct(private Judge $judge, private Deeds $deeds)
+    public function __construct(private Assessments $judge, private AuditLog $deeds)
     {
     }
 
@@ -54,7 +54,7 @@ final readonly class ExaminationController
 
     public function show(Examination $examination): ExaminationResource
     {
-        $this->deeds->record(What::ExaminationRead, $examination->id);
+        $this->deeds->record(AuditEvent::ExaminationRead, $examination->id);
 
         return $this->whole($examination);
     }
@@ -80,7 +80,7 @@ final readonly class ExaminationController
         }
         DB::transaction(function () use ($examination): void {
             $examination->update(['asked_at' => Date::now()]);
-            $this->deeds->record(What::SignatureAskedFor, $examination->id);
+            $this->deeds->record(AuditEvent::SignatureAskedFor, $examination->id);
         });
 
         return response()->noContent();
@@ -110,7 +110,7 @@ final readonly class ExaminationController
     public function pdf(Examination $examination, SummaryPdf $pdf): Response
     {
         $examination->load(Examination::WHOLE);
-        $this->deeds->record(What::Printed, $examination->id);
+        $this->deeds->record(AuditEvent::Printed, $examination->id);
         $day = TeamDays::here()->day($examination->examined_at)->toDateString();
 
         return response($pdf->render($examination, $this->judge->assessment($examination)), 200, [
@@ -122,7 +122,7 @@ final readonly class ExaminationController
     /** The open file format. */
     public function document(Examination $examination): JsonResponse
     {
-        $this->deeds->record(What::Exported, $examination->id, ['as' => 'document']);
+        $this->deeds->record(AuditEvent::Exported, $examination->id, ['as' => 'document']);
 
         return response()->json(Document::of($examination->load(['sections', 'findings']))->content());
     }

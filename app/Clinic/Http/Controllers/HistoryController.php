@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Controllers;
 
 use App\Access\Models\User;
-use App\Clinic\History\History;
+use App\Clinic\History\AthleteHistory;
 use App\Clinic\Http\Resources\HistoryResource;
 use App\Clinic\Proposals\Proposals;
 use App\Club\Athletes\Roster;
 use App\Club\Athletes\SimilarAthletes;
 use App\Club\Http\Requests\AthleteRequest;
 use App\Club\Models\Athlete;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -21,13 +21,13 @@ use Illuminate\Http\JsonResponse;
 /** One athlete with their history: read, made in three fields, and changed. */
 final readonly class HistoryController
 {
-    public function __construct(private Roster $roster, private Proposals $proposals, private Deeds $deeds)
+    public function __construct(private Roster $roster, private Proposals $proposals, private AuditLog $deeds)
     {
     }
 
     public function show(Athlete $athlete, #[CurrentUser] User $user): HistoryResource
     {
-        $this->deeds->record(What::AthleteRead, $athlete->id);
+        $this->deeds->record(AuditEvent::AthleteRead, $athlete->id);
 
         return $this->history($athlete, $user);
     }
@@ -53,6 +53,6 @@ final readonly class HistoryController
 
     private function history(Athlete $athlete, User $user): HistoryResource
     {
-        return new HistoryResource(History::shown($athlete, $user, $this->proposals));
+        return new HistoryResource(AthleteHistory::shown($athlete, $user, $this->proposals));
     }
 }

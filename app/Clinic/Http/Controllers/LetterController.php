@@ -13,8 +13,8 @@ use App\Clinic\Letters\StaleLetter;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Letter;
 use App\Clinic\Reports\LetterPdf;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +23,7 @@ use Illuminate\Http\Response;
 /** Letters about an examination. */
 final readonly class LetterController
 {
-    public function __construct(private Letters $letters, private Deeds $deeds)
+    public function __construct(private Letters $letters, private AuditLog $deeds)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class LetterController
 
     public function show(Letter $letter): LetterResource
     {
-        $this->deeds->record(What::ExaminationRead, $letter->examination_id, ['as' => 'letter']);
+        $this->deeds->record(AuditEvent::ExaminationRead, $letter->examination_id, ['as' => 'letter']);
 
         return self::whole($letter);
     }
@@ -84,14 +84,14 @@ final readonly class LetterController
 
     public function pdf(Letter $letter, LetterPdf $pdf): Response
     {
-        $this->deeds->record(What::Printed, $letter->examination_id, ['as' => 'letter']);
+        $this->deeds->record(AuditEvent::Printed, $letter->examination_id, ['as' => 'letter']);
 
         return self::file($letter, $pdf->render($letter, $letter->newest()), 'application/pdf', 'pdf');
     }
 
     public function plain(Letter $letter, LetterPdf $pdf): Response
     {
-        $this->deeds->record(What::Exported, $letter->examination_id, ['as' => 'letter']);
+        $this->deeds->record(AuditEvent::Exported, $letter->examination_id, ['as' => 'letter']);
 
         return self::file($letter, $pdf->plain($letter, $letter->newest()), 'text/plain; charset=utf-8', 'txt');
     }

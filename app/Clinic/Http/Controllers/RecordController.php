@@ -4,56 +4,35 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Controllers;
 
-use App\Access\Accounts\PasswordNeeded;
-use App\Access\Accounts\Presence;
-use App\Access\Models\User;
-use App\Clinic\Http\Requests\ErasureRequest;
-use App\Clinic\Models\Export;
-use App\Clinic\Records\Erasure;
-use App\Clinic\Records\Exports;
-use App\Clinic\Values\ExportState;
-use App\Club\Models\Athlete;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
-use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use App\Clinic\Examinations\Recorder;
+use App\Clinic\Http\Requests\PartRequest;
+use App\Clinic\Http\Resources\SavedResource;
+use App\Clinic\Models\Examination;
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Knee\Side;
 
-/** All of somebody's record at once: taken along, or erased. */
+/** One manoeuvre on one knee, saved as it is entered. */
 final readonly class RecordController
 {
-    public function export(Athlete $anyone, Exports $exports, #[CurrentUser] User $user): JsonResponse
+    public function __construct(private Recorder $recorder)
     {
-        return response()->json(['id' => $exports->ask($anyone, $user)->id], 202);
     }
 
-    public function state(Export $export): JsonResponse
-    {
-        return response()->json(['state' => $export->state, 'bytes' => $export->bytes]);
+    public function update(
+        PartRequest $request,
+        Examination $examination,
+        Manoeuvre $manoeuvre,
+        Side $side,
+    ): SavedResource {
+        return new SavedResource($this->recorder->finding($examination, $manoeuvre, $side, $request->save()));
     }
 
-    public function fetch(Export $export, Exports $exports, Deeds $deeds): StreamedResponse
-    {
-        abort_unless($export->state === ExportState::Ready, 404);
-        $deeds->record(What::Exported, $export->athlete_id, ['as' => 'everything, fetched']);
-
-        return response()->streamDownload(static function () use ($export, $exports): void {
-            foreach ($exports->content($export) as $piece) {
-                echo $piece;
-            }
-        }, "knees-{$export->athlete_id}.zip", [
-            'Content-Type' => 'application/zip', 'Content-Length' => (string) $export->bytes,
-        ]);
-    }
-
-    /** @throws PasswordNeeded */
-    public function erase(
-        ErasureRequest $request, Athlete $anyone, Erasure $erasure, #[CurrentUser] User $user,
-    ): Response {
-        (new Presence($request->session()))->insistFresh();
-        $erasure->erase($anyone, $request->reason(), $user);
-
-        return response()->noContent();
+    public function destroy(
+        PartRequest $request,
+        Examination $examination,
+        Manoeuvre $manoeuvre,
+        Side $side,
+    ): SavedResource {
+        return new SavedResource($this->recorder->finding($examination, $manoeuvre, $side, $request->takeBack()));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Controllers;
 
-use App\Clinic\Records\Retention;
+use App\Clinic\AthleteFiles\Retention;
 use App\Club\Models\Athlete;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;

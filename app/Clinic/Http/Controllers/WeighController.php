@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Controllers;
 
-use App\Clinic\Examinations\Judge;
+use App\Clinic\Examinations\Assessments;
 use App\Clinic\Http\Requests\RatesRequest;
 use App\Clinic\Http\Requests\WeighRequest;
 use App\Clinic\Http\Requests\Work;
 use App\Clinic\Models\Examination;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
@@ -20,12 +20,12 @@ use Illuminate\Http\JsonResponse;
 final class WeighController
 {
     /** The very input that the chances of an examination were weighed from; of a signed one, as it was signed. */
-    public function show(Examination $examination, Judge $judge, Deeds $deeds): JsonResponse
+    public function show(Examination $examination, Assessments $judge, AuditLog $deeds): JsonResponse
     {
         $problem = $judge->problem($examination->load(['sections', 'findings']));
         abort_if($problem === null, 410, 'This examination was signed before the input of its chances was kept.');
 
-        $deeds->record(What::ExaminationRead, $examination->id, ['as' => 'weighing']);
+        $deeds->record(AuditEvent::ExaminationRead, $examination->id, ['as' => 'weighing']);
 
         return response()->json($problem);
     }

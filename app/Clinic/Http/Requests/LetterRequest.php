@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Access\Http\Requests\MailAddress;
-use App\Clinic\Letters\Wording;
+use App\Clinic\Letters\LetterText;
 use App\Clinic\Values\Addressee;
-use App\Clinic\Values\Way;
+use App\Clinic\Values\Channel;
 use App\Club\Models\Doctor;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -28,7 +28,7 @@ final class LetterRequest extends FormRequest
             $this->routeIs('examinations.letters.store') => ['doctor' => ['sometimes', 'nullable', 'string', 'max:26']],
             $this->routeIs('letters.send') => [
                 'version' => $seen,
-                'by' => ['required', Rule::enum(Way::class)],
+                'by' => ['required', Rule::enum(Channel::class)],
                 'carries' => ['sometimes', 'array', 'max:20'],
                 'carries.*' => ['string', 'max:26'],
             ],
@@ -56,11 +56,11 @@ final class LetterRequest extends FormRequest
         return $this->integer('version');
     }
 
-    public function wording(): Wording
+    public function wording(): LetterText
     {
         $line = fn (string $name): string => $this->string("to.{$name}")->squish()->toString();
 
-        return new Wording(
+        return new LetterText(
             new Addressee(
                 $line('name'), $line('practice'), $this->string('to.address')->trim()->toString(), $line('email'),
             ),
@@ -69,9 +69,9 @@ final class LetterRequest extends FormRequest
         );
     }
 
-    public function way(): Way
+    public function way(): Channel
     {
-        return Way::from($this->string('by')->toString());
+        return Channel::from($this->string('by')->toString());
     }
 
     /**

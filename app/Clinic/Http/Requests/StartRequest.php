@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use GrayCompass\Core\Examination\Route;
+use GrayCompass\Core\Examination\Routes;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Findings\Route;
-use GrayCompass\Core\Findings\Routes;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use Illuminate\Foundation\Http\FormRequest;

@@ -10,7 +10,7 @@ use App\Clinic\Models\Episode;
 use App\Clinic\Models\Task;
 use App\Clinic\Values\TaskKind;
 use App\Club\Http\Resources\AthleteResource;
-use GrayCompass\Core\Course\Curve;
+use GrayCompass\Core\Course\CourseMeasure;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -22,7 +22,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class CourseResource extends JsonResource
 {
     /**
-     * @param  list<Curve>  $curves
+     * @param  list<CourseMeasure>  $curves
      * @param  list<Visit>  $visits  oldest first
      * @param  list<Visit>  $baselines  of the same athlete, newest first
      */
@@ -39,12 +39,12 @@ final class CourseResource extends JsonResource
     public function toArray(Request $request): array
     {
         $measured = array_merge(...array_map(static fn (Visit $one): array => $one->values, $this->visits));
-        $curves = array_filter($this->curves, static fn (Curve $one): bool => isset($measured[$one->id]));
+        $curves = array_filter($this->curves, static fn (CourseMeasure $one): bool => isset($measured[$one->id]));
 
         return [
             'athlete' => AthleteResource::make($this->resource->athlete)->resolve($request),
-            'story' => StoryResource::make($this->resource)->resolve($request),
-            'curves' => array_values(array_map(static fn (Curve $one): array => [
+            'story' => EpisodeResource::make($this->resource)->resolve($request),
+            'curves' => array_values(array_map(static fn (CourseMeasure $one): array => [
                 'id' => $one->id, 'label' => $one->label, 'unit' => $one->unit, 'error' => $one->error,
                 'better' => $one->better->value,
             ], $curves)),
@@ -65,7 +65,7 @@ final class CourseResource extends JsonResource
         return [
             'examination' => $visit->examination->id,
             'at' => $visit->examination->examined_at->toIso8601ZuluString(),
-            'chances' => array_map(StoryResource::chance(...), $visit->chances),
+            'chances' => array_map(EpisodeResource::chance(...), $visit->chances),
             'values' => array_map(static fn (string $curve, float $value): array => [
                 'curve' => $curve, 'value' => $value, 'grade' => $visit->grades[$curve] ?? null,
             ], array_keys($visit->values), $visit->values),

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Resources;
 
 use App\Clinic\Course\VisitLine;
-use App\Clinic\History\History;
-use App\Clinic\Models\Assessment;
+use App\Clinic\History\AthleteHistory;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Letter;
+use App\Clinic\Models\Snapshot;
 use App\Club\Http\Resources\AthleteResource;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -16,7 +16,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /**
  * An athlete with all that is known, and the examinations of both knees, newest first.
  *
- * @property-read History $resource
+ * @property-read AthleteHistory $resource
  */
 final class HistoryResource extends JsonResource
 {
@@ -33,7 +33,7 @@ final class HistoryResource extends JsonResource
             ...$athlete->known($request),
             'tasks' => TaskResource::collection($history->tasks)->resolve($request),
             'proposals' => ProposalResource::collection($history->proposals)->resolve($request),
-            'stories' => StoryResource::all($history->episodes, $request),
+            'stories' => EpisodeResource::all($history->episodes, $request),
             'letters' => $this->letters(),
             'examinations' => $this->visits($request),
         ];
@@ -62,7 +62,7 @@ final class HistoryResource extends JsonResource
         $replaced = $examinations
             ->filter(static fn (Examination $one): bool => $one->isSigned())->pluck('supersedes_id')->filter();
 
-        $snapshots = Assessment::query()->whereIn('examination_id', $examinations->pluck('id'))->get()
+        $snapshots = Snapshot::query()->whereIn('examination_id', $examinations->pluck('id'))->get()
             ->keyBy('examination_id');
 
         return array_values($examinations->map(static fn (Examination $one): array => [
@@ -77,7 +77,7 @@ final class HistoryResource extends JsonResource
      *
      * @return array<string, mixed>|null
      */
-    private static function came(Examination $visit, ?Assessment $snapshot): ?array
+    private static function came(Examination $visit, ?Snapshot $snapshot): ?array
     {
         return $snapshot === null || ! $visit->isSigned() || $visit->episode->is_baseline
             ? null

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Resources;
 
-use App\Clinic\Models\Finding;
+use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -12,7 +12,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /**
  * One stored part of an examination with its version.
  *
- * @property-read Section|Finding $resource
+ * @property-read Section|Record $resource
  */
 final class PartResource extends JsonResource
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Resources;
 
 use App\Clinic\Models\Proposal;
-use App\Clinic\Proposals\Wording;
+use App\Clinic\Proposals\ProposalText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -23,7 +23,7 @@ final class ProposalResource extends JsonResource
     public function toArray(Request $request): array
     {
         $proposal = $this->resource;
-        $words = Wording::of($proposal);
+        $words = ProposalText::of($proposal);
 
         return [
             'id' => $proposal->id,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Resources;
 
-use App\Clinic\Examinations\Marks;
+use App\Clinic\Examinations\PartHashes;
 use App\Clinic\Examinations\Saved;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -21,7 +21,7 @@ final class SavedResource extends JsonResource
      */
     public function toArray(Request $request): array
     {
-        $marks = Marks::of($this->resource->assessment);
+        $marks = PartHashes::of($this->resource->assessment);
 
         return [
             'part' => $this->resource->part,

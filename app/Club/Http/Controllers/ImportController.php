@@ -12,8 +12,8 @@ use App\Club\Import\Column;
 use App\Club\Import\Imports;
 use App\Club\Models\Athlete;
 use App\Club\Models\Import;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Tables\Csv;
 use App\Platform\Tables\TableRequest;
 use GrayCompass\Document\Refusal;
@@ -63,9 +63,9 @@ final readonly class ImportController
     }
 
     /** Everybody who is not put away, with what is known of them; given to an import, it comes back whole. */
-    public function table(TableRequest $request, Deeds $deeds): Response
+    public function table(TableRequest $request, AuditLog $deeds): Response
     {
-        $deeds->record(What::Exported, null, ['as' => 'athletes']);
+        $deeds->record(AuditEvent::Exported, null, ['as' => 'athletes']);
         $columns = Column::exported();
         $lines = [array_map(static fn (Column $one): string => $one->label(), $columns)];
         $athletes = Athlete::query()->orderBy('squad')->orderBy('number_order');

@@ -8,8 +8,8 @@ use App\Access\Accounts\Presence;
 use App\Access\Http\Resources\SessionResource;
 use App\Access\Models\User;
 use App\Club\Http\Requests\TeamRequest;
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** The team itself, and in which of several somebody is at work. */
 final readonly class TeamController
 {
-    public function __construct(private Deeds $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class TeamController
         DB::transaction(function () use ($request, $user): void {
             $settings = $request->settings();
             $user->present()->team->update($settings);
-            $this->deeds->record(What::TeamChanged, $user->teamId(), [
+            $this->deeds->record(AuditEvent::TeamChanged, $user->teamId(), [
                 'second factor asked for' => $settings['asks_second_factor'] ? 'yes' : 'no',
                 'pages shared' => $settings['settings']->sharesPages ? 'yes' : 'no',
                 'kept for years' => $settings['settings']->keepsYears ?? 'for ever',

@@ -6,8 +6,8 @@ namespace App\Club\Http\Requests;
 
 use App\Access\Values\DateOrder;
 use App\Club\Import\Column;
+use App\Club\Import\ColumnMapping;
 use App\Club\Import\Preview;
-use App\Club\Import\Reading;
 use App\Club\Import\Sheet;
 use GrayCompass\Document\Refusal;
 use Illuminate\Foundation\Http\FormRequest;
@@ -49,7 +49,7 @@ final class ImportRequest extends FormRequest
 
         $said = array_filter($columns ?? [], static fn (?int $place): bool => $place !== null);
 
-        return Preview::of($team, $sheet, Reading::by(
+        return Preview::of($team, $sheet, ColumnMapping::by(
             $sheet,
             $columns === null ? Column::guessed($sheet->heads) : $said,
             $dates,

@@ -6,14 +6,14 @@ namespace App\Trust\Audit\Checks;
 
 use App\Access\Models\Membership;
 use App\Access\Models\Team;
-use App\Platform\Audit\Chain;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\Heads;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\ChainHeads;
+use App\Platform\Audit\HashChain;
 
 /** Deeds follow each other, each sealed; none is missing at the end, by the chain's own head and by the one kept outside. */
 final readonly class Chains implements Check
 {
-    public function __construct(private Heads $heads)
+    public function __construct(private ChainHeads $heads)
     {
     }
 
@@ -21,9 +21,9 @@ final readonly class Chains implements Check
     {
         $outside = $this->heads->all();
         $ends = [];
-        foreach (Deed::query()->orderBy('id')->lazy(1000) as $deed) {
-            $team = $deed->team_id ?? Chain::NO_TEAM;
-            $end = $ends[$team] ?? ['seal' => Deed::NONE, 'count' => 0];
+        foreach (AuditEntry::query()->orderBy('id')->lazy(1000) as $deed) {
+            $team = $deed->team_id ?? HashChain::NO_TEAM;
+            $end = $ends[$team] ?? ['seal' => AuditEntry::NONE, 'count' => 0];
             if ($deed->previous !== $end['seal']) {
                 yield "Deed {$deed->id} does not follow the one before it: something between them is gone.";
             }
@@ -51,9 +51,9 @@ final readonly class Chains implements Check
      */
     private static function heads(array $ends): iterable
     {
-        $chains = Chain::query()->get()->keyBy('team_id');
+        $chains = HashChain::query()->get()->keyBy('team_id');
         foreach ($chains as $team => $chain) {
-            $end = $ends[$team] ?? ['seal' => Deed::NONE, 'count' => 0];
+            $end = $ends[$team] ?? ['seal' => AuditEntry::NONE, 'count' => 0];
             if ($end['seal'] !== $chain->seal || $end['count'] !== $chain->count) {
                 yield "The chain of team {$team} ends too early: {$end['count']} deeds of {$chain->count}.";
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit\Checks;
 
-use App\Platform\Audit\Deed;
+use App\Platform\Audit\AuditEntry;
 
 /** Ends of logs that were kept away from this machine, as a mail or an exported log tells them, stand where they stood. */
 final readonly class EndsElsewhere implements Check
@@ -22,15 +22,15 @@ final readonly class EndsElsewhere implements Check
 
                 continue;
             }
-            $deed = Deed::query()->where('seal', $read[2])->first();
+            $deed = AuditEntry::query()->where('seal', $read[2])->first();
             if ($deed === null || $this->place($deed) !== (int) $read[1]) {
                 yield "The log that ended after {$read[1]} entries is not here any more: it was cut or written anew.";
             }
         }
     }
 
-    private function place(Deed $deed): int
+    private function place(AuditEntry $deed): int
     {
-        return Deed::query()->where('team_id', $deed->team_id)->where('id', '<=', $deed->id)->count();
+        return AuditEntry::query()->where('team_id', $deed->team_id)->where('id', '<=', $deed->id)->count();
     }
 }

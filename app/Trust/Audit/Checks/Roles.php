@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Trust\Audit\Checks;
 
 use App\Access\Models\Membership;
-use App\Platform\Audit\Deed;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 
 /** Who is in a team, and as what, is what was written down last. */
 final readonly class Roles implements Check
 {
-    private const SAID = [What::MemberJoined, What::RoleChanged, What::MemberLeft];
+    private const SAID = [AuditEvent::MemberJoined, AuditEvent::RoleChanged, AuditEvent::MemberLeft];
 
     public function faults(): iterable
     {
         $roles = $gone = [];
-        foreach (Deed::query()->whereIn('what', self::SAID)->orderBy('id')->lazy(500) as $deed) {
+        foreach (AuditEntry::query()->whereIn('what', self::SAID)->orderBy('id')->lazy(500) as $deed) {
             $key = "{$deed->team_id} {$deed->subject}";
-            $gone[$key] = $deed->what === What::MemberLeft;
+            $gone[$key] = $deed->what === AuditEvent::MemberLeft;
             $roles[$key] = $deed->detail['role'] ?? $roles[$key] ?? null;
         }
         foreach (Membership::query()->lazy(200) as $membership) {

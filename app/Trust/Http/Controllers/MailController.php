@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trust\Http\Controllers;
 
-use App\Platform\Audit\Deeds;
-use App\Platform\Audit\What;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
 use App\Platform\Mail\Mail;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
@@ -16,7 +16,7 @@ final readonly class MailController
 {
     private const SHOWN = 50;
 
-    public function __construct(private Deeds $deeds)
+    public function __construct(private AuditLog $deeds)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class MailController
         if ($mail->secret) {
             throw new AuthorizationException('This is for nobody but whoever it went to.');
         }
-        $this->deeds->record(What::MailRead, $mail->id);
+        $this->deeds->record(AuditEvent::MailRead, $mail->id);
 
         return response($mail->message, 200, [
             'Content-Type' => 'message/rfc822', 'Content-Disposition' => "attachment; filename=\"{$mail->id}.eml\"",

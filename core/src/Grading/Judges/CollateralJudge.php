@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
-use GrayCompass\Core\Findings\Schools\School;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
+use GrayCompass\Core\Examination\Schools\School;
 use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Grading\Schools\ThreeBand;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Graded;
+use GrayCompass\Core\Grading\Values\JointOpening;
 use GrayCompass\Core\Grading\Values\Judgement;
 use GrayCompass\Core\Grading\Values\Measurement;
-use GrayCompass\Core\Grading\Values\Opening;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Grading\Values\Remark;
@@ -37,7 +37,7 @@ final class CollateralJudge implements Judge
     /** A bent knee that is tighter than the straight one by more than this does not fit. Working estimate. */
     private const TIGHTER_MM = 2.0;
 
-    public function judge(Comparison $knees, Examination $examination): Judgement
+    public function judge(Comparison $knees, KneeExamination $examination): Judgement
     {
         $stress = self::stress($knees->hurt);
         $angle = self::angle($knees->hurt);
@@ -94,10 +94,10 @@ final class CollateralJudge implements Judge
         // A soft end that the other knee has as well says nothing.
         $endFeel = $knees->otherYields() && $hurt->endFeel() !== EndFeel::Absent ? null : $hurt->endFeel();
         $difference = $knees->difference(self::FIELD) ?? self::byBand($hurt->band());
-        $alone = new Opening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
+        $alone = new JointOpening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
         if ($hurt->band() !== null) {
             return [
-                self::ofBand($hurt->band(), new Opening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))),
+                self::ofBand($hurt->band(), new JointOpening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))),
                 false,
             ];
         }
@@ -108,16 +108,16 @@ final class CollateralJudge implements Judge
 
             return $knees->other === null
                 ? [(new ThreeBand)->alone($alone), true]
-                : [Rules::collateral($school)->judge(new Opening(0.0, $endFeel, self::hurtsThere($hurt))), false];
+                : [Rules::collateral($school)->judge(new JointOpening(0.0, $endFeel, self::hurtsThere($hurt))), false];
         }
         if ($difference === null) {
             return [(new ThreeBand)->alone($alone), true];
         }
-        $graded = Rules::collateral($school)->judge(new Opening($difference, $endFeel, self::hurtsThere($hurt)));
+        $graded = Rules::collateral($school)->judge(new JointOpening($difference, $endFeel, self::hurtsThere($hurt)));
         if ($graded->outcome === Outcome::Positive || ! $loose) {
             return [$graded, false];
         }
-        $byItself = (new ThreeBand)->alone(new Opening($alone->difference, $endFeel, $alone->hurtsThere));
+        $byItself = (new ThreeBand)->alone(new JointOpening($alone->difference, $endFeel, $alone->hurtsThere));
 
         return $byItself->outcome === Outcome::Positive
             ? [$byItself, true]
@@ -132,7 +132,7 @@ final class CollateralJudge implements Judge
     }
 
     /** A band has no margin of the hands: it is an estimate already. */
-    private static function ofBand(DifferenceBand $band, Opening $opening): Graded
+    private static function ofBand(DifferenceBand $band, JointOpening $opening): Graded
     {
         if ($band !== DifferenceBand::Same || $opening->yields()) {
             return new Graded(
@@ -158,7 +158,7 @@ final class CollateralJudge implements Judge
     }
 
     /** The straight knee open further than the bent one does not fit: one of them was measured wrongly. */
-    private static function misfit(Graded $graded, Comparison $knees, Examination $examination): ?Exclusion
+    private static function misfit(Graded $graded, Comparison $knees, KneeExamination $examination): ?Exclusion
     {
         if ($graded->outcome !== Outcome::Positive || ! str_ends_with($knees->hurt->manoeuvre->id, '_0')) {
             return null;
@@ -195,7 +195,7 @@ final class CollateralJudge implements Judge
 
     private static function measurement(
         Comparison $knees,
-        Examination $examination,
+        KneeExamination $examination,
         Graded $graded,
         bool $provisional,
     ): Measurement {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
@@ -27,7 +27,7 @@ final class CollateralTenderness
     /**
      * @return list<Reading>
      */
-    public static function readings(Examination $examination): array
+    public static function readings(KneeExamination $examination): array
     {
         $landmarks = $examination->hurt('landmark_palpation');
         $figureFour = $examination->hurt('figure_four_lcl');
@@ -45,7 +45,7 @@ final class CollateralTenderness
         return $readings;
     }
 
-    private static function reading(string $finding, ?Record $record, bool $positive, Examination $examination): Reading
+    private static function reading(string $finding, ?Record $record, bool $positive, KneeExamination $examination): Reading
     {
         $late = $examination->daysSinceInjury !== null && $examination->daysSinceInjury > self::TENDER_DAYS;
 
@@ -53,7 +53,7 @@ final class CollateralTenderness
     }
 
     /** Tender, or not to be felt while the other knee's can be; null where figure four says neither. */
-    private static function cord(?Record $here, Examination $examination): ?bool
+    private static function cord(?Record $here, KneeExamination $examination): ?bool
     {
         if ($here === null || $here->normal) {
             return $here === null ? null : false;

@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Grading\Judges;
 
 use Closure;
 use GrayCompass\Core\Catalogue\JudgeKind;
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Schools\SideDifference;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Exclusion;
@@ -50,7 +50,7 @@ final readonly class ComparedJudge implements Judge
     {
     }
 
-    public function judge(Comparison $knees, Examination $examination): Judgement
+    public function judge(Comparison $knees, KneeExamination $examination): Judgement
     {
         return new Judgement(($this->read)($knees));
     }

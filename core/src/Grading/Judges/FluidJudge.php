@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Facts\Seen;
-use GrayCompass\Core\Findings\FluidSigns;
-use GrayCompass\Core\Findings\HurtKnee;
+use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Examination\FluidSigns;
+use GrayCompass\Core\Examination\HurtKnee;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Values\Effusion;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -23,7 +23,7 @@ final class FluidJudge
 {
     private const TOO_EARLY_HOURS = 2;
 
-    public static function effusion(Examination $examination): ?Effusion
+    public static function effusion(KneeExamination $examination): ?Effusion
     {
         $signs = FluidSigns::in($examination);
         $sign = match (true) {
@@ -45,7 +45,7 @@ final class FluidJudge
     }
 
     /** The reading stands with the manoeuvre that was done first. */
-    public static function reading(Examination $examination, Effusion $effusion): Reading
+    public static function reading(KneeExamination $examination, Effusion $effusion): Reading
     {
         $early = $examination->hoursSinceInjury !== null && $examination->hoursSinceInjury < self::TOO_EARLY_HOURS;
 
@@ -62,9 +62,9 @@ final class FluidJudge
      *
      * @return array{float, float|null}|null
      */
-    private static function millilitres(Examination $examination): ?array
+    private static function millilitres(KneeExamination $examination): ?array
     {
-        $seen = new Seen(new HurtKnee($examination));
+        $seen = new FactSubject(new HurtKnee($examination));
         foreach ($examination->schools->effusion->millilitres as $range) {
             if ($seen->is($range->when)) {
                 return [$range->from, $range->to];

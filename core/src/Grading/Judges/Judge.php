@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Judgement;
 
@@ -15,5 +15,5 @@ use GrayCompass\Core\Grading\Values\Judgement;
  */
 interface Judge
 {
-    public function judge(Comparison $knees, Examination $examination): Judgement;
+    public function judge(Comparison $knees, KneeExamination $examination): Judgement;
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\Cell;
-use GrayCompass\Core\Findings\Examination;
+use GrayCompass\Core\Examination\Cell;
+use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Grading\Values\CellSide;
 use GrayCompass\Core\Grading\Values\Comparison;
@@ -28,7 +28,7 @@ final class McMurrayJudge implements Judge
 
     private const ELSEWHERE = 'elsewhere';
 
-    public function judge(Comparison $knees, Examination $examination): Judgement
+    public function judge(Comparison $knees, KneeExamination $examination): Judgement
     {
         $readings = [];
         foreach (Aspect::cases() as $aspect) {
@@ -46,7 +46,7 @@ final class McMurrayJudge implements Judge
      *
      * @return list<McMurrayReading>|null
      */
-    public static function disagreement(Examination $examination): ?array
+    public static function disagreement(KneeExamination $examination): ?array
     {
         $knees = Comparison::in($examination, 'mcmurray');
         if ($knees === null) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Grading\Judges;
 
 use Closure;
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Judgement;
@@ -29,7 +29,7 @@ final readonly class PlainJudge implements Judge
     {
     }
 
-    public function judge(Comparison $knees, Examination $examination): Judgement
+    public function judge(Comparison $knees, KneeExamination $examination): Judgement
     {
         return new Judgement(($this->read)($knees));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Schools\School;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Schools\School;
 use GrayCompass\Core\Grading\Schools\FiveMillimetre;
 use GrayCompass\Core\Grading\Schools\Rules;
 use GrayCompass\Core\Grading\Schools\SideDifference;
@@ -38,7 +38,7 @@ final class TranslationJudge implements Judge
 
     private const CORNER_MM = 3.0;
 
-    public function judge(Comparison $knees, Examination $examination): Judgement
+    public function judge(Comparison $knees, KneeExamination $examination): Judgement
     {
         $school = $examination->schools->laxity;
         $manoeuvre = $knees->hurt->manoeuvre->id;

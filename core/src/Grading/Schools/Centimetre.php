@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Grading\Schools;
 
 use GrayCompass\Core\Grading\Values\Graded;
-use GrayCompass\Core\Grading\Values\Opening;
+use GrayCompass\Core\Grading\Values\JointOpening;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
 
@@ -21,7 +21,7 @@ final readonly class Centimetre implements CollateralRule
     {
     }
 
-    public function judge(Opening $opening): Graded
+    public function judge(JointOpening $opening): Graded
     {
         return match (true) {
             $opening->isAbsent(), $opening->difference > $this->tornOver => new Graded(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Grading\Schools;
 
 use GrayCompass\Core\Grading\Values\Graded;
-use GrayCompass\Core\Grading\Values\Opening;
+use GrayCompass\Core\Grading\Values\JointOpening;
 
 /**
  * A school of grading how the knee opens sideways.
@@ -14,5 +14,5 @@ use GrayCompass\Core\Grading\Values\Opening;
  */
 interface CollateralRule
 {
-    public function judge(Opening $opening): Graded;
+    public function judge(JointOpening $opening): Graded;
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Schools;
 
-use GrayCompass\Core\Findings\Schools\School;
-use GrayCompass\Core\Findings\Schools\SchoolGroup;
+use GrayCompass\Core\Examination\Schools\School;
+use GrayCompass\Core\Examination\Schools\SchoolGroup;
 use GrayCompass\Core\Grading\Values\CellSide;
 use UnexpectedValueException;
 

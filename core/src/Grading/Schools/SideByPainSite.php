@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Schools;
 
-use GrayCompass\Core\Findings\Cell;
+use GrayCompass\Core\Examination\Cell;
 use GrayCompass\Core\Grading\Values\CellSide;
 use GrayCompass\Core\Knee\Aspect;
 

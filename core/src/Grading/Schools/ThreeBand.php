@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Grading\Schools;
 
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Graded;
-use GrayCompass\Core\Grading\Values\Opening;
+use GrayCompass\Core\Grading\Values\JointOpening;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Level;
 
@@ -26,7 +26,7 @@ final readonly class ThreeBand implements CollateralRule
     ) {
     }
 
-    public function judge(Opening $opening): Graded
+    public function judge(JointOpening $opening): Graded
     {
         $difference = $opening->difference;
         if ($difference < $this->positiveFrom && ! $opening->yields()) {
@@ -47,7 +47,7 @@ final readonly class ThreeBand implements CollateralRule
     /**
      * @return int<1, 3>
      */
-    public function grade(Opening $opening): int
+    public function grade(JointOpening $opening): int
     {
         return match (true) {
             $opening->isAbsent(), $opening->difference > $this->thirdOver => 3,
@@ -57,7 +57,7 @@ final readonly class ThreeBand implements CollateralRule
         };
     }
 
-    public function level(Opening $opening): Level
+    public function level(JointOpening $opening): Level
     {
         return match ($this->grade($opening)) {
             3 => Level::Gross,
@@ -67,7 +67,7 @@ final readonly class ThreeBand implements CollateralRule
     }
 
     /** The hurt knee read alone, by its own mm: it says clear at most. */
-    public function alone(Opening $opening): Graded
+    public function alone(JointOpening $opening): Graded
     {
         $grade = $this->grade($opening);
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Values;
 
-use GrayCompass\Core\Findings\Examination;
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\EndFeel;
 
 /**
@@ -28,7 +28,7 @@ final readonly class Comparison
     }
 
     /** Null when the manoeuvre was not done on the hurt knee. */
-    public static function in(Examination $examination, string $manoeuvre): ?self
+    public static function in(KneeExamination $examination, string $manoeuvre): ?self
     {
         $hurt = $examination->hurt($manoeuvre);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Values;
 
-use GrayCompass\Core\Findings\Schools\School;
+use GrayCompass\Core\Examination\Schools\School;
 
 /**
  * What one school reads from the rotated bends, for each meniscus; null: nothing either way.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Values;
 
-use GrayCompass\Core\Findings\Record;
+use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Level;
 
 /**

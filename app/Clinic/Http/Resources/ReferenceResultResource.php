@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Resources;
+
+use App\Clinic\Models\Attachment;
+use App\Clinic\Models\ReferenceResult;
+use App\Clinic\Values\ReferenceAnswer;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * What a knee turned out to have, by one look.
+ *
+ * @property-read ReferenceResult $resource
+ */
+final class ReferenceResultResource extends JsonResource
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public function toArray(Request $request): array
+    {
+        $outcome = $this->resource;
+
+        return [
+            'id' => $outcome->id,
+            'kind' => $outcome->kind->value,
+            'label' => $outcome->kind->label(),
+            'on' => $outcome->seen_on->toDateString(),
+            'weeks' => $outcome->content['weeks'],
+            'note' => $outcome->content['note'],
+            'answers' => array_map(self::answer(...), $outcome->answers()),
+            'files' => $outcome->attachments->map(static fn (Attachment $one): array => [
+                'id' => $one->id, 'name' => $one->name, 'type' => $one->type->value, 'bytes' => $one->bytes,
+                'removed' => $one->trashed(),
+            ])->all(),
+            'removed' => $outcome->trashed(),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function answer(ReferenceAnswer $answer): array
+    {
+        return [
+            'condition' => $answer->condition->value,
+            'label' => $answer->condition->label(),
+            'seen' => $answer->seen->value,
+            'grade' => $answer->grade,
+        ];
+    }
+}

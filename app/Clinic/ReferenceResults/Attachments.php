@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\ReferenceResults;
+
+use App\Access\Models\User;
+use App\Clinic\Models\Attachment;
+use App\Clinic\Models\AttachmentPart;
+use App\Clinic\Models\ReferenceResult;
+use App\Clinic\Values\FileType;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditLog;
+use GrayCompass\Document\Refusal;
+use Illuminate\Support\Facades\DB;
+
+/** Reports and pictures beside results: PDF, PNG or JPEG by their content, sealed by the athlete's key in pieces. */
+final readonly class Attachments
+{
+    /** 10 MB. */
+    public const MOST_BYTES = 10_485_760;
+
+    private const MOST_BESIDE_ONE = 10;
+
+    private const PART_BYTES = 1_048_576;
+
+    public function __construct(private AuditLog $deeds)
+    {
+    }
+
+    /** @throws Refusal where it is empty, too large, one too many, or neither PDF nor picture */
+    public function add(ReferenceResult $outcome, string $name, string $content, User $by): Attachment
+    {
+        $type = match (true) {
+            $content === '' => throw Refusal::ofTheWhole('the file is empty'),
+            \strlen($content) > self::MOST_BYTES => throw Refusal::ofTheWhole('the file is larger than 10 MB'),
+            default => FileType::of($content)
+                ?? throw Refusal::ofTheWhole('expected a PDF, PNG or JPEG, by what is in it and not by its name'),
+        };
+
+        return DB::transaction(function () use ($outcome, $name, $content, $type, $by): Attachment {
+            ReferenceResult::query()->lockForUpdate()->findOrFail($outcome->id);
+            if (Attachment::query()->where('outcome_id', $outcome->id)->count() >= self::MOST_BESIDE_ONE) {
+                throw Refusal::ofTheWhole('at most '.self::MOST_BESIDE_ONE.' files stand beside one result');
+            }
+            $made = Attachment::query()->create([
+                'team_id' => $outcome->team_id, 'athlete_id' => $outcome->athlete_id, 'outcome_id' => $outcome->id,
+                'name' => $name, 'type' => $type, 'bytes' => \strlen($content), 'made_by' => $by->id,
+            ]);
+            for ($number = 0; $number * self::PART_BYTES < \strlen($content); $number++) {
+                AttachmentPart::query()->create([
+                    'athlete_id' => $outcome->athlete_id, 'attachment_id' => $made->id, 'number' => $number,
+                    'content' => substr($content, $number * self::PART_BYTES, self::PART_BYTES),
+                ]);
+            }
+            $this->deeds->record(AuditEvent::FileAdded, $outcome->athlete_id, ['bytes' => $made->bytes]);
+
+            return $made;
+        });
+    }
+
+    /**
+     * Piece by piece.
+     *
+     * @return iterable<string>
+     */
+    public function content(Attachment $attachment): iterable
+    {
+        foreach ($attachment->parts()->lazy(1) as $part) {
+            yield $part->content;
+        }
+    }
+
+    /** For a day it can be taken back; see Leftovers. */
+    public function remove(Attachment $attachment): void
+    {
+        $this->done($attachment, AuditEvent::FileRemoved, $attachment->delete(...));
+    }
+
+    public function restore(Attachment $attachment): void
+    {
+        $this->done($attachment, AuditEvent::FileRestored, $attachment->restore(...));
+    }
+
+    /**
+     * @param  callable(): mixed  $deed
+     */
+    private function done(Attachment $attachment, AuditEvent $what, callable $deed): void
+    {
+        DB::transaction(function () use ($attachment, $what, $deed): void {
+            $deed();
+            $this->deeds->record($what, $attachment->athlete_id);
+        });
+    }
+}

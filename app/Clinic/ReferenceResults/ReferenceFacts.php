@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\ReferenceResults;
+
+use App\Clinic\Values\ReferenceAnswer;
+use App\Clinic\Values\ReferenceKind;
+use Carbon\CarbonImmutable;
+
+/**
+ * What somebody says that a knee turned out to have.
+ *
+ * @phpstan-type Looked array{condition: string, seen: string, grade: int<1, 3>|null}
+ * @phpstan-type Said array{answers: list<Looked>, weeks: int<1, 104>|null, note: string}
+ * @phpstan-type Written array{kind: string, on: string, answers: list<Looked>, weeks: int<1, 104>|null, note: string}
+ */
+final readonly class ReferenceFacts
+{
+    /**
+     * @param  list<ReferenceAnswer>  $answers  of the injuries that were looked for
+     * @param  int<1, 104>|null  $weeks  that were waited, where the course told it
+     */
+    public function __construct(
+        public ReferenceKind $kind,
+        public CarbonImmutable $seenOn,
+        public array $answers,
+        public ?int $weeks = null,
+        public string $note = '',
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $content  as content() wrote it
+     */
+    public static function of(array $content): self
+    {
+        /** @var Written $content */
+        return new self(
+            ReferenceKind::from($content['kind']),
+            CarbonImmutable::parse($content['on']),
+            ReferenceAnswer::all($content['answers']),
+            $content['weeks'],
+            $content['note'],
+        );
+    }
+
+    /**
+     * @return Written
+     */
+    public function content(): array
+    {
+        return ['kind' => $this->kind->value, 'on' => $this->seenOn->toDateString(), ...$this->said()];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public function columns(): array
+    {
+        return ['kind' => $this->kind, 'seen_on' => $this->seenOn, 'content' => $this->said()];
+    }
+
+    /**
+     * @return Said
+     */
+    private function said(): array
+    {
+        $answers = array_map(static fn (ReferenceAnswer $one): array => [
+            'condition' => $one->condition->value, 'seen' => $one->seen->value, 'grade' => $one->grade,
+        ], $this->answers);
+
+        return ['answers' => $answers, 'weeks' => $this->weeks, 'note' => $this->note];
+    }
+}

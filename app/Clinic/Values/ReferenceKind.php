@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Values;
+
+use GrayCompass\Core\Knee\Condition;
+
+/** How one came to know what a knee has. Case order is the order of every list. */
+enum ReferenceKind: string
+{
+    case Mri = 'mri';
+    case Arthroscopy = 'arthroscopy';
+    case Operation = 'operation';
+    case Ultrasound = 'ultrasound';
+    case XRay = 'xray';
+
+    /** What the weeks showed. */
+    case ClinicalCourse = 'clinical_course';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Mri => 'MRI',
+            self::Arthroscopy => 'Arthroscopy',
+            self::Operation => 'Operation',
+            self::Ultrasound => 'Ultrasound',
+            self::XRay => 'X-ray',
+            self::ClinicalCourse => 'Course of weeks',
+        };
+    }
+
+    /** Whether such a look can say anything of it: no picture shows a pain. */
+    public function canTell(Condition $condition): bool
+    {
+        return $this === self::ClinicalCourse || $condition->isStructural();
+    }
+
+    /**
+     * Of two that differ the stronger one stands: whoever looked inside the joint, then the MRI, then everything else.
+     *
+     * @return int<1, 3>
+     */
+    public function strength(): int
+    {
+        return match ($this) {
+            self::Arthroscopy, self::Operation => 3,
+            self::Mri => 2,
+            default => 1,
+        };
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Audit;
+
+/** What can be done that somebody may ask about later. */
+enum AuditEvent: string
+{
+    case LoggedIn = 'logged_in';
+    case LogInRefused = 'log_in_refused';
+    case LoggedOut = 'logged_out';
+    case AthleteAdded = 'athlete_added';
+    case AthleteChanged = 'athlete_changed';
+    case AthleteArchived = 'athlete_archived';
+    case AthleteRestored = 'athlete_restored';
+    case ListImported = 'list_imported';
+    case ImportTakenBack = 'import_taken_back';
+    case AthleteErased = 'athlete_erased';
+    case ErasureAnnounced = 'erasure_announced';
+    case ErasurePutOff = 'erasure_put_off';
+    case AthleteRead = 'athlete_read';
+    case ExaminationRead = 'examination_read';
+    case ExaminationStarted = 'examination_started';
+    case OtherKneeBegun = 'other_knee_begun';
+    case KneeChanged = 'knee_changed';
+    case PartChanged = 'part_changed';
+    case FindingTakenBack = 'finding_taken_back';
+    case TakenAgainstGate = 'taken_against_gate';
+    case TaskMade = 'task_made';
+    case TaskMoved = 'task_moved';
+    case TaskClosed = 'task_closed';
+    case OutcomeAdded = 'outcome_added';
+    case OutcomeChanged = 'outcome_changed';
+    case OutcomeRemoved = 'outcome_removed';
+    case OutcomeRestored = 'outcome_restored';
+    case Proposed = 'proposed';
+    case ProposalWithdrawn = 'proposal_withdrawn';
+    case ProposalDecided = 'proposal_decided';
+    case FileAdded = 'file_added';
+    case FileRemoved = 'file_removed';
+    case FileRestored = 'file_restored';
+    case SignatureAskedFor = 'signature_asked_for';
+    case Signed = 'signed';
+    case AddendumWritten = 'addendum_written';
+    case CorrectionBegun = 'correction_begun';
+    case Superseded = 'superseded';
+    case LetterBegun = 'letter_begun';
+    case LetterChanged = 'letter_changed';
+    case LetterSent = 'letter_sent';
+    case LetterDiscarded = 'letter_discarded';
+    case LetterRestored = 'letter_restored';
+    case DoctorAdded = 'doctor_added';
+    case DoctorChanged = 'doctor_changed';
+    case DoctorRemoved = 'doctor_removed';
+    case DoctorRestored = 'doctor_restored';
+    case PageOpened = 'page_opened';
+    case PageClosed = 'page_closed';
+    case Printed = 'printed';
+    case Exported = 'exported';
+    case TeamCreated = 'team_created';
+    case MemberJoined = 'member_joined';
+    case InvitationSent = 'invitation_sent';
+    case InvitationWithdrawn = 'invitation_withdrawn';
+    case RoleChanged = 'role_changed';
+    case MemberLeft = 'member_left';
+    case TeamChanged = 'team_changed';
+    case PasswordAskedFor = 'password_asked_for';
+    case PasswordChanged = 'password_changed';
+    case SecondFactorOn = 'second_factor_on';
+    case SecondFactorOff = 'second_factor_off';
+    case CalendarOpened = 'calendar_opened';
+    case CalendarClosed = 'calendar_closed';
+    case SessionEnded = 'session_ended';
+    case MailRead = 'mail_read';
+    case KeysRotated = 'keys_rotated';
+    case DeedsRead = 'deeds_read';
+    case SealsRenewed = 'seals_renewed';
+    case FactsSealed = 'facts_sealed';
+
+    public function label(): string
+    {
+        return ucfirst(str_replace('_', ' ', $this->value));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Audit;
+
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Log;
+
+/**
+ * The ends of all chains of deeds, outside the database: a file for each team, with how many deeds there are and the seal
+ * of the last. Whoever shortens a chain behind the application's back, and puts its end right, does not reach them.
+ */
+final readonly class ChainHeads
+{
+    /** @param  string|null  $folder  null: none are kept, as in a test */
+    public function __construct(private ?string $folder)
+    {
+    }
+
+    /** After the commit: a chain never ends before what stands here. */
+    public function keep(string $team, int $count, string $seal): void
+    {
+        if ($this->folder === null) {
+            return;
+        }
+        $path = $this->file($team);
+        $file = @fopen($path, 'c+');
+        if ($file === false || ! flock($file, LOCK_EX)) {
+            // What was done stands all the same; whoever keeps the server reads that its end is not kept.
+            Log::error('The end of a chain could not be kept outside the database.');
+
+            return;
+        }
+        // Of two that commit at once the later one may come here first.
+        if ((int) strtok((string) stream_get_contents($file), ' ') < $count) {
+            rewind($file);
+            ftruncate($file, 0);
+            fwrite($file, "{$count} {$seal}\n");
+        }
+        fclose($file);
+        // A command of the administrator writes for the servers' own account.
+        if (fileowner($path) !== fileowner((string) $this->folder)) {
+            @chown($path, (int) fileowner((string) $this->folder));
+        }
+    }
+
+    /**
+     * @return array<string, array{count: int, seal: string}> by team
+     */
+    public function all(): array
+    {
+        $heads = [];
+        foreach ($this->folder === null ? [] : (glob("{$this->folder}/*") ?: []) as $path) {
+            [$count, $seal] = [...explode(' ', trim(File::get($path)), 2), ''];
+            $heads[basename($path)] = ['count' => (int) $count, 'seal' => $seal];
+        }
+
+        return $heads;
+    }
+
+    private function file(string $team): string
+    {
+        is_dir((string) $this->folder) || @mkdir((string) $this->folder, 0700);
+
+        return "{$this->folder}/{$team}";
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Encryption;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * For rows that belong to no athlete: sealed by the key of the records itself.
+ *
+ * @phpstan-require-extends Model
+ *
+ * @phpstan-require-implements HasEncryptedColumns
+ */
+trait EncryptedByMasterKey
+{
+    use HasUlids;
+
+    public function basis(array $attributes): array
+    {
+        return ['id' => $attributes['id'] ?? $this->newUniqueId()];
+    }
+
+    public function sealer(array $attributes): Encrypter
+    {
+        return app(MasterKey::class);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Encryption;
+
+/** Closes text so that only the holder of a key opens it again, and only in the place it was closed for. */
+interface Encrypter
+{
+    /**
+     * @param  string  $place  `table.column.id`: moved anywhere else, it does not open
+     */
+    public function close(string $plain, string $place): string;
+
+    /** @throws DecryptionFailed where the key is another, the text was changed, or it stands in another place */
+    public function open(string $sealed, string $place): string;
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Encryption;
+
+/** A model some of whose columns are sealed. */
+interface HasEncryptedColumns
+{
+    /**
+     * What must stand in the row before anything in it can be sealed: its id at least.
+     *
+     * @param  array<string, mixed>  $attributes
+     * @return array<string, mixed>
+     */
+    public function basis(array $attributes): array;
+
+    /**
+     * @param  array<string, mixed>  $attributes  with the basis
+     */
+    public function sealer(array $attributes): Encrypter;
+}

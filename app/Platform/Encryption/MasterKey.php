@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Encryption;
+
+use Illuminate\Contracts\Config\Repository;
+
+/** The key of the records: closes under the one at hand, opens under those before it too. */
+final readonly class MasterKey implements Encrypter
+{
+    /** Keeps this use of the key apart from what the framework does with it. */
+    private const PURPOSE = 'gray-compass records';
+
+    private Cipher $own;
+
+    /** @var list<Cipher> */
+    private array $earlier;
+
+    public function __construct(Repository $config)
+    {
+        $this->own = self::box($config->string('app.key'));
+        $this->earlier = array_map(self::box(...), array_values(array_filter(
+            $config->array('app.previous_keys'),
+            static fn (mixed $key): bool => is_string($key) && $key !== '',
+        )));
+    }
+
+    public function close(string $plain, string $place): string
+    {
+        return $this->own->close($plain, $place);
+    }
+
+    public function open(string $sealed, string $place): string
+    {
+        foreach ([$this->own, ...$this->earlier] as $box) {
+            try {
+                return $box->open($sealed, $place);
+            } catch (DecryptionFailed) {
+                continue;
+            }
+        }
+        throw DecryptionFailed::at($place);
+    }
+
+    /** Whether it was closed under the key at hand. */
+    public function isNew(string $sealed, string $place): bool
+    {
+        try {
+            $this->own->open($sealed, $place);
+
+            return true;
+        } catch (DecryptionFailed) {
+            return false;
+        }
+    }
+
+    private static function box(string $key): Cipher
+    {
+        $bytes = str_starts_with($key, 'base64:') ? (string) base64_decode(substr($key, 7), true) : $key;
+
+        return new Cipher(hash_hkdf('sha256', $bytes, Cipher::KEY_BYTES, self::PURPOSE));
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Examination;
+
+use DateTimeImmutable;
+use GrayCompass\Core\Examination\Facts\FactBook;
+use GrayCompass\Core\Examination\Schools\Schools;
+use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Phase;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Knee\Side;
+
+/** A whole examination document, checked and typed. */
+final readonly class KneeExamination
+{
+    /** Growth plates are taken as closed from here on. Working estimate. */
+    public const GROWN_YEARS = 18;
+
+    /** Blood in the joint or a tender bone is looked at on the same day below this. Working estimate. */
+    private const CHILD_YEARS = 16;
+
+    /** Asks for an X-ray of an injured knee by itself from here on. Stiell (1996). */
+    private const XRAY_YEARS = 55;
+
+    /** The day since the injury that is taken where an injury is told without its day. Working estimate. */
+    public const DAY_TAKEN = 7;
+
+    /** @var array<string, Record> what was measured on the hurt knee, by manoeuvre */
+    private array $hurt;
+
+    /** @var array<string, Record> and on the other */
+    private array $other;
+
+    /** @var array<string, Record> what was left out on the hurt knee */
+    private array $leftOut;
+
+    /**
+     * @param  Side  $hurtSide  left or right
+     * @param  int<0, max>|null  $daysSinceInjury  null: came on without an injury
+     * @param  float|null  $hoursSinceInjury  for the first day
+     * @param  Setting  $setting  as it applies; it follows the days unless it was chosen
+     * @param  bool  $settingMoved  another setting was given than the days say
+     * @param  list<PulseCheck>  $pulseChecks  in the order taken
+     * @param  list<EarlierFinding>  $earlierFindings  of other people
+     * @param  FactBook  $facts  what rules ask of the findings, by name
+     * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
+     * @param  KneeBaseline|null  $baseline  the same knee while it was sound, where it was looked at then
+     * @param  bool  $dayIsMissing  an injury is told without its day: it is judged as on day 7, weighed as without one
+     * @param  list<Record>  $records  in the order of the document, which is the order done
+     */
+    public function __construct(
+        public Setting $setting,
+        public Side $hurtSide,
+        public Route $route,
+        public ?float $timeLimitMin,
+        public ?int $daysSinceInjury,
+        public ?float $hoursSinceInjury,
+        public ?int $ageYears,
+        public bool $otherKneeReliable,
+        public ?Condition $firstImpression,
+        public Opening $opening,
+        public EpisodeFacts $episode,
+        public Schools $schools,
+        public History $history,
+        public SafetyAnswers $safety,
+        public array $records,
+        public FactBook $facts,
+        public ?DateTimeImmutable $examinedOn = null,
+        public string $settingChosen = '',
+        public bool $settingMoved = false,
+        public array $earlierFindings = [],
+        public array $pulseChecks = [],
+        public ?KneeBaseline $baseline = null,
+        public bool $dayIsMissing = false,
+    ) {
+        $hurt = $other = $leftOut = [];
+        foreach ($records as $record) {
+            $id = $record->manoeuvre->id;
+            $onOther = $record->side === $hurtSide->opposite();
+            if ($record->notDone !== null) {
+                $leftOut += $onOther ? [] : [$id => $record];
+            } elseif ($onOther) {
+                $other[$id] = $record;
+            } else {
+                $hurt[$id] = $record;
+                $other += $record->side === Side::Both ? [$id => $record] : [];
+            }
+        }
+        [$this->hurt, $this->other, $this->leftOut] = [$hurt, $other, $leftOut];
+    }
+
+    public function isAfterInjury(): bool
+    {
+        return $this->daysSinceInjury !== null;
+    }
+
+    public function injuredWithin(int $days): bool
+    {
+        return $this->daysSinceInjury !== null && $this->daysSinceInjury <= $days;
+    }
+
+    public function phase(): Phase
+    {
+        return Phase::of($this->dayIsMissing ? null : $this->daysSinceInjury);
+    }
+
+    /**
+     * The same knee as it would be weighed on another day; a setting that follows the days goes with it.
+     *
+     * @param  int<0, max>  $day  since the injury
+     */
+    public function onDay(int $day): self
+    {
+        $setting = $this->settingChosen === '' && $this->setting->followsDays()
+            ? Setting::byDays($day)
+            : $this->setting;
+
+        return new self(
+            $setting, $this->hurtSide, $this->route, $this->timeLimitMin, $day, $this->hoursSinceInjury,
+            $this->ageYears, $this->otherKneeReliable, $this->firstImpression, $this->opening, $this->episode,
+            $this->schools, $this->history, $this->safety, $this->records, $this->facts, $this->examinedOn,
+            $this->settingChosen, $this->settingMoved, $this->earlierFindings, $this->pulseChecks, $this->baseline,
+            $this->dayIsMissing,
+        );
+    }
+
+    /** A pulse that was missing once is not trusted again, even when it is felt later. */
+    public function pulseWasMissing(): bool
+    {
+        foreach ($this->pulseChecks as $check) {
+            if (! $check->felt) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The newest check did not feel it. */
+    public function pulseIsMissing(): bool
+    {
+        $newest = $this->pulseChecks === [] ? null : $this->pulseChecks[\count($this->pulseChecks) - 1];
+
+        return $newest?->felt === false;
+    }
+
+    /** An operation on this knee is known, at most so many weeks ago. */
+    public function operatedWithinWeeks(int $weeks): bool
+    {
+        return ($this->episode->operated->weeksAgo ?? PHP_INT_MAX) <= $weeks;
+    }
+
+    /** Without an age, nobody is known to be grown up: rules for the young that ask for it say so themselves. */
+    public function isUnder(int $years): bool
+    {
+        return $this->ageYears !== null && $this->ageYears < $years;
+    }
+
+    public function isAtLeast(int $years): bool
+    {
+        return $this->ageYears !== null && $this->ageYears >= $years;
+    }
+
+    public function isOnTouchline(): bool
+    {
+        return $this->setting === Setting::Touchline || $this->route->isTouchline();
+    }
+
+    public function isChild(): bool
+    {
+        return $this->isUnder(self::CHILD_YEARS);
+    }
+
+    public function isOfXrayAge(): bool
+    {
+        return $this->isAtLeast(self::XRAY_YEARS);
+    }
+
+    /** Bone near a growth plate, by age in years. */
+    public function isGrowing(): bool
+    {
+        return $this->isUnder(self::GROWN_YEARS);
+    }
+
+    /**
+     * What the hurt knee is compared with: the other one, or its own baseline where the other one says nothing of a
+     * sound knee; null where there is neither.
+     */
+    public function compared(string $manoeuvre): ?Record
+    {
+        return $this->otherKneeReliable ? $this->other($manoeuvre) : $this->baseline?->record($manoeuvre);
+    }
+
+    /** What was measured on the hurt knee, or null when it was not done. */
+    public function hurt(string $manoeuvre): ?Record
+    {
+        return $this->hurt[$manoeuvre] ?? null;
+    }
+
+    /** What was measured on the other knee, or null when it was not done. */
+    public function other(string $manoeuvre): ?Record
+    {
+        return $this->other[$manoeuvre] ?? null;
+    }
+
+    /** What was left out on the hurt knee, with its reason. */
+    public function leftOut(string $manoeuvre): ?NotDone
+    {
+        return ($this->leftOut[$manoeuvre] ?? null)?->notDone;
+    }
+
+    /**
+     * Place in the document of what was recorded or left out on the hurt knee; −1 when nothing was.
+     *
+     * @return int<-1, max>
+     */
+    public function position(string $manoeuvre): int
+    {
+        return ($this->hurt[$manoeuvre] ?? $this->leftOut[$manoeuvre] ?? null)->position ?? -1;
+    }
+}
