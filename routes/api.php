@@ -7,7 +7,6 @@ use App\Access\Http\Controllers\PasswordController;
 use App\Access\Http\Controllers\SecondFactorController;
 use App\Access\Http\Controllers\SessionController;
 use App\Clinic\Http\Controllers\AthleteFileController;
-use App\Clinic\Http\Controllers\RecordController;
 use App\Clinic\Http\Controllers\AttachmentController;
 use App\Clinic\Http\Controllers\BoardController;
 use App\Clinic\Http\Controllers\CalendarController;
@@ -20,6 +19,7 @@ use App\Clinic\Http\Controllers\HistoryController;
 use App\Clinic\Http\Controllers\LetterController;
 use App\Clinic\Http\Controllers\PageController;
 use App\Clinic\Http\Controllers\ProposalController;
+use App\Clinic\Http\Controllers\RecordController;
 use App\Clinic\Http\Controllers\ReferenceResultController;
 use App\Clinic\Http\Controllers\RetentionController;
 use App\Clinic\Http\Controllers\SectionController;
@@ -85,12 +85,12 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
     Route::get('mails/{mail}', [MailController::class, 'show'])->name('mails.show');
 });
 
-// All of somebody's record at once.
+// Everything that is kept on one athlete.
 Route::controller(AthleteFileController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
-    Route::post('athletes/{anyone}/archive', 'export')->middleware(['fresh-password', 'once'])->name('records.export');
+    Route::post('athletes/{anyone}/archive', 'export')->middleware(['fresh-password', 'once'])->name('athlete-files.export');
     Route::get('exports/{export}', 'state')->name('exports');
     Route::get('exports/{export}/file', 'fetch')->name('exports.fetch');
-    Route::delete('athletes/{anyone}/record', 'erase')->name('records.erase');
+    Route::delete('athletes/{anyone}/record', 'erase')->name('athlete-files.erase');
     Route::get('retention', [RetentionController::class, 'index'])->name('retention');
     Route::put('athletes/{anyone}/retention', [RetentionController::class, 'update'])->name('retention.update');
 });
@@ -107,8 +107,8 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     Route::post('rates', [WeighController::class, 'rates'])->name('rates');
 
     Route::controller(AuditLogController::class)->middleware('can:viewAny,'.AuditEntry::class)->group(function (): void {
-        Route::get('deeds', 'index')->name('deeds');
-        Route::get('deeds.csv', 'table')->name('deeds.table');
+        Route::get('audit-log', 'index')->name('audit-log');
+        Route::get('audit-log.csv', 'table')->name('audit-log.table');
     });
 
     Route::controller(AthleteController::class)->group(function (): void {
@@ -141,11 +141,12 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('episodes/{episode}', 'index')->name('episodes.show');
         Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->name('episodes.course');
         Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->name('episodes.comparison');
-        Route::post('episodes/{episode}/outcomes', 'store')->middleware('once')->name('outcomes.store');
+        Route::post('episodes/{episode}/reference-results', 'store')
+            ->middleware('once')->name('reference-results.store');
         Route::middleware('can:answer')->group(function (): void {
-            Route::put('outcomes/{outcome}', 'update')->name('outcomes.update');
-            Route::delete('outcomes/{outcome}', 'destroy')->name('outcomes.destroy');
-            Route::post('outcomes/{removed}/restoration', 'restore')->name('outcomes.restore');
+            Route::put('reference-results/{result}', 'update')->name('reference-results.update');
+            Route::delete('reference-results/{result}', 'destroy')->name('reference-results.destroy');
+            Route::post('reference-results/{removed}/restoration', 'restore')->name('reference-results.restore');
         });
     });
     Route::controller(ProposalController::class)->group(function (): void {
@@ -153,7 +154,8 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::delete('proposals/{proposal}', 'withdraw')->can('withdraw', 'proposal')->name('proposals.withdraw');
     });
     Route::controller(AttachmentController::class)->middleware('can:answer')->group(function (): void {
-        Route::post('outcomes/{outcome}/attachments', 'store')->middleware('once')->name('attachments.store');
+        Route::post('reference-results/{result}/attachments', 'store')
+            ->middleware('once')->name('attachments.store');
         Route::get('attachments/{attachment}', 'show')->name('attachments.show');
         Route::delete('attachments/{attachment}', 'destroy')->name('attachments.destroy');
         Route::post('attachments/{removedFile}/restoration', 'restore')->name('attachments.restore');
@@ -208,10 +210,8 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::post('other-knee', [ExaminationController::class, 'other'])->middleware('once')->name('other');
             Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
             Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
-            Route::put('findings/{manoeuvre}/{side}', [RecordController::class, 'update'])->name('findings.update');
-            Route::delete(
-                'findings/{manoeuvre}/{side}', [RecordController::class, 'destroy'],
-            )->name('findings.destroy');
+            Route::put('records/{manoeuvre}/{side}', [RecordController::class, 'update'])->name('records.update');
+            Route::delete('records/{manoeuvre}/{side}', [RecordController::class, 'destroy'])->name('records.destroy');
         });
     });
 });

@@ -45,7 +45,7 @@ await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
 await page.reload()
 
 await page.getByRole('link', { name: /Mirre Aldous.*knee/ }).click()
-await page.getByRole('heading', { name: 'Story', level: 1 }).waitFor()
+await page.getByRole('heading', { name: 'History', level: 1 }).waitFor()
 const { empty, save } = await page.evaluate(async (runs) => {
   const csrf = (await (await fetch('/api/me')).json()).csrf
   const today = await (await fetch('/api/today')).json()
@@ -67,7 +67,7 @@ const { empty, save } = await page.evaluate(async (runs) => {
   const put = (part, version, payload) =>
     call('PUT', `examinations/${id}/${part}`, { key: crypto.randomUUID(), version, payload })
   let version = 0
-  const tap = () => put('findings/lachman/left', version++, { translationMm: 5 + (version % 9), endFeel: 'soft' })
+  const tap = () => put('records/lachman/left', version++, { translationMm: 5 + (version % 9), endFeel: 'soft' })
   // What was refused took no save, so it may not be timed as one.
   const timed = async (request) => {
     const begin = performance.now()

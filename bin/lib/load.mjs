@@ -66,7 +66,7 @@ async function begin(headers) {
   let version = 0
   let known = {}
   return async (millimetres) => {
-    const answer = await put(`examinations/${id}/findings/lachman/left`, headers, {
+    const answer = await put(`examinations/${id}/records/lachman/left`, headers, {
       key: key(),
       version,
       known,

@@ -109,8 +109,8 @@ final class Assessor
             $judged->trail->steps(),
             (new Planner($catalogue, $evidence))->plan($bearings, $suggestions, $lastTime),
             $suggestions,
-            CollateralReading::of($judged->standing, 'valgus'),
-            CollateralReading::of($judged->standing, 'varus'),
+            CollateralReading::of($judged->results, 'valgus'),
+            CollateralReading::of($judged->results, 'varus'),
             $plan,
             new Texts(
                 (new ForAthlete($bearings, $plan))->text(),
@@ -122,7 +122,7 @@ final class Assessor
             [
                 ...VerdictRemarks::of($bearings),
                 ...$bearings->grading->remarks,
-                ...Remarks::of($examination, $judged->standing, $evidence),
+                ...Remarks::of($examination, $judged->results, $evidence),
             ],
         );
     }
@@ -138,29 +138,29 @@ final class Assessor
         $evidence = $this->library($examination);
         $gate = SafetyGate::of($examination, $this->data->rules());
         $grading = Grading::of($examination);
-        $standing = SettledResults::of($examination, $grading, $evidence, $this->data->signs());
-        $builder = new ProblemBuilder($this->data->baseline(), $evidence, $this->data->levels());
+        $results = SettledResults::of($examination, $grading, $evidence, $this->data->signs());
+        $builder = new ProblemBuilder($this->data->priors(), $evidence, $this->data->levels());
         $weighed = Weighing::of($builder->build(
             $examination,
-            $standing,
-            $looksAhead ? Candidates::of($examination, $gate, $standing, $evidence, $catalogue) : [],
+            $results,
+            $looksAhead ? Candidates::of($examination, $gate, $results, $evidence, $catalogue) : [],
         ));
         $chances = array_combine(
             array_column(Condition::cases(), 'value'),
             array_map(static fn (WeighedChance $chance): float => $chance->posttest, $weighed->conditions),
         );
-        $loose = new Loose($examination, $standing, $chances);
+        $loose = new Loose($examination, $results, $chances);
         $atAct = array_values(array_filter(
             Condition::cases(),
             static fn (Condition $condition): bool => $weighed->conditions[$condition->position()]->zone === Zone::Act,
         ));
-        $lines = (new ResultLines($examination, $gate, $standing, $loose, $weighed->after, $atAct))->lines();
+        $lines = (new ResultLines($examination, $gate, $results, $loose, $weighed->after, $atAct))->lines();
         $gate = $gate->with(...$lines);
         $holds = Holds::of($examination, $gate, $catalogue);
-        $settled = Unsettled::of($examination, $grading, $standing, $holds, $catalogue);
-        $front = FrontGate::of($examination, $standing);
-        [$trail, $afterStory] = self::trail($weighed, $builder, $standing, $looksAhead);
-        $verdicts = Verdicts::of($examination, $standing, $settled, $front, $weighed, $afterStory);
+        $settled = Unsettled::of($examination, $grading, $results, $holds, $catalogue);
+        $front = FrontGate::of($examination, $results);
+        [$trail, $afterStory] = self::trail($weighed, $builder, $results, $looksAhead);
+        $verdicts = Verdicts::of($examination, $results, $settled, $front, $weighed, $afterStory);
 
         return new Judged(
             new Bearings(
@@ -168,19 +168,19 @@ final class Assessor
                 $gate,
                 $holds,
                 $grading,
-                $standing,
+                $results,
                 $settled,
                 $verdicts,
                 $loose,
                 $front,
-                $this->data->considerations()->of($examination, $standing),
-                Disagreements::of($standing, $weighed),
+                $this->data->considerations()->of($examination, $results),
+                Disagreements::of($results, $weighed),
                 $weighed->after,
                 Blood::in($examination, FluidSigns::in($examination)),
-                $this->data->abnormal()->of($examination, $standing, $verdicts),
+                $this->data->abnormal()->of($examination, $results, $verdicts),
                 $catalogue,
             ),
-            $standing,
+            $results,
             $weighed,
             $trail,
         );
@@ -205,12 +205,12 @@ final class Assessor
     private static function trail(
         Weighed $weighed,
         ProblemBuilder $builder,
-        SettledResults $standing,
+        SettledResults $results,
         bool $whole,
     ): array {
         $trail = new Trail($weighed->before);
         $afterStory = null;
-        foreach ($standing->counting() as $reading) {
+        foreach ($results->counting() as $reading) {
             if ($reading->record !== null) {
                 $afterStory ??= $trail->chances();
                 if (! $whole) {

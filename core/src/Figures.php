@@ -36,7 +36,7 @@ final class Figures
 {
     private ?Catalogue $catalogue = null;
 
-    private ?Priors $baseline = null;
+    private ?Priors $priors = null;
 
     private ?SignBook $signs = null;
 
@@ -110,7 +110,7 @@ final class Figures
             $this->questions(),
             $this->words(),
             $this->signs(),
-            $this->baseline()->settingLabels(),
+            $this->priors()->settingLabels(),
             $this->schools(),
             $this->routes(),
             array_diff_key($this->json('typed.json'), ['note' => true]),
@@ -229,7 +229,7 @@ final class Figures
 
         return $this->fixed ??= \is_string($known)
             ? $known
-            : hash('sha256', $this->text('baseline.json').$this->text('levels.csv'));
+            : hash('sha256', $this->text('priors.json').$this->text('levels.csv'));
     }
 
     /**
@@ -242,10 +242,10 @@ final class Figures
         return $this->json('simulation.json');
     }
 
-    public function baseline(): Priors
+    public function priors(): Priors
     {
         /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
-        return $this->baseline ??= PriorsReader::read($this->json('baseline.json'));
+        return $this->priors ??= PriorsReader::read($this->json('priors.json'));
     }
 
     /**

@@ -50,7 +50,7 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['examination_id', 'name']);
         });
-        Schema::create('findings', function (Blueprint $table): void {
+        Schema::create('records', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('examination_id')->constrained()->cascadeOnDelete();
             $table->string('manoeuvre', 40);
@@ -75,7 +75,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['saves', 'findings', 'sections', 'examinations', 'episodes', 'athletes'] as $table) {
+        foreach (['saves', 'records', 'sections', 'examinations', 'episodes', 'athletes'] as $table) {
             Schema::dropIfExists($table);
         }
     }

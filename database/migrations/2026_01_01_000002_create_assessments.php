@@ -10,7 +10,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::create('assessments', function (Blueprint $table): void {
+        Schema::create('snapshots', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('examination_id')->unique()->constrained()->cascadeOnDelete();
             $table->longText('payload');
@@ -22,6 +22,6 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::dropIfExists('assessments');
+        Schema::dropIfExists('snapshots');
     }
 };

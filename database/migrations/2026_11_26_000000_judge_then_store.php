@@ -19,7 +19,7 @@ return new class extends Migration
         Schema::table('sections', static function (Blueprint $table): void {
             $table->string('name', 20)->collation(self::EXACT)->change();
         });
-        Schema::table('findings', static function (Blueprint $table): void {
+        Schema::table('records', static function (Blueprint $table): void {
             $table->string('manoeuvre', 40)->collation(self::EXACT)->change();
             $table->string('side', 5)->collation(self::EXACT)->change();
         });
@@ -31,14 +31,14 @@ return new class extends Migration
         Schema::table('examinations', static function (Blueprint $table): void {
             $table->longText('holds')->nullable()->after('signed_at');
         });
-        Schema::table('assessments', static function (Blueprint $table): void {
+        Schema::table('snapshots', static function (Blueprint $table): void {
             $table->longText('problem')->nullable()->after('payload');
         });
     }
 
     public function down(): void
     {
-        Schema::table('assessments', static fn (Blueprint $table) => $table->dropColumn('problem'));
+        Schema::table('snapshots', static fn (Blueprint $table) => $table->dropColumn('problem'));
         Schema::table('examinations', static fn (Blueprint $table) => $table->dropColumn('holds'));
         Schema::table('saves', static fn (Blueprint $table) => $table->dropColumn('digest'));
     }

@@ -13,7 +13,7 @@ return new class extends Migration
     {
         Schema::create('key_checks', static function (Blueprint $table): void {
             $table->id();
-            $table->text('sealed');
+            $table->text('encrypted');
             $table->timestamp('created_at');
         });
     }

@@ -16,35 +16,35 @@ return new class extends Migration
 
     public function up(): void
     {
-        Schema::create('deeds', static function (Blueprint $table): void {
+        Schema::create('audit_entries', static function (Blueprint $table): void {
             $table->id();
-            // Of no team: refused log-ins, and what the console does. No team or person takes its deeds along.
+            // Of no team: refused log-ins, and what the console does. No team or person takes its entries along.
             $table->char('team_id', 26)->nullable()->collation(self::EXACT);
             $table->char('user_id', 26)->nullable()->collation(self::EXACT);
-            $table->string('what', 40)->collation(self::EXACT);
+            $table->string('event', 40)->collation(self::EXACT);
             $table->string('subject', 26)->nullable()->collation(self::EXACT);
             $table->json('detail');
             $table->string('address', 45)->collation(self::EXACT);
             $table->dateTime('at', 3);
-            $table->char('previous', 64)->collation(self::EXACT);
-            $table->char('seal', 64)->collation(self::EXACT);
+            $table->char('previous_hash', 64)->collation(self::EXACT);
+            $table->char('hash', 64)->collation(self::EXACT);
             $table->index(['team_id', 'id']);
             $table->index(['team_id', 'subject']);
         });
-        Schema::create('deed_chains', static function (Blueprint $table): void {
+        Schema::create('audit_chains', static function (Blueprint $table): void {
             $table->char('team_id', 26)->primary()->collation(self::EXACT);
-            $table->char('seal', 64)->collation(self::EXACT);
+            $table->char('hash', 64)->collation(self::EXACT);
             $table->unsignedBigInteger('count');
         });
         foreach (['UPDATE', 'DELETE'] as $event) {
-            $name = 'deeds_stay_'.strtolower($event);
-            DB::unprepared("CREATE TRIGGER {$name} BEFORE {$event} ON deeds FOR EACH ROW "
-                ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'deeds stay as they are'");
+            $name = 'audit_entries_stay_'.strtolower($event);
+            DB::unprepared("CREATE TRIGGER {$name} BEFORE {$event} ON audit_entries FOR EACH ROW "
+                ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'audit entries stay as they are'");
         }
         Schema::table('sections', static function (Blueprint $table): void {
             $table->foreignUlid('saved_by')->nullable()->constrained('users')->nullOnDelete();
         });
-        Schema::table('findings', static function (Blueprint $table): void {
+        Schema::table('records', static function (Blueprint $table): void {
             $table->foreignUlid('saved_by')->nullable()->constrained('users')->nullOnDelete();
         });
         Schema::table('examinations', static function (Blueprint $table): void {
@@ -63,9 +63,9 @@ return new class extends Migration
             $table->dropUnique(['examiner_id', 'start_key']);
             $table->dropColumn(['signed_ungated', 'revision', 'start_key']);
         });
-        Schema::table('findings', static fn (Blueprint $table) => $table->dropConstrainedForeignId('saved_by'));
+        Schema::table('records', static fn (Blueprint $table) => $table->dropConstrainedForeignId('saved_by'));
         Schema::table('sections', static fn (Blueprint $table) => $table->dropConstrainedForeignId('saved_by'));
-        Schema::dropIfExists('deed_chains');
-        Schema::dropIfExists('deeds');
+        Schema::dropIfExists('audit_chains');
+        Schema::dropIfExists('audit_entries');
     }
 };

@@ -14,7 +14,7 @@ return new class extends Migration
     {
         Schema::create('secrets', static function (Blueprint $table): void {
             $table->string('id', 40)->primary();
-            $table->text('sealed');
+            $table->text('encrypted');
         });
         OwnSecret::make(OwnSecret::ADDRESSES);
         Schema::table('athletes', static function (Blueprint $table): void {
@@ -25,7 +25,7 @@ return new class extends Migration
             $table->dropUnique(['email']);
             $table->text('name')->change();
             $table->text('email')->collation('utf8mb4_bin')->change();
-            $table->char('email_print', 64)->nullable()->collation('utf8mb4_bin')->after('email');
+            $table->char('email_hash', 64)->nullable()->collation('utf8mb4_bin')->after('email');
             $table->foreignUlid('membership_id')->nullable()->constrained()->nullOnDelete();
         });
         Schema::table('memberships', static fn (Blueprint $table) => $table->dateTime('ended_at')->nullable());
@@ -37,7 +37,7 @@ return new class extends Migration
         Schema::table('memberships', static fn (Blueprint $table) => $table->dropColumn('ended_at'));
         Schema::table('users', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('membership_id');
-            $table->dropColumn('email_print');
+            $table->dropColumn('email_hash');
         });
         Schema::table('athletes', static fn (Blueprint $table) => $table->dropColumn('data_key'));
         Schema::dropIfExists('secrets');

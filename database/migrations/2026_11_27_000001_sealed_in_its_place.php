@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\Schema;
  */
 return new class extends Migration
 {
-    private const BY_EXAMINATION = ['sections' => ['payload'], 'findings' => ['payload'], 'assessments' => ['payload', 'problem']];
+    private const BY_EXAMINATION = ['sections' => ['payload'], 'records' => ['payload'], 'snapshots' => ['payload', 'problem']];
 
     public function up(): void
     {
@@ -27,7 +27,7 @@ return new class extends Migration
             $this->people();
             $this->athletes();
         });
-        Schema::table('users', static fn (Blueprint $table) => $table->unique('email_print'));
+        Schema::table('users', static fn (Blueprint $table) => $table->unique('email_hash'));
     }
 
     public function down(): void
@@ -46,7 +46,7 @@ return new class extends Migration
             $secret = Crypt::decryptString($user['secret']);
             $this->seal('users', $id, ['secret' => $secret, 'name' => $name, 'email' => $email], $records);
             DB::table('users')->where('id', $id)->update([
-                'email_print' => Email::fingerprint($email),
+                'email_hash' => Email::hash($email),
                 'membership_id' => DB::table('memberships')->where('user_id', $id)->orderBy('id')->value('id'),
             ]);
         }
@@ -58,21 +58,21 @@ return new class extends Migration
         foreach ($this->rows(DB::table('athletes'), 'name', 'born_on') as $athlete) {
             $id = $athlete['id'];
             DB::table('athletes')->where('id', $id)->update(['data_key' => $made = $keys->make($id)]);
-            $box = $keys->from($id, $made);
+            $cipher = $keys->from($id, $made);
             $plain = ['name' => Crypt::decryptString($athlete['name']), 'born_on' => substr($athlete['born_on'], 0, 10)];
-            $this->seal('athletes', $id, $plain, $box);
+            $this->seal('athletes', $id, $plain, $cipher);
             $episodes = DB::table('episodes')->where('athlete_id', $id)->select('id');
-            $this->examinations(DB::table('examinations')->whereIn('episode_id', $episodes), $box);
+            $this->examinations(DB::table('examinations')->whereIn('episode_id', $episodes), $cipher);
         }
     }
 
-    private function examinations(Builder $examinations, Encrypter $box): void
+    private function examinations(Builder $examinations, Encrypter $cipher): void
     {
         foreach ($this->rows($examinations, 'holds', 'signed_ungated') as $row) {
-            $this->anew('examinations', $row, $box);
+            $this->anew('examinations', $row, $cipher);
             foreach (self::BY_EXAMINATION as $table => $columns) {
                 foreach ($this->rows(DB::table($table)->where('examination_id', $row['id']), ...$columns) as $part) {
-                    $this->anew($table, $part, $box);
+                    $this->anew($table, $part, $cipher);
                 }
             }
         }
@@ -83,21 +83,21 @@ return new class extends Migration
      *
      * @param  array<string, string>  $row
      */
-    private function anew(string $table, array $row, Encrypter $box): void
+    private function anew(string $table, array $row, Encrypter $cipher): void
     {
-        $this->seal($table, $row['id'], array_map(Crypt::decryptString(...), array_diff_key($row, ['id' => 0])), $box);
+        $this->seal($table, $row['id'], array_map(Crypt::decryptString(...), array_diff_key($row, ['id' => 0])), $cipher);
     }
 
     /**
      * @param  array<string, string>  $plain  by column
      */
-    private function seal(string $table, string $id, array $plain, Encrypter $box): void
+    private function seal(string $table, string $id, array $plain, Encrypter $cipher): void
     {
-        $sealed = [];
+        $encrypted = [];
         foreach ($plain as $column => $text) {
-            $sealed[$column] = $box->close($text, "{$table}.{$column}.{$id}");
+            $encrypted[$column] = $cipher->encrypt($text, "{$table}.{$column}.{$id}");
         }
-        $sealed === [] || DB::table($table)->where('id', $id)->update($sealed);
+        $encrypted === [] || DB::table($table)->where('id', $id)->update($encrypted);
     }
 
     /**

@@ -19,7 +19,7 @@ return new class extends Migration
             $table->foreignUlid('invited_by')->constrained('users');
             $table->text('email');
             $table->string('role', 20)->collation(self::EXACT);
-            $table->char('token_print', 64)->collation(self::EXACT)->unique();
+            $table->char('token_hash', 64)->collation(self::EXACT)->unique();
             $table->dateTime('expires_at');
             $table->dateTime('used_at')->nullable();
             $table->timestamps();
@@ -27,7 +27,7 @@ return new class extends Migration
         Schema::create('resets', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('user_id')->constrained()->cascadeOnDelete();
-            $table->char('token_print', 64)->collation(self::EXACT)->unique();
+            $table->char('token_hash', 64)->collation(self::EXACT)->unique();
             $table->dateTime('expires_at');
             $table->timestamps();
         });

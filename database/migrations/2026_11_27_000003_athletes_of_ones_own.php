@@ -16,8 +16,8 @@ return new class extends Migration
         Schema::table('athletes', static function (Blueprint $table): void {
             $table->string('number', 20)->nullable()->change();
             $table->text('profile')->nullable()->after('born_on');
-            $table->binary('born_print', 8, true)->nullable()->after('born_on');
-            $table->index(['team_id', 'born_print']);
+            $table->binary('born_hash', 8, true)->nullable()->after('born_on');
+            $table->index(['team_id', 'born_hash']);
         });
         Athlete::query()->withoutGlobalScope(TeamScope::class)->withTrashed()
             ->each(static fn (Athlete $athlete) => $athlete->forceFill(['born_on' => $athlete->born_on])->save());
@@ -26,8 +26,8 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('athletes', static function (Blueprint $table): void {
-            $table->dropIndex(['team_id', 'born_print']);
-            $table->dropColumn(['profile', 'born_print']);
+            $table->dropIndex(['team_id', 'born_hash']);
+            $table->dropColumn(['profile', 'born_hash']);
         });
     }
 };

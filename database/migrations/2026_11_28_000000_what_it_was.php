@@ -13,7 +13,7 @@ return new class extends Migration
 
     public function up(): void
     {
-        Schema::create('outcomes', static function (Blueprint $table): void {
+        Schema::create('reference_results', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('athlete_id')->constrained()->cascadeOnDelete();
@@ -32,6 +32,6 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::dropIfExists('outcomes');
+        Schema::dropIfExists('reference_results');
     }
 };

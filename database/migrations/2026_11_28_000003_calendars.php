@@ -14,7 +14,7 @@ return new class extends Migration
         Schema::create('calendars', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('user_id')->unique()->constrained()->cascadeOnDelete();
-            $table->char('token_print', 64)->collation('utf8mb4_bin')->unique();
+            $table->char('token_hash', 64)->collation('utf8mb4_bin')->unique();
             $table->boolean('in_words')->default(false);
             $table->dateTime('read_at')->nullable();
             $table->timestamps();

@@ -50,7 +50,7 @@ return new class extends Migration
             $table->ulid('id')->primary();
             $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('examination_id')->unique()->constrained()->cascadeOnDelete();
-            $table->char('token_print', 64)->collation(self::EXACT)->unique();
+            $table->char('token_hash', 64)->collation(self::EXACT)->unique();
             $table->dateTime('expires_at');
             $table->foreignUlid('made_by')->nullable()->constrained('users')->nullOnDelete();
             $table->timestamps();

@@ -17,7 +17,7 @@ return new class extends Migration
             $table->ulid('id')->primary();
             $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('athlete_id')->constrained()->cascadeOnDelete();
-            $table->foreignUlid('outcome_id')->constrained()->cascadeOnDelete();
+            $table->foreignUlid('reference_result_id')->constrained()->cascadeOnDelete();
             $table->text('name');
             $table->string('type', 40)->collation(self::EXACT);
             $table->unsignedInteger('bytes');

@@ -24,16 +24,16 @@ return new class extends Migration
 {
     public function up(): void
     {
-        OwnSecret::make(OwnSecret::DEEDS);
+        OwnSecret::make(OwnSecret::AUDIT);
         $this->triggers(false);
-        $broken = $this->seal();
+        $broken = $this->rehash();
         $this->triggers(true);
-        $deeds = app(AuditLog::class);
+        $log = app(AuditLog::class);
         foreach (HashChain::query()->get() as $chain) {
             $team = $chain->team_id === HashChain::NO_TEAM ? null : $chain->team_id;
-            $deeds->record(AuditEvent::SealsRenewed, null, ['not as sealed before' => $broken[$chain->team_id] ?? 0], null, $team);
+            $log->record(AuditEvent::HashesRenewed, null, ['not as sealed before' => $broken[$chain->team_id] ?? 0], null, $team);
         }
-        $this->entries($deeds);
+        $this->entries($log);
     }
 
     public function down(): void
@@ -44,59 +44,59 @@ return new class extends Migration
     /**
      * @return array<string, int> entries that did not bear the seal they should have, by team
      */
-    private function seal(): array
+    private function rehash(): array
     {
         $ends = $old = $broken = [];
-        foreach (AuditEntry::query()->orderBy('id')->lazy(500) as $deed) {
-            $team = $deed->team_id ?? HashChain::NO_TEAM;
-            $isSound = $deed->previous === ($old[$team] ?? AuditEntry::NONE) && $deed->seal === $this->before($deed);
+        foreach (AuditEntry::query()->orderBy('id')->lazy(500) as $entry) {
+            $team = $entry->team_id ?? HashChain::NO_TEAM;
+            $isSound = $entry->previous_hash === ($old[$team] ?? AuditEntry::NONE) && $entry->hash === $this->before($entry);
             $broken[$team] = ($broken[$team] ?? 0) + (int) ! $isSound;
-            $old[$team] = $deed->seal;
-            $deed->previous = $ends[$team]['seal'] ?? AuditEntry::NONE;
-            $ends[$team] = ['seal' => $deed->sealed(), 'count' => ($ends[$team]['count'] ?? 0) + 1];
-            DB::table('deeds')->where('id', $deed->id)->update(['previous' => $deed->previous, 'seal' => $ends[$team]['seal']]);
+            $old[$team] = $entry->hash;
+            $entry->previous_hash = $ends[$team]['hash'] ?? AuditEntry::NONE;
+            $ends[$team] = ['hash' => $entry->computeHash(), 'count' => ($ends[$team]['count'] ?? 0) + 1];
+            DB::table('audit_entries')->where('id', $entry->id)->update(['previous_hash' => $entry->previous_hash, 'hash' => $ends[$team]['hash']]);
         }
         foreach ($ends as $team => $end) {
-            DB::table('deed_chains')->where('team_id', $team)->update($end);
+            DB::table('audit_chains')->where('team_id', $team)->update($end);
         }
 
         return $broken;
     }
 
     /** As they were sealed before: by what everybody can compute. */
-    private function before(AuditEntry $deed): string
+    private function before(AuditEntry $entry): string
     {
-        $detail = $deed->detail;
+        $detail = $entry->detail;
         ksort($detail);
 
         return hash('sha256', json_encode([
-            $deed->previous, $deed->team_id, $deed->user_id, $deed->what->value, $deed->subject, $detail,
-            $deed->address, $deed->at,
+            $entry->previous_hash, $entry->team_id, $entry->user_id, $entry->event->value, $entry->subject, $detail,
+            $entry->address, $entry->at,
         ], JSON_THROW_ON_ERROR));
     }
 
-    private function entries(AuditLog $deeds): void
+    private function entries(AuditLog $log): void
     {
         $signed = Examination::query()->withoutGlobalScopes()->where('status', ExaminationStatus::Signed)
-            ->with(['sections', 'findings', 'episode' => static fn ($episodes) => $episodes->withoutGlobalScopes()]);
+            ->with(['sections', 'records', 'episode' => static fn ($episodes) => $episodes->withoutGlobalScopes()]);
         foreach ($signed->lazy(100) as $one) {
-            $deeds->record(AuditEvent::FactsSealed, $one->id, ['facts' => SignedFacts::digest($one)], null, $one->team_id);
+            $log->record(AuditEvent::FactsHashed, $one->id, ['facts' => SignedFacts::digest($one)], null, $one->team_id);
         }
         foreach (Addendum::query()->lazy(100) as $one) {
             $about = Examination::query()->withoutGlobalScopes()->findOrFail($one->examination_id);
-            $deeds->record(AuditEvent::FactsSealed, $about->id, [
+            $log->record(AuditEvent::FactsHashed, $about->id, [
                 'addendum' => $one->id, 'digest' => $one->digest(),
             ], null, $about->team_id);
         }
         foreach (ReferenceResult::withTrashed()->withoutGlobalScopes()->lazy(100) as $one) {
-            $deeds->record($one->trashed() ? AuditEvent::OutcomeRemoved : AuditEvent::FactsSealed, $one->athlete_id, [
+            $log->record($one->trashed() ? AuditEvent::ReferenceResultRemoved : AuditEvent::FactsHashed, $one->athlete_id, [
                 'kind' => $one->kind->value, 'outcome' => $one->id, 'digest' => $one->digest(),
             ], null, $one->team_id);
         }
         foreach (Membership::query()->lazy(100) as $one) {
-            $deeds->record(AuditEvent::MemberJoined, $one->user_id, ['role' => $one->role->value, 'by' => 'found'], null, $one->team_id);
+            $log->record(AuditEvent::MemberJoined, $one->user_id, ['role' => $one->role->value, 'by' => 'found'], null, $one->team_id);
             if ($one->ended_at !== null) {
-                $deeds->record(AuditEvent::MemberLeft, $one->user_id, [], null, $one->team_id);
+                $log->record(AuditEvent::MemberLeft, $one->user_id, [], null, $one->team_id);
             }
         }
     }
@@ -104,10 +104,10 @@ return new class extends Migration
     private function triggers(bool $stand): void
     {
         foreach (['UPDATE', 'DELETE'] as $event) {
-            $name = 'deeds_stay_'.strtolower($event);
+            $name = 'audit_entries_stay_'.strtolower($event);
             DB::unprepared("DROP TRIGGER IF EXISTS {$name}");
-            ! $stand || DB::unprepared("CREATE TRIGGER {$name} BEFORE {$event} ON deeds FOR EACH ROW "
-                ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'deeds stay as they are'");
+            ! $stand || DB::unprepared("CREATE TRIGGER {$name} BEFORE {$event} ON audit_entries FOR EACH ROW "
+                ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'audit entries stay as they are'");
         }
     }
 };

@@ -11,14 +11,14 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('outcomes', static function (Blueprint $table): void {
+        Schema::table('reference_results', static function (Blueprint $table): void {
             $table->foreignUlid('asked_by_id')->nullable()->constrained('examinations')->nullOnDelete();
         });
     }
 
     public function down(): void
     {
-        Schema::table('outcomes', static function (Blueprint $table): void {
+        Schema::table('reference_results', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('asked_by_id');
         });
     }

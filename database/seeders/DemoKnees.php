@@ -236,12 +236,12 @@ final class DemoKnees
      */
     private static function normal(string ...$manoeuvres): array
     {
-        $findings = [];
+        $records = [];
         foreach ($manoeuvres as $manoeuvre) {
-            array_push($findings, [$manoeuvre, 'left', ['normal' => true]], [$manoeuvre, 'right', ['normal' => true]]);
+            array_push($records, [$manoeuvre, 'left', ['normal' => true]], [$manoeuvre, 'right', ['normal' => true]]);
         }
 
-        return $findings;
+        return $records;
     }
 
     /**

@@ -119,7 +119,7 @@ final class DemoSeason
      * @param  Look  $look
      * @return list<array{string, string, array<string, mixed>}> manoeuvre, side, what was found
      */
-    public static function findings(array $look, string $hurt): array
+    public static function records(array $look, string $hurt): array
     {
         $other = $hurt === 'left' ? 'right' : 'left';
         $held = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];

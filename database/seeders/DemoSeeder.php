@@ -115,7 +115,7 @@ final class DemoSeeder extends Seeder
             $this->recorder->section($examination, SectionName::from($name), $this->first($user, $payload));
         }
         foreach ($knee['findings'] as [$manoeuvre, $side, $payload]) {
-            $this->recorder->finding(
+            $this->recorder->record(
                 $examination,
                 $this->data->catalogue()->get($manoeuvre),
                 Side::from($side),

@@ -51,7 +51,7 @@ final readonly class SeasonSeeder
 
     public function __construct(
         private Starter $starter, private Signer $signer, private Assessor $assessor, private Figures $figures,
-        private ReferenceResults $outcomes, private Tasks $tasks, private Letters $letters, private Proposals $proposals,
+        private ReferenceResults $referenceResults, private Tasks $tasks, private Letters $letters, private Proposals $proposals,
     ) {
     }
 
@@ -62,34 +62,34 @@ final readonly class SeasonSeeder
     {
         $today = Date::now();
         $looks = [];
-        foreach (DemoSeason::all() as $story) {
-            foreach ($story['looks'] as $look) {
-                $looks[] = [$look['ago'], $story, $look];
+        foreach (DemoSeason::all() as $episode) {
+            foreach ($episode['looks'] as $look) {
+                $looks[] = [$look['ago'], $episode, $look];
             }
         }
         usort($looks, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
         $last = [];
-        foreach ($looks as [$ago, $story, $look]) {
+        foreach ($looks as [$ago, $episode, $look]) {
             Date::setTestNow($today->subDays($ago)->setTime(self::HOUR, $ago % 60));
-            $last[$story['of']] = $this->look($athletes[$story['of']], $by, $story, $look);
+            $last[$episode['of']] = $this->look($athletes[$episode['of']], $by, $episode, $look);
         }
         Date::setTestNow();
-        foreach (DemoSeason::all() as $story) {
-            $this->close($last[$story['of']], $by, $story, $today);
+        foreach (DemoSeason::all() as $episode) {
+            $this->close($last[$episode['of']], $by, $episode, $today);
         }
         $this->due($by, $athletes, $today);
     }
 
     /**
-     * @param  Story  $story
+     * @param  Story  $episode
      * @param  Look  $look
      */
-    private function look(Athlete $athlete, User $by, array $story, array $look): Examination
+    private function look(Athlete $athlete, User $by, array $episode, array $look): Examination
     {
-        $days = $story['injured'] === null ? null : $story['injured'] - $look['ago'];
-        $side = Side::from($story['side']);
+        $days = $episode['injured'] === null ? null : $episode['injured'] - $look['ago'];
+        $side = Side::from($episode['side']);
         $examination = $this->starter->start($athlete, $by->id, $side, $days, null, $this->figures->routes()->get(
-            ($story['baseline'] ?? false) ? 'baseline' : 'clinic_core',
+            ($episode['baseline'] ?? false) ? 'baseline' : 'clinic_core',
         ));
         if ($look['otherHurt'] ?? false) {
             $frame = $examination->sections->firstOrFail('name', 'frame');
@@ -102,7 +102,7 @@ final readonly class SeasonSeeder
                 : ['mechanism' => ['twist_on_planted_foot'], 'pop' => ($look['mm'] ?? 0) > 5, 'swellingOnset' => 'within_24_hours', 'painNow' => $look['pain'] ?? 0],
             'safety' => [...DemoKnees::CLEAR, ...DemoKnees::CLEAR_GRADUAL, 'limpHipLimited' => false],
         ];
-        $operated = $story['operated'] ?? null;
+        $operated = $episode['operated'] ?? null;
         if ($operated !== null && $look['ago'] < $operated) {
             $sections['episode'] = ['operated' => ['what' => 'acl', 'weeksAgo' => intdiv($operated - $look['ago'], 7)]];
         }
@@ -112,7 +112,7 @@ final readonly class SeasonSeeder
                 'payload' => (object) json_decode((string) json_encode($payload)),
             ]);
         }
-        $this->findings($examination, $by, DemoSeason::findings($look, $side->value));
+        $this->records($examination, $by, DemoSeason::records($look, $side->value));
         $examination->update(['revision' => 1]);
 
         return $this->signer->sign($examination, $by, 1);
@@ -121,16 +121,16 @@ final readonly class SeasonSeeder
     /**
      * What the knee does not allow is not done, as at any bench.
      *
-     * @param  list<array{string, string, array<string, mixed>}>  $findings
+     * @param  list<array{string, string, array<string, mixed>}>  $records
      */
-    private function findings(Examination $examination, User $by, array $findings): void
+    private function records(Examination $examination, User $by, array $records): void
     {
         $holds = $this->assessor->holds($this->assessor->read(
-            Document::of($examination->load(['sections', 'findings']))->content(),
+            Document::of($examination->load(['sections', 'records']))->content(),
         ));
-        foreach ($findings as $place => [$manoeuvre, $side, $payload]) {
+        foreach ($records as $place => [$manoeuvre, $side, $payload]) {
             if ($holds->for($manoeuvre) === null) {
-                $examination->findings()->create([
+                $examination->records()->create([
                     'examination_id' => $examination->id, 'manoeuvre' => $manoeuvre, 'side' => $side, 'sequence' => $place,
                     'version' => 1, 'before_gate' => false, 'saved_by' => $by->id,
                     'payload' => (object) json_decode((string) json_encode($payload)),
@@ -140,19 +140,19 @@ final readonly class SeasonSeeder
     }
 
     /**
-     * @param  Story  $story
+     * @param  Story  $episode
      */
-    private function close(Examination $last, User $by, array $story, CarbonImmutable $today): void
+    private function close(Examination $last, User $by, array $episode, CarbonImmutable $today): void
     {
         $open = Task::query()->where('athlete_id', $last->episode->athlete_id)->where('state', TaskState::Open)->orderBy('id')->get();
-        if (isset($story['came'])) {
-            [$kind, $ago, $answers, $note] = $story['came'];
+        if (isset($episode['came'])) {
+            [$kind, $ago, $answers, $note] = $episode['came'];
             $said = [];
             foreach ($answers as $condition => $seen) {
                 $said[] = new ReferenceAnswer(Condition::from($condition), InjuryState::from($seen));
             }
             $asked = $open->firstWhere('kind', TaskKind::Referral);
-            $this->outcomes->add($last->episode, new ReferenceFacts(
+            $this->referenceResults->add($last->episode, new ReferenceFacts(
                 ReferenceKind::from($kind), $today->subDays($ago), $said, $kind === 'clinical_course' ? 7 : null, $note,
             ), $by, $asked);
             $open = $open->reject(static fn (Task $task): bool => $task->id === $asked?->id);

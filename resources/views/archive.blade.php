@@ -22,21 +22,21 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 <tr><th>{{ ucfirst(strtolower(preg_replace('/(?<=[a-z])[A-Z]/', ' $0', $name))) }}</th><td>{{ $value }}</td></tr>
 @endforeach
 </table>
-@foreach ($facts['stories'] as $story)
-<h2>{{ ucfirst($story['hurtSide']) }} knee, {{ $story['injuredOn'] ? "hurt on {$story['injuredOn']}" : 'came on without an injury' }}</h2>
+@foreach ($facts['episodes'] as $episode)
+<h2>{{ ucfirst($episode['hurtSide']) }} knee, {{ $episode['injuredOn'] ? "hurt on {$episode['injuredOn']}" : 'came on without an injury' }}</h2>
 <table>
 @foreach ($facts['examinations'] as $visit)
-@if ($visit['episode'] === $story['id'])
+@if ($visit['episode'] === $episode['id'])
 <tr><td>{{ substr($visit['examinedAt'], 0, 10) }}, {{ match (true) { $visit['status'] !== 'signed' => 'not signed', in_array($visit['id'], $replaced, true) => 'signed, replaced by a correction', default => 'signed' } }}</td>
 <td><a href="{{ $folders[$visit['id']] }}/summary.pdf">Summary</a>, <a href="{{ $folders[$visit['id']] }}/document.json">what was recorded</a>, <a href="{{ $folders[$visit['id']] }}/assessment.json">what followed</a></td></tr>
 @endif
 @endforeach
 </table>
-@foreach ($story['outcomes'] as $outcome)
-<p>{{ $outcome['label'] }} of {{ $outcome['on'] }}{{ $outcome['removed'] ? ' (removed)' : '' }}:
-@foreach ($outcome['answers'] as $answer){{ $answer['label'] }}{{ $answer['grade'] ? " grade {$answer['grade']}" : '' }} {{ $answer['seen'] === 'present' ? 'found' : 'not found' }}{{ $loop->last ? '.' : ', ' }}@endforeach
-{{ $outcome['note'] }}
-@foreach ($outcome['files'] as $file)<a href="files/{{ $file['id'] }}.{{ ['application/pdf' => 'pdf', 'image/png' => 'png', 'image/jpeg' => 'jpg'][$file['type']] }}">{{ $file['name'] }}</a> @endforeach</p>
+@foreach ($episode['referenceResults'] as $result)
+<p>{{ $result['label'] }} of {{ $result['on'] }}{{ $result['removed'] ? ' (removed)' : '' }}:
+@foreach ($result['answers'] as $answer){{ $answer['label'] }}{{ $answer['grade'] ? " grade {$answer['grade']}" : '' }} {{ $answer['seen'] === 'present' ? 'found' : 'not found' }}{{ $loop->last ? '.' : ', ' }}@endforeach
+{{ $result['note'] }}
+@foreach ($result['files'] as $file)<a href="files/{{ $file['id'] }}.{{ ['application/pdf' => 'pdf', 'image/png' => 'png', 'image/jpeg' => 'jpg'][$file['type']] }}">{{ $file['name'] }}</a> @endforeach</p>
 @endforeach
 @endforeach
 @if ($facts['letters'] !== [])

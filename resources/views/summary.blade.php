@@ -38,7 +38,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <h2>Chances, in 100 knees like this</h2>
 <table role="presentation"><tr><td class="chances">
 <table>
-<thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After story</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
+<thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After history</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['conditions'] as $c)
 <tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach
@@ -74,7 +74,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @endforeach
 <h2>What did not count, and why</h2>
 @if ($assessment['excluded'] === [])<p>Everything recorded counts.</p>@else
-<ul>@foreach ($assessment['excluded'] as $e)<li>{{ $words->finding($e['finding']) }} {{ $e['outcome'] }}: {{ $e['reason'] }}</li>@endforeach</ul>@endif
+<ul>@foreach ($assessment['excluded'] as $e)<li>{{ $words->sign($e['finding']) }} {{ $e['outcome'] }}: {{ $e['reason'] }}</li>@endforeach</ul>@endif
 <h2>Not answered</h2>
 @if ($plan['unanswered'] === [])<p>Nothing is left open by what was not done.</p>@else
 <ul>@foreach ($plan['unanswered'] as $line)<li>{{ $line }}</li>@endforeach</ul>@endif

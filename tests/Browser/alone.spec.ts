@@ -42,7 +42,7 @@ test('the core route from log-in to signature by keyboard alone', async ({ page 
   await expect(injured).toBeChecked()
   await enter(page, page.getByRole('button', { name: 'left knee hurt' }))
 
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   await tabTo(page, page.getByRole('radiogroup', { name: 'Did you hear or feel a pop?' }))
   await page.keyboard.press('Space')
   await tabTo(page, page.getByRole('checkbox', { name: 'Consent given for hands-on' }))

@@ -82,7 +82,7 @@ test('the next step comes by its key wherever the focus is, and no answer flips'
   await expect(page.getByRole('heading', { level: 1, name: 'Safety gate' })).toBeVisible()
   expect(await focused(page)).toBe('H1')
   await page.keyboard.press('F8')
-  await expect(page.getByRole('heading', { level: 1, name: 'Story' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1, name: 'History' })).toBeVisible()
   await expect(pop.getByRole('radio', { name: 'yes' })).toBeChecked()
   await page.keyboard.press('/')
   await expect(page.getByRole('dialog')).toBeVisible()
@@ -90,7 +90,7 @@ test('the next step comes by its key wherever the focus is, and no answer flips'
   await expect(page.getByRole('dialog')).toBeHidden()
 })
 
-test('the fields beside the story refuse what cannot be, and keep it in sight', async ({ page }) => {
+test('the fields beside the history refuse what cannot be, and keep it in sight', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Lior Haverstock', 'left')
   const weeks = page.getByLabel('Injection into the knee, weeks ago')

@@ -82,7 +82,7 @@ test('keys move, help opens with ? and stay silent in text fields', async ({ pag
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await page.keyboard.press('n')
   await page.keyboard.press('Escape')
-  await expect(page.getByRole('heading', { level: 1, name: 'Story' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1, name: 'History' })).toBeVisible()
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('heading', { level: 1, name: 'Safety gate' })).toBeVisible()
   await page.keyboard.press('PageDown')

@@ -88,7 +88,7 @@ test('an entry on which the server fails three times is set aside, and the other
   await startExamination(page, 'Callum Rigg-Mayne', 'left')
   await consentAndClearGate(page)
   await saved(page)
-  await context.route('**/findings/posterior_sag/**', (route) => route.fulfill({ status: 500, json: {} }))
+  await context.route('**/records/posterior_sag/**', (route) => route.fulfill({ status: 500, json: {} }))
   await goTo(page, 'Posterior sag')
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' }).click()
   await goTo(page, 'Lachman')
@@ -98,7 +98,7 @@ test('an entry on which the server fails three times is set aside, and the other
     { timeout: 30_000 },
   )
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade')
-  await context.unroute('**/findings/posterior_sag/**')
+  await context.unroute('**/records/posterior_sag/**')
   await page
     .getByRole('alert', { name: 'Not saved: Posterior sag, left knee' })
     .getByRole('button', { name: 'Try again' })

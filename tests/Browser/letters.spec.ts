@@ -20,9 +20,9 @@ async function signedLooseKnee(page: Page, athlete: string): Promise<string> {
   const headers = { 'X-CSRF-TOKEN': csrf, Accept: 'application/json' }
   const loose = { differenceBand: 'clear', endFeel: 'soft', checks: { hamstringsRelaxed: true } }
   const found = { key: `letters ${id}`, version: 0, payload: loose }
-  expect(
-    (await page.request.put(`/api/examinations/${id}/findings/lachman/right`, { headers, data: found })).ok(),
-  ).toBe(true)
+  expect((await page.request.put(`/api/examinations/${id}/records/lachman/right`, { headers, data: found })).ok()).toBe(
+    true,
+  )
   const { revision } = (await (await page.request.get(`/api/examinations/${id}`)).json()) as { revision: number }
   expect((await page.request.post(`/api/examinations/${id}/signature`, { headers, data: { revision } })).ok()).toBe(
     true,

@@ -30,7 +30,7 @@ export async function startExamination(
   await page.getByRole('button', { name: `Examine ${athlete}` }).click()
   await page.getByRole('radio', { name: since, exact: true }).click()
   await page.getByRole('button', { name: `${side} knee hurt` }).click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
 }
 
 /** Of the athlete, and under 18 of a guardian. */

@@ -60,10 +60,10 @@ test('a structure opens its chain by keyboard, and from there its weigh-up', asy
   await expect(page.getByRole('heading', { level: 1, name: 'PCL tear' })).toBeVisible()
 })
 
-test('the story moves the chances from its first answer, and the days since choose the setting', async ({ page }) => {
+test('the history moves the chances from its first answer, and the days since choose the setting', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Petra Vaughn-Idle', 'left')
-  const strip = page.getByRole('complementary', { name: 'Chance before and after the story' })
+  const strip = page.getByRole('complementary', { name: 'Chance before and after the history' })
   await expect(strip).toContainText('Nothing is asked yet')
   await page
     .getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
@@ -116,7 +116,7 @@ test('a knee is looked at again with what was left open first', async ({ page })
   await page.getByRole('link', { name: 'Back to today' }).click()
   await page.getByRole('button', { name: 'Examine Tove Brandreth' }).click()
   await page.getByRole('group', { name: 'Look again at' }).getByRole('button').first().click()
-  await expect(page.getByRole('heading', { level: 1, name: 'Story' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1, name: 'History' })).toBeVisible()
   const rail = page.getByRole('navigation', { name: 'Route of the examination' })
   await expect(rail.getByText('Look again', { exact: true })).toBeVisible()
   await expect(rail.getByRole('button', { name: /^Supine, 20–30° 0\/1/ })).toBeVisible()

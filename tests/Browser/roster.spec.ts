@@ -21,7 +21,7 @@ test('an athlete is made in three fields between two others, and is on the bench
   await page.getByLabel('Squad', { exact: true }).fill('Trampoline')
   await page.getByRole('button', { name: 'Add and examine' }).click()
   await page.getByRole('button', { name: 'left knee hurt' }).click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   await expect(page.getByText(name).first()).toBeVisible()
 })
 
@@ -123,6 +123,6 @@ test('something is noted for an athlete, stands in Today, and is let go with a r
   await expect(page.getByText('Say why it is let go.')).toBeVisible()
   await page.getByLabel('Why', { exact: true }).fill('it is here already')
   await page.getByRole('button', { name: 'Let it go' }).click()
-  await expect(page.getByText('Closed; it stays in the story.')).toBeVisible()
+  await expect(page.getByText('Closed; it stays on record.')).toBeVisible()
   await expect(page.getByRole('button', { name: new RegExp(`${name}.*Ask for the old scan`) })).toHaveCount(0)
 })

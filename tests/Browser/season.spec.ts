@@ -58,7 +58,7 @@ async function examineAndSign(page: Page, name: string): Promise<void> {
   await page.getByRole('radio', { name: 'Within a week', exact: true }).click()
   await page.getByRole('checkbox', { name: 'nothing' }).count()
   await page.getByRole('button', { name: 'left knee hurt' }).click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await record(page, 'right', { translationMm: 3, endFeel: 'firm' })
@@ -78,7 +78,7 @@ async function examineAndSign(page: Page, name: string): Promise<void> {
 /** Through the door that the bench uses; the bench itself has tests of its own. */
 async function record(page: Page, side: string, payload: object): Promise<void> {
   const id = /examinations\/([\w-]+)/.exec(page.url())![1]
-  const answer = await page.request.put(`/api/examinations/${id}/findings/lachman/${side}`, {
+  const answer = await page.request.put(`/api/examinations/${id}/records/lachman/${side}`, {
     headers: { 'X-CSRF-TOKEN': await csrf(page), Accept: 'application/json' },
     data: { key: `season ${side}`, version: 0, payload },
   })
@@ -195,7 +195,7 @@ for (const { role, sees, not } of [
     for (const link of sees) await expect(page.getByRole('link', { name: link, exact: true })).toBeVisible()
     for (const link of not) await expect(page.getByRole('link', { name: link, exact: true })).toHaveCount(0)
     await page.goto('/athletes')
-    for (const door of ['/api/athletes.csv', '/api/members', '/api/deeds', '/api/imports'])
+    for (const door of ['/api/athletes.csv', '/api/members', '/api/audit-log', '/api/imports'])
       expect((await page.request.get(door)).status()).toBe(403)
     if (role === 'coach') await expect(page).toHaveURL(/\/board$/)
     else await expect(page.getByRole('link', { name: 'Import a list' })).toHaveCount(0)

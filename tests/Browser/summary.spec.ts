@@ -88,7 +88,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
   const status = await page.evaluate(async (examination) => {
     const csrf = ((await (await fetch('/api/me')).json()) as { csrf: string }).csrf
-    const answer = await fetch(`/api/examinations/${examination}/findings/lachman/left`, {
+    const answer = await fetch(`/api/examinations/${examination}/records/lachman/left`, {
       method: 'PUT',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf },
       body: JSON.stringify({ key: crypto.randomUUID(), version: 2, payload: { normal: true } }),

@@ -11,7 +11,7 @@ test('findings entered while the server is gone are sent when it is back, even a
   await goTo(page, 'Lachman')
   await saved(page)
 
-  await context.route('**/api/examinations/**/findings/**', (route) => route.abort('connectionrefused'))
+  await context.route('**/api/examinations/**/records/**', (route) => route.abort('connectionrefused'))
   await page.keyboard.press(']')
   await page.keyboard.press('3')
   await page.keyboard.press('s')
@@ -20,7 +20,7 @@ test('findings entered while the server is gone are sent when it is back, even a
   await expect(page.getByRole('heading', { name: 'Lachman', level: 1 })).toBeVisible()
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
 
-  await context.unroute('**/api/examinations/**/findings/**')
+  await context.unroute('**/api/examinations/**/records/**')
   await saved(page)
   await page.reload()
   await goTo(page, 'Lachman')
@@ -64,7 +64,7 @@ test('answers to different questions from two tabs go together by themselves', a
   await startExamination(page, 'Edda Sollund', 'right')
   const second = await context.newPage()
   await second.goto(page.url())
-  await expect(second.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(second.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   const pop = (tab: typeof page) => tab.getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
   const stop = (tab: typeof page) => tab.getByRole('radiogroup', { name: 'Did you have to stop at once?' })
   await pop(page).getByRole('radio', { name: 'yes' }).click()
@@ -91,7 +91,7 @@ test('what the server will not take is told, kept over a reload, and let go only
   await startExamination(page, 'Petra Vaughn-Idle', 'left')
   await consentAndClearGate(page)
   await goTo(page, 'Posterior sag')
-  await context.route('**/findings/posterior_sag/left', (route) =>
+  await context.route('**/records/posterior_sag/left', (route) =>
     route.fulfill({ status: 422, json: { error: { path: 'findings[0].sagSeen', reason: 'no sag today' } } }),
   )
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' }).click()
@@ -101,7 +101,7 @@ test('what the server will not take is told, kept over a reload, and let go only
   await goTo(page, 'Lachman')
   await refusal.getByRole('button', { name: 'Go there' }).click()
   await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'yes' })).toBeChecked()
-  await context.unroute('**/findings/posterior_sag/left')
+  await context.unroute('**/records/posterior_sag/left')
   await refusal.getByRole('button', { name: 'Try again' }).click()
   await saved(page)
   await page.reload()
@@ -120,7 +120,7 @@ test('an answer lost on the way back is neither saved twice nor swallows what wa
   await saved(page)
   let lost = 0
   await context.route(
-    '**/findings/lachman/right',
+    '**/records/lachman/right',
     async (route) => {
       await route.fetch()
       lost++
@@ -145,13 +145,13 @@ test('what a closed tab could not send is sent by the next one', async ({ page, 
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await saved(page)
-  await context.route('**/findings/**', (route) => route.abort('connectionrefused'))
+  await context.route('**/records/**', (route) => route.abort('connectionrefused'))
   await page.keyboard.press(']')
   await page.keyboard.press('4')
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
   const second = await context.newPage()
   await page.close()
-  await context.unroute('**/findings/**')
+  await context.unroute('**/records/**')
   await second.goto('/')
   await expect(second.getByText('1 entry for Oskar Penhale not sent yet')).toBeVisible()
   await second.getByRole('link', { name: 'Open it to send' }).click()
@@ -192,7 +192,7 @@ test('logging out asks what to do with entries that wait, and keeps them sealed 
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await saved(page)
-  await context.route('**/findings/**', (route) => route.abort('connectionrefused'))
+  await context.route('**/records/**', (route) => route.abort('connectionrefused'))
   await page.keyboard.press(']')
   await page.keyboard.press('4')
   await expect(page.locator('.save')).toHaveText('Kept on this device, will send')
@@ -208,7 +208,7 @@ test('logging out asks what to do with entries that wait, and keeps them sealed 
   await logIn(page)
   await expect(page.getByText('1 entry for Bram Okafor-Lund not sent yet')).toBeVisible()
 
-  await context.unroute('**/findings/**')
+  await context.unroute('**/records/**')
   await logOut.click()
   await asked.getByRole('button', { name: 'Send now and log out' }).click()
   await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()

@@ -16,7 +16,7 @@ final class AccessTest extends FeatureTestCase
         foreach (['today', 'catalogue', 'examinations/01ARZ3NDEKTSV4RRFFQ69G5FAV'] as $path) {
             $this->getJson("/api/{$path}")->assertUnauthorized();
         }
-        $this->save('01ARZ3NDEKTSV4RRFFQ69G5FAV', 'findings/lachman/left', ['normal' => true])->assertUnauthorized();
+        $this->save('01ARZ3NDEKTSV4RRFFQ69G5FAV', 'records/lachman/left', ['normal' => true])->assertUnauthorized();
     }
 
     public function test_another_teams_records_do_not_exist(): void
@@ -26,7 +26,7 @@ final class AccessTest extends FeatureTestCase
         $this->actingAs($this->member('Marsh End Judo'));
 
         $this->getJson("/api/examinations/{$theirs}")->assertNotFound();
-        $this->save($theirs, 'findings/lachman/left', ['normal' => true])->assertNotFound();
+        $this->save($theirs, 'records/lachman/left', ['normal' => true])->assertNotFound();
         $this->getJson("/api/athletes/{$athlete->id}")->assertNotFound();
         $this->getJson('/api/today')->assertOk()->assertExactJson([
             'due' => [], 'toSign' => [], 'proposals' => [], 'unfinished' => [], 'unfinishedInAll' => 0, 'seen' => [], 'athletes' => [], 'total' => 0, 'page' => 1, 'pages' => 1,

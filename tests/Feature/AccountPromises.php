@@ -46,7 +46,7 @@ trait AccountPromises
     }
 
     /** What a knee turned out to have. */
-    private function outcomes(string $examination): void
+    private function referenceResults(string $examination): void
     {
         $episode = Examination::query()->findOrFail($examination)->episode_id;
         $this->getJson("/api/episodes/{$episode}")->assertOk();
@@ -56,19 +56,19 @@ trait AccountPromises
         $this->getJson("/api/episodes/{$episode}/comparison")->assertStatus(422);
         $this->getJson("/api/episodes/{$episode}/comparison?before={$examination}&after={$examination}")->assertOk();
         $this->getJson("/api/episodes/{$episode}/comparison?before={$examination}&after=elsewhere")->assertNotFound();
-        $this->postJson('/api/episodes/elsewhere/outcomes', self::MRI)->assertNotFound();
-        $this->postJson("/api/episodes/{$episode}/outcomes")->assertStatus(422);
-        $id = (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->assertCreated()->json('id');
-        $this->putJson("/api/outcomes/{$id}")->assertStatus(422);
-        $this->putJson("/api/outcomes/{$id}", self::MRI)->assertNoContent();
-        $this->deleteJson("/api/outcomes/{$id}")->assertNoContent();
-        $this->putJson("/api/outcomes/{$id}", self::MRI)->assertNotFound();
-        $this->deleteJson("/api/outcomes/{$id}")->assertNotFound();
+        $this->postJson('/api/episodes/elsewhere/reference-results', self::MRI)->assertNotFound();
+        $this->postJson("/api/episodes/{$episode}/reference-results")->assertStatus(422);
+        $id = (string) $this->postJson("/api/episodes/{$episode}/reference-results", self::MRI)->assertCreated()->json('id');
+        $this->putJson("/api/reference-results/{$id}")->assertStatus(422);
+        $this->putJson("/api/reference-results/{$id}", self::MRI)->assertNoContent();
+        $this->deleteJson("/api/reference-results/{$id}")->assertNoContent();
+        $this->putJson("/api/reference-results/{$id}", self::MRI)->assertNotFound();
+        $this->deleteJson("/api/reference-results/{$id}")->assertNotFound();
         $lead = User::query()->findOrFail((string) auth()->id());
         $this->actingAs(User::factory()->memberOf($lead->present()->team, Role::Coach)->create());
-        $this->postJson("/api/outcomes/{$id}/restoration")->assertForbidden();
-        $this->actingAs($lead)->postJson("/api/outcomes/{$id}/restoration")->assertNoContent();
-        $this->postJson("/api/outcomes/{$id}/restoration")->assertNotFound();
+        $this->postJson("/api/reference-results/{$id}/restoration")->assertForbidden();
+        $this->actingAs($lead)->postJson("/api/reference-results/{$id}/restoration")->assertNoContent();
+        $this->postJson("/api/reference-results/{$id}/restoration")->assertNotFound();
     }
 
     private function calendars(string $athlete): void
@@ -87,8 +87,8 @@ trait AccountPromises
         $this->postJson('/api/today', ['search' => 'x'])->assertOk();
         $this->postJson('/api/today', ['search' => str_repeat('x', 61)])->assertStatus(422);
         $this->getJson('/api/doctors?examination[]=x')->assertStatus(422);
-        $story = Examination::query()->firstOrFail()->episode_id;
-        $this->getJson("/api/episodes/{$story}?task[]=x")->assertStatus(422);
+        $episode = Examination::query()->firstOrFail()->episode_id;
+        $this->getJson("/api/episodes/{$episode}?task[]=x")->assertStatus(422);
     }
 
     private function imports(): void
@@ -231,9 +231,9 @@ trait AccountPromises
             '{doctor}' => (string) $this->postJson('/api/doctors', ['name' => 'Dr Ines Falkner'])->json('id'),
             '{episode}' => $episode = Examination::query()->findOrFail($id)->episode_id,
             '{attachment}' => (string) $this->attachTo(
-                (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'), '%PDF-1.4 a report', 'x',
+                (string) $this->postJson("/api/episodes/{$episode}/reference-results", self::MRI)->json('id'), '%PDF-1.4 a report', 'x',
             )->json('id'),
-            '{outcome}' => (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id'),
+            '{result}' => (string) $this->postJson("/api/episodes/{$episode}/reference-results", self::MRI)->json('id'),
         ];
         $this->actingAs(User::factory()->memberOf($user->present()->team, Role::Coach)->create());
         $pages = array_map(static fn (string $uri): array => ['GET', $uri, []], self::pages($id, $athlete));

@@ -21,14 +21,14 @@ final class AttachmentsTest extends FeatureTestCase
 
     private string $episode;
 
-    private string $outcome;
+    private string $result;
 
     protected function setUp(): void
     {
         parent::setUp();
         $user = $this->member();
         $this->episode = Examination::query()->findOrFail($this->openedBy($user))->episode_id;
-        $this->outcome = (string) $this->postJson("/api/episodes/{$this->episode}/outcomes", [
+        $this->outcome = (string) $this->postJson("/api/episodes/{$this->episode}/reference-results", [
             'kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']],
         ])->json('id');
     }
@@ -38,7 +38,7 @@ final class AttachmentsTest extends FeatureTestCase
         $report = "%PDF-1.4\n".str_repeat('MARSHREPORT ', 250_000);
         $id = (string) $this->attach($report, 'MRI of Ada.pdf')->assertCreated()->json('id');
         self::assertSame(3, DB::table('attachment_parts')->count());
-        $this->shown()->assertJsonPath('outcomes.0.files.0.name', 'MRI of Ada.pdf')->assertJsonPath('outcomes.0.files.0.type', 'application/pdf');
+        $this->shown()->assertJsonPath('referenceResults.0.files.0.name', 'MRI of Ada.pdf')->assertJsonPath('referenceResults.0.files.0.type', 'application/pdf');
         $answer = $this->get("/api/attachments/{$id}")->assertOk()->assertHeader('Content-Type', 'application/pdf')
             ->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('Content-Disposition', "attachment; filename=result-{$id}.pdf");
         self::assertSame($report, $answer->streamedContent());
@@ -66,7 +66,7 @@ final class AttachmentsTest extends FeatureTestCase
     public function test_a_picture_is_told_by_its_content_and_a_name_says_nothing_of_paths(): void
     {
         $id = (string) $this->attach(self::PNG, "../../etc/\npasswd.pdf")->assertCreated()->json('id');
-        $this->shown()->assertJsonPath('outcomes.0.files.0.type', 'image/png')->assertJsonPath('outcomes.0.files.0.name', '.. .. etc passwd.pdf');
+        $this->shown()->assertJsonPath('referenceResults.0.files.0.type', 'image/png')->assertJsonPath('referenceResults.0.files.0.name', '.. .. etc passwd.pdf');
         $this->get("/api/attachments/{$id}")->assertHeader('Content-Disposition', "attachment; filename=result-{$id}.png");
     }
 
@@ -74,7 +74,7 @@ final class AttachmentsTest extends FeatureTestCase
     {
         $id = (string) $this->attach(self::PNG, 'scan.png')->json('id');
         $this->deleteJson("/api/attachments/{$id}")->assertNoContent();
-        $this->shown()->assertJsonPath('outcomes.0.files.0.removed', true);
+        $this->shown()->assertJsonPath('referenceResults.0.files.0.removed', true);
         $this->postJson("/api/attachments/{$id}/restoration")->assertNoContent();
         $this->deleteJson("/api/attachments/{$id}")->assertNoContent();
         $this->travel(25)->hours();

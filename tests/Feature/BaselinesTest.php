@@ -44,7 +44,7 @@ final class BaselinesTest extends FeatureTestCase
             ->assertJsonPath('baseline.examination', $baseline)->assertJsonPath('baseline.daysAgo', 69);
         self::assertSame(
             [['lachman', 'left', 4.0], ['lachman', 'right', 3.0]],
-            collect($look->json('baseline.findings'))->sortBy('side')->values()
+            collect($look->json('baseline.records'))->sortBy('side')->values()
                 ->map(static fn (array $one): array => [$one['manoeuvre'], $one['side'], (float) $one['numbers'][0]['value']])->all(),
         );
         self::assertObjectNotHasProperty('baseline', (object) $this->getJson("/api/examinations/{$id}/document")->json());
@@ -100,8 +100,8 @@ final class BaselinesTest extends FeatureTestCase
         self::assertSame([$one, true], [$two, $one !== $three]);
         $this->putJson("/api/examinations/{$other}/knee", ['hurtSide' => 'right', 'daysSinceInjury' => 3, 'version' => 1])
             ->assertStatus(422)->assertJsonPath('error.path', 'hurtSide');
-        $story = collect($this->getJson("/api/athletes/{$this->athlete->id}")->json('stories'))->firstWhere('isBaseline', true);
-        self::assertSame($one, $story['id']);
+        $episode = collect($this->getJson("/api/athletes/{$this->athlete->id}")->json('episodes'))->firstWhere('isBaseline', true);
+        self::assertSame($one, $episode['id']);
     }
 
     public function test_neither_a_baseline_nor_a_hurt_knee_becomes_the_other_on_the_bench(): void
@@ -177,7 +177,7 @@ final class BaselinesTest extends FeatureTestCase
 
     private function lachman(string $id, string $side, int $millimetres): void
     {
-        $this->save($id, "findings/lachman/{$side}", [
+        $this->save($id, "records/lachman/{$side}", [
             'translationMm' => $millimetres, 'endFeel' => $millimetres > 5 ? 'soft' : 'firm', 'checks' => self::HELD,
         ])->assertOk();
     }

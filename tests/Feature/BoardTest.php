@@ -131,7 +131,7 @@ final class BoardTest extends FeatureTestCase
         $id = $this->examinationBy($user);
         $this->save($id, 'sections/opening', $opening)->assertOk();
         $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
-        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear', 'endFeel' => 'soft'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['differenceBand' => 'clear', 'endFeel' => 'soft'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
 
         return $id;

@@ -38,7 +38,7 @@ final class ContractTest extends FeatureTestCase
         $this->strangers($id, $athlete->id);
         $this->oldPages($id, $athlete->id, $user);
         $this->athletes($user);
-        $this->outcomes($id);
+        $this->referenceResults($id);
         $this->records($user);
         $this->imports();
         $this->letters($id, $user);
@@ -72,18 +72,18 @@ final class ContractTest extends FeatureTestCase
     {
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['differenceBand' => 'clear', 'checks' => ['hamstringsRelaxed' => true]],
         )->assertOk();
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->save($id, 'sections/history', ['mechanism' => ['twist_on_planted_foot'], 'pop' => true])->assertOk();
         foreach (self::pages($id, $athlete) as $uri) {
             str_contains($uri, '{') || $this->getJson($uri)->assertSuccessful();
         }
         $problem = (string) $this->getJson("/api/examinations/{$id}/weighing")->content();
         $this->call('POST', '/api/weigh?condition=acl&order=lachman', content: $problem)->assertOk();
-        foreach (['/api/deeds', '/api/deeds.csv'] as $uri) {
-            $this->getJson("{$uri}?what=unheard_of")->assertStatus(422);
+        foreach (['/api/audit-log', '/api/audit-log.csv'] as $uri) {
+            $this->getJson("{$uri}?event=unheard_of")->assertStatus(422);
         }
         $this->getJson('/api/athletes.csv?separator=tab')->assertStatus(422);
         $this->postJson('/api/weigh', ['conditions' => []])->assertStatus(422);
@@ -111,34 +111,34 @@ final class ContractTest extends FeatureTestCase
         $this->save($id, 'sections/safety', ['unheardOf' => true], 2)->assertStatus(422);
         $this->save(
             $id,
-            'findings/valgus_30/left',
+            'records/valgus_30/left',
             ['differenceBand' => 'same'],
         )->assertStatus(422)->assertJsonStructure(['hold']);
-        $this->save($id, 'findings/lachman/left', ['normal' => true], 0)->assertStatus(409);
+        $this->save($id, 'records/lachman/left', ['normal' => true], 0)->assertStatus(409);
         $take = static fn (int $version): array => ['key' => bin2hex(random_bytes(8)), 'version' => $version];
-        $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", $take(0))->assertStatus(409);
-        $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", ['version' => 1])->assertStatus(422);
-        $this->deleteJson("/api/examinations/{$id}/findings/lachman/left", $take(1))->assertOk();
+        $this->deleteJson("/api/examinations/{$id}/records/lachman/left", $take(0))->assertStatus(409);
+        $this->deleteJson("/api/examinations/{$id}/records/lachman/left", ['version' => 1])->assertStatus(422);
+        $this->deleteJson("/api/examinations/{$id}/records/lachman/left", $take(1))->assertOk();
     }
 
     private function signers(string $id, User $user): void
     {
         $hot = $this->examinationBy($user);
         $this->save($hot, 'sections/opening', ['consentGiven' => true])->assertOk();
-        $this->save($hot, 'findings/warmth/left', ['warmer' => true])->assertOk();
-        $this->save($hot, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($hot, 'records/warmth/left', ['warmer' => true])->assertOk();
+        $this->save($hot, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$hot}/signature", $this->seen($hot))->assertStatus(422);
         $this->postJson("/api/examinations/{$id}/signature", ['revision' => 9999])->assertStatus(409);
         $student = User::factory()->memberOf(Team::query()->findOrFail($user->teamId()), Role::Student)->create();
         $this->handTo($student, $id);
         $this->actingAs($student);
-        $this->getJson('/api/deeds')->assertForbidden();
-        $this->getJson('/api/deeds.csv')->assertForbidden();
+        $this->getJson('/api/audit-log')->assertForbidden();
+        $this->getJson('/api/audit-log.csv')->assertForbidden();
         $this->save($id, 'sections/safety', self::CLEAR, 2)->assertForbidden();
         $this->putJson("/api/examinations/{$id}/knee", ['hurtSide' => 'left', 'daysSinceInjury' => 5, 'version' => 2])->assertForbidden();
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
         $this->deleteJson(
-            "/api/examinations/{$id}/findings/effusion_sweep/left",
+            "/api/examinations/{$id}/records/effusion_sweep/left",
             ['key' => 'not-their-own', 'version' => 1],
         )->assertForbidden();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
@@ -231,10 +231,10 @@ final class ContractTest extends FeatureTestCase
             ['POST', '/api/today', ['search' => 'x']],
             ['POST', '/api/athletes/{anyone}/archive', []],
             ['DELETE', '/api/athletes/{anyone}/record', ['reason' => 'asked for it']],
-            ['POST', '/api/episodes/{episode}/outcomes', self::MRI],
-            ['PUT', '/api/outcomes/{outcome}', self::MRI],
-            ['DELETE', '/api/outcomes/{outcome}', []],
-            ['POST', '/api/outcomes/{removed}/restoration', []],
+            ['POST', '/api/episodes/{episode}/reference-results', self::MRI],
+            ['PUT', '/api/reference-results/{result}', self::MRI],
+            ['DELETE', '/api/reference-results/{result}', []],
+            ['POST', '/api/reference-results/{removed}/restoration', []],
             [
                 'POST',
                 "/api/athletes/{$athlete}/examinations",
@@ -247,8 +247,8 @@ final class ContractTest extends FeatureTestCase
             ['POST', "/api/examinations/{$id}/other-knee", []],
             ['PUT', "/api/examinations/{$id}/knee", ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'version' => 1]],
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
-            ['PUT', "/api/examinations/{$id}/findings/gait/both", $part],
-            ['DELETE', "/api/examinations/{$id}/findings/gait/both", $part],
+            ['PUT', "/api/examinations/{$id}/records/gait/both", $part],
+            ['DELETE', "/api/examinations/{$id}/records/gait/both", $part],
             ['POST', '/api/weigh', []],
             ['POST', '/api/rates', []],
             ...self::letterChanges($id),
@@ -262,7 +262,7 @@ final class ContractTest extends FeatureTestCase
     {
         return [
             ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
-            '/api/deeds', '/api/deeds.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
+            '/api/audit-log', '/api/audit-log.csv', "/api/athletes/{$athlete}", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",
             "/api/examinations/{$id}/weighing",
@@ -289,7 +289,7 @@ final class ContractTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $this->save(
             $id,
-            'findings/mcmurray/left',
+            'records/mcmurray/left',
             ['cells' => [['rotation' => 'outward', 'stress' => 'varus', 'click' => true]]],
         )->assertOk();
         $this->save($id, 'sections/history', ['swellingOnset' => 'none'])->assertOk();
@@ -310,7 +310,7 @@ final class ContractTest extends FeatureTestCase
     public function test_what_was_signed_by_earlier_rules_can_still_be_read(): void
     {
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'clear'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['differenceBand' => 'clear'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         $snapshot = Snapshot::query()->where('examination_id', $id)->firstOrFail();
         $then = $snapshot->payload;

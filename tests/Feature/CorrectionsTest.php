@@ -39,15 +39,15 @@ final class CorrectionsTest extends FeatureTestCase
         $parts = static fn (array $of): array => array_map(static fn (array $one): array => [$one['manoeuvre'] ?? $one['name'], $one['payload']], $of);
         $old = $this->getJson("/api/examinations/{$id}")->assertJsonPath('supersededBy', ['id' => $draft, 'isSigned' => false])->json();
         $new = $this->getJson("/api/examinations/{$draft}")->assertJsonPath('supersedes', $id)->json();
-        self::assertSame([$parts($old['sections']), $parts($old['findings'])], [$parts($new['sections']), $parts($new['findings'])]);
+        self::assertSame([$parts($old['sections']), $parts($old['records'])], [$parts($new['sections']), $parts($new['records'])]);
         self::assertSame($old['examinedAt'], $new['examinedAt']);
         $this->getJson("/api/episodes/{$episode}/course")->assertJsonCount(1, 'visits')->assertJsonPath('visits.0.examination', $id);
 
-        $this->save($draft, 'findings/lachman/left', ['translationMm' => 3, 'endFeel' => 'firm'], 1)->assertOk();
+        $this->save($draft, 'records/lachman/left', ['translationMm' => 3, 'endFeel' => 'firm'], 1)->assertOk();
         $this->postJson("/api/examinations/{$draft}/signature", $this->seen($draft))->assertOk();
         $this->getJson("/api/examinations/{$id}")->assertOk()->assertJsonPath('supersededBy.isSigned', true);
         $this->getJson("/api/episodes/{$episode}/course")->assertJsonCount(1, 'visits')->assertJsonPath('visits.0.examination', $draft)
-            ->assertJsonPath('story.predicted.examination', $draft);
+            ->assertJsonPath('episode.predicted.examination', $draft);
         $athlete = Examination::query()->with('episode')->findOrFail($id)->episode->athlete_id;
         $told = collect($this->getJson("/api/athletes/{$athlete}")->json('examinations'))->pluck('corrected', 'id');
         self::assertSame([true, false], [$told[$id], $told[$draft]]);
@@ -70,7 +70,7 @@ final class CorrectionsTest extends FeatureTestCase
             'hurtSide' => 'left', 'daysSinceInjury' => 16, 'route' => 'clinic_core',
         ])->json('id');
         $last = $this->getJson("/api/examinations/{$second}")->assertOk()->assertJsonPath('lastTime.daysAgo', 12)
-            ->assertJsonPath('lastTime.examination', $first)->json('lastTime.findings');
+            ->assertJsonPath('lastTime.examination', $first)->json('lastTime.records');
         $left = collect($last)->where('manoeuvre', 'lachman')->firstWhere('side', 'left');
         self::assertSame(['10 mm, soft', [['field' => 'translationMm', 'value' => 10]]], [$left['say'], $left['numbers']]);
         $other = (string) $this->postJson("/api/athletes/{$athlete}/examinations", [
@@ -83,8 +83,8 @@ final class CorrectionsTest extends FeatureTestCase
     {
         $id = $this->openedBy($user);
         $held = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];
-        $this->save($id, 'findings/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 10, 'endFeel' => 'soft', 'checks' => $held])->assertOk();
+        $this->save($id, 'records/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 10, 'endFeel' => 'soft', 'checks' => $held])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
 
         return $id;

@@ -116,11 +116,11 @@ final class DoorsTest extends FeatureTestCase
     {
         $check = new KeyCheck;
         self::assertTrue($check->passes());
-        $sealed = DB::table('key_checks')->get()->all();
+        $encrypted = DB::table('key_checks')->get()->all();
         Crypt::swap(new Encrypter(random_bytes(32), 'AES-256-CBC'));
         self::assertFalse($check->passes());
         self::assertSame(1, $this->artisan('keys:check'));
-        self::assertEquals($sealed, DB::table('key_checks')->get()->all());
+        self::assertEquals($encrypted, DB::table('key_checks')->get()->all());
     }
 
     public function test_records_from_before_there_was_a_check_speak_for_their_key(): void

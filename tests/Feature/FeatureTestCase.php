@@ -37,6 +37,11 @@ abstract class FeatureTestCase extends TestCase
 
     public function createApplication(): Application
     {
+        // Of several processes each has a database of its own, which bin/test made.
+        $token = $_SERVER['TEST_TOKEN'] ?? null;
+        if (is_string($token)) {
+            $_SERVER['DB_DATABASE'] = "gray_compass_{$token}";
+        }
         $app = require __DIR__.'/../../bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
 
@@ -133,10 +138,10 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /** A file beside a result. */
-    protected function attachTo(string $outcome, string $content, string $name): TestResponse
+    protected function attachTo(string $result, string $content, string $name): TestResponse
     {
         return $this->call(
-            'POST', "/api/outcomes/{$outcome}/attachments", server: ['HTTP_X_FILE_NAME' => rawurlencode($name)], content: $content,
+            'POST', "/api/reference-results/{$result}/attachments", server: ['HTTP_X_FILE_NAME' => rawurlencode($name)], content: $content,
         );
     }
 

@@ -36,7 +36,7 @@ final class ImportTest extends FeatureTestCase
         $preview = $this->preview($bytes)->assertOk()->assertJsonPath('letters', $letters)->assertJsonPath('between', $between)
             ->assertJsonPath('dates', 'dmy')->assertJsonPath('lines.0.name', 'Sána Withernséa')
             ->assertJsonPath('lines.0.bornOn', '2010-05-04')->assertJsonPath('lines.1.squad', 'Läufer');
-        self::assertSame(['new', 'new'], $preview->json('lines.*.fate'));
+        self::assertSame(['new', 'new'], $preview->json('lines.*.status'));
         self::assertSame(0, Athlete::query()->count());
     }
 
@@ -58,7 +58,7 @@ final class ImportTest extends FeatureTestCase
             'Sollund;Edda;01.02.2005;Judo;',          // twice in the list
         ]))->json('lines');
         self::assertSame(
-            ['same', 'clash', 'refused', 'refused', 'refused', 'refused', 'new', 'same'], array_column($lines, 'fate'),
+            ['same', 'clash', 'refused', 'refused', 'refused', 'refused', 'new', 'same'], array_column($lines, 'status'),
         );
         foreach ([
             'stays as it is', 'much like Sana Withernsea', 'Ines Carrowmore has J02', '“30.02.1999” is no day', 'name', 'squad', '', 'row 8 says the same',
@@ -72,7 +72,7 @@ final class ImportTest extends FeatureTestCase
     {
         $this->actingAs($this->member());
         $bytes = "who,when\nEdda Sollund,03/04/2005\n";
-        self::assertSame('refused', $this->preview($bytes)->json('lines.0.fate'));
+        self::assertSame('refused', $this->preview($bytes)->json('lines.0.status'));
         $said = ['columns' => ['name' => 0, 'born' => 1], 'squad' => 'Trampoline'];
         $this->preview($bytes, $said)->assertJsonPath('lines.0.bornOn', '2005-04-03')->assertJsonPath('lines.0.squad', 'Trampoline');
         $this->preview($bytes, [...$said, 'dates' => 'mdy'])->assertJsonPath('lines.0.bornOn', '2005-03-04');

@@ -18,10 +18,10 @@ final class JudgedTest extends FeatureTestCase
     public function test_hands_wait_for_consent_whatever_the_reason(): void
     {
         $id = $this->examinationBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4, 'override' => 'there is no time'])
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4, 'override' => 'there is no time'])
             ->assertStatus(422)->assertJsonPath('hold', ['kind' => 'consent', 'mayOverride' => false]);
-        $this->save($id, 'findings/inspection/left', ['normal' => true])->assertOk();
-        $this->save($id, 'findings/distal_pulse/left', ['normal' => true])->assertOk();
+        $this->save($id, 'records/inspection/left', ['normal' => true])->assertOk();
+        $this->save($id, 'records/distal_pulse/left', ['normal' => true])->assertOk();
         self::assertSame(2, Record::query()->count());
     }
 
@@ -29,16 +29,16 @@ final class JudgedTest extends FeatureTestCase
     {
         $id = $this->examinationBy($this->member());
         $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'])->assertOk();
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4])
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'trace'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4])
             ->assertStatus(422)->assertJsonPath('error.path', 'lachman:left')->assertJsonPath(
                 'hold',
                 ['kind' => 'gate', 'mayOverride' => true],
             );
-        $this->save($id, 'findings/lachman/left', ['notDone' => 'pain'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['notDone' => 'pain'])->assertOk();
         $this->save(
             $id,
-            'findings/pivot_shift/left',
+            'records/pivot_shift/left',
             ['grade' => 'none', 'override' => 'asked by the surgeon'],
         )->assertOk();
     }
@@ -46,8 +46,8 @@ final class JudgedTest extends FeatureTestCase
     public function test_a_sign_found_by_hand_closes_what_the_ticks_would_close(): void
     {
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4, 'checks' => self::HELD])->assertOk();
-        $answer = $this->save($id, 'findings/distal_pulse/left', ['result' => 'abnormal'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4, 'checks' => self::HELD])->assertOk();
+        $answer = $this->save($id, 'records/distal_pulse/left', ['result' => 'abnormal'])->assertOk();
         self::assertSame(
             ['kind' => 'rule', 'rule' => 'limb_threat', 'mayOverride' => true],
             $answer->json('assessment.safety.holds.lachman'),
@@ -55,17 +55,17 @@ final class JudgedTest extends FeatureTestCase
         self::assertSame(['lachman:left'], $answer->json('beforeGate'));
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['translationMm' => 5],
             1,
         )->assertStatus(422)->assertJsonPath('hold.rule', 'limb_threat');
         $this->deleteJson(
-            "/api/examinations/{$id}/findings/lachman/left",
+            "/api/examinations/{$id}/records/lachman/left",
             ['key' => 'taken-back-by-hand', 'version' => 1],
         )->assertOk();
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['translationMm' => 5, 'override' => 'before transport'],
             2,
         )->assertOk();
@@ -76,18 +76,18 @@ final class JudgedTest extends FeatureTestCase
         $this->bornYearsAgo = 15;
         $id = $this->openedBy($this->member());
         $this->save($id, 'sections/opening', ['consentGiven' => true, 'guardianConsent' => true], 1)->assertOk();
-        $answer = $this->save($id, 'findings/lachman/left', ['differenceBand' => 'gross'])->assertOk();
+        $answer = $this->save($id, 'records/lachman/left', ['differenceBand' => 'gross'])->assertOk();
         self::assertTrue($answer->json('assessment.safety.holds.lachman.correctable'));
         self::assertNull($answer->json('assessment.safety.holds.anterior_drawer.correctable'));
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['differenceBand' => 'gross', 'endFeel' => 'absent'],
             1,
         )->assertOk()->assertJsonPath('beforeGate', []);
         $this->save(
             $id,
-            'findings/anterior_drawer/left',
+            'records/anterior_drawer/left',
             ['translationMm' => 5],
         )->assertStatus(422)->assertJsonPath('hold.rule', 'growing_bone');
     }
@@ -95,18 +95,18 @@ final class JudgedTest extends FeatureTestCase
     public function test_a_key_stands_for_one_save_only(): void
     {
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 0, 'one-key-only')->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4], 0, 'one-key-only')->assertOk();
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['translationMm' => 12],
             0,
             'one-key-only',
         )->assertStatus(422)->assertJsonPath('error.path', 'key');
-        $this->save($id, 'findings/posterior_sag/left', ['normal' => true], 0, 'one-key-only')->assertStatus(422);
+        $this->save($id, 'records/posterior_sag/left', ['normal' => true], 0, 'one-key-only')->assertStatus(422);
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['translationMm' => 4],
             0,
             'one-key-only',
@@ -145,7 +145,7 @@ final class JudgedTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $this->save(
             $id,
-            'findings/lachman/left',
+            'records/lachman/left',
             ['translationMm' => 4, 'manoeuvre' => 'valgus_30', 'side' => 'right'],
         )->assertOk();
         $found = $this->getJson("/api/examinations/{$id}/document")->json('findings.0');
@@ -164,12 +164,12 @@ final class JudgedTest extends FeatureTestCase
      */
     public static function wrongAddresses(): iterable
     {
-        yield ['findings/Lachman/left'];
-        yield ['findings/l%C3%A1chman/left'];
-        yield ['findings/lachman/LEFT'];
-        yield ['findings/lachman/middle'];
-        yield ['findings/lachman%20/left'];
-        yield ['findings/'.str_repeat('lachman', 20).'/left'];
+        yield ['records/Lachman/left'];
+        yield ['records/l%C3%A1chman/left'];
+        yield ['records/lachman/LEFT'];
+        yield ['records/lachman/middle'];
+        yield ['records/lachman%20/left'];
+        yield ['records/'.str_repeat('lachman', 20).'/left'];
         yield ['sections/Safety'];
         yield ['sections/elsewhere'];
     }
@@ -180,7 +180,7 @@ final class JudgedTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         $this->call(
             'PUT',
-            "/api/examinations/{$id}/findings/lachman/left",
+            "/api/examinations/{$id}/records/lachman/left",
             server: ['CONTENT_TYPE' => 'application/json'],
             content: $body,
         )->assertStatus(422);
@@ -250,8 +250,8 @@ final class JudgedTest extends FeatureTestCase
     {
         $id = $this->examinationBy($this->member());
         $this->save($id, 'sections/opening', ['consentGiven' => true])->assertOk();
-        $this->save($id, 'findings/warmth/left', ['warmer' => true])->assertOk();
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($id, 'records/warmth/left', ['warmer' => true])->assertOk();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertStatus(422)->assertJsonPath(
             'error.path',
             'safety.feverOrHotRedKnee',
@@ -263,7 +263,7 @@ final class JudgedTest extends FeatureTestCase
     public function test_the_weigh_up_of_a_signed_knee_reads_what_was_signed(): void
     {
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 10, 'checks' => self::HELD])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 10, 'checks' => self::HELD])->assertOk();
         $before = $this->getJson("/api/examinations/{$id}/weighing")->assertOk()->json();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         self::assertSame($before, $this->getJson("/api/examinations/{$id}/weighing")->json());
@@ -283,11 +283,11 @@ final class JudgedTest extends FeatureTestCase
             'basis' => $examination->holds['basis'] ?? '',
             'holds' => ['lachman' => ['kind' => 'gate', 'mayOverride' => true]],
         ]]);
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4])->assertStatus(422);
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4])->assertStatus(422);
         $examination->update(['holds' => [
             'basis' => 'older rules',
             'holds' => ['lachman' => ['kind' => 'gate', 'mayOverride' => true]],
         ]]);
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4])->assertOk();
     }
 }

@@ -20,19 +20,19 @@ final class KneeTest extends FeatureTestCase
     {
         $this->travelTo('2026-05-10 09:00:00');
         $id = $this->openedBy($this->member());
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 3])->assertOk();
-        $this->save($id, 'findings/lachman/right', ['translationMm' => 10])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 3])->assertOk();
+        $this->save($id, 'records/lachman/right', ['translationMm' => 10])->assertOk();
         $changed = $this->change($id, 'right', 12)->assertOk();
         $facts = collect($changed->json('sections'))->firstWhere('name', 'frame')['payload'];
         self::assertSame(['right', 12], [$facts['hurtSide'], $facts['daysSinceInjury']]);
         self::assertSame('right', Episode::query()->sole()->hurt_side->value);
         self::assertSame('2026-04-28', Episode::query()->sole()->injured_on?->toDateString());
-        $millimetres = collect($changed->json('findings'))->pluck('payload.translationMm', 'side')->all();
+        $millimetres = collect($changed->json('records'))->pluck('payload.translationMm', 'side')->all();
         self::assertSame(['left' => 3, 'right' => 10], $millimetres);
         $measured = collect($changed->json('assessment.measurements'))->firstWhere('manoeuvre', 'lachman');
         self::assertSame(7.0, (float) $measured['difference']);
-        $deed = AuditEntry::query()->where('what', AuditEvent::KneeChanged)->sole();
-        self::assertSame(['from' => 'left 2026-05-06', 'to' => 'right 2026-04-28'], $deed->detail);
+        $entry = AuditEntry::query()->where('event', AuditEvent::KneeChanged)->sole();
+        self::assertSame(['from' => 'left 2026-05-06', 'to' => 'right 2026-04-28'], $entry->detail);
     }
 
     public function test_other_examinations_of_the_episode_stay_what_they_were(): void

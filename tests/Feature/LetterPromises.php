@@ -59,10 +59,10 @@ trait LetterPromises
     private function files(string $signed, User $user): void
     {
         $episode = Examination::query()->findOrFail($signed)->episode_id;
-        $outcome = (string) $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->json('id');
-        $this->attachTo($outcome, 'no picture', 'scan.png')->assertStatus(422);
+        $result = (string) $this->postJson("/api/episodes/{$episode}/reference-results", self::MRI)->json('id');
+        $this->attachTo($result, 'no picture', 'scan.png')->assertStatus(422);
         $this->attachTo('elsewhere', 'no picture', 'scan.png')->assertNotFound();
-        $file = (string) $this->attachTo($outcome, '%PDF-1.4 a report', 'report.pdf')
+        $file = (string) $this->attachTo($result, '%PDF-1.4 a report', 'report.pdf')
             ->assertCreated()->json('id');
         $this->get("/api/attachments/{$file}")->assertOk();
         $this->deleteJson("/api/attachments/{$file}")->assertNoContent();
@@ -146,7 +146,7 @@ trait LetterPromises
             ['DELETE', '/api/letters/{letter}', []],
             ['POST', '/api/letters/{discarded}/restoration', []],
             ['POST', '/api/letters/{letter}/sending', ['version' => 1, 'by' => 'hand']],
-            ['POST', '/api/outcomes/{outcome}/attachments', []],
+            ['POST', '/api/reference-results/{result}/attachments', []],
             ['DELETE', '/api/attachments/{attachment}', []],
             ['POST', '/api/attachments/{removedFile}/restoration', []],
             ['POST', '/api/doctors', $doctor],

@@ -44,7 +44,7 @@ final class LettersTest extends FeatureTestCase
         $this->user = $this->member(role: Role::Lead);
         $this->signed = $this->openedBy($this->user);
         $loose = ['differenceBand' => 'clear', 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => true]];
-        $this->save($this->signed, 'findings/lachman/left', $loose)->assertOk();
+        $this->save($this->signed, 'records/lachman/left', $loose)->assertOk();
         $this->postJson("/api/examinations/{$this->signed}/signature", $this->seen($this->signed))->assertOk();
     }
 

@@ -60,7 +60,7 @@ final class ListsTest extends FeatureTestCase
                 $this->assertHasTwo($answer, $list, $path);
             }
         }
-        foreach (["examinations/{$this->last}/summary.pdf", "letters/{$this->letter}/pdf", 'athletes.csv', 'deeds.csv'] as $file) {
+        foreach (["examinations/{$this->last}/summary.pdf", "letters/{$this->letter}/pdf", 'athletes.csv', 'audit-log.csv'] as $file) {
             $this->get("/api/{$file}")->assertOk();
         }
         self::assertNotSame('', $this->archiveOf($this->athlete));
@@ -78,20 +78,20 @@ final class ListsTest extends FeatureTestCase
         return [
             'today' => ['due', 'proposals', 'toSign', 'unfinished', 'seen', 'athletes'],
             "athletes/{$this->athlete}" => [
-                'tasks', 'proposals', 'letters', 'examinations', 'stories', 'stories.0.outcomes', 'stories.0.stands',
-                'stories.0.predicted.conditions', 'stories.0.outcomes.0.files',
+                'tasks', 'proposals', 'letters', 'examinations', 'episodes', 'episodes.0.referenceResults', 'episodes.0.consensus',
+                'episodes.0.predicted.conditions', 'episodes.0.referenceResults.0.files',
             ],
             'athletes/archived' => ['athletes'],
             'squads' => ['squads'],
             'board' => ['players'],
-            "episodes/{$this->episode}" => ['outcomes', 'stands', 'predicted.conditions'],
+            "episodes/{$this->episode}" => ['referenceResults', 'consensus', 'predicted.conditions'],
             "episodes/{$this->episode}/course" => ['visits', 'visits.0.chances', 'asked', 'curves'],
             "episodes/{$this->episode}/comparison?before={$this->first}&after={$this->last}" => [],
-            "examinations/{$this->last}" => ['sections', 'findings', 'addenda', 'assessment.conditions'],
+            "examinations/{$this->last}" => ['sections', 'records', 'addenda', 'assessment.conditions'],
             "examinations/{$this->last}/letters" => ['letters'],
             "letters/{$this->letter}" => ['versions', 'referrals'],
             'doctors' => ['doctors'],
-            'deeds' => ['deeds', 'people', 'kinds'],
+            'audit-log' => ['entries', 'people', 'kinds'],
             'imports' => ['imports'],
             "imports/{$this->import}" => [],
             'members' => ['members', 'invitations', 'roles'],
@@ -141,10 +141,10 @@ final class ListsTest extends FeatureTestCase
     private function sign(string $id): void
     {
         $loose = ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => true]];
-        $this->save($id, 'findings/lachman/left', $loose)->assertOk();
-        $this->save($id, 'findings/valgus_30/left', ['openingMm' => 6])->assertOk();
-        $this->save($id, 'findings/lachman/right', ['translationMm' => 3])->assertOk();
-        $this->save($id, 'findings/valgus_30/right', ['openingMm' => 2])->assertOk();
+        $this->save($id, 'records/lachman/left', $loose)->assertOk();
+        $this->save($id, 'records/valgus_30/left', ['openingMm' => 6])->assertOk();
+        $this->save($id, 'records/lachman/right', ['translationMm' => 3])->assertOk();
+        $this->save($id, 'records/valgus_30/right', ['openingMm' => 2])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
     }
 
@@ -153,9 +153,9 @@ final class ListsTest extends FeatureTestCase
     {
         foreach (range(1, 2) as $number) {
             $this->actingAs($this->lead);
-            $outcome = (string) $this->postJson("/api/episodes/{$this->episode}/outcomes", self::MRI)->assertCreated()->json('id');
-            $this->attachTo($outcome, '%PDF-1.4 a report', 'one.pdf')->assertCreated();
-            $this->attachTo($outcome, '%PDF-1.4 another', 'two.pdf')->assertCreated();
+            $result = (string) $this->postJson("/api/episodes/{$this->episode}/reference-results", self::MRI)->assertCreated()->json('id');
+            $this->attachTo($result, '%PDF-1.4 a report', 'one.pdf')->assertCreated();
+            $this->attachTo($result, '%PDF-1.4 another', 'two.pdf')->assertCreated();
             $due = ['title' => "Ring the hospital {$number}", 'dueOn' => '2026-05-14'];
             $this->postJson("/api/athletes/{$this->athlete}/tasks", $due)->assertCreated();
             $this->handTo($this->student, $this->last);

@@ -27,7 +27,7 @@ trait ProposalPromises
             ->assertStatus(202)->json('proposal.id');
         $first = (string) $propose();
         $this->putJson("/api/tasks/{$task}", ['state' => 'sent'])->assertStatus(202);
-        $this->postJson("/api/episodes/{$episode->id}/outcomes", self::MRI)->assertStatus(202);
+        $this->postJson("/api/episodes/{$episode->id}/reference-results", self::MRI)->assertStatus(202);
         $this->putJson("/api/proposals/{$first}", ['take' => true])->assertForbidden();
         $this->deleteJson("/api/proposals/{$first}")->assertNoContent();
         $this->deleteJson("/api/proposals/{$first}")->assertNotFound();

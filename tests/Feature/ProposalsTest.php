@@ -41,14 +41,14 @@ final class ProposalsTest extends FeatureTestCase
 
     public function test_a_result_counts_once_it_is_taken_over_and_then_as_if_it_had_been_entered_so(): void
     {
-        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/outcomes", self::TORN)->assertStatus(202)
+        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/reference-results", self::TORN)->assertStatus(202)
             ->assertJsonPath('proposal.title', 'MRI, 1 May 2026: ACL tear grade 3, 1 looked for and not found')
             ->assertJsonPath('proposal.note', 'seen by Dr Falkner')->assertJsonPath('proposal.state', 'open');
-        $this->actingAs($this->lead)->getJson("/api/episodes/{$this->episode}")->assertJsonPath('stands', [])->assertJsonPath('outcomes', []);
+        $this->actingAs($this->lead)->getJson("/api/episodes/{$this->episode}")->assertJsonPath('consensus', [])->assertJsonPath('referenceResults', []);
         $id = (string) $this->getJson('/api/today')->assertJsonCount(1, 'proposals')
             ->assertJsonPath('proposals.0.by', $this->student->name)->assertJsonPath('proposals.0.side', 'left')->json('proposals.0.id');
         $this->putJson("/api/proposals/{$id}", ['take' => true])->assertNoContent();
-        $this->getJson("/api/episodes/{$this->episode}")->assertJsonPath('stands.0.label', 'ACL tear')->assertJsonPath('stands.0.grade', 3);
+        $this->getJson("/api/episodes/{$this->episode}")->assertJsonPath('consensus.0.label', 'ACL tear')->assertJsonPath('consensus.0.grade', 3);
         self::assertSame($this->lead->id, ReferenceResult::query()->firstOrFail()->made_by, 'whoever took it over answers for it');
         $this->getJson('/api/today')->assertJsonCount(0, 'proposals');
         $this->actingAs($this->student)->getJson('/api/today')->assertJsonPath('proposals.0.state', 'taken')
@@ -57,7 +57,7 @@ final class ProposalsTest extends FeatureTestCase
 
     public function test_what_is_turned_down_is_told_with_its_reason_and_decided_once(): void
     {
-        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/outcomes", self::TORN)->assertStatus(202);
+        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/reference-results", self::TORN)->assertStatus(202);
         $id = Proposal::query()->firstOrFail()->id;
         $this->actingAs($this->lead)->putJson("/api/proposals/{$id}", ['take' => false])->assertStatus(422)
             ->assertJsonPath('error.path', 'why');
@@ -114,7 +114,7 @@ final class ProposalsTest extends FeatureTestCase
         $due = Task::query()->firstOrFail();
         $due->update(['kind' => 'referral', 'state' => 'sent']);
         $none = ['kind' => 'clinical_course', 'weeks' => 6, 'answers' => [['condition' => 'acl', 'seen' => 'absent']], 'task' => $due->id];
-        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/outcomes", $none + self::TORN)->assertStatus(202)
+        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/reference-results", $none + self::TORN)->assertStatus(202)
             ->assertJsonPath('proposal.title', 'Course of weeks after 6 weeks, 1 May 2026: none of 1 found');
         self::assertNull($due->refresh()->closed_at);
         $id = Proposal::query()->firstOrFail()->id;
@@ -134,12 +134,12 @@ final class ProposalsTest extends FeatureTestCase
 
     public function test_only_whoever_proposed_takes_it_back_and_another_student_sees_nothing_of_it(): void
     {
-        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/outcomes", self::TORN)->assertStatus(202);
+        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/reference-results", self::TORN)->assertStatus(202);
         $id = Proposal::query()->firstOrFail()->id;
         $other = User::factory()->memberOf($this->lead->present()->team, Role::Student)->create();
         $this->actingAs($other)->deleteJson("/api/proposals/{$id}")->assertNotFound();
         $this->getJson('/api/today')->assertJsonCount(0, 'proposals');
-        $this->postJson("/api/episodes/{$this->episode}/outcomes", self::TORN)->assertNotFound();
+        $this->postJson("/api/episodes/{$this->episode}/reference-results", self::TORN)->assertNotFound();
         $this->actingAs($this->lead)->deleteJson("/api/proposals/{$id}")->assertForbidden();
         $this->actingAs($this->student)->deleteJson("/api/proposals/{$id}")->assertNoContent();
         self::assertSame(0, DB::table('proposals')->count());
@@ -147,7 +147,7 @@ final class ProposalsTest extends FeatureTestCase
 
     public function test_it_is_sealed_and_goes_with_the_athlete(): void
     {
-        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/outcomes", self::TORN)->assertStatus(202);
+        $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/reference-results", self::TORN)->assertStatus(202);
         $row = (string) json_encode(DB::table('proposals')->get());
         self::assertStringNotContainsString('Falkner', $row);
         self::assertStringNotContainsString('acl', $row);

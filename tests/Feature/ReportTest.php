@@ -82,9 +82,9 @@ final class ReportTest extends FeatureTestCase
     {
         $id = $this->openedBy($this->member());
         $document = (array) json_decode((string) file_get_contents(base_path('examples/whole-clinic-route.json')), true);
-        foreach ($document['findings'] as $finding) {
-            $payload = array_diff_key($finding, ['manoeuvre' => 0, 'side' => 0]);
-            $this->save($id, "findings/{$finding['manoeuvre']}/{$finding['side']}", [...$payload, 'override' => 'shown to students']);
+        foreach ($document['findings'] as $record) {
+            $payload = array_diff_key($record, ['manoeuvre' => 0, 'side' => 0]);
+            $this->save($id, "records/{$record['manoeuvre']}/{$record['side']}", [...$payload, 'override' => 'shown to students']);
         }
         $shown = $this->getJson("/api/examinations/{$id}");
         $pages = (new Parser)->parseContent((string) $this->get("/api/examinations/{$id}/summary.pdf")->assertOk()->content())->getPages();
@@ -105,7 +105,7 @@ final class ReportTest extends FeatureTestCase
         $before = $this->getJson("/api/examinations/{$id}")->json('assessment');
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk()->assertJsonPath('status', 'signed');
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertStatus(423);
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 4], 1)->assertStatus(423);
+        $this->save($id, 'records/lachman/left', ['translationMm' => 4], 1)->assertStatus(423);
         Snapshot::query()->where('examination_id', $id)->firstOrFail()->update(['payload' => [
             ...$before,
             'rules' => 'of that day',
@@ -120,7 +120,7 @@ final class ReportTest extends FeatureTestCase
                     ->getText(),
             ),
         );
-        self::assertStringNotContainsString('Lachman', (string) json_encode(DB::table('assessments')->get()));
+        self::assertStringNotContainsString('Lachman', (string) json_encode(DB::table('snapshots')->get()));
     }
 
     public function test_a_student_may_record_but_not_sign_and_another_team_finds_nothing(): void
@@ -217,7 +217,7 @@ final class ReportTest extends FeatureTestCase
             ],
             'apley/left' => ['notDone' => 'time'],
         ] as $part => $payload) {
-            $this->save($id, "findings/{$part}", $payload)->assertOk();
+            $this->save($id, "records/{$part}", $payload)->assertOk();
         }
 
         return $id;

@@ -40,7 +40,7 @@ final class RetentionTest extends FeatureTestCase
         self::assertSame(0, Athlete::withTrashed()->withoutGlobalScopes()->count());
         self::assertSame(
             [$this->lead->teamId(), $this->lead->teamId()],
-            AuditEntry::query()->whereIn('what', [AuditEvent::ErasureAnnounced, AuditEvent::AthleteErased])->pluck('team_id')->all(),
+            AuditEntry::query()->whereIn('event', [AuditEvent::ErasureAnnounced, AuditEvent::AthleteErased])->pluck('team_id')->all(),
         );
         self::assertSame([], app(Verifier::class)->faults());
     }

@@ -114,10 +114,10 @@ final class RoutesTest extends FeatureTestCase
         'calendar.returned' => [403, 403, 200, 200],
         'calendars.read' => [404, 404, 404, 404],
         'tasks.calendar' => [403, 404, 200, 200],
-        'records.export' => [403, 403, 403, 202],
+        'athlete-files.export' => [403, 403, 403, 202],
         'exports' => [403, 403, 403, 200],
         'exports.fetch' => [403, 403, 403, 200],
-        'records.erase' => [403, 403, 403, 204],
+        'athlete-files.erase' => [403, 403, 403, 204],
         'board' => [200, 200, 200, 200],
         'catalogue' => [403, 200, 200, 200],
         'today' => [403, 200, 200, 200],
@@ -125,8 +125,8 @@ final class RoutesTest extends FeatureTestCase
         'page.read' => [404, 404, 404, 404],
         'weigh' => [403, 200, 200, 200],
         'rates' => [403, 200, 200, 200],
-        'deeds' => [403, 403, 403, 200],
-        'deeds.table' => [403, 403, 403, 200],
+        'audit-log' => [403, 403, 403, 200],
+        'audit-log.table' => [403, 403, 403, 200],
         'athletes.store' => [403, 403, 201, 201],
         'athletes.update' => [403, 403, 200, 200],
         'athletes.destroy' => [403, 403, 204, 204],
@@ -140,10 +140,10 @@ final class RoutesTest extends FeatureTestCase
         'episodes.show' => [403, 200, 200, 200],
         'episodes.course' => [403, 200, 200, 200],
         'episodes.comparison' => [403, 404, 404, 404],
-        'outcomes.store' => [403, 404, 201, 201],
-        'outcomes.update' => [403, 404, 204, 204],
-        'outcomes.destroy' => [403, 404, 204, 204],
-        'outcomes.restore' => [403, 404, 204, 204],
+        'reference-results.store' => [403, 404, 201, 201],
+        'reference-results.update' => [403, 404, 204, 204],
+        'reference-results.destroy' => [403, 404, 204, 204],
+        'reference-results.restore' => [403, 404, 204, 204],
         'athletes.show' => [403, 200, 200, 200],
         'athletes.examinations.store' => [403, 201, 201, 201],
         'examinations.show' => [403, 404, 200, 200],
@@ -164,8 +164,8 @@ final class RoutesTest extends FeatureTestCase
         'examinations.other' => [403, 404, 201, 201],
         'examinations.knee' => [403, 404, 200, 200],
         'examinations.sections.update' => [403, 404, 200, 200],
-        'examinations.findings.update' => [403, 404, 200, 200],
-        'examinations.findings.destroy' => [403, 404, 200, 200],
+        'examinations.records.update' => [403, 404, 200, 200],
+        'examinations.records.destroy' => [403, 404, 200, 200],
         'nothing' => [404, 404, 404, 404],
     ];
 
@@ -185,7 +185,7 @@ final class RoutesTest extends FeatureTestCase
                 if ($id === null) {
                     $id = $this->openedBy($lead);
                     $this->save($id, 'sections/history', ['pop' => true])->assertOk();
-                    $this->save($id, 'findings/gait/both', ['normal' => true])->assertOk();
+                    $this->save($id, 'records/gait/both', ['normal' => true])->assertOk();
                     $of = $this->ofTeam($lead, $user);
                 }
                 $this->actingAs($user->refresh());
@@ -245,8 +245,8 @@ final class RoutesTest extends FeatureTestCase
             'calendar.returned' => ['content' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nEND:VCALENDAR\r\n"],
             'rates' => ['ratios' => ['positive' => 10, 'negative' => 0.2]],
             'examinations.addenda' => ['words' => 'the other hand'],
-            'records.erase' => ['reason' => 'asked for it'],
-            'outcomes.store', 'outcomes.update' => self::MRI,
+            'athlete-files.erase' => ['reason' => 'asked for it'],
+            'reference-results.store', 'reference-results.update' => self::MRI,
             'members.update' => ['role' => 'student'],
             'invitations.store' => ['role' => 'student', 'email' => 'bo@fenmoor.example'],
             'team.update' => self::settings(),
@@ -258,8 +258,8 @@ final class RoutesTest extends FeatureTestCase
             'examinations.sign' => $this->seen($examination),
             'examinations.knee' => ['hurtSide' => 'right', 'daysSinceInjury' => 2, 'version' => 1],
             'examinations.sections.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['pop' => false]],
-            'examinations.findings.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['normal' => true]],
-            'examinations.findings.destroy' => ['key' => Str::ulid(), 'version' => 1],
+            'examinations.records.update' => ['key' => Str::ulid(), 'version' => 1, 'payload' => ['normal' => true]],
+            'examinations.records.destroy' => ['key' => Str::ulid(), 'version' => 1],
             'weigh' => (array) json_decode((string) file_get_contents(base_path('docs/examples/lachman-and-drawer.json')), true),
             default => [],
         };
@@ -282,7 +282,7 @@ final class RoutesTest extends FeatureTestCase
             '{membership}' => (string) $other->membership_id,
             '{invitation}' => Invitation::query()->create([
                 'team_id' => $lead->teamId(), 'invited_by' => $lead->id, 'email' => 'bo@fenmoor.example',
-                'role' => Role::Student, 'token_print' => Str::random(64), 'expires_at' => now()->addDay(),
+                'role' => Role::Student, 'token_hash' => Str::random(64), 'expires_at' => now()->addDay(),
             ])->id,
             '{mail}' => Mail::query()->create([
                 'team_id' => $lead->teamId(), 'secret' => false, 'recipient' => 'bo@fenmoor.example',
@@ -311,7 +311,7 @@ final class RoutesTest extends FeatureTestCase
                 'state' => ExportState::Ready, 'bytes' => 0,
             ])->id,
             '{episode}' => $this->episodeOf($lead)->id,
-            '{outcome}' => $this->outcomeOf($lead)->id,
+            '{result}' => $this->outcomeOf($lead)->id,
             '{removed}' => tap($this->outcomeOf($lead))->delete()->id,
             '{team}' => $lead->teamId(),
             '{session}' => substr(hash('sha256', $session), 0, 26),
@@ -382,10 +382,10 @@ final class RoutesTest extends FeatureTestCase
 
     private function fileOf(User $user): Attachment
     {
-        $outcome = $this->outcomeOf($user);
+        $result = $this->outcomeOf($user);
 
         return Attachment::query()->create([
-            'team_id' => $user->teamId(), 'athlete_id' => $outcome->athlete_id, 'outcome_id' => $outcome->id,
+            'team_id' => $user->teamId(), 'athlete_id' => $result->athlete_id, 'reference_result_id' => $result->id,
             'name' => 'report.pdf', 'type' => FileType::Pdf, 'bytes' => 0,
         ]);
     }

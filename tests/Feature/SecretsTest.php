@@ -50,15 +50,15 @@ final class SecretsTest extends FeatureTestCase
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void
     {
-        $sealed = ['secrets' => ['sealed'], 'athletes' => ['data_key']];
+        $encrypted = ['secrets' => ['encrypted'], 'athletes' => ['data_key']];
         foreach (self::MODELS as $model) {
             $one = new $model;
             self::assertInstanceOf(HasEncryptedColumns::class, $one);
             if (\in_array(EncryptedByMasterKey::class, class_uses_recursive($one), true)) {
-                $sealed[$one->getTable()] = array_keys(self::sealedBy($one));
+                $encrypted[$one->getTable()] = array_keys(self::sealedBy($one));
             }
         }
-        self::assertEqualsCanonicalizing($sealed, KeyRotation::COLUMNS);
+        self::assertEqualsCanonicalizing($encrypted, KeyRotation::COLUMNS);
     }
 
     public function test_nothing_opens_in_another_row_or_column(): void
@@ -139,7 +139,7 @@ final class SecretsTest extends FeatureTestCase
     public function test_a_backup_opens_as_it_was_sealed(): void
     {
         foreach (['', 'short', random_bytes(200_001), str_repeat('a', 131_072)] as $text) {
-            self::assertSame($text, self::opened(self::sealed($text)));
+            self::assertSame($text, self::opened(self::computeHash($text)));
         }
     }
 
@@ -149,10 +149,10 @@ final class SecretsTest extends FeatureTestCase
     public static function spoilt(): iterable
     {
         $another = 'The passphrase is another one, or the backup was changed or cut off.';
-        yield 'another passphrase' => [static fn (string $sealed): string => $sealed, 'not the same words', $another];
-        yield 'one byte changed' => [static fn (string $sealed): string => substr_replace($sealed, '~', 90_000, 1), self::WORDS, $another];
-        yield 'the end cut off' => [static fn (string $sealed): string => substr($sealed, 0, 70_000), self::WORDS, $another];
-        yield 'another file' => [static fn (string $sealed): string => 'PK'.$sealed, self::WORDS, 'This is no backup of Gray Compass.'];
+        yield 'another passphrase' => [static fn (string $encrypted): string => $encrypted, 'not the same words', $another];
+        yield 'one byte changed' => [static fn (string $encrypted): string => substr_replace($encrypted, '~', 90_000, 1), self::WORDS, $another];
+        yield 'the end cut off' => [static fn (string $encrypted): string => substr($encrypted, 0, 70_000), self::WORDS, $another];
+        yield 'another file' => [static fn (string $encrypted): string => 'PK'.$encrypted, self::WORDS, 'This is no backup of Gray Compass.'];
     }
 
     /**
@@ -162,19 +162,19 @@ final class SecretsTest extends FeatureTestCase
     public function test_a_spoilt_backup_is_told_and_not_opened(callable $spoil, string $words, string $reason): void
     {
         $this->expectExceptionObject(new RuntimeException($reason));
-        self::opened($spoil(self::sealed(str_repeat('records ', 20_000))), $words);
+        self::opened($spoil(self::computeHash(str_repeat('records ', 20_000))), $words);
     }
 
     private const WORDS = 'six words nobody else would choose';
 
-    private static function sealed(string $text): string
+    private static function computeHash(string $text): string
     {
-        return self::through(static fn ($from, $to) => (new BackupCipher(self::WORDS))->close($from, $to), $text);
+        return self::through(static fn ($from, $to) => (new BackupCipher(self::WORDS))->encrypt($from, $to), $text);
     }
 
-    private static function opened(string $sealed, string $words = self::WORDS): string
+    private static function opened(string $encrypted, string $words = self::WORDS): string
     {
-        return self::through(static fn ($from, $to) => (new BackupCipher($words))->open($from, $to), $sealed);
+        return self::through(static fn ($from, $to) => (new BackupCipher($words))->decrypt($from, $to), $encrypted);
     }
 
     private static function through(callable $what, string $text): string

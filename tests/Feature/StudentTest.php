@@ -29,16 +29,16 @@ final class StudentTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         $examination = Examination::query()->firstOrFail();
         $athlete = Athlete::query()->firstOrFail()->id;
-        $this->postJson("/api/episodes/{$examination->episode_id}/outcomes", [
+        $this->postJson("/api/episodes/{$examination->episode_id}/reference-results", [
             'kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']],
         ])->assertCreated();
-        $this->getJson("/api/athletes/{$athlete}")->assertJsonCount(1, 'examinations')->assertJsonPath('stories.0.predicted.examination', $id);
+        $this->getJson("/api/athletes/{$athlete}")->assertJsonCount(1, 'examinations')->assertJsonPath('episodes.0.predicted.examination', $id);
 
         $this->actingAs($this->student)->getJson("/api/examinations/{$id}")->assertNotFound();
         $this->getJson('/api/today')->assertJsonCount(0, 'seen')->assertJsonCount(0, 'unfinished')->assertJsonCount(0, 'due')
             ->assertJsonPath('total', 1);
         $this->getJson("/api/athletes/{$athlete}")->assertOk()->assertJsonCount(0, 'examinations')->assertJsonCount(0, 'tasks')
-            ->assertJsonPath('stories', []);
+            ->assertJsonPath('episodes', []);
         $this->getJson("/api/episodes/{$examination->episode_id}/course")->assertOk()->assertJsonCount(0, 'visits')->assertJsonCount(0, 'asked');
     }
 

@@ -40,11 +40,11 @@ final class TamperingTest extends FeatureTestCase
         config(['app.heads' => $this->heads]);
         $this->lead = $this->member(role: Role::Lead);
         $this->signed = $this->openedBy($this->lead);
-        $this->save($this->signed, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($this->signed, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$this->signed}/signature", $this->seen($this->signed))->assertOk();
         $this->postJson("/api/examinations/{$this->signed}/addenda", ['words' => 'he rang'])->assertCreated();
         $episode = (string) DB::table('examinations')->where('id', $this->signed)->value('episode_id');
-        $this->postJson("/api/episodes/{$episode}/outcomes", self::MRI)->assertCreated();
+        $this->postJson("/api/episodes/{$episode}/reference-results", self::MRI)->assertCreated();
     }
 
     protected function tearDown(): void
@@ -60,16 +60,16 @@ final class TamperingTest extends FeatureTestCase
     {
         $row = static fn (string $table, array $to): callable => static fn (self $test) => DB::table($table)
             ->where($table === 'examinations' ? 'id' : 'examination_id', $test->signed)->update($to);
-        yield 'a deed is changed' => [static fn () => self::forge(static fn () => DB::table('deeds')
-            ->where('what', 'signed')->update(['address' => '192.0.2.1']))];
-        yield 'a deed in the middle is gone' => [static fn () => self::forge(static fn () => DB::table('deeds')
-            ->where('what', 'examination_started')->delete())];
-        yield 'the last deeds are gone' => [static fn () => self::forge(static fn () => DB::table('deeds')
-            ->where('what', 'outcome_added')->delete())];
-        yield 'the last deeds are gone, and the head is put right' => [static fn (self $test) => $test->cut(3)];
-        yield 'all deeds of a team are gone, and its chain' => [static fn (self $test) => $test->cut(null)];
-        yield 'a deed is somebody else\'s, and all after it sealed anew' => [static fn (self $test) => $test->reseal()];
-        yield 'a deed is added at the end, sealed by what everybody can compute' => [static fn (self $test) => $test->append()];
+        yield 'an entry is changed' => [static fn () => self::forge(static fn () => DB::table('audit_entries')
+            ->where('event', 'signed')->update(['address' => '192.0.2.1']))];
+        yield 'an entry in the middle is gone' => [static fn () => self::forge(static fn () => DB::table('audit_entries')
+            ->where('event', 'examination_started')->delete())];
+        yield 'the last entries are gone' => [static fn () => self::forge(static fn () => DB::table('audit_entries')
+            ->where('event', 'outcome_added')->delete())];
+        yield 'the last entries are gone, and the head is put right' => [static fn (self $test) => $test->cut(3)];
+        yield 'all entries of a team are gone, and its chain' => [static fn (self $test) => $test->cut(null)];
+        yield 'an entry is somebody else\'s, and all after it sealed anew' => [static fn (self $test) => $test->reseal()];
+        yield 'an entry is added at the end, sealed by what everybody can compute' => [static fn (self $test) => $test->append()];
         yield 'who signed' => [$row('examinations', ['signed_by' => null])];
         yield 'when it was signed' => [$row('examinations', ['signed_at' => '2026-01-01 08:00:00'])];
         yield 'who examined' => [static fn (self $test) => DB::table('examinations')->where('id', $test->signed)
@@ -81,16 +81,16 @@ final class TamperingTest extends FeatureTestCase
         yield 'when it was hurt' => [static fn () => DB::table('episodes')->update(['injured_on' => '2026-01-01'])];
         yield 'whose knee it is' => [static fn (self $test) => DB::table('episodes')
             ->update(['athlete_id' => $test->athleteOf($test->lead)->id])];
-        yield 'the side of a finding' => [$row('findings', ['side' => 'right'])];
-        yield 'whether a finding came before the gate' => [$row('findings', ['before_gate' => true])];
-        yield 'who saved a finding' => [$row('findings', ['saved_by' => null])];
+        yield 'the side of a finding' => [$row('records', ['side' => 'right'])];
+        yield 'whether a finding came before the gate' => [$row('records', ['before_gate' => true])];
+        yield 'who saved a finding' => [$row('records', ['saved_by' => null])];
         yield 'who saved an answer' => [$row('sections', ['saved_by' => null])];
-        yield 'a finding is gone' => [static fn (self $test) => DB::table('findings')->where('examination_id', $test->signed)->delete()];
-        yield 'the assessment is gone' => [static fn (self $test) => DB::table('assessments')->where('examination_id', $test->signed)->delete()];
+        yield 'a finding is gone' => [static fn (self $test) => DB::table('records')->where('examination_id', $test->signed)->delete()];
+        yield 'the assessment is gone' => [static fn (self $test) => DB::table('snapshots')->where('examination_id', $test->signed)->delete()];
         yield 'an addendum is gone' => [static fn () => DB::table('addenda')->delete()];
         yield 'who wrote an addendum' => [static fn () => DB::table('addenda')->update(['written_by' => null])];
-        yield 'a result is gone' => [static fn () => DB::table('outcomes')->delete()];
-        yield 'the day of a result' => [static fn () => DB::table('outcomes')->update(['seen_on' => '2026-01-01'])];
+        yield 'a result is gone' => [static fn () => DB::table('reference_results')->delete()];
+        yield 'the day of a result' => [static fn () => DB::table('reference_results')->update(['seen_on' => '2026-01-01'])];
         yield 'a practitioner is made lead' => [static fn (self $test) => Membership::query()->toBase()
             ->where('user_id', $test->other()->id)->update(['role' => 'lead'])];
         yield 'somebody is put into the team' => [static fn (self $test) => Membership::query()->toBase()->insert([
@@ -117,7 +117,7 @@ final class TamperingTest extends FeatureTestCase
         self::assertSame([], app(Verifier::class)->faults());
         $change($this);
         self::assertNotSame([], app(Verifier::class)->faults());
-        self::assertSame(1, $this->artisan('records:verify'));
+        self::assertSame(1, $this->artisan('data:verify'));
     }
 
     public function test_what_is_done_through_the_application_is_no_fault(): void
@@ -125,13 +125,13 @@ final class TamperingTest extends FeatureTestCase
         $other = $this->other();
         $this->putJson("/api/members/{$other->membership_id}", ['role' => 'student'])->assertNoContent();
         $this->deleteJson("/api/members/{$other->membership_id}")->assertNoContent();
-        $outcome = (string) DB::table('outcomes')->value('id');
-        $this->putJson("/api/outcomes/{$outcome}", [...self::MRI, 'on' => '2026-05-02'])->assertNoContent();
-        $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
+        $result = (string) DB::table('reference_results')->value('id');
+        $this->putJson("/api/reference-results/{$result}", [...self::MRI, 'on' => '2026-05-02'])->assertNoContent();
+        $this->deleteJson("/api/reference-results/{$result}")->assertNoContent();
         self::assertSame([], app(Verifier::class)->faults());
-        $this->postJson("/api/outcomes/{$outcome}/restoration")->assertNoContent();
+        $this->postJson("/api/reference-results/{$result}/restoration")->assertNoContent();
         self::assertSame([], app(Verifier::class)->faults());
-        $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
+        $this->deleteJson("/api/reference-results/{$result}")->assertNoContent();
         $this->travel(2)->days();
         (new PruneExpired)();
         self::assertSame([], app(Verifier::class)->faults());
@@ -144,7 +144,7 @@ final class TamperingTest extends FeatureTestCase
     {
         $chain = HashChain::query()->findOrFail($this->lead->teamId());
         $head = app(ChainHeads::class)->all()[$chain->team_id];
-        self::assertSame([$chain->count, $chain->seal], [$head['count'], $head['seal']]);
+        self::assertSame([$chain->count, $chain->hash], [$head['count'], $head['hash']]);
         app(ChainHeads::class)->keep($chain->team_id, $chain->count - 1, str_repeat('0', 64));
         self::assertSame($head, app(ChainHeads::class)->all()[$chain->team_id]);
     }
@@ -155,15 +155,15 @@ final class TamperingTest extends FeatureTestCase
         $this->get("/api/examinations/{$this->signed}/summary.pdf")->assertOk();
         $later = $end->fresh();
         self::assertNotNull($later);
-        [$kept, $lost] = array_map(static fn (HashChain $end): string => "{$end->count}:{$end->seal}", [$end, $later]);
+        [$kept, $lost] = array_map(static fn (HashChain $end): string => "{$end->count}:{$end->hash}", [$end, $later]);
         self::assertSame([], app(Verifier::class)->faults([$kept, $lost]));
         $this->cut($later->count - $end->count);
         File::cleanDirectory($this->heads);
         self::assertSame([], app(Verifier::class)->faults([$kept]));
         self::assertCount(1, app(Verifier::class)->faults([$lost]));
         self::assertCount(1, app(Verifier::class)->faults(['1'.$kept]), 'a seal stands where it stood');
-        self::assertSame(0, $this->artisan('records:verify', ['--end' => [$kept]]));
-        self::assertSame(1, $this->artisan('records:verify', ['--end' => ['12 entries']]));
+        self::assertSame(0, $this->artisan('data:verify', ['--end' => [$kept]]));
+        self::assertSame(1, $this->artisan('data:verify', ['--end' => ['12 entries']]));
     }
 
     public function test_leads_are_mailed_the_end_of_their_log_where_mail_leaves(): void
@@ -194,8 +194,8 @@ final class TamperingTest extends FeatureTestCase
     private static function forge(callable $change): void
     {
         // A trigger cannot be dropped without ending the test's transaction, so the rows go through a copy.
-        DB::statement('CREATE TEMPORARY TABLE deeds_forged AS SELECT * FROM deeds');
-        DB::statement('ALTER TABLE deeds_forged RENAME TO deeds');
+        DB::statement('CREATE TEMPORARY TABLE forged AS SELECT * FROM audit_entries');
+        DB::statement('ALTER TABLE forged RENAME TO audit_entries');
         $change();
     }
 
@@ -205,14 +205,14 @@ final class TamperingTest extends FeatureTestCase
         self::forge(static function () use ($team, $last): void {
             $kept = AuditEntry::query()->where('team_id', $team)->count() - ($last ?? PHP_INT_MAX);
             if ($kept <= 0) {
-                DB::table('deeds')->where('team_id', $team)->delete();
-                DB::table('deed_chains')->where('team_id', $team)->delete();
+                DB::table('audit_entries')->where('team_id', $team)->delete();
+                DB::table('audit_chains')->where('team_id', $team)->delete();
 
                 return;
             }
             $end = AuditEntry::query()->where('team_id', $team)->orderBy('id')->skip($kept - 1)->firstOrFail();
-            DB::table('deeds')->where('team_id', $team)->where('id', '>', $end->id)->delete();
-            DB::table('deed_chains')->where('team_id', $team)->update(['count' => $kept, 'seal' => $end->seal]);
+            DB::table('audit_entries')->where('team_id', $team)->where('id', '>', $end->id)->delete();
+            DB::table('audit_chains')->where('team_id', $team)->update(['count' => $kept, 'hash' => $end->hash]);
         });
     }
 
@@ -222,12 +222,12 @@ final class TamperingTest extends FeatureTestCase
         $team = $this->lead->teamId();
         self::forge(static function () use ($team): void {
             $seal = AuditEntry::NONE;
-            foreach (AuditEntry::query()->where('team_id', $team)->orderBy('id')->get() as $deed) {
-                $to = ['previous' => $seal, 'user_id' => $deed->what === AuditEvent::Signed ? null : $deed->user_id];
-                $seal = hash('sha256', (string) json_encode([...$deed->getAttributes(), ...$to]));
-                DB::table('deeds')->where('id', $deed->id)->update([...$to, 'seal' => $seal]);
+            foreach (AuditEntry::query()->where('team_id', $team)->orderBy('id')->get() as $entry) {
+                $to = ['previous_hash' => $seal, 'user_id' => $entry->event === AuditEvent::Signed ? null : $entry->user_id];
+                $seal = hash('sha256', (string) json_encode([...$entry->getAttributes(), ...$to]));
+                DB::table('audit_entries')->where('id', $entry->id)->update([...$to, 'hash' => $seal]);
             }
-            DB::table('deed_chains')->where('team_id', $team)->update(['seal' => $seal]);
+            DB::table('audit_chains')->where('team_id', $team)->update(['hash' => $seal]);
         });
         File::cleanDirectory($this->heads);
     }
@@ -235,10 +235,10 @@ final class TamperingTest extends FeatureTestCase
     private function append(): void
     {
         $last = AuditEntry::query()->where('team_id', $this->lead->teamId())->orderByDesc('id')->firstOrFail();
-        $forged = $last->replicate(['id'])->forceFill(['what' => AuditEvent::Printed, 'previous' => $last->seal]);
-        $forged->seal = hash('sha256', (string) json_encode($forged->getAttributes()));
+        $forged = $last->replicate(['id'])->forceFill(['event' => AuditEvent::Printed, 'previous_hash' => $last->hash]);
+        $forged->hash = hash('sha256', (string) json_encode($forged->getAttributes()));
         $forged->save();
-        HashChain::query()->where('team_id', $this->lead->teamId())->increment('count', 1, ['seal' => $forged->seal]);
+        HashChain::query()->where('team_id', $this->lead->teamId())->increment('count', 1, ['hash' => $forged->hash]);
         File::cleanDirectory($this->heads);
     }
 }

@@ -102,10 +102,10 @@ final class TasksTest extends FeatureTestCase
             'mechanism' => ['twist_on_planted_foot'], 'pop' => true, 'couldNotContinue' => true, 'swellingOnset' => 'within_2_hours',
         ])->assertOk();
         $held = ['footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true];
-        $this->save($id, 'findings/posterior_sag/right', ['normal' => true])->assertOk();
-        $this->save($id, 'findings/posterior_sag/left', ['sagSeen' => false])->assertOk();
-        $this->save($id, 'findings/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => $held])->assertOk();
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 11, 'endFeel' => 'soft', 'checks' => $held])->assertOk();
+        $this->save($id, 'records/posterior_sag/right', ['normal' => true])->assertOk();
+        $this->save($id, 'records/posterior_sag/left', ['sagSeen' => false])->assertOk();
+        $this->save($id, 'records/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => $held])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 11, 'endFeel' => 'soft', 'checks' => $held])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
 
         return $id;

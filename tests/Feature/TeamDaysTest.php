@@ -57,7 +57,7 @@ final class TeamDaysTest extends FeatureTestCase
         $user = $this->in('Europe/Berlin');
         $this->travelTo('2026-11-29 23:58:00');
         $id = $this->openedBy($user);
-        $this->save($id, 'findings/lachman/left', ['differenceBand' => 'grade_2', 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => true]]);
+        $this->save($id, 'records/lachman/left', ['differenceBand' => 'grade_2', 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => true]]);
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         $letter = (string) $this->postJson("/api/examinations/{$id}/letters")->assertCreated()->json('id');
         $text = (string) $this->get("/api/letters/{$letter}/text")->assertOk()->content();

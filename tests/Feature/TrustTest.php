@@ -106,7 +106,7 @@ final class TrustTest extends FeatureTestCase
         yield 'doctor' => ['/api/doctors', ['name' => 'Dr Ines Falkner']];
         yield 'invitation' => ['/api/invitations', ['email' => 'bo@fenmoor.example', 'role' => 'student']];
         yield 'examination' => ['/api/athletes/{athlete}/examinations', ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core']];
-        yield 'outcome' => ['/api/episodes/{episode}/outcomes', ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]]];
+        yield 'outcome' => ['/api/episodes/{episode}/reference-results', ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]]];
         yield 'letter' => ['/api/examinations/{signed}/letters', []];
         yield 'addendum' => ['/api/examinations/{signed}/addenda', ['words' => 'he rang']];
     }
@@ -126,7 +126,7 @@ final class TrustTest extends FeatureTestCase
         $send = fn (string $key, array $more = []) => $this->postJson($address, [...$body, ...$more], ['Idempotency-Key' => $key]);
         $counted = static fn (): array => array_map(
             static fn (string $table): int => DB::table($table)->count(),
-            ['athletes', 'tasks', 'doctors', 'invitations', 'examinations', 'outcomes', 'letters', 'addenda', 'mails'],
+            ['athletes', 'tasks', 'doctors', 'invitations', 'examinations', 'reference_results', 'letters', 'addenda', 'mails'],
         );
 
         $first = $send('a-key-of-its-own');
@@ -241,14 +241,14 @@ final class TrustTest extends FeatureTestCase
         config(['app.instance' => $folder]);
         $this->getJson('/health')->assertOk();
         touch("{$folder}/full");
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 5])->assertStatus(503)
+        $this->save($id, 'records/lachman/left', ['translationMm' => 5])->assertStatus(503)
             ->assertJsonPath('error.path', 'disk')->assertHeader('Retry-After', '30');
         $this->getJson("/api/examinations/{$id}")->assertOk();
         $this->postJson('/api/today', ['search' => 'x'])->assertOk();
         $this->getJson('/health')->assertStatus(503)->assertJsonPath('disk', 'full');
         $this->getJson('/api/me')->assertJsonPath('server.disk', 'full');
         unlink("{$folder}/full");
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 5])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 5])->assertOk();
         rmdir($folder);
         config(['app.instance' => null]);
     }

@@ -14,8 +14,8 @@ final class TwinsTest extends FeatureTestCase
         $one = $this->openedBy($this->member());
         $this->save($one, 'sections/episode', ['whatHappened' => 'fell on both', 'fluidDrawn' => 'blood'])->assertOk();
         $this->save($one, 'sections/history', ['mechanism' => ['hyperextension'], 'pop' => true])->assertOk();
-        $this->save($one, 'findings/lachman/left', ['translationMm' => 9])->assertOk();
-        $this->save($one, 'findings/lachman/right', ['translationMm' => 8])->assertOk();
+        $this->save($one, 'records/lachman/left', ['translationMm' => 9])->assertOk();
+        $this->save($one, 'records/lachman/right', ['translationMm' => 8])->assertOk();
         $two = (string) $this->postJson("/api/examinations/{$one}/other-knee")->assertCreated()->json('id');
         self::assertSame($two, $this->postJson("/api/examinations/{$one}/other-knee")->assertCreated()->json('id'));
 
@@ -26,8 +26,8 @@ final class TwinsTest extends FeatureTestCase
             $sections['episode'], $sections['history'], $sections['opening']['consentGiven'],
         ]);
         self::assertArrayNotHasKey('safety', $sections->all());
-        $shown->assertJsonPath('assessment.safety.gateOpen', false)->assertJsonCount(1, 'findings')
-            ->assertJsonPath('findings.0.side', 'right')->assertJsonPath('findings.0.beforeGate', true);
+        $shown->assertJsonPath('assessment.safety.gateOpen', false)->assertJsonCount(1, 'records')
+            ->assertJsonPath('records.0.side', 'right')->assertJsonPath('records.0.beforeGate', true);
         $this->getJson("/api/examinations/{$one}")->assertJsonPath('twin', ['id' => $two, 'isSigned' => false])
             ->assertJsonPath('assessment.measurements.0.comparedWith', null);
     }

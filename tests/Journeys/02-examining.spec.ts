@@ -18,7 +18,7 @@ async function start(page: Page, name: string, side: 'left' | 'right', since = '
   await page.getByRole('button', { name: `Examine ${name}` }).click()
   await page.getByRole('radio', { name: since, exact: true }).click()
   await page.getByRole('button', { name: `${side} knee hurt` }).click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
 }
 
 const assessed = async (page: Page): Promise<Assessment> =>
@@ -49,7 +49,7 @@ test('3 five baselines, one key for each manoeuvre, and the list of those withou
     taken(counts)
     await page.getByRole('button', { name: `Examine ${name}` }).click()
     await page.getByRole('button', { name: 'Start the baseline' }).click()
-    await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
     presses += taken(counts).presses
     await consentAndClearGate(page)
     const route = stops(await assessed(page))
@@ -113,8 +113,8 @@ test('4 the touchline on a phone, cut off half-way: told at once, a reload keeps
   await page.context().setOffline(false)
   await page.evaluate(() => window.dispatchEvent(new Event('online')))
   await expect(page.locator('.save')).toHaveText('Saved', { timeout: 60_000 })
-  const { findings } = await answered<Examination>(page, `/api/examinations/${idIn(page)}`)
-  expect(findings.filter(({ payload }) => payload !== null).length).toBeGreaterThanOrEqual(6)
+  const { records } = await answered<Examination>(page, `/api/examinations/${idIn(page)}`)
+  expect(records.filter(({ payload }) => payload !== null).length).toBeGreaterThanOrEqual(6)
   note('entries of six offline steps and a reload', 'all stored', 'all stored, no alarm')
 })
 

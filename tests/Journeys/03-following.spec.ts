@@ -29,7 +29,7 @@ async function startLeft(page: Page): Promise<void> {
   const another = page.getByRole('radio', { name: 'Within a week', exact: true })
   if (await another.isVisible()) await another.click()
   await page.getByRole('button', { name: 'left knee hurt' }).click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
 }
 
 test('6 signed, a letter handed over, a page for the athlete, the PDF, and the board of the coach', async ({
@@ -104,7 +104,7 @@ test('7 the same knee again, beside what was found the last time; a word added, 
     .getByRole('group', { name: 'Look again at' })
     .getByRole('button', { name: /^left knee/ })
     .click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   await expect(page.getByRole('region', { name: 'L · hurt knee' }).getByText(/^Last time/)).toContainText('soft')
@@ -121,7 +121,7 @@ test('7 the same knee again, beside what was found the last time; a word added, 
   await expect(page.getByText('She rang: it is better.')).toBeVisible()
   note('a word added to a signed examination', `${taken(counts).presses} presses`, '3 clicks')
   await page.getByRole('button', { name: 'Correct it' }).click()
-  await expect(page.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   note('a correction begun', `${taken(counts).presses} press`, '2 clicks')
   await goTo(page, 'Lachman')
   await page.keyboard.press(']')
@@ -221,7 +221,7 @@ test('10 a student examines, proposes and asks; a coach reaches nothing but the 
   await expect(lead.getByText(/signed by Ada Ellery/)).toBeVisible()
 
   const coach = await tabOf(browser, 'coach')
-  for (const door of ['/api/athletes.csv', '/api/members', '/api/deeds', '/api/imports'])
+  for (const door of ['/api/athletes.csv', '/api/members', '/api/audit-log', '/api/imports'])
     expect((await coach.request.get(door)).status()).toBe(403)
   for (const screen of ['/', '/team', '/athletes', `/examinations/${idIn(lead)}`]) {
     await coach.goto(screen)
@@ -328,7 +328,7 @@ test('13 two people on one knee, and a deep link after logging out', async ({ br
   await mine.getByLabel('E-mail').fill(PEOPLE.lead.email)
   await mine.getByLabel('Password', { exact: true }).fill(PASSWORD)
   await mine.getByRole('button', { name: 'Log in' }).click()
-  await expect(mine.getByRole('heading', { name: 'Story', level: 1 })).toBeVisible()
+  await expect(mine.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   await mine.context().storageState({ path: `${KEPT}/lead.json` })
 })
 
@@ -345,7 +345,7 @@ test('F what leaves comes back: a document is judged as it was, tables keep thei
   const document = await answered<object>(page, `/api/examinations/${id}/document`)
   const judged = JSON.parse(judge(JSON.stringify(document))) as { conditions: object[] }
   expect(judged.conditions).toEqual(assessment.conditions)
-  for (const table of ['/api/athletes.csv', '/api/deeds.csv', '/api/athletes.csv?separator=semicolon']) {
+  for (const table of ['/api/athletes.csv', '/api/audit-log.csv', '/api/athletes.csv?separator=semicolon']) {
     const text = await (await page.request.get(table)).text()
     const cells = (line: string) => line.split(/[,;](?=(?:[^"]*"[^"]*")*[^"]*$)/).length
     const widths = new Set(text.trim().split('\r\n').map(cells))

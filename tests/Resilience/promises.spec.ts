@@ -27,7 +27,7 @@ test('what was acknowledged is stored, and it is up again by itself, through kil
       const millimetres = 1 + (version % 12)
       for (let done = false; !done && (goesOn || version === 0);) {
         const answer = await person
-          .save(id, 'findings/lachman/left', { translationMm: millimetres, endFeel: 'soft' }, version, key, 5_000)
+          .save(id, 'records/lachman/left', { translationMm: millimetres, endFeel: 'soft' }, version, key, 5_000)
           .catch(() => null)
         done = answer?.status() === 200
         if (done) acknowledged.set(id, { version: version + 1, millimetres })
@@ -77,15 +77,15 @@ test('of two hundred saves at once one wins, and a known key with other content 
   const id = await person.examination()
   const statuses = await Promise.all(
     Array.from({ length: 200 }, async (_, n) =>
-      (await person.save(id, 'findings/lachman/left', { translationMm: 1 + (n % 9) }, 0)).status(),
+      (await person.save(id, 'records/lachman/left', { translationMm: 1 + (n % 9) }, 0)).status(),
     ),
   )
   expect(statuses.filter((status) => status === 200)).toHaveLength(1)
   expect(statuses.filter((status) => ![200, 409, 503].includes(status))).toEqual([])
   const key = crypto.randomUUID()
-  expect((await person.save(id, 'findings/lachman/right', { translationMm: 3 }, 0, key)).status()).toBe(200)
-  expect((await person.save(id, 'findings/lachman/right', { translationMm: 3 }, 0, key)).status()).toBe(200)
-  expect((await person.save(id, 'findings/lachman/right', { translationMm: 4 }, 0, key)).status()).toBe(422)
+  expect((await person.save(id, 'records/lachman/right', { translationMm: 3 }, 0, key)).status()).toBe(200)
+  expect((await person.save(id, 'records/lachman/right', { translationMm: 3 }, 0, key)).status()).toBe(200)
+  expect((await person.save(id, 'records/lachman/right', { translationMm: 4 }, 0, key)).status()).toBe(422)
 })
 
 test('a row that is held makes nobody else wait, and says when to come back', async () => {
@@ -97,7 +97,7 @@ test('a row that is held makes nobody else wait, and says when to come back', as
   await new Promise((told) => holder.stdout.once('data', told))
   // More than the workers that there are for taps.
   const begun = Date.now()
-  const stuck = Array.from({ length: 9 }, () => person.save(id, 'findings/lachman/left', { translationMm: 9 }, 0))
+  const stuck = Array.from({ length: 9 }, () => person.save(id, 'records/lachman/left', { translationMm: 9 }, 0))
   const told = Promise.all(stuck.map((one) => one.then(() => Date.now() - begun)))
   const times: number[] = []
   for (let n = 0; n < 20; n++) {
@@ -137,9 +137,9 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['POST', `/api/athletes/~/examinations`],
     ['GET', `/api/examinations/~`],
     ['PUT', `/api/examinations/${id}/sections/~`],
-    ['PUT', `/api/examinations/${id}/findings/~/~`],
-    ['PUT', `/api/examinations/${id}/findings/lachman/left`],
-    ['DELETE', `/api/examinations/${id}/findings/lachman/~`],
+    ['PUT', `/api/examinations/${id}/records/~/~`],
+    ['PUT', `/api/examinations/${id}/records/lachman/left`],
+    ['DELETE', `/api/examinations/${id}/records/lachman/~`],
     ['POST', `/api/examinations/~/signature`],
     ['GET', `/api/examinations/${id}/weighing?~=~`],
     ['POST', '/api/weigh?condition=~&order=~'],
@@ -165,8 +165,8 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['DELETE', '/api/imports/~'],
     ['GET', '/api/episodes/~/course'],
     ['GET', `/api/episodes/${episode}/comparison?before=~&after=~`],
-    ['POST', `/api/episodes/${episode}/outcomes`],
-    ['PUT', '/api/outcomes/~'],
+    ['POST', `/api/episodes/${episode}/reference-results`],
+    ['PUT', '/api/reference-results/~'],
     ['POST', `/api/examinations/${id}/addenda`],
     ['POST', '/api/examinations/~/correction'],
     ['PUT', '/api/calendar'],
@@ -185,7 +185,7 @@ test('five thousand odd requests over every door, and none of them breaks anythi
     ['POST', '/api/doctors'],
     ['PUT', '/api/doctors/~'],
     ['PUT', '/api/athletes/~/retention'],
-    ['POST', '/api/outcomes/~/attachments'],
+    ['POST', '/api/reference-results/~/attachments'],
     ['GET', '/api/attachments/~'],
     ['POST', `/api/examinations/${id}/other-knee`],
     ['GET', '/api/page'],
@@ -210,7 +210,7 @@ test('nothing personal stands in the files of the database, in a dump or in the 
   const id = await person.examination()
   const marker = 'QUOKKAMARKER slipped on the ice'
   expect((await person.save(id, 'sections/episode', { whatHappened: marker }, 0)).status()).toBe(200)
-  expect((await person.save(id, 'findings/gait/both', { normal: true, note: marker }, 0)).status()).toBe(200)
+  expect((await person.save(id, 'records/gait/both', { normal: true, note: marker }, 0)).status()).toBe(200)
   const athlete = { name: 'Quokkina Markeree', bornOn: '1987-11-23', squad: 'Judo', profile: { notes: marker } }
   const made = await person.send('POST', '/api/athletes', athlete)
   expect(made.status()).toBe(201)
@@ -220,7 +220,9 @@ test('nothing personal stands in the files of the database, in a dump or in the 
   const list = Buffer.from(`Name;Born;Squad\nQuokkana Markeree;1987-11-23;Judo\n`).toString('base64')
   expect((await person.send('POST', '/api/imports', { content: list, take: [2] })).status()).toBe(202)
   const mri = { kind: 'mri', on: '2026-05-01', note: marker, answers: [{ condition: 'acl', seen: 'present' }] }
-  expect((await person.send('POST', `/api/episodes/${await storyOf(person, id)}/outcomes`, mri)).status()).toBe(201)
+  expect(
+    (await person.send('POST', `/api/episodes/${await storyOf(person, id)}/reference-results`, mri)).status(),
+  ).toBe(201)
   const doctor = { name: 'Dr Quokkard', email: 'quokkard@ortho.example' }
   const book = (await (await person.send('POST', '/api/doctors', doctor)).json()) as { id: string }
   const { revision } = (await (await person.api.get(`/api/examinations/${id}`)).json()) as { revision: number }
@@ -262,7 +264,7 @@ test('a backup that is made while people work holds every row and every seal, br
     const id = examinations[place]!
     for (let version = 0; goesOn; version++, saved++)
       expect(
-        (await person.save(id, 'findings/lachman/left', { translationMm: 1 + (version % 9) }, version)).status(),
+        (await person.save(id, 'records/lachman/left', { translationMm: 1 + (version % 9) }, version)).status(),
       ).toBe(200)
   })
   const taken = await Promise.all([

@@ -47,7 +47,7 @@ test('a disk that fills is told, stops saving, keeps reading, and comes back by 
   let version = 0
   const save = async () => {
     const answer = await person
-      .save(id, 'findings/lachman/left', { translationMm: 1 + (version % 9) }, version)
+      .save(id, 'records/lachman/left', { translationMm: 1 + (version % 9) }, version)
       .catch(() => null)
     if (answer?.status() === 200) version++
     return answer?.status()
@@ -83,7 +83,7 @@ test('a disk that is full from one moment to the next ends nothing for good', as
   empty()
   await expect
     .poll(
-      async () => (await person.save(id, 'findings/lachman/left', { translationMm: 3 }, 0).catch(() => null))?.status(),
+      async () => (await person.save(id, 'records/lachman/left', { translationMm: 3 }, 0).catch(() => null))?.status(),
       {
         timeout: 120_000,
       },

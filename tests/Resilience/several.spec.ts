@@ -25,7 +25,7 @@ test('of two processes of the application either serves while the other is gone,
   let goesOn = true
   const stream = (async () => {
     while (goesOn) {
-      const saved = await person.save(id, 'findings/lachman/left', { translationMm: 1 + (version % 9) }, version)
+      const saved = await person.save(id, 'records/lachman/left', { translationMm: 1 + (version % 9) }, version)
       if (saved.status() === 200) version++
       else failed.push(saved.status())
     }

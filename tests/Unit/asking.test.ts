@@ -6,7 +6,7 @@ import { useSections } from '@/bench/asking/useSections'
 import { span, today } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { passwordAsked, passwordGiven, passwordRefused, withPassword } from '@/shared/usePassword'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { refusedAs } from '@/sync/refusal'
 import { question } from './fixtures'
 
@@ -15,7 +15,7 @@ beforeEach(() => setActivePinia(createPinia()))
 
 test('an answer is given by one tap and taken back by the same', () => {
   const { answer, toggle, none } = useSections()
-  const answers = () => useRecord().answers('history')
+  const answers = () => useOpenExamination().answers('history')
   toggle('history', 'pop', true)
   expect(answers()).toEqual({ pop: true })
   toggle('history', 'pop', false)

@@ -12,7 +12,7 @@ import DoctorDialog from '@/letters/DoctorDialog.vue'
 import SendDialog from '@/letters/SendDialog.vue'
 import AthleteDialog from '@/people/AthleteDialog.vue'
 import EraseDialog from '@/people/EraseDialog.vue'
-import OutcomeDialog from '@/people/OutcomeDialog.vue'
+import ReferenceResultDialog from '@/people/ReferenceResultDialog.vue'
 import ProposalList from '@/people/ProposalList.vue'
 import ResultFiles from '@/people/ResultFiles.vue'
 import TaskDialog from '@/people/TaskDialog.vue'
@@ -58,8 +58,8 @@ const member = {
   since: '2026-01-01',
   secondFactor: false,
 }
-const record = { ...athlete, profile: {}, examinations: [], tasks: [], stories: [], letters: [], proposals: [] }
-const story = { choices: { kinds: [], conditions: [] }, predicted: null, visits: [], outcomes: [] }
+const record = { ...athlete, profile: {}, examinations: [], tasks: [], episodes: [], letters: [], proposals: [] }
+const history = { choices: { kinds: [], conditions: [] }, predicted: null, visits: [], outcomes: [] }
 const proposal = { id: '01Q', title: 'Look again', by: 'Bram', at: '2026-05-01T10:00:00Z', state: 'open', athlete }
 const condition = { id: 'acl', posttest: 0.5, pretest: 0.2, interval: [0.3, 0.7], zone: 'investigate' }
 
@@ -77,7 +77,7 @@ const CASES: Record<string, Case> = {
   },
   'people/AthleteDialog.vue': { is: AthleteDialog, body: [] },
   'people/EraseDialog.vue': { is: EraseDialog, props: { athlete } },
-  'people/OutcomeDialog.vue': { is: OutcomeDialog, props: { episode: '01P' }, body: story },
+  'people/ReferenceResultDialog.vue': { is: ReferenceResultDialog, props: { episode: '01P' }, body: history },
   'people/ProposalList.vue': {
     is: ProposalList,
     props: { proposals: [proposal] },

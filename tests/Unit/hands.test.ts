@@ -7,7 +7,7 @@ import { useRefusedFigure } from '@/figures/refusedFigures'
 import type { Assessment, Hold, Manoeuvre, Side } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import { told } from '@/ui/telling'
 import { catalogue, field, manoeuvre } from './fixtures'
@@ -21,7 +21,7 @@ const LACHMAN = manoeuvre('lachman', 'supine', {
 beforeEach(() => {
   setActivePinia(createPinia())
   useCatalogue().catalogue = catalogue()
-  useRecord().receive('frame', { payload: { hurtSide: 'right' }, version: 1 })
+  useOpenExamination().receive('frame', { payload: { hurtSide: 'right' }, version: 1 })
   judge({})
 })
 
@@ -37,7 +37,7 @@ function hands(of: Manoeuvre = LACHMAN, side: Side = 'right') {
   return { activeSide, step, goToPart, ...useHands({ manoeuvre: ref(of), activeSide, step, goToPart }) }
 }
 
-const finding = (side: Side | 'both' = 'right', id = 'lachman') => useRecord().finding(id, side)
+const finding = (side: Side | 'both' = 'right', id = 'lachman') => useOpenExamination().record(id, side)
 
 describe('one press', () => {
   test('stores nothing over a figure that was refused and still stands in its field', async () => {
@@ -54,7 +54,7 @@ describe('one press', () => {
   })
 
   test('gives neither knee of a baseline more than the other', () => {
-    useRecord().head = { isBaseline: true } as never
+    useOpenExamination().head = { isBaseline: true } as never
     hands().chooseBandAt(1)
     expect(finding('right')).toBeNull()
   })
@@ -68,7 +68,7 @@ describe('one press', () => {
   })
 
   test('leaves alone what was recorded, and says that too', () => {
-    useRecord().show('lachman:right', { translationMm: 9 })
+    useOpenExamination().show('lachman:right', { translationMm: 9 })
     hands().fill({ normal: true })
     expect([finding('left'), finding('right')]).toEqual([{ normal: true }, { translationMm: 9 }])
     expect(told.value).toBe('LACHMAN: left knee normal, the right knee keeps what was recorded.')
@@ -76,7 +76,7 @@ describe('one press', () => {
 
   test('of both legs at once is one entry', () => {
     hands(manoeuvre('gait', 'standing', { bothAtOnce: true })).fill({ notDone: 'pain' })
-    expect(useRecord().finding('gait', 'both')).toEqual({ notDone: 'pain' })
+    expect(useOpenExamination().record('gait', 'both')).toEqual({ notDone: 'pain' })
   })
 
   test('of a band is of the hurt knee, whichever was active; the same again takes it back', () => {
@@ -109,7 +109,7 @@ describe('what is entered', () => {
   test('in millimetres takes the place of a band, of normal and of not done', () => {
     const { change } = useRecorder(ref(LACHMAN))
     for (const before of [{ differenceBand: 'clear' }, { normal: true }, { notDone: 'pain' }]) {
-      useRecord().show('lachman:right', before)
+      useOpenExamination().show('lachman:right', before)
       change({ translationMm: 6 }, 'right')
       expect(finding()).toEqual({ translationMm: 6 })
     }
@@ -117,7 +117,7 @@ describe('what is entered', () => {
 
   test('as a note or a check stands beside normal and not done', () => {
     const { change } = useRecorder(ref(LACHMAN))
-    useRecord().show('lachman:right', { notDone: 'pain' })
+    useOpenExamination().show('lachman:right', { notDone: 'pain' })
     change({ note: 'cries out' }, 'right')
     expect(finding()).toEqual({ notDone: 'pain', note: 'cries out' })
   })
@@ -131,8 +131,8 @@ describe('what is entered', () => {
   })
 
   test('can be taken back on both knees', () => {
-    useRecord().show('lachman:left', { normal: true })
-    useRecord().show('lachman:right', { translationMm: 9 })
+    useOpenExamination().show('lachman:left', { normal: true })
+    useOpenExamination().show('lachman:right', { translationMm: 9 })
     useRecorder(ref(LACHMAN)).takeBack()
     expect([finding('left'), finding('right')]).toEqual([null, null])
   })

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test } from 'vitest'
 import { defineComponent, h, ref, shallowRef } from 'vue'
 import { RouterView, createMemoryHistory, createRouter } from 'vue-router'
-import { GATE, type Place, STORY } from '@/bench/route/places'
+import { GATE, type Place, HISTORY } from '@/bench/route/places'
 import { usePlaceInHistory } from '@/bench/route/usePlaceInHistory'
 import { useCatalogue } from '@/stores/catalogue'
 import { catalogue } from './fixtures'
@@ -12,7 +12,7 @@ import { catalogue } from './fixtures'
 const at = (id: string): Place => ({ kind: 'manoeuvre', id })
 
 async function stand(address: string) {
-  const place = ref<Place>(STORY)
+  const place = ref<Place>(HISTORY)
   const ready = ref(false)
   const held = shallowRef(false)
   const Bench = defineComponent(() => {
@@ -54,21 +54,21 @@ test('back goes one place back, and from the first place to where one came from'
   await went(1)
   expect(place.value).toEqual(at('lachman'))
   await went(-2)
-  expect(place.value).toEqual(STORY)
+  expect(place.value).toEqual(HISTORY)
   await went(-1)
   expect(router.currentRoute.value.name).toBe('today')
 })
 
-test('a reload stays at its place once the examination is there, and an unknown one begins at the story', async () => {
+test('a reload stays at its place once the examination is there, and an unknown one begins at the history', async () => {
   const { place, ready } = await stand('/examinations/1#lachman')
-  expect(place.value).toEqual(STORY)
+  expect(place.value).toEqual(HISTORY)
   ready.value = true
   await flushPromises()
   expect(place.value).toEqual(at('lachman'))
   const other = await stand('/examinations/1#nowhere')
   other.ready.value = true
   await flushPromises()
-  expect([other.place.value, other.router.currentRoute.value.hash]).toEqual([STORY, ''])
+  expect([other.place.value, other.router.currentRoute.value.hash]).toEqual([HISTORY, ''])
 })
 
 test('a place that may not be left keeps its address', async () => {

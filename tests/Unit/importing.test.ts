@@ -3,7 +3,14 @@ import { effectScope } from 'vue'
 import { useImport } from '@/people/useImport'
 import { server } from './support'
 
-const line = (row: number, fate: string) => ({ row, fate, why: '', written: '', name: 'Ada Own', bornOn: '2001-01-01' })
+const line = (row: number, status: string) => ({
+  row,
+  status,
+  why: '',
+  written: '',
+  name: 'Ada Own',
+  bornOn: '2001-01-01',
+})
 const PREVIEW = {
   heads: ['Name'],
   columns: {},

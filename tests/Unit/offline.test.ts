@@ -7,7 +7,7 @@ import { useUnjudged } from '@/bench/useUnjudged'
 import type { Examination } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useSession } from '@/stores/session'
 import { useUndo } from '@/stores/undo'
 import { useVerdict } from '@/stores/verdict'
@@ -45,10 +45,10 @@ beforeEach(async () => {
 test('the record is told by parts, and whose knee it is', async () => {
   server({ status: 200, body: examination(10, 4) })
   await useExamination().open('01A')
-  const record = useRecord()
-  expect([record.hurtSide, record.otherSide]).toEqual(['right', 'left'])
-  expect(record.storedAs('gait:both')).toEqual({ payload: { bend: 10 }, version: 4 })
-  expect([record.isDone('gait', 'both'), record.isDone('sag', 'left'), record.isRecorded('sag')]).toEqual([
+  const opened = useOpenExamination()
+  expect([opened.hurtSide, opened.otherSide]).toEqual(['right', 'left'])
+  expect(opened.storedAs('gait:both')).toEqual({ payload: { bend: 10 }, version: 4 })
+  expect([opened.isDone('gait', 'both'), opened.isDone('sag', 'left'), opened.isRecorded('sag')]).toEqual([
     true,
     false,
     false,
@@ -58,7 +58,7 @@ test('the record is told by parts, and whose knee it is', async () => {
 
 test('an examination that was open opens without the server, takes entries, and comes together with it later', async () => {
   const store = useExamination()
-  const record = useRecord()
+  const opened = useOpenExamination()
   server({ status: 200, body: examination(10, 4) })
   await store.open('01A')
   await vi.waitFor(async () => expect(await shelved(examinationName('01A'))).not.toBeNull())
@@ -67,18 +67,18 @@ test('an examination that was open opens without the server, takes entries, and 
   store.close()
   await store.open('01A')
   expect(store.saveState).toBe('offline')
-  expect(record.finding('gait', 'both')).toEqual({ bend: 10 })
+  expect(opened.record('gait', 'both')).toEqual({ bend: 10 })
   store.saveFinding('sag', 'right', { sagSeen: true })
   await vi.waitFor(() => expect(store.saveState).toBe('kept'))
 
   const newer = examination(20, 5)
-  newer.findings.push({ ...newer.findings[0]!, manoeuvre: 'sag', side: 'right', payload: { sagSeen: true } as never })
+  newer.records.push({ ...newer.records[0]!, manoeuvre: 'sag', side: 'right', payload: { sagSeen: true } as never })
   server(saved('sag:right', 1), { status: 200, body: newer })
   window.dispatchEvent(new Event('offline'))
   window.dispatchEvent(new Event('online'))
   await vi.waitFor(() => expect(store.saveState).toBe('saved'), { timeout: 4_000 })
-  expect(record.finding('gait', 'both')).toEqual({ bend: 20 })
-  expect(record.finding('sag', 'right')).toEqual({ sagSeen: true })
+  expect(opened.record('gait', 'both')).toEqual({ bend: 20 })
+  expect(opened.record('sag', 'right')).toEqual({ sagSeen: true })
 })
 
 test('without the server an emergency shows its words at once, and what is not judged is counted', async () => {
@@ -117,7 +117,11 @@ test('once it is let go of, nothing of it is left for whoever comes after', asyn
   server({ status: 200, body: examination(10, 4) })
   await store.open('01A')
   store.close()
-  expect([useRecord().head, useRecord().finding('gait', 'both'), useVerdict().assessment]).toEqual([null, null, null])
+  expect([useOpenExamination().head, useOpenExamination().record('gait', 'both'), useVerdict().assessment]).toEqual([
+    null,
+    null,
+    null,
+  ])
   expect([useVerdict().beforeGate.size, store.isOpen('01A')]).toEqual([0, false])
 })
 
@@ -133,7 +137,7 @@ test('an entry taken back is as it was, and the list of entries ends', async () 
   store.saveFinding('gait', 'both', { bend: 30 })
   expect(useUndo().isEmpty).toBe(false)
   expect(store.undo()).toBe('gait:both')
-  expect(useRecord().finding('gait', 'both')).toEqual({ bend: 10 })
+  expect(useOpenExamination().record('gait', 'both')).toEqual({ bend: 10 })
   expect([useUndo().isEmpty, store.undo()]).toEqual([true, null])
 })
 

@@ -8,7 +8,7 @@ import { useLook, useOutdoorLook } from '@/shared/look'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { keptFrom } from '@/stores/kept'
-import { type RecordHead, useRecord } from '@/stores/record'
+import { type ExaminationHead, useOpenExamination } from '@/stores/openExamination'
 import { type OpenOptions, useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import { useWeighing } from '@/weighup/useWeighing'
@@ -18,7 +18,7 @@ import { server } from './support'
 /** How a screen gets to what it shows: an examination, a weighing, a look. */
 beforeEach(() => setActivePinia(createPinia()))
 
-const HEAD = { id: '01A', status: 'draft', athlete: { name: 'Ada Own' } } as unknown as RecordHead
+const HEAD = { id: '01A', status: 'draft', athlete: { name: 'Ada Own' } } as unknown as ExaminationHead
 
 describe('an examination', () => {
   const router = createRouter({
@@ -30,11 +30,11 @@ describe('an examination', () => {
   })
 
   /** The server, as the store sees it: it gives this head, or fails. */
-  function gives(head: RecordHead | Error) {
+  function gives(head: ExaminationHead | Error) {
     useCatalogue().catalogue = catalogue()
     return vi.spyOn(useExamination(), 'open').mockImplementation(() => {
       if (head instanceof Error) return Promise.reject(head)
-      useRecord().replace(head, {})
+      useOpenExamination().replace(head, {})
       useVerdict().replace({} as Assessment, [])
       return Promise.resolve()
     })
@@ -57,9 +57,9 @@ describe('an examination', () => {
 
   test('is there once record, verdict and catalogue are', async () => {
     gives(HEAD)
-    const opened = vi.fn()
-    const { ready, problem } = await screen({ opened })
-    expect([ready.value, problem.value, opened.mock.calls.length]).toEqual([true, '', 1])
+    const afterwards = vi.fn()
+    const { ready, problem } = await screen({ afterwards })
+    expect([ready.value, problem.value, afterwards.mock.calls.length]).toEqual([true, '', 1])
   })
 
   test('says why it is not there, and can be asked for again', async () => {
@@ -83,11 +83,11 @@ describe('an examination', () => {
 
   test('that does not fit a screen leads to the one that it fits, also once it is signed', async () => {
     gives(HEAD)
-    const elsewhere = (head: RecordHead) => (head.status === 'signed' ? { name: 'summary' } : null)
+    const elsewhere = (head: ExaminationHead) => (head.status === 'signed' ? { name: 'summary' } : null)
     await router.push('/')
     const { ready } = await screen({ elsewhere })
     expect([ready.value, router.currentRoute.value.name]).toEqual([true, 'today'])
-    useRecord().head = { ...HEAD, status: 'signed' }
+    useOpenExamination().head = { ...HEAD, status: 'signed' }
     await flushPromises()
     expect(router.currentRoute.value.name).toBe('summary')
   })
@@ -97,7 +97,7 @@ test('what the server told is kept by parts, with what a rule has closed on sinc
   const kept = keptFrom({
     ...HEAD,
     sections: [{ name: 'frame', payload: { hurtSide: 'left' }, version: 2 }],
-    findings: [
+    records: [
       { manoeuvre: 'lachman', side: 'left', payload: { normal: true }, version: 3, beforeGate: true },
       { manoeuvre: 'lachman', side: 'right', payload: null, version: 1, beforeGate: false },
     ],

@@ -1,17 +1,17 @@
 import { expect, test } from 'vitest'
-import { GATE, STORY, route, samePlace, stations } from '@/bench/route/places'
+import { GATE, HISTORY, route, samePlace, stations } from '@/bench/route/places'
 import type { Itinerary } from '@/contract/types'
 import { catalogue } from './fixtures'
 
 const itinerary = { stops: [{ station: 'supine', manoeuvres: ['lachman'] }] } as unknown as Itinerary
 
-test('the way leads from story and gate to each manoeuvre in order', () => {
-  expect(route(itinerary)).toEqual([STORY, GATE, { kind: 'manoeuvre', id: 'lachman' }])
+test('the way leads from history and gate to each manoeuvre in order', () => {
+  expect(route(itinerary)).toEqual([HISTORY, GATE, { kind: 'manoeuvre', id: 'lachman' }])
 })
 
 test('places are the same by what they are', () => {
-  expect(samePlace(STORY, { kind: 'story' })).toBe(true)
-  expect(samePlace(STORY, GATE)).toBe(false)
+  expect(samePlace(HISTORY, { kind: 'history' })).toBe(true)
+  expect(samePlace(HISTORY, GATE)).toBe(false)
   expect(samePlace({ kind: 'manoeuvre', id: 'a' }, { kind: 'manoeuvre', id: 'a' })).toBe(true)
   expect(samePlace({ kind: 'manoeuvre', id: 'a' }, { kind: 'manoeuvre', id: 'b' })).toBe(false)
 })

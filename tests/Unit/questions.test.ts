@@ -3,7 +3,7 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import type { Payload } from '@/contract/types'
 import { useQuestions } from '@/bench/asking/useQuestions'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import { catalogue } from './fixtures'
 import { server } from './support'
@@ -16,7 +16,7 @@ beforeEach(async () => {
   await useCatalogue().load()
   for (const name of Object.keys(answers)) delete answers[name]
   for (const ask of ['section', 'answers'] as const)
-    vi.spyOn(useRecord(), ask).mockImplementation((name: string) => answers[name] ?? {})
+    vi.spyOn(useOpenExamination(), ask).mockImplementation((name: string) => answers[name] ?? {})
 })
 
 const keys = (questions: { key: string }[]) => questions.map(({ key }) => key)
@@ -30,9 +30,9 @@ test('a guardian is asked for only where the age is known and below', () => {
 })
 
 test('what follows from an answer is asked once that answer is yes', () => {
-  expect(keys(useQuestions().story.value)).toEqual(['kneecapShifted'])
+  expect(keys(useQuestions().history.value)).toEqual(['kneecapShifted'])
   answers.history = { kneecapShifted: true }
-  expect(keys(useQuestions().story.value)).toEqual(['kneecapShifted', 'kneecapReduced'])
+  expect(keys(useQuestions().history.value)).toEqual(['kneecapShifted', 'kneecapReduced'])
 })
 
 test('the server says which questions open the gate; good news is never part of none of these', () => {

@@ -1,11 +1,11 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, test, vi } from 'vitest'
-import { GATE, STORY } from '@/bench/route/places'
+import { GATE, HISTORY } from '@/bench/route/places'
 import { useRoute } from '@/bench/route/useRoute'
 import { useSteps } from '@/bench/route/useSteps'
 import type { Assessment } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import { catalogue } from './fixtures'
 
@@ -15,7 +15,7 @@ const at = (id: string) => ({ kind: 'manoeuvre' as const, id })
 beforeEach(() => {
   setActivePinia(createPinia())
   useCatalogue().catalogue = catalogue()
-  useRecord().receive('frame', { payload: { hurtSide: 'left' }, version: 1 })
+  useOpenExamination().receive('frame', { payload: { hurtSide: 'left' }, version: 1 })
   judge(true)
 })
 
@@ -32,14 +32,14 @@ describe('on the bench', () => {
     const moved = vi.fn()
     const { place, step } = useRoute({ moved })
     step(-1)
-    expect(place.value).toEqual(STORY)
+    expect(place.value).toEqual(HISTORY)
     step(1)
     step(1)
     expect(place.value).toEqual(at('lachman'))
     step(9)
     expect(place.value).toEqual(at('gait'))
     expect(moved.mock.calls.map(([to]) => (to as { kind: string }).kind)).toEqual([
-      'story',
+      'history',
       'gate',
       'manoeuvre',
       'manoeuvre',
@@ -51,7 +51,7 @@ describe('on the bench', () => {
     const { place, go, step } = useRoute({ mayLeave })
     step(1)
     go(at('gait'))
-    expect([place.value, mayLeave.mock.calls.length]).toEqual([STORY, 2])
+    expect([place.value, mayLeave.mock.calls.length]).toEqual([HISTORY, 2])
     mayLeave.mockReturnValue(true)
     go(at('gait'))
     expect(place.value).toEqual(at('gait'))
@@ -59,15 +59,15 @@ describe('on the bench', () => {
 
   test('from beside the route one comes back to the first thing that is not done', () => {
     const { place, go, step } = useRoute()
-    useRecord().show('lachman:left', { normal: true })
+    useOpenExamination().show('lachman:left', { normal: true })
     useVerdict().replace({ route: { stops: [{ station: 'supine', manoeuvres: ['lachman', 'gait'] }] } } as never, [])
     go(at('pivot'))
     step(1)
     expect(place.value).toEqual(at('gait'))
-    useRecord().show('gait:both', { normal: true })
+    useOpenExamination().show('gait:both', { normal: true })
     go(at('pivot'))
     step(1)
-    expect(place.value).toEqual(STORY)
+    expect(place.value).toEqual(HISTORY)
   })
 
   test('one goes from station to station, whatever is done there', () => {
@@ -80,7 +80,7 @@ describe('on the bench', () => {
     station(-1)
     expect(place.value).toEqual(at('lachman'))
     station(-9)
-    expect([place.value, manoeuvre.value]).toEqual([STORY, null])
+    expect([place.value, manoeuvre.value]).toEqual([HISTORY, null])
   })
 
   test('a part is shown where it is entered', () => {
@@ -88,7 +88,7 @@ describe('on the bench', () => {
     for (const [part, there] of [
       ['lachman:left', at('lachman')],
       ['safety', GATE],
-      ['history', STORY],
+      ['history', HISTORY],
     ] as const) {
       goToPart(part)
       expect(place.value).toEqual(there)
@@ -99,9 +99,9 @@ describe('on the bench', () => {
 describe('on the touchline', () => {
   test('story and gate come first and the answer last, with nothing beyond them', () => {
     const { steps, step, manoeuvre, go, goToAnswer } = useSteps()
-    expect(steps.value).toEqual(['story', 'gate', 'lachman', 'pivot', 'gait', 'answer'])
+    expect(steps.value).toEqual(['history', 'gate', 'lachman', 'pivot', 'gait', 'answer'])
     go(-1)
-    expect([step.value, manoeuvre.value]).toEqual(['story', null])
+    expect([step.value, manoeuvre.value]).toEqual(['history', null])
     go(2)
     expect(manoeuvre.value?.id).toBe('lachman')
     goToAnswer()
@@ -118,23 +118,23 @@ describe('on the touchline', () => {
 
   test('after a reload one goes on where nothing is recorded yet', () => {
     const { step, goOn } = useSteps()
-    const record = useRecord()
+    const opened = useOpenExamination()
     const stand = () => {
       goOn()
       return step.value
     }
-    expect(stand()).toBe('story')
-    record.show('opening', { consentGiven: true })
+    expect(stand()).toBe('history')
+    opened.show('opening', { consentGiven: true })
     judge(false)
     expect(stand()).toBe('gate')
     judge(true)
     expect(stand()).toBe('lachman')
-    record.show('lachman:right', { normal: true })
+    opened.show('lachman:right', { normal: true })
     expect(stand()).toBe('lachman')
-    record.show('lachman:left', { normal: true })
-    record.show('pivot:left', { notDone: 'pain' })
+    opened.show('lachman:left', { normal: true })
+    opened.show('pivot:left', { notDone: 'pain' })
     expect(stand()).toBe('gait')
-    record.show('gait:both', { normal: true })
+    opened.show('gait:both', { normal: true })
     expect(stand()).toBe('answer')
   })
 
@@ -143,7 +143,7 @@ describe('on the touchline', () => {
     for (const [part, there] of [
       ['pivot:left', 'pivot'],
       ['safety', 'gate'],
-      ['arthrometer:left', 'story'],
+      ['arthrometer:left', 'history'],
     ] as const) {
       goToPart(part)
       expect(step.value).toBe(there)

@@ -63,8 +63,8 @@ test('parts are sent in the order entered, each to its own address with the vers
   await settle()
   expect(asked.map(({ method, path, body }) => [method, path, body.version, body.payload])).toEqual([
     ['PUT', `/api/examinations/${EXAMINATION}/sections/history`, 0, { pop: true }],
-    ['PUT', `/api/examinations/${EXAMINATION}/findings/lachman/left`, 0, { normal: true }],
-    ['DELETE', `/api/examinations/${EXAMINATION}/findings/lachman/left`, 1, undefined],
+    ['PUT', `/api/examinations/${EXAMINATION}/records/lachman/left`, 0, { normal: true }],
+    ['DELETE', `/api/examinations/${EXAMINATION}/records/lachman/left`, 1, undefined],
   ])
   expect(new Set(asked.map(({ body }) => body.key)).size).toBe(3)
   expect(asked.map(({ body }) => body.known)).toEqual(Array(3).fill({ plan: 'a1' }))

@@ -24,8 +24,8 @@ test('what waits for several examinations is sent under the keys and versions it
   const asked = server(saved('any', 3))
   expect(await sendAll()).toEqual([])
   expect(asked.map(({ path }) => path)).toEqual([
-    '/api/examinations/01A/findings/gait/both',
-    '/api/examinations/01A/findings/lachman/left',
+    '/api/examinations/01A/records/gait/both',
+    '/api/examinations/01A/records/lachman/left',
     '/api/examinations/01B/sections/history',
   ])
   expect(asked[0]!.body).toMatchObject({ key: 'gait:both', version: 2, payload: { normal: true } })

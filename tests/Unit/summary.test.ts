@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test } from 'vitest'
 import type { Assessment } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import KneesTable from '@/summary/KneesTable.vue'
 import { useSummary } from '@/summary/useSummary'
@@ -72,7 +72,7 @@ test('a finding against the gate, before it, or from memory stays marked', () =>
   judged({})
   useVerdict().beforeGate.add('gait:both')
   const at = (payload: object) => ({ payload: payload as never, version: 1 })
-  useRecord().replace({} as never, {
+  useOpenExamination().replace({} as never, {
     'lachman:left': at({ translationMm: 3, override: 'to see' }),
     'pivot:right': at({ normal: true, fromMemory: true }),
   })

@@ -6,7 +6,7 @@ namespace App\Access\Accounts;
 
 use App\Access\Models\User;
 
-/** What seals the things that a person's device keeps: the same at every log-in, and never stored on the device. */
+/** What encrypts the things that a person's device keeps: the same at every log-in, and never stored on the device. */
 final class DeviceKey
 {
     /** 32 bytes in base64. */

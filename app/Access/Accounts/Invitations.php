@@ -25,7 +25,7 @@ final readonly class Invitations
 {
     public const DAYS = 7;
 
-    public function __construct(private Post $post, private AuditLog $deeds)
+    public function __construct(private Post $post, private AuditLog $log)
     {
     }
 
@@ -69,17 +69,17 @@ final readonly class Invitations
                 ->get()->where('email', $email);
             foreach ($earlier as $one) {
                 $one->delete();
-                $this->deeds->record(AuditEvent::InvitationWithdrawn, $one->id, [], $by, $team->id);
+                $this->log->record(AuditEvent::InvitationWithdrawn, $one->id, [], $by, $team->id);
             }
             $made = Invitation::query()->create([
                 'team_id' => $team->id, 'invited_by' => $by?->id, 'email' => $email, 'role' => $role,
-                'token_print' => $token->print(), 'expires_at' => Date::now()->addDays(self::DAYS),
+                'token_hash' => $token->hash(), 'expires_at' => Date::now()->addDays(self::DAYS),
             ]);
-            $this->deeds->record(AuditEvent::InvitationSent, $made->id, ['role' => $role->value], $by);
+            $this->log->record(AuditEvent::InvitationSent, $made->id, ['role' => $role->value], $by);
 
             return $made;
         });
-        $address = URL::to('/invitation')."#{$token->told}";
+        $address = URL::to('/invitation')."#{$token->secret}";
         $this->post->send(
             $email, new InvitationMail($team->id, $team->name, $from, $role->value, $address, self::DAYS),
         );
@@ -91,7 +91,7 @@ final readonly class Invitations
     public function find(Token $token): ?Invitation
     {
         return Invitation::query()->withoutGlobalScope(TeamScope::class)->open()
-            ->where('token_print', $token->print())->first();
+            ->where('token_hash', $token->hash())->first();
     }
 
     /**
@@ -109,7 +109,7 @@ final readonly class Invitations
     {
         return DB::transaction(function () use ($token, $name, $password, $code, $in): User {
             $invitation = Invitation::query()->withoutGlobalScope(TeamScope::class)->open()->lockForUpdate()
-                ->where('token_print', $token->print())->first()
+                ->where('token_hash', $token->hash())->first()
                 ?? throw Refusal::at('token', 'this link was used, withdrawn, or is too old: ask for a new one');
             $user = User::at($invitation->email);
             $user === null || self::insist($user, $in, $password, $code);
@@ -122,7 +122,7 @@ final readonly class Invitations
             $user->update(['membership_id' => $membership->id]);
             $invitation->update(['used_at' => Date::now()]);
             $user->refresh();
-            $this->deeds->record(AuditEvent::MemberJoined, $user->id, ['role' => $invitation->role->value], $user);
+            $this->log->record(AuditEvent::MemberJoined, $user->id, ['role' => $invitation->role->value], $user);
 
             return $user;
         });

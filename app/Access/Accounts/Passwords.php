@@ -52,12 +52,12 @@ final class Passwords
     {
         foreach ($own as $whole) {
             $whole = mb_strtolower($whole);
-            $said = (string) strtok($whole, '@');
+            $name = (string) strtok($whole, '@');
             if ($plain === $whole) {
                 return true;
             }
-            $without = str_replace([$said, ...explode(' ', $said)], '', $plain);
-            if ($said !== '' && mb_strlen($without) < mb_strlen($plain) && mb_strlen($without) < self::LEAST / 2) {
+            $without = str_replace([$name, ...explode(' ', $name)], '', $plain);
+            if ($name !== '' && mb_strlen($without) < mb_strlen($plain) && mb_strlen($without) < self::LEAST / 2) {
                 return true;
             }
         }

@@ -24,7 +24,7 @@ final readonly class Resets
     /** Mails for one account in an hour; more are not sent, and nobody is told. */
     private const AN_HOUR = 3;
 
-    public function __construct(private Post $post, private AuditLog $deeds, private AccountNotice $notice)
+    public function __construct(private Post $post, private AuditLog $log, private AccountNotice $notice)
     {
     }
 
@@ -38,13 +38,13 @@ final readonly class Resets
         $token = Token::make();
         DB::transaction(function () use ($user, $token): void {
             Reset::query()->create([
-                'user_id' => $user->id, 'token_print' => $token->print(),
+                'user_id' => $user->id, 'token_hash' => $token->hash(),
                 'expires_at' => Date::now()->addMinutes(self::MINUTES),
             ]);
-            $this->deeds->record(AuditEvent::PasswordAskedFor, $user->id, [], $user);
+            $this->log->record(AuditEvent::PasswordAskedFor, $user->id, [], $user);
         });
         $team = $user->membership?->team_id;
-        $this->post->send($email, new ResetMail($team, URL::to('/reset')."#{$token->told}", self::MINUTES));
+        $this->post->send($email, new ResetMail($team, URL::to('/reset')."#{$token->secret}", self::MINUTES));
     }
 
     /**
@@ -55,7 +55,7 @@ final readonly class Resets
     public function change(Token $token, string $password): void
     {
         $user = DB::transaction(function () use ($token, $password): User {
-            $reset = Reset::query()->where('token_print', $token->print())
+            $reset = Reset::query()->where('token_hash', $token->hash())
                 ->where('expires_at', '>', Date::now())->lockForUpdate()->first()
                 ?? throw Refusal::at('token', 'this link was used, or is too old: ask for a new one');
             $user = User::query()->findOrFail($reset->user_id);
@@ -63,7 +63,7 @@ final readonly class Resets
             $user->update(['password' => $password]);
             Reset::query()->where('user_id', $user->id)->delete();
             Sessions::endAll($user);
-            $this->deeds->record(AuditEvent::PasswordChanged, $user->id, ['by' => 'mailed link'], $user);
+            $this->log->record(AuditEvent::PasswordChanged, $user->id, ['by' => 'mailed link'], $user);
 
             return $user;
         });

@@ -38,7 +38,7 @@ final class SecondFactor
         $codes = array_map(static fn (): string => self::word(), range(1, self::RECOVERY_CODES));
         $user->forceFill([
             'factor' => base64_encode($secret),
-            'recovery' => array_map(self::print(...), $codes),
+            'recovery' => array_map(self::hash(...), $codes),
             'factor_step' => $step,
         ])->save();
 
@@ -63,7 +63,7 @@ final class SecondFactor
             if ($step !== null) {
                 return $held->forceFill(['factor_step' => $step])->save();
             }
-            $left = array_values(array_diff($held->recovery ?? [], [self::print($typed)]));
+            $left = array_values(array_diff($held->recovery ?? [], [self::hash($typed)]));
 
             return \count($left) < \count($held->recovery ?? []) && $held->forceFill(['recovery' => $left])->save();
         });
@@ -79,7 +79,7 @@ final class SecondFactor
         return $word;
     }
 
-    private static function print(string $code): string
+    private static function hash(string $code): string
     {
         return hash('sha256', $code);
     }

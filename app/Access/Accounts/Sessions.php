@@ -24,7 +24,7 @@ final class Sessions
             ->get(['id', 'ip_address', 'user_agent', 'last_activity']);
 
         return array_values($rows->map(static fn (OpenSession $row): array => [
-            'id' => self::print($row->id),
+            'id' => self::hash($row->id),
             'device' => Device::named($row->user_agent ?? ''),
             'address' => $row->ip_address ?? '',
             'seenAt' => Date::createFromTimestamp($row->last_activity, 'UTC')->toIso8601ZuluString(),
@@ -36,7 +36,7 @@ final class Sessions
     public static function end(User $user, string $print): bool
     {
         $sought = self::rows($user)->get(['id'])
-            ->first(static fn (OpenSession $row): bool => self::print($row->id) === $print);
+            ->first(static fn (OpenSession $row): bool => self::hash($row->id) === $print);
 
         return $sought?->delete() === true;
     }
@@ -61,7 +61,7 @@ final class Sessions
         return OpenSession::query()->where('user_id', $user->id);
     }
 
-    private static function print(string $id): string
+    private static function hash(string $id): string
     {
         return substr(hash('sha256', $id), 0, 26);
     }

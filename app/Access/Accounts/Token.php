@@ -9,7 +9,7 @@ final readonly class Token
 {
     private const BYTES = 32;
 
-    private function __construct(public string $told)
+    private function __construct(public string $secret)
     {
     }
 
@@ -18,14 +18,14 @@ final readonly class Token
         return new self(rtrim(strtr(base64_encode(random_bytes(self::BYTES)), '+/', '-_'), '='));
     }
 
-    public static function from(string $told): self
+    public static function from(string $secret): self
     {
-        return new self($told);
+        return new self($secret);
     }
 
     /** SHA-256 is enough: nobody guesses 256 bits. */
-    public function print(): string
+    public function hash(): string
     {
-        return hash('sha256', $this->told);
+        return hash('sha256', $this->secret);
     }
 }

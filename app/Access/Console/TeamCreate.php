@@ -17,7 +17,7 @@ final class TeamCreate extends Command
 
     protected $description = 'Make a team; its first person comes by user:invite';
 
-    public function handle(AuditLog $deeds): int
+    public function handle(AuditLog $log): int
     {
         $name = trim($this->argument('name'));
         if ($name === '' || mb_strlen($name) > 255) {
@@ -35,7 +35,7 @@ final class TeamCreate extends Command
         $team = Team::query()->create([
             'name' => $name, 'settings' => new TeamSettings(timeZone: $zone, dateOrder: $order),
         ]);
-        $deeds->record(AuditEvent::TeamCreated, $team->id);
+        $log->record(AuditEvent::TeamCreated, $team->id);
         $this->line($team->id);
 
         return self::SUCCESS;

@@ -23,7 +23,7 @@ final class UserCreate extends Command
 
     protected $description = 'Make an account in a team';
 
-    public function handle(AuditLog $deeds): int
+    public function handle(AuditLog $log): int
     {
         $email = Email::normal($this->argument('email'));
         $role = Role::tryFrom((string) $this->option('role'));
@@ -46,12 +46,12 @@ final class UserCreate extends Command
         if ($password === null) {
             return self::INVALID;
         }
-        $user = DB::transaction(function () use ($team, $email, $name, $role, $password, $deeds): User {
+        $user = DB::transaction(function () use ($team, $email, $name, $role, $password, $log): User {
             $user = User::query()->create(
                 ['name' => $name, 'email' => $email, 'password' => $password],
             );
             Membership::query()->create(['team_id' => $team->id, 'user_id' => $user->id, 'role' => $role]);
-            $deeds->record(AuditEvent::MemberJoined, $user->id, ['role' => $role->value], $user->refresh());
+            $log->record(AuditEvent::MemberJoined, $user->id, ['role' => $role->value], $user->refresh());
 
             return $user;
         });

@@ -21,7 +21,7 @@ final class UserPassword extends Command
 
     protected $description = 'Give an account a new password';
 
-    public function handle(AuditLog $deeds): int
+    public function handle(AuditLog $log): int
     {
         $email = Email::normal($this->argument('email'));
         $user = User::at($email);
@@ -34,10 +34,10 @@ final class UserPassword extends Command
         if ($password === null) {
             return self::INVALID;
         }
-        DB::transaction(static function () use ($user, $password, $deeds): void {
+        DB::transaction(static function () use ($user, $password, $log): void {
             $user->update(['password' => $password]);
             Sessions::endAll($user);
-            $deeds->record(AuditEvent::PasswordChanged, $user->id, [], $user);
+            $log->record(AuditEvent::PasswordChanged, $user->id, [], $user);
         });
         $this->line('Changed; whoever was logged in with the old one is logged out.');
 

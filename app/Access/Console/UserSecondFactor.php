@@ -19,7 +19,7 @@ final class UserSecondFactor extends Command
 
     protected $description = 'Turn the second factor of an account off';
 
-    public function handle(AuditLog $deeds): int
+    public function handle(AuditLog $log): int
     {
         $user = User::at(Email::normal($this->argument('email')));
         if ($user === null) {
@@ -27,9 +27,9 @@ final class UserSecondFactor extends Command
 
             return self::INVALID;
         }
-        DB::transaction(static function () use ($user, $deeds): void {
+        DB::transaction(static function () use ($user, $log): void {
             SecondFactor::turnOff($user);
-            $deeds->record(AuditEvent::SecondFactorOff, $user->id, ['by' => 'console'], $user);
+            $log->record(AuditEvent::SecondFactorOff, $user->id, ['by' => 'console'], $user);
         });
         $this->line('Off: the password alone opens the account now.');
 

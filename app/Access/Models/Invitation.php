@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\Date;
  * @property string|null $invited_by id of a user; null: from the console
  * @property string $email encrypted at rest
  * @property Role $role
- * @property string $token_print
+ * @property string $token_hash
  * @property CarbonImmutable $expires_at
  * @property CarbonImmutable|null $used_at
  */
@@ -35,7 +35,7 @@ final class Invitation extends Model implements HasEncryptedColumns
 
     protected $table = 'invitations';
 
-    protected $fillable = ['team_id', 'invited_by', 'email', 'role', 'token_print', 'expires_at', 'used_at'];
+    protected $fillable = ['team_id', 'invited_by', 'email', 'role', 'token_hash', 'expires_at', 'used_at'];
 
     protected $casts = [
         'email' => Encrypted::class, 'role' => Role::class, 'expires_at' => 'datetime', 'used_at' => 'datetime',

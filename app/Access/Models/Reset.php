@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * A forgotten password that may be set anew once, for a while.
  *
  * @property string $user_id
- * @property string $token_print
+ * @property string $token_hash
  * @property CarbonImmutable $expires_at
  */
 final class Reset extends Model
@@ -23,7 +23,7 @@ final class Reset extends Model
 
     protected $table = 'resets';
 
-    protected $fillable = ['user_id', 'token_print', 'expires_at'];
+    protected $fillable = ['user_id', 'token_hash', 'expires_at'];
 
     protected $casts = ['expires_at' => 'datetime'];
 }

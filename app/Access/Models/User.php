@@ -25,7 +25,7 @@ use LogicException;
  * @property string $id
  * @property string $name encrypted at rest
  * @property string $email in its one spelling, see Email; encrypted at rest
- * @property string $email_print what the account is found by, see Email::fingerprint()
+ * @property string $email_hash what the account is found by, see Email::hash()
  * @property string $password Argon2id
  * @property string|null $factor secret of the second factor in base64, encrypted at rest; null: it is off
  * @property list<string>|null $recovery fingerprints of the recovery codes that are left, encrypted at rest
@@ -48,7 +48,7 @@ final class User extends Authenticatable implements Actor, HasEncryptedColumns, 
 
     protected $fillable = ['name', 'email', 'password', 'membership_id'];
 
-    protected $hidden = ['password', 'remember_token', 'email_print', 'factor', 'recovery'];
+    protected $hidden = ['password', 'remember_token', 'email_hash', 'factor', 'recovery'];
 
     protected $casts = ['name' => Encrypted::class, 'email' => Encrypted::class, 'password' => 'hashed',
         'factor' => Encrypted::class, 'recovery' => Encrypted::class.':array', 'factor_step' => 'integer',
@@ -61,7 +61,7 @@ final class User extends Authenticatable implements Actor, HasEncryptedColumns, 
     {
         self::saving(static function (self $user): void {
             if ($user->isDirty('email')) {
-                $user->email_print = Email::fingerprint($user->email);
+                $user->email_hash = Email::hash($user->email);
             }
         });
     }
@@ -69,7 +69,7 @@ final class User extends Authenticatable implements Actor, HasEncryptedColumns, 
     /** The account with this address, in its one spelling. */
     public static function at(?string $email): ?self
     {
-        return $email === null ? null : self::query()->where('email_print', Email::fingerprint($email))->first();
+        return $email === null ? null : self::query()->where('email_hash', Email::hash($email))->first();
     }
 
     /**

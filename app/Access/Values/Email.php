@@ -28,12 +28,12 @@ final class Email
     }
 
     /**
-     * What an account is found by where addresses are sealed; without the secret it tells nothing.
+     * What an account is found by where addresses are encrypted; without the secret it tells nothing.
      *
      * @param  string  $normal  in its one spelling
      * @return string 64 hexadecimal digits
      */
-    public static function fingerprint(string $normal): string
+    public static function hash(string $normal): string
     {
         return hash_hmac('sha256', $normal, OwnSecret::of(OwnSecret::ADDRESSES));
     }

@@ -35,7 +35,7 @@ use ZipArchive;
 final readonly class AthleteArchive
 {
     public function __construct(
-        private Assessments $judge, private SummaryPdf $pdf, private LetterPdf $letters, private Attachments $attachments,
+        private Assessments $assessments, private SummaryPdf $pdf, private LetterPdf $letters, private Attachments $attachments,
         private LogLines $lines, private WritesHistory $history,
     ) {
     }
@@ -82,7 +82,7 @@ final readonly class AthleteArchive
     private function examination(ZipArchive $zip, Examination $examination): string
     {
         $examination->loadMissing(Examination::WHOLE);
-        $assessment = $this->judge->assessment($examination);
+        $assessment = $this->assessments->assessment($examination);
         $day = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
         $folder = "examinations/{$day->toDateString()}-{$examination->episode->hurt_side->value}-"
             .substr($examination->id, -6);
@@ -105,8 +105,8 @@ final readonly class AthleteArchive
      */
     private static function files(AthleteHistory $history): Collection
     {
-        return $history->episodes->flatMap(static fn (Episode $episode): Collection => $episode->outcomes
-            ->flatMap(static fn (ReferenceResult $outcome): Collection => $outcome->attachments))->values();
+        return $history->episodes->flatMap(static fn (Episode $episode): Collection => $episode->referenceResults
+            ->flatMap(static fn (ReferenceResult $result): Collection => $result->attachments))->values();
     }
 
     /** Piece by piece, for a zip holds what it was given until it is closed. */
@@ -141,9 +141,9 @@ final readonly class AthleteArchive
     {
         $search = new Search($athlete->team_id);
         $people = $search->people();
-        yield ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
-        foreach ($search->deeds()->whereIn('subject', [$athlete->id, ...$examinations])->lazyByIdDesc(500) as $deed) {
-            yield array_values($this->lines->line($deed, $people, [(string) $deed->subject => $athlete->name]));
+        yield ['id', 'at', 'who', 'event', 'about', 'subject', 'detail', 'address'];
+        foreach ($search->entries()->whereIn('subject', [$athlete->id, ...$examinations])->lazyByIdDesc(500) as $entry) {
+            yield array_values($this->lines->line($entry, $people, [(string) $entry->subject => $athlete->name]));
         }
     }
 

@@ -14,12 +14,12 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Takes somebody out of the record for good: their row goes, with everything that hangs on it, and with it the only key
- * that opens what older copies hold of them under the key of the records. A stub without person stays. It cannot be
+ * that opens what older copies hold of them under the master key. A stub without person stays. It cannot be
  * taken back.
  */
 final readonly class Erasure
 {
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -38,7 +38,7 @@ final readonly class Erasure
                 'reason' => $reason, 'erased_by' => $by?->id,
             ]);
             DB::table('athletes')->where('id', $athlete->id)->delete();
-            $this->deeds->record(AuditEvent::AthleteErased, $athlete->id, [
+            $this->log->record(AuditEvent::AthleteErased, $athlete->id, [
                 'examinations' => \count($examinations), 'digest' => $stub->digest(),
             ], $by, $athlete->team_id);
 

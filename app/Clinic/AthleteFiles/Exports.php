@@ -13,7 +13,7 @@ use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
 use Illuminate\Support\Facades\DB;
 
-/** Whole records: asked for, made behind the application, and kept sealed until they are fetched. */
+/** Whole records: asked for, made behind the application, and kept encrypted until they are fetched. */
 final readonly class Exports
 {
     /** After so many hours an export is gone. */
@@ -21,7 +21,7 @@ final readonly class Exports
 
     private const PART_BYTES = 1_048_576;
 
-    public function __construct(private AthleteArchive $archive, private AuditLog $deeds)
+    public function __construct(private AthleteArchive $archive, private AuditLog $log)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class Exports
                 'team_id' => $athlete->team_id, 'athlete_id' => $athlete->id, 'asked_by' => $by->id,
                 'state' => ExportState::Waiting,
             ]);
-            $this->deeds->record(AuditEvent::Exported, $athlete->id, ['as' => 'everything']);
+            $this->log->record(AuditEvent::Exported, $athlete->id, ['as' => 'everything']);
             dispatch(new MakeExport($export->id));
 
             return $export;

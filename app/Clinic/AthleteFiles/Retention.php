@@ -27,7 +27,7 @@ final readonly class Retention
 
     private const COMES_OF_AGE = 18;
 
-    public function __construct(private AuditLog $deeds, private Erasure $erasure)
+    public function __construct(private AuditLog $log, private Erasure $erasure)
     {
     }
 
@@ -53,7 +53,7 @@ final readonly class Retention
     {
         DB::transaction(function () use ($athlete): void {
             self::write($athlete, ['erase_on' => null, 'keep_until' => TeamDays::ofTeam($athlete->team_id)->today()->addYear()]);
-            $this->deeds->record(AuditEvent::ErasurePutOff, $athlete->id);
+            $this->log->record(AuditEvent::ErasurePutOff, $athlete->id);
         });
     }
 
@@ -77,7 +77,7 @@ final readonly class Retention
     {
         DB::transaction(function () use ($athlete, $on): void {
             self::write($athlete, ['erase_on' => $on]);
-            $this->deeds->record(
+            $this->log->record(
                 AuditEvent::ErasureAnnounced, $athlete->id, ['on' => $on->toDateString()], null, $athlete->team_id,
             );
         });

@@ -21,7 +21,7 @@ final readonly class TemporaryFolder
 
     public function __construct()
     {
-        $this->path = self::place().'/'.self::BEGINS.bin2hex(random_bytes(8));
+        $this->path = self::place().'/'.self::BEGINS.getmypid().'-'.bin2hex(random_bytes(8));
         if (! mkdir($this->path, 0700)) {
             throw new RuntimeException('There is no room for what passes.');
         }

@@ -20,10 +20,10 @@ final readonly class Additions implements Check
     public function faults(): iterable
     {
         $written = [];
-        foreach (AuditEntry::query()->whereIn('what', [AuditEvent::AddendumWritten, AuditEvent::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
-            $id = $deed->detail['addendum'] ?? null;
-            if (\is_string($id) && ! $this->erased->examination((string) $deed->subject)) {
-                $written[$id] = $deed->detail['digest'] ?? null;
+        foreach (AuditEntry::query()->whereIn('event', [AuditEvent::AddendumWritten, AuditEvent::FactsHashed])->orderBy('id')->lazy(200) as $entry) {
+            $id = $entry->detail['addendum'] ?? null;
+            if (\is_string($id) && ! $this->erased->examination((string) $entry->subject)) {
+                $written[$id] = $entry->detail['digest'] ?? null;
             }
         }
         foreach (Addendum::query()->lazy(200) as $addendum) {

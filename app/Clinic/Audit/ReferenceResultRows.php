@@ -13,8 +13,8 @@ use App\Trust\Audit\Erased;
 /** What knees turned out to have: each stands as it was entered last, unless it was removed. */
 final readonly class ReferenceResultRows implements Check
 {
-    private const SAID = [
-        AuditEvent::OutcomeAdded, AuditEvent::OutcomeChanged, AuditEvent::OutcomeRemoved, AuditEvent::OutcomeRestored, AuditEvent::FactsSealed,
+    private const EVENTS = [
+        AuditEvent::ReferenceResultAdded, AuditEvent::ReferenceResultChanged, AuditEvent::ReferenceResultRemoved, AuditEvent::ReferenceResultRestored, AuditEvent::FactsHashed,
     ];
 
     public function __construct(private Erased $erased)
@@ -23,21 +23,21 @@ final readonly class ReferenceResultRows implements Check
 
     public function faults(): iterable
     {
-        $said = [];
-        foreach (AuditEntry::query()->whereIn('what', self::SAID)->orderBy('id')->lazy(200) as $deed) {
-            $id = $deed->detail['outcome'] ?? null;
-            if (\is_string($id) && ! $this->erased->athlete((string) $deed->subject)) {
-                $said[$id] = ['digest' => $deed->detail['digest'] ?? null, 'removed' => $deed->what === AuditEvent::OutcomeRemoved];
+        $logged = [];
+        foreach (AuditEntry::query()->whereIn('event', self::EVENTS)->orderBy('id')->lazy(200) as $entry) {
+            $id = $entry->detail['outcome'] ?? null;
+            if (\is_string($id) && ! $this->erased->athlete((string) $entry->subject)) {
+                $logged[$id] = ['digest' => $entry->detail['digest'] ?? null, 'removed' => $entry->event === AuditEvent::ReferenceResultRemoved];
             }
         }
-        foreach (ReferenceResult::withTrashed()->withoutGlobalScopes()->lazy(200) as $outcome) {
-            $last = $said[$outcome->id] ?? null;
-            if ($last === null || $last['digest'] !== $outcome->digest() || $last['removed'] !== $outcome->trashed()) {
-                yield "Result {$outcome->id} is not as it was entered.";
+        foreach (ReferenceResult::withTrashed()->withoutGlobalScopes()->lazy(200) as $result) {
+            $last = $logged[$result->id] ?? null;
+            if ($last === null || $last['digest'] !== $result->digest() || $last['removed'] !== $result->trashed()) {
+                yield "Result {$result->id} is not as it was entered.";
             }
-            unset($said[$outcome->id]);
+            unset($logged[$result->id]);
         }
-        foreach ($said as $id => $last) {
+        foreach ($logged as $id => $last) {
             // A day after it was removed its row goes too.
             if (! $last['removed']) {
                 yield "Result {$id} is gone.";

@@ -25,13 +25,13 @@ final readonly class Signatures implements Check
     {
         $signed = [];
         $facts = self::facts();
-        foreach (AuditEntry::query()->where('what', AuditEvent::Signed)->orderBy('id')->lazy(200) as $deed) {
-            $id = (string) $deed->subject;
+        foreach (AuditEntry::query()->where('event', AuditEvent::Signed)->orderBy('id')->lazy(200) as $entry) {
+            $id = (string) $entry->subject;
             $signed[$id] = true;
             if ($this->erased->examination($id)) {
                 continue;
             }
-            $fault = self::fault($deed, $id, $facts[$id] ?? null);
+            $fault = self::fault($entry, $id, $facts[$id] ?? null);
             if ($fault !== null) {
                 yield $fault;
             }
@@ -44,18 +44,18 @@ final readonly class Signatures implements Check
         }
     }
 
-    private static function fault(AuditEntry $deed, string $id, ?string $facts): ?string
+    private static function fault(AuditEntry $entry, string $id, ?string $facts): ?string
     {
         $snapshot = Snapshot::query()->where('examination_id', $id)->first();
-        $found = Examination::query()->withoutGlobalScopes()->with(['sections', 'findings', 'episode' => static fn (
+        $found = Examination::query()->withoutGlobalScopes()->with(['sections', 'records', 'episode' => static fn (
             BelongsTo $episode,
         ) => $episode->withoutGlobalScopes()])->find($id);
 
         return match (true) {
             $snapshot === null || $found === null => "What was signed as {$id} is gone.",
             ! $found->isSigned() => "Examination {$id} was signed, and does not stand as signed any more.",
-            ($deed->detail['digest'] ?? null) !== $snapshot->digest() => "What was signed as {$id} was changed afterwards.",
-            ($deed->detail['document'] ?? null) !== Document::of($found)->digest() => "What was recorded in {$id} was changed after it was signed.",
+            ($entry->detail['digest'] ?? null) !== $snapshot->digest() => "What was signed as {$id} was changed afterwards.",
+            ($entry->detail['document'] ?? null) !== Document::of($found)->digest() => "What was recorded in {$id} was changed after it was signed.",
             $facts !== SignedFacts::digest($found) => "Who, when or whose knee it was in {$id} was changed after it was signed.",
             default => null,
         };
@@ -67,9 +67,9 @@ final readonly class Signatures implements Check
     private static function facts(): array
     {
         $facts = [];
-        foreach (AuditEntry::query()->whereIn('what', [AuditEvent::Signed, AuditEvent::FactsSealed])->orderBy('id')->lazy(200) as $deed) {
-            if (\is_string($deed->detail['facts'] ?? null)) {
-                $facts[(string) $deed->subject] = $deed->detail['facts'];
+        foreach (AuditEntry::query()->whereIn('event', [AuditEvent::Signed, AuditEvent::FactsHashed])->orderBy('id')->lazy(200) as $entry) {
+            if (\is_string($entry->detail['facts'] ?? null)) {
+                $facts[(string) $entry->subject] = $entry->detail['facts'];
             }
         }
 

@@ -27,7 +27,7 @@ final class SignedFacts
             $examination->examiner_id, $examination->signed_by, $examination->signed_at?->toIso8601ZuluString(),
             $examination->signed_ungated, $examination->supersedes_id, $examination->baseline_id,
             $examination->sections->mapWithKeys(static fn (Section $one): array => [$one->name => $saved($one)])->all(),
-            $examination->findings->map(static fn (Record $one): array => [
+            $examination->records->map(static fn (Record $one): array => [
                 $one->manoeuvre, $one->side, $one->sequence, $one->before_gate, ...$saved($one),
             ])->values()->all(),
         ], JSON_THROW_ON_ERROR));

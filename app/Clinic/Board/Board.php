@@ -75,7 +75,7 @@ final class Board
         $reviews = self::reviews(array_values($knees->keys()->all()));
 
         return array_values($knees
-            ->map(static fn (Collection $both, string $athlete): array => self::told($both, $reviews->get($athlete)))
+            ->map(static fn (Collection $both, string $athlete): array => self::row($both, $reviews->get($athlete)))
             ->filter(static fn (array $one): bool => $seesAll || $one['coachMayKnow'])
             ->sortBy(static fn (array $one): string => "{$one['squad']} {$one['name']}")
             ->all());
@@ -101,14 +101,14 @@ final class Board
      * @param  Collection<int, Availability>  $knees  of one athlete, at least one
      * @return array{squad: string, name: string, coachMayKnow: bool, ...}
      */
-    private static function told(Collection $knees, ?Task $review): array
+    private static function row(Collection $knees, ?Task $review): array
     {
         $athlete = $knees->firstOrFail()->athlete;
         $contents = array_values($knees->map(static fn (Availability $one): array => $one->content)->all());
-        $said = array_column($contents, 'status');
+        $answers = array_column($contents, 'status');
         $worst = AvailabilityStatus::Out;
         foreach (self::WORST_FIRST as $status) {
-            if (\in_array($status->value, $said, true)) {
+            if (\in_array($status->value, $answers, true)) {
                 $worst = $status;
                 break;
             }
@@ -136,7 +136,7 @@ final class Board
                 'isOverdue' => $review->isOverdue(TeamDays::here()->today()),
             ],
             // What was agreed for a time is over with it.
-            'coachMayKnow' => $athlete->coachIsTold(TeamDays::here()->today()) !== false
+            'coachMayKnow' => $athlete->coachMayKnow(TeamDays::here()->today()) !== false
                 && ! \in_array(false, array_column($contents, 'coachMayKnow'), true),
         ];
     }

@@ -30,7 +30,7 @@ final readonly class Calendars
     /** What an answer says of each task. */
     private const SHOWN = ['athlete', 'examination'];
 
-    public function __construct(private AuditLog $deeds, private Tasks $tasks)
+    public function __construct(private AuditLog $log, private Tasks $tasks)
     {
     }
 
@@ -45,26 +45,26 @@ final readonly class Calendars
         DB::transaction(function () use ($user, $inWords, $token): void {
             Calendar::query()->where('user_id', $user->id)->delete();
             Calendar::query()->create([
-                'user_id' => $user->id, 'token_print' => $token->print(), 'in_words' => $inWords,
+                'user_id' => $user->id, 'token_hash' => $token->hash(), 'in_words' => $inWords,
             ]);
-            $this->deeds->record(AuditEvent::CalendarOpened, $user->id, ['in words' => $inWords ? 'yes' : 'no']);
+            $this->log->record(AuditEvent::CalendarOpened, $user->id, ['in words' => $inWords ? 'yes' : 'no']);
         });
 
-        return URL::to("/api/calendars/{$token->told}");
+        return URL::to("/api/calendars/{$token->secret}");
     }
 
     public function close(User $user): void
     {
         DB::transaction(function () use ($user): void {
             Calendar::query()->where('user_id', $user->id)->delete();
-            $this->deeds->record(AuditEvent::CalendarClosed, $user->id);
+            $this->log->record(AuditEvent::CalendarClosed, $user->id);
         });
     }
 
     /** What somebody's own calendar reads; null where the address opens nothing, or nothing any more. */
     public function read(Token $token): ?string
     {
-        $calendar = Calendar::query()->where('token_print', $token->print())->with('user')->first();
+        $calendar = Calendar::query()->where('token_hash', $token->hash())->with('user')->first();
         if ($calendar === null || $calendar->user->cannot(Ability::Examine)) {
             return null;
         }

@@ -13,7 +13,7 @@ use Illuminate\Console\Command;
 /** For records that a restored backup brought back, though they had been erased since. */
 final class DataErase extends Command
 {
-    protected $signature = 'records:erase {athlete?* : ids} {--reason=erased before, and back by a backup} {--list : print the ids of all that were erased}';
+    protected $signature = 'data:erase {athlete?* : ids} {--reason=erased before, and back by a backup} {--list : print the ids of all that were erased}';
 
     protected $description = 'Erase athletes by their ids, or say which were';
 

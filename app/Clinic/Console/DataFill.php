@@ -32,7 +32,7 @@ final class DataFill extends Command
 
     private const AT_ONCE = 500;
 
-    protected $signature = 'records:fill {--athletes=3000} {--examinations=100000}';
+    protected $signature = 'data:fill {--athletes=3000} {--examinations=100000}';
 
     protected $description = 'Fill the demo with many made-up athletes and examinations';
 

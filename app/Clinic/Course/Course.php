@@ -45,7 +45,7 @@ final readonly class Course
      */
     public function of(Episode $episode): array
     {
-        $signed = $episode->examinations()->standing()->with(['sections', 'findings'])
+        $signed = $episode->examinations()->current()->with(['sections', 'records'])
             ->orderBy('examined_at')->get();
         /** @var Collection<string, Snapshot> $snapshots */
         $snapshots = Snapshot::query()->whereIn('examination_id', $signed->modelKeys())->get()->keyBy('examination_id');
@@ -70,9 +70,9 @@ final readonly class Course
         if ($episode->is_baseline) {
             return [];
         }
-        $signed = Examination::query()->standing()->whereHas('episode', static fn (Builder $story): Builder => $story
+        $signed = Examination::query()->current()->whereHas('episode', static fn (Builder $episodes): Builder => $episodes
             ->where('athlete_id', $episode->athlete_id)->where('is_baseline', true))
-            ->with(['sections', 'findings'])->orderByDesc('examined_at')->get();
+            ->with(['sections', 'records'])->orderByDesc('examined_at')->get();
 
         return array_values($signed->map(fn (Examination $one): Visit => new Visit(
             $one, [], $this->values($this->knee($one, $episode->hurt_side), null), [],

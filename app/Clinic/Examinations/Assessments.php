@@ -35,7 +35,7 @@ final class Assessments
         $snapshot = self::snapshot($examination);
 
         return $snapshot === null
-            ? self::written($this->judge(Document::of($examination), $examination))
+            ? self::written($this->assess(Document::of($examination), $examination))
             : AsSigned::read($snapshot->payload);
     }
 
@@ -51,12 +51,12 @@ final class Assessments
         $snapshot = self::snapshot($examination);
 
         return $snapshot === null
-            ? ProblemWriter::write($this->judge(Document::of($examination), $examination)->weighed->problem)
+            ? ProblemWriter::write($this->assess(Document::of($examination), $examination)->weighed->problem)
             : $snapshot->problem;
     }
 
     /** @throws Refusal naming the first place of the document that cannot be accepted */
-    public function judge(Document $document, Examination $examination): Assessment
+    public function assess(Document $document, Examination $examination): Assessment
     {
         $values = $this->assessor->read($document->content());
 
@@ -106,6 +106,6 @@ final class Assessments
         return $before === null
             ? null
             : $this->assessor->lastTime($this->assessor
-                ->read(Document::of($before->load(['sections', 'findings']))->content()));
+                ->read(Document::of($before->load(['sections', 'records']))->content()));
     }
 }

@@ -47,12 +47,12 @@ final class Baselines
      */
     private static function comparable(Builder $visits, CarbonImmutable $day): Builder
     {
-        return $visits->withoutGlobalScope(StudentScope::class)->standing()
+        return $visits->withoutGlobalScope(StudentScope::class)->current()
             ->whereBetween('examined_at', [$day->startOfDay()->subDays(KneeBaseline::MOST_DAYS), $day]);
     }
 
-    /** All of an athlete's stand in one story. Its side says nothing: the knees of it are both sound. */
-    public static function story(Athlete $athlete): Episode
+    /** All of an athlete's stand in one episode. Its side says nothing: the knees of it are both sound. */
+    public static function episode(Athlete $athlete): Episode
     {
         return Episode::query()->where('athlete_id', $athlete->id)->where('is_baseline', true)->first()
             ?? Episode::query()->create([

@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\DB;
 /** What is done about a signed examination that was wrong: nothing of it changes, and both stay in sight. */
 final readonly class Corrections
 {
-    public function __construct(private AuditLog $deeds, private Tasks $tasks)
+    public function __construct(private AuditLog $log, private Tasks $tasks)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Corrections
             $addendum = Addendum::query()->create([
                 'examination_id' => $examination->id, 'words' => $words, 'written_by' => $by->id,
             ]);
-            $this->deeds->record(AuditEvent::AddendumWritten, $examination->id, [
+            $this->log->record(AuditEvent::AddendumWritten, $examination->id, [
                 'addendum' => $addendum->id, 'digest' => $addendum->digest(),
             ]);
 
@@ -72,14 +72,14 @@ final readonly class Corrections
                     'version' => 1, 'saved_by' => $by->id,
                 ]);
             }
-            foreach ($locked->findings()->get() as $finding) {
-                $draft->findings()->create([
-                    'examination_id' => $draft->id, 'manoeuvre' => $finding->manoeuvre, 'side' => $finding->side,
-                    'payload' => $finding->payload, 'before_gate' => $finding->before_gate,
-                    'sequence' => $finding->sequence, 'version' => 1, 'saved_by' => $by->id,
+            foreach ($locked->records()->get() as $record) {
+                $draft->records()->create([
+                    'examination_id' => $draft->id, 'manoeuvre' => $record->manoeuvre, 'side' => $record->side,
+                    'payload' => $record->payload, 'before_gate' => $record->before_gate,
+                    'sequence' => $record->sequence, 'version' => 1, 'saved_by' => $by->id,
                 ]);
             }
-            $this->deeds->record(AuditEvent::CorrectionBegun, $locked->id);
+            $this->log->record(AuditEvent::CorrectionBegun, $locked->id);
 
             return $draft;
         });
@@ -98,7 +98,7 @@ final readonly class Corrections
             ->each(fn (Task $task) => $this->tasks->move(
                 $task, new TaskChange(TaskState::LetGo, note: 'the examination was corrected'), $by,
             ));
-        $this->deeds->record(AuditEvent::Superseded, $signed->supersedes_id, [], $by);
+        $this->log->record(AuditEvent::Superseded, $signed->supersedes_id, [], $by);
     }
 
     /** @throws Refusal */

@@ -23,14 +23,14 @@ final class Document
     /**
      * @param  array<string, mixed>  $envelope
      * @param  array<string, stdClass>  $sections  payloads, by name
-     * @param  array<string, stdClass|null>  $findings  payloads in the order first recorded, by `manoeuvre:side`; null: taken back
+     * @param  array<string, stdClass|null>  $records  payloads in the order first recorded, by `manoeuvre:side`; null: taken back
      * @param  array<string, true>  $beforeGate  `manoeuvre:side` of those taken before a rule applied
      * @param  stdClass|null  $baseline  the same knees while they were sound
      */
     private function __construct(
         private readonly array $envelope,
         private readonly array $sections,
-        private readonly array $findings,
+        private readonly array $records,
         private readonly array $beforeGate,
         private readonly ?stdClass $baseline,
     ) {
@@ -47,18 +47,18 @@ final class Document
         if ($examination->signed_at !== null) {
             $envelope['signedAt'] = $examination->signed_at->toIso8601ZuluString();
         }
-        $sections = $findings = $beforeGate = [];
+        $sections = $records = $beforeGate = [];
         foreach ($examination->sections as $section) {
             $sections[$section->name] = $section->payload;
         }
-        foreach ($examination->findings as $finding) {
-            $findings["{$finding->manoeuvre}:{$finding->side}"] = $finding->payload;
-            if ($finding->before_gate) {
-                $beforeGate["{$finding->manoeuvre}:{$finding->side}"] = true;
+        foreach ($examination->records as $record) {
+            $records["{$record->manoeuvre}:{$record->side}"] = $record->payload;
+            if ($record->before_gate) {
+                $beforeGate["{$record->manoeuvre}:{$record->side}"] = true;
             }
         }
 
-        return new self($envelope, $sections, $findings, $beforeGate, self::baseline($examination));
+        return new self($envelope, $sections, $records, $beforeGate, self::baseline($examination));
     }
 
     /** SHA-256 of everything recorded, but for when it was signed. */
@@ -75,19 +75,19 @@ final class Document
         return new self(
             $this->envelope,
             [...$this->sections, $name->value => $payload],
-            $this->findings,
+            $this->records,
             $this->beforeGate,
             $this->baseline,
         );
     }
 
     /** A finding that is given anew keeps its place, and is no longer one from before the gate. */
-    public function withFinding(string $part, ?stdClass $payload): self
+    public function withRecord(string $part, ?stdClass $payload): self
     {
         return new self(
             $this->envelope,
             $this->sections,
-            [...$this->findings, $part => $payload],
+            [...$this->records, $part => $payload],
             array_diff_key($this->beforeGate, [$part => true]),
             $this->baseline,
         );
@@ -107,7 +107,7 @@ final class Document
             $content->baseline = $this->baseline;
         }
         $content->findings = [];
-        foreach ($this->findings as $part => $payload) {
+        foreach ($this->records as $part => $payload) {
             if ($payload !== null) {
                 $content->findings[] = $this->entry($part, $payload);
             }
@@ -121,12 +121,12 @@ final class Document
         if ($examination->baseline_id === null) {
             return null;
         }
-        $examination->loadMissing('baseline.findings');
+        $examination->loadMissing('baseline.records');
         $baseline = $examination->baseline;
 
         return $baseline === null ? null : (object) [
             'on' => $baseline->examined_at->toDateString(),
-            'findings' => array_values($baseline->findings->map(static fn (Record $one): stdClass => (object) [
+            'findings' => array_values($baseline->records->map(static fn (Record $one): stdClass => (object) [
                 'manoeuvre' => $one->manoeuvre, 'side' => $one->side,
                 ...array_diff_key((array) $one->payload, ['override' => 0, 'manoeuvre' => 0, 'side' => 0]),
             ])->all()),

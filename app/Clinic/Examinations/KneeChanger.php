@@ -27,7 +27,7 @@ final readonly class KneeChanger
     /** What the frame has from the episode and the athlete, and nobody changes in it. */
     public const FACTS = ['hurtSide', 'daysSinceInjury', 'ageYears'];
 
-    public function __construct(private Assessments $judge, private AuditLog $deeds)
+    public function __construct(private Assessments $assessments, private AuditLog $log)
     {
     }
 
@@ -46,19 +46,19 @@ final readonly class KneeChanger
         ): Examination {
             $query = Examination::query()->whereKey($examination->id);
             $query->lock($lock);
-            $locked = $query->firstOrFail()->load(['sections', 'findings', 'episode.athlete']);
+            $locked = $query->firstOrFail()->load(['sections', 'records', 'episode.athlete']);
             $frame = $locked->sections->firstOrFail('name', SectionName::Frame->value);
             self::insist($locked, $frame, $seen, $by, $overOthers);
             $before = self::knee($locked->episode);
             $this->move($locked, $hurtSide, $daysSinceInjury);
             $frame->update([
-                'payload' => self::told($locked, $frame->payload, $daysSinceInjury),
+                'payload' => self::changed($locked, $frame->payload, $daysSinceInjury),
                 'version' => $frame->version + 1,
                 'saved_by' => $by,
             ]);
-            $assessment = $this->judge->judge(Document::of($locked), $locked);
+            $assessment = $this->assessments->assess(Document::of($locked), $locked);
             $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);
-            $this->deeds->record(AuditEvent::KneeChanged, $locked->id, [
+            $this->log->record(AuditEvent::KneeChanged, $locked->id, [
                 'from' => $before, 'to' => self::knee($locked->episode),
             ]);
 
@@ -81,7 +81,7 @@ final readonly class KneeChanger
             throw new StaleVersion(SectionName::Frame->value, $frame);
         }
         $isAnothers = static fn (Section|Record $row): bool => $row->saved_by !== $by;
-        if (! $overOthers && ($locked->sections->contains($isAnothers) || $locked->findings->contains($isAnothers))) {
+        if (! $overOthers && ($locked->sections->contains($isAnothers) || $locked->records->contains($isAnothers))) {
             throw new EnteredByAnother;
         }
     }
@@ -91,24 +91,24 @@ final readonly class KneeChanger
     {
         $injuredOn = $daysSinceInjury === null ? null : TeamDays::ofTeam($locked->team_id)
             ->day($locked->examined_at)->subDays($daysSinceInjury)->toDateString();
-        $said = [
+        $given = [
             'athlete_id' => $locked->episode->athlete_id, 'hurt_side' => $hurtSide->value, 'injured_on' => $injuredOn,
         ];
-        $episode = Episode::query()->where($said)->where('is_baseline', false)->first();
+        $episode = Episode::query()->where($given)->where('is_baseline', false)->first();
         if ($episode === null && ! $locked->episode->examinations()->whereKeyNot($locked->id)->exists()) {
-            $locked->episode->update($said);
+            $locked->episode->update($given);
 
             return;
         }
-        $episode ??= Episode::query()->create($said);
+        $episode ??= Episode::query()->create($given);
         $episode->setRelation('athlete', $locked->episode->athlete);
         $locked->update(['episode_id' => $episode->id]);
         $locked->setRelation('episode', $episode);
     }
 
-    private static function told(Examination $examination, stdClass $frame, ?int $daysSinceInjury): stdClass
+    private static function changed(Examination $examination, stdClass $frame, ?int $daysSinceInjury): stdClass
     {
-        $told = (object) [
+        $frame = (object) [
             ...(array) $frame,
             'hurtSide' => $examination->episode->hurt_side->value,
             'daysSinceInjury' => $daysSinceInjury,
@@ -117,13 +117,13 @@ final readonly class KneeChanger
         // Who said why the setting is another one keeps it; for everybody else it follows from the days.
         if (! isset($frame->settingChosen)) {
             $age = $frame->ageYears ?? null;
-            $told->setting = Setting::preset($daysSinceInjury, is_int($age) ? $age : 0, $isTouchline)->value;
+            $frame->setting = Setting::preset($daysSinceInjury, is_int($age) ? $age : 0, $isTouchline)->value;
         }
         if ($daysSinceInjury === null || $daysSinceInjury > 1) {
-            unset($told->hoursSinceInjury);
+            unset($frame->hoursSinceInjury);
         }
 
-        return $told;
+        return $frame;
     }
 
     private static function knee(Episode $episode): string

@@ -15,10 +15,10 @@ use stdClass;
 /**
  * What was found when the same knee was looked at before, to stand faintly beside what is measured now.
  *
- * @phpstan-type LastFinding array{
+ * @phpstan-type LastRecord array{
  *     manoeuvre: string, side: string, say: string, numbers: list<array{field: string, value: float}>
  * }
- * @phpstan-type Look array{examination: string, at: string, daysAgo: int, findings: list<LastFinding>}
+ * @phpstan-type Look array{examination: string, at: string, daysAgo: int, records: list<LastRecord>}
  */
 final readonly class LastLook
 {
@@ -33,9 +33,9 @@ final readonly class LastLook
      */
     public function before(Examination $examination): ?array
     {
-        $last = Examination::query()->standing()->where('episode_id', $examination->episode_id)
+        $last = Examination::query()->current()->where('episode_id', $examination->episode_id)
             ->where('examined_at', '<', $examination->examined_at)->whereKeyNot($examination->id)
-            ->with('findings')->orderByDesc('examined_at')->first();
+            ->with('records')->orderByDesc('examined_at')->first();
 
         return $last === null || $last->id === $examination->supersedes_id
             ? null
@@ -51,7 +51,7 @@ final readonly class LastLook
     {
         $baseline = $examination->baseline_id === null
             ? null
-            : $examination->loadMissing('baseline.findings')->baseline;
+            : $examination->loadMissing('baseline.records')->baseline;
 
         return $baseline === null ? null : $this->look($baseline, $examination);
     }
@@ -61,11 +61,11 @@ final readonly class LastLook
      */
     private function look(Examination $last, Examination $examination): array
     {
-        $findings = [];
-        foreach ($last->findings as $finding) {
-            $told = $this->told($finding);
-            if ($told !== null) {
-                $findings[] = $told;
+        $records = [];
+        foreach ($last->records as $record) {
+            $row = $this->row($record);
+            if ($row !== null) {
+                $records[] = $row;
             }
         }
 
@@ -73,21 +73,21 @@ final readonly class LastLook
             'examination' => $last->id,
             'at' => $last->examined_at->toIso8601ZuluString(),
             'daysAgo' => TeamDays::ofTeam($examination->team_id)->between($last->examined_at, $examination->examined_at),
-            'findings' => $findings,
+            'records' => $records,
         ];
     }
 
     /**
-     * @return LastFinding|null
+     * @return LastRecord|null
      */
-    private function told(Record $finding): ?array
+    private function row(Record $record): ?array
     {
-        $payload = $finding->payload;
-        if ($payload === null || ! $this->figures->catalogue()->has($finding->manoeuvre)) {
+        $payload = $record->payload;
+        if ($payload === null || ! $this->figures->catalogue()->has($record->manoeuvre)) {
             return null;
         }
         $words = $numbers = [];
-        foreach ($this->figures->catalogue()->get($finding->manoeuvre)->fields as $field) {
+        foreach ($this->figures->catalogue()->get($record->manoeuvre)->fields as $field) {
             $value = $payload->{$field->name} ?? null;
             $word = $this->word($field, $value);
             $words = $word === null ? $words : [...$words, $word];
@@ -98,7 +98,7 @@ final readonly class LastLook
         $say = $this->whole($payload) ?? implode(', ', $words);
 
         return $say === '' ? null : [
-            'manoeuvre' => $finding->manoeuvre, 'side' => $finding->side, 'say' => $say, 'numbers' => $numbers,
+            'manoeuvre' => $record->manoeuvre, 'side' => $record->side, 'say' => $say, 'numbers' => $numbers,
         ];
     }
 

@@ -30,8 +30,8 @@ use stdClass;
 final class Recorder
 {
     public function __construct(
-        private readonly Assessments $judge,
-        private readonly AuditLog $deeds,
+        private readonly Assessments $assessments,
+        private readonly AuditLog $log,
         private readonly Figures $figures,
     ) {
     }
@@ -46,7 +46,7 @@ final class Recorder
             if ($name === SectionName::Frame && $row instanceof Section) {
                 self::insistOnFacts($row->payload, $payload);
             }
-            $assessment = $this->judge->judge(Document::of($locked)->withSection($name, $payload), $locked);
+            $assessment = $this->assessments->assess(Document::of($locked)->withSection($name, $payload), $locked);
             // What follows from sound knees and from hurt ones is not the same: neither becomes the other.
             if ($assessment->route->route->isBaseline() !== $locked->loadMissing('episode')->episode->is_baseline) {
                 throw Refusal::at('route', 'a baseline is begun as one, and stays one');
@@ -78,14 +78,14 @@ final class Recorder
      *
      * @throws Refusal|StaleVersion|AlreadySigned|ReusedKey|HeldRecord|EnteredByAnother
      */
-    public function finding(Examination $examination, Manoeuvre $manoeuvre, Side $side, SaveRequest $save): Saved
+    public function record(Examination $examination, Manoeuvre $manoeuvre, Side $side, SaveRequest $save): Saved
     {
         $part = "{$manoeuvre->id}:{$side->value}";
 
         return $this->once($examination, $part, $save, function (
             Examination $locked, Section|Record|null $row,
         ) use ($manoeuvre, $side, $part, $save): Assessment {
-            $assessment = $this->judge->judge(Document::of($locked)->withFinding($part, $save->payload), $locked);
+            $assessment = $this->assessments->assess(Document::of($locked)->withRecord($part, $save->payload), $locked);
             $this->refuseHeld($locked, $manoeuvre, $part, $save->payload, $assessment);
             $stored = [
                 'payload' => $save->payload,
@@ -94,11 +94,11 @@ final class Recorder
                 'saved_by' => $save->by,
             ];
             $row === null
-                ? $locked->findings->push($locked->findings()->create([
+                ? $locked->records->push($locked->records()->create([
                     'examination_id' => $locked->id,
                     'manoeuvre' => $manoeuvre->id,
                     'side' => $side->value,
-                    'sequence' => $locked->findings->count(),
+                    'sequence' => $locked->records->count(),
                     ...$stored,
                 ]))
                 : $row->update($stored);
@@ -114,7 +114,7 @@ final class Recorder
         if ($payload === null || isset($payload->notDone)) {
             return;
         }
-        $hold = $this->judge->hold($examination, $manoeuvre, $now);
+        $hold = $this->assessments->hold($examination, $manoeuvre, $now);
         if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
             throw new HeldRecord($part, $hold, $hold->reason($manoeuvre->card->name, $this->figures->rules()));
         }
@@ -129,7 +129,7 @@ final class Recorder
         return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $part, $save, $store): Saved {
             $query = Examination::query()->whereKey($examination->id);
             $query->lock($lock);
-            $locked = $query->firstOrFail()->load(['sections', 'findings']);
+            $locked = $query->firstOrFail()->load(['sections', 'records']);
             $row = self::row($locked, $part);
             $isNext = ($row->version ?? 0) === $save->version;
             // A part that was saved is a version on: what follows on it as it stands was never sent before.
@@ -149,7 +149,7 @@ final class Recorder
             $assessment = $this->mark($locked, $store($locked, $row));
             $locked->update(['holds' => KnownHolds::write($assessment), 'revision' => $locked->revision + 1]);
             self::keep($locked, $part, $save);
-            $this->deeds->record(self::deed($part, $save), $locked->id, [
+            $this->log->record(self::event($part, $save), $locked->id, [
                 'part' => $part,
                 'version' => $save->version + 1,
             ]);
@@ -195,17 +195,17 @@ final class Recorder
         return new Saved(
             $earlier->part,
             $earlier->version,
-            $this->judge->assessment($examination),
+            $this->assessments->assessment($examination),
             self::beforeGate($examination),
             $examination->revision,
         );
     }
 
-    private static function deed(string $part, SaveRequest $save): AuditEvent
+    private static function event(string $part, SaveRequest $save): AuditEvent
     {
         return match (true) {
             ! str_contains($part, ':') => AuditEvent::PartChanged,
-            $save->payload === null => AuditEvent::FindingTakenBack,
+            $save->payload === null => AuditEvent::RecordWithdrawn,
             isset($save->payload->override) => AuditEvent::TakenAgainstGate,
             default => AuditEvent::PartChanged,
         };
@@ -213,7 +213,7 @@ final class Recorder
 
     private static function row(Examination $examination, string $part): Section|Record|null
     {
-        $rows = str_contains($part, ':') ? $examination->findings : $examination->sections;
+        $rows = str_contains($part, ':') ? $examination->records : $examination->sections;
 
         return $rows->first(static fn (Record|Section $row): bool => $part === ($row instanceof Section
             ? $row->name
@@ -225,9 +225,9 @@ final class Recorder
      */
     private static function beforeGate(Examination $examination): array
     {
-        return array_values($examination->findings
-            ->filter(static fn (Record $finding): bool => $finding->before_gate)
-            ->map(static fn (Record $finding): string => "{$finding->manoeuvre}:{$finding->side}")
+        return array_values($examination->records
+            ->filter(static fn (Record $record): bool => $record->before_gate)
+            ->map(static fn (Record $record): string => "{$record->manoeuvre}:{$record->side}")
             ->all());
     }
 
@@ -241,13 +241,13 @@ final class Recorder
             $assessment->bearings->holds->byManoeuvre,
             static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable,
         );
-        $earlier = $examination->findings->filter(static fn (Record $finding): bool => isset($closed[$finding->manoeuvre])
-            && ! $finding->before_gate && $finding->isDone() && ! isset($finding->payload->override));
+        $earlier = $examination->records->filter(static fn (Record $record): bool => isset($closed[$record->manoeuvre])
+            && ! $record->before_gate && $record->isDone() && ! isset($record->payload->override));
         if ($earlier->isEmpty()) {
             return $assessment;
         }
-        $earlier->each(static fn (Record $finding) => $finding->update(['before_gate' => true]));
+        $earlier->each(static fn (Record $record) => $record->update(['before_gate' => true]));
 
-        return $this->judge->judge(Document::of($examination), $examination);
+        return $this->assessments->assess(Document::of($examination), $examination);
     }
 }

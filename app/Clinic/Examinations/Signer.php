@@ -23,8 +23,8 @@ use Illuminate\Support\Facades\Date;
 /** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
 final class Signer
 {
-    public function __construct(private readonly Assessments $judge,
-        private readonly AuditLog $deeds,
+    public function __construct(private readonly Assessments $assessments,
+        private readonly AuditLog $log,
         private readonly Tasks $tasks,
         private readonly Corrections $corrections,
     ) {
@@ -43,7 +43,7 @@ final class Signer
         return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $by, $seen, $ungated): Examination {
             $query = Examination::query()->whereKey($examination->id);
             $query->lock($lock);
-            $locked = $query->firstOrFail()->load(['sections', 'findings']);
+            $locked = $query->firstOrFail()->load(['sections', 'records']);
             if ($locked->isSigned()) {
                 throw new AlreadySigned;
             }
@@ -51,7 +51,7 @@ final class Signer
                 throw new MovedOn;
             }
             $document = Document::of($locked);
-            $assessment = $this->judge->judge($document, $locked);
+            $assessment = $this->assessments->assess($document, $locked);
             if ($assessment->bearings->gate->raised(SafetyRule::HotKneeUnasked)) {
                 throw Refusal::at(
                     'safety.feverOrHotRedKnee',
@@ -72,7 +72,7 @@ final class Signer
             $this->corrections->takePlace($locked, $by);
             Board::keep($locked->load('episode'), $assessment);
             $this->tasks->follow($locked, $assessment, $by);
-            $this->deeds->record(AuditEvent::Signed, $locked->id, [
+            $this->log->record(AuditEvent::Signed, $locked->id, [
                 'digest' => $snapshot->digest(),
                 'document' => $document->digest(),
                 'facts' => SignedFacts::digest($locked),

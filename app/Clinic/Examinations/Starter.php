@@ -24,7 +24,7 @@ use Illuminate\Support\Facades\Date;
 /** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
 final class Starter
 {
-    public function __construct(private readonly Assessor $assessor, private readonly AuditLog $deeds)
+    public function __construct(private readonly Assessor $assessor, private readonly AuditLog $log)
     {
     }
 
@@ -57,8 +57,8 @@ final class Starter
             // One start at a time for one athlete: two at once would each find no episode, and make one.
             Athlete::query()->whereKey($athlete->id)->lock($lock)->value('id');
             $episode = $route->isBaseline()
-                ? Baselines::story($athlete)
-                : self::story($athlete, $hurtSide, $daysSinceInjury, $today);
+                ? Baselines::episode($athlete)
+                : self::episode($athlete, $hurtSide, $daysSinceInjury, $today);
             $examination = Examination::query()->create([
                 'team_id' => $athlete->team_id,
                 'episode_id' => $episode->id,
@@ -79,20 +79,20 @@ final class Starter
                 'ageYears' => $age,
                 ...($team->schools === [] ? [] : ['schools' => (object) $team->schools]),
             ]]);
-            if ($athlete->coachIsTold($today) === true) {
+            if ($athlete->coachMayKnow($today) === true) {
                 $examination->sections()->create([
                     ...$begun, 'name' => 'opening', 'payload' => (object) ['coachMayKnow' => true],
                 ]);
             }
-            $this->assessor->read(Document::of($examination->load(['sections', 'findings']))->content());
+            $this->assessor->read(Document::of($examination->load(['sections', 'records']))->content());
 
-            $this->deeds->record(AuditEvent::ExaminationStarted, $examination->id);
+            $this->log->record(AuditEvent::ExaminationStarted, $examination->id);
 
             return $examination;
         });
     }
 
-    private static function story(
+    private static function episode(
         Athlete $athlete, Side $hurtSide, ?int $daysSinceInjury, CarbonImmutable $today,
     ): Episode {
         $injuredOn = $daysSinceInjury === null ? null : $today->subDays($daysSinceInjury)->toDateString();

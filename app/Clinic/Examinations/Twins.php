@@ -27,7 +27,7 @@ final readonly class Twins
     /** What of the story is of the injury, and not of one knee. */
     private const SHARED_STORY = ['mechanism', 'gradualOnset', 'loadChange'];
 
-    public function __construct(private Assessments $judge, private AuditLog $deeds)
+    public function __construct(private Assessments $assessments, private AuditLog $log)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class Twins
         return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $by): Examination {
             $query = Examination::query()->whereKey($examination->id);
             $query->lock($lock);
-            $one = $query->firstOrFail()->load(['sections', 'findings', 'episode']);
+            $one = $query->firstOrFail()->load(['sections', 'records', 'episode']);
             if ($one->twin_id !== null) {
                 return Examination::query()->findOrFail($one->twin_id);
             }
@@ -56,12 +56,12 @@ final readonly class Twins
             $one->update(['twin_id' => $other->id]);
             self::unreliable($one->sections->firstOrFail('name', SectionName::Frame->value), $by);
             foreach ([$one, $other] as $each) {
-                $each->load(['sections', 'findings']);
-                $assessment = $this->judge->judge(Document::of($each), $each);
+                $each->load(['sections', 'records']);
+                $assessment = $this->assessments->assess(Document::of($each), $each);
                 $each->update(['holds' => KnownHolds::write($assessment), 'revision' => $each->revision + 1]);
             }
-            $this->deeds->record(AuditEvent::OtherKneeBegun, $one->id);
-            $this->deeds->record(AuditEvent::ExaminationStarted, $other->id);
+            $this->log->record(AuditEvent::OtherKneeBegun, $one->id);
+            $this->log->record(AuditEvent::ExaminationStarted, $other->id);
 
             return $other;
         });
@@ -70,11 +70,11 @@ final readonly class Twins
     private function other(Examination $one, User $by): Examination
     {
         $side = $one->episode->hurt_side->opposite();
-        $story = [
+        $injury = [
             'athlete_id' => $one->episode->athlete_id, 'hurt_side' => $side,
             'injured_on' => $one->episode->injured_on?->toDateString(), 'is_baseline' => false,
         ];
-        $episode = Episode::query()->where($story)->first() ?? Episode::query()->create($story);
+        $episode = Episode::query()->where($injury)->first() ?? Episode::query()->create($injury);
         $other = Examination::query()->create([
             'team_id' => $one->team_id, 'episode_id' => $episode->id, 'examiner_id' => $by->id,
             'status' => ExaminationStatus::Draft, 'examined_at' => $one->examined_at, 'revision' => 0,
@@ -89,9 +89,9 @@ final readonly class Twins
                 ]);
             }
         }
-        foreach ($one->findings as $finding) {
-            if ($finding->side !== $one->episode->hurt_side->value) {
-                $this->bring($finding, $other);
+        foreach ($one->records as $record) {
+            if ($record->side !== $one->episode->hurt_side->value) {
+                $this->bring($record, $other);
             }
         }
 
@@ -118,12 +118,12 @@ final readonly class Twins
     }
 
     /** Taken before the gate of this knee was asked, and marked so. */
-    private function bring(Record $finding, Examination $other): void
+    private function bring(Record $record, Examination $other): void
     {
-        $other->findings()->create([
-            'examination_id' => $other->id, 'manoeuvre' => $finding->manoeuvre, 'side' => $finding->side,
-            'payload' => $finding->payload, 'before_gate' => true, 'sequence' => $finding->sequence, 'version' => 1,
-            'saved_by' => $finding->saved_by,
+        $other->records()->create([
+            'examination_id' => $other->id, 'manoeuvre' => $record->manoeuvre, 'side' => $record->side,
+            'payload' => $record->payload, 'before_gate' => true, 'sequence' => $record->sequence, 'version' => 1,
+            'saved_by' => $record->saved_by,
         ]);
     }
 

@@ -66,7 +66,7 @@ final readonly class AthleteHistory
     {
         return new self(
             $athlete,
-            Episode::query()->where('athlete_id', $athlete->id)->with(['examinations', 'outcomes.attachments'])->get(),
+            Episode::query()->where('athlete_id', $athlete->id)->with(['examinations', 'referenceResults.attachments'])->get(),
             Task::query()->where('athlete_id', $athlete->id)->with('examination')->orderByDesc('id')->get(),
             Letter::query()->where('athlete_id', $athlete->id)->with('versions.writer')->orderByDesc('id')->get(),
             $proposals,

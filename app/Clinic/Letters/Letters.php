@@ -31,11 +31,11 @@ use Illuminate\Support\Facades\DB;
 final readonly class Letters
 {
     public function __construct(
-        private Assessments $judge,
+        private Assessments $assessments,
         private Tasks $tasks,
         private Post $post,
         private LetterPdf $pdf,
-        private AuditLog $deeds,
+        private AuditLog $log,
     ) {
     }
 
@@ -52,7 +52,7 @@ final readonly class Letters
         if ($examination->superseding?->isSigned() === true) {
             throw Refusal::at('', 'a later examination took the place of this one: write from that one');
         }
-        $plan = $this->judge->assessment($examination)['plan'] ?? null;
+        $plan = $this->assessments->assessment($examination)['plan'] ?? null;
         $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
         $addressee = $to === null ? self::treating($examination) : Addressee::of($to);
         $wording = LetterText::proposed($examination, $addressee, $note);
@@ -63,7 +63,7 @@ final readonly class Letters
                 'examination_id' => $examination->id, 'version' => 1,
             ]);
             self::write($letter, $wording, $by);
-            $this->deeds->record(AuditEvent::LetterBegun, $letter->athlete_id);
+            $this->log->record(AuditEvent::LetterBegun, $letter->athlete_id);
 
             return $letter->load('versions');
         });
@@ -90,7 +90,7 @@ final readonly class Letters
             if ($locked->newest()->content !== $wording->content()) {
                 $locked->update(['version' => $locked->version + 1]);
                 self::write($locked, $wording, $by);
-                $this->deeds->record(AuditEvent::LetterChanged, $locked->athlete_id, ['version' => $locked->version]);
+                $this->log->record(AuditEvent::LetterChanged, $locked->athlete_id, ['version' => $locked->version]);
             }
 
             return $locked->load('versions');
@@ -104,26 +104,26 @@ final readonly class Letters
      * @throws StaleLetter where there is a newer one
      * @throws Refusal where it has left, or where mail has no address
      */
-    public function send(Letter $letter, int $seen, Channel $way, array $carries, User $by): Letter
+    public function send(Letter $letter, int $seen, Channel $channel, array $carries, User $by): Letter
     {
-        return DB::transaction(function () use ($letter, $seen, $way, $carries, $by): Letter {
+        return DB::transaction(function () use ($letter, $seen, $channel, $carries, $by): Letter {
             $locked = self::locked($letter, $seen);
             $version = $locked->newest();
             $to = $version->to();
-            if ($way === Channel::Mail && ! $this->post->leaves()) {
+            if ($channel === Channel::Mail && ! $this->post->leaves()) {
                 throw Refusal::at('by', 'no mail leaves this machine: hand it over, and note that it left by hand');
             }
-            if ($way === Channel::Mail && $to->email === '') {
+            if ($channel === Channel::Mail && $to->email === '') {
                 throw Refusal::at('to.email', 'there is no address to send it to');
             }
             Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
                 ->where('state', TaskState::Open)->get()
                 ->each(fn (Task $task) => $this->tasks->move($task, new TaskChange(TaskState::Sent), $by));
-            $locked->update(['sent_by_way' => $way, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
-            $this->deeds->record(AuditEvent::LetterSent, $locked->athlete_id, [
-                'by' => $way->value, 'version' => $locked->version,
+            $locked->update(['sent_by_way' => $channel, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
+            $this->log->record(AuditEvent::LetterSent, $locked->athlete_id, [
+                'by' => $channel->value, 'version' => $locked->version,
             ]);
-            if ($way === Channel::Mail) {
+            if ($channel === Channel::Mail) {
                 $this->post->send($to->email, new LetterMail(
                     $locked->team_id, $locked->athlete_id, $by->present()->team->name, $version->content['text'],
                     base64_encode($this->pdf->render($locked, $version)),
@@ -143,7 +143,7 @@ final readonly class Letters
     {
         DB::transaction(function () use ($letter): void {
             self::locked($letter, null)->delete();
-            $this->deeds->record(AuditEvent::LetterDiscarded, $letter->athlete_id);
+            $this->log->record(AuditEvent::LetterDiscarded, $letter->athlete_id);
         });
     }
 
@@ -151,7 +151,7 @@ final readonly class Letters
     {
         DB::transaction(function () use ($letter): void {
             $letter->restore();
-            $this->deeds->record(AuditEvent::LetterRestored, $letter->athlete_id);
+            $this->log->record(AuditEvent::LetterRestored, $letter->athlete_id);
         });
     }
 

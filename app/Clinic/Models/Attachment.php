@@ -36,7 +36,7 @@ final class Attachment extends Model implements HasEncryptedColumns
 
     protected $table = 'attachments';
 
-    protected $fillable = ['team_id', 'athlete_id', 'outcome_id', 'name', 'type', 'bytes', 'made_by'];
+    protected $fillable = ['team_id', 'athlete_id', 'reference_result_id', 'name', 'type', 'bytes', 'made_by'];
 
     protected $casts = ['name' => Encrypted::class, 'type' => FileType::class, 'bytes' => 'integer'];
 

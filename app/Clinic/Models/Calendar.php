@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string $id
  * @property string $user_id
- * @property string $token_print
+ * @property string $token_hash
  * @property bool $in_words names and reasons stand in the titles; else initials alone
  * @property CarbonImmutable|null $read_at when a calendar read it last
  * @property User $user
@@ -28,7 +28,7 @@ final class Calendar extends Model
 
     protected $table = 'calendars';
 
-    protected $fillable = ['user_id', 'token_print', 'in_words', 'read_at'];
+    protected $fillable = ['user_id', 'token_hash', 'in_words', 'read_at'];
 
     protected $casts = ['in_words' => 'boolean', 'read_at' => 'datetime'];
 

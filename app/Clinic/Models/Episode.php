@@ -25,7 +25,7 @@ use Illuminate\Support\Collection;
  * @property bool $is_baseline both knees while they are sound
  * @property Athlete $athlete
  * @property Collection<int, Examination> $examinations
- * @property Collection<int, ReferenceResult> $outcomes removed ones too
+ * @property Collection<int, ReferenceResult> $results removed ones too
  */
 final class Episode extends Model
 {
@@ -66,11 +66,11 @@ final class Episode extends Model
      *
      * @return HasMany<ReferenceResult, $this>
      */
-    public function outcomes(): HasMany
+    public function referenceResults(): HasMany
     {
-        $outcomes = $this->hasMany(ReferenceResult::class);
-        $outcomes->withTrashed();
+        $results = $this->hasMany(ReferenceResult::class);
+        $results->withTrashed();
 
-        return $outcomes;
+        return $results;
     }
 }

@@ -49,7 +49,7 @@ use LogicException;
  * @property Examination|null $superseding that takes its place, signed or not yet
  * @property Collection<int, Addendum> $addenda oldest first
  * @property Collection<int, Section> $sections
- * @property Collection<int, Record> $findings
+ * @property Collection<int, Record> $records
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
 final class Examination extends Model implements HasEncryptedColumns
@@ -60,7 +60,7 @@ final class Examination extends Model implements HasEncryptedColumns
 
     /** What a whole examination is read with: no more, and nothing twice. */
     public const WHOLE = [
-        'sections', 'findings', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding', 'twin',
+        'sections', 'records', 'episode.athlete', 'examiner', 'signer', 'addenda.writer', 'superseding', 'twin',
     ];
 
     protected $table = 'examinations';
@@ -123,12 +123,12 @@ final class Examination extends Model implements HasEncryptedColumns
      *
      * @return HasMany<Record, $this>
      */
-    public function findings(): HasMany
+    public function records(): HasMany
     {
-        $findings = $this->hasMany(Record::class);
-        $findings->orderBy('sequence');
+        $records = $this->hasMany(Record::class);
+        $records->orderBy('sequence');
 
-        return $findings;
+        return $records;
     }
 
     /**
@@ -177,7 +177,7 @@ final class Examination extends Model implements HasEncryptedColumns
      * @param  Builder<self>  $examinations
      */
     #[Scope]
-    protected function standing(Builder $examinations): void
+    protected function current(Builder $examinations): void
     {
         $examinations->where('status', ExaminationStatus::Signed)->whereDoesntHave(
             'superseding', static fn (Builder $next): Builder => $next->where('status', ExaminationStatus::Signed),
@@ -189,7 +189,7 @@ final class Examination extends Model implements HasEncryptedColumns
         return ['id' => $attributes['id'] ?? $this->newUniqueId()];
     }
 
-    public function sealer(array $attributes): Encrypter
+    public function encrypter(array $attributes): Encrypter
     {
         $episode = $attributes['episode_id'] ?? null;
 

@@ -27,7 +27,7 @@ final class Record extends Model implements HasEncryptedColumns
     use BootsByName;
     use EncryptedByExamination;
 
-    protected $table = 'findings';
+    protected $table = 'records';
 
     protected $fillable = ['examination_id', 'manoeuvre', 'side', 'payload', 'before_gate', 'sequence', 'version', 'saved_by'];
 

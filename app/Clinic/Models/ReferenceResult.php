@@ -39,7 +39,7 @@ final class ReferenceResult extends Model implements HasEncryptedColumns
     use EncryptedByAthlete;
     use SoftDeletes;
 
-    protected $table = 'outcomes';
+    protected $table = 'reference_results';
 
     protected $fillable = ['team_id', 'athlete_id', 'episode_id', 'kind', 'seen_on', 'content', 'made_by', 'asked_by_id'];
 

@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $team_id
  * @property string $examination_id
- * @property string $token_print
+ * @property string $token_hash
  * @property CarbonImmutable $expires_at
  * @property string|null $made_by id of a user
  */
@@ -29,9 +29,9 @@ final class SharedPage extends Model
 
     protected $table = 'shared_pages';
 
-    protected $fillable = ['team_id', 'examination_id', 'token_print', 'expires_at', 'made_by'];
+    protected $fillable = ['team_id', 'examination_id', 'token_hash', 'expires_at', 'made_by'];
 
-    protected $hidden = ['token_print'];
+    protected $hidden = ['token_hash'];
 
     protected $casts = ['expires_at' => 'datetime'];
 }

@@ -27,7 +27,7 @@ final class Snapshot extends Model implements HasEncryptedColumns
 
     public const UPDATED_AT = null;
 
-    protected $table = 'assessments';
+    protected $table = 'snapshots';
 
     protected $fillable = ['examination_id', 'payload', 'problem', 'rules', 'evidence'];
 

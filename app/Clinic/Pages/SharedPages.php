@@ -24,7 +24,7 @@ final readonly class SharedPages
 {
     public const DAYS = 7;
 
-    public function __construct(private Assessments $judge, private AuditLog $deeds)
+    public function __construct(private Assessments $assessments, private AuditLog $log)
     {
     }
 
@@ -49,19 +49,19 @@ final readonly class SharedPages
             SharedPage::query()->where('examination_id', $examination->id)->delete();
             SharedPage::query()->create([
                 'team_id' => $examination->team_id, 'examination_id' => $examination->id,
-                'token_print' => $token->print(), 'expires_at' => $until, 'made_by' => $by->id,
+                'token_hash' => $token->hash(), 'expires_at' => $until, 'made_by' => $by->id,
             ]);
-            $this->deeds->record(AuditEvent::PageOpened, $examination->id, ['days' => self::DAYS]);
+            $this->log->record(AuditEvent::PageOpened, $examination->id, ['days' => self::DAYS]);
         });
 
-        return ['address' => URL::to('/page')."#{$token->told}", 'until' => $until->toIso8601ZuluString()];
+        return ['address' => URL::to('/page')."#{$token->secret}", 'until' => $until->toIso8601ZuluString()];
     }
 
     public function close(Examination $examination): void
     {
         DB::transaction(function () use ($examination): void {
             SharedPage::query()->where('examination_id', $examination->id)->delete();
-            $this->deeds->record(AuditEvent::PageClosed, $examination->id);
+            $this->log->record(AuditEvent::PageClosed, $examination->id);
         });
     }
 
@@ -71,7 +71,7 @@ final readonly class SharedPages
     public function read(Token $token): ?array
     {
         $page = SharedPage::query()->withoutGlobalScope(TeamScope::class)
-            ->where('token_print', $token->print())->where('expires_at', '>', Date::now())->first();
+            ->where('token_hash', $token->hash())->where('expires_at', '>', Date::now())->first();
         $team = $page === null ? null : Team::query()->find($page->team_id);
         if ($page === null || $team?->settings->sharesPages !== true) {
             return null;
@@ -79,12 +79,12 @@ final readonly class SharedPages
         $examination = Examination::query()->withoutGlobalScopes([TeamScope::class, StudentScope::class])
             ->find($page->examination_id);
 
-        return $examination === null ? null : self::parts($this->said($examination));
+        return $examination === null ? null : self::parts($this->content($examination));
     }
 
-    private function said(Examination $examination): string
+    private function content(Examination $examination): string
     {
-        $plan = $this->judge->assessment($examination)['plan'] ?? null;
+        $plan = $this->assessments->assessment($examination)['plan'] ?? null;
 
         return \is_array($plan) && \is_string($plan['forAthlete'] ?? null) ? $plan['forAthlete'] : '';
     }

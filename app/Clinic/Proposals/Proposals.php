@@ -40,7 +40,7 @@ final readonly class Proposals
     /** What its words are made from. */
     public const WITH = ['athlete', 'episode', 'task', 'maker', 'decider'];
 
-    public function __construct(private ReferenceResults $outcomes, private Tasks $tasks, private AuditLog $deeds)
+    public function __construct(private ReferenceResults $referenceResults, private Tasks $tasks, private AuditLog $log)
     {
     }
 
@@ -75,8 +75,8 @@ final readonly class Proposals
         DB::transaction(function () use ($proposal, $by): void {
             $open = self::locked($proposal);
             match ($open->kind) {
-                ProposalKind::Result => $this->outcomes->add(
-                    $open->episode ?? throw Refusal::at('', 'the story of this knee is not there any more'),
+                ProposalKind::Result => $this->referenceResults->add(
+                    $open->episode ?? throw Refusal::at('', 'the episode of this knee is not there any more'),
                     ReferenceFacts::of($open->content),
                     $by,
                     $open->task,
@@ -106,7 +106,7 @@ final readonly class Proposals
     {
         DB::transaction(function () use ($proposal): void {
             self::locked($proposal)->delete();
-            $this->deeds->record(AuditEvent::ProposalWithdrawn, $proposal->athlete_id);
+            $this->log->record(AuditEvent::ProposalWithdrawn, $proposal->athlete_id);
         });
     }
 
@@ -138,7 +138,7 @@ final readonly class Proposals
                 'team_id' => $by->teamId(), 'athlete_id' => $athlete, 'kind' => $kind, 'state' => ProposalState::Open,
                 'content' => $content, 'made_by' => $by->id, ...$about,
             ]);
-            $this->deeds->record(AuditEvent::Proposed, $athlete, ['kind' => $kind->value]);
+            $this->log->record(AuditEvent::Proposed, $athlete, ['kind' => $kind->value]);
 
             return $made->load(self::WITH);
         });
@@ -154,6 +154,6 @@ final readonly class Proposals
     private function decide(Proposal $proposal, ProposalState $as, ?string $why, User $by): void
     {
         $proposal->update(['state' => $as, 'why' => $why, 'decided_by' => $by->id, 'decided_at' => Date::now()]);
-        $this->deeds->record(AuditEvent::ProposalDecided, $proposal->athlete_id, ['as' => $as->value]);
+        $this->log->record(AuditEvent::ProposalDecided, $proposal->athlete_id, ['as' => $as->value]);
     }
 }

@@ -14,7 +14,7 @@ use App\Platform\Audit\AuditLog;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\DB;
 
-/** Reports and pictures beside results: PDF, PNG or JPEG by their content, sealed by the athlete's key in pieces. */
+/** Reports and pictures beside results: PDF, PNG or JPEG by their content, encrypted with the athlete's key in pieces. */
 final readonly class Attachments
 {
     /** 10 MB. */
@@ -24,12 +24,12 @@ final readonly class Attachments
 
     private const PART_BYTES = 1_048_576;
 
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
     /** @throws Refusal where it is empty, too large, one too many, or neither PDF nor picture */
-    public function add(ReferenceResult $outcome, string $name, string $content, User $by): Attachment
+    public function add(ReferenceResult $result, string $name, string $content, User $by): Attachment
     {
         $type = match (true) {
             $content === '' => throw Refusal::ofTheWhole('the file is empty'),
@@ -38,22 +38,22 @@ final readonly class Attachments
                 ?? throw Refusal::ofTheWhole('expected a PDF, PNG or JPEG, by what is in it and not by its name'),
         };
 
-        return DB::transaction(function () use ($outcome, $name, $content, $type, $by): Attachment {
-            ReferenceResult::query()->lockForUpdate()->findOrFail($outcome->id);
-            if (Attachment::query()->where('outcome_id', $outcome->id)->count() >= self::MOST_BESIDE_ONE) {
+        return DB::transaction(function () use ($result, $name, $content, $type, $by): Attachment {
+            ReferenceResult::query()->lockForUpdate()->findOrFail($result->id);
+            if (Attachment::query()->where('reference_result_id', $result->id)->count() >= self::MOST_BESIDE_ONE) {
                 throw Refusal::ofTheWhole('at most '.self::MOST_BESIDE_ONE.' files stand beside one result');
             }
             $made = Attachment::query()->create([
-                'team_id' => $outcome->team_id, 'athlete_id' => $outcome->athlete_id, 'outcome_id' => $outcome->id,
+                'team_id' => $result->team_id, 'athlete_id' => $result->athlete_id, 'reference_result_id' => $result->id,
                 'name' => $name, 'type' => $type, 'bytes' => \strlen($content), 'made_by' => $by->id,
             ]);
             for ($number = 0; $number * self::PART_BYTES < \strlen($content); $number++) {
                 AttachmentPart::query()->create([
-                    'athlete_id' => $outcome->athlete_id, 'attachment_id' => $made->id, 'number' => $number,
+                    'athlete_id' => $result->athlete_id, 'attachment_id' => $made->id, 'number' => $number,
                     'content' => substr($content, $number * self::PART_BYTES, self::PART_BYTES),
                 ]);
             }
-            $this->deeds->record(AuditEvent::FileAdded, $outcome->athlete_id, ['bytes' => $made->bytes]);
+            $this->log->record(AuditEvent::FileAdded, $result->athlete_id, ['bytes' => $made->bytes]);
 
             return $made;
         });
@@ -83,13 +83,13 @@ final readonly class Attachments
     }
 
     /**
-     * @param  callable(): mixed  $deed
+     * @param  callable(): mixed  $entry
      */
-    private function done(Attachment $attachment, AuditEvent $what, callable $deed): void
+    private function done(Attachment $attachment, AuditEvent $what, callable $entry): void
     {
-        DB::transaction(function () use ($attachment, $what, $deed): void {
-            $deed();
-            $this->deeds->record($what, $attachment->athlete_id);
+        DB::transaction(function () use ($attachment, $what, $entry): void {
+            $entry();
+            $this->log->record($what, $attachment->athlete_id);
         });
     }
 }

@@ -19,32 +19,32 @@ final readonly class Consensus
     }
 
     /**
-     * @param  iterable<ReferenceResult>  $outcomes  of one knee's story
+     * @param  iterable<ReferenceResult>  $results  of one knee's episode
      * @return list<self> in the order of the conditions; what nobody looked for is not among them
      */
-    public static function of(iterable $outcomes): array
+    public static function of(iterable $results): array
     {
-        $looks = [...$outcomes];
+        $looks = [...$results];
         usort($looks, static fn (ReferenceResult $one, ReferenceResult $other): int => [
             $other->kind->strength(), $other->seen_on, $other->id,
         ] <=> [$one->kind->strength(), $one->seen_on, $one->id]);
-        $standing = [];
+        $consensus = [];
         foreach (Condition::cases() as $condition) {
-            $said = [];
+            $answers = [];
             foreach ($looks as $look) {
                 foreach ($look->answers() as $answer) {
                     if ($answer->condition === $condition) {
-                        $said[] = [$answer, $look];
+                        $answers[] = [$answer, $look];
                     }
                 }
             }
-            if ($said !== []) {
-                [$answer, $by] = $said[0];
-                $others = array_filter($said, static fn (array $one): bool => $one[0]->seen !== $answer->seen);
-                $standing[] = new self($answer, $by, $others !== []);
+            if ($answers !== []) {
+                [$answer, $by] = $answers[0];
+                $others = array_filter($answers, static fn (array $one): bool => $one[0]->seen !== $answer->seen);
+                $consensus[] = new self($answer, $by, $others !== []);
             }
         }
 
-        return $standing;
+        return $consensus;
     }
 }

@@ -50,7 +50,7 @@ final readonly class ReferenceFacts
      */
     public function content(): array
     {
-        return ['kind' => $this->kind->value, 'on' => $this->seenOn->toDateString(), ...$this->said()];
+        return ['kind' => $this->kind->value, 'on' => $this->seenOn->toDateString(), ...$this->answers()];
     }
 
     /**
@@ -58,13 +58,13 @@ final readonly class ReferenceFacts
      */
     public function columns(): array
     {
-        return ['kind' => $this->kind, 'seen_on' => $this->seenOn, 'content' => $this->said()];
+        return ['kind' => $this->kind, 'seen_on' => $this->seenOn, 'content' => $this->answers()];
     }
 
     /**
      * @return Said
      */
-    private function said(): array
+    private function answers(): array
     {
         $answers = array_map(static fn (ReferenceAnswer $one): array => [
             'condition' => $one->condition->value, 'seen' => $one->seen->value, 'grade' => $one->grade,

@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 /** What knees turned out to have: written down, corrected, removed, and taken back for a day. */
 final readonly class ReferenceResults
 {
-    public function __construct(private AuditLog $deeds, private Tasks $tasks)
+    public function __construct(private AuditLog $log, private Tasks $tasks)
     {
     }
 
@@ -31,49 +31,49 @@ final readonly class ReferenceResults
     public function add(Episode $episode, ReferenceFacts $facts, User $by, ?Task $answers = null): ReferenceResult
     {
         return DB::transaction(function () use ($episode, $facts, $by, $answers): ReferenceResult {
-            $outcome = ReferenceResult::query()->create([
+            $result = ReferenceResult::query()->create([
                 'team_id' => $by->teamId(), 'athlete_id' => $episode->athlete_id, 'episode_id' => $episode->id,
                 'made_by' => $by->id, 'asked_by_id' => $answers?->examination_id, ...$facts->columns(),
             ]);
             if ($answers !== null) {
                 $this->tasks->move($answers, new TaskChange(TaskState::Done, note: "{$facts->kind->label()} came"), $by);
             }
-            $this->deeds->record(AuditEvent::OutcomeAdded, $episode->athlete_id, self::said($outcome));
+            $this->log->record(AuditEvent::ReferenceResultAdded, $episode->athlete_id, self::auditDetail($result));
 
-            return $outcome;
+            return $result;
         });
     }
 
-    public function change(ReferenceResult $outcome, ReferenceFacts $facts): void
+    public function change(ReferenceResult $result, ReferenceFacts $facts): void
     {
-        DB::transaction(function () use ($outcome, $facts): void {
-            $outcome->update($facts->columns());
-            $this->deeds->record(AuditEvent::OutcomeChanged, $outcome->athlete_id, self::said($outcome));
+        DB::transaction(function () use ($result, $facts): void {
+            $result->update($facts->columns());
+            $this->log->record(AuditEvent::ReferenceResultChanged, $result->athlete_id, self::auditDetail($result));
         });
     }
 
     /** For a day it can be taken back; see Leftovers. */
-    public function remove(ReferenceResult $outcome): void
+    public function remove(ReferenceResult $result): void
     {
-        DB::transaction(function () use ($outcome): void {
-            $outcome->delete();
-            $this->deeds->record(AuditEvent::OutcomeRemoved, $outcome->athlete_id, self::said($outcome));
+        DB::transaction(function () use ($result): void {
+            $result->delete();
+            $this->log->record(AuditEvent::ReferenceResultRemoved, $result->athlete_id, self::auditDetail($result));
         });
     }
 
-    public function restore(ReferenceResult $outcome): void
+    public function restore(ReferenceResult $result): void
     {
-        DB::transaction(function () use ($outcome): void {
-            $outcome->restore();
-            $this->deeds->record(AuditEvent::OutcomeRestored, $outcome->athlete_id, self::said($outcome));
+        DB::transaction(function () use ($result): void {
+            $result->restore();
+            $this->log->record(AuditEvent::ReferenceResultRestored, $result->athlete_id, self::auditDetail($result));
         });
     }
 
     /**
      * @return array<string, string>
      */
-    private static function said(ReferenceResult $outcome): array
+    private static function auditDetail(ReferenceResult $result): array
     {
-        return ['kind' => $outcome->kind->value, 'outcome' => $outcome->id, 'digest' => $outcome->digest()];
+        return ['kind' => $result->kind->value, 'outcome' => $result->id, 'digest' => $result->digest()];
     }
 }

@@ -70,11 +70,11 @@ final class SummaryPdf
     private static function marked(Examination $examination, SummaryWords $words): array
     {
         $lines = [];
-        foreach ($examination->findings as $finding) {
-            $payload = (array) $finding->payload;
-            $name = $words->manoeuvre($finding->manoeuvre);
+        foreach ($examination->records as $record) {
+            $payload = (array) $record->payload;
+            $name = $words->manoeuvre($record->manoeuvre);
             $lines = [...$lines, ...match (true) {
-                $finding->before_gate => ["{$name}: recorded before the gate"],
+                $record->before_gate => ["{$name}: recorded before the gate"],
                 is_string($payload['override'] ?? null) => ["{$name}: taken against the gate, {$payload['override']}"],
                 default => [],
             }];

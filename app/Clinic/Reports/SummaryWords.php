@@ -39,10 +39,10 @@ final class SummaryWords
      */
     public function results(array $results): array
     {
-        $of = fn (string $outcome, bool $byHand): string => implode(', ', array_map(
-            fn (array $one): string => $this->finding($one['finding']),
-            array_filter($results, static fn (array $one): bool => $one['outcome'] === $outcome
-                && ($one['counts'] || $outcome === 'equivocal') && ($one['manoeuvre'] !== Reading::HISTORY) === $byHand),
+        $of = fn (string $result, bool $byHand): string => implode(', ', array_map(
+            fn (array $one): string => $this->sign($one['finding']),
+            array_filter($results, static fn (array $one): bool => $one['outcome'] === $result
+                && ($one['counts'] || $result === 'equivocal') && ($one['manoeuvre'] !== Reading::HISTORY) === $byHand),
         ));
 
         return array_filter([
@@ -52,7 +52,7 @@ final class SummaryWords
         ]);
     }
 
-    public function finding(string $id): string
+    public function sign(string $id): string
     {
         return ucfirst($this->signs->label($id));
     }

@@ -30,7 +30,7 @@ final readonly class Tasks
 
     private const SHOWN = 100;
 
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -70,7 +70,7 @@ final readonly class Tasks
                 'state' => TaskState::Open, 'content' => ['title' => $title, 'why' => '', 'side' => null],
                 'due_on' => $dueOn, 'made_by' => $by->id,
             ]);
-            $this->deeds->record(AuditEvent::TaskMade, $athlete->id);
+            $this->log->record(AuditEvent::TaskMade, $athlete->id);
 
             return $task;
         });
@@ -90,7 +90,7 @@ final readonly class Tasks
                 'due_on' => $change->dueOn ?? $locked->due_on,
                 'due_from' => $change->dueOn ?? $locked->due_from,
             ]);
-            $this->deeds->record(AuditEvent::TaskMoved, $locked->athlete_id, ['to' => $change->state->value]);
+            $this->log->record(AuditEvent::TaskMoved, $locked->athlete_id, ['to' => $change->state->value]);
 
             return $locked;
         });
@@ -101,7 +101,7 @@ final readonly class Tasks
     {
         return DB::transaction(function () use ($task, $first, $last): Task {
             $task->update(['due_from' => $first, 'due_on' => $last]);
-            $this->deeds->record(AuditEvent::TaskMoved, $task->athlete_id, ['to' => $last->toDateString()]);
+            $this->log->record(AuditEvent::TaskMoved, $task->athlete_id, ['to' => $last->toDateString()]);
 
             return $task;
         });
@@ -127,7 +127,7 @@ final readonly class Tasks
     private function close(Task $task, TaskState $state, ?string $note, User $by): Task
     {
         $task->update(['state' => $state, 'closing' => $note, 'closed_by' => $by->id, 'closed_at' => Date::now()]);
-        $this->deeds->record(AuditEvent::TaskClosed, $task->athlete_id, ['as' => $state->value], $by);
+        $this->log->record(AuditEvent::TaskClosed, $task->athlete_id, ['as' => $state->value], $by);
 
         return $task;
     }

@@ -32,7 +32,7 @@ enum SectionName: string
             self::Frame => 'setting and route',
             self::Opening => 'before hands-on',
             self::Episode => 'how it happened',
-            self::History => 'story',
+            self::History => 'history',
             self::Safety => 'safety gate',
             self::EarlierFinding => 'what others found',
             self::PulseChecks => 'pulse of the foot',

@@ -17,7 +17,7 @@ final readonly class Roster
 {
     private const ARCHIVED_SHOWN = 200;
 
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Roster
                 throw new SimilarAthletes($similar);
             }
             $athlete = Athlete::query()->create(['team_id' => $team, ...$facts->columns()]);
-            $this->deeds->record(AuditEvent::AthleteAdded, $athlete->id);
+            $this->log->record(AuditEvent::AthleteAdded, $athlete->id);
 
             return $athlete;
         });
@@ -48,7 +48,7 @@ final readonly class Roster
         DB::transaction(function () use ($athlete, $facts): void {
             $this->insistOnFree($athlete->team_id, $facts->number, $athlete->id);
             $athlete->update($facts->columns());
-            $this->deeds->record(AuditEvent::AthleteChanged, $athlete->id);
+            $this->log->record(AuditEvent::AthleteChanged, $athlete->id);
         });
     }
 
@@ -56,7 +56,7 @@ final readonly class Roster
     {
         DB::transaction(function () use ($athlete): void {
             $athlete->delete();
-            $this->deeds->record(AuditEvent::AthleteArchived, $athlete->id);
+            $this->log->record(AuditEvent::AthleteArchived, $athlete->id);
         });
     }
 
@@ -64,7 +64,7 @@ final readonly class Roster
     {
         DB::transaction(function () use ($athlete): void {
             $athlete->restore();
-            $this->deeds->record(AuditEvent::AthleteRestored, $athlete->id);
+            $this->log->record(AuditEvent::AthleteRestored, $athlete->id);
         });
     }
 
@@ -84,7 +84,7 @@ final readonly class Roster
     public function similar(string $team, AthleteFacts $facts): array
     {
         return array_values(Athlete::withTrashed()
-            ->where('born_print', Athlete::bornPrint($team, $facts->bornOn))->get()
+            ->where('born_hash', Athlete::bornHash($team, $facts->bornOn))->get()
             ->filter(static fn (Athlete $other): bool => $other->born_on->isSameDay($facts->bornOn)
                 && Likeness::alike($other->name, $facts->name))
             ->all());

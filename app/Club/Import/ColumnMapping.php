@@ -49,24 +49,24 @@ final readonly class ColumnMapping
      */
     public function facts(array $row): AthleteFacts|string
     {
-        $said = fn (Column $column): string => Csv::plain(trim($row[$this->columns[$column->value] ?? -1] ?? ''));
-        $name = $said(Column::Name) !== ''
-            ? $said(Column::Name)
-            : trim("{$said(Column::GivenName)} {$said(Column::FamilyName)}");
-        $born = $said(Column::Born);
+        $cell = fn (Column $column): string => Csv::plain(trim($row[$this->columns[$column->value] ?? -1] ?? ''));
+        $name = $cell(Column::Name) !== ''
+            ? $cell(Column::Name)
+            : trim("{$cell(Column::GivenName)} {$cell(Column::FamilyName)}");
+        $born = $cell(Column::Born);
         $day = $this->dates->read($born);
         if ($born !== '' && $day === null) {
             return "birth date: “{$born}” is no day, read as {$this->dates->label()}";
         }
         $profile = [];
         foreach (Column::cases() as $column) {
-            if ($column->isProfile() && $said($column) !== '') {
-                $profile[$column->value] = $this->read($column, $said($column));
+            if ($column->isProfile() && $cell($column) !== '') {
+                $profile[$column->value] = $this->read($column, $cell($column));
             }
         }
         $facts = [
-            'name' => $name, 'bornOn' => $day?->toDateString(), 'number' => $said(Column::Number),
-            'squad' => $said(Column::Squad) !== '' ? $said(Column::Squad) : $this->squad, 'profile' => $profile,
+            'name' => $name, 'bornOn' => $day?->toDateString(), 'number' => $cell(Column::Number),
+            'squad' => $cell(Column::Squad) !== '' ? $cell(Column::Squad) : $this->squad, 'profile' => $profile,
         ];
         $check = Validator::make($facts, AthleteRules::all());
         if ($check->fails() || $day === null) {

@@ -26,7 +26,7 @@ final readonly class Imports
     /** Between two tellings of how far it is. */
     private const AT_ONCE = 20;
 
-    public function __construct(private AuditLog $deeds, private WithoutHistory $withoutHistory)
+    public function __construct(private AuditLog $log, private WithoutHistory $withoutHistory)
     {
     }
 
@@ -84,7 +84,7 @@ final readonly class Imports
         }
         Import::query()->withoutGlobalScope(TeamScope::class)->whereKey($import->id)->firstOrFail()
             ->update(['state' => ImportState::Done, 'done' => \count($athletes), 'content' => null]);
-        $this->deeds->record(
+        $this->log->record(
             AuditEvent::ListImported, null, ['athletes' => \count($athletes)], User::query()->find($import->made_by),
         );
     }
@@ -113,7 +113,7 @@ final readonly class Imports
                 ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
             $stayed = $made->count();
             $import->update(['state' => ImportState::TakenBack]);
-            $this->deeds->record(AuditEvent::ImportTakenBack, null, [
+            $this->log->record(AuditEvent::ImportTakenBack, null, [
                 'athletes' => $import->total - $stayed, 'stayed' => $stayed,
             ]);
 

@@ -17,7 +17,7 @@ final readonly class Line
      */
     public function __construct(
         public int $row,
-        public LineStatus $fate,
+        public LineStatus $status,
         public ?AthleteFacts $facts,
         public string $why,
         public string $written,

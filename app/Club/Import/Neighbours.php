@@ -36,7 +36,7 @@ final class Neighbours
     /**
      * @return array{LineStatus, string} with the reason
      */
-    public function fate(AthleteFacts $facts): array
+    public function status(AthleteFacts $facts): array
     {
         $sameDay = $this->born[$facts->bornOn->toDateString()] ?? [];
         foreach ($sameDay as $other) {

@@ -31,9 +31,9 @@ final readonly class Preview
 
                 continue;
             }
-            [$fate, $why] = $neighbours->fate($one);
-            $lines[] = new Line($row, $fate, $one, $why, $written);
-            if ($fate !== LineStatus::Same && $fate !== LineStatus::Refused) {
+            [$status, $why] = $neighbours->status($one);
+            $lines[] = new Line($row, $status, $one, $why, $written);
+            if ($status !== LineStatus::Same && $status !== LineStatus::Refused) {
                 $neighbours->addLine($row, $one);
             }
         }
@@ -51,8 +51,8 @@ final readonly class Preview
     {
         $add = [];
         foreach ($this->lines as $line) {
-            $isAnother = $line->fate === LineStatus::Clash && \in_array($line->row, $taken, true);
-            if ($line->facts !== null && ($line->fate === LineStatus::New || $isAnother)) {
+            $isAnother = $line->status === LineStatus::Clash && \in_array($line->row, $taken, true);
+            if ($line->facts !== null && ($line->status === LineStatus::New || $isAnother)) {
                 $add[] = $line->facts;
             }
         }
@@ -67,13 +67,13 @@ final readonly class Preview
      */
     private static function known(string $team, array $facts): Neighbours
     {
-        $prints = array_map(static fn (AthleteFacts $one): string => Athlete::bornPrint($team, $one->bornOn), $facts);
+        $prints = array_map(static fn (AthleteFacts $one): string => Athlete::bornHash($team, $one->bornOn), $facts);
         $numbers = array_filter(array_map(static fn (AthleteFacts $one): ?string => $one->number, $facts));
 
         $neighbours = new Neighbours;
         Athlete::withTrashed()->where('team_id', $team)
             ->where(static fn (Builder $any): Builder => $any
-                ->whereIn('born_print', $prints)->orWhereIn('number', $numbers))
+                ->whereIn('born_hash', $prints)->orWhereIn('number', $numbers))
             ->each($neighbours->addAthlete(...));
 
         return $neighbours;

@@ -35,11 +35,11 @@ use stdClass;
  * @property string|null $number_order by which numbers stand in order
  * @property string $squad
  * @property CarbonImmutable $born_on encrypted at rest
- * @property string|null $born_print by which those born on one day are found
+ * @property string|null $born_hash by which those born on one day are found
  * @property stdClass|null $profile what else is known, see AthleteRequest; encrypted at rest
  * @property CarbonImmutable|null $erase_on when the clock will erase the record; null: not announced
  * @property CarbonImmutable|null $keep_until that somebody asked to keep it all the same
- * @property string $data_key under which all that is known of them is sealed; itself sealed by the key of the records
+ * @property string $data_key under which all that is known of them is encrypted; itself encrypted with the master key
  */
 #[ScopedBy(TeamScope::class)]
 #[UseFactory(AthleteFactory::class)]
@@ -58,7 +58,7 @@ final class Athlete extends Model implements HasEncryptedColumns
 
     private const RUNS = 'athlete_runs';
 
-    protected $hidden = ['data_key', 'born_print', 'number_order'];
+    protected $hidden = ['data_key', 'born_hash', 'number_order'];
 
     protected $table = 'athletes';
 
@@ -73,7 +73,7 @@ final class Athlete extends Model implements HasEncryptedColumns
     {
         self::saving(static function (self $athlete): void {
             if ($athlete->isDirty('born_on')) {
-                $athlete->born_print = self::bornPrint($athlete->team_id, $athlete->born_on);
+                $athlete->born_hash = self::bornHash($athlete->team_id, $athlete->born_on);
             }
             $athlete->number_order = $athlete->number === null ? null : self::inOrder($athlete->number);
         });
@@ -116,7 +116,7 @@ final class Athlete extends Model implements HasEncryptedColumns
         return ['id' => $id, 'data_key' => $attributes['data_key'] ?? app(AthleteKeys::class)->make($id)];
     }
 
-    public function sealer(array $attributes): Encrypter
+    public function encrypter(array $attributes): Encrypter
     {
         [$id, $key] = [$attributes['id'] ?? null, $attributes['data_key'] ?? null];
 
@@ -126,9 +126,9 @@ final class Athlete extends Model implements HasEncryptedColumns
     }
 
     /** A fingerprint of a birth date, keyed by the team: the same day has the same one. */
-    public static function bornPrint(string $team, CarbonImmutable $born): string
+    public static function bornHash(string $team, CarbonImmutable $born): string
     {
-        return BlindIndex::fingerprint($team, 'born '.$born->toDateString());
+        return BlindIndex::hash($team, 'born '.$born->toDateString());
     }
 
     /** A number such that 2 stands before 10, and F2 before F10. */
@@ -160,24 +160,24 @@ final class Athlete extends Model implements HasEncryptedColumns
      */
     public function alsoIn(): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', $this->told('alsoIn')))));
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->profileText('alsoIn')))));
     }
 
     /**
      * Whether the coach may be told on a day, by what was agreed for a time; null: nothing was, and each examination
      * asks for itself.
      */
-    public function coachIsTold(CarbonImmutable $on): ?bool
+    public function coachMayKnow(CarbonImmutable $on): ?bool
     {
-        if ($this->told('coachToldBy') === '') {
+        if ($this->profileText('coachToldBy') === '') {
             return null;
         }
-        $until = $this->told('coachToldUntil');
+        $until = $this->profileText('coachToldUntil');
 
-        return $this->told('coachToldFrom') <= $on->toDateString() && ($until === '' || $until >= $on->toDateString());
+        return $this->profileText('coachToldFrom') <= $on->toDateString() && ($until === '' || $until >= $on->toDateString());
     }
 
-    private function told(string $fact): string
+    private function profileText(string $fact): string
     {
         $value = $this->profile->{$fact} ?? '';
 

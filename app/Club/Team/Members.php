@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 /** Who is in a team. There is always somebody who leads it. */
 final readonly class Members
 {
-    public function __construct(private AuditLog $deeds, private Abilities $abilities)
+    public function __construct(private AuditLog $log, private Abilities $abilities)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class Members
         DB::transaction(function () use ($membership, $role): void {
             $this->insistOnLead($membership, $role);
             $membership->update(['role' => $role]);
-            $this->deeds->record(AuditEvent::RoleChanged, $membership->user_id, ['role' => $role->value]);
+            $this->log->record(AuditEvent::RoleChanged, $membership->user_id, ['role' => $role->value]);
         });
     }
 
@@ -59,7 +59,7 @@ final readonly class Members
                 $user->update(['membership_id' => $user->memberships()->value('id')]);
                 Sessions::endAll($user);
             }
-            $this->deeds->record(AuditEvent::MemberLeft, $membership->user_id);
+            $this->log->record(AuditEvent::MemberLeft, $membership->user_id);
         });
     }
 

@@ -34,7 +34,7 @@ final class BlindIndex
             }
         }
 
-        return self::prints($team, array_map(strval(...), array_keys($runs)));
+        return self::hashes($team, array_map(strval(...), array_keys($runs)));
     }
 
     /**
@@ -52,13 +52,13 @@ final class BlindIndex
             }
         }
 
-        return self::prints($team, array_map(strval(...), array_keys($runs)));
+        return self::hashes($team, array_map(strval(...), array_keys($runs)));
     }
 
     /** Of a text as a whole. */
-    public static function fingerprint(string $team, string $text): string
+    public static function hash(string $team, string $text): string
     {
-        return self::prints($team, [$text])[0];
+        return self::hashes($team, [$text])[0];
     }
 
     /**
@@ -75,7 +75,7 @@ final class BlindIndex
      * @param  list<string>  $runs
      * @return list<string>
      */
-    private static function prints(string $team, array $runs): array
+    private static function hashes(string $team, array $runs): array
     {
         $key = (string) base64_decode(Team::query()->findOrFail($team)->ownSecret(), true);
 

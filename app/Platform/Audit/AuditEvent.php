@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Audit;
 
-/** What can be done that somebody may ask about later. */
+/** What the audit log records. The values stand in entries that nothing changes, and so stay as they are. */
 enum AuditEvent: string
 {
     case LoggedIn = 'logged_in';
@@ -25,15 +25,15 @@ enum AuditEvent: string
     case OtherKneeBegun = 'other_knee_begun';
     case KneeChanged = 'knee_changed';
     case PartChanged = 'part_changed';
-    case FindingTakenBack = 'finding_taken_back';
+    case RecordWithdrawn = 'finding_taken_back';
     case TakenAgainstGate = 'taken_against_gate';
     case TaskMade = 'task_made';
     case TaskMoved = 'task_moved';
     case TaskClosed = 'task_closed';
-    case OutcomeAdded = 'outcome_added';
-    case OutcomeChanged = 'outcome_changed';
-    case OutcomeRemoved = 'outcome_removed';
-    case OutcomeRestored = 'outcome_restored';
+    case ReferenceResultAdded = 'outcome_added';
+    case ReferenceResultChanged = 'outcome_changed';
+    case ReferenceResultRemoved = 'outcome_removed';
+    case ReferenceResultRestored = 'outcome_restored';
     case Proposed = 'proposed';
     case ProposalWithdrawn = 'proposal_withdrawn';
     case ProposalDecided = 'proposal_decided';
@@ -74,12 +74,12 @@ enum AuditEvent: string
     case SessionEnded = 'session_ended';
     case MailRead = 'mail_read';
     case KeysRotated = 'keys_rotated';
-    case DeedsRead = 'deeds_read';
-    case SealsRenewed = 'seals_renewed';
-    case FactsSealed = 'facts_sealed';
+    case AuditLogRead = 'deeds_read';
+    case HashesRenewed = 'seals_renewed';
+    case FactsHashed = 'facts_sealed';
 
     public function label(): string
     {
-        return ucfirst(str_replace('_', ' ', $this->value));
+        return ucfirst(strtolower((string) preg_replace('/(?<!^)[A-Z]/', ' $0', $this->name)));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Platform\Audit;
 
 use App\Platform\Encryption\OwnSecret;
 
-/** The key of the seals, opened once for each process: it does not change while the application runs. */
+/** The key of the audit log's hashes, decrypted once for each process: it does not change while the application runs. */
 final class AuditKey
 {
     private static ?string $bytes = null;
@@ -14,6 +14,6 @@ final class AuditKey
     /** @return string 32 bytes */
     public static function bytes(): string
     {
-        return self::$bytes ??= OwnSecret::of(OwnSecret::DEEDS);
+        return self::$bytes ??= OwnSecret::of(OwnSecret::AUDIT);
     }
 }

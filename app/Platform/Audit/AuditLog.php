@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 
 /**
- * Writes down who did what. It belongs into the transaction of the deed itself, at its end: then either both are
+ * Writes down who did what. It belongs into the transaction of what was done, at its end: then either both are
  * there or neither, and a team's chain is held for no longer than it takes to commit.
  */
 final readonly class AuditLog
@@ -30,31 +30,31 @@ final readonly class AuditLog
      * @param  string|null  $of  id of the team, where nobody is logged in
      */
     public function record(
-        AuditEvent $what, ?string $subject = null, array $detail = [], ?Actor $by = null, ?string $of = null,
+        AuditEvent $event, ?string $subject = null, array $detail = [], ?Actor $by = null, ?string $of = null,
     ): void {
         $user = $by ?? $this->auth->guard()->user();
         $user = $user instanceof Actor ? $user : null;
         $team = $user?->actorTeam() ?? $of;
-        $write = function () use ($what, $subject, $detail, $user, $team): void {
+        $write = function () use ($event, $subject, $detail, $user, $team): void {
             $chain = self::chain($team ?? HashChain::NO_TEAM);
-            $deed = new AuditEntry([
+            $entry = new AuditEntry([
                 'team_id' => $team,
                 'user_id' => $user?->actorId(),
-                'what' => $what,
+                'event' => $event,
                 'subject' => $subject,
                 'detail' => $detail,
                 'address' => app()->runningInConsole() && ! app()->runningUnitTests()
                     ? 'console'
                     : (string) $this->request->ip(),
                 'at' => Date::now('UTC')->format('Y-m-d H:i:s.v'),
-                'previous' => $chain->seal,
+                'previous_hash' => $chain->hash,
             ]);
-            $deed->seal = $deed->sealed();
-            $deed->save();
-            $chain->forceFill(['seal' => $deed->seal, 'count' => $chain->count + 1])->save();
-            $this->database->afterCommit(fn () => $this->heads->keep($chain->team_id, $chain->count, $chain->seal));
+            $entry->hash = $entry->computeHash();
+            $entry->save();
+            $chain->forceFill(['hash' => $entry->hash, 'count' => $chain->count + 1])->save();
+            $this->database->afterCommit(fn () => $this->heads->keep($chain->team_id, $chain->count, $chain->hash));
         };
-        // Inside the deed's own transaction a mark to go back to would be set for nothing.
+        // Inside a transaction a savepoint would be set for nothing.
         $this->database->transactionLevel() > 0 ? $write() : $this->database->transaction($write);
     }
 
@@ -63,7 +63,7 @@ final readonly class AuditLog
     {
         $chain = HashChain::query()->lockForUpdate()->find($team);
         if ($chain === null) {
-            HashChain::query()->insertOrIgnore(['team_id' => $team, 'seal' => AuditEntry::NONE, 'count' => 0]);
+            HashChain::query()->insertOrIgnore(['team_id' => $team, 'hash' => AuditEntry::NONE, 'count' => 0]);
             $chain = HashChain::query()->lockForUpdate()->findOrFail($team);
         }
 

@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 
 /**
- * The ends of all chains of deeds, outside the database: a file for each team, with how many deeds there are and the seal
- * of the last. Whoever shortens a chain behind the application's back, and puts its end right, does not reach them.
+ * The last entries of all hash chains, outside the database: a file for each team, with the number of entries and the
+ * hash of the last. Whoever shortens a chain behind the application's back, and puts its end right, does not reach them.
  */
 final readonly class ChainHeads
 {
@@ -19,7 +19,7 @@ final readonly class ChainHeads
     }
 
     /** After the commit: a chain never ends before what stands here. */
-    public function keep(string $team, int $count, string $seal): void
+    public function keep(string $team, int $count, string $hash): void
     {
         if ($this->folder === null) {
             return;
@@ -36,7 +36,7 @@ final readonly class ChainHeads
         if ((int) strtok((string) stream_get_contents($file), ' ') < $count) {
             rewind($file);
             ftruncate($file, 0);
-            fwrite($file, "{$count} {$seal}\n");
+            fwrite($file, "{$count} {$hash}\n");
         }
         fclose($file);
         // A command of the administrator writes for the servers' own account.
@@ -46,14 +46,14 @@ final readonly class ChainHeads
     }
 
     /**
-     * @return array<string, array{count: int, seal: string}> by team
+     * @return array<string, array{count: int, hash: string}> by team
      */
     public function all(): array
     {
         $heads = [];
         foreach ($this->folder === null ? [] : (glob("{$this->folder}/*") ?: []) as $path) {
-            [$count, $seal] = [...explode(' ', trim(File::get($path)), 2), ''];
-            $heads[basename($path)] = ['count' => (int) $count, 'seal' => $seal];
+            [$count, $hash] = [...explode(' ', trim(File::get($path)), 2), ''];
+            $heads[basename($path)] = ['count' => (int) $count, 'hash' => $hash];
         }
 
         return $heads;

@@ -8,20 +8,20 @@ use App\Platform\Database\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * The end of one team's chain of deeds: how many there are, and the seal of the last.
+ * The end of one team's hash chain: the number of entries, and the hash of the last.
  *
  * @property string $team_id `-` for what belongs to no team
- * @property string $seal
+ * @property string $hash
  * @property int $count
  */
 final class HashChain extends Model
 {
     use BootsByName;
 
-    /** Where those deeds hang that belong to no team. */
+    /** The chain of entries that belong to no team. */
     public const NO_TEAM = '-';
 
-    protected $table = 'deed_chains';
+    protected $table = 'audit_chains';
 
     protected $primaryKey = 'team_id';
 

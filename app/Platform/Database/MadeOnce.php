@@ -12,7 +12,7 @@ use stdClass;
 
 /**
  * A request that makes something, under the key that its sender gave it. The row that remembers it is kept by digest
- * alone, and the answer is sealed by the key itself: nobody but the sender can ask what it was.
+ * alone, and the answer is encrypted with the key itself: nobody but the sender can ask what it was.
  */
 final readonly class MadeOnce
 {
@@ -20,7 +20,7 @@ final readonly class MadeOnce
 
     private string $id;
 
-    private Cipher $box;
+    private Cipher $cipher;
 
     /**
      * @param  string  $person  id of a user
@@ -29,7 +29,7 @@ final readonly class MadeOnce
     public function __construct(string $person, #[SensitiveParameter] string $key, private string $digest)
     {
         $this->id = hash('sha256', "{$person} {$key}");
-        $this->box = new Cipher(hash_hkdf('sha256', "{$person} {$key}", Cipher::KEY_BYTES, self::TABLE));
+        $this->cipher = new Cipher(hash_hkdf('sha256', "{$person} {$key}", Cipher::KEY_BYTES, self::TABLE));
     }
 
     /** What was answered the first time; null where this is the first time. */
@@ -38,7 +38,7 @@ final readonly class MadeOnce
         $row = DB::table(self::TABLE)->find($this->id);
 
         return $row instanceof stdClass && \is_string($row->answer) && \is_int($row->status) ? new MadeBefore(
-            $row->digest === $this->digest, $row->status, $this->box->open($row->answer, $this->place()),
+            $row->digest === $this->digest, $row->status, $this->cipher->decrypt($row->answer, $this->place()),
         ) : null;
     }
 
@@ -53,7 +53,7 @@ final readonly class MadeOnce
     public function answered(int $status, string $answer): void
     {
         DB::table(self::TABLE)->where('id', $this->id)
-            ->update(['status' => $status, 'answer' => $this->box->close($answer, $this->place())]);
+            ->update(['status' => $status, 'answer' => $this->cipher->encrypt($answer, $this->place())]);
     }
 
     private function place(): string

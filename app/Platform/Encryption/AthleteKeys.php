@@ -8,13 +8,13 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 
 /**
- * One data key for each athlete, under which all that is known of them is sealed; it is kept sealed by the key of the
- * records. Without the row of the athlete nothing of theirs opens any more, wherever a copy of it may lie.
+ * One data key for each athlete, under which all that is known of them is encrypted; it is kept encrypted with the master
+ * key. Without the row of the athlete nothing of theirs opens any more, wherever a copy of it may lie.
  */
 final class AthleteKeys
 {
     /** @var array<string, Cipher> by athlete */
-    private array $boxes = [];
+    private array $ciphers = [];
 
     /** @var array<string, string> athlete by `examination ID` or `episode ID` */
     private array $owners = [];
@@ -23,30 +23,30 @@ final class AthleteKeys
     {
     }
 
-    /** A new data key, sealed, for an athlete with this id. */
+    /** A new data key, encrypted, for an athlete with this id. */
     public function make(string $athlete): string
     {
         $key = random_bytes(Cipher::KEY_BYTES);
-        $this->boxes[$athlete] = new Cipher($key);
+        $this->ciphers[$athlete] = new Cipher($key);
 
-        return $this->records->close($key, self::place($athlete));
+        return $this->records->encrypt($key, self::place($athlete));
     }
 
     /** The box of an athlete whose row is at hand. */
-    public function from(string $athlete, string $sealed): Cipher
+    public function from(string $athlete, string $encrypted): Cipher
     {
-        return $this->boxes[$athlete] ??= new Cipher($this->records->open($sealed, self::place($athlete)));
+        return $this->ciphers[$athlete] ??= new Cipher($this->records->decrypt($encrypted, self::place($athlete)));
     }
 
     /** @throws DecryptionFailed where the athlete is erased */
     public function ofAthlete(string $athlete): Cipher
     {
-        if (isset($this->boxes[$athlete])) {
-            return $this->boxes[$athlete];
+        if (isset($this->ciphers[$athlete])) {
+            return $this->ciphers[$athlete];
         }
-        $sealed = $this->database->table('athletes')->where('id', $athlete)->value('data_key');
+        $encrypted = $this->database->table('athletes')->where('id', $athlete)->value('data_key');
 
-        return is_string($sealed) ? $this->from($athlete, $sealed) : throw DecryptionFailed::keyOf("athlete {$athlete}");
+        return is_string($encrypted) ? $this->from($athlete, $encrypted) : throw DecryptionFailed::keyOf("athlete {$athlete}");
     }
 
     /** @throws DecryptionFailed where the athlete is erased */
@@ -70,7 +70,7 @@ final class AthleteKeys
     private function of(string $what, callable $narrowed): Cipher
     {
         if (isset($this->owners[$what])) {
-            return $this->boxes[$this->owners[$what]];
+            return $this->ciphers[$this->owners[$what]];
         }
         $athletes = $this->database->table('athletes')->join('episodes', 'episodes.athlete_id', '=', 'athletes.id');
         $found = $narrowed($athletes)->first(['athletes.id', 'athletes.data_key', 'episodes.id as episode']);

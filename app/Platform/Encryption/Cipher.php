@@ -23,7 +23,7 @@ final readonly class Cipher implements Encrypter
     {
     }
 
-    public function close(#[SensitiveParameter] string $plain, string $place): string
+    public function encrypt(#[SensitiveParameter] string $plain, string $place): string
     {
         $nonce = random_bytes(self::NONCE_BYTES);
 
@@ -32,10 +32,10 @@ final readonly class Cipher implements Encrypter
         );
     }
 
-    public function open(string $sealed, string $place): string
+    public function decrypt(string $encrypted, string $place): string
     {
-        $bytes = str_starts_with($sealed, self::BEGINS)
-            ? base64_decode(substr($sealed, \strlen(self::BEGINS)), true)
+        $bytes = str_starts_with($encrypted, self::BEGINS)
+            ? base64_decode(substr($encrypted, \strlen(self::BEGINS)), true)
             : false;
         if ($bytes === false || \strlen($bytes) < self::NONCE_BYTES) {
             throw DecryptionFailed::at($place);

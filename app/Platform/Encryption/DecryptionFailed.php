@@ -6,12 +6,12 @@ namespace App\Platform\Encryption;
 
 use RuntimeException;
 
-/** Something sealed does not open: another key, another place, or not as it was written. */
+/** Something encrypted cannot be decrypted: another key, another place, or not as it was written. */
 final class DecryptionFailed extends RuntimeException
 {
     public static function at(string $place): self
     {
-        return new self("What is sealed at {$place} does not open.");
+        return new self("What is encrypted at {$place} cannot be decrypted.");
     }
 
     public static function keyOf(string $athlete): self

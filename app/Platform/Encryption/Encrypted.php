@@ -11,14 +11,14 @@ use Illuminate\Database\Eloquent\Model;
 use LogicException;
 
 /**
- * A column that is sealed at rest and bound to its table, its name and its row: `Sealed::class.':object'`. It holds a
+ * A column that is encrypted at rest and bound to its table, its name and its row: `Encrypted::class.':object'`. It holds a
  * text, an object, an array or a day.
  *
  * @implements CastsAttributes<mixed, mixed>
  */
 final class Encrypted implements CastsAttributes
 {
-    /** The same object stands in the row until it is set anew: otherwise each look at it would seal it again. */
+    /** The same object stands in the row until it is set anew: otherwise each look at it would encrypt it again. */
     public bool $withoutObjectCaching = true;
 
     public function __construct(private readonly string $as = 'text')
@@ -33,7 +33,7 @@ final class Encrypted implements CastsAttributes
         if (! is_string($value)) {
             return null;
         }
-        $plain = self::held($model)->sealer($attributes)->open($value, self::place($model, $key, $attributes));
+        $plain = self::held($model)->encrypter($attributes)->decrypt($value, self::place($model, $key, $attributes));
 
         return match ($this->as) {
             'object' => json_decode($plain, false, flags: JSON_THROW_ON_ERROR),
@@ -56,9 +56,9 @@ final class Encrypted implements CastsAttributes
         $basis = $held->basis($attributes);
         $whole = [...$attributes, ...$basis];
 
-        $sealed = $held->sealer($whole)->close($this->plain($value), self::place($model, $key, $whole));
+        $encrypted = $held->encrypter($whole)->encrypt($this->plain($value), self::place($model, $key, $whole));
 
-        return [...$basis, $key => $sealed];
+        return [...$basis, $key => $encrypted];
     }
 
     private function plain(mixed $value): string
@@ -67,8 +67,8 @@ final class Encrypted implements CastsAttributes
             'object', 'array' => json_encode($value, JSON_THROW_ON_ERROR),
             'date' => $value instanceof DateTimeInterface
                 ? $value->format('Y-m-d')
-                : (is_string($value) ? $value : throw new LogicException('A sealed day is a day.')),
-            default => is_string($value) ? $value : throw new LogicException('A sealed text is a text.'),
+                : (is_string($value) ? $value : throw new LogicException('An encrypted day is a day.')),
+            default => is_string($value) ? $value : throw new LogicException('An encrypted text is a text.'),
         };
     }
 
@@ -86,6 +86,6 @@ final class Encrypted implements CastsAttributes
 
     private static function held(Model $model): HasEncryptedColumns
     {
-        return $model instanceof HasEncryptedColumns ? $model : throw new LogicException($model::class.' has no sealer.');
+        return $model instanceof HasEncryptedColumns ? $model : throw new LogicException($model::class.' has no encrypter.');
     }
 }

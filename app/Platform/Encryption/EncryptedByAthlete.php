@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use LogicException;
 
 /**
- * For rows about an athlete: sealed by their data key. Whose they are must be said before anything else is.
+ * For rows about an athlete: encrypted with their data key. Whose they are must be said before anything else is.
  *
  * @phpstan-require-extends Model
  *
@@ -24,7 +24,7 @@ trait EncryptedByAthlete
         return ['id' => $attributes['id'] ?? $this->newUniqueId()];
     }
 
-    public function sealer(array $attributes): Encrypter
+    public function encrypter(array $attributes): Encrypter
     {
         $athlete = $attributes['athlete_id'] ?? null;
 

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use LogicException;
 
 /**
- * For rows of an examination: sealed by the data key of whoever was examined. Which examination it is must be said
+ * For rows of an examination: encrypted with the data key of whoever was examined. Which examination it is must be said
  * before anything of it is.
  *
  * @phpstan-require-extends Model
@@ -25,7 +25,7 @@ trait EncryptedByExamination
         return ['id' => $attributes['id'] ?? $this->newUniqueId()];
     }
 
-    public function sealer(array $attributes): Encrypter
+    public function encrypter(array $attributes): Encrypter
     {
         $examination = $attributes['examination_id'] ?? null;
 

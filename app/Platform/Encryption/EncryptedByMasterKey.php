@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * For rows that belong to no athlete: sealed by the key of the records itself.
+ * For rows that belong to no athlete: encrypted with the master key itself.
  *
  * @phpstan-require-extends Model
  *
@@ -23,7 +23,7 @@ trait EncryptedByMasterKey
         return ['id' => $attributes['id'] ?? $this->newUniqueId()];
     }
 
-    public function sealer(array $attributes): Encrypter
+    public function encrypter(array $attributes): Encrypter
     {
         return app(MasterKey::class);
     }

@@ -10,8 +10,8 @@ interface Encrypter
     /**
      * @param  string  $place  `table.column.id`: moved anywhere else, it does not open
      */
-    public function close(string $plain, string $place): string;
+    public function encrypt(string $plain, string $place): string;
 
     /** @throws DecryptionFailed where the key is another, the text was changed, or it stands in another place */
-    public function open(string $sealed, string $place): string;
+    public function decrypt(string $encrypted, string $place): string;
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Platform\Encryption;
 
-/** A model some of whose columns are sealed. */
+/** A model some of whose columns are encrypted. */
 interface HasEncryptedColumns
 {
     /**
-     * What must stand in the row before anything in it can be sealed: its id at least.
+     * What must stand in the row before anything in it can be encrypted: its id at least.
      *
      * @param  array<string, mixed>  $attributes
      * @return array<string, mixed>
@@ -18,5 +18,5 @@ interface HasEncryptedColumns
     /**
      * @param  array<string, mixed>  $attributes  with the basis
      */
-    public function sealer(array $attributes): Encrypter;
+    public function encrypter(array $attributes): Encrypter;
 }

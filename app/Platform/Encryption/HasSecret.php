@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use RuntimeException;
 
 /**
- * A model with 32 bytes of its own, made with it and sealed by the key of the records, from which it outlives that key.
+ * A model with 32 bytes of its own, made with it and encrypted with the master key, from which it outlives that key.
  *
  * @property string|null $secret base64, encrypted at rest
  *

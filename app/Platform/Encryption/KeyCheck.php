@@ -19,9 +19,9 @@ final class KeyCheck
 
     public function passes(): bool
     {
-        $sealed = DB::table(self::TABLE)->value('sealed');
-        if (is_string($sealed)) {
-            return self::opens($sealed) === self::LINE;
+        $encrypted = DB::table(self::TABLE)->value('encrypted');
+        if (is_string($encrypted)) {
+            return self::decrypts($encrypted) === self::LINE;
         }
         // From before there was a check: a record that is there already speaks for it.
         $athlete = DB::table('athletes')->first(['id', 'data_key']);
@@ -33,19 +33,19 @@ final class KeyCheck
         return true;
     }
 
-    /** Seals the line under the key at hand, in place of any other. */
+    /** Encrypts the line under the key at hand, in place of any other. */
     public function renew(): void
     {
         DB::transaction(static function (): void {
             DB::table(self::TABLE)->delete();
-            DB::table(self::TABLE)->insert(['sealed' => Crypt::encryptString(self::LINE), 'created_at' => Date::now()]);
+            DB::table(self::TABLE)->insert(['encrypted' => Crypt::encryptString(self::LINE), 'created_at' => Date::now()]);
         });
     }
 
-    private static function opens(string $sealed): ?string
+    private static function decrypts(string $encrypted): ?string
     {
         try {
-            return Crypt::decryptString($sealed);
+            return Crypt::decryptString($encrypted);
         } catch (DecryptException) {
             return null;
         }
@@ -56,9 +56,9 @@ final class KeyCheck
      */
     private static function isKeyOf(array $athlete): bool
     {
-        [$id, $sealed] = [$athlete['id'] ?? '', $athlete['data_key'] ?? ''];
+        [$id, $encrypted] = [$athlete['id'] ?? '', $athlete['data_key'] ?? ''];
         try {
-            App::make(AthleteKeys::class)->from(is_string($id) ? $id : '', is_string($sealed) ? $sealed : '');
+            App::make(AthleteKeys::class)->from(is_string($id) ? $id : '', is_string($encrypted) ? $encrypted : '');
 
             return true;
         } catch (DecryptionFailed) {

@@ -8,15 +8,15 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Seals anew, under the key at hand, whatever the key of the records seals itself: the data keys of the athletes, and
+ * Re-encrypts, under the key at hand, whatever is encrypted with the master key itself: the data keys of the athletes, and
  * what belongs to no athlete. It goes row by row, while the application goes on with the keys before it, and may be
  * stopped and begun again: what is under the new key already is left as it is.
  */
 final readonly class KeyRotation
 {
-    /** Every column that is sealed so, by table. A test holds this list against the casts of the models. */
+    /** Every column that is encrypted so, by table. A test holds this list against the casts of the models. */
     public const COLUMNS = [
-        'secrets' => ['sealed'],
+        'secrets' => ['encrypted'],
         'teams' => ['secret'],
         'users' => ['secret', 'name', 'email', 'factor', 'recovery'],
         'invitations' => ['email'],
@@ -27,7 +27,7 @@ final readonly class KeyRotation
         'athletes' => ['data_key'],
     ];
 
-    /** Rows of these belong to an athlete where this column says so, and are sealed by their data key. */
+    /** Rows of these belong to an athlete where this column says so, and are encrypted with their data key. */
     private const OF_ATHLETES = ['mails' => 'athlete_id'];
 
     private const AT_ONCE = 200;
@@ -44,7 +44,7 @@ final readonly class KeyRotation
 
     /**
      * @param  callable(): void  $looked  told after each row
-     * @return int rows that were sealed anew
+     * @return int rows that were re-encrypted
      *
      * @throws DecryptionFailed where a row opens under none of the keys
      */
@@ -84,11 +84,11 @@ final readonly class KeyRotation
         $new = [];
         foreach ($columns as $column) {
             $place = "{$table}.{$column}.{$id}";
-            $sealed = $row[$column] ?? null;
-            if (is_string($sealed) && ! $this->keys->isNew($sealed, $place)) {
+            $encrypted = $row[$column] ?? null;
+            if (is_string($encrypted) && ! $this->keys->isNew($encrypted, $place)) {
                 // Changed by somebody meanwhile, it is under the new key already, and is not put back.
-                $query->where($column, $sealed);
-                $new[$column] = $this->keys->close($this->keys->open($sealed, $place), $place);
+                $query->where($column, $encrypted);
+                $new[$column] = $this->keys->encrypt($this->keys->decrypt($encrypted, $place), $place);
             }
         }
 

@@ -19,23 +19,23 @@ final readonly class MasterKey implements Encrypter
 
     public function __construct(Repository $config)
     {
-        $this->own = self::box($config->string('app.key'));
-        $this->earlier = array_map(self::box(...), array_values(array_filter(
+        $this->own = self::cipher($config->string('app.key'));
+        $this->earlier = array_map(self::cipher(...), array_values(array_filter(
             $config->array('app.previous_keys'),
             static fn (mixed $key): bool => is_string($key) && $key !== '',
         )));
     }
 
-    public function close(string $plain, string $place): string
+    public function encrypt(string $plain, string $place): string
     {
-        return $this->own->close($plain, $place);
+        return $this->own->encrypt($plain, $place);
     }
 
-    public function open(string $sealed, string $place): string
+    public function decrypt(string $encrypted, string $place): string
     {
-        foreach ([$this->own, ...$this->earlier] as $box) {
+        foreach ([$this->own, ...$this->earlier] as $cipher) {
             try {
-                return $box->open($sealed, $place);
+                return $cipher->decrypt($encrypted, $place);
             } catch (DecryptionFailed) {
                 continue;
             }
@@ -44,10 +44,10 @@ final readonly class MasterKey implements Encrypter
     }
 
     /** Whether it was closed under the key at hand. */
-    public function isNew(string $sealed, string $place): bool
+    public function isNew(string $encrypted, string $place): bool
     {
         try {
-            $this->own->open($sealed, $place);
+            $this->own->decrypt($encrypted, $place);
 
             return true;
         } catch (DecryptionFailed) {
@@ -55,7 +55,7 @@ final readonly class MasterKey implements Encrypter
         }
     }
 
-    private static function box(string $key): Cipher
+    private static function cipher(string $key): Cipher
     {
         $bytes = str_starts_with($key, 'base64:') ? (string) base64_decode(substr($key, 7), true) : $key;
 

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
-/** Random bytes that belong to the whole record and outlive its key, kept sealed by it under a name. */
+/** Random bytes that belong to the whole record and outlive its key, kept encrypted with the master key under a name. */
 final class OwnSecret
 {
     private const TABLE = 'secrets';
@@ -18,31 +18,31 @@ final class OwnSecret
     /** What addresses are found by. */
     public const ADDRESSES = 'addresses';
 
-    /** What deeds are sealed by: whoever has the database alone writes none anew. */
-    public const DEEDS = 'deeds';
+    /** What the audit log's hashes are keyed by: the database alone is not enough to write them anew. */
+    public const AUDIT = 'deeds';
 
-    /** @var array<string, string> by what is sealed: a worker that lives long need not open it twice */
+    /** @var array<string, string> by what is encrypted: a worker that lives long need not open it twice */
     private static array $opened = [];
 
     /** @return string 32 bytes */
     public static function of(string $name): string
     {
-        $sealed = DB::table(self::TABLE)->where('id', $name)->value('sealed');
-        if (! is_string($sealed)) {
+        $encrypted = DB::table(self::TABLE)->where('id', $name)->value('encrypted');
+        if (! is_string($encrypted)) {
             throw new RuntimeException("The secret {$name} is missing: run the migrations.");
         }
 
-        return self::$opened[$sealed] ??= App::make(MasterKey::class)->open($sealed, self::place($name));
+        return self::$opened[$encrypted] ??= App::make(MasterKey::class)->decrypt($encrypted, self::place($name));
     }
 
     public static function make(string $name): void
     {
-        $sealed = App::make(MasterKey::class)->close(random_bytes(self::BYTES), self::place($name));
-        DB::table(self::TABLE)->insertOrIgnore(['id' => $name, 'sealed' => $sealed]);
+        $encrypted = App::make(MasterKey::class)->encrypt(random_bytes(self::BYTES), self::place($name));
+        DB::table(self::TABLE)->insertOrIgnore(['id' => $name, 'encrypted' => $encrypted]);
     }
 
     private static function place(string $name): string
     {
-        return self::TABLE.".sealed.{$name}";
+        return self::TABLE.".encrypted.{$name}";
     }
 }

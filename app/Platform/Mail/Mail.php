@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string|null $team_id
- * @property string|null $athlete_id whose letter it is, and by whose key it is sealed
+ * @property string|null $athlete_id whose letter it is, and by whose key it is encrypted
  * @property bool $secret for nobody's eyes but the recipient's: a lead sees that it was sent, not what it says
  * @property string $recipient encrypted at rest
  * @property string $subject encrypted at rest
@@ -43,7 +43,7 @@ final class Mail extends Model implements HasEncryptedColumns
     ];
 
     /** What is about an athlete goes with their key. */
-    public function sealer(array $attributes): Encrypter
+    public function encrypter(array $attributes): Encrypter
     {
         $athlete = $attributes['athlete_id'] ?? null;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Trust\Audit;
 
-/** What else a deed says, as whoever leads a team reads it. */
+/** The detail of an audit entry in words. */
 final readonly class DetailText
 {
-    /** For `records:verify`, and nothing to read. */
-    private const UNTOLD = ['digest', 'document', 'facts', 'outcome', 'addendum'];
+    /** For `data:verify`, and nothing to read. */
+    private const HIDDEN = ['digest', 'document', 'facts', 'outcome', 'addendum'];
 
     public function __construct(private NamesParts $parts)
     {
@@ -19,15 +19,15 @@ final readonly class DetailText
      */
     public function of(array $detail): string
     {
-        $said = [];
-        foreach (array_diff_key($detail, array_flip(self::UNTOLD)) as $key => $value) {
-            $said[] = match (true) {
+        $parts = [];
+        foreach (array_diff_key($detail, array_flip(self::HIDDEN)) as $key => $value) {
+            $parts[] = match (true) {
                 $key === 'part' && \is_string($value) => $this->parts->name($value),
                 \is_bool($value) => "{$key} ".($value ? 'answered' : 'not answered'),
                 default => "{$key} {$value}",
             };
         }
 
-        return implode(', ', $said);
+        return implode(', ', $parts);
     }
 }

@@ -20,7 +20,7 @@ final class EndOfLogMail extends Mailable implements ShouldBeEncrypted
         public readonly string $team,
         public readonly string $at,
         public readonly int $count,
-        public readonly string $seal,
+        public readonly string $hash,
     ) {
     }
 

@@ -30,7 +30,7 @@ final readonly class EndsByMail
                 ->whereIn('role', $this->abilities->roles(Ability::ReadLog))->whereNull('ended_at')->get();
             foreach ($leads as $lead) {
                 $this->post->send($lead->user->email, new EndOfLogMail(
-                    $end->team_id, $lead->user->name, $lead->team->name, $on, $end->count, $end->seal,
+                    $end->team_id, $lead->user->name, $lead->team->name, $on, $end->count, $end->hash,
                 ));
             }
         }

@@ -38,8 +38,8 @@ final class Erased
             return $this->examinations;
         }
         $known = [];
-        foreach (AuditEntry::query()->where('what', AuditEvent::AthleteErased)->lazy(200) as $deed) {
-            $known[(string) $deed->subject] = $deed->detail['digest'] ?? null;
+        foreach (AuditEntry::query()->where('event', AuditEvent::AthleteErased)->lazy(200) as $entry) {
+            $known[(string) $entry->subject] = $entry->detail['digest'] ?? null;
         }
         $this->examinations = [];
         foreach (ErasedAthlete::query()->withoutGlobalScopes()->get() as $stub) {

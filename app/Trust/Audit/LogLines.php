@@ -10,7 +10,7 @@ use App\Platform\Audit\AuditEntry;
  * Entries of the log as they are read.
  *
  * @phpstan-type LogLine array{
- *     id: int, at: string, who: string, what: string, about: string, subject: string|null, detail: string, address: string
+ *     id: int, at: string, who: string, event: string, about: string, subject: string|null, detail: string, address: string
  * }
  */
 final readonly class LogLines
@@ -20,15 +20,15 @@ final readonly class LogLines
     }
 
     /**
-     * @param  list<AuditEntry>  $deeds
+     * @param  list<AuditEntry>  $log
      * @param  array<string, string>  $people  names by id of their account
      * @return list<LogLine>
      */
-    public function of(array $deeds, array $people): array
+    public function of(array $log, array $people): array
     {
-        $subjects = $this->subjects->names($deeds);
+        $subjects = $this->subjects->names($log);
 
-        return array_map(fn (AuditEntry $deed): array => $this->line($deed, $people, $subjects), $deeds);
+        return array_map(fn (AuditEntry $entry): array => $this->line($entry, $people, $subjects), $log);
     }
 
     /**
@@ -36,17 +36,17 @@ final readonly class LogLines
      * @param  array<string, string>  $subjects  names by id of what it is about
      * @return LogLine
      */
-    public function line(AuditEntry $deed, array $people, array $subjects): array
+    public function line(AuditEntry $entry, array $people, array $subjects): array
     {
         return [
-            'id' => $deed->id,
-            'at' => str_replace(' ', 'T', $deed->at).'Z',
-            'who' => $people[$deed->user_id ?? ''] ?? 'nobody known',
-            'what' => $deed->what->label(),
-            'about' => $subjects[$deed->subject ?? ''] ?? '',
-            'subject' => $deed->subject,
-            'detail' => $this->wording->of($deed->detail),
-            'address' => $deed->address,
+            'id' => $entry->id,
+            'at' => str_replace(' ', 'T', $entry->at).'Z',
+            'who' => $people[$entry->user_id ?? ''] ?? 'nobody known',
+            'event' => $entry->event->label(),
+            'about' => $subjects[$entry->subject ?? ''] ?? '',
+            'subject' => $entry->subject,
+            'detail' => $this->wording->of($entry->detail),
+            'address' => $entry->address,
         ];
     }
 }

@@ -9,7 +9,7 @@ use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\AuditEvent;
 use Illuminate\Database\Eloquent\Builder;
 
-/** Which deeds of a team to show; null asks for all. */
+/** Which audit entries of a team to show; null asks for all. */
 final readonly class Search
 {
     public const A_PAGE = 50;
@@ -17,7 +17,7 @@ final readonly class Search
     public function __construct(
         public string $team,
         public ?string $person = null,
-        public ?AuditEvent $what = null,
+        public ?AuditEvent $event = null,
         public ?string $subject = null,
         public int $page = 1,
     ) {
@@ -28,20 +28,20 @@ final readonly class Search
      *
      * @return Builder<AuditEntry>
      */
-    public function deeds(): Builder
+    public function entries(): Builder
     {
-        $deeds = AuditEntry::query()->where('team_id', $this->team);
+        $log = AuditEntry::query()->where('team_id', $this->team);
         if ($this->person !== null) {
-            $deeds->where('user_id', $this->person);
+            $log->where('user_id', $this->person);
         }
-        if ($this->what !== null) {
-            $deeds->where('what', $this->what);
+        if ($this->event !== null) {
+            $log->where('event', $this->event);
         }
         if ($this->subject !== null) {
-            $deeds->where('subject', $this->subject);
+            $log->where('subject', $this->subject);
         }
 
-        return $deeds->orderByDesc('id');
+        return $log->orderByDesc('id');
     }
 
     /**

@@ -7,7 +7,7 @@ namespace App\Trust\Audit;
 use App\Platform\Audit\AuditEntry;
 use Illuminate\Container\Attributes\Tag;
 
-/** Whose knee, or whose account, some deeds were about. */
+/** Whose knee, or whose account, audit entries are about. */
 final readonly class Subjects
 {
     public const NAMED_BY = 'audit.names';
@@ -20,14 +20,14 @@ final readonly class Subjects
     }
 
     /**
-     * @param  list<AuditEntry>  $deeds  of the team that asks
+     * @param  list<AuditEntry>  $log  of the team that asks
      * @return array<string, string> names by id; whoever is erased has none
      */
-    public function names(array $deeds): array
+    public function names(array $log): array
     {
         $ids = array_values(array_unique(array_filter(array_map(
-            static fn (AuditEntry $deed): ?string => $deed->subject,
-            $deeds,
+            static fn (AuditEntry $entry): ?string => $entry->subject,
+            $log,
         ))));
         $names = [];
         foreach ($this->known as $kind) {

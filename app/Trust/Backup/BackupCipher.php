@@ -7,8 +7,8 @@ namespace App\Trust\Backup;
 use RuntimeException;
 
 /**
- * Seals a stream with a passphrase, piece by piece, and opens it again: Argon2id makes the key, XChaCha20-Poly1305 the
- * seal, so that a wrong passphrase, a changed byte or a missing end is noticed before anything of it is used.
+ * Encrypts a stream with a passphrase, piece by piece, and decrypts it: Argon2id derives the key, XChaCha20-Poly1305
+ * encrypts, so that a wrong passphrase, a changed byte or a missing end is noticed before anything of it is used.
  */
 final readonly class BackupCipher
 {
@@ -30,7 +30,7 @@ final readonly class BackupCipher
      * @param  resource  $from
      * @param  resource  $to
      */
-    public function close($from, $to): void
+    public function encrypt($from, $to): void
     {
         $salt = random_bytes(SODIUM_CRYPTO_PWHASH_SALTBYTES);
         /** @var array{string, string} $begun */
@@ -42,8 +42,8 @@ final readonly class BackupCipher
             $tag = feof($from)
                 ? SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_FINAL
                 : SODIUM_CRYPTO_SECRETSTREAM_XCHACHA20POLY1305_TAG_MESSAGE;
-            $sealed = sodium_crypto_secretstream_xchacha20poly1305_push($state, $piece, '', $tag);
-            fwrite($to, pack('N', \strlen($sealed)).$sealed);
+            $encrypted = sodium_crypto_secretstream_xchacha20poly1305_push($state, $piece, '', $tag);
+            fwrite($to, pack('N', \strlen($encrypted)).$encrypted);
         } while (! feof($from));
     }
 
@@ -53,7 +53,7 @@ final readonly class BackupCipher
      *
      * @throws RuntimeException where it is no backup, the passphrase is another one, or something of it is changed or gone
      */
-    public function open($from, $to): void
+    public function decrypt($from, $to): void
     {
         if (fread($from, \strlen(self::MARK)) !== self::MARK) {
             throw new RuntimeException('This is no backup of Gray Compass.');
@@ -63,10 +63,10 @@ final readonly class BackupCipher
         $state = sodium_crypto_secretstream_xchacha20poly1305_init_pull($header, $key);
         do {
             $length = unpack('N', str_pad((string) stream_get_contents($from, 4), 4, "\0"))[1] ?? 0;
-            $sealed = \is_int($length) && $length > 0 && $length <= 2 * self::PIECE
+            $encrypted = \is_int($length) && $length > 0 && $length <= 2 * self::PIECE
                 ? (string) stream_get_contents($from, $length)
                 : '';
-            $opened = sodium_crypto_secretstream_xchacha20poly1305_pull($state, $sealed);
+            $opened = sodium_crypto_secretstream_xchacha20poly1305_pull($state, $encrypted);
             if (! \is_array($opened)) {
                 throw new RuntimeException('The passphrase is another one, or the backup was changed or cut off.');
             }

@@ -12,15 +12,15 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 /** From standard input to standard output; the passphrase comes by the environment, never as an argument. */
 final class BackupEncrypt extends Command
 {
-    protected $signature = 'backup:seal {--open : open a sealed backup instead}';
+    protected $signature = 'backup:encrypt {--decrypt : decrypt a backup instead}';
 
-    protected $description = 'Seal a backup with BACKUP_PASSPHRASE, or open one';
+    protected $description = 'Encrypt a backup with BACKUP_PASSPHRASE, or decrypt one';
 
     public function handle(): int
     {
         try {
-            $seal = new BackupCipher((string) getenv('BACKUP_PASSPHRASE'));
-            $this->option('open') ? $seal->open(STDIN, STDOUT) : $seal->close(STDIN, STDOUT);
+            $cipher = new BackupCipher((string) getenv('BACKUP_PASSPHRASE'));
+            $this->option('decrypt') ? $cipher->decrypt(STDIN, STDOUT) : $cipher->encrypt(STDIN, STDOUT);
 
             return self::SUCCESS;
         } catch (RuntimeException $refused) {

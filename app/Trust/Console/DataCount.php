@@ -13,7 +13,7 @@ final class DataCount extends Command
     /** Who is logged in just now, and what is kept for a moment, is no record. */
     private const PASSING = ['sessions', 'cache', 'cache_locks'];
 
-    protected $signature = 'records:count';
+    protected $signature = 'data:count';
 
     protected $description = 'Say how many rows each table holds, one line each';
 

@@ -9,7 +9,7 @@ use Illuminate\Console\Command;
 
 final class DataVerify extends Command
 {
-    protected $signature = 'records:verify
+    protected $signature = 'data:verify
         {--end=* : An end of a log that was kept elsewhere, COUNT:SEAL, as a mail or an exported log tells it}';
 
     protected $description = 'Say whether the record of who did what, and all that was signed, is as it was written';
@@ -21,7 +21,7 @@ final class DataVerify extends Command
             $this->error($fault);
         }
         if ($faults === []) {
-            $this->line('All deeds and signatures are as they were written.');
+            $this->line('All audit entries and signatures are as they were written.');
         }
 
         return $faults === [] ? self::SUCCESS : self::FAILURE;

@@ -14,9 +14,9 @@ final class KeysRotate extends Command
 {
     protected $signature = 'keys:rotate';
 
-    protected $description = 'Seal all records anew under the key at hand; the keys before it stand in APP_PREVIOUS_KEYS';
+    protected $description = 'Re-encrypt everything under the key at hand; the keys before it stand in APP_PREVIOUS_KEYS';
 
-    public function handle(KeyRotation $rotation, KeyCheck $check, AuditLog $deeds): int
+    public function handle(KeyRotation $rotation, KeyCheck $check, AuditLog $log): int
     {
         if (! $check->passes()) {
             $this->error('Neither this key nor the ones before it open the records. Nothing was changed.');
@@ -27,9 +27,9 @@ final class KeysRotate extends Command
         $changed = $rotation->run(static fn () => $bar->advance());
         $bar->finish();
         $check->renew();
-        $deeds->record(AuditEvent::KeysRotated, null, ['rows' => $changed]);
+        $log->record(AuditEvent::KeysRotated, null, ['rows' => $changed]);
         $this->newLine();
-        $this->line("{$changed} rows were sealed anew. The keys before this one open nothing any more.");
+        $this->line("{$changed} rows were re-encrypted. The keys before this one open nothing any more.");
 
         return self::SUCCESS;
     }

@@ -18,7 +18,7 @@ final readonly class Judged
 {
     public function __construct(
         public Bearings $bearings,
-        public SettledResults $standing,
+        public SettledResults $results,
         public Weighed $weighed,
         public Trail $trail,
     ) {

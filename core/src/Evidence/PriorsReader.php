@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Evidence;
 use GrayCompass\Core\Knee\Condition;
 
 /**
- * Reads data/baseline.json.
+ * Reads data/priors.json.
  *
  * @internal
  */

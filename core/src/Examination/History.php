@@ -62,8 +62,8 @@ final readonly class History
         );
 
         return $named !== []
-            || $this->said(HistoryItem::Pop)
-            || $this->said(HistoryItem::CouldNotContinue)
+            || $this->isYes(HistoryItem::Pop)
+            || $this->isYes(HistoryItem::CouldNotContinue)
             || $this->swellingOnset === SwellingOnset::WithinTwoHours;
     }
 
@@ -73,7 +73,7 @@ final readonly class History
         return $this->answers === [] && $this->swellingOnset === null && $this->mechanism === null;
     }
 
-    public function said(HistoryItem $item): bool
+    public function isYes(HistoryItem $item): bool
     {
         return $this->answer($item) === true;
     }

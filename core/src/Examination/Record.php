@@ -111,7 +111,7 @@ final readonly class Record
     }
 
     /** Ticked by somebody, not merely taken as passed. */
-    public function saidTrue(string $check): bool
+    public function isTicked(string $check): bool
     {
         return ($this->checks[$check] ?? null) === true;
     }

@@ -109,8 +109,8 @@ final readonly class AvailabilityForCoach
             return ['running', 'jumping'];
         }
         $front = $bearings->atAct(Condition::PatellofemoralPain) || $bearings->front->supported();
-        $meniscus = $bearings->standing->hasOwnPositive(Condition::MedialMeniscus)
-            || $bearings->standing->hasOwnPositive(Condition::LateralMeniscus);
+        $meniscus = $bearings->results->hasOwnPositive(Condition::MedialMeniscus)
+            || $bearings->results->hasOwnPositive(Condition::LateralMeniscus);
 
         return array_values(array_filter([
             'cutting',

@@ -101,15 +101,15 @@ final readonly class JointReferrals extends Referrals
     private function meniscus(Condition $condition): ?Referral
     {
         $bearings = $this->bearings;
-        $told = $bearings->examination->history->said(HistoryItem::Locking);
+        $locks = $bearings->examination->history->isYes(HistoryItem::Locking);
         $young = ! $bearings->examination->isAtLeast(self::WORN_AGE);
         $act = $bearings->atAct($condition);
-        $own = $bearings->standing->hasOwnPositive($condition)
+        $own = $bearings->results->hasOwnPositive($condition)
             && $bearings->chance($condition) >= self::LOCKING_OWN;
         $name = $condition->withArticle();
 
         return match (true) {
-            $told && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan(
+            $locks && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan(
                 'meniscus_locks',
                 'The knee locks, and a meniscus tear is likely.',
                 "{$name} that locks?",

@@ -98,7 +98,7 @@ final readonly class LaterReferrals extends Referrals
         if (array_filter($sent, static fn (Referral $one): bool => $one->settles()) !== []) {
             return [];
         }
-        $catches = $this->bearings->examination->history->said(HistoryItem::Catching);
+        $catches = $this->bearings->examination->history->isYes(HistoryItem::Catching);
         $meniscus = $catches ? self::CATCHING_MENISCUS : 1.0;
         foreach ([
             [Condition::Acl, self::OPEN_CRUCIATE],

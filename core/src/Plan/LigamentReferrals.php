@@ -73,12 +73,12 @@ final readonly class LigamentReferrals extends Referrals
     private function corner(): ?Referral
     {
         $bearings = $this->bearings;
-        $dial = $bearings->standing->result('dial_30');
+        $dial = $bearings->results->result('dial_30');
         $turns = $dial?->isPositive() === true
             && $dial->reading->level?->isAtLeast(Level::Clear) === true
             && $bearings->chance(Condition::Plc) >= self::TURNING_CORNER;
         $byHand = $turns
-            || \count($bearings->standing->ownPositives(Condition::Plc)) >= 2
+            || \count($bearings->results->ownPositives(Condition::Plc)) >= 2
             || ($bearings->knee->is(Fact::ThrustsOutward) && $this->outerSideIsPositive());
 
         return $byHand || $bearings->atAct(Condition::Plc)
@@ -95,8 +95,8 @@ final readonly class LigamentReferrals extends Referrals
 
     private function outerSideIsPositive(): bool
     {
-        return $this->bearings->standing->hasOwnPositive(Condition::Lcl)
-            || $this->bearings->standing->hasOwnPositive(Condition::Plc);
+        return $this->bearings->results->hasOwnPositive(Condition::Lcl)
+            || $this->bearings->results->hasOwnPositive(Condition::Plc);
     }
 
     private function outerSide(): ?Referral
@@ -115,7 +115,7 @@ final readonly class LigamentReferrals extends Referrals
 
     private function innerSide(): ?Referral
     {
-        $bent = $this->bearings->standing->result('valgus_30_laxity');
+        $bent = $this->bearings->results->result('valgus_30_laxity');
         $gross = $this->bearings->grade(Condition::Mcl) === 3
             && $bent?->isPositive() === true
             && $bent->reading->level === Level::Gross;
@@ -160,7 +160,7 @@ final readonly class LigamentReferrals extends Referrals
         $outward = $this->bearings->knee->is(Fact::ThrustsOutward);
         $inward = $this->bearings->knee->is(Fact::ThrustsInward);
         $explained = ($outward && $this->outerSideIsPositive())
-            || ($inward && $this->bearings->standing->hasOwnPositive(Condition::Mcl));
+            || ($inward && $this->bearings->results->hasOwnPositive(Condition::Mcl));
 
         return ($outward || $inward) && ! $explained
             ? new Referral(

@@ -92,7 +92,7 @@ final readonly class LigamentReviews
         }
         foreach (self::CRUCIATES_AND_CORNER as $condition) {
             if (
-                $this->bearings->standing->hasOwnPositive($condition)
+                $this->bearings->results->hasOwnPositive($condition)
                 || \in_array($condition->value, $this->bearings->disagree, true)
             ) {
                 return [5, 10, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];

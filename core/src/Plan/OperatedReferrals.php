@@ -40,7 +40,7 @@ final readonly class OperatedReferrals extends Referrals
         }
         foreach (Condition::cases() as $condition) {
             $graft = $this->bearings->isGraft($condition);
-            $positive = $this->bearings->standing->hasOwnPositive($condition);
+            $positive = $this->bearings->results->hasOwnPositive($condition);
             if ($graft && ($positive || $this->bearings->cannotBeRead($condition))) {
                 return [$this->operator(
                     Within::Week,
@@ -89,7 +89,7 @@ final readonly class OperatedReferrals extends Referrals
                 Within::TwoWeeks,
                 'stiff',
                 'The knee stays short of straight.',
-                $this->bearings->examination->history->said(HistoryItem::Locking)
+                $this->bearings->examination->history->isYes(HistoryItem::Locking)
                     ? 'short of straight, and it locks: what blocks it?'
                     : 'short of straight: what blocks it?',
                 [Place::Surgeon],

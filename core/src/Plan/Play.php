@@ -47,7 +47,7 @@ final readonly class Play
 
     public static function of(Bearings $bearings, PlayRules $rules): self
     {
-        $seen = new FactSubject($bearings->knee, $bearings->standing);
+        $seen = new FactSubject($bearings->knee, $bearings->results);
         if (! $rules->areAsked($seen)) {
             return new self(PlayAnswer::NotAsked, []);
         }
@@ -123,7 +123,7 @@ final readonly class Play
      */
     private static function ligaments(Bearings $bearings): array
     {
-        $standing = $bearings->standing;
+        $results = $bearings->results;
         $collaterals = $bearings->catalogue->judgedBy(JudgeKind::Collateral);
         $left = array_filter(
             $collaterals,
@@ -131,7 +131,7 @@ final readonly class Play
         );
         $ungraded = array_filter(
             $collaterals,
-            static fn (Manoeuvre $manoeuvre): bool => ! self::wasGraded($standing, $manoeuvre->feeds[0] ?? ''),
+            static fn (Manoeuvre $manoeuvre): bool => ! self::wasGraded($results, $manoeuvre->feeds[0] ?? ''),
         );
         $wrong = [
             'Not all four collateral tests are done.' => $left !== [],
@@ -140,15 +140,15 @@ final readonly class Play
             'The MCL is more than grade 1.' => $bearings->grade(Condition::Mcl) > 1,
         ];
 
-        return array_values(array_filter([...array_keys(array_filter($wrong)), self::cruciateDoubt($standing)]));
+        return array_values(array_filter([...array_keys(array_filter($wrong)), self::cruciateDoubt($results)]));
     }
 
     /** A positive that does not count, or an equivocal one, is no negative: on the touchline doubt stops. */
-    private static function cruciateDoubt(SettledResults $standing): ?string
+    private static function cruciateDoubt(SettledResults $results): ?string
     {
         $doubt = null;
-        foreach ($standing->results as $result) {
-            $of = $standing->signs->ownTestOf($result->reading->sign);
+        foreach ($results->results as $result) {
+            $of = $results->signs->ownTestOf($result->reading->sign);
             if ($of?->isCruciate() === true && $result->reading->outcome !== Outcome::Negative) {
                 if ($result->counts()) {
                     return 'A cruciate test is positive.';
@@ -160,9 +160,9 @@ final readonly class Play
         return $doubt;
     }
 
-    private static function wasGraded(SettledResults $standing, string $sign): bool
+    private static function wasGraded(SettledResults $results, string $sign): bool
     {
-        foreach ($standing->results as $result) {
+        foreach ($results->results as $result) {
             if ($result->reading->sign === $sign) {
                 return $result->exclusion === null;
             }

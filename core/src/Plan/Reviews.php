@@ -186,7 +186,7 @@ final readonly class Reviews
      */
     private function painfulLachman(): ?array
     {
-        $result = $this->bearings->standing->result('lachman');
+        $result = $this->bearings->results->result('lachman');
         $pain = $result?->isNegative() === true ? $result->reading->record?->pain() : null;
 
         return $pain !== null && $pain >= self::PAIN_OF_A_FIRM_LACHMAN
@@ -262,7 +262,7 @@ final readonly class Reviews
                 42,
                 ucfirst("{$condition->withArticle()} is likely: an exercise programme first."),
             ],
-            $this->bearings->standing->hasOwnPositive($condition)
+            $this->bearings->results->hasOwnPositive($condition)
                 && $this->bearings->chance($condition) >= 0.25 => [
                     14,
                     28,
@@ -286,7 +286,7 @@ final readonly class Reviews
 
         return match (true) {
             $pain => [28, 42, 'Patellofemoral pain changes over weeks.'],
-            $this->bearings->standing->hasOwnPositive(Condition::PatellarInstability)
+            $this->bearings->results->hasOwnPositive(Condition::PatellarInstability)
                 && ! $this->isSettledByOthers() => [28, 42, 'The patella was felt to slip: after a programme.'],
             default => null,
         };

@@ -157,7 +157,7 @@ final readonly class Support
     {
         foreach ([Condition::Acl, Condition::Pcl] as $condition) {
             if ($bearings->isGraft($condition)
-                && ($bearings->standing->hasOwnPositive($condition) || $bearings->cannotBeRead($condition))) {
+                && ($bearings->results->hasOwnPositive($condition) || $bearings->cannotBeRead($condition))) {
                 return true;
             }
         }

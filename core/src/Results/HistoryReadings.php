@@ -82,11 +82,11 @@ final class HistoryReadings
      */
     private static function mechanisms(KneeExamination $examination, EvidenceLibrary $evidence): array
     {
-        $told = $examination->history->mechanism;
-        if ($told === null || \in_array(Mechanism::NoneRecalled, $told, true)) {
+        $given = $examination->history->mechanism;
+        if ($given === null || \in_array(Mechanism::NoneRecalled, $given, true)) {
             return [];
         }
-        $positive = array_merge(...array_map(static fn (Mechanism $mechanism): array => $mechanism->implies(), $told));
+        $positive = array_merge(...array_map(static fn (Mechanism $mechanism): array => $mechanism->implies(), $given));
         $twisted = \in_array(Mechanism::TwistOnPlantedFoot, $positive, true);
         $readings = [];
         foreach (Mechanism::cases() as $mechanism) {

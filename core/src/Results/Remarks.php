@@ -27,14 +27,14 @@ final class Remarks
     /**
      * @return list<Remark>
      */
-    public static function of(KneeExamination $examination, SettledResults $standing, EvidenceLibrary $evidence): array
+    public static function of(KneeExamination $examination, SettledResults $results, EvidenceLibrary $evidence): array
     {
-        $seen = new FactSubject(new HurtKnee($examination), $standing);
+        $seen = new FactSubject(new HurtKnee($examination), $results);
 
         return array_values(array_filter([
-            self::uncheckedSag($seen, $standing),
+            self::uncheckedSag($seen, $results),
             self::dial($seen),
-            self::thinkOfLigament($standing),
+            self::thinkOfLigament($results),
             self::uncheckedHold($examination),
             self::tickThatMatters($examination),
             self::reversedSchool($examination),
@@ -47,10 +47,10 @@ final class Remarks
         ]));
     }
 
-    private static function uncheckedSag(FactSubject $seen, SettledResults $standing): ?Remark
+    private static function uncheckedSag(FactSubject $seen, SettledResults $results): ?Remark
     {
         $forward = array_filter(
-            $standing->results,
+            $results->results,
             static fn (SettledResult $result): bool => $result->isPositive()
                 && $result->reading->record?->manoeuvre->has(ManoeuvreTrait::ForwardTest) === true,
         );
@@ -79,9 +79,9 @@ final class Remarks
         };
     }
 
-    private static function thinkOfLigament(SettledResults $standing): ?Remark
+    private static function thinkOfLigament(SettledResults $results): ?Remark
     {
-        foreach ($standing->results as $result) {
+        foreach ($results->results as $result) {
             if ($result->exclusion === Exclusion::DistractionHurtsToo) {
                 return new Remark(
                     'think_ligament',
@@ -121,7 +121,7 @@ final class Remarks
             if (
                 $record->side === $examination->hurtSide
                 && $record->normal
-                && array_filter($ticks, $record->saidTrue(...)) !== $ticks
+                && array_filter($ticks, $record->isTicked(...)) !== $ticks
             ) {
                 $names[] = $record->manoeuvre->card->name;
             }

@@ -41,7 +41,7 @@ final readonly class Unsettled
      * @param  list<string>  $outOfReach  core manoeuvres that this knee cannot be brought to today
      */
     private function __construct(
-        private SettledResults $standing,
+        private SettledResults $results,
         private array $void,
         private array $early,
         public array $outOfReach,
@@ -51,18 +51,18 @@ final readonly class Unsettled
     public static function of(
         KneeExamination $examination,
         Grading $grading,
-        SettledResults $standing,
+        SettledResults $results,
         Holds $holds,
         Catalogue $catalogue,
     ): self {
         $void = $early = $outOfReach = [];
         $hidden = self::hides($examination, $grading);
-        foreach ($standing->results as $result) {
-            $of = $standing->signs->ownTestOf($result->reading->sign)?->value;
+        foreach ($results->results as $result) {
+            $of = $results->signs->ownTestOf($result->reading->sign)?->value;
             if ($of === null) {
                 continue;
             }
-            if ($result->exclusion?->isVoid() === true && ! self::isOnlySoreness($result, $standing)) {
+            if ($result->exclusion?->isVoid() === true && ! self::isOnlySoreness($result, $results)) {
                 $void[$of] = true;
             }
             if (self::isEarly($result, $hidden, $examination)) {
@@ -86,13 +86,13 @@ final readonly class Unsettled
                 || \in_array($examination->leftOut($manoeuvre->id), self::SPOILING, true)
             ) {
                 foreach ($manoeuvre->feeds as $sign) {
-                    $of = $standing->signs->ownTestOf($sign);
+                    $of = $results->signs->ownTestOf($sign);
                     $void += $of === null ? [] : [$of->value => true];
                 }
             }
         }
 
-        return new self($standing, $void, $early, $outOfReach);
+        return new self($results, $void, $early, $outOfReach);
     }
 
     /**
@@ -102,7 +102,7 @@ final readonly class Unsettled
     public function isUnsettled(Condition $condition, float $chance, float $ruleOut): bool
     {
         $void = isset($this->void[$condition->value]);
-        if ($void && ! $this->standing->isTested($condition)) {
+        if ($void && ! $this->results->isTested($condition)) {
             return true;
         }
 
@@ -115,10 +115,10 @@ final readonly class Unsettled
     }
 
     /** Soreness of the inner side that has gone says nothing of a sprain that a stress test has judged, or will. */
-    private static function isOnlySoreness(SettledResult $result, SettledResults $standing): bool
+    private static function isOnlySoreness(SettledResult $result, SettledResults $results): bool
     {
         return $result->exclusion === Exclusion::TooLate
-            && \in_array($result->reading->sign, $standing->signs->sorenessOf(Condition::Mcl), true);
+            && \in_array($result->reading->sign, $results->signs->sorenessOf(Condition::Mcl), true);
     }
 
     /** A negative that fluid or a stiff knee may hide; a Lachman of the first two days may always be hidden. */

@@ -28,7 +28,7 @@ final class Candidates
     public static function of(
         KneeExamination $examination,
         SafetyGate $gate,
-        SettledResults $standing,
+        SettledResults $results,
         EvidenceLibrary $evidence,
         Catalogue $catalogue,
     ): array {
@@ -43,14 +43,14 @@ final class Candidates
         foreach ($catalogue->manoeuvres as $manoeuvre) {
             foreach ($gate->closing($manoeuvre) === [] ? $manoeuvre->feeds : [] as $sign) {
                 $belongs = \in_array($manoeuvre->id, $core, true)
-                    || self::isOwnTest($sign, $standing->signs)
+                    || self::isOwnTest($sign, $results->signs)
                     || $manoeuvre->has(ManoeuvreTrait::OnlyAfter);
                 if (
                     $belongs
                     && ! isset($open[$sign])
-                    && $standing->counted($sign) === null
+                    && $results->counted($sign) === null
                     && $evidence->rows($sign) !== []
-                    && self::isDue($manoeuvre, $standing)
+                    && self::isDue($manoeuvre, $results)
                 ) {
                     $open[$sign] = [$sign, $manoeuvre];
                 }
@@ -65,9 +65,9 @@ final class Candidates
         return $signs->ownTestOf($sign) !== null;
     }
 
-    private static function isDue(Manoeuvre $manoeuvre, SettledResults $standing): bool
+    private static function isDue(Manoeuvre $manoeuvre, SettledResults $results): bool
     {
         return ! $manoeuvre->has(ManoeuvreTrait::OnlyAfter)
-            || $standing->isPositive(...$manoeuvre->names(ManoeuvreTrait::OnlyAfter));
+            || $results->isPositive(...$manoeuvre->names(ManoeuvreTrait::OnlyAfter));
     }
 }

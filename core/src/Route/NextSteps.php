@@ -167,7 +167,7 @@ final readonly class NextSteps
 
     private function wayAgain(Manoeuvre $manoeuvre): ?string
     {
-        foreach ($this->bearings->standing->results as $result) {
+        foreach ($this->bearings->results->results as $result) {
             if ($result->reading->record?->manoeuvre === $manoeuvre && $result->exclusion !== null) {
                 return SecondTry::way($result->exclusion);
             }

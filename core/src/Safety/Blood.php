@@ -28,10 +28,10 @@ final readonly class Blood
     private const BY_GRADE_DAYS = 21;
 
     /**
-     * @param  bool  $told  it swelled within two hours, or blood was drawn, and fluid is there or was not felt for
+     * @param  bool  $bySwelling  it swelled within two hours, or blood was drawn, and fluid is there or was not felt for
      * @param  bool  $byGrade  much fluid, and nobody says that it came slowly
      */
-    private function __construct(private KneeExamination $examination, public bool $told, public bool $byGrade)
+    private function __construct(private KneeExamination $examination, public bool $bySwelling, public bool $byGrade)
     {
     }
 
@@ -43,24 +43,24 @@ final readonly class Blood
         $hours = $examination->hoursSinceInjury;
         $there = $fluid->isPositive() || ! $fluid->wasTried();
         $drawn = \in_array($examination->episode->fluidDrawn, [FluidDrawn::Blood, FluidDrawn::BloodAndFat], true);
-        $told = ($onset === SwellingOnset::WithinTwoHours && $there)
+        $bySwelling = ($onset === SwellingOnset::WithinTwoHours && $there)
             || ($grade >= 1 && $hours !== null && $hours <= self::SOON_HOURS)
             || ($drawn && $there);
         $byGrade = $grade >= self::MUCH && ($onset === null || $onset === SwellingOnset::WithinTwoHours);
 
-        return new self($examination, $injured && $told, $injured && $byGrade);
+        return new self($examination, $injured && $bySwelling, $injured && $byGrade);
     }
 
     /** At any day after the injury, while the fluid is there. */
     public function isSuspected(): bool
     {
-        return $this->told || $this->byGrade;
+        return $this->bySwelling || $this->byGrade;
     }
 
     /** Soon enough after the injury to call it likely. */
     public function isLikely(): bool
     {
-        return ($this->told && $this->examination->injuredWithin(self::TOLD_DAYS))
+        return ($this->bySwelling && $this->examination->injuredWithin(self::TOLD_DAYS))
             || ($this->byGrade && $this->examination->injuredWithin(self::BY_GRADE_DAYS));
     }
 
@@ -70,7 +70,7 @@ final readonly class Blood
         $atRiskAge = $this->examination->isChild() || $this->examination->isOfXrayAge();
         $day = $this->examination->daysSinceInjury ?? 0;
         $found = array_filter([
-            $this->told
+            $this->bySwelling
                 ? $steps->on($atRiskAge ? FadingFinding::BloodToldAtRiskAge : FadingFinding::BloodTold, $day)
                 : null,
             $this->byGrade

@@ -37,11 +37,11 @@ final readonly class InfectionSigns
     public function found(): ?Suspicion
     {
         $fever = $this->examination->safety->isTrue(SafetyKey::FeverOrHotRedKnee);
-        $told = $fever || $this->examination->episode->fluidDrawn === FluidDrawn::Cloudy;
+        $reported = $fever || $this->examination->episode->fluidDrawn === FluidDrawn::Cloudy;
         $seen = \max($this->knee->since(Fact::Warm) ?? -1, $this->fluid->at);
 
         return match (true) {
-            $told => new Suspicion(-1),
+            $reported => new Suspicion(-1),
             $this->isHot() && $this->isMoreThanHot($fever) => new Suspicion($seen),
             $this->isChildWhoWillNotWalk() => new Suspicion($seen, 'child'),
             $this->knee->is(Fact::BursaHot) => new Suspicion($this->knee->since(Fact::BursaHot) ?? -1, 'bursa'),

@@ -129,7 +129,7 @@ final readonly class JointRules extends RuleGroup
     {
         $day = $this->examination->daysSinceInjury ?? 0;
 
-        return $this->told(
+        return $this->answered(
             SafetyRule::LockedKnee,
             $this->book->steps->on(FadingFinding::Locked, $day) ?? Urgency::TwoWeeks,
             Opens::allBut(Family::Twist, Family::Loaded),

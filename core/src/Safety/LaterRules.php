@@ -29,15 +29,15 @@ final readonly class LaterRules extends RuleGroup
      */
     private function hip(): array
     {
-        $told = $this->signs->since(SafetyKey::LimpHipLimited);
+        $limited = $this->signs->since(SafetyKey::LimpHipLimited);
         if (! $this->examination->isAtLeast(KneeExamination::GROWN_YEARS)) {
-            return [$this->line(SafetyRule::HipFirst, Urgency::SameDay, $told, Opens::firstAnd(Family::Fluid))];
+            return [$this->line(SafetyRule::HipFirst, Urgency::SameDay, $limited, Opens::firstAnd(Family::Fluid))];
         }
         $stiff = ! $this->examination->isAfterInjury() && $this->knee->is(Fact::Limps) && $this->knee->is(Fact::HipStiff);
         $seen = $stiff ? \max((int) $this->knee->since(Fact::HipStiff), (int) $this->knee->since(Fact::Limps)) : null;
         $ticked = $this->examination->safety->isTrue(SafetyKey::LimpHipLimited);
 
-        return [$this->line(SafetyRule::HipCheck, Urgency::Days, $ticked ? -1 : $seen ?? $told, Opens::allBut())];
+        return [$this->line(SafetyRule::HipCheck, Urgency::Days, $ticked ? -1 : $seen ?? $limited, Opens::allBut())];
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class LaterRules extends RuleGroup
         $pulses = $this->knee->is(Fact::PulsingMass) && $this->knee->is(Fact::FootPoor);
 
         return [
-            $old ? $this->told(SafetyRule::RestPain, $young, Opens::all(), SafetyKey::NightOrRestPain) : $this->youngRestPain(),
+            $old ? $this->answered(SafetyRule::RestPain, $young, Opens::all(), SafetyKey::NightOrRestPain) : $this->youngRestPain(),
             $this->line(
                 SafetyRule::SeverePain,
                 Urgency::SameDay,
@@ -65,8 +65,8 @@ final readonly class LaterRules extends RuleGroup
                 $this->operatedLately() ? -1 : null,
                 Opens::allBut(Family::Stress, Family::Pivot, Family::Drawer, Family::Twist, Family::Loaded),
             ),
-            $this->told(SafetyRule::GeneralSwelling, Urgency::Days, Opens::all(), SafetyKey::PittingBoth),
-            $this->told(SafetyRule::BoneStress, Urgency::Days, Opens::allBut(), SafetyKey::ShinPainGrows),
+            $this->answered(SafetyRule::GeneralSwelling, Urgency::Days, Opens::all(), SafetyKey::PittingBoth),
+            $this->answered(SafetyRule::BoneStress, Urgency::Days, Opens::allBut(), SafetyKey::ShinPainGrows),
             $this->line(SafetyRule::Lump, $pulses ? Urgency::SameDay : Urgency::Days, $this->knee->since(Fact::Lump), Opens::all()),
         ];
     }
@@ -76,7 +76,7 @@ final readonly class LaterRules extends RuleGroup
     {
         $sore = $this->examination->isGrowing() && $this->knee->is(Fact::BoneSore);
 
-        return $sore ? $this->told(
+        return $sore ? $this->answered(
             SafetyRule::RestPain,
             $this->knee->is(Fact::Lump) ? Urgency::SameDay : Urgency::Days,
             Opens::all(),

@@ -115,10 +115,10 @@ final readonly class LimbRules extends RuleGroup
     private function outsideTheJoint(): array
     {
         return [
-            $this->told(SafetyRule::OpenJoint, Urgency::Emergency, Opens::firstAnd(), SafetyKey::OpenWound),
-            $this->told(SafetyRule::ChestSigns, Urgency::Emergency, Opens::firstAnd(), SafetyKey::BreathlessOrChestPain),
-            $this->told(SafetyRule::KneecapOut, Urgency::Emergency, Opens::firstAnd(), SafetyKey::KneecapOutNow),
-            $this->told(
+            $this->answered(SafetyRule::OpenJoint, Urgency::Emergency, Opens::firstAnd(), SafetyKey::OpenWound),
+            $this->answered(SafetyRule::ChestSigns, Urgency::Emergency, Opens::firstAnd(), SafetyKey::BreathlessOrChestPain),
+            $this->answered(SafetyRule::KneecapOut, Urgency::Emergency, Opens::firstAnd(), SafetyKey::KneecapOutNow),
+            $this->answered(
                 SafetyRule::ClotSuspected,
                 Urgency::SameDay,
                 Opens::allBut(Family::Loaded)->andStation(Station::Prone),

@@ -93,7 +93,7 @@ abstract readonly class RuleGroup
     }
 
     /** A line that an answer to any of these questions raises, ticked or found by hand. */
-    protected function told(SafetyRule $rule, Urgency $urgency, Opens $opens, SafetyKey ...$keys): ?SafetyLine
+    protected function answered(SafetyRule $rule, Urgency $urgency, Opens $opens, SafetyKey ...$keys): ?SafetyLine
     {
         return $this->line($rule, $urgency, $this->signs->since(...$keys), $opens);
     }

@@ -47,7 +47,7 @@ final class ProblemBuilder
     private array $findings = [];
 
     public function __construct(
-        private readonly Priors $baseline,
+        private readonly Priors $priors,
         private readonly EvidenceLibrary $evidence,
         private readonly LevelFactors $levels,
     ) {
@@ -57,7 +57,7 @@ final class ProblemBuilder
     /**
      * @param  list<array{string, Manoeuvre}>  $open  signs still to be had, with the manoeuvre that gives each
      */
-    public function build(KneeExamination $examination, SettledResults $standing, array $open): Problem
+    public function build(KneeExamination $examination, SettledResults $results, array $open): Problem
     {
         $here = $examination->records === []
             ? Station::FirstLook
@@ -66,7 +66,7 @@ final class ProblemBuilder
         return new Problem(
             $this->conditions($examination),
             $this->associations(),
-            $this->grouped(array_map($this->result(...), $standing->counting())),
+            $this->grouped(array_map($this->result(...), $results->counting())),
             array_map(fn (array $pair): Candidate => $this->candidate($pair[0], $pair[1], $here), $open),
         );
     }
@@ -85,7 +85,7 @@ final class ProblemBuilder
     /** The group that a finding belongs to, still empty. */
     public function groupOf(string $finding): Group
     {
-        $group = $this->baseline->groupOf($finding);
+        $group = $this->priors->groupOf($finding);
 
         return new Group($group->id, $group->echo, []);
     }
@@ -98,10 +98,10 @@ final class ProblemBuilder
     {
         $members = [];
         foreach ($results as $result) {
-            $members[$this->baseline->groupOf($result->finding->id)->id][] = $result;
+            $members[$this->priors->groupOf($result->finding->id)->id][] = $result;
         }
         $groups = [];
-        foreach ($this->baseline->groups as $group) {
+        foreach ($this->priors->groups as $group) {
             if (isset($members[$group->id])) {
                 $groups[] = new Group($group->id, $group->echo, $members[$group->id]);
                 unset($members[$group->id]);
@@ -119,14 +119,14 @@ final class ProblemBuilder
      */
     private function conditions(KneeExamination $examination): array
     {
-        $rates = $this->baseline->rates($examination->setting, $examination->ageYears);
+        $rates = $this->priors->rates($examination->setting, $examination->ageYears);
 
         return array_map(fn (Condition $condition): WeighedCondition => new WeighedCondition(
             $condition->value,
             $rates->rate($condition),
             $rates->weight,
-            new Thresholds(...$this->baseline->thresholds($condition)),
-            $this->baseline->seriousness($condition),
+            new Thresholds(...$this->priors->thresholds($condition)),
+            $this->priors->seriousness($condition),
         ), Condition::cases());
     }
 
@@ -136,7 +136,7 @@ final class ProblemBuilder
     private function associations(): array
     {
         $associations = [];
-        foreach ($this->baseline->pairings as $pairing) {
+        foreach ($this->priors->pairings as $pairing) {
             $ends = [$this->positions[$pairing->one->value], $this->positions[$pairing->other->value]];
             $associations[] = new Association(\min($ends), \max($ends), $pairing->oddsRatio);
         }
@@ -146,7 +146,7 @@ final class ProblemBuilder
 
     private function candidate(string $finding, Manoeuvre $manoeuvre, Station $here): Candidate
     {
-        $group = $this->baseline->groupOf($finding);
+        $group = $this->priors->groupOf($finding);
         $move = $manoeuvre->station === $here ? 0.0 : self::CHANGE_OF_POSITION_MIN;
 
         return new Candidate($this->finding($finding), $group->id, $group->echo, round($manoeuvre->minutes + $move, 2));
@@ -167,7 +167,7 @@ final class ProblemBuilder
             if ($levelled) {
                 $row = $row->atFalsePositives($this->levels->factor($id, $level));
             }
-            $spread = $levelled ? LevelFactors::SPREAD : $this->baseline->spread($row->quality);
+            $spread = $levelled ? LevelFactors::SPREAD : $this->priors->spread($row->quality);
 
             return new Row(
                 $this->positions[$row->target->value],

@@ -59,7 +59,7 @@ final class KneeMaker
      * @param  list<EvidenceRow>  $rows
      */
     public function __construct(
-        private readonly Priors $baseline,
+        private readonly Priors $priors,
         private readonly array $rows,
         private readonly LevelFactors $levels,
         private readonly Estimates $figures,
@@ -71,7 +71,7 @@ final class KneeMaker
     public static function of(Figures $figures, Dice $dice): self
     {
         return new self(
-            $figures->baseline(),
+            $figures->priors(),
             $figures->evidence(),
             $figures->levels(),
             new Estimates($figures->simulation()),
@@ -91,7 +91,7 @@ final class KneeMaker
             static fn (Condition $condition): bool => (bool) ($state >> $condition->position() & 1),
         ));
         $hurt = array_filter($present, static fn (Condition $condition): bool => $condition->isStructural()) !== [];
-        $signs = new CorrelatedSigns($this->baseline, $this->figures, $this->dice);
+        $signs = new CorrelatedSigns($this->priors, $this->figures, $this->dice);
         $draw = new Draw(
             $state,
             fn (string $sign): bool => $this->isPositive($sign, $state, $phase, $signs),
@@ -124,11 +124,11 @@ final class KneeMaker
     private function history(Draw $draw, bool $hurt): array
     {
         $history = array_map($draw->isPositive(...), self::STORY);
-        $told = array_values(array_filter(
+        $answers = array_values(array_filter(
             self::MECHANISMS,
             static fn (string $mechanism): bool => $draw->isPositive("story_{$mechanism}"),
         ));
-        $history['mechanism'] = $told;
+        $history['mechanism'] = $answers;
         $history['swellingOnset'] = match (true) {
             $draw->isPositive('story_rapid_swelling') => 'within_2_hours',
             $draw->isPositive('story_slow_swelling') => 'within_24_hours',
@@ -210,7 +210,7 @@ final class KneeMaker
      */
     private function before(Setting $setting): array
     {
-        $rates = $this->baseline->rates($setting, null);
+        $rates = $this->priors->rates($setting, null);
         $conditions = array_map(
             static fn (Condition $condition): WeighedCondition => new WeighedCondition(
                 $condition->value,
@@ -219,7 +219,7 @@ final class KneeMaker
             Condition::cases(),
         );
         $pairs = [];
-        foreach ($this->baseline->pairings as $pairing) {
+        foreach ($this->priors->pairings as $pairing) {
             $ends = [$pairing->one->position(), $pairing->other->position()];
             $pairs[] = new Association(\min($ends), \max($ends), $pairing->oddsRatio);
         }

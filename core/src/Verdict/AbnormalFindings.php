@@ -74,14 +74,14 @@ final readonly class AbnormalFindings
      * @param  list<ConditionVerdict>  $verdicts  one for each condition, in their order
      * @return list<AbnormalFinding> each id once
      */
-    public function of(KneeExamination $examination, SettledResults $standing, array $verdicts): array
+    public function of(KneeExamination $examination, SettledResults $results, array $verdicts): array
     {
         $knee = new HurtKnee($examination);
-        $seen = new FactSubject($knee, $standing);
+        $seen = new FactSubject($knee, $results);
         $found = [
-            ...$this->positives($standing, $verdicts),
+            ...$this->positives($results, $verdicts),
             ...$this->fluid($knee),
-            ...$this->pain($examination, $standing),
+            ...$this->pain($examination, $results),
         ];
         foreach ($this->findings as [$id, $when, $sentence]) {
             if ($seen->is($when)) {
@@ -100,19 +100,19 @@ final readonly class AbnormalFindings
      * @param  list<ConditionVerdict>  $verdicts
      * @return list<AbnormalFinding>
      */
-    private function positives(SettledResults $standing, array $verdicts): array
+    private function positives(SettledResults $results, array $verdicts): array
     {
         $found = [];
-        foreach ($standing->results as $result) {
-            $own = $result->isPositive() ? $standing->signs->ownTestOf($result->reading->sign) : null;
+        foreach ($results->results as $result) {
+            $own = $result->isPositive() ? $results->signs->ownTestOf($result->reading->sign) : null;
             if ($own === null) {
                 continue;
             }
             $verdict = $verdicts[$own->position()];
-            if ($verdict->isWithheld() || $verdict->reachesRuleOut() || ! self::isPainAlone($result, $standing)) {
+            if ($verdict->isWithheld() || $verdict->reachesRuleOut() || ! self::isPainAlone($result, $results)) {
                 $found[] = new AbnormalFinding(
                     $result->reading->sign,
-                    (string) $standing->signs->phrase($result->reading->sign, $result->reading->level),
+                    (string) $results->signs->phrase($result->reading->sign, $result->reading->level),
                 );
             }
         }
@@ -120,11 +120,11 @@ final readonly class AbnormalFindings
         return $found;
     }
 
-    private static function isPainAlone(SettledResult $result, SettledResults $standing): bool
+    private static function isPainAlone(SettledResult $result, SettledResults $results): bool
     {
         $record = $result->reading->record;
 
-        return match ($standing->signs->painAlone($result->reading->sign)) {
+        return match ($results->signs->painAlone($result->reading->sign)) {
             null => false,
             PainAlone::Always => true,
             PainAlone::UnlessMechanical => $record === null || ! self::isMechanical($record),
@@ -165,7 +165,7 @@ final readonly class AbnormalFindings
     /**
      * @return list<AbnormalFinding>
      */
-    private function pain(KneeExamination $examination, SettledResults $standing): array
+    private function pain(KneeExamination $examination, SettledResults $results): array
     {
         $from = $examination->isOnTouchline() ? $this->painFromAtTheTouchline : $this->painFrom;
         $found = [];
@@ -178,7 +178,7 @@ final readonly class AbnormalFindings
         }
         foreach ($examination->records as $record) {
             if ($record->side !== $examination->hurtSide->opposite() && $record->notDone === null) {
-                $found = [...$found, ...$this->painIn($record, $examination, $standing, $from)];
+                $found = [...$found, ...$this->painIn($record, $examination, $results, $from)];
             }
         }
 
@@ -188,7 +188,7 @@ final readonly class AbnormalFindings
     /**
      * @return list<AbnormalFinding>
      */
-    private function painIn(Record $record, KneeExamination $examination, SettledResults $standing, float $from): array
+    private function painIn(Record $record, KneeExamination $examination, SettledResults $results, float $from): array
     {
         $id = $record->manoeuvre->id;
         $other = $record->side === Side::Both ? null : $examination->other($id);
@@ -198,7 +198,7 @@ final readonly class AbnormalFindings
             ? [new AbnormalFinding("pain_{$id}", $this->pains[$id])]
             : [];
         foreach ($this->toldPains as $field => $sentence) {
-            if ($record->flag($field) === true && self::doesNotCount($record, $standing)) {
+            if ($record->flag($field) === true && self::doesNotCount($record, $results)) {
                 $found[] = new AbnormalFinding("pain_{$id}", $sentence);
             }
         }
@@ -220,9 +220,9 @@ final readonly class AbnormalFindings
     }
 
     /** What it gave is excluded or equivocal. */
-    private static function doesNotCount(Record $record, SettledResults $standing): bool
+    private static function doesNotCount(Record $record, SettledResults $results): bool
     {
-        foreach ($standing->results as $result) {
+        foreach ($results->results as $result) {
             if ($result->reading->record === $record && ! $result->counts()) {
                 return true;
             }

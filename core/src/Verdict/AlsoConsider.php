@@ -59,9 +59,9 @@ final readonly class AlsoConsider
     /**
      * @return list<Consideration>
      */
-    public function of(KneeExamination $examination, SettledResults $standing): array
+    public function of(KneeExamination $examination, SettledResults $results): array
     {
-        $seen = new FactSubject(new HurtKnee($examination), $standing);
+        $seen = new FactSubject(new HurtKnee($examination), $results);
 
         return array_values(array_filter(array_map(
             static fn (PossibleConsideration $possible): ?Consideration => $possible->in($seen),

@@ -54,7 +54,7 @@ final readonly class Bearings
         public SafetyGate $gate,
         public Holds $holds,
         public Grading $grading,
-        public SettledResults $standing,
+        public SettledResults $results,
         public Unsettled $settled,
         public array $verdicts,
         public Loose $loose,
@@ -67,7 +67,7 @@ final readonly class Bearings
         public Catalogue $catalogue,
     ) {
         $this->knee = new HurtKnee($examination);
-        $this->signs = $standing->signs;
+        $this->signs = $results->signs;
         $this->dislocation = Dislocation::in($examination, FluidSigns::in($examination), $blood);
     }
 
@@ -108,7 +108,7 @@ final readonly class Bearings
 
     public function positive(string ...$signs): bool
     {
-        return $this->standing->isPositive(...$signs);
+        return $this->results->isPositive(...$signs);
     }
 
     public function raised(SafetyRule ...$rules): bool
@@ -147,7 +147,7 @@ final readonly class Bearings
             || $this->abnormal !== []) {
             return false;
         }
-        foreach ($this->standing->results as $result) {
+        foreach ($this->results->results as $result) {
             if ($result->isHandsOn() && $result->reading->outcome === Outcome::Positive) {
                 return false;
             }
@@ -193,7 +193,7 @@ final readonly class Bearings
     public function cannotBeRead(Condition $condition): bool
     {
         $guarded = [Exclusion::HamstringsGuarded, Exclusion::QuadricepsGuarded];
-        foreach ($this->standing->results as $result) {
+        foreach ($this->results->results as $result) {
             if ($this->signs->ownTestOf($result->reading->sign) === $condition
                 && (\in_array($result->exclusion, $guarded, true) || $result->reading->outcome === Outcome::Equivocal)) {
                 return true;
@@ -213,7 +213,7 @@ final readonly class Bearings
     public function isOuterSideHurt(): bool
     {
         $more = array_filter(
-            $this->standing->ownPositives(Condition::Lcl),
+            $this->results->ownPositives(Condition::Lcl),
             static fn (SettledResult $result): bool => ! str_ends_with($result->reading->sign, '_laxity')
                 || $result->reading->level !== Level::Slight,
         );

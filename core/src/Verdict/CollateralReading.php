@@ -21,22 +21,22 @@ enum CollateralReading: string
     case At0NotDone = 'at_0_not_done';
 
     /** Null when neither is loose. Stress: `valgus` for the medial, `varus` for the lateral side. */
-    public static function of(SettledResults $standing, string $stress): ?self
+    public static function of(SettledResults $results, string $stress): ?self
     {
-        if (self::isLooseStraight($standing, $stress)) {
+        if (self::isLooseStraight($results, $stress)) {
             return self::At0Too;
         }
-        if ($standing->counted("{$stress}_30_laxity") !== Outcome::Positive) {
+        if ($results->counted("{$stress}_30_laxity") !== Outcome::Positive) {
             return null;
         }
 
-        return $standing->counted("{$stress}_0_laxity") === null ? self::At0NotDone : self::At30Only;
+        return $results->counted("{$stress}_0_laxity") === null ? self::At0NotDone : self::At30Only;
     }
 
     /** A slight opening of the straight knee is not loose straight. */
-    public static function isLooseStraight(SettledResults $standing, string $stress): bool
+    public static function isLooseStraight(SettledResults $results, string $stress): bool
     {
-        $straight = $standing->result("{$stress}_0_laxity");
+        $straight = $results->result("{$stress}_0_laxity");
 
         return $straight?->isPositive() === true && $straight->reading->level?->isAtLeast(Level::Clear) === true;
     }

@@ -22,28 +22,28 @@ final class Disagreements
     /**
      * @return list<string> condition ids
      */
-    public static function of(SettledResults $standing, Weighed $weighed): array
+    public static function of(SettledResults $results, Weighed $weighed): array
     {
-        $results = [];
+        $weighedResults = [];
         foreach ($weighed->problem->groups as $group) {
             foreach ($group->results as $result) {
-                $results[$result->finding->id] = $result;
+                $weighedResults[$result->finding->id] = $result;
             }
         }
         $found = [];
-        foreach ($standing->signs->alike() as $alike) {
+        foreach ($results->signs->alike() as $alike) {
             $done = array_values(array_filter(
                 $alike,
-                static fn (string $sign): bool => $standing->counted($sign) !== null && isset($results[$sign]),
+                static fn (string $sign): bool => $results->counted($sign) !== null && isset($weighedResults[$sign]),
             ));
             foreach ($done as $positive) {
                 foreach ($done as $negative) {
-                    $condition = $standing->signs->ownTestOf($positive);
-                    if ($condition !== null && $standing->counted($positive) === Outcome::Positive
-                        && $standing->counted($negative) === Outcome::Negative
+                    $condition = $results->signs->ownTestOf($positive);
+                    if ($condition !== null && $results->counted($positive) === Outcome::Positive
+                        && $results->counted($negative) === Outcome::Negative
                         && self::eachAloneEndsElsewhere(
-                            $results[$positive],
-                            $results[$negative],
+                            $weighedResults[$positive],
+                            $weighedResults[$negative],
                             $condition,
                             $weighed,
                         )) {

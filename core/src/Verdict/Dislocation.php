@@ -33,15 +33,15 @@ final readonly class Dislocation
     public static function in(KneeExamination $examination, FluidSigns $fluid, Blood $blood): self
     {
         $history = $examination->history;
-        $reduced = $history->said(HistoryItem::KneecapReduced);
-        $shifted = $history->said(HistoryItem::KneecapShifted);
+        $reduced = $history->isYes(HistoryItem::KneecapReduced);
+        $shifted = $history->isYes(HistoryItem::KneecapShifted);
         $again = $history->answer(HistoryItem::FirstDislocation) === false;
-        $told = $reduced || ($shifted && ! $again && $history->said(HistoryItem::CouldNotContinue));
+        $fromHistory = $reduced || ($shifted && ! $again && $history->isYes(HistoryItem::CouldNotContinue));
         $withFluid = ($reduced || $shifted) && ! $again && $fluid->isPositive();
         $bledAgain = ($reduced || $shifted) && $again && $blood->isSuspected();
 
         return new self(
-            $withFluid || ($told && ! self::isDry($examination, $fluid)),
+            $withFluid || ($fromHistory && ! self::isDry($examination, $fluid)),
             $bledAgain,
             $reduced || $shifted,
         );

@@ -26,9 +26,9 @@ final readonly class FrontGate
     ) {
     }
 
-    public static function of(KneeExamination $examination, SettledResults $standing): self
+    public static function of(KneeExamination $examination, SettledResults $results): self
     {
-        $seen = new FactSubject(new HurtKnee($examination), $standing);
+        $seen = new FactSubject(new HurtKnee($examination), $results);
         $refuted = $seen->is(Fact::FrontStructuresRefuted);
 
         return new self(
@@ -58,12 +58,12 @@ final readonly class FrontGate
         $against = [HistoryItem::Locking, HistoryItem::GivingWay, HistoryItem::NumbnessOrBackPain];
         $refuted = $examination->isAfterInjury() || $history->answer(HistoryItem::FrontLoadPain) === false;
         foreach ($against as $item) {
-            $refuted = $refuted || $history->said($item);
+            $refuted = $refuted || $history->isYes($item);
         }
 
         return match (true) {
             $refuted => Gate::NotMet,
-            $history->said(HistoryItem::FrontLoadPain) => Gate::Met,
+            $history->isYes(HistoryItem::FrontLoadPain) => Gate::Met,
             default => Gate::Open,
         };
     }

@@ -25,11 +25,11 @@ final class LigamentGrades
      * @param  float  $chance  of the condition after all results, in (0, 1)
      * @return int<0, 3>|null null where nothing was graded
      */
-    public static function of(Condition $condition, SettledResults $standing, float $chance): ?int
+    public static function of(Condition $condition, SettledResults $results, float $chance): ?int
     {
-        $signs = $standing->signs->grading($condition);
+        $signs = $results->signs->grading($condition);
         $highest = null;
-        foreach ($standing->results as $result) {
+        foreach ($results->results as $result) {
             $reading = $result->reading;
             $sound = $result->exclusion === null
                 && $reading->outcome !== Outcome::Equivocal
@@ -43,7 +43,7 @@ final class LigamentGrades
             Condition::Lcl => 'varus',
             default => null,
         };
-        $straight = $stress !== null && $highest !== null && CollateralReading::isLooseStraight($standing, $stress);
+        $straight = $stress !== null && $highest !== null && CollateralReading::isLooseStraight($results, $stress);
 
         return $straight ? \max($highest, self::LOOSE_STRAIGHT) : $highest;
     }

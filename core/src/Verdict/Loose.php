@@ -33,7 +33,7 @@ final readonly class Loose
     /**
      * @param  array<string, float>  $chances  after all results, by condition
      */
-    public function __construct(private KneeExamination $examination, private SettledResults $standing, private array $chances)
+    public function __construct(private KneeExamination $examination, private SettledResults $results, private array $chances)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class Loose
     public function cruciate(Condition $condition): ?Level
     {
         $worst = null;
-        foreach ($this->standing->ownPositives($condition) as $result) {
+        foreach ($this->results->ownPositives($condition) as $result) {
             $level = $this->levelOf($result, $condition);
             $worst = $level !== null && ($worst === null || $level->isAtLeast($worst)) ? $level : $worst;
         }
@@ -51,7 +51,7 @@ final readonly class Loose
 
     public function opens(Condition $condition): bool
     {
-        foreach ($this->standing->ownPositives($condition) as $result) {
+        foreach ($this->results->ownPositives($condition) as $result) {
             if (str_ends_with($result->reading->sign, '_laxity') && $this->isClear($result, $condition)) {
                 return true;
             }
@@ -93,7 +93,7 @@ final readonly class Loose
     /** A sag counts with a second sign, with a chance that fits, or while nobody looked for a second sign. */
     private function sagIsLoose(): bool
     {
-        $seen = new FactSubject(new HurtKnee($this->examination), $this->standing);
+        $seen = new FactSubject(new HurtKnee($this->examination), $this->results);
 
         return $seen->is(Fact::SagConfirmed)
             || $this->chances[Condition::Pcl->value] >= self::SAG_FROM
@@ -104,6 +104,6 @@ final readonly class Loose
     private function isOutweighed(Manoeuvre $manoeuvre): bool
     {
         return $this->examination->phase() === Phase::Acute
-            && $this->standing->isNegative(...$manoeuvre->names(ManoeuvreTrait::OutweighedBy));
+            && $this->results->isNegative(...$manoeuvre->names(ManoeuvreTrait::OutweighedBy));
     }
 }

@@ -113,7 +113,7 @@ final class Matters
     private static function classOf(ConditionVerdict $verdict, Bearings $bearings): ?int
     {
         $condition = $verdict->condition;
-        $positives = $bearings->standing->ownPositives($condition);
+        $positives = $bearings->results->ownPositives($condition);
         $far = array_filter(
             $positives,
             static fn (SettledResult $result): bool => $bearings->loose->isClear($result, $condition),

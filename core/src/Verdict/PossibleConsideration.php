@@ -44,18 +44,18 @@ final readonly class PossibleConsideration
         if (! $seen->is($this->when)) {
             return null;
         }
-        $said = $told = [];
+        $text = $shown = [];
         foreach ($this->parts as [$when, $say, $found]) {
             if ($seen->is($when)) {
-                [$said[], $told[]] = [$say, $found];
+                [$text[], $shown[]] = [$say, $found];
             }
         }
         $soon = $this->soonWhen !== null && $seen->is($this->soonWhen);
 
         return new Consideration(
             $this->id,
-            ucfirst(str_replace('{parts}', implode(' and ', $said), $this->why)),
-            str_replace('{parts}', implode(' and ', $told), $this->found),
+            ucfirst(str_replace('{parts}', implode(' and ', $text), $this->why)),
+            str_replace('{parts}', implode(' and ', $shown), $this->found),
             $this->alwaysDoctor || $soon || ($this->doctorWhen !== null && $seen->is($this->doctorWhen)),
             $this->healsOverWeeks,
             $soon,

@@ -46,7 +46,7 @@ final readonly class ResultLines
     public function __construct(
         private KneeExamination $examination,
         private SafetyGate $gate,
-        private SettledResults $standing,
+        private SettledResults $results,
         private Loose $loose,
         private Belief $belief,
         private array $atAct,
@@ -107,7 +107,7 @@ final readonly class ResultLines
     private function hardEnd(): ?SafetyLine
     {
         $hard = array_filter(
-            $this->standing->results,
+            $this->results->results,
             static fn (SettledResult $result): bool => $result->exclusion === Exclusion::BoneEnd,
         );
         if ($hard === []) {
@@ -137,7 +137,7 @@ final readonly class ResultLines
         $knee = new HurtKnee($this->examination);
         $explained = FluidSigns::in($this->examination)->isPositive() || array_filter(
             $this->atAct,
-            fn (Condition $condition): bool => $this->standing->hasOwnPositive($condition),
+            fn (Condition $condition): bool => $this->results->hasOwnPositive($condition),
         ) !== [];
         $since = $this->gate->signs->since(SafetyKey::NightOrRestPain);
         if ($since === null || $explained || ! $this->examination->isGrowing()
@@ -156,7 +156,7 @@ final readonly class ResultLines
 
     private function outerSideToo(Condition $cruciate): bool
     {
-        $open = $this->loose->opens(Condition::Lcl) || $this->standing->hasOwnPositive(Condition::Plc);
+        $open = $this->loose->opens(Condition::Lcl) || $this->results->hasOwnPositive(Condition::Plc);
 
         return $open && $this->joint($cruciate, Condition::Lcl, Condition::Plc) >= self::OUTER_JOINT_CHANCE;
     }
@@ -164,7 +164,7 @@ final readonly class ResultLines
     /** Grade 3 by 5 mm or more with the knee straight, or without an end. */
     private function innerSideToo(Condition $cruciate): bool
     {
-        $straight = $this->standing->result('valgus_0_laxity');
+        $straight = $this->results->result('valgus_0_laxity');
         $open = $straight?->isPositive() === true
             && (($straight->reading->opened ?? 0.0) >= self::STRAIGHT_MM || $straight->reading->level === Level::Gross);
 
@@ -187,8 +187,8 @@ final readonly class ResultLines
         }
         $families = [];
         $clear = $slight = false;
-        foreach ($this->standing->results as $result) {
-            $of = $result->isPositive() ? $this->standing->signs->grades($result->reading->sign) : null;
+        foreach ($this->results->results as $result) {
+            $of = $result->isPositive() ? $this->results->signs->grades($result->reading->sign) : null;
             if ($of === null) {
                 continue;
             }
@@ -241,7 +241,7 @@ final readonly class ResultLines
         $places = array_map(
             fn (SettledResult $result): int => $this->isLigament($result) ? $result->reading->record->position
                 ?? -1 : -1,
-            $this->standing->results,
+            $this->results->results,
         );
 
         return \max([-1, ...$places]);
@@ -249,7 +249,7 @@ final readonly class ResultLines
 
     private function isLigament(SettledResult $result): bool
     {
-        $of = $this->standing->signs->ownTestOf($result->reading->sign);
+        $of = $this->results->signs->ownTestOf($result->reading->sign);
 
         return $result->isPositive() && $of !== null && $of->isLigament();
     }

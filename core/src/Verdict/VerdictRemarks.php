@@ -107,7 +107,7 @@ final class VerdictRemarks
                 $names[$hold->label($bearings->gate->book)][] = $record->manoeuvre->card->name;
             }
         }
-        $told = array_map(
+        $shown = array_map(
             static fn (string $hold, array $of): string => implode(', ', $of)." ({$hold})",
             array_keys($names),
             $names,
@@ -115,7 +115,7 @@ final class VerdictRemarks
 
         return $names === []
             ? null
-            : new Remark('recorded_against_rule', 'Recorded though held: '.implode('; ', $told).'.');
+            : new Remark('recorded_against_rule', 'Recorded though held: '.implode('; ', $shown).'.');
     }
 
     private static function lag(Bearings $bearings): ?Remark
@@ -135,7 +135,7 @@ final class VerdictRemarks
 
     private static function otherKnee(Bearings $bearings): ?Remark
     {
-        foreach ($bearings->standing->results as $result) {
+        foreach ($bearings->results->results as $result) {
             if ($result->exclusion === Exclusion::OtherKneeNotNormal || ($result->reading->provisional
                 && $bearings->examination->otherKneeReliable
 
@@ -169,7 +169,7 @@ final class VerdictRemarks
      */
     private static function lachman(Bearings $bearings): array
     {
-        $result = $bearings->standing->result('lachman');
+        $result = $bearings->results->result('lachman');
         $pain = $result?->reading->record?->pain();
         $level = $result?->isPositive() === true ? $result->reading->level : null;
 
@@ -196,9 +196,9 @@ final class VerdictRemarks
 
     private static function swelling(Bearings $bearings): ?Remark
     {
-        $told = $bearings->examination->history->swellingOnset === SwellingOnset::WithinTwoHours;
+        $rapid = $bearings->examination->history->swellingOnset === SwellingOnset::WithinTwoHours;
 
-        return $told && $bearings->knee->is(Fact::SweepEmpty) && ! $bearings->hasFluid()
+        return $rapid && $bearings->knee->is(Fact::SweepEmpty) && ! $bearings->hasFluid()
             ? new Remark(
                 'swelling_told_sweep_empty',
                 'Swelling within two hours is told, but the sweep is empty: ask again, and sweep again.',

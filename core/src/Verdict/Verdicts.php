@@ -27,13 +27,13 @@ final class Verdicts
      */
     public static function of(
         KneeExamination $examination,
-        SettledResults $standing,
+        SettledResults $results,
         Unsettled $settled,
         FrontGate $front,
         Weighed $weighed,
         array $afterStory,
     ): array {
-        $zones = new Zones($examination, $standing, $front);
+        $zones = new Zones($examination, $results, $front);
         $verdicts = [];
         foreach (Condition::cases() as $k => $condition) {
             $chance = $weighed->conditions[$k];
@@ -48,10 +48,10 @@ final class Verdicts
                 $weighing->thresholds,
                 $weighing->weight,
                 $zones->of($condition, $chance, $weighing->thresholds, $unsettled),
-                $standing->isTested($condition),
+                $results->isTested($condition),
                 $unsettled,
                 $raised,
-                LigamentGrades::of($condition, $standing, $chance->posttest),
+                LigamentGrades::of($condition, $results, $chance->posttest),
             );
         }
 

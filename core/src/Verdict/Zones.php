@@ -27,7 +27,7 @@ final readonly class Zones
 
     private HurtKnee $knee;
 
-    public function __construct(private KneeExamination $examination, private SettledResults $standing, private FrontGate $front)
+    public function __construct(private KneeExamination $examination, private SettledResults $results, private FrontGate $front)
     {
         $this->knee = new HurtKnee($examination);
     }
@@ -47,10 +47,10 @@ final readonly class Zones
         if ($chance->zone !== Zone::RuledOut) {
             return ConditionZone::Investigate;
         }
-        if (! $this->standing->isTested($condition)) {
+        if (! $this->results->isTested($condition)) {
             return ConditionZone::Untested;
         }
-        $ruledOut = $this->hasNegative($condition) && ! $this->standing->hasOwnPositive($condition) && ! $unsettled
+        $ruledOut = $this->hasNegative($condition) && ! $this->results->hasOwnPositive($condition) && ! $unsettled
             && $chance->interval[1] < self::REACH * $thresholds->ruleOut && ! $this->thrustsTo($condition);
 
         return $ruledOut ? ConditionZone::RuledOut : ConditionZone::Investigate;
@@ -90,13 +90,13 @@ final readonly class Zones
     private function actsOnly(Condition $condition): bool
     {
         return $condition !== Condition::PatellofemoralPain
-            || ($this->standing->hasOwnPositive($condition) && ! $this->front->isRefuted());
+            || ($this->results->hasOwnPositive($condition) && ! $this->front->isRefuted());
     }
 
     /** A collateral is only ruled out by a laxity test that was firm and free of pain, the lateral one at 30°. */
     private function hasNegative(Condition $condition): bool
     {
-        foreach ($this->standing->own($condition) as $result) {
+        foreach ($this->results->own($condition) as $result) {
             $reading = $result->reading;
             $firm = match ($condition) {
                 Condition::Mcl => str_ends_with($reading->sign, '_laxity') && $reading->grade === 0,

@@ -59,7 +59,7 @@ final class AssessmentWriter
             ],
             'results' => array_map(
                 static fn (SettledResult $result): array => self::result($result, $bearings),
-                $bearings->standing->results,
+                $bearings->results->results,
             ),
             'excluded' => self::excluded($assessment),
             'conditions' => array_map(self::condition(...), $bearings->verdicts),
@@ -130,7 +130,7 @@ final class AssessmentWriter
             'estimate' => $measurement->estimate,
             'school' => $measurement->school,
             'level' => $measurement->level?->value,
-            'counts' => ! $assessment->bearings->standing->isStruck($measurement->manoeuvre),
+            'counts' => ! $assessment->bearings->results->isStruck($measurement->manoeuvre),
         ];
     }
 
@@ -159,7 +159,7 @@ final class AssessmentWriter
     private static function excluded(Assessment $assessment): array
     {
         $excluded = [];
-        foreach ($assessment->bearings->standing->results as $result) {
+        foreach ($assessment->bearings->results->results as $result) {
             if ($result->exclusion !== null) {
                 $excluded[] = [
                     'finding' => $result->reading->sign,
@@ -209,7 +209,7 @@ final class AssessmentWriter
         return [
             'condition' => $condition->value,
             ...WeighedWriter::step($step),
-            'level' => $assessment->bearings->standing->result($step->result->finding->id)?->reading->level?->value,
+            'level' => $assessment->bearings->results->result($step->result->finding->id)?->reading->level?->value,
             'grade' => $row?->quality->value,
             'source' => $row?->source,
             'checked' => $row?->checked,

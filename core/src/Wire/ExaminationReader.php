@@ -73,9 +73,9 @@ final readonly class ExaminationReader
         RecordReader::refuse($given, $faults);
         $faults->refuse();
 
-        $told = Setting::from($given->text('setting'));
+        $stated = Setting::from($given->text('setting'));
         $chosen = $given->text('settingChosen');
-        $setting = $chosen === '' && $told->followsDays() ? Setting::byDays($days) : $told;
+        $setting = $chosen === '' && $stated->followsDays() ? Setting::byDays($days) : $stated;
         $history = self::history($given->inner('history'));
         $dayIsMissing = $days === null && $history->tellsInjury();
 
@@ -101,7 +101,7 @@ final readonly class ExaminationReader
             $this->facts,
             $day,
             $chosen,
-            $setting !== $told,
+            $setting !== $stated,
             array_map(static fn (Given $entry): EarlierFinding => new EarlierFinding(
                 $entry->text('what'),
                 $entry->text('by'),

@@ -79,7 +79,7 @@ final readonly class AdviceForAthlete
         $named = array_map(static fn (Consideration $other): string => $other->meanwhile, $this->bearings->also);
         $meniscus = array_filter(
             [Condition::MedialMeniscus, Condition::LateralMeniscus],
-            fn (Condition $condition): bool => $this->bearings->standing->hasOwnPositive($condition)
+            fn (Condition $condition): bool => $this->bearings->results->hasOwnPositive($condition)
                 && ! $this->bearings->of($condition)->isWithheld(),
         );
 

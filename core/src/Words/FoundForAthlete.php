@@ -96,7 +96,7 @@ final readonly class FoundForAthlete
             $found[] = $other->id === 'growing_bone' && $bearings->gate->sends(SafetyRule::GrowingBone) ? '' : $other->found;
         }
         foreach ($bearings->abnormal as $abnormal) {
-            $found[] = $this->isToldAlready($abnormal) ? '' : $abnormal->found;
+            $found[] = $this->isCoveredAlready($abnormal) ? '' : $abnormal->found;
         }
         $found = array_values(array_diff(array_unique(array_filter($found)), $this->outdone()));
 
@@ -127,9 +127,9 @@ final readonly class FoundForAthlete
     private function positives(): array
     {
         $found = [];
-        foreach ($this->bearings->standing->results as $result) {
-            $told = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(SafetyRule::LockedKnee);
-            if ($result->isPositive() && $result->isHandsOn() && ! $told) {
+        foreach ($this->bearings->results->results as $result) {
+            $covered = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(SafetyRule::LockedKnee);
+            if ($result->isPositive() && $result->isHandsOn() && ! $covered) {
                 $found[] = (string) $this->bearings->signs->phrase($result->reading->sign, $result->reading->level);
             }
         }
@@ -145,7 +145,7 @@ final readonly class FoundForAthlete
     private function outdone(): array
     {
         $less = [];
-        foreach ($this->bearings->standing->results as $result) {
+        foreach ($this->bearings->results->results as $result) {
             if ($result->isPositive() && $result->reading->level === Level::Gross) {
                 $less[] = (string) $this->bearings->signs->phrase($result->reading->sign);
             }
@@ -155,9 +155,9 @@ final readonly class FoundForAthlete
     }
 
     /** The pain of a test whose positive is that pain. */
-    private function isToldAsPain(AbnormalFinding $abnormal): bool
+    private function isWordedAsPain(AbnormalFinding $abnormal): bool
     {
-        foreach ($this->bearings->standing->results as $result) {
+        foreach ($this->bearings->results->results as $result) {
             $manoeuvre = $result->reading->record?->manoeuvre->id;
             if ($result->isPositive() && $abnormal->id === "pain_{$manoeuvre}"
                 && $this->bearings->signs->painAlone($result->reading->sign) !== null) {
@@ -169,7 +169,7 @@ final readonly class FoundForAthlete
     }
 
     /** Said by a line, or as fluid. */
-    private function isToldAlready(AbnormalFinding $abnormal): bool
+    private function isCoveredAlready(AbnormalFinding $abnormal): bool
     {
         $gate = $this->bearings->gate;
 
@@ -178,7 +178,7 @@ final readonly class FoundForAthlete
             'short_of_straight', 'springs_back' => $gate->raised(SafetyRule::LockedKnee),
             'warm' => $gate->raised(SafetyRule::JointInfection, SafetyRule::HotKneeUnasked, SafetyRule::WarmAfterOperation),
             'pain_now' => $gate->raised(SafetyRule::SeverePain),
-            default => $this->isToldAsPain($abnormal),
+            default => $this->isWordedAsPain($abnormal),
         };
     }
 
@@ -187,7 +187,7 @@ final readonly class FoundForAthlete
      */
     private function nothing(): array
     {
-        $own = array_filter($this->bearings->standing->results, fn (SettledResult $result): bool => $result->counts() && $result->isHandsOn()
+        $own = array_filter($this->bearings->results->results, fn (SettledResult $result): bool => $result->counts() && $result->isHandsOn()
             && $this->bearings->signs->ownTestOf($result->reading->sign) !== null);
         $done = array_filter(
             $this->bearings->examination->records,
@@ -244,7 +244,7 @@ final readonly class FoundForAthlete
     private function excuses(): array
     {
         $excuses = [];
-        foreach ($this->bearings->standing->results as $result) {
+        foreach ($this->bearings->results->results as $result) {
             $own = $this->bearings->signs->ownTestOf($result->reading->sign);
             if ($own !== null && $result->exclusion?->isVoid() === true && $this->bearings->of($own)->unsettled) {
                 $excuses[PlainWords::excuse($result->exclusion)] = true;
@@ -311,7 +311,7 @@ final readonly class FoundForAthlete
     private function chance(ConditionVerdict $verdict): string
     {
         $gross = array_filter(
-            $this->bearings->standing->ownPositives($verdict->condition),
+            $this->bearings->results->ownPositives($verdict->condition),
             static fn (SettledResult $result): bool => $result->reading->level === Level::Gross,
         );
         if ($verdict->condition === Condition::PatellarInstability && $this->bearings->dislocation->wasTold) {

@@ -29,19 +29,19 @@ final readonly class LetterHistory
      */
     public function neurovascular(): string
     {
-        $told = $more = [];
+        $parts = $more = [];
         foreach ($this->bearings->catalogue->with(ManoeuvreTrait::Neurovascular) as $manoeuvre) {
             $name = $manoeuvre->names(ManoeuvreTrait::Neurovascular)[0];
             $record = $this->bearings->knee->record($manoeuvre->id);
             $result = $record?->normal === true ? 'normal' : $record?->word('result');
-            $told[] = $result === null ? "{$name} not recorded" : "{$name} {$result}";
+            $parts[] = $result === null ? "{$name} not recorded" : "{$name} {$result}";
             $more[] = $record === null ? '' : $this->further($record, $name);
         }
         foreach ($this->bearings->examination->pulseChecks as $check) {
             $more[] = 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}";
         }
 
-        return implode(', ', [...$told, ...array_filter($more)]);
+        return implode(', ', [...$parts, ...array_filter($more)]);
     }
 
     /** What a look at artery or nerve recorded beside its result. */
@@ -65,28 +65,28 @@ final readonly class LetterHistory
     public function story(): string
     {
         $history = $this->bearings->examination->history;
-        $told = array_map(static fn (Mechanism $mechanism): string => $mechanism->words(), $history->mechanism ?? []);
+        $parts = array_map(static fn (Mechanism $mechanism): string => $mechanism->words(), $history->mechanism ?? []);
         foreach (HistoryItem::cases() as $item) {
             if ($history->answer($item) !== null) {
-                $told[] = $history->said($item) ? $item->words() : $item->denied();
+                $parts[] = $history->isYes($item) ? $item->words() : $item->denied();
             }
         }
-        $told[] = $history->directBlowSite === null
+        $parts[] = $history->directBlowSite === null
             ? ''
             : 'direct blow to the '.str_replace('_', ' ', $history->directBlowSite);
-        $told[] = match ($history->swellingOnset) {
+        $parts[] = match ($history->swellingOnset) {
             SwellingOnset::WithinTwoHours => 'swelling within 2 hours',
             SwellingOnset::WithinADay => 'swelling within 24 hours',
             SwellingOnset::None => 'no swelling',
             null => '',
         };
-        $told[] = $history->painNow === null ? '' : "pain now {$history->painNow}/10";
-        $told[] = $history->painActivity === null ? '' : "in activity {$history->painActivity}/10";
-        $told[] = $history->painPlaces === []
+        $parts[] = $history->painNow === null ? '' : "pain now {$history->painNow}/10";
+        $parts[] = $history->painActivity === null ? '' : "in activity {$history->painActivity}/10";
+        $parts[] = $history->painPlaces === []
             ? $history->painSite
             : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
 
-        return implode(', ', array_filter($told, static fn (string $words): bool => $words !== ''));
+        return implode(', ', array_filter($parts, static fn (string $words): bool => $words !== ''));
     }
 
     /** What was agreed and seen to before hands were laid on. */

@@ -35,20 +35,20 @@ final readonly class LetterNote
     public function text(): string
     {
         $episode = $this->bearings->examination->episode;
-        $told = new LetterHistory($this->bearings);
+        $history = new LetterHistory($this->bearings);
         $recorded = new RecordedWithoutResult($this->bearings);
         $isBaseline = $this->bearings->examination->route->isBaseline();
 
         return implode("\n", array_filter([
             ...$this->reason(),
             $this->heading(),
-            self::line('Pulse, sensation, ankle lift', $told->neurovascular()),
+            self::line('Pulse, sensation, ankle lift', $history->neurovascular()),
             self::line('Sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
             self::line('Wants to get back to', $episode->goals),
             self::line('What happened', $episode->whatHappened),
-            self::line('Story', $told->story()),
-            self::line('Medication', $told->medication()),
-            self::line('Operations and needles', $told->operations()),
+            self::line('Story', $history->story()),
+            self::line('Medication', $history->medication()),
+            self::line('Operations and needles', $history->operations()),
             self::line(
                 'Found earlier by others',
                 implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
@@ -73,7 +73,7 @@ final readonly class LetterNote
             self::line('Not tested', $isBaseline ? '' : $this->untested()),
             self::line('Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
             self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
-            self::line('Before the examination', $told->conduct()),
+            self::line('Before the examination', $history->conduct()),
             $isBaseline
                 ? 'A baseline weighs no chance; its figures are what the same knees are compared with later.'
                 : 'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
@@ -143,7 +143,7 @@ final readonly class LetterNote
     private function results(Outcome $sign): string
     {
         $found = array_filter(
-            $this->bearings->standing->results,
+            $this->bearings->results->results,
             static fn (SettledResult $result): bool => $result->isHandsOn() && $result->counts()
                 && $result->reading->outcome === $sign,
         );
@@ -155,7 +155,7 @@ final readonly class LetterNote
     private function uncounted(): string
     {
         $found = array_filter(
-            $this->bearings->standing->results,
+            $this->bearings->results->results,
             static fn (SettledResult $result): bool => $result->isHandsOn() && $result->exclusion !== null
                 && $result->reading->outcome === Outcome::Positive,
         );
@@ -173,7 +173,7 @@ final readonly class LetterNote
     /** Own tests of what the story raised or what a miss would cost. */
     private function negatives(): string
     {
-        $found = array_filter($this->bearings->standing->results, function (SettledResult $result): bool {
+        $found = array_filter($this->bearings->results->results, function (SettledResult $result): bool {
             $own = $this->bearings->signs->ownTestOf($result->reading->sign);
 
             return $result->isNegative()
@@ -203,11 +203,11 @@ final readonly class LetterNote
     {
         $figure = static fn (?float $value): string => $value === null ? '–' : (string) round($value, 1);
         $name = $this->bearings->catalogue->get($measurement->manoeuvre)->card->name;
-        $struck = $this->bearings->standing->isStruck($measurement->manoeuvre);
+        $struck = $this->bearings->results->isStruck($measurement->manoeuvre);
         $grade = $measurement->grade === null || $measurement->provisional || $struck
             ? ''
             : ", grade {$measurement->grade}";
-        $flaw = $this->bearings->standing->flawOf($measurement->manoeuvre);
+        $flaw = $this->bearings->results->flawOf($measurement->manoeuvre);
         $unsure = match (true) {
             $flaw !== null => ', not valid: '.lcfirst(rtrim($flaw->reason(), '.')),
             $measurement->provisional => ', not graded',

@@ -27,13 +27,13 @@ final readonly class McMurrayNote
     /** Empty where nothing more was recorded. */
     public function text(): string
     {
-        $told = [];
+        $parts = [];
         foreach ($this->bearings->catalogue->judgedBy(JudgeKind::McMurray) as $manoeuvre) {
             $cells = $this->bearings->knee->record($manoeuvre->id)->cells ?? [];
-            $told = [...$told, ...array_filter(array_map(self::cell(...), $cells))];
+            $parts = [...$parts, ...array_filter(array_map(self::cell(...), $cells))];
         }
 
-        return implode('; ', $told);
+        return implode('; ', $parts);
     }
 
     private static function cell(Cell $cell): string
@@ -44,7 +44,7 @@ final readonly class McMurrayNote
             $cell->hurtsAtDeg >= self::MIDDLE_FROM_DEG => 'middle part',
             default => 'front part',
         };
-        $told = array_filter([
+        $parts = array_filter([
             $part === '' ? '' : "hurts at {$cell->hurtsAtDeg}° ({$part})",
             $cell->blocks ? 'blocks' : '',
             $cell->givesWay ? 'gives way' : '',
@@ -52,6 +52,6 @@ final readonly class McMurrayNote
         ]);
         $turned = $cell->rotation === 'none' ? 'not turned' : "turned {$cell->rotation}";
 
-        return $told === [] ? '' : "{$turned} in {$cell->stress}: ".implode(', ', $told);
+        return $parts === [] ? '' : "{$turned} in {$cell->stress}: ".implode(', ', $parts);
     }
 }

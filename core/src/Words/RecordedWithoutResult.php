@@ -33,7 +33,7 @@ final readonly class RecordedWithoutResult
     public function normal(): array
     {
         $names = [];
-        foreach ($this->told() as $record) {
+        foreach ($this->records() as $record) {
             if ($record->normal && $record->manoeuvre->feeds === [] && $record->note === '') {
                 $names[] = $record->manoeuvre->card->name;
             }
@@ -44,21 +44,21 @@ final readonly class RecordedWithoutResult
 
     public function text(): string
     {
-        $told = [];
-        foreach ($this->told() as $record) {
+        $texts = [];
+        foreach ($this->records() as $record) {
             $parts = [...$this->fields($record), ...($record->note === '' ? [] : ["“{$record->note}”"])];
             if ($parts !== []) {
-                $told[] = "{$record->manoeuvre->card->name} (".implode('; ', $parts).')';
+                $texts[] = "{$record->manoeuvre->card->name} (".implode('; ', $parts).')';
             }
         }
 
-        return implode(', ', $told);
+        return implode(', ', $texts);
     }
 
     /**
      * @return list<Record>
      */
-    private function told(): array
+    private function records(): array
     {
         $hurt = $this->bearings->examination->hurtSide;
 
@@ -82,7 +82,7 @@ final readonly class RecordedWithoutResult
         }
         $other = $record->side === Side::Both ? null : $this->bearings->examination->other($record->manoeuvre->id);
 
-        $told = $record->manoeuvre->feeds === [] ? $record->manoeuvre->fields
+        $fields = $record->manoeuvre->feeds === [] ? $record->manoeuvre->fields
             : array_filter(
                 $record->manoeuvre->fields,
                 static fn (Field $field): bool => \in_array($field->name, self::BESIDE, true),
@@ -90,7 +90,7 @@ final readonly class RecordedWithoutResult
 
         return array_values(array_filter(array_map(
             fn (Field $field): string => $this->field($field, $record, $other),
-            $told,
+            $fields,
         )));
     }
 

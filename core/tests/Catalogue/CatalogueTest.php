@@ -126,7 +126,7 @@ final class CatalogueTest extends TestCase
         self::assertNull($mcmurray['tick'], 'no single check decides whether it counts');
         $lachman = $written['manoeuvres'][array_search('lachman', array_column($written['manoeuvres'], 'id'), true)];
         self::assertSame('hamstringsRelaxed', $lachman['tick']);
-        $settings = (new Figures)->baseline()->settingLabels();
+        $settings = (new Figures)->priors()->settingLabels();
         self::assertSame('acute_trauma', $settings[0]['id']);
         self::assertCount(6, $settings);
     }

@@ -89,7 +89,7 @@ final class ExtendingTest extends TestCase
         $assessor = new Assessor(new Figures($this->folder));
         $outcome = static fn (bool $pain): ?Outcome => $assessor
             ->assess($assessor->read(self::knee(['manoeuvre' => 'heel_drag', 'side' => 'left', 'painFront' => $pain])))
-            ->bearings->standing->counted('resisted_extension_pain');
+            ->bearings->results->counted('resisted_extension_pain');
         self::assertSame([Outcome::Positive, Outcome::Negative], [$outcome(true), $outcome(false)]);
     }
 
@@ -122,7 +122,7 @@ final class ExtendingTest extends TestCase
         $outcome = fn (string $school): string => $this->assessed(
             ...$lachman,
             with: ['schools' => ['laxity' => $school]],
-        )->bearings->standing->results[0]->reading->outcome->value;
+        )->bearings->results->results[0]->reading->outcome->value;
         self::assertSame(['positive', 'negative'], [$outcome('side_difference'), $outcome('wide_margin')]);
         $offered = array_column((new Figures($this->folder))->document()['schools'][0]['options'], 'bandsMm', 'id');
         self::assertEqualsWithDelta(6.0, $offered['wide_margin']->positiveFrom, 1e-9);

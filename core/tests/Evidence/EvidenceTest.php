@@ -84,7 +84,7 @@ final class EvidenceTest extends TestCase
 
     public function test_quality_decides_the_spread_and_every_row_is_yet_to_be_checked(): void
     {
-        $baseline = (new Figures)->baseline();
+        $baseline = (new Figures)->priors();
         self::assertSame([0.5, 0.5, 0.0], array_map($baseline->spread(...), Quality::cases()));
         foreach ((new Figures)->evidence() as $row) {
             self::assertNull($row->checked);
@@ -113,7 +113,7 @@ final class EvidenceTest extends TestCase
 
     public function test_the_baseline_is_read_whole_and_every_finding_has_a_group(): void
     {
-        $baseline = (new Figures)->baseline();
+        $baseline = (new Figures)->priors();
         foreach (Setting::cases() as $setting) {
             foreach (Condition::cases() as $condition) {
                 foreach ([null, 11, 12, 17, 18] as $age) {
@@ -185,14 +185,14 @@ final class EvidenceTest extends TestCase
         $data = new Figures;
         $folder = sys_get_temp_dir().'/gc-figures-'.getmypid();
         mkdir($folder);
-        foreach (['evidence.csv', 'baseline.json', 'levels.csv'] as $file) {
+        foreach (['evidence.csv', 'priors.json', 'levels.csv'] as $file) {
             copy(__DIR__."/../../data/{$file}", "{$folder}/{$file}");
         }
         self::assertSame(
             $data->digest($this->cautious(Phase::Acute)),
             (new Figures($folder))->digest($this->cautious(Phase::Acute)),
         );
-        $changes = ['baseline.json' => ['"acl": 0.2' => '"acl": 0.21'], 'levels.csv' => [',2.8,' => ',2.9,']];
+        $changes = ['priors.json' => ['"acl": 0.2' => '"acl": 0.21'], 'levels.csv' => [',2.8,' => ',2.9,']];
         foreach ($changes as $file => $change) {
             $text = (string) file_get_contents("{$folder}/{$file}");
             file_put_contents("{$folder}/{$file}", strtr($text, $change));

@@ -107,7 +107,7 @@ final class ConditionsTest extends TestCase
             'lachman', ['translationMm' => 9, 'endFeel' => 'soft'], ['translationMm' => 2, 'endFeel' => 'firm'],
         )
             ->assessed()->bearings;
-        $seen = new FactSubject($knee->knee, $knee->standing);
+        $seen = new FactSubject($knee->knee, $knee->results);
         self::assertTrue($seen->is(ConditionReader::read(['positive' => ['pivot_shift', 'lachman']])));
         self::assertFalse($seen->is(ConditionReader::read(['negative' => ['pivot_shift', 'lachman']])));
     }

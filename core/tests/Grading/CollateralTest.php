@@ -115,7 +115,7 @@ final class CollateralTest extends TestCase
             static fn (SettledResult $result): string => trim(
                 "{$result->reading->manoeuvre()} {$result->reading->sign} {$result->exclusion?->value}",
             ),
-            $knee->assessed()->bearings->standing->results,
+            $knee->assessed()->bearings->results->results,
         );
         self::assertContains('valgus_0 valgus_30_laxity done_twice', $read);
         self::assertContains('valgus_30 valgus_30_laxity', $read);
@@ -311,7 +311,7 @@ final class CollateralTest extends TestCase
     {
         $source = static function (array $landmarks, array $cord): ?string {
             $knee = Knee::hurt()->found('landmark_palpation', ['tender' => $landmarks])->found('figure_four_lcl', $cord);
-            foreach ($knee->assessed()->bearings->standing->results as $result) {
+            foreach ($knee->assessed()->bearings->results->results as $result) {
                 if ($result->reading->sign === 'lcl_tenderness') {
                     return $result->reading->record?->manoeuvre->id;
                 }

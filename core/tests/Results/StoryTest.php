@@ -20,7 +20,7 @@ final class StoryTest extends TestCase
             ['positive', 'negative', ''],
             [$knee->reads('story_pop'), $knee->reads('story_giving_way'), $knee->reads('story_locking')],
         );
-        self::assertCount(2, $knee->assessed()->bearings->standing->results);
+        self::assertCount(2, $knee->assessed()->bearings->results->results);
     }
 
     public function test_when_it_swelled_speaks_of_fast_and_slow_swelling(): void
@@ -110,7 +110,7 @@ final class StoryTest extends TestCase
     {
         self::assertSame(
             [],
-            Knee::hurt()->with('history', ['mechanism' => ['none_recalled']])->assessed()->bearings->standing->results,
+            Knee::hurt()->with('history', ['mechanism' => ['none_recalled']])->assessed()->bearings->results->results,
         );
         self::assertSame(
             'negative',

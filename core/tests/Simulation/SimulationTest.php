@@ -57,7 +57,7 @@ final class SimulationTest extends TestCase
         $data = new Figures;
         $library = new EvidenceLibrary($data->evidence(), EvidenceChoice::Cautious, Phase::Acute);
         $shared = (new Estimates($data->simulation()))->shares('sharedByGroup');
-        foreach ($data->baseline()->groups as $group) {
+        foreach ($data->priors()->groups as $group) {
             $pairs = self::pairs($group->findings, $library);
             if ($group->echo <= 0.0 || $pairs === []) {
                 continue;

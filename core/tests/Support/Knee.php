@@ -185,7 +185,7 @@ final class Knee
      */
     public function reads(string $finding): string
     {
-        foreach ($this->assessed()->bearings->standing->results as $result) {
+        foreach ($this->assessed()->bearings->results->results as $result) {
             if ($result->reading->sign === $finding) {
                 return trim("{$result->reading->outcome->value} {$result->exclusion?->value}");
             }
@@ -196,7 +196,7 @@ final class Knee
 
     public function result(string $finding): SettledResult
     {
-        foreach ($this->assessed()->bearings->standing->results as $result) {
+        foreach ($this->assessed()->bearings->results->results as $result) {
             if ($result->reading->sign === $finding) {
                 return $result;
             }

@@ -189,7 +189,7 @@ final class PromisesTest extends TestCase
                 if ($verdict->zone === ConditionZone::RuledOut) {
                     $ruledOut++;
                     $negatives = array_filter(
-                        $assessment->bearings->standing->own($verdict->condition),
+                        $assessment->bearings->results->own($verdict->condition),
                         static fn (SettledResult $result): bool => $result->isNegative(),
                     );
                     self::assertNotSame([], $negatives, json_encode($document).$verdict->condition->value);
@@ -388,7 +388,7 @@ final class PromisesTest extends TestCase
     {
         $bearings = $assessment->bearings;
         foreach ($bearings->verdicts as $verdict) {
-            $positives = $bearings->standing->ownPositives($verdict->condition);
+            $positives = $bearings->results->ownPositives($verdict->condition);
             $telling = array_filter(
                 $positives,
                 static fn (SettledResult $result): bool => ! in_array(

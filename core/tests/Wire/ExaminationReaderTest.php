@@ -202,7 +202,7 @@ final class ExaminationReaderTest extends TestCase
                 $examination->opening->consentGiven,
             ],
         );
-        self::assertTrue($examination->history->said(HistoryItem::GivingWay));
+        self::assertTrue($examination->history->isYes(HistoryItem::GivingWay));
         self::assertSame(['handball', 3.0], [$examination->episode->sport, $examination->history->painNow]);
     }
 }

@@ -3,24 +3,24 @@ import { computed } from 'vue'
 import SaveState from '@/frame/SaveState.vue'
 import UiHint from '@/ui/UiHint.vue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
 /** Whose knee this is, what the gate says, and whether everything is saved. */
 defineProps<{ plateauOpen: boolean }>()
 const emit = defineEmits<{ plateau: []; summary: [] }>()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 
-const athlete = computed(() => record.head?.athlete)
+const athlete = computed(() => opened.head?.athlete)
 const safety = computed(() => verdict.assessment?.safety)
 const since = computed(() => {
-  const days = record.section('frame').daysSinceInjury
+  const days = opened.section('frame').daysSinceInjury
   return typeof days === 'number' ? `day ${days}` : 'without an injury'
 })
 const knee = computed(() =>
-  record.head?.isBaseline ? 'both knees, while they are sound' : `${record.hurtSide} knee hurt, ${since.value}`,
+  opened.head?.isBaseline ? 'both knees, while they are sound' : `${opened.hurtSide} knee hurt, ${since.value}`,
 )
 const gate = computed(() =>
   safety.value?.lines.length
@@ -38,16 +38,16 @@ const gate = computed(() =>
     </UiHint>
     <h2>{{ athlete?.name }}</h2>
     <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ knee }}</span>
-    <span v-if="!record.head?.isBaseline" class="pill">
+    <span v-if="!opened.head?.isBaseline" class="pill">
       {{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}
     </span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
     <RouterLink
-      v-if="record.head?.twin"
+      v-if="opened.head?.twin"
       class="button"
-      :to="{ name: record.head.twin.isSigned ? 'summary' : 'bench', params: { id: record.head.twin.id } }"
+      :to="{ name: opened.head.twin.isSigned ? 'summary' : 'bench', params: { id: opened.head.twin.id } }"
     >
-      {{ record.otherSide === 'left' ? 'Left' : 'Right' }} knee
+      {{ opened.otherSide === 'left' ? 'Left' : 'Right' }} knee
     </RouterLink>
     <SaveState :state="examination.saveState" class="save" />
     <button type="button" class="button drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</button>

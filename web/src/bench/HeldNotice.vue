@@ -26,7 +26,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
       </template>
       <template v-else-if="hold.kind === 'consent'">
         <b>Consent first.</b>
-        <p>Hands-on manoeuvres open once consent is ticked in the story.</p>
+        <p>Hands-on manoeuvres open once consent is ticked in the history.</p>
       </template>
       <template v-else-if="hold.kind === 'gate'">
         <b>The safety gate is not answered yet.</b>

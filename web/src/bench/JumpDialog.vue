@@ -7,8 +7,8 @@ import { useCatalogue } from '@/stores/catalogue'
 const emit = defineEmits<{ close: []; go: [place: Place] }>()
 const catalogue = useCatalogue()
 const SHOWN = 8
-const ASKED: { id: 'story' | 'gate'; label: string }[] = [
-  { id: 'story', label: 'Story' },
+const ASKED: { id: 'history' | 'gate'; label: string }[] = [
+  { id: 'history', label: 'History' },
   { id: 'gate', label: 'Safety gate' },
 ]
 

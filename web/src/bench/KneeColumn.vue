@@ -4,7 +4,7 @@ import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
 import { daysAgo } from '@/shared/words'
 import { inWords } from '@/stores/words'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import CheckList from './inputs/CheckList.vue'
 import FieldInput from './inputs/FieldInput.vue'
@@ -13,20 +13,20 @@ import UiMore from '@/ui/UiMore.vue'
 const props = defineProps<{ manoeuvre: Manoeuvre; side: Side | 'both'; active: boolean; brief?: boolean }>()
 const emit = defineEmits<{ change: [part: Payload]; activate: [] }>()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 
 const MOST_NOTE = 2000
 
-const hurt = computed(() => props.side === 'both' || props.side === record.hurtSide)
-const payload = computed<Payload>(() => record.finding(props.manoeuvre.id, props.side) ?? {})
+const hurt = computed(() => props.side === 'both' || props.side === opened.hurtSide)
+const payload = computed<Payload>(() => opened.record(props.manoeuvre.id, props.side) ?? {})
 const across = computed<Payload | undefined>(() =>
   props.side === 'both'
     ? undefined
-    : (record.finding(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
+    : (opened.record(props.manoeuvre.id, props.side === 'left' ? 'right' : 'left') ?? undefined),
 )
-const last = computed(() => record.earlier('lastTime', props.manoeuvre.id, props.side))
-const sound = computed(() => record.earlier('baseline', props.manoeuvre.id, props.side))
+const last = computed(() => opened.earlier('lastTime', props.manoeuvre.id, props.side))
+const sound = computed(() => opened.earlier('baseline', props.manoeuvre.id, props.side))
 const looks = computed(() =>
   [
     { title: 'Last time', look: last.value },
@@ -42,7 +42,7 @@ const tags = computed(() =>
   [
     payload.value.normal === true && 'normal',
     typeof payload.value.notDone === 'string' && `not done: ${inWords(payload.value.notDone)}`,
-    Object.keys(payload.value).length > 0 && !record.isDone(props.manoeuvre.id, props.side) && 'waits for a measure',
+    Object.keys(payload.value).length > 0 && !opened.isDone(props.manoeuvre.id, props.side) && 'waits for a measure',
     examination.waitingFor.has(part.value) && 'waiting',
     verdict.beforeGate.has(part.value)
       ? 'recorded before the gate'
@@ -53,7 +53,7 @@ const tags = computed(() =>
 const title = computed(() =>
   props.side === 'both'
     ? 'Both legs'
-    : record.head?.isBaseline
+    : opened.head?.isBaseline
       ? `${props.side === 'left' ? 'L · left' : 'R · right'} knee`
       : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`,
 )

@@ -3,19 +3,19 @@ import { computed } from 'vue'
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
 /** On a phone: the way to the route, and the three leading chances. */
 defineProps<{ railOpen: boolean }>()
 const emit = defineEmits<{ rail: [] }>()
 const catalogue = useCatalogue()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 
 const SHOWN = 3
 /** Base rates are of knees that somebody complains of. */
-const leading = computed(() => (record.head?.isBaseline ? [] : verdict.byChance.slice(0, SHOWN)))
+const leading = computed(() => (opened.head?.isBaseline ? [] : verdict.byChance.slice(0, SHOWN)))
 </script>
 
 <template>

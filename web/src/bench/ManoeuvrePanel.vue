@@ -3,7 +3,7 @@ import { computed, toRef } from 'vue'
 import type { Manoeuvre, Side } from '@/contract/types'
 import { capital } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import BandPicker from './inputs/BandPicker.vue'
 import HeldNotice from './HeldNotice.vue'
 import KneeColumn from './KneeColumn.vue'
@@ -15,7 +15,7 @@ import UiMore from '@/ui/UiMore.vue'
 const props = defineProps<{ manoeuvre: Manoeuvre; activeSide: Side; brief?: boolean }>()
 const emit = defineEmits<{ activate: [side: Side]; band: [band: string] }>()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const manoeuvre = toRef(props, 'manoeuvre')
 const { hold, canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre)
@@ -25,11 +25,11 @@ const how = computed(() =>
   capital(`${props.manoeuvre.card.hold.replace(/^None[.:,]?\s*/, '')} ${props.manoeuvre.card.movement}`.trim()),
 )
 /** Neither knee of a baseline is hurt, so neither gives more. */
-const banded = computed(() => recorder.has('differenceBand') && record.head?.isBaseline !== true)
+const banded = computed(() => recorder.has('differenceBand') && opened.head?.isBaseline !== true)
 
 /** As seen from the foot of the couch: the right knee on the left. */
 const sides = computed<(Side | 'both')[]>(() =>
-  props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [record.hurtSide] : ['right', 'left'],
+  props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [opened.hurtSide] : ['right', 'left'],
 )
 </script>
 
@@ -72,19 +72,19 @@ const sides = computed<(Side | 'both')[]>(() =>
       v-if="hold"
       :key="manoeuvre.id"
       :hold="hold"
-      :recorded="record.isRecorded(manoeuvre.id)"
+      :recorded="opened.isRecorded(manoeuvre.id)"
       @override="(reason) => examination.override(manoeuvre.id, reason)"
       @take-back="recorder.takeBack"
     />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
-    <div v-if="canRecord || record.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
+    <div v-if="canRecord || opened.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
       <section v-if="banded" class="band" aria-label="Compared with the other knee">
         <h2>
           Gives more
           <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small>
         </h2>
         <BandPicker
-          :value="record.finding(manoeuvre.id, record.hurtSide)?.differenceBand ?? undefined"
+          :value="opened.record(manoeuvre.id, opened.hurtSide)?.differenceBand ?? undefined"
           @pick="(band) => emit('band', band)"
         />
       </section>
@@ -98,7 +98,7 @@ const sides = computed<(Side | 'both')[]>(() =>
           @click="side !== 'both' && emit('activate', side)"
         >
           {{ side === 'left' ? 'L' : 'R' }}
-          {{ record.head?.isBaseline ? 'knee' : side === record.hurtSide ? 'hurt' : 'other' }}
+          {{ opened.head?.isBaseline ? 'knee' : side === opened.hurtSide ? 'hurt' : 'other' }}
         </button>
       </div>
       <div class="pair" :class="{ single: sides.length === 1 }">

@@ -5,16 +5,16 @@ import { inHundred, signed } from '@/shared/words'
 import { findingName, inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
 const props = defineProps<{ manoeuvre: Manoeuvre }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 
-const parts = computed(() => [record.hurtSide, record.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
+const parts = computed(() => [opened.hurtSide, opened.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
 const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
 const measurement = computed(() => verdict.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
 const excluded = computed(() => verdict.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
@@ -38,9 +38,9 @@ const weight = computed(() => {
   return ''
 })
 /** A baseline compares the knees; nothing is weighed. */
-const isBaseline = computed(() => record.head?.isBaseline === true)
+const isBaseline = computed(() => opened.head?.isBaseline === true)
 const recorded = computed(
-  () => record.isDone(props.manoeuvre.id, record.hurtSide) || record.isDone(props.manoeuvre.id, 'both'),
+  () => opened.isDone(props.manoeuvre.id, opened.hurtSide) || opened.isDone(props.manoeuvre.id, 'both'),
 )
 </script>
 
@@ -51,7 +51,7 @@ const recorded = computed(
         {{ signed(difference) }}
         <small>{{ measurement?.unit }}</small>
       </span>
-      <span>{{ isBaseline ? `${record.hurtSide} minus ${record.otherSide}` : 'hurt minus other' }}</span>
+      <span>{{ isBaseline ? `${opened.hurtSide} minus ${opened.otherSide}` : 'hurt minus other' }}</span>
     </div>
     <div
       v-if="!isBaseline && !waiting && measurement?.grade !== null && measurement?.grade !== undefined"

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useVerdict } from '@/stores/verdict'
-import { GATE, type Place, STORY } from './route/places'
+import { GATE, type Place, HISTORY } from './route/places'
 
 const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
@@ -17,10 +17,10 @@ const worth = computed(() =>
     test.manoeuvre === null
       ? {
           key: test.finding ?? test.why,
-          name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the story',
+          name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the history',
           time: '',
           why: test.why,
-          place: test.finding === GATE_FIRST ? GATE : STORY,
+          place: test.finding === GATE_FIRST ? GATE : HISTORY,
         }
       : {
           key: test.manoeuvre,

@@ -3,7 +3,7 @@ defineProps<{ posture: string }>()
 
 /** A figure of strokes for each position of the body, drawn in a 34 × 26 box. */
 const STROKES: Record<string, string> = {
-  story: 'M6 6h22v12H16l-5 4v-4H6z',
+  history: 'M6 6h22v12H16l-5 4v-4H6z',
   gate: 'M17 4l10 3v7c0 5-4 7-10 9-6-2-10-4-10-9V7z',
   first_look: 'M4 13c6-8 20-8 26 0-6 8-20 8-26 0zM17 13m-3 0a3 3 0 1 0 6 0a3 3 0 1 0-6 0',
   standing: 'M17 5m-2.4 0a2.4 2.4 0 1 0 4.8 0a2.4 2.4 0 1 0-4.8 0M17 8v8M17 16l-3 8M17 16l3 8',

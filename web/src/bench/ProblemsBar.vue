@@ -17,7 +17,7 @@ const SECTIONS: Record<string, string> = {
   frame: 'Frame of the examination',
   opening: 'Before hands-on',
   episode: 'Facts of this injury',
-  history: 'Story',
+  history: 'History',
   safety: 'Safety gate',
   earlierFinding: 'Found by others',
   pulseChecks: 'Pulse checks',

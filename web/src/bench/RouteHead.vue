@@ -4,26 +4,26 @@ import type { Payload } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import UiHint from '@/ui/UiHint.vue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import UiSelect from '@/ui/UiSelect.vue'
 
 const catalogue = useCatalogue()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 
 const LIMITS = [5, 8, 10, 12, 15, 20, 30].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
 
 const route = computed(() => verdict.assessment?.route)
-const frame = computed(() => record.section('frame'))
+const frame = computed(() => opened.section('frame'))
 /** A baseline stays one, and nothing else becomes one: what follows from either is not the same. */
 const routes = computed(() =>
   (catalogue.catalogue?.routes ?? []).filter(
-    ({ isBaseline }) => Boolean(isBaseline) === (record.head?.isBaseline === true),
+    ({ isBaseline }) => Boolean(isBaseline) === (opened.head?.isBaseline === true),
   ),
 )
-const core = computed(() => (record.head?.isBaseline ? [] : (route.value?.core ?? [])))
+const core = computed(() => (opened.head?.isBaseline ? [] : (route.value?.core ?? [])))
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)
 const STATES = { done: 'done', held: 'held back', out_of_reach: 'out of reach', open: 'open' }
 const share = computed(() =>
@@ -57,9 +57,9 @@ function minutes(value: number): string {
     </p>
     <div class="bar" aria-hidden="true"><i :style="{ width: `${share}%` }" /></div>
     <RouterLink
-      v-if="route.id === 'touchline' && record.head"
+      v-if="route.id === 'touchline' && opened.head"
       class="button"
-      :to="{ name: 'touchline', params: { id: record.head.id } }"
+      :to="{ name: 'touchline', params: { id: opened.head.id } }"
     >
       One-hand view
     </RouterLink>

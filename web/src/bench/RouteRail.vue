@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import PostureMark from './PostureMark.vue'
 import RouteHead from './RouteHead.vue'
-import { GATE, type Place, STORY, samePlace, stations } from './route/places'
+import { GATE, type Place, HISTORY, samePlace, stations } from './route/places'
 import UiMore from '@/ui/UiMore.vue'
 
 const props = defineProps<{ place: Place }>()
 const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 
 const judged = computed(() => verdict.assessment!)
@@ -30,11 +30,11 @@ const stops = computed(() =>
   ),
 )
 const others = computed(() => [...judged.value.route.dropped, ...judged.value.route.offered])
-const storyAnswers = computed(() => Object.keys(record.section('history')).length)
-const gateAnswers = computed(() => Object.keys(record.section('safety')).length)
+const historyAnswers = computed(() => Object.keys(opened.section('history')).length)
+const gateAnswers = computed(() => Object.keys(opened.section('safety')).length)
 
 function isDone(id: string): boolean {
-  return record.isDone(id, record.hurtSide) || record.isDone(id, 'both')
+  return opened.isDone(id, opened.hurtSide) || opened.isDone(id, 'both')
 }
 
 /** What was done before the gate closed is done. */
@@ -56,13 +56,13 @@ function state(done: number, off: number, all: number): string {
         <button
           type="button"
           class="stop"
-          :class="[storyAnswers ? 'done' : 'open', { here: place.kind === 'story' }]"
-          :aria-current="place.kind === 'story' ? 'step' : undefined"
-          @click="emit('go', STORY)"
+          :class="[historyAnswers ? 'done' : 'open', { here: place.kind === 'history' }]"
+          :aria-current="place.kind === 'history' ? 'step' : undefined"
+          @click="emit('go', HISTORY)"
         >
-          <PostureMark posture="story" />
-          <span>Story</span>
-          <small class="number">{{ storyAnswers || '' }}</small>
+          <PostureMark posture="history" />
+          <span>History</span>
+          <small class="number">{{ historyAnswers || '' }}</small>
         </button>
       </li>
       <li>

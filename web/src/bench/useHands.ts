@@ -2,7 +2,7 @@ import type { Ref } from 'vue'
 import type { Manoeuvre, Payload, Side } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { refusedFigure } from '@/figures/refusedFigures'
 import { tell } from '@/ui/telling'
 import { useHold } from './useHold'
@@ -21,7 +21,7 @@ export interface HandsOptions {
 export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions) {
   const catalogue = useCatalogue()
   const examination = useExamination()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const recorder = useRecorder(manoeuvre)
   const { hold, canRecord } = useHold(manoeuvre)
 
@@ -50,14 +50,14 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
 
   function chooseBand(band: string): void {
     if (isHeld()) return
-    activeSide.value = record.hurtSide
+    activeSide.value = opened.hurtSide
     recorder.chooseBand(band)
   }
 
   /** By the place of the band in the catalogue, from 0. */
   function chooseBandAt(index: number): void {
     const band = catalogue.catalogue?.bands[index]?.id
-    if (band !== undefined && recorder.has('differenceBand') && record.head?.isBaseline !== true) chooseBand(band)
+    if (band !== undefined && recorder.has('differenceBand') && opened.head?.isBaseline !== true) chooseBand(band)
   }
 
   function feel(word: string): void {

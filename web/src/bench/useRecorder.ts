@@ -1,7 +1,7 @@
 import { type Ref, computed } from 'vue'
 import type { Manoeuvre, Payload, Side } from '@/contract/types'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import type { Written } from './written'
 
 export interface RecorderOptions {
@@ -12,9 +12,9 @@ export interface RecorderOptions {
 /** Ways of entering what one manoeuvre showed; the same by tap, by key and on the touchline. */
 export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false }: RecorderOptions = {}) {
   const examination = useExamination()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const sides = computed<(Side | 'both')[]>(() =>
-    manoeuvre.value?.bothAtOnce ? ['both'] : hurtOnly ? [record.hurtSide] : [record.otherSide, record.hurtSide],
+    manoeuvre.value?.bothAtOnce ? ['both'] : hurtOnly ? [opened.hurtSide] : [opened.otherSide, opened.hurtSide],
   )
 
   /** What is taken against the gate carries the reason that was given for it. */
@@ -31,7 +31,7 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
   /** Adds to what a knee holds; a measure takes the place of “normal” and of “not done”, a check or a note does not. */
   function change(part: Payload, side: Side | 'both'): void {
     if (!manoeuvre.value) return
-    const { normal, notDone, ...kept } = record.finding(manoeuvre.value.id, side) ?? {}
+    const { normal, notDone, ...kept } = opened.record(manoeuvre.value.id, side) ?? {}
     const alongside = Object.keys(part).every((key) => key === 'checks' || key === 'note')
     const next: Payload = { ...kept, ...(alongside && { normal, notDone }), ...part }
     if (part.translationMm !== undefined || part.openingMm !== undefined) delete next.differenceBand
@@ -42,8 +42,8 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
   /** Fills the knees that hold nothing yet; the others keep what they have. */
   function fill(payload: Payload): Written {
     const id = manoeuvre.value?.id
-    const filled = id === undefined ? [] : sides.value.filter((side) => !record.isDone(id, side))
-    for (const side of filled) put({ ...record.finding(id!, side), ...payload }, side)
+    const filled = id === undefined ? [] : sides.value.filter((side) => !opened.isDone(id, side))
+    for (const side of filled) put({ ...opened.record(id!, side), ...payload }, side)
     return { sides: sides.value, filled }
   }
 
@@ -57,15 +57,15 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
       notDone: _d,
       differenceBand,
       ...kept
-    } = record.finding(manoeuvre.value.id, record.hurtSide) ?? {}
-    put(differenceBand === band ? kept : { ...kept, differenceBand: band }, record.hurtSide)
+    } = opened.record(manoeuvre.value.id, opened.hurtSide) ?? {}
+    put(differenceBand === band ? kept : { ...kept, differenceBand: band }, opened.hurtSide)
   }
 
   /** What was found can always be taken back, whatever holds; undo brings it again. */
   function takeBack(): void {
     if (!manoeuvre.value) return
     for (const side of sides.value)
-      if (record.isDone(manoeuvre.value.id, side)) examination.saveFinding(manoeuvre.value.id, side, null)
+      if (opened.isDone(manoeuvre.value.id, side)) examination.saveFinding(manoeuvre.value.id, side, null)
   }
 
   function has(field: string): boolean {

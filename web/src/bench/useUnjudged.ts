@@ -1,12 +1,12 @@
 import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useQuestions } from './asking/useQuestions'
 
 /** What was entered and not judged yet, and what it says at once without any judgement. */
 export function useUnjudged() {
   const examination = useExamination()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const { gate, also } = useQuestions()
 
   /** Entries that no answer of the server contains yet. */
@@ -15,7 +15,7 @@ export function useUnjudged() {
   /** Of answers that are an emergency whatever else is known, in the words of the rule. */
   const alarms = computed(() => {
     if (!examination.waitingFor.has('safety')) return []
-    const answers = record.answers('safety')
+    const answers = opened.answers('safety')
     const said = [...gate.value, ...also.value].filter(({ key, alarm }) => alarm !== null && answers[key] === true)
     return [...new Map(said.map(({ ask, alarm }) => [alarm!, ask]))].map(([say, ask]) => ({ ask, say }))
   })

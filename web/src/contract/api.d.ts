@@ -401,7 +401,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/deeds": {
+    "/api/audit-log": {
         parameters: {
             query?: never;
             header?: never;
@@ -409,7 +409,7 @@ export interface paths {
             cookie?: never;
         };
         /** Who did what, newest first; for whoever leads the team */
-        get: operations["listDeeds"];
+        get: operations["listAuditLog"];
         put?: never;
         post?: never;
         delete?: never;
@@ -418,7 +418,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/deeds.csv": {
+    "/api/audit-log.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -426,7 +426,7 @@ export interface paths {
             cookie?: never;
         };
         /** All of them as a table */
-        get: operations["tableOfDeeds"];
+        get: operations["exportAuditLog"];
         put?: never;
         post?: never;
         delete?: never;
@@ -806,7 +806,7 @@ export interface paths {
             cookie?: never;
         };
         /** What was held likely of a knee, and what it turned out to have */
-        get: operations["showStory"];
+        get: operations["showEpisode"];
         put?: never;
         post?: never;
         delete?: never;
@@ -849,7 +849,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/episodes/{episode}/outcomes": {
+    "/api/episodes/{episode}/reference-results": {
         parameters: {
             query?: never;
             header?: never;
@@ -859,14 +859,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Write down what a knee turned out to have */
-        post: operations["addOutcome"];
+        post: operations["addReferenceResult"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/outcomes/{outcome}": {
+    "/api/reference-results/{result}": {
         parameters: {
             query?: never;
             header?: never;
@@ -875,16 +875,16 @@ export interface paths {
         };
         get?: never;
         /** Correct it */
-        put: operations["changeOutcome"];
+        put: operations["changeReferenceResult"];
         post?: never;
         /** Remove it; for a day it can be taken back */
-        delete: operations["removeOutcome"];
+        delete: operations["removeReferenceResult"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/outcomes/{outcome}/attachments": {
+    "/api/reference-results/{result}/attachments": {
         parameters: {
             query?: never;
             header?: never;
@@ -936,7 +936,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/outcomes/{removed}/restoration": {
+    "/api/reference-results/{removed}/restoration": {
         parameters: {
             query?: never;
             header?: never;
@@ -946,7 +946,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Take it back */
-        post: operations["restoreOutcome"];
+        post: operations["restoreReferenceResult"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1198,7 +1198,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/examinations/{examination}/findings/{manoeuvre}/{side}": {
+    "/api/examinations/{examination}/records/{manoeuvre}/{side}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1208,9 +1208,9 @@ export interface paths {
         get?: never;
         /**
          * Save one manoeuvre on one knee
-         * @description What the payload may hold is said by manoeuvre in `FindingPayloads`.
+         * @description What the payload may hold is said by manoeuvre in `RecordPayloads`.
          */
-        put: operations["saveFinding"];
+        put: operations["saveRecord"];
         post?: never;
         /** Take it back */
         delete: operations["takeBackFinding"];
@@ -1801,7 +1801,7 @@ export interface components {
                 /** @description in the file, the heads being row 1 */
                 row: number;
                 /** @enum {string} */
-                fate: "new" | "same" | "clash" | "refused";
+                status: "new" | "same" | "clash" | "refused";
                 why: string;
                 written: string;
                 name: string | null;
@@ -1848,7 +1848,7 @@ export interface components {
         NewAddendum: {
             words: string;
         };
-        Story: {
+        Episode: {
             id: string;
             /** @description both knees while they are sound; its side says nothing */
             isBaseline: boolean;
@@ -1866,9 +1866,9 @@ export interface components {
                 conditions: components["schemas"]["Predicted"][];
             } | null;
             /** @description newest first */
-            outcomes: components["schemas"]["KneeOutcome"][];
+            referenceResults: components["schemas"]["ReferenceResult"][];
             /** @description of each injury that was looked for: what the strongest look said, and of equals the latest */
-            stands: {
+            consensus: {
                 condition: components["schemas"]["ConditionId"];
                 label: string;
                 /** @enum {string} */
@@ -1878,11 +1878,11 @@ export interface components {
                 /** @description another look said otherwise */
                 disputed: boolean;
                 /** @description at the last visit before it was known; null where no chance was told */
-                held: components["schemas"]["Predicted"] | null;
+                predicted: components["schemas"]["Predicted"] | null;
             }[];
             choices: {
                 kinds: {
-                    id: components["schemas"]["OutcomeKind"];
+                    id: components["schemas"]["ReferenceKind"];
                     label: string;
                     /** @description what such a look can say anything of */
                     tells: components["schemas"]["ConditionId"][];
@@ -1906,7 +1906,7 @@ export interface components {
         };
         Course: {
             athlete: components["schemas"]["AthleteSummary"];
-            story: components["schemas"]["Story"];
+            episode: components["schemas"]["Episode"];
             /** @description what was measured at least once */
             curves: {
                 id: string;
@@ -1999,9 +1999,9 @@ export interface components {
             /** @description of a torn ligament, where it was told */
             grade: number | null;
         };
-        KneeOutcome: {
+        ReferenceResult: {
             id: string;
-            kind: components["schemas"]["OutcomeKind"];
+            kind: components["schemas"]["ReferenceKind"];
             label: string;
             /** Format: date */
             on: string;
@@ -2027,8 +2027,8 @@ export interface components {
             /** @description can be taken back for a day */
             removed: boolean;
         };
-        NewOutcome: {
-            kind: components["schemas"]["OutcomeKind"];
+        NewReferenceResult: {
+            kind: components["schemas"]["ReferenceKind"];
             /** Format: date */
             on: string;
             weeks?: number | null;
@@ -2043,7 +2043,7 @@ export interface components {
             task?: string | null;
         };
         /** @enum {string} */
-        OutcomeKind: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "clinical_course";
+        ReferenceKind: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "clinical_course";
         Made: {
             id: string;
         };
@@ -2242,7 +2242,7 @@ export interface components {
             when: "overdue" | "today" | "week" | "later" | "awaited" | "closed";
             /** @description whose plan asked for it */
             examination: string | null;
-            /** @description the story of that knee */
+            /** @description the episode of that knee */
             episode: string | null;
             athlete?: components["schemas"]["AthleteSummary"];
         };
@@ -2305,7 +2305,7 @@ export interface components {
         };
         ExaminationSummary: {
             id: string;
-            /** @description the story that it belongs to */
+            /** @description the episode that it belongs to */
             episode: string;
             /** @enum {string} */
             status: "draft" | "signed";
@@ -2333,7 +2333,7 @@ export interface components {
         };
         AthleteWithExaminations: {
             /** @description the latest first */
-            stories: components["schemas"]["Story"][];
+            episodes: components["schemas"]["Episode"][];
             /** @description newest first */
             tasks: components["schemas"]["Task"][];
             /** @description that wait for a decision; for whoever proposed, also those decided lately */
@@ -2539,7 +2539,7 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        StoredFinding: {
+        StoredRecord: {
             manoeuvre: string;
             /** @enum {string} */
             side: "left" | "right" | "both";
@@ -2552,7 +2552,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             daysAgo: number;
-            findings: {
+            records: {
                 manoeuvre: string;
                 /** @enum {string} */
                 side: "left" | "right" | "both";
@@ -2579,7 +2579,7 @@ export interface components {
             examiner: string;
             athlete: components["schemas"]["AthleteSummary"];
             sections: components["schemas"]["StoredSection"][];
-            findings: components["schemas"]["StoredFinding"][];
+            records: components["schemas"]["StoredRecord"][];
             /**
              * Format: date-time
              * @description when somebody was asked to sign it
@@ -2615,7 +2615,7 @@ export interface components {
         Saved: {
             /** @description of the examination, counting every change of any part */
             revision: number;
-            /** @description findings that the gate has closed on since, as manoeuvre:side */
+            /** @description records that the gate has closed on since, as manoeuvre:side */
             beforeGate: string[];
             part: string;
             version: number;
@@ -2961,7 +2961,7 @@ export interface components {
             valuePerMinute: number;
         };
         /** @description one part as it is kept */
-        StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredFinding"];
+        StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredRecord"];
         Start: {
             hurtSide: components["schemas"]["Side"];
             /** @description null: it came on without an injury */
@@ -2980,13 +2980,13 @@ export interface components {
         Started: {
             id: string;
         };
-        Deeds: {
-            deeds: {
+        AuditLog: {
+            entries: {
                 id: number;
                 /** Format: date-time */
                 at: string;
                 who: string;
-                what: string;
+                event: string;
                 /** @description whose knee or account; empty where it is nobody's */
                 about: string;
                 /** @description id of what it was done to */
@@ -3059,7 +3059,7 @@ export interface components {
             error: components["schemas"]["Fault"];
             newer: components["schemas"]["StoredPart"] | null;
         };
-        FindingPayloads: components["schemas"]["payloads.schema"];
+        RecordPayloads: components["schemas"]["payloads.schema"];
         items: ({
             /** @constant */
             manoeuvre: "distal_pulse";
@@ -9312,12 +9312,12 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    listDeeds: {
+    listAuditLog: {
         parameters: {
             query?: {
                 person?: string | null;
                 /** @description one of `kinds` */
-                what?: string | null;
+                event?: string | null;
                 /** @description id of what it was done to */
                 subject?: string | null;
                 page?: number;
@@ -9328,13 +9328,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A page of deeds */
+            /** @description A page of the log */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Deeds"];
+                    "application/json": components["schemas"]["AuditLog"];
                 };
             };
             401: components["responses"]["Unauthenticated"];
@@ -9342,12 +9342,12 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    tableOfDeeds: {
+    exportAuditLog: {
         parameters: {
             query?: {
                 person?: string | null;
                 /** @description one of `kinds` */
-                what?: string | null;
+                event?: string | null;
                 /** @description id of what it was done to */
                 subject?: string | null;
             };
@@ -10081,7 +10081,7 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    showStory: {
+    showEpisode: {
         parameters: {
             query?: {
                 /** @description a referral that the result answers; its injuries come first, as the visit held them that asked */
@@ -10089,20 +10089,20 @@ export interface operations {
             };
             header?: never;
             path: {
-                /** @description the id of the story, a ULID */
+                /** @description the id of the episode, a ULID */
                 episode: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The story */
+            /** @description The episode */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Story"];
+                    "application/json": components["schemas"]["Episode"];
                 };
             };
             401: components["responses"]["Unauthenticated"];
@@ -10116,7 +10116,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id of the story, a ULID */
+                /** @description the id of the episode, a ULID */
                 episode: string;
             };
             cookie?: never;
@@ -10147,7 +10147,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                /** @description the id of the story, a ULID */
+                /** @description the id of the episode, a ULID */
                 episode: string;
             };
             cookie?: never;
@@ -10169,19 +10169,19 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    addOutcome: {
+    addReferenceResult: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                /** @description the id of the story, a ULID */
+                /** @description the id of the episode, a ULID */
                 episode: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewOutcome"];
+                "application/json": components["schemas"]["NewReferenceResult"];
             };
         };
         responses: {
@@ -10210,19 +10210,19 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    changeOutcome: {
+    changeReferenceResult: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 /** @description the id, a ULID */
-                outcome: string;
+                result: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewOutcome"];
+                "application/json": components["schemas"]["NewReferenceResult"];
             };
         };
         responses: {
@@ -10240,13 +10240,13 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    removeOutcome: {
+    removeReferenceResult: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 /** @description the id, a ULID */
-                outcome: string;
+                result: string;
             };
             cookie?: never;
         };
@@ -10274,7 +10274,7 @@ export interface operations {
             };
             path: {
                 /** @description the id, a ULID */
-                outcome: string;
+                result: string;
             };
             cookie?: never;
         };
@@ -10378,7 +10378,7 @@ export interface operations {
             419: components["responses"]["PageExpired"];
         };
     };
-    restoreOutcome: {
+    restoreReferenceResult: {
         parameters: {
             query?: never;
             header?: never;
@@ -10856,7 +10856,7 @@ export interface operations {
             423: components["responses"]["Signed"];
         };
     };
-    saveFinding: {
+    saveRecord: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,7 +8,7 @@ export type AthleteWithExaminations = Schemas['AthleteWithExaminations']
 export type ExaminationSummary = Schemas['ExaminationSummary']
 export type Examination = Schemas['Examination']
 export type Assessment = Schemas['Assessment']
-export type Deeds = Schemas['Deeds']
+export type AuditLog = Schemas['AuditLog']
 export type Hold = Schemas['Hold']
 export type SafetyLine = Schemas['SafetyLine']
 export type Verdict = Schemas['ConditionVerdict']
@@ -22,7 +22,7 @@ export type Availability = Schemas['Availability']
 export type Task = Schemas['Task']
 export type Proposal = Schemas['Proposal']
 export type Proposed = Schemas['Proposed']
-export type Story = Schemas['Story']
+export type Episode = Schemas['Episode']
 export type Doctor = Schemas['Doctor']
 export type Letter = Schemas['Letter']
 export type LetterLine = Schemas['LetterLine']
@@ -35,8 +35,8 @@ export type Comparison = Schemas['Comparison']
 export type ImportPreview = Schemas['ImportPreview']
 export type ImportList = Schemas['ImportList']
 export type Import = Schemas['Import']
-export type KneeOutcome = Schemas['KneeOutcome']
-export type NewOutcome = Schemas['NewOutcome']
+export type ReferenceResult = Schemas['ReferenceResult']
+export type NewReferenceResult = Schemas['NewReferenceResult']
 export type AthleteFacts = Schemas['AthleteFacts']
 export type AthleteProfile = Schemas['AthleteProfile']
 export type Similar = Schemas['Similar']['similar']
@@ -93,8 +93,8 @@ export type SectionPayloads = {
   pulseChecks: { entries?: Filled<'pulseChecks'> }
 }
 
-type ByManoeuvre = Required<Schemas['FindingPayloads']>
-type OneFinding = ByManoeuvre[keyof ByManoeuvre]
+type ByManoeuvre = Required<Schemas['RecordPayloads']>
+type OneRecord = ByManoeuvre[keyof ByManoeuvre]
 type KeyIn<T> = T extends T ? keyof T : never
 type ValueIn<T, K extends PropertyKey> = T extends { [P in K]?: infer V } ? V : never
 
@@ -104,7 +104,7 @@ export type Cell = { [K in keyof CellFields]: Coded<CellFields[K]> }
 type CellFields = NonNullable<ByManoeuvre['mcmurray']['cells']>[number]
 
 /** What may be recorded of a manoeuvre, over all of them; which fields are its own, the catalogue says. */
-export type FindingPayload = { [K in Exclude<KeyIn<OneFinding>, 'checks'>]?: Coded<ValueIn<OneFinding, K>> } & {
+export type RecordPayload = { [K in Exclude<KeyIn<OneRecord>, 'checks'>]?: Coded<ValueIn<OneRecord, K>> } & {
   checks?: Checks
 }
 

@@ -36,7 +36,7 @@ function skip(): void {
       </template>
       <template v-if="session.user?.leads">
         <RouterLink :to="{ name: 'team' }">Team</RouterLink>
-        <RouterLink :to="{ name: 'deeds' }">Log</RouterLink>
+        <RouterLink :to="{ name: 'audit-log' }">Log</RouterLink>
       </template>
     </nav>
     <span class="team">{{ session.user?.team }}</span>

@@ -9,7 +9,7 @@ const props = defineProps<{ tasks: readonly Task[] }>()
 
 const emit = defineEmits<{ changed: []; examine: [task: Task] }>()
 
-const OutcomeDialog = defineAsyncComponent(() => import('./OutcomeDialog.vue'))
+const ReferenceResultDialog = defineAsyncComponent(() => import('./ReferenceResultDialog.vue'))
 const BeginLetter = defineAsyncComponent(() => import('@/letters/BeginLetter.vue'))
 const TaskDialog = defineAsyncComponent(() => import('./TaskDialog.vue'))
 
@@ -86,7 +86,7 @@ function examine(task: Task): void {
     @letter="write"
   />
   <BeginLetter v-if="letter" :examination="letter" @close="letter = null" />
-  <OutcomeDialog
+  <ReferenceResultDialog
     v-if="result?.episode"
     :episode="result.episode"
     :task="result.id"

@@ -12,7 +12,7 @@ const emit = defineEmits<{ take: [row: number, on: boolean] }>()
 const ORDER: Fate[] = ['refused', 'clash', 'new', 'same']
 const WORDS: Record<Fate, string> = { refused: 'Stays out', clash: 'Another?', new: 'Is added', same: 'Here already' }
 const sorted = computed(() =>
-  [...props.lines].sort((one, other) => ORDER.indexOf(one.fate) - ORDER.indexOf(other.fate) || one.row - other.row),
+  [...props.lines].sort((one, other) => ORDER.indexOf(one.status) - ORDER.indexOf(other.status) || one.row - other.row),
 )
 </script>
 
@@ -30,13 +30,13 @@ const sorted = computed(() =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="line in sorted" :key="line.row" :class="line.fate">
+        <tr v-for="line in sorted" :key="line.row" :class="line.status">
           <td class="n">{{ line.row }}</td>
           <td>
-            <b>{{ WORDS[line.fate] }}</b>
+            <b>{{ WORDS[line.status] }}</b>
             <small v-if="line.why">{{ line.why }}</small>
             <UiTick
-              v-if="line.fate === 'clash'"
+              v-if="line.status === 'clash'"
               :model-value="taken.has(line.row)"
               @update:model-value="(on) => emit('take', line.row, on)"
             >

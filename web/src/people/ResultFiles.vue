@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { KneeOutcome } from '@/contract/types'
+import type { ReferenceResult } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -9,7 +9,7 @@ import UiDialog from '@/ui/UiDialog.vue'
 import UiFile from '@/ui/UiFile.vue'
 
 /** Reports and pictures beside one result. */
-const props = defineProps<{ outcome: KneeOutcome; mayChange: boolean }>()
+const props = defineProps<{ result: ReferenceResult; mayChange: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 const adding = ref(false)
 const { busy, problem, attempt } = useDoing()
@@ -26,9 +26,9 @@ async function add(file: File): Promise<void> {
   const done = await attempt(async () => {
     if (file.size > MOST_MB * MB) throw new Error(`The file is larger than ${MOST_MB} MB.`)
     await answerOf(
-      api.POST('/api/outcomes/{outcome}/attachments', {
+      api.POST('/api/reference-results/{result}/attachments', {
         params: {
-          path: { outcome: props.outcome.id },
+          path: { result: props.result.id },
           header: { 'X-File-Name': encodeURIComponent(file.name) },
         },
         headers: { 'Content-Type': 'application/octet-stream' },
@@ -56,8 +56,8 @@ async function takeBack(removedFile: string): Promise<void> {
 
 <template>
   <div class="files">
-    <ul v-if="outcome.files.length > 0">
-      <li v-for="file in outcome.files" :key="file.id">
+    <ul v-if="result.files.length > 0">
+      <li v-for="file in result.files" :key="file.id">
         <s v-if="file.removed" class="quiet-text">{{ file.name }}</s>
         <a v-else :href="`/api/attachments/${file.id}`" download>{{ file.name }}</a>
         <small>{{ size(file.bytes) }}</small>
@@ -81,11 +81,11 @@ async function takeBack(removedFile: string): Promise<void> {
         </UiButton>
       </li>
     </ul>
-    <UiButton v-if="mayChange" kind="quiet" :aria-label="`Add a file: ${outcome.label}`" @click="adding = true">
+    <UiButton v-if="mayChange" kind="quiet" :aria-label="`Add a file: ${result.label}`" @click="adding = true">
       Add a file
     </UiButton>
     <UiAlert v-if="problem && !adding" :say="problem" />
-    <UiDialog v-if="adding" :title="`A file beside ${outcome.label}`" @close="adding = false">
+    <UiDialog v-if="adding" :title="`A file beside ${result.label}`" @close="adding = false">
       <UiFile label="Choose or drop a report or a picture" accept=".pdf,.png,.jpg,.jpeg" @chosen="add">
         {{ busy ? 'On its way…' : `Choose or drop a PDF, PNG or JPEG, up to ${MOST_MB} MB` }}
       </UiFile>

@@ -50,7 +50,7 @@ async function change(state: Task['state'], more: { dueOn?: string; note?: strin
         ? 'Sent; its answer is awaited.'
         : state === 'open'
           ? 'Moved.'
-          : 'Closed; it stays in the story.',
+          : 'Closed; it stays on record.',
     )
   emit('changed')
 }

@@ -5,7 +5,7 @@ import type { Import, ImportList, ImportPreview } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
 import { useNewest } from '@/shared/useNewest'
 
-export type Fate = ImportPreview['lines'][number]['fate']
+export type Fate = ImportPreview['lines'][number]['status']
 
 export interface ImportOptions {
   /** Between two looks at how far it is (ms). */
@@ -30,7 +30,7 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
   const problem = computed(() => unseen.value || refused.value)
   let timer: ReturnType<typeof setTimeout> | undefined
 
-  const count = (fate: Fate) => (preview.value?.lines ?? []).filter((line) => line.fate === fate).length
+  const count = (status: Fate) => (preview.value?.lines ?? []).filter((line) => line.status === status).length
   const counts = computed(() => ({
     new: count('new'),
     same: count('same'),
@@ -49,7 +49,7 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
       () => answerOf(api.POST('/api/imports/preview', { body: body() })),
       (answer) => {
         preview.value = answer
-        const clashes = new Set(answer.lines.filter((line) => line.fate === 'clash').map((line) => line.row))
+        const clashes = new Set(answer.lines.filter((line) => line.status === 'clash').map((line) => line.row))
         for (const row of taken) if (!clashes.has(row)) taken.delete(row)
       },
     )

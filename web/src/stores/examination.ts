@@ -20,13 +20,13 @@ import {
   useSaveQueue,
 } from '@/sync'
 import { type KeptExamination, keptFrom } from './kept'
-import { isFinding, isMeasured, useRecord } from './record'
+import { isRecord, isMeasured, useOpenExamination } from './openExamination'
 import { useUndo } from './undo'
 import { useVerdict } from './verdict'
 
 /** The examination on the bench: opens it, takes entries, sends them and brings back what the server says. */
 export const useExamination = defineStore('examination', () => {
-  const record = useRecord()
+  const opened = useOpenExamination()
   const verdict = useVerdict()
   const undoable = useUndo()
   /** What was brought together by itself, to be told once. */
@@ -64,13 +64,13 @@ export const useExamination = defineStore('examination', () => {
         examination: id,
         tab,
         taken,
-        handlers: { stored: record.storedAs, known: verdict.known, saved, refused },
+        handlers: { stored: opened.storedAs, known: verdict.known, saved, refused },
       })
       comeback = useRetry({ attempt: () => void refresh() })
       watch(isAhead, () => void refresh())
     })
     showOwn()
-    for (const item of queue.value?.waiting.value ?? []) record.show(item.part, item.payload)
+    for (const item of queue.value?.waiting.value ?? []) opened.show(item.part, item.payload)
     sendLifted()
     void queue.value?.send()
     if (at !== null) comeback?.later()
@@ -78,14 +78,14 @@ export const useExamination = defineStore('examination', () => {
   }
 
   function isOpen(id: string): boolean {
-    return queue.value !== null && record.head?.id === id
+    return queue.value !== null && opened.head?.id === id
   }
 
   /** Lets go of it, so that nobody who comes after sees it; what still waits stays on the device. */
   function close(): void {
     scope?.stop()
     queue.value = null
-    record.clear()
+    opened.clear()
     verdict.clear()
     undoable.clear()
     fromMemory.value = false
@@ -100,26 +100,26 @@ export const useExamination = defineStore('examination', () => {
   }
 
   function show({ head, parts, assessment, beforeGate, marks }: KeptExamination): void {
-    record.replace(head, parts)
+    opened.replace(head, parts)
     verdict.replace(assessment, beforeGate, marks)
   }
 
   /** What only this device holds stands over what the server told. */
   function showOwn(): void {
     for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
-      if (!isMeasured(record.payload(part))) record.show(part, draft)
-    for (const problem of problems.value) record.show(problem.part, problem.mine)
+      if (!isMeasured(opened.payload(part))) opened.show(part, draft)
+    for (const problem of problems.value) opened.show(problem.part, problem.mine)
   }
 
   /** Opened from the device: once the server is back, what others did meanwhile comes in around what waits here. */
   async function refresh(): Promise<void> {
-    const id = record.head?.id
+    const id = opened.head?.id
     // What waits goes first: an answer from before it would take it off the screen again.
     if (id === undefined || keptAt.value === null || isAhead.value) return
     const before = judged
     try {
       const fresh = await ask(id)
-      if (record.head?.id !== id || isAhead.value) return
+      if (opened.head?.id !== id || isAhead.value) return
       if (judged !== before) return void refresh()
       show(fresh)
       showOwn()
@@ -132,12 +132,12 @@ export const useExamination = defineStore('examination', () => {
   }
 
   async function keep(): Promise<void> {
-    const { head } = record
+    const { head } = opened
     const { assessment, beforeGate } = verdict
     if (head === null || assessment === null) return
     await shelve(examinationName(head.id), {
       head,
-      parts: record.parts(),
+      parts: opened.parts(),
       assessment,
       beforeGate: [...beforeGate],
       marks: verdict.known(),
@@ -146,7 +146,7 @@ export const useExamination = defineStore('examination', () => {
 
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
   function overrideOf(manoeuvre: string): string | undefined {
-    const recorded = record.findings(manoeuvre).find((finding) => typeof finding.override === 'string')?.override
+    const recorded = opened.records(manoeuvre).find((finding) => typeof finding.override === 'string')?.override
     return overrides.get(manoeuvre) ?? recorded ?? undefined
   }
 
@@ -170,9 +170,9 @@ export const useExamination = defineStore('examination', () => {
     const measured = isMeasured(payload)
     const draft = measured || payload === null || Object.keys(payload).length === 0 ? null : payload
     if (measured) enter(part, payload)
-    else if (isMeasured(record.payload(part))) enter(part, null)
+    else if (isMeasured(opened.payload(part))) enter(part, null)
     queue.value?.keepDraft(part, draft)
-    if (!measured) record.show(part, draft)
+    if (!measured) opened.show(part, draft)
   }
 
   /**
@@ -182,8 +182,8 @@ export const useExamination = defineStore('examination', () => {
    * @throws ApiError where something was changed since it was last seen; it is read anew then
    */
   async function sign(ungated: string | null): Promise<void> {
-    if (record.head === null) return
-    const { id, revision } = record.head
+    if (opened.head === null) return
+    const { id, revision } = opened.head
     const params = { path: { examination: id } }
     try {
       await answerOf(api.POST('/api/examinations/{examination}/signature', { params, body: { revision, ungated } }))
@@ -199,9 +199,9 @@ export const useExamination = defineStore('examination', () => {
    * @param daysSinceInjury null: it came on without an injury
    */
   async function changeKnee(hurtSide: Side, daysSinceInjury: number | null): Promise<void> {
-    if (record.head === null) return
-    const { id } = record.head
-    const { version } = record.storedAs('frame')
+    if (opened.head === null) return
+    const { id } = opened.head
+    const { version } = opened.storedAs('frame')
     const body = { hurtSide, daysSinceInjury, version }
     try {
       await answerOf(api.PUT('/api/examinations/{examination}/knee', { params: { path: { examination: id } }, body }))
@@ -214,7 +214,7 @@ export const useExamination = defineStore('examination', () => {
   function undo(): string | null {
     const last = undoable.takeLast()
     if (!last) return null
-    if (isFinding(last.part)) enterFinding(last.part, last.payload)
+    if (isRecord(last.part)) enterFinding(last.part, last.payload)
     else enter(last.part, last.payload ?? {})
     return last.part
   }
@@ -225,25 +225,25 @@ export const useExamination = defineStore('examination', () => {
     if (!problem) return
     queue.value?.dropRefused(part)
     if (keepMine) enter(part, problem.mine)
-    else record.show(part, record.storedAs(part).payload)
+    else opened.show(part, opened.storedAs(part).payload)
   }
 
   function remember(part: string): void {
-    undoable.remember({ part, payload: record.payload(part) })
+    undoable.remember({ part, payload: opened.payload(part) })
   }
 
   function enter(part: string, payload: Payload | null): void {
     queue.value?.dropRefused(part)
-    record.show(part, payload)
+    opened.show(part, payload)
     queue.value?.add(part, payload)
   }
 
   /** Done once the device holds the newer record too: a reload without the server must not step back. */
   function saved(answer: Saved, item: Waiting): Promise<void> {
     judged++
-    record.hold(answer.part, { payload: item.payload, version: answer.version })
+    opened.hold(answer.part, { payload: item.payload, version: answer.version })
     verdict.follow(answer)
-    if (record.head) record.head = { ...record.head, revision: answer.revision }
+    if (opened.head) opened.head = { ...opened.head, revision: answer.revision }
     sendLifted()
     return keep()
   }
@@ -261,11 +261,11 @@ export const useExamination = defineStore('examination', () => {
     const refusal = refusedAs(item, error)
     const { newer } = refusal
     if (newer === null) return void queue.value?.keepRefused(refusal)
-    record.hold(item.part, newer)
+    opened.hold(item.part, newer)
     // What was entered on top of it holds it as well, and meets the newer state itself.
     if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
     if (same(item.payload, newer.payload)) return
-    const isSection = !isFinding(item.part)
+    const isSection = !isRecord(item.part)
     const { merged: both, clashes } = merge(item.from.payload ?? {}, item.payload ?? {}, newer.payload ?? {})
     if (isSection && clashes.length === 0) {
       enter(item.part, both)

@@ -1,10 +1,10 @@
 import type { Assessment, Examination, Payload } from '@/contract/types'
 import { type StoredPart, examinationName, shelved } from '@/sync'
-import type { RecordHead } from './record'
+import type { ExaminationHead } from './openExamination'
 
 /** An examination as this device keeps it, to go on with while the server is away. */
 export interface KeptExamination {
-  head: RecordHead
+  head: ExaminationHead
   parts: Record<string, StoredPart>
   assessment: Assessment
   beforeGate: string[]
@@ -12,12 +12,12 @@ export interface KeptExamination {
   marks: Record<string, string>
 }
 
-/** What the server told, by parts: sections by their name, findings as manoeuvre and side. */
-export function keptFrom({ sections, findings, assessment, ...head }: Examination): KeptExamination {
+/** What the server told, by parts: sections by their name, records as manoeuvre and side. */
+export function keptFrom({ sections, records, assessment, ...head }: Examination): KeptExamination {
   const parts: Record<string, StoredPart> = {}
   const beforeGate: string[] = []
   for (const { name, payload, version } of sections) parts[name] = { payload: payload as Payload, version }
-  for (const { manoeuvre, side, payload, version, beforeGate: early } of findings) {
+  for (const { manoeuvre, side, payload, version, beforeGate: early } of records) {
     const part = `${manoeuvre}:${side}`
     parts[part] = { payload: payload as Payload | null, version }
     if (early) beforeGate.push(part)

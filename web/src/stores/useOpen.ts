@@ -2,7 +2,7 @@ import { type MaybeRefOrGetter, computed, onMounted, ref, toValue, watch } from 
 import { type RouteLocationRaw, useRouter } from 'vue-router'
 import { useCatalogue } from './catalogue'
 import { useExamination } from './examination'
-import { type RecordHead, useRecord } from './record'
+import { type ExaminationHead, useOpenExamination } from './openExamination'
 import { useVerdict } from './verdict'
 
 export interface OpenOptions {
@@ -15,22 +15,22 @@ export interface OpenOptions {
    */
   anew?: boolean
   /** Where this screen does not fit: the one that does. */
-  elsewhere?: (head: RecordHead) => RouteLocationRaw | null
-  opened?: () => void | Promise<void>
+  elsewhere?: (head: ExaminationHead) => RouteLocationRaw | null
+  afterwards?: () => void | Promise<void>
 }
 
 /** Opens an examination for a screen, and says when it is there, or why not. */
-export function useOpen({ id, anew = false, elsewhere, opened }: OpenOptions) {
+export function useOpen({ id, anew = false, elsewhere, afterwards }: OpenOptions) {
   const router = useRouter()
   const catalogue = useCatalogue()
   const examination = useExamination()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const verdict = useVerdict()
   /** Empty while nothing is wrong. */
   const problem = ref('')
 
   const ready = computed(
-    () => catalogue.catalogue !== null && record.head?.id === toValue(id) && verdict.assessment !== null,
+    () => catalogue.catalogue !== null && opened.head?.id === toValue(id) && verdict.assessment !== null,
   )
 
   async function load(): Promise<void> {
@@ -40,14 +40,14 @@ export function useOpen({ id, anew = false, elsewhere, opened }: OpenOptions) {
       await Promise.all([catalogue.load(), isThere ? null : examination.open(wanted)])
       if (turnAway()) return
       problem.value = ''
-      await opened?.()
+      await afterwards?.()
     } catch (error) {
       problem.value = error instanceof Error ? error.message : 'It could not be opened.'
     }
   }
 
   function turnAway(): boolean {
-    const to = record.head && elsewhere ? elsewhere(record.head) : null
+    const to = opened.head && elsewhere ? elsewhere(opened.head) : null
     if (to) void router.replace(to)
     return to !== null
   }
@@ -55,7 +55,7 @@ export function useOpen({ id, anew = false, elsewhere, opened }: OpenOptions) {
   watch(() => toValue(id), load)
   // It may have been signed by somebody else while this device was without the server.
   watch(
-    () => record.head?.status,
+    () => opened.head?.status,
     (status) => ready.value && status === 'signed' && turnAway(),
   )
   onMounted(load)

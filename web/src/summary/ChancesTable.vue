@@ -14,7 +14,7 @@ const verdict = useVerdict()
       <tr>
         <th scope="col">Condition</th>
         <th scope="col" class="n">Before</th>
-        <th scope="col" class="n">After story</th>
+        <th scope="col" class="n">After history</th>
         <th scope="col" class="n">After all</th>
         <th scope="col" class="scale">
           <span class="unseen">95 % range drawn</span>

@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -13,7 +13,7 @@ import UiText from '@/ui/UiText.vue'
 
 /** What was said of a signed examination later, and what took its place: nothing of it is changed. */
 const emit = defineEmits<{ added: [] }>()
-const record = useRecord()
+const opened = useOpenExamination()
 const session = useSession()
 const router = useRouter()
 const given = reactive({ words: '' })
@@ -21,7 +21,7 @@ const writing = ref(false)
 const RULES = { words: [{ required: true, whitespace: true, message: 'Nothing is written.', trigger: 'submit' }] }
 const { busy, problem, attempt } = useDoing()
 
-const head = computed(() => record.head!)
+const head = computed(() => opened.head!)
 const mayAdd = computed(() => session.user?.answers === true)
 const isReplaced = computed(() => head.value.supersededBy?.isSigned === true)
 

@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { withPassword } from '@/shared/usePassword'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -12,7 +12,7 @@ import UiText from '@/ui/UiText.vue'
 
 const emit = defineEmits<{ close: [] }>()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 const given = reactive({ ungated: '' })
 const RULES = {
@@ -21,7 +21,7 @@ const RULES = {
 const busy = ref(false)
 const problem = ref('')
 /** A baseline is only worth what can be compared with it later. */
-const missing = computed(() => (record.head?.isBaseline ? (verdict.assessment?.plan.unanswered ?? []) : []))
+const missing = computed(() => (opened.head?.isBaseline ? (verdict.assessment?.plan.unanswered ?? []) : []))
 const isShut = computed(() => verdict.assessment?.safety.gateOpen !== true)
 const isSaved = computed(() => examination.saveState === 'saved')
 

@@ -1,9 +1,9 @@
 import { computed } from 'vue'
 import type { Assessment, Chosen } from '@/contract/types'
-import { isByHand } from '@/shared/findings'
+import { isByHand } from '@/shared/results'
 import { findingName } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
 type Result = Assessment['results'][number]
@@ -13,11 +13,11 @@ const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: '
 /** What the summary says of the open examination in words: nothing here is judged, all of it is put side by side. */
 export function useSummary() {
   const catalogue = useCatalogue()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const verdict = useVerdict()
 
   const judgedBy = computed(() => {
-    const chosen: Chosen = record.section('frame').schools ?? {}
+    const chosen: Chosen = opened.section('frame').schools ?? {}
     return (catalogue.catalogue?.schools ?? [])
       .map(
         (school) =>
@@ -67,7 +67,7 @@ export function useSummary() {
   /** What was taken though the gate held it back, and what was entered afterwards, stays marked. */
   const marked = computed(() =>
     (catalogue.catalogue?.manoeuvres ?? []).flatMap((m) => {
-      const findings = record.findings(m.id)
+      const findings = opened.records(m.id)
       const reason = findings.find((finding) => typeof finding.override === 'string')?.override
       return [
         ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),

@@ -139,13 +139,13 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
     const path = { examination, manoeuvre: name, side: side as Side | 'both' }
     return payload === null
       ? answerOf(
-          api.DELETE('/api/examinations/{examination}/findings/{manoeuvre}/{side}', {
+          api.DELETE('/api/examinations/{examination}/records/{manoeuvre}/{side}', {
             params: { path },
             body: { key, version, known },
           }),
         )
       : answerOf(
-          api.PUT('/api/examinations/{examination}/findings/{manoeuvre}/{side}', {
+          api.PUT('/api/examinations/{examination}/records/{manoeuvre}/{side}', {
             params: { path },
             body: { key, version, known, payload },
           }),

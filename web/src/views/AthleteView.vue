@@ -5,7 +5,7 @@ import { answerOf, api } from '@/api/client'
 import type { AthleteProfile, AthleteWithExaminations, Itinerary } from '@/contract/types'
 import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
-import StoryCard from '@/people/StoryCard.vue'
+import EpisodeCard from '@/people/EpisodeCard.vue'
 import { useExport } from '@/people/useExport'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
@@ -20,7 +20,7 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 import { tell } from '@/ui/telling'
 import StartDialog from './StartDialog.vue'
 
-/** An athlete: what is known of them, and the stories of both knees. */
+/** An athlete: what is known of them, and the episodes of both knees. */
 const props = defineProps<{ id: string }>()
 
 const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.vue'))
@@ -37,7 +37,7 @@ const { busy, problem, attempt } = useDoing()
 const { take, isMaking: making, problem: exportProblem } = useExport()
 
 const keepsLists = computed(() => session.user?.answers === true)
-const visitsOf = (story: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === story)
+const visitsOf = (episode: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === episode)
 const openTasks = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when !== 'closed').reverse())
 const closed = computed(() => (athlete.value?.tasks ?? []).filter((task) => task.when === 'closed'))
 /** Who agreed that the coach is told, and for how long. */
@@ -115,18 +115,18 @@ watch(() => props.id, load)
         <section aria-labelledby="knees">
           <h2 id="knees">Knees</h2>
           <UiEmpty
-            v-if="athlete.stories.length === 0"
+            v-if="athlete.episodes.length === 0"
             :say="
               session.user?.answers
                 ? 'No knee of this athlete was examined yet.'
                 : 'No examination of yours yet. Those of others are not shown to you.'
             "
           />
-          <StoryCard
-            v-for="story in athlete.stories"
-            :key="story.id"
-            :story="story"
-            :visits="visitsOf(story.id)"
+          <EpisodeCard
+            v-for="episode in athlete.episodes"
+            :key="episode.id"
+            :episode="episode"
+            :visits="visitsOf(episode.id)"
             @changed="load"
           />
         </section>

@@ -13,8 +13,8 @@ import MeaningStrip from '@/bench/MeaningStrip.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
-import StoryChances from '@/bench/asking/StoryChances.vue'
-import StoryPanel from '@/bench/asking/StoryPanel.vue'
+import HistoryChances from '@/bench/asking/HistoryChances.vue'
+import HistoryPanel from '@/bench/asking/HistoryPanel.vue'
 import { usePlaceInHistory } from '@/bench/route/usePlaceInHistory'
 import { useRoute } from '@/bench/route/useRoute'
 import { useBenchKeys } from '@/bench/keys/useBenchKeys'
@@ -25,7 +25,7 @@ import { refusedFigure } from '@/figures/refusedFigures'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import { useScreen } from '@/shared/screen'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
@@ -35,7 +35,7 @@ import { hush, tell } from '@/ui/telling'
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const undoable = useUndo()
 const verdict = useVerdict()
 
@@ -54,15 +54,15 @@ const { place, manoeuvre, go, step, station, goToPart } = useRoute({
   moved: () => {
     hush()
     railOpen.value = plateauOpen.value = false
-    activeSide.value = record.otherSide
+    activeSide.value = opened.otherSide
   },
 })
 const { ready, problem, load } = useOpen({
   id: () => props.id,
   anew: true,
   elsewhere: ({ id, status }) => (status === 'signed' ? { name: 'summary', params: { id } } : null),
-  opened: () => {
-    activeSide.value = record.otherSide
+  afterwards: () => {
+    activeSide.value = opened.otherSide
   },
 })
 usePlaceInHistory({ place, go, ready })
@@ -91,7 +91,7 @@ function weigh(condition: ConditionId): void {
 }
 
 function focusKnee(which: 'other' | 'hurt'): void {
-  activeSide.value = which === 'hurt' ? record.hurtSide : record.otherSide
+  activeSide.value = which === 'hurt' ? opened.hurtSide : opened.otherSide
   middle.value
     ?.querySelector<HTMLElement>(`.knee${which === 'hurt' ? '.hurt' : ':not(.hurt)'}`)
     ?.focus({ preventScroll: true })
@@ -99,7 +99,7 @@ function focusKnee(which: 'other' | 'hurt'): void {
 
 /** Of the structure that has the focus, else of what this manoeuvre moves most, else of the likeliest. */
 function weighHere(): void {
-  if (record.head?.isBaseline) return
+  if (opened.head?.isBaseline) return
   const focused = document.activeElement?.closest<SVGElement>('[data-condition]')?.dataset.condition
   const feeds = manoeuvre.value?.feeds ?? []
   const moved = verdict.assessment?.trace.find((step) => feeds.includes(step.finding))?.condition
@@ -159,7 +159,7 @@ watch(place, async () => {
       <RouterLink class="button" to="/">Back to today</RouterLink>
     </p>
   </main>
-  <div v-else-if="ready && record.head" class="bench">
+  <div v-else-if="ready && opened.head" class="bench">
     <BenchHead
       class="head"
       :plateau-open="plateauOpen"
@@ -178,9 +178,9 @@ watch(place, async () => {
           Open the hand-over
         </RouterLink>
       </SafetyLines>
-      <template v-if="place.kind === 'story'">
-        <h1>Story</h1>
-        <StoryPanel />
+      <template v-if="place.kind === 'history'">
+        <h1>History</h1>
+        <HistoryPanel />
       </template>
       <template v-else-if="place.kind === 'gate'">
         <h1>Safety gate</h1>
@@ -194,7 +194,7 @@ watch(place, async () => {
         @band="chooseBand"
       />
     </main>
-    <StoryChances v-if="place.kind === 'story' && !record.head?.isBaseline" class="meaning" />
+    <HistoryChances v-if="place.kind === 'history' && !opened.head?.isBaseline" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
     <UiSheet v-if="narrow" v-model="plateauOpen" title="Chances" side="right">
       <ChancesPanel @pick="(condition) => (picked = condition)" @go="go" />

@@ -17,7 +17,7 @@ import UiMore from '@/ui/UiMore.vue'
 import UiTimeline from '@/ui/UiTimeline.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 
-/** The story of one knee: what happened when, and how it went. */
+/** The course of one knee: what happened when, and how it went. */
 const props = defineProps<{ id: string }>()
 
 /** Chances that were never higher than this are told last (of 100). */
@@ -37,7 +37,7 @@ const router = useRouter()
 const course = ref<Course | null>(null)
 const { problem, attempt } = useDoing()
 
-const side = computed(() => (course.value?.story.hurtSide === 'left' ? 'Left' : 'Right'))
+const side = computed(() => (course.value?.episode.hurtSide === 'left' ? 'Left' : 'Right'))
 const curves = computed(() => (course.value ? measures(course.value) : []))
 const likely = computed(() => (course.value ? chances(course.value) : []))
 const high = computed(() => likely.value.filter((one) => highest(one) >= LOW))
@@ -45,7 +45,7 @@ const low = computed(() => likely.value.filter((one) => highest(one) < LOW))
 
 const events = computed<Event[]>(() => {
   if (!course.value) return []
-  const { story, visits, asked } = course.value
+  const { episode, visits, asked } = course.value
   const happened: Event[] = visits.map(({ examination, at, chances: said }) => ({
     id: examination,
     at,
@@ -53,7 +53,7 @@ const events = computed<Event[]>(() => {
     say: said[0] ? `${said[0].label} ${inHundred(said[0].chance)} in 100` : '',
     to: examination,
   }))
-  for (const { id, on, label, answers, removed } of story.outcomes) {
+  for (const { id, on, label, answers, removed } of episode.referenceResults) {
     if (removed) continue
     const found = answers.filter((one) => one.seen === 'present').map((one) => one.label)
     happened.push({ id, at: on, title: label, say: found.length > 0 ? `${found.join(', ')} found` : 'nothing found' })
@@ -62,7 +62,7 @@ const events = computed<Event[]>(() => {
     if (at)
       happened.push({ id: `asked ${index}`, at, title: ASKED[state], say: closing ? `${title}: ${closing}` : title })
   }
-  if (story.injuredOn) happened.push({ id: 'injury', at: story.injuredOn, title: 'Hurt', say: '' })
+  if (episode.injuredOn) happened.push({ id: 'injury', at: episode.injuredOn, title: 'Hurt', say: '' })
   return happened.sort((one, other) => other.at.localeCompare(one.at))
 })
 const shown = computed(() => events.value.map((event) => ({ ...event, when: day(event.at), filled: !!event.to })))
@@ -83,14 +83,14 @@ watch(() => props.id, load)
 </script>
 
 <template>
-  <SubjectPage :title="course ? `${course.athlete.name}, ${side.toLowerCase()} knee` : 'The story of a knee'">
+  <SubjectPage :title="course ? `${course.athlete.name}, ${side.toLowerCase()} knee` : 'Course of a knee'">
     <template v-if="course" #beside>
       <RouterLink class="button" :to="{ name: 'athlete', params: { id: course.athlete.id } }">The athlete</RouterLink>
     </template>
     <UiAlert v-if="problem" :say="problem">
       <UiButton @click="load">Try again</UiButton>
     </UiAlert>
-    <UiWaiting v-else-if="!course" label="Loading the story" />
+    <UiWaiting v-else-if="!course" label="Loading the course" />
     <template v-if="course">
       <UiEmpty v-if="course.visits.length === 0" say="Curves begin with the first signed examination." />
       <div class="columns">

@@ -3,12 +3,12 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import SaveState from '@/frame/SaveState.vue'
 import { clock } from '@/shared/dates'
-import { isByHand } from '@/shared/findings'
+import { isByHand } from '@/shared/results'
 import { findingName } from '@/stores/words'
 import { daysAgo } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
@@ -18,7 +18,7 @@ import UiAlert from '@/ui/UiAlert.vue'
 const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const undoable = useUndo()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
@@ -32,9 +32,9 @@ const lines = computed(() =>
     (line) => line.urgency === 'emergency' || line.urgency === 'same_day',
   ),
 )
-const signed = computed(() => record.head?.status === 'signed')
+const signed = computed(() => opened.head?.status === 'signed')
 const due = computed(() => verdict.assessment?.safety.pulse.everyMinutes ?? 0)
-const checks = computed(() => record.section(PULSE).entries ?? [])
+const checks = computed(() => opened.section(PULSE).entries ?? [])
 const last = computed(() => {
   const entry = checks.value.at(-1)
   return entry ? new Date(entry.at) : null
@@ -46,12 +46,12 @@ const state = computed(() =>
   CHECKS.map((id) => ({
     id,
     name: catalogue.nameOf(id),
-    value: spoken(record.finding(id, record.hurtSide), id),
+    value: spoken(opened.record(id, opened.hurtSide), id),
   })),
 )
 
 const injured = computed(() => {
-  const { daysSinceInjury: days, hoursSinceInjury: hours } = record.section('frame')
+  const { daysSinceInjury: days, hoursSinceInjury: hours } = opened.section('frame')
   if (typeof hours === 'number') return `${hours} h ago`
   return typeof days === 'number' ? daysAgo(days) : 'no injury recalled'
 })
@@ -81,11 +81,11 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
 <template>
   <main class="emergency">
     <UiAlert v-if="problem" :say="problem" />
-    <template v-else-if="ready && record.head">
+    <template v-else-if="ready && opened.head">
       <header>
         <div>
-          <h1>{{ record.head.athlete.name }}, {{ record.head.athlete.age }}</h1>
-          <p class="side">{{ record.hurtSide }} knee</p>
+          <h1>{{ opened.head.athlete.name }}, {{ opened.head.athlete.age }}</h1>
+          <p class="side">{{ opened.hurtSide }} knee</p>
         </div>
         <p class="clock number" aria-label="Time now">{{ clock(now.toISOString()) }}</p>
         <SaveState :state="examination.saveState" class="save" />
@@ -126,14 +126,14 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
       </section>
       <section aria-labelledby="told">
         <h2 id="told">What happened</h2>
-        <p>{{ record.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
+        <p>{{ opened.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
         <dl>
           <dt>Injured</dt>
           <dd>{{ injured }}</dd>
           <dt>Examined from</dt>
-          <dd class="number">{{ clock(record.head.examinedAt) }}</dd>
+          <dd class="number">{{ clock(opened.head.examinedAt) }}</dd>
           <dt>By</dt>
-          <dd>{{ record.head.examiner }}</dd>
+          <dd>{{ opened.head.examiner }}</dd>
         </dl>
       </section>
       <section aria-labelledby="found">

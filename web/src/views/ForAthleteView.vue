@@ -4,7 +4,7 @@ import ShareCode from '@/letters/ShareCode.vue'
 import HurtParts from '@/plateau/HurtParts.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useSession } from '@/stores/session'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
@@ -14,12 +14,12 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 
 /** What the athlete takes home, in large type: on paper, or read here together. */
 const props = defineProps<{ id: string }>()
-const record = useRecord()
+const opened = useOpenExamination()
 const session = useSession()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 
-const isSigned = computed(() => record.head?.status === 'signed')
+const isSigned = computed(() => opened.head?.status === 'signed')
 const mayShare = computed(() => isSigned.value && session.user?.sharesPages === true && session.user.answers)
 const plan = computed(() => verdict.assessment?.plan)
 const paragraphs = computed(() =>
@@ -35,7 +35,7 @@ function print(): void {
 </script>
 
 <template>
-  <SubjectPage :title="record.head ? `For ${record.head.athlete.name}` : 'For the athlete'">
+  <SubjectPage :title="opened.head ? `For ${opened.head.athlete.name}` : 'For the athlete'">
     <template v-if="ready" #beside>
       <nav class="actions" aria-label="For the athlete">
         <RouterLink class="button quiet" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
@@ -43,10 +43,10 @@ function print(): void {
       </nav>
     </template>
     <UiAlert v-if="problem" :say="problem" />
-    <UiWaiting v-else-if="!ready || !record.head" label="Loading" />
+    <UiWaiting v-else-if="!ready || !opened.head" label="Loading" />
     <template v-else>
       <p class="quiet-text">
-        {{ record.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(record.head.examinedAt) }}
+        {{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(opened.head.examinedAt) }}
         <b v-if="!isSigned">, not signed yet</b>
       </p>
       <article>
@@ -56,7 +56,7 @@ function print(): void {
             <p>{{ say }}</p>
           </template>
         </div>
-        <HurtParts v-if="plan && plan.matters.length > 0" :parts="plan.matters" :side="record.hurtSide" />
+        <HurtParts v-if="plan && plan.matters.length > 0" :parts="plan.matters" :side="opened.hurtSide" />
       </article>
       <ShareCode v-if="mayShare" :examination="id" />
     </template>

@@ -7,7 +7,7 @@ import TopBar from '@/frame/TopBar.vue'
 import { answerOf, api } from '@/api/client'
 import { momentOfYear } from '@/shared/dates'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useSession } from '@/stores/session'
 import UiButton from '@/ui/UiButton.vue'
 import { useOpen } from '@/stores/useOpen'
@@ -23,19 +23,19 @@ import { useSummary } from '@/summary/useSummary'
 
 const props = defineProps<{ id: string }>()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const signing = ref(false)
 const session = useSession()
 const mayNotSign = computed(() => session.user?.answers !== true)
-const asked = computed(() => !!record.head?.askedAt)
+const asked = computed(() => !!opened.head?.askedAt)
 
 const assessment = computed(() => verdict.assessment!)
 const { judgedBy, fluid, results, held, marked, nameOf } = useSummary()
-const signed = computed(() => record.head?.status === 'signed')
+const signed = computed(() => opened.head?.status === 'signed')
 const signature = computed(() => {
-  const { signedAt, signedBy, signedUngated } = record.head ?? {}
+  const { signedAt, signedBy, signedUngated } = opened.head ?? {}
   if (!signedAt) return 'draft, not signed'
   const by = `signed by ${signedBy ?? 'somebody'} on ${momentOfYear(signedAt)}`
   return signedUngated ? `${by}, without the safety gate: ${signedUngated}` : by
@@ -58,13 +58,13 @@ function print(): void {
     <h1>No summary</h1>
     <p>{{ problem }}</p>
   </main>
-  <main v-else-if="ready && record.head" class="summary">
+  <main v-else-if="ready && opened.head" class="summary">
     <header>
       <div>
-        <h1>{{ record.head.athlete.name }}, {{ record.head.isBaseline ? 'baseline' : `${record.hurtSide} knee` }}</h1>
+        <h1>{{ opened.head.athlete.name }}, {{ opened.head.isBaseline ? 'baseline' : `${opened.hurtSide} knee` }}</h1>
         <p>
-          {{ record.head.athlete.squad }}, no. {{ record.head.athlete.number }} · {{ record.head.athlete.age }} years ·
-          seen by {{ record.head.examiner }} on {{ momentOfYear(record.head.examinedAt) }} ·
+          {{ opened.head.athlete.squad }}, no. {{ opened.head.athlete.number }} · {{ opened.head.athlete.age }} years ·
+          seen by {{ opened.head.examiner }} on {{ momentOfYear(opened.head.examinedAt) }} ·
           <b>
             {{ signature }}
           </b>
@@ -76,16 +76,16 @@ function print(): void {
         <a
           class="button"
           :href="`/api/examinations/${id}/document`"
-          :download="`knee-${record.head.examinedAt.slice(0, 10)}.json`"
+          :download="`knee-${opened.head.examinedAt.slice(0, 10)}.json`"
         >
           Document
         </a>
         <RouterLink
-          v-if="record.head.twin"
+          v-if="opened.head.twin"
           class="button"
-          :to="{ name: 'summary', params: { id: record.head.twin.id } }"
+          :to="{ name: 'summary', params: { id: opened.head.twin.id } }"
         >
-          {{ record.otherSide === 'left' ? 'Left' : 'Right' }} knee
+          {{ opened.otherSide === 'left' ? 'Left' : 'Right' }} knee
         </RouterLink>
         <template v-if="!signed">
           <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
@@ -96,7 +96,7 @@ function print(): void {
         </template>
       </nav>
     </header>
-    <LaterWords v-if="signed || record.head.supersedes" @added="examination.open(id)" />
+    <LaterWords v-if="signed || opened.head.supersedes" @added="examination.open(id)" />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
     <UnjudgedNotice older="What stands below was judged before them." />
     <SafetyLines :lines="assessment.safety.lines" />
@@ -117,8 +117,8 @@ function print(): void {
     <div class="columns">
       <div>
         <section aria-labelledby="chances">
-          <h2 id="chances">{{ record.head.isBaseline ? 'Not weighed' : 'Chances, in 100 knees like this' }}</h2>
-          <p v-if="record.head.isBaseline" class="quiet-text">
+          <h2 id="chances">{{ opened.head.isBaseline ? 'Not weighed' : 'Chances, in 100 knees like this' }}</h2>
+          <p v-if="opened.head.isBaseline" class="quiet-text">
             A baseline weighs no chance: base rates are of knees with a complaint.
           </p>
           <ChancesTable v-else />
@@ -127,7 +127,7 @@ function print(): void {
           <h2 id="knees">Both knees</h2>
           <KneesTable
             :measurements="assessment.measurements"
-            :baseline-from="record.head.isBaseline ? record.hurtSide : undefined"
+            :baseline-from="opened.head.isBaseline ? opened.hurtSide : undefined"
           />
           <p class="fluid">
             <b>Fluid</b>
@@ -154,9 +154,9 @@ function print(): void {
           </ul>
         </section>
         <section aria-labelledby="open">
-          <h2 id="open">{{ record.head.isBaseline ? 'Missing from this baseline' : 'Not answered' }}</h2>
+          <h2 id="open">{{ opened.head.isBaseline ? 'Missing from this baseline' : 'Not answered' }}</h2>
           <p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">
-            {{ record.head.isBaseline ? 'Nothing is missing.' : 'Nothing is left open by what was not done.' }}
+            {{ opened.head.isBaseline ? 'Nothing is missing.' : 'Nothing is left open by what was not done.' }}
           </p>
           <ul v-else>
             <li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li>

@@ -15,7 +15,7 @@ import { useOutdoorLook } from '@/shared/look'
 import { inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
@@ -25,7 +25,7 @@ import { tell } from '@/ui/telling'
 const props = defineProps<{ id: string }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const undoable = useUndo()
 const verdict = useVerdict()
 useOutdoorLook()
@@ -38,10 +38,10 @@ const { ready, problem } = useOpen({
   elsewhere: ({ id, status }) =>
     status === 'signed'
       ? { name: 'summary', params: { id } }
-      : record.section('frame').route !== 'touchline'
+      : opened.section('frame').route !== 'touchline'
         ? { name: 'bench', params: { id } }
         : null,
-  opened: goOn,
+  afterwards: goOn,
 })
 const { canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre, { hurtOnly: true })
@@ -56,7 +56,7 @@ const urgent = computed(() =>
 const settledBy = computed(() => (examination.isAhead ? null : (verdict.assessment?.plan.playSettledBy ?? null)))
 /** Stands above the footer's buttons, so that its coming moves none of them under a finger. */
 const mayAnswer = computed(() => step.value !== 'answer' && (settledBy.value !== null || urgent.value.length > 0))
-const recorded = computed(() => manoeuvre.value !== null && record.isRecorded(manoeuvre.value.id))
+const recorded = computed(() => manoeuvre.value !== null && opened.isRecorded(manoeuvre.value.id))
 
 function fill(payload: Payload): void {
   recorder.fill(payload)
@@ -83,11 +83,11 @@ watch(step, () => {
     <p>{{ problem }}</p>
     <RouterLink class="button" to="/">Back to today</RouterLink>
   </main>
-  <div v-else-if="ready && record.head" class="touchline">
+  <div v-else-if="ready && opened.head" class="touchline">
     <header>
       <p>
-        <b>{{ record.head.athlete.name }}</b>
-        <span>{{ record.hurtSide }} knee</span>
+        <b>{{ opened.head.athlete.name }}</b>
+        <span>{{ opened.hurtSide }} knee</span>
       </p>
       <SaveState :state="examination.saveState" class="save" />
       <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Bench</RouterLink>
@@ -107,11 +107,11 @@ watch(step, () => {
       <ProblemsBar @go="goToPart" />
       <SafetyLines :lines="urgent" />
       <UnjudgedNotice v-if="step !== 'answer'" />
-      <TouchlineAsk v-if="step === 'story' || step === 'gate'" :about="step" />
+      <TouchlineAsk v-if="step === 'history' || step === 'gate'" :about="step" />
       <ManoeuvrePanel
         v-else-if="manoeuvre"
         :manoeuvre="manoeuvre"
-        :active-side="record.hurtSide"
+        :active-side="opened.hurtSide"
         brief
         @band="recorder.chooseBand"
       />

@@ -7,7 +7,7 @@ import TopBar from '@/frame/TopBar.vue'
 import { findingName } from '@/stores/words'
 import { capital, inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import WeighBoard from '@/weighup/WeighBoard.vue'
@@ -16,12 +16,12 @@ import UiWaiting from '@/ui/UiWaiting.vue'
 
 const props = defineProps<{ id: string; condition: string }>()
 const catalogue = useCatalogue()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 const input = shallowRef<Problem | null>(null)
 const { problem } = useOpen({
   id: () => props.id,
-  opened: async () => {
+  afterwards: async () => {
     input.value = await answerOf(
       api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }),
     )
@@ -45,7 +45,7 @@ function nameOf(finding: string): string {
   <main class="weigh">
     <header>
       <div>
-        <p class="quiet-text">Weigh-up · {{ record.head?.athlete.name }}, {{ record.hurtSide }} knee</p>
+        <p class="quiet-text">Weigh-up · {{ opened.head?.athlete.name }}, {{ opened.hurtSide }} knee</p>
         <h1>{{ title }}</h1>
       </div>
       <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>

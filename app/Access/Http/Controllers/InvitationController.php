@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 /** Inviting somebody into the team, and coming in by the link. */
 final readonly class InvitationController
 {
-    public function __construct(private Invitations $invitations, private AuditLog $deeds)
+    public function __construct(private Invitations $invitations, private AuditLog $log)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class InvitationController
     {
         DB::transaction(function () use ($invitation): void {
             $invitation->delete();
-            $this->deeds->record(AuditEvent::InvitationWithdrawn, $invitation->id);
+            $this->log->record(AuditEvent::InvitationWithdrawn, $invitation->id);
         });
 
         return response()->noContent();

@@ -27,7 +27,7 @@ use function Illuminate\Support\defer;
 /** Showing one's password again, changing it, and a forgotten one. */
 final readonly class PasswordController
 {
-    public function __construct(private AuditLog $deeds, private AccountNotice $notice)
+    public function __construct(private AuditLog $log, private AccountNotice $notice)
     {
     }
 
@@ -52,7 +52,7 @@ final readonly class PasswordController
         DB::transaction(function () use ($request, $user): void {
             $user->update(['password' => $request->password()]);
             Sessions::endAll($user, $request->session()->getId());
-            $this->deeds->record(AuditEvent::PasswordChanged, $user->id);
+            $this->log->record(AuditEvent::PasswordChanged, $user->id);
         });
         $this->notice->tell($user, AccountChange::Password);
 

@@ -25,7 +25,7 @@ final readonly class SecondFactorController
     /** Where a session keeps the secret until a code shows that the app has it. */
     private const PENDING = 'factor';
 
-    public function __construct(private AuditLog $deeds, private AccountNotice $notice)
+    public function __construct(private AuditLog $log, private AccountNotice $notice)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class SecondFactorController
             throw Refusal::at('code', 'The code is not right. Check that the clock of your phone is set by the network, then enter the next code.');
         }
         $request->session()->forget(self::PENDING);
-        $this->deeds->record(AuditEvent::SecondFactorOn);
+        $this->log->record(AuditEvent::SecondFactorOn);
         $this->notice->tell($user, AccountChange::FactorOn);
 
         return response()->json(['recoveryCodes' => $codes]);
@@ -71,7 +71,7 @@ final readonly class SecondFactorController
             throw Refusal::at('code', 'The code is not right. A code works once.');
         }
         SecondFactor::turnOff($user);
-        $this->deeds->record(AuditEvent::SecondFactorOff);
+        $this->log->record(AuditEvent::SecondFactorOff);
         $this->notice->tell($user, AccountChange::FactorOff);
 
         return response()->noContent();

@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\Hash;
 /** Logging in and out, who is there, and where else they are. Failed tries are counted by the limiter `login`. */
 final readonly class SessionController
 {
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -45,14 +45,14 @@ final readonly class SessionController
             default => SecondFactor::accepts($user, $request->code()),
         };
         if (! Auth::attemptWhen($request->credentials(), [$mayEnter, $hasFactor])) {
-            $this->deeds->record(AuditEvent::LogInRefused, by: User::at($request->email()));
+            $this->log->record(AuditEvent::LogInRefused, by: User::at($request->email()));
             throw $request->code() === null
                 ? Refusal::at('password', 'The e-mail or the password is not right.')
                 : Refusal::at('code', 'The password or the code is not right. A code works once.');
         }
         $request->session()->regenerate();
         (new Presence($request->session()))->begin($request->isShared());
-        $this->deeds->record(AuditEvent::LoggedIn);
+        $this->log->record(AuditEvent::LoggedIn);
         Cookie::queue(KnownDevice::of($request)->with((string) $request->email()));
 
         return $this->show();
@@ -65,12 +65,12 @@ final readonly class SessionController
 
     public function destroy(Request $request): Response
     {
-        $this->deeds->record(AuditEvent::LoggedOut);
+        $this->log->record(AuditEvent::LoggedOut);
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        // What waits to be sent may stay sealed on the device, so its storage is left; what pages left behind is not.
+        // What waits to be sent may stay encrypted on the device, so its storage is left; what pages left behind is not.
         return response()->noContent()->header('Clear-Site-Data', '"cache"');
     }
 
@@ -88,7 +88,7 @@ final readonly class SessionController
     public function end(string $session, #[CurrentUser] User $user): Response
     {
         abort_unless(Sessions::end($user, $session), 404);
-        $this->deeds->record(AuditEvent::SessionEnded);
+        $this->log->record(AuditEvent::SessionEnded);
 
         return response()->noContent();
     }
@@ -97,7 +97,7 @@ final readonly class SessionController
     public function endOthers(Request $request, #[CurrentUser] User $user): Response
     {
         $ended = Sessions::endAll($user, $request->session()->getId());
-        $this->deeds->record(AuditEvent::SessionEnded, detail: ['sessions' => $ended]);
+        $this->log->record(AuditEvent::SessionEnded, detail: ['sessions' => $ended]);
 
         return response()->noContent();
     }

@@ -25,12 +25,12 @@ final class LoginRequest extends FormRequest
     /**
      * An address that no account can have is looked for all the same: the answer takes as long, and says as little.
      *
-     * @return array{email_print: string, password: string}
+     * @return array{email_hash: string, password: string}
      */
     public function credentials(): array
     {
         return [
-            'email_print' => Email::fingerprint($this->email() ?? ''),
+            'email_hash' => Email::hash($this->email() ?? ''),
             'password' => $this->string('password')->toString(),
         ];
     }

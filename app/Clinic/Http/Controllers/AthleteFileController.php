@@ -33,10 +33,10 @@ final readonly class AthleteFileController
         return response()->json(['state' => $export->state, 'bytes' => $export->bytes]);
     }
 
-    public function fetch(Export $export, Exports $exports, AuditLog $deeds): StreamedResponse
+    public function fetch(Export $export, Exports $exports, AuditLog $log): StreamedResponse
     {
         abort_unless($export->state === ExportState::Ready, 404);
-        $deeds->record(AuditEvent::Exported, $export->athlete_id, ['as' => 'everything, fetched']);
+        $log->record(AuditEvent::Exported, $export->athlete_id, ['as' => 'everything, fetched']);
 
         return response()->streamDownload(static function () use ($export, $exports): void {
             foreach ($exports->content($export) as $piece) {

@@ -25,17 +25,17 @@ final readonly class AttachmentController
     }
 
     /** @throws Refusal */
-    public function store(AttachmentRequest $request, ReferenceResult $outcome, #[CurrentUser] User $user): JsonResponse
+    public function store(AttachmentRequest $request, ReferenceResult $result, #[CurrentUser] User $user): JsonResponse
     {
-        $made = $this->attachments->add($outcome, $request->title(), (string) $request->getContent(), $user);
+        $made = $this->attachments->add($result, $request->title(), (string) $request->getContent(), $user);
 
         return response()->json(['id' => $made->id], 201);
     }
 
     /** Never shown in a page of ours: what comes from elsewhere is saved as a file. */
-    public function show(Attachment $attachment, AuditLog $deeds): StreamedResponse
+    public function show(Attachment $attachment, AuditLog $log): StreamedResponse
     {
-        $deeds->record(AuditEvent::Exported, $attachment->athlete_id, ['as' => 'file beside a result']);
+        $log->record(AuditEvent::Exported, $attachment->athlete_id, ['as' => 'file beside a result']);
 
         return response()->streamDownload(function () use ($attachment): void {
             foreach ($this->attachments->content($attachment) as $piece) {

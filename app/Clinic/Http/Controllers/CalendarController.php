@@ -58,9 +58,9 @@ final readonly class CalendarController
     }
 
     /** One task as a file, without clinical words. */
-    public function task(Task $task, AuditLog $deeds): Response
+    public function task(Task $task, AuditLog $log): Response
     {
-        $deeds->record(AuditEvent::Exported, $task->athlete_id, ['as' => 'calendar']);
+        $log->record(AuditEvent::Exported, $task->athlete_id, ['as' => 'calendar']);
 
         return self::file((new CalendarFile(false))->of([$task->load('athlete')]), 'due');
     }

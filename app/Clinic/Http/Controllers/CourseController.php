@@ -17,14 +17,14 @@ use Illuminate\Http\JsonResponse;
 /** How a knee went, from visit to visit. */
 final readonly class CourseController
 {
-    public function __construct(private Course $course, private AuditLog $deeds)
+    public function __construct(private Course $course, private AuditLog $log)
     {
     }
 
     public function show(Episode $episode): CourseResource
     {
-        $this->deeds->record(AuditEvent::AthleteRead, $episode->athlete_id);
-        $episode->load(['athlete', 'examinations', 'outcomes.attachments']);
+        $this->log->record(AuditEvent::AthleteRead, $episode->athlete_id);
+        $episode->load(['athlete', 'examinations', 'referenceResults.attachments']);
 
         return new CourseResource(
             $episode, $this->course->curves(), $this->course->of($episode), $this->course->baselines($episode),

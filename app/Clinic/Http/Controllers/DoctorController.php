@@ -25,7 +25,7 @@ final readonly class DoctorController
     /** More than this is no book that one looks through. */
     private const MOST = 500;
 
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -58,7 +58,7 @@ final readonly class DoctorController
     {
         $doctor = DB::transaction(function () use ($request, $user): Doctor {
             $made = Doctor::query()->create(['team_id' => $user->teamId(), 'content' => $request->content()]);
-            $this->deeds->record(AuditEvent::DoctorAdded, $made->id);
+            $this->log->record(AuditEvent::DoctorAdded, $made->id);
 
             return $made;
         });
@@ -85,13 +85,13 @@ final readonly class DoctorController
     }
 
     /**
-     * @param  callable(): mixed  $deed
+     * @param  callable(): mixed  $entry
      */
-    private function done(Doctor $doctor, AuditEvent $what, callable $deed): Response
+    private function done(Doctor $doctor, AuditEvent $what, callable $entry): Response
     {
-        DB::transaction(function () use ($doctor, $what, $deed): void {
-            $deed();
-            $this->deeds->record($what, $doctor->id);
+        DB::transaction(function () use ($doctor, $what, $entry): void {
+            $entry();
+            $this->log->record($what, $doctor->id);
         });
 
         return response()->noContent();

@@ -33,7 +33,7 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class ExaminationController
 {
-    public function __construct(private Assessments $judge, private AuditLog $deeds)
+    public function __construct(private Assessments $assessments, private AuditLog $log)
     {
     }
 
@@ -54,7 +54,7 @@ final readonly class ExaminationController
 
     public function show(Examination $examination): ExaminationResource
     {
-        $this->deeds->record(AuditEvent::ExaminationRead, $examination->id);
+        $this->log->record(AuditEvent::ExaminationRead, $examination->id);
 
         return $this->whole($examination);
     }
@@ -80,7 +80,7 @@ final readonly class ExaminationController
         }
         DB::transaction(function () use ($examination): void {
             $examination->update(['asked_at' => Date::now()]);
-            $this->deeds->record(AuditEvent::SignatureAskedFor, $examination->id);
+            $this->log->record(AuditEvent::SignatureAskedFor, $examination->id);
         });
 
         return response()->noContent();
@@ -110,10 +110,10 @@ final readonly class ExaminationController
     public function pdf(Examination $examination, SummaryPdf $pdf): Response
     {
         $examination->load(Examination::WHOLE);
-        $this->deeds->record(AuditEvent::Printed, $examination->id);
+        $this->log->record(AuditEvent::Printed, $examination->id);
         $day = TeamDays::here()->day($examination->examined_at)->toDateString();
 
-        return response($pdf->render($examination, $this->judge->assessment($examination)), 200, [
+        return response($pdf->render($examination, $this->assessments->assessment($examination)), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "attachment; filename=\"knee-{$day}.pdf\"",
         ]);
@@ -122,15 +122,15 @@ final readonly class ExaminationController
     /** The open file format. */
     public function document(Examination $examination): JsonResponse
     {
-        $this->deeds->record(AuditEvent::Exported, $examination->id, ['as' => 'document']);
+        $this->log->record(AuditEvent::Exported, $examination->id, ['as' => 'document']);
 
-        return response()->json(Document::of($examination->load(['sections', 'findings']))->content());
+        return response()->json(Document::of($examination->load(['sections', 'records']))->content());
     }
 
     private function whole(Examination $examination): ExaminationResource
     {
         $examination->loadMissing(Examination::WHOLE);
 
-        return new ExaminationResource($examination, $this->judge->assessment($examination));
+        return new ExaminationResource($examination, $this->assessments->assessment($examination));
     }
 }

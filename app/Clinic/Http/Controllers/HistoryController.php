@@ -21,13 +21,13 @@ use Illuminate\Http\JsonResponse;
 /** One athlete with their history: read, made in three fields, and changed. */
 final readonly class HistoryController
 {
-    public function __construct(private Roster $roster, private Proposals $proposals, private AuditLog $deeds)
+    public function __construct(private Roster $roster, private Proposals $proposals, private AuditLog $log)
     {
     }
 
     public function show(Athlete $athlete, #[CurrentUser] User $user): HistoryResource
     {
-        $this->deeds->record(AuditEvent::AthleteRead, $athlete->id);
+        $this->log->record(AuditEvent::AthleteRead, $athlete->id);
 
         return $this->history($athlete, $user);
     }

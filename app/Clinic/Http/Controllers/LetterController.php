@@ -23,7 +23,7 @@ use Illuminate\Http\Response;
 /** Letters about an examination. */
 final readonly class LetterController
 {
-    public function __construct(private Letters $letters, private AuditLog $deeds)
+    public function __construct(private Letters $letters, private AuditLog $log)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class LetterController
 
     public function show(Letter $letter): LetterResource
     {
-        $this->deeds->record(AuditEvent::ExaminationRead, $letter->examination_id, ['as' => 'letter']);
+        $this->log->record(AuditEvent::ExaminationRead, $letter->examination_id, ['as' => 'letter']);
 
         return self::whole($letter);
     }
@@ -63,7 +63,7 @@ final readonly class LetterController
     public function send(LetterRequest $request, Letter $letter, #[CurrentUser] User $user): LetterResource
     {
         return self::whole(
-            $this->letters->send($letter, $request->seen(), $request->way(), $request->carries(), $user),
+            $this->letters->send($letter, $request->seen(), $request->channel(), $request->carries(), $user),
         );
     }
 
@@ -84,14 +84,14 @@ final readonly class LetterController
 
     public function pdf(Letter $letter, LetterPdf $pdf): Response
     {
-        $this->deeds->record(AuditEvent::Printed, $letter->examination_id, ['as' => 'letter']);
+        $this->log->record(AuditEvent::Printed, $letter->examination_id, ['as' => 'letter']);
 
         return self::file($letter, $pdf->render($letter, $letter->newest()), 'application/pdf', 'pdf');
     }
 
     public function plain(Letter $letter, LetterPdf $pdf): Response
     {
-        $this->deeds->record(AuditEvent::Exported, $letter->examination_id, ['as' => 'letter']);
+        $this->log->record(AuditEvent::Exported, $letter->examination_id, ['as' => 'letter']);
 
         return self::file($letter, $pdf->plain($letter, $letter->newest()), 'text/plain; charset=utf-8', 'txt');
     }

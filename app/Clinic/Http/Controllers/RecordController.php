@@ -24,7 +24,7 @@ final readonly class RecordController
         Manoeuvre $manoeuvre,
         Side $side,
     ): SavedResource {
-        return new SavedResource($this->recorder->finding($examination, $manoeuvre, $side, $request->save()));
+        return new SavedResource($this->recorder->record($examination, $manoeuvre, $side, $request->save()));
     }
 
     public function destroy(
@@ -33,6 +33,6 @@ final readonly class RecordController
         Manoeuvre $manoeuvre,
         Side $side,
     ): SavedResource {
-        return new SavedResource($this->recorder->finding($examination, $manoeuvre, $side, $request->takeBack()));
+        return new SavedResource($this->recorder->record($examination, $manoeuvre, $side, $request->takeBack()));
     }
 }

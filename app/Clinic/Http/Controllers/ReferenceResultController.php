@@ -26,20 +26,20 @@ use Illuminate\Support\Facades\Gate;
 /** What a knee turned out to have, beside what was held likely. What a student enters becomes a proposal. */
 final readonly class ReferenceResultController
 {
-    private const WHOLE = ['examinations', 'outcomes.attachments'];
+    private const WHOLE = ['examinations', 'referenceResults.attachments'];
 
-    public function __construct(private ReferenceResults $outcomes, private Proposals $proposals)
+    public function __construct(private ReferenceResults $referenceResults, private Proposals $proposals)
     {
     }
 
-    public function index(Request $request, Episode $episode, AuditLog $deeds): EpisodeResource
+    public function index(Request $request, Episode $episode, AuditLog $log): EpisodeResource
     {
         $request->validate(['task' => ['sometimes', 'string', 'max:26']]);
         $asked = $request->filled('task')
             ? Task::query()->where('athlete_id', $episode->athlete_id)->whereKey($request->string('task')->toString())
                 ->firstOrFail()
             : null;
-        $deeds->record(AuditEvent::AthleteRead, $episode->athlete_id);
+        $log->record(AuditEvent::AthleteRead, $episode->athlete_id);
 
         return new EpisodeResource($episode->load(self::WHOLE), $asked);
     }
@@ -56,28 +56,28 @@ final readonly class ReferenceResultController
                 $this->proposals->result($episode, $request->facts(), $user, $request->task()),
             );
         }
-        $made = $this->outcomes->add($episode, $request->facts(), $user, $request->task());
+        $made = $this->referenceResults->add($episode, $request->facts(), $user, $request->task());
 
         return response()->json(['id' => $made->id], 201);
     }
 
-    public function update(ReferenceResultRequest $request, ReferenceResult $outcome): Response
+    public function update(ReferenceResultRequest $request, ReferenceResult $result): Response
     {
-        $this->outcomes->change($outcome, $request->facts());
+        $this->referenceResults->change($result, $request->facts());
 
         return response()->noContent();
     }
 
-    public function destroy(ReferenceResult $outcome): Response
+    public function destroy(ReferenceResult $result): Response
     {
-        $this->outcomes->remove($outcome);
+        $this->referenceResults->remove($result);
 
         return response()->noContent();
     }
 
     public function restore(ReferenceResult $removed): Response
     {
-        $this->outcomes->restore($removed);
+        $this->referenceResults->restore($removed);
 
         return response()->noContent();
     }

@@ -20,12 +20,12 @@ use Illuminate\Http\JsonResponse;
 final class WeighController
 {
     /** The very input that the chances of an examination were weighed from; of a signed one, as it was signed. */
-    public function show(Examination $examination, Assessments $judge, AuditLog $deeds): JsonResponse
+    public function show(Examination $examination, Assessments $assessments, AuditLog $log): JsonResponse
     {
-        $problem = $judge->problem($examination->load(['sections', 'findings']));
+        $problem = $assessments->problem($examination->load(['sections', 'records']));
         abort_if($problem === null, 410, 'This examination was signed before the input of its chances was kept.');
 
-        $deeds->record(AuditEvent::ExaminationRead, $examination->id, ['as' => 'weighing']);
+        $log->record(AuditEvent::ExaminationRead, $examination->id, ['as' => 'weighing']);
 
         return response()->json($problem);
     }

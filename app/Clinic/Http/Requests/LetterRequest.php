@@ -69,7 +69,7 @@ final class LetterRequest extends FormRequest
         );
     }
 
-    public function way(): Channel
+    public function channel(): Channel
     {
         return Channel::from($this->string('by')->toString());
     }

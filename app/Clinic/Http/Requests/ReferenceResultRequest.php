@@ -71,8 +71,8 @@ final class ReferenceResultRequest extends FormRequest
 
     private function tellsIt(string $path, mixed $condition, Closure $refuse): void
     {
-        $said = $this->input('kind');
-        $kind = \is_string($said) ? ReferenceKind::tryFrom($said) : null;
+        $answers = $this->input('kind');
+        $kind = \is_string($answers) ? ReferenceKind::tryFrom($answers) : null;
         $of = \is_string($condition) ? Condition::tryFrom($condition) : null;
         if ($kind !== null && $of !== null && ! $kind->canTell($of)) {
             $refuse("{$kind->label()} does not tell {$of->label()}");

@@ -43,7 +43,7 @@ final class CourseResource extends JsonResource
 
         return [
             'athlete' => AthleteResource::make($this->resource->athlete)->resolve($request),
-            'story' => EpisodeResource::make($this->resource)->resolve($request),
+            'episode' => EpisodeResource::make($this->resource)->resolve($request),
             'curves' => array_values(array_map(static fn (CourseMeasure $one): array => [
                 'id' => $one->id, 'label' => $one->label, 'unit' => $one->unit, 'error' => $one->error,
                 'better' => $one->better->value,

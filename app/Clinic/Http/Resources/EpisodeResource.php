@@ -36,8 +36,8 @@ final class EpisodeResource extends JsonResource
     {
         $episode = $this->resource;
         $asking = $episode->examinations->firstWhere('id', $this->asked?->examination_id);
-        $outcomes = $episode->outcomes->sortByDesc(static fn (ReferenceResult $one): string => "{$one->seen_on} {$one->id}");
-        $stands = Consensus::of($outcomes->reject(static fn (ReferenceResult $one): bool => $one->trashed()));
+        $results = $episode->referenceResults->sortByDesc(static fn (ReferenceResult $one): string => "{$one->seen_on} {$one->id}");
+        $consensus = Consensus::of($results->reject(static fn (ReferenceResult $one): bool => $one->trashed()));
 
         return [
             'id' => $episode->id,
@@ -46,11 +46,11 @@ final class EpisodeResource extends JsonResource
             'injuredOn' => $episode->injured_on?->toDateString(),
             'asked' => $this->asked?->content['asks'] ?? [],
             'predicted' => self::predicted($asking === null ? Prediction::of($episode) : Prediction::by($asking)),
-            'outcomes' => ReferenceResultResource::collection($outcomes->values())->resolve($request),
-            'stands' => array_map($this->stands(...), $stands),
+            'referenceResults' => ReferenceResultResource::collection($results->values())->resolve($request),
+            'consensus' => array_map($this->consensus(...), $consensus),
             'choices' => [
                 'kinds' => array_map(static fn (ReferenceKind $kind): array => [
-                    'id' => $kind->value, 'label' => $kind->label(), 'tells' => self::told($kind),
+                    'id' => $kind->value, 'label' => $kind->label(), 'tells' => self::choice($kind),
                 ], ReferenceKind::cases()),
                 'conditions' => array_map(static fn (Condition $condition): array => [
                     'id' => $condition->value, 'label' => $condition->label(), 'graded' => $condition->isLigament(),
@@ -76,7 +76,7 @@ final class EpisodeResource extends JsonResource
      *
      * @return array<string, mixed>
      */
-    private function stands(Consensus $one): array
+    private function consensus(Consensus $one): array
     {
         $asked = $this->resource->examinations->firstWhere('id', $one->by->asked_by_id);
         $held = ($asked === null ? Prediction::of($this->resource, $one->by->seen_on) : Prediction::by($asked))
@@ -86,7 +86,7 @@ final class EpisodeResource extends JsonResource
             ...ReferenceResultResource::answer($one->answer),
             'by' => $one->by->kind->label(),
             'disputed' => $one->disputed,
-            'held' => $held === null ? null : self::chance($held),
+            'predicted' => $held === null ? null : self::chance($held),
         ];
     }
 
@@ -111,7 +111,7 @@ final class EpisodeResource extends JsonResource
     /**
      * @return list<string> ids of the conditions that such a look can say anything of
      */
-    private static function told(ReferenceKind $kind): array
+    private static function choice(ReferenceKind $kind): array
     {
         return array_values(array_map(
             static fn (Condition $condition): string => $condition->value,
@@ -128,10 +128,10 @@ final class EpisodeResource extends JsonResource
     public static function all(Collection $episodes, Request $request): array
     {
         // Of a story that others tell, a student sees nothing.
-        $told = $episodes->filter(
-            static fn (Episode $one): bool => $one->examinations->isNotEmpty() || $one->outcomes->isNotEmpty(),
+        $shown = $episodes->filter(
+            static fn (Episode $one): bool => $one->examinations->isNotEmpty() || $one->referenceResults->isNotEmpty(),
         );
-        $newest = $told->sortByDesc(
+        $newest = $shown->sortByDesc(
             static fn (Episode $one): ?string => $one->examinations
                 ->sortBy('examined_at')->last()?->examined_at->toJSON(),
         );

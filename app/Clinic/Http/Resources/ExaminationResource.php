@@ -42,7 +42,7 @@ final class ExaminationResource extends JsonResource
             'examiner' => $this->resource->examiner->name,
             'athlete' => AthleteResource::make($this->resource->episode->athlete)->resolve($request),
             'sections' => PartResource::collection($this->resource->sections)->resolve($request),
-            'findings' => PartResource::collection($this->resource->findings)->resolve($request),
+            'records' => PartResource::collection($this->resource->records)->resolve($request),
             'askedAt' => $this->resource->asked_at?->toIso8601ZuluString(),
             'addenda' => array_values($this->resource->addenda->map(static fn (Addendum $one): array => [
                 'id' => $one->id,

@@ -33,7 +33,7 @@ final class HistoryResource extends JsonResource
             ...$athlete->known($request),
             'tasks' => TaskResource::collection($history->tasks)->resolve($request),
             'proposals' => ProposalResource::collection($history->proposals)->resolve($request),
-            'stories' => EpisodeResource::all($history->episodes, $request),
+            'episodes' => EpisodeResource::all($history->episodes, $request),
             'letters' => $this->letters(),
             'examinations' => $this->visits($request),
         ];

@@ -22,21 +22,21 @@ final class ReferenceResultResource extends JsonResource
      */
     public function toArray(Request $request): array
     {
-        $outcome = $this->resource;
+        $result = $this->resource;
 
         return [
-            'id' => $outcome->id,
-            'kind' => $outcome->kind->value,
-            'label' => $outcome->kind->label(),
-            'on' => $outcome->seen_on->toDateString(),
-            'weeks' => $outcome->content['weeks'],
-            'note' => $outcome->content['note'],
-            'answers' => array_map(self::answer(...), $outcome->answers()),
-            'files' => $outcome->attachments->map(static fn (Attachment $one): array => [
+            'id' => $result->id,
+            'kind' => $result->kind->value,
+            'label' => $result->kind->label(),
+            'on' => $result->seen_on->toDateString(),
+            'weeks' => $result->content['weeks'],
+            'note' => $result->content['note'],
+            'answers' => array_map(self::answer(...), $result->answers()),
+            'files' => $result->attachments->map(static fn (Attachment $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'type' => $one->type->value, 'bytes' => $one->bytes,
                 'removed' => $one->trashed(),
             ])->all(),
-            'removed' => $outcome->trashed(),
+            'removed' => $result->trashed(),
         ];
     }
 

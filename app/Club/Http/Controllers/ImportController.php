@@ -63,9 +63,9 @@ final readonly class ImportController
     }
 
     /** Everybody who is not put away, with what is known of them; given to an import, it comes back whole. */
-    public function table(TableRequest $request, AuditLog $deeds): Response
+    public function table(TableRequest $request, AuditLog $log): Response
     {
-        $deeds->record(AuditEvent::Exported, null, ['as' => 'athletes']);
+        $log->record(AuditEvent::Exported, null, ['as' => 'athletes']);
         $columns = Column::exported();
         $lines = [array_map(static fn (Column $one): string => $one->label(), $columns)];
         $athletes = Athlete::query()->orderBy('squad')->orderBy('number_order');

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** The team itself, and in which of several somebody is at work. */
 final readonly class TeamController
 {
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class TeamController
         DB::transaction(function () use ($request, $user): void {
             $settings = $request->settings();
             $user->present()->team->update($settings);
-            $this->deeds->record(AuditEvent::TeamChanged, $user->teamId(), [
+            $this->log->record(AuditEvent::TeamChanged, $user->teamId(), [
                 'second factor asked for' => $settings['asks_second_factor'] ? 'yes' : 'no',
                 'pages shared' => $settings['settings']->sharesPages ? 'yes' : 'no',
                 'kept for years' => $settings['settings']->keepsYears ?? 'for ever',

@@ -47,11 +47,11 @@ final class ImportRequest extends FormRequest
         $columns = $this->input('columns');
         $dates = $this->filled('dates') ? DateOrder::from($this->string('dates')->toString()) : null;
 
-        $said = array_filter($columns ?? [], static fn (?int $place): bool => $place !== null);
+        $given = array_filter($columns ?? [], static fn (?int $place): bool => $place !== null);
 
         return Preview::of($team, $sheet, ColumnMapping::by(
             $sheet,
-            $columns === null ? Column::guessed($sheet->heads) : $said,
+            $columns === null ? Column::guessed($sheet->heads) : $given,
             $dates,
             $squad,
         ));

@@ -37,7 +37,7 @@ final class PreviewResource extends JsonResource
             ],
             'lines' => array_map(static fn (Line $line): array => [
                 'row' => $line->row,
-                'fate' => $line->fate->value,
+                'status' => $line->status->value,
                 'why' => $line->why,
                 'written' => $line->written,
                 'name' => $line->facts?->name,

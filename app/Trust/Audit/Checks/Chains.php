@@ -10,7 +10,7 @@ use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\ChainHeads;
 use App\Platform\Audit\HashChain;
 
-/** Deeds follow each other, each sealed; none is missing at the end, by the chain's own head and by the one kept outside. */
+/** Each entry carries the hash of the one before it; none is missing at the end, by the chain's row and by its head kept outside. */
 final readonly class Chains implements Check
 {
     public function __construct(private ChainHeads $heads)
@@ -21,41 +21,41 @@ final readonly class Chains implements Check
     {
         $outside = $this->heads->all();
         $ends = [];
-        foreach (AuditEntry::query()->orderBy('id')->lazy(1000) as $deed) {
-            $team = $deed->team_id ?? HashChain::NO_TEAM;
-            $end = $ends[$team] ?? ['seal' => AuditEntry::NONE, 'count' => 0];
-            if ($deed->previous !== $end['seal']) {
-                yield "Deed {$deed->id} does not follow the one before it: something between them is gone.";
+        foreach (AuditEntry::query()->orderBy('id')->lazy(1000) as $entry) {
+            $team = $entry->team_id ?? HashChain::NO_TEAM;
+            $end = $ends[$team] ?? ['hash' => AuditEntry::NONE, 'count' => 0];
+            if ($entry->previous_hash !== $end['hash']) {
+                yield "Entry {$entry->id} does not follow the one before it: something between them is gone.";
             }
-            if ($deed->seal !== $deed->sealed()) {
-                yield "Deed {$deed->id} was changed after it was written.";
+            if ($entry->hash !== $entry->computeHash()) {
+                yield "Entry {$entry->id} was changed after it was written.";
             }
-            $ends[$team] = ['seal' => $deed->seal, 'count' => $end['count'] + 1];
+            $ends[$team] = ['hash' => $entry->hash, 'count' => $end['count'] + 1];
             if (($outside[$team]['count'] ?? 0) === $ends[$team]['count']) {
-                if ($outside[$team]['seal'] !== $deed->seal) {
-                    yield "Deed {$deed->id} is not the one whose seal was kept outside the database.";
+                if ($outside[$team]['hash'] !== $entry->hash) {
+                    yield "Entry {$entry->id} is not the one whose hash was kept outside the database.";
                 }
                 unset($outside[$team]);
             }
         }
         foreach ($outside as $team => $head) {
             $count = $ends[$team]['count'] ?? 0;
-            yield "The chain of team {$team} ends too early: {$count} deeds, and {$head['count']} by what is kept outside.";
+            yield "The chain of team {$team} ends too early: {$count} entries, and {$head['count']} by what is kept outside.";
         }
         yield from self::heads($ends);
     }
 
     /**
-     * @param  array<string, array{seal: string, count: int}>  $ends
+     * @param  array<string, array{hash: string, count: int}>  $ends
      * @return iterable<string>
      */
     private static function heads(array $ends): iterable
     {
         $chains = HashChain::query()->get()->keyBy('team_id');
         foreach ($chains as $team => $chain) {
-            $end = $ends[$team] ?? ['seal' => AuditEntry::NONE, 'count' => 0];
-            if ($end['seal'] !== $chain->seal || $end['count'] !== $chain->count) {
-                yield "The chain of team {$team} ends too early: {$end['count']} deeds of {$chain->count}.";
+            $end = $ends[$team] ?? ['hash' => AuditEntry::NONE, 'count' => 0];
+            if ($end['hash'] !== $chain->hash || $end['count'] !== $chain->count) {
+                yield "The chain of team {$team} ends too early: {$end['count']} entries of {$chain->count}.";
             }
         }
         foreach (Team::query()->get() as $team) {

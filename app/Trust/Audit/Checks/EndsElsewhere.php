@@ -9,7 +9,7 @@ use App\Platform\Audit\AuditEntry;
 /** Ends of logs that were kept away from this machine, as a mail or an exported log tells them, stand where they stood. */
 final readonly class EndsElsewhere implements Check
 {
-    /** @param  list<string>  $ends  each the number of entries and the seal of the last: `812:3f…` */
+    /** @param  list<string>  $ends  each the number of entries and the hash of the last: `812:3f…` */
     public function __construct(private array $ends)
     {
     }
@@ -18,19 +18,19 @@ final readonly class EndsElsewhere implements Check
     {
         foreach ($this->ends as $end) {
             if (preg_match('/^(\d+):([0-9a-f]{64})$/', $end, $read) !== 1) {
-                yield "“{$end}” is no end of a log: give the number of entries, a colon and the seal.";
+                yield "“{$end}” is no end of a log: give the number of entries, a colon and the hash.";
 
                 continue;
             }
-            $deed = AuditEntry::query()->where('seal', $read[2])->first();
-            if ($deed === null || $this->place($deed) !== (int) $read[1]) {
+            $entry = AuditEntry::query()->where('hash', $read[2])->first();
+            if ($entry === null || $this->place($entry) !== (int) $read[1]) {
                 yield "The log that ended after {$read[1]} entries is not here any more: it was cut or written anew.";
             }
         }
     }
 
-    private function place(AuditEntry $deed): int
+    private function place(AuditEntry $entry): int
     {
-        return AuditEntry::query()->where('team_id', $deed->team_id)->where('id', '<=', $deed->id)->count();
+        return AuditEntry::query()->where('team_id', $entry->team_id)->where('id', '<=', $entry->id)->count();
     }
 }

@@ -11,15 +11,15 @@ use App\Platform\Audit\AuditEvent;
 /** Who is in a team, and as what, is what was written down last. */
 final readonly class Roles implements Check
 {
-    private const SAID = [AuditEvent::MemberJoined, AuditEvent::RoleChanged, AuditEvent::MemberLeft];
+    private const EVENTS = [AuditEvent::MemberJoined, AuditEvent::RoleChanged, AuditEvent::MemberLeft];
 
     public function faults(): iterable
     {
         $roles = $gone = [];
-        foreach (AuditEntry::query()->whereIn('what', self::SAID)->orderBy('id')->lazy(500) as $deed) {
-            $key = "{$deed->team_id} {$deed->subject}";
-            $gone[$key] = $deed->what === AuditEvent::MemberLeft;
-            $roles[$key] = $deed->detail['role'] ?? $roles[$key] ?? null;
+        foreach (AuditEntry::query()->whereIn('event', self::EVENTS)->orderBy('id')->lazy(500) as $entry) {
+            $key = "{$entry->team_id} {$entry->subject}";
+            $gone[$key] = $entry->event === AuditEvent::MemberLeft;
+            $roles[$key] = $entry->detail['role'] ?? $roles[$key] ?? null;
         }
         foreach (Membership::query()->lazy(200) as $membership) {
             $key = "{$membership->team_id} {$membership->user_id}";

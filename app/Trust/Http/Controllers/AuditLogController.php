@@ -15,12 +15,12 @@ use App\Trust\Http\Resources\AuditLogResource;
 use Illuminate\Container\Attributes\CurrentUser;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Who did what in a team, for whoever leads it; looking at it is a deed too. */
+/** Who did what in a team, for whoever leads it; looking at it is recorded too. */
 final readonly class AuditLogController
 {
-    private const COLUMNS = ['id', 'at', 'who', 'what', 'about', 'subject', 'detail', 'address'];
+    private const COLUMNS = ['id', 'at', 'who', 'event', 'about', 'subject', 'detail', 'address'];
 
-    public function __construct(private AuditLog $deeds, private LogLines $lines)
+    public function __construct(private AuditLog $log, private LogLines $lines)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class AuditLogController
     {
         $search = $request->search($user);
         if ($search->page === 1) {
-            $this->deeds->record(AuditEvent::DeedsRead);
+            $this->log->record(AuditEvent::AuditLogRead);
         }
 
         return new AuditLogResource($search, $this->lines);
@@ -38,7 +38,7 @@ final readonly class AuditLogController
     public function table(AuditLogRequest $request, #[CurrentUser] User $user): StreamedResponse
     {
         $search = $request->search($user);
-        $this->deeds->record(AuditEvent::Exported, null, ['as' => 'deeds']);
+        $this->log->record(AuditEvent::Exported, null, ['as' => 'audit log']);
 
         return response()->streamDownload(function () use ($search): void {
             $out = fopen('php://output', 'w');
@@ -48,12 +48,12 @@ final readonly class AuditLogController
             $people = $search->people();
             $csv = new Csv($out);
             $csv->line(self::COLUMNS);
-            foreach ($search->deeds()->lazyByIdDesc(500)->chunk(500) as $deeds) {
-                array_map($csv->line(...), $this->lines->of(array_values($deeds->all()), $people));
+            foreach ($search->entries()->lazyByIdDesc(500)->chunk(500) as $log) {
+                array_map($csv->line(...), $this->lines->of(array_values($log->all()), $people));
             }
             // The end of the chain leaves with the table: a chain that is shortened later does not reach it.
             $end = HashChain::query()->find($search->team);
-            $csv->line(['', '', '', 'End of the log', '', '', $end === null ? '' : "{$end->count}:{$end->seal}", '']);
-        }, 'who-did-what.csv', ['Content-Type' => Csv::TYPE]);
+            $csv->line(['', '', '', 'End of the log', '', '', $end === null ? '' : "{$end->count}:{$end->hash}", '']);
+        }, 'audit-log.csv', ['Content-Type' => Csv::TYPE]);
     }
 }

@@ -16,7 +16,7 @@ final readonly class MailController
 {
     private const SHOWN = 50;
 
-    public function __construct(private AuditLog $deeds)
+    public function __construct(private AuditLog $log)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class MailController
         if ($mail->secret) {
             throw new AuthorizationException('This is for nobody but whoever it went to.');
         }
-        $this->deeds->record(AuditEvent::MailRead, $mail->id);
+        $this->log->record(AuditEvent::MailRead, $mail->id);
 
         return response($mail->message, 200, [
             'Content-Type' => 'message/rfc822', 'Content-Disposition' => "attachment; filename=\"{$mail->id}.eml\"",

@@ -11,7 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 
-/** Which deeds somebody asks for. */
+/** Which audit entries are asked for. */
 final class AuditLogRequest extends FormRequest
 {
     /**
@@ -21,7 +21,7 @@ final class AuditLogRequest extends FormRequest
     {
         return [
             'person' => ['sometimes', 'nullable', 'ulid'],
-            'what' => ['sometimes', 'nullable', Rule::enum(AuditEvent::class)],
+            'event' => ['sometimes', 'nullable', Rule::enum(AuditEvent::class)],
             'subject' => ['sometimes', 'nullable', 'ulid'],
             'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
         ];
@@ -32,7 +32,7 @@ final class AuditLogRequest extends FormRequest
         return new Search(
             $by->teamId(),
             $this->id('person'),
-            $this->enum('what', AuditEvent::class),
+            $this->enum('event', AuditEvent::class),
             $this->id('subject'),
             $this->integer('page', 1),
         );

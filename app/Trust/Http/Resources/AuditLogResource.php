@@ -28,10 +28,10 @@ final class AuditLogResource extends JsonResource
     public function toArray(Request $request): array
     {
         $people = $this->resource->people();
-        $page = $this->resource->deeds()->paginate(Search::A_PAGE, page: $this->resource->page);
+        $page = $this->resource->entries()->paginate(Search::A_PAGE, page: $this->resource->page);
 
         return [
-            'deeds' => $this->lines->of(array_values($page->items()), $people),
+            'entries' => $this->lines->of(array_values($page->items()), $people),
             'total' => $page->total(),
             'page' => $page->currentPage(),
             'pages' => max(1, $page->lastPage()),
@@ -41,7 +41,7 @@ final class AuditLogResource extends JsonResource
                 $people,
             ),
             'kinds' => array_map(
-                static fn (AuditEvent $what): array => ['id' => $what->value, 'label' => $what->label()],
+                static fn (AuditEvent $event): array => ['id' => $event->value, 'label' => $event->label()],
                 AuditEvent::cases(),
             ),
         ];

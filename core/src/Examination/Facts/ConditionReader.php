@@ -38,7 +38,7 @@ final class ConditionReader
             isset($data['not']) => new Not(self::read($data['not'])),
             \is_string($data['fact'] ?? null) => new Named($data['fact']),
             isset($data['of']) => RecordConditions::read(new ConditionKeys($data)),
-            default => StoryConditions::read(new ConditionKeys($data)),
+            default => HistoryConditions::read(new ConditionKeys($data)),
         };
     }
 

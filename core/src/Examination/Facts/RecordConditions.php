@@ -58,7 +58,7 @@ final class RecordConditions
      */
     private static function ticked(string $check): Closure
     {
-        return static fn (HurtKnee $knee, string $id): bool => $knee->record($id)?->saidTrue($check) === true;
+        return static fn (HurtKnee $knee, string $id): bool => $knee->record($id)?->isTicked($check) === true;
     }
 
     /**

@@ -54,7 +54,7 @@ final class TranslationJudge implements Judge
             $knees->hurt->number(self::FIELD),
             $knees->other?->number(self::FIELD),
             $knees->difference(self::FIELD),
-            $graded->told(),
+            $graded->statedGrade(),
             $provisional || ($band !== null && ! $examination->otherKneeReliable),
             $band !== null,
             $band === null ? $school->id : self::BANDS_READ_AS,
@@ -66,7 +66,7 @@ final class TranslationJudge implements Judge
             $knees->hurt,
             $graded->outcome,
             $graded->flaw,
-            $graded->told(),
+            $graded->statedGrade(),
             $graded->level,
             $provisional,
         );

@@ -45,7 +45,7 @@ final readonly class Graded
      *
      * @return int<0, 3>|null
      */
-    public function told(): ?int
+    public function statedGrade(): ?int
     {
         return $this->isBone() || $this->outcome === Outcome::Equivocal ? null : $this->grade;
     }

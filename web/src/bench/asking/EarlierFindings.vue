@@ -2,7 +2,7 @@
 import type { SectionPayloads } from '@/contract/types'
 import { computed, ref } from 'vue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 
 type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 
@@ -10,8 +10,8 @@ type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 const SECTION = 'earlierFinding'
 const MOST = 40
 const examination = useExamination()
-const record = useRecord()
-const entries = computed(() => record.section(SECTION).entries ?? [])
+const opened = useOpenExamination()
+const entries = computed(() => opened.section(SECTION).entries ?? [])
 const what = ref('')
 const by = ref('')
 const on = ref('')

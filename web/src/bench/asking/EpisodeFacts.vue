@@ -8,7 +8,7 @@ import type { Payload } from '@/contract/types'
 import { inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useQuestions } from './useQuestions'
 import KneeDialog from './KneeDialog.vue'
 import SurgeonsWord from './SurgeonsWord.vue'
@@ -23,14 +23,14 @@ const changing = ref(false)
 const router = useRouter()
 const catalogue = useCatalogue()
 const examination = useExamination()
-const record = useRecord()
+const opened = useOpenExamination()
 const { episode: questions } = useQuestions()
 /** Both knees are sound: nothing happened, and there is neither side nor day to be wrong. */
-const isBaseline = computed(() => record.head?.isBaseline === true)
+const isBaseline = computed(() => opened.head?.isBaseline === true)
 const texts = computed(() => questions.value.filter(({ key }) => !isBaseline.value || key !== 'whatHappened'))
-const episode = computed(() => record.section('episode'))
-const answers = computed(() => record.answers('episode'))
-const frame = computed(() => record.section('frame'))
+const episode = computed(() => opened.section('episode'))
+const answers = computed(() => opened.answers('episode'))
+const frame = computed(() => opened.section('frame'))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const operated = computed(() => episode.value.operated)
 
@@ -44,7 +44,7 @@ const { problem, attempt } = useDoing()
 /** Both are hurt: the other one has an examination of its own, at the same visit. */
 function examineOther(): void {
   void attempt(async () => {
-    const path = { examination: record.head!.id }
+    const path = { examination: opened.head!.id }
     const { id } = await answerOf(api.POST('/api/examinations/{examination}/other-knee', { params: { path } }))
     await router.push({ name: 'bench', params: { id } })
   })
@@ -157,11 +157,11 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         Other knee was hurt too: no fair comparison
       </UiToggle>
       <UiButton
-        v-if="frame.otherKneeReliable === false && !record.head?.twin && !isBaseline"
+        v-if="frame.otherKneeReliable === false && !opened.head?.twin && !isBaseline"
         :disabled="examination.saveState !== 'saved'"
         @click="examineOther"
       >
-        Examine the {{ record.otherSide }} knee too
+        Examine the {{ opened.otherSide }} knee too
       </UiButton>
       <UiAlert v-if="problem" class="wide" :say="problem" />
     </div>

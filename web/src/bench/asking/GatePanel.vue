@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { asAnswer } from '@/shared/values'
 import { computed, ref } from 'vue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
@@ -11,12 +11,12 @@ import KneeDialog from './KneeDialog.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
 
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
 const { toggle, none } = useSections()
 const safety = computed(() => verdict.assessment?.safety)
 const { gate, also, noneAlso } = useQuestions()
-const answers = computed(() => record.answers('safety'))
+const answers = computed(() => opened.answers('safety'))
 const changing = ref(false)
 /** What still keeps the gate shut, in words. */
 const waitsFor = computed(() => {
@@ -24,7 +24,7 @@ const waitsFor = computed(() => {
   return [
     open > 0 && `${open} of ${gate.value.length} questions are still to be answered`,
     safety.value?.ageMissing && 'the age is not given',
-    safety.value?.dayMissing && 'the day of the injury is not given, though the story tells of one',
+    safety.value?.dayMissing && 'the day of the injury is not given, though the history tells of one',
   ]
     .filter(Boolean)
     .join('; ')

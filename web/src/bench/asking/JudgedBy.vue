@@ -2,16 +2,16 @@
 import { computed } from 'vue'
 import type { Catalogue, Chosen, Payload } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import UiSelect from '@/ui/UiSelect.vue'
 
 /** The setting, and which school grades and weighs this examination. */
 const emit = defineEmits<{ frame: [part: Payload] }>()
 const catalogue = useCatalogue()
-const record = useRecord()
+const opened = useOpenExamination()
 const verdict = useVerdict()
-const frame = computed(() => record.section('frame'))
+const frame = computed(() => opened.section('frame'))
 const schools = computed<Chosen>(() => frame.value.schools ?? {})
 /** The days since the injury choose the setting, unless a reason is given. */
 const otherSetting = computed(

@@ -3,7 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import type { Side } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
 import { useExamination } from '@/stores/examination'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
@@ -20,9 +20,9 @@ const SIDES: { id: Side; label: string }[] = [
   { id: 'right', label: 'Right knee hurt' },
 ]
 const examination = useExamination()
-const record = useRecord()
-const side = ref(record.hurtSide)
-const days = record.section('frame').daysSinceInjury
+const opened = useOpenExamination()
+const side = ref(opened.hurtSide)
+const days = opened.section('frame').daysSinceInjury
 const given = reactive({ days: typeof days === 'number' ? String(days) : '', without: typeof days !== 'number' })
 const RULES = {
   days: [{ pattern: /^\d{1,5}$/, required: true, message: 'Say the days as a whole number.', trigger: 'submit' }],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { asNumber } from '@/shared/values'
 import { computed } from 'vue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { useQuestions } from './useQuestions'
@@ -11,21 +11,21 @@ import UiNumber from '@/ui/UiNumber.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 /** The few questions of the touchline: what happened and when, and what forbids pulling. */
-const props = defineProps<{ about: 'story' | 'gate' }>()
-const record = useRecord()
+const props = defineProps<{ about: 'history' | 'gate' }>()
+const opened = useOpenExamination()
 const { answer, toggle, none } = useSections()
 
 const MINUTES = [5, 15, 30, 60, 120].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
 const HOUR = 60
-const { opening: consents, story, gate } = useQuestions()
+const { opening: consents, history, gate } = useQuestions()
 
-const section = computed(() => (props.about === 'story' ? 'history' : 'safety'))
+const section = computed(() => (props.about === 'history' ? 'history' : 'safety'))
 const questions = computed(() =>
-  props.about === 'story' ? story.value.filter(({ touchline }) => touchline) : gate.value,
+  props.about === 'history' ? history.value.filter(({ touchline }) => touchline) : gate.value,
 )
-const answers = computed(() => record.answers(section.value))
-const opening = computed(() => record.answers('opening'))
-const frame = computed(() => record.section('frame'))
+const answers = computed(() => opened.answers(section.value))
+const opening = computed(() => opened.answers('opening'))
+const frame = computed(() => opened.section('frame'))
 const asked = computed(() => consents.value.filter(({ touchline }) => touchline))
 const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && frame.value.daysSinceInjury <= 1)
 const minutes = computed(() =>
@@ -43,8 +43,8 @@ function pickMinutes(choice: number): void {
 
 <template>
   <div class="ask">
-    <h1>{{ about === 'story' ? 'Ask' : 'Before anyone pulls' }}</h1>
-    <template v-if="about === 'story'">
+    <h1>{{ about === 'history' ? 'Ask' : 'Before anyone pulls' }}</h1>
+    <template v-if="about === 'history'">
       <UiToggle
         v-for="item in asked"
         :key="item.key"
@@ -69,7 +69,7 @@ function pickMinutes(choice: number): void {
     </template>
     <AskedList :questions="questions" :answers="answers" @answer="(key, value) => toggle(section, key, value)" />
     <button type="button" class="button" @click="none(section, questions)">None of these</button>
-    <template v-if="about === 'story'">
+    <template v-if="about === 'history'">
       <h2>Pain now, 0 to 10</h2>
       <PainStrip
         :value="asNumber(answers.painNow)"

@@ -1,13 +1,13 @@
 import { computed } from 'vue'
 import type { Question } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
 /** The questions that this knee is asked, in the order of the catalogue. */
 export function useQuestions() {
   const catalogue = useCatalogue()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const verdict = useVerdict()
   const questions = computed(() => catalogue.catalogue?.questions)
   const safety = computed(() => questions.value?.safety ?? [])
@@ -17,19 +17,19 @@ export function useQuestions() {
   const opening = computed(() =>
     (questions.value?.opening ?? []).filter(({ underYears }) => underYears === null || isUnder(underYears)),
   )
-  const story = computed(() =>
-    (questions.value?.history ?? []).filter(({ after }) => after === '' || record.answers('history')[after] === true),
+  const history = computed(() =>
+    (questions.value?.history ?? []).filter(({ after }) => after === '' || opened.answers('history')[after] === true),
   )
   const also = computed(() => safety.value.filter((question) => !opens(question)))
 
   function isUnder(years: number): boolean {
-    const age = record.section('frame').ageYears
+    const age = opened.section('frame').ageYears
     return typeof age === 'number' && age < years
   }
 
   return {
     opening,
-    story,
+    history,
     episode: computed(() => questions.value?.episode ?? []),
     /** All of them answered open the gate. */
     gate: computed(() => safety.value.filter(opens)),

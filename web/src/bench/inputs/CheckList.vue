@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Checks, FindingPayload } from '@/contract/types'
+import type { Checks, RecordPayload } from '@/contract/types'
 import { inWords } from '@/stores/words'
 
 /** What makes a result trustworthy: yes, no, or not said; a second tap takes an answer back. */
-const props = defineProps<{ checks: string[]; payload: FindingPayload }>()
+const props = defineProps<{ checks: string[]; payload: RecordPayload }>()
 const emit = defineEmits<{ change: [checks: Checks | undefined] }>()
 
 function answers(): Checks {

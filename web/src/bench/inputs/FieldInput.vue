@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Field, FindingPayload, Payload, Side, Value } from '@/contract/types'
+import type { Field, RecordPayload, Payload, Side, Value } from '@/contract/types'
 import { asAnswer, asCells, asNumber, asText, asWords } from '@/shared/values'
 import type { ArcName } from './arcs'
 import BandPicker from './BandPicker.vue'
@@ -18,9 +18,9 @@ import WordPicker from './WordPicker.vue'
 /** The control of one field: the catalogue says which. */
 const props = defineProps<{
   field: Field
-  payload: FindingPayload
+  payload: RecordPayload
   /** What was found on the other side, where the knees are entered one by one. */
-  across?: FindingPayload | undefined
+  across?: RecordPayload | undefined
   /** The figure of the last visit. */
   last?: number | undefined
   /** The figure of the same knee while it was sound. */

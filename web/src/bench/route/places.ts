@@ -1,31 +1,31 @@
 import type { Catalogue, Itinerary, Manoeuvre } from '@/contract/types'
 
-/** Where one stands in the examination: story, gate, or a manoeuvre. */
-export type Place = { kind: 'story' } | { kind: 'gate' } | { kind: 'manoeuvre'; id: string }
+/** Where one stands in the examination: history, gate, or a manoeuvre. */
+export type Place = { kind: 'history' } | { kind: 'gate' } | { kind: 'manoeuvre'; id: string }
 
-export const STORY: Place = { kind: 'story' }
+export const HISTORY: Place = { kind: 'history' }
 export const GATE: Place = { kind: 'gate' }
 
 export function samePlace(a: Place, b: Place): boolean {
   return a.kind === b.kind && (a.kind !== 'manoeuvre' || (b.kind === 'manoeuvre' && a.id === b.id))
 }
 
-/** The address of a place behind the #; the story has none. */
+/** The address of a place behind the #; the history has none. */
 export function hashOf(place: Place): string {
-  return place.kind === 'story' ? '' : `#${place.kind === 'manoeuvre' ? place.id : place.kind}`
+  return place.kind === 'history' ? '' : `#${place.kind === 'manoeuvre' ? place.id : place.kind}`
 }
 
-/** The place of such an address; what names none is the story. */
+/** The place of such an address; what names none is the history. */
 export function placeOf(hash: string, manoeuvres: readonly string[]): Place {
   const id = hash.slice(1)
   if (id === GATE.kind) return GATE
-  return manoeuvres.includes(id) ? { kind: 'manoeuvre', id } : STORY
+  return manoeuvres.includes(id) ? { kind: 'manoeuvre', id } : HISTORY
 }
 
 /** Everything in the order of the route. */
 export function route(itinerary: Itinerary): Place[] {
   return [
-    STORY,
+    HISTORY,
     GATE,
     ...itinerary.stops.flatMap((stop) => stop.manoeuvres.map((id): Place => ({ kind: 'manoeuvre', id }))),
   ]

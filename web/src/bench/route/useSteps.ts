@@ -1,24 +1,24 @@
 import { computed, ref } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
-const AROUND = ['story', 'gate', 'answer']
+const AROUND = ['history', 'gate', 'answer']
 
-/** The touchline's way, one thing at a time: story, gate, the manoeuvres of the route, the answer. */
+/** The touchline's way, one thing at a time: history, gate, the manoeuvres of the route, the answer. */
 export function useSteps() {
   const catalogue = useCatalogue()
-  const record = useRecord()
+  const opened = useOpenExamination()
   const verdict = useVerdict()
   const at = ref(0)
 
   const steps = computed(() => [
-    'story',
+    'history',
     'gate',
     ...(verdict.assessment?.route.stops ?? []).flatMap((stop) => stop.manoeuvres),
     'answer',
   ])
-  const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'story')
+  const step = computed(() => steps.value[Math.min(at.value, steps.value.length - 1)] ?? 'history')
   const manoeuvre = computed(() => (AROUND.includes(step.value) ? null : catalogue.manoeuvre(step.value)))
 
   function go(by: number): void {
@@ -40,9 +40,9 @@ export function useSteps() {
   }
 
   function firstOpen(): number {
-    if (record.section('opening').consentGiven !== true) return 0
+    if (opened.section('opening').consentGiven !== true) return 0
     if (verdict.assessment?.safety.gateOpen !== true) return 1
-    const isOpen = (id: string) => id === 'answer' || !(record.isDone(id, record.hurtSide) || record.isDone(id, 'both'))
+    const isOpen = (id: string) => id === 'answer' || !(opened.isDone(id, opened.hurtSide) || opened.isDone(id, 'both'))
     return Math.max(
       steps.value.findIndex((id, index) => index > 1 && isOpen(id)),
       0,

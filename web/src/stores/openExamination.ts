@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, reactive, shallowRef } from 'vue'
-import type { Examination, FindingPayload, Payload, SectionName, SectionPayloads, Side } from '@/contract/types'
+import type { Examination, RecordPayload, Payload, SectionName, SectionPayloads, Side } from '@/contract/types'
 import type { StoredPart } from '@/sync'
 
 /** Whose knee, when, by whom, open or signed. */
-export type RecordHead = Omit<Examination, 'sections' | 'findings' | 'assessment'>
+export type ExaminationHead = Omit<Examination, 'sections' | 'records' | 'assessment'>
 
 const NOTHING: StoredPart = { payload: null, version: 0 }
 const SIDES = ['left', 'right', 'both'] as const
@@ -12,8 +12,8 @@ const SIDES = ['left', 'right', 'both'] as const
 /** What goes along with a measure, but is none. */
 const ALONGSIDE = ['checks', 'note', 'fromMemory', 'override']
 
-/** Parts are sections by their name, or findings as manoeuvre and side. */
-export function isFinding(part: string): boolean {
+/** Parts are sections by their name, or records as manoeuvre and side. */
+export function isRecord(part: string): boolean {
   return part.includes(':')
 }
 
@@ -22,8 +22,8 @@ export function isMeasured(payload: Payload | null): boolean {
 }
 
 /** What was entered on the open examination: as the person sees it, and as the server last told it. */
-export const useRecord = defineStore('record', () => {
-  const head = shallowRef<RecordHead | null>(null)
+export const useOpenExamination = defineStore('openExamination', () => {
+  const head = shallowRef<ExaminationHead | null>(null)
   const shown = reactive(new Map<string, Payload | null>())
   const stored = new Map<string, StoredPart>()
 
@@ -31,7 +31,7 @@ export const useRecord = defineStore('record', () => {
   const otherSide = computed<Side>(() => (hurtSide.value === 'left' ? 'right' : 'left'))
 
   /** Another examination, or the same one read anew. */
-  function replace(next: RecordHead, parts: Record<string, StoredPart>): void {
+  function replace(next: ExaminationHead, parts: Record<string, StoredPart>): void {
     clear()
     head.value = next
     for (const [part, newest] of Object.entries(parts)) receive(part, newest)
@@ -74,25 +74,25 @@ export const useRecord = defineStore('record', () => {
     return payload(name) ?? {}
   }
 
-  function finding(manoeuvre: string, side: Side | 'both'): FindingPayload | null {
-    return payload(`${manoeuvre}:${side}`) as FindingPayload | null
+  function record(manoeuvre: string, side: Side | 'both'): RecordPayload | null {
+    return payload(`${manoeuvre}:${side}`) as RecordPayload | null
   }
 
   /** What the two knees, or both together, hold of one manoeuvre. */
-  function findings(manoeuvre: string): FindingPayload[] {
-    return SIDES.map((side) => finding(manoeuvre, side)).filter((found) => found !== null)
+  function records(manoeuvre: string): RecordPayload[] {
+    return SIDES.map((side) => record(manoeuvre, side)).filter((found) => found !== null)
   }
 
   /** What an earlier look found; there is the last one of the same knee, and the one while it was sound. */
   function earlier(which: 'lastTime' | 'baseline', manoeuvre: string, side: Side | 'both') {
     const look = head.value?.[which]
-    const found = look?.findings.find((one) => one.manoeuvre === manoeuvre && one.side === side)
+    const found = look?.records.find((one) => one.manoeuvre === manoeuvre && one.side === side)
     return look && found ? { ...found, daysAgo: look.daysAgo } : null
   }
 
   /** Something counts as entered: a measure, normal, or not done. */
   function isDone(manoeuvre: string, side: Side | 'both'): boolean {
-    return isMeasured(finding(manoeuvre, side))
+    return isMeasured(record(manoeuvre, side))
   }
 
   function isRecorded(manoeuvre: string): boolean {
@@ -113,8 +113,8 @@ export const useRecord = defineStore('record', () => {
     parts: () => Object.fromEntries(stored),
     section,
     answers,
-    finding,
-    findings,
+    record,
+    records,
     earlier,
     isDone,
     isRecorded,

@@ -2,7 +2,7 @@
 import { asWords } from '@/shared/values'
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import AskedList from './AskedList.vue'
 import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
@@ -15,13 +15,13 @@ import UiChoice from '@/ui/UiChoice.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
 const catalogue = useCatalogue()
-const record = useRecord()
+const opened = useOpenExamination()
 const { answer, toggle } = useSections()
-const story = computed(() => record.section('history'))
-const opening = computed(() => record.answers('opening'))
-const frame = computed(() => record.section('frame'))
+const history = computed(() => opened.section('history'))
+const opening = computed(() => opened.answers('opening'))
+const frame = computed(() => opened.section('frame'))
 
-const { opening: askedOpening, story: asked } = useQuestions()
+const { opening: askedOpening, history: asked } = useQuestions()
 const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
 const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
 
@@ -30,11 +30,11 @@ const impressions = computed(() =>
 )
 
 function toggleMechanism(word: string): void {
-  const next = catalogue.toggled(story.value.mechanism ?? [], word)
+  const next = catalogue.toggled(history.value.mechanism ?? [], word)
   answer('history', { mechanism: next.length > 0 ? next : undefined })
 }
 
-const painPlaces = computed(() => asWords(story.value.painSite) ?? [])
+const painPlaces = computed(() => asWords(history.value.painSite) ?? [])
 
 function togglePlace(place: string): void {
   const next = catalogue.toggled(painPlaces.value, place)
@@ -43,7 +43,7 @@ function togglePlace(place: string): void {
 </script>
 
 <template>
-  <div class="story">
+  <div class="history">
     <section aria-labelledby="before">
       <h2 id="before">Before hands-on</h2>
       <ul class="opening">
@@ -54,12 +54,12 @@ function togglePlace(place: string): void {
         </li>
       </ul>
     </section>
-    <!-- Nobody complains of these knees: there is no story to tell. -->
-    <template v-if="!record.head?.isBaseline">
+    <!-- Nobody complains of these knees: there is no history to tell. -->
+    <template v-if="!opened.head?.isBaseline">
       <section aria-labelledby="how">
         <h2 id="how">How did it happen?</h2>
         <WordPicker
-          :value="story.mechanism ?? []"
+          :value="history.mechanism ?? []"
           :words="catalogue.choices('mechanism')"
           label="How it happened"
           many
@@ -67,7 +67,7 @@ function togglePlace(place: string): void {
         />
         <p class="ask">If something struck the knee, where?</p>
         <WordPicker
-          :value="story.directBlowSite ?? undefined"
+          :value="history.directBlowSite ?? undefined"
           :words="catalogue.choices('blowSite')"
           label="Where it was struck"
           @pick="(word) => toggle('history', 'directBlowSite', word)"
@@ -77,13 +77,13 @@ function togglePlace(place: string): void {
         <h2 id="then">At that moment</h2>
         <AskedList
           :questions="then"
-          :answers="record.answers('history')"
+          :answers="opened.answers('history')"
           @answer="(key, value) => toggle('history', key, value)"
         >
           <li class="long">
             <span>When did it swell?</span>
             <WordPicker
-              :value="story.swellingOnset ?? undefined"
+              :value="history.swellingOnset ?? undefined"
               :words="catalogue.choices('swellingOnset')"
               label="Swelling"
               @pick="(word) => toggle('history', 'swellingOnset', word)"
@@ -95,14 +95,14 @@ function togglePlace(place: string): void {
         <h2 id="since">Since then, and now</h2>
         <AskedList
           :questions="since"
-          :answers="record.answers('history')"
+          :answers="opened.answers('history')"
           @answer="(key, value) => toggle('history', key, value)"
         />
         <div class="pains">
           <div>
             <h3>Pain now, 0 to 10</h3>
             <PainStrip
-              :value="story.painNow ?? undefined"
+              :value="history.painNow ?? undefined"
               label="Pain now"
               @pick="(value) => toggle('history', 'painNow', value)"
             />
@@ -110,7 +110,7 @@ function togglePlace(place: string): void {
           <div>
             <h3>Pain at its worst in sport, 0 to 10</h3>
             <PainStrip
-              :value="story.painActivity ?? undefined"
+              :value="history.painActivity ?? undefined"
               label="Pain in sport"
               @pick="(value) => toggle('history', 'painActivity', value)"
             />
@@ -124,14 +124,14 @@ function togglePlace(place: string): void {
               many
               @pick="togglePlace"
             />
-            <p v-if="typeof story.painSite === 'string'" class="ask">Told before: {{ story.painSite }}</p>
+            <p v-if="typeof history.painSite === 'string'" class="ask">Told before: {{ history.painSite }}</p>
           </div>
         </div>
       </section>
       <section aria-labelledby="impression">
         <h2 id="impression">
           Your first impression
-          <small>from the story alone, before touching</small>
+          <small>from the history alone, before touching</small>
         </h2>
         <div class="opening" role="group" aria-labelledby="impression">
           <UiChoice
@@ -145,12 +145,12 @@ function togglePlace(place: string): void {
     </template>
     <EarlierFindings />
     <EpisodeFacts @episode="(part) => answer('episode', part)" @frame="(part) => answer('frame', part)" />
-    <JudgedBy v-if="!record.head?.isBaseline" @frame="(part) => answer('frame', part)" />
+    <JudgedBy v-if="!opened.head?.isBaseline" @frame="(part) => answer('frame', part)" />
   </div>
 </template>
 
 <style scoped>
-.story {
+.history {
   display: grid;
   gap: 22px;
 }

@@ -49,7 +49,7 @@ test('nothing stands there where nothing will be erased, and what is kept longer
   expect(announced.find('section').exists()).toBe(false)
 })
 
-const outcome = (files: object[]) => ({
+const result = (files: object[]) => ({
   id: '01O',
   kind: 'mri' as const,
   label: 'MRI',
@@ -64,7 +64,7 @@ const outcome = (files: object[]) => ({
 test('a file that is too large is told before it is sent, and a removed one offers to come back', async () => {
   const asked = server({ status: 204 })
   const file = { id: '01F', name: 'scan.png', type: 'image/png', bytes: 1_572_864, removed: false }
-  const files = mount(ResultFiles, { props: { outcome: outcome([file]), mayChange: true }, ...inPlace })
+  const files = mount(ResultFiles, { props: { result: result([file]), mayChange: true }, ...inPlace })
   expect(files.text()).toContain('1.5 MB')
   await files.get('button[aria-label="Add a file: MRI"]').trigger('click')
   const large = new File([new Uint8Array(10_485_761)], 'large.pdf')
@@ -76,7 +76,7 @@ test('a file that is too large is told before it is sent, and a removed one offe
   await flushPromises()
   expect(asked.map(({ method, path }) => `${method} ${path}`)).toEqual(['DELETE /api/attachments/01F'])
   expect(files.emitted('changed')).toHaveLength(1)
-  await files.setProps({ outcome: outcome([{ ...file, removed: true }]) })
+  await files.setProps({ result: result([{ ...file, removed: true }]) })
   expect(files.find('a').exists()).toBe(false)
   expect(files.find('button[aria-label="Take back: scan.png"]').exists()).toBe(true)
 })
@@ -84,7 +84,7 @@ test('a file that is too large is told before it is sent, and a removed one offe
 test('who may not change a result sees its files and nothing to press', () => {
   server({ status: 204 })
   const file = { id: '01F', name: 'scan.png', type: 'image/png', bytes: 100, removed: false }
-  const files = mount(ResultFiles, { props: { outcome: outcome([file]), mayChange: false } })
+  const files = mount(ResultFiles, { props: { result: result([file]), mayChange: false } })
   expect(files.find('a').attributes('href')).toBe('/api/attachments/01F')
   expect(files.findAll('button')).toHaveLength(0)
 })

@@ -2,13 +2,13 @@
 import { computed } from 'vue'
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
-import { useRecord } from '@/stores/record'
+import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
-/** What the story alone does to each chance, before any hand is laid on. */
-const record = useRecord()
+/** What the history alone does to each chance, before any hand is laid on. */
+const opened = useOpenExamination()
 const verdict = useVerdict()
-const told = computed(() => Object.keys(record.section('history')).length > 0)
+const told = computed(() => Object.keys(opened.section('history')).length > 0)
 const SHOWN = 5
 const moved = computed(() =>
   (verdict.assessment?.conditions ?? [])
@@ -19,9 +19,9 @@ const moved = computed(() =>
 </script>
 
 <template>
-  <aside class="chances" aria-label="Chance before and after the story" aria-live="polite">
+  <aside class="chances" aria-label="Chance before and after the history" aria-live="polite">
     <p>
-      <b>Before → after story</b>
+      <b>Before → after history</b>
       <br />
       <small>in 100 knees like this</small>
     </p>

@@ -2,7 +2,7 @@
 import { onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { exactMoment } from '@/shared/dates'
-import type { Deeds } from '@/contract/types'
+import type { AuditLog } from '@/contract/types'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
@@ -11,13 +11,13 @@ import UiSelect from '@/ui/UiSelect.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 
 /** Who did what in the team; nobody can change a line of it, and looking at it stands in it too. */
-const deeds = ref<Deeds | null>(null)
+const log = ref<AuditLog | null>(null)
 const problem = ref('')
-const asked = reactive<{ person?: string; what?: string; page: number }>({ page: 1 })
+const asked = reactive<{ person?: string; event?: string; page: number }>({ page: 1 })
 
 async function load(): Promise<void> {
   try {
-    deeds.value = await answerOf(api.GET('/api/deeds', { params: { query: { ...asked } } }))
+    log.value = await answerOf(api.GET('/api/audit-log', { params: { query: { ...asked } } }))
     problem.value = ''
   } catch (error) {
     problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'
@@ -34,28 +34,28 @@ onMounted(load)
 
 <template>
   <SubjectPage title="Log: who did what">
-    <template #beside><a class="button" href="/api/deeds.csv" download>Table (CSV)</a></template>
+    <template #beside><a class="button" href="/api/audit-log.csv" download>Table (CSV)</a></template>
     <UiAlert v-if="problem" :say="problem" />
-    <UiWaiting v-else-if="!deeds" label="Loading the list" />
+    <UiWaiting v-else-if="!log" label="Loading the list" />
     <template v-else>
       <div class="narrow">
         <UiSelect
           label="Person"
           none="everybody"
           :value="asked.person"
-          :options="deeds.people.map(({ id, name }) => ({ id, label: name }))"
+          :options="log.people.map(({ id, name }) => ({ id, label: name }))"
           @change="(person) => ask({ person })"
         />
         <UiSelect
           label="What"
           none="everything"
-          :value="asked.what"
-          :options="deeds.kinds"
-          @change="(what) => ask({ what })"
+          :value="asked.event"
+          :options="log.kinds"
+          @change="(event) => ask({ event })"
         />
-        <p class="count number quiet-text">{{ deeds.total }} {{ deeds.total === 1 ? 'entry' : 'entries' }}</p>
+        <p class="count number quiet-text">{{ log.total }} {{ log.total === 1 ? 'entry' : 'entries' }}</p>
       </div>
-      <UiEmpty v-if="deeds.deeds.length === 0" say="Nothing was done that this asks for." />
+      <UiEmpty v-if="log.entries.length === 0" say="Nothing was done that this asks for." />
       <div v-else class="wide" role="region" aria-label="Who did what, newest first" tabindex="0">
         <table>
           <thead>
@@ -69,18 +69,18 @@ onMounted(load)
             </tr>
           </thead>
           <tbody>
-            <tr v-for="deed in deeds.deeds" :key="deed.id">
-              <td class="number">{{ exactMoment(deed.at) }}</td>
-              <td>{{ deed.who }}</td>
-              <td>{{ deed.what }}</td>
-              <td>{{ deed.about }}</td>
-              <td>{{ deed.detail }}</td>
-              <td class="number">{{ deed.address }}</td>
+            <tr v-for="entry in log.entries" :key="entry.id">
+              <td class="number">{{ exactMoment(entry.at) }}</td>
+              <td>{{ entry.who }}</td>
+              <td>{{ entry.event }}</td>
+              <td>{{ entry.about }}</td>
+              <td>{{ entry.detail }}</td>
+              <td class="number">{{ entry.address }}</td>
             </tr>
           </tbody>
         </table>
       </div>
-      <UiPages :page="deeds.page" :pages="deeds.pages" label="Pages of deeds" @turn="(page) => ask({ page })" />
+      <UiPages :page="log.page" :pages="log.pages" label="Pages of the log" @turn="(page) => ask({ page })" />
     </template>
   </SubjectPage>
 </template>

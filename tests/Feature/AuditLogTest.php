@@ -21,7 +21,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /** Who did what is written down with it, in a chain that nothing changes unnoticed. */
-final class DeedsTest extends FeatureTestCase
+final class AuditLogTest extends FeatureTestCase
 {
     public function test_every_deed_on_a_record_is_written_down_with_who_and_where(): void
     {
@@ -29,21 +29,21 @@ final class DeedsTest extends FeatureTestCase
         $this->actingAs($user);
         $id = $this->openedBy($user);
         $this->getJson("/api/examinations/{$id}")->assertOk();
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->deleteJson(
-            "/api/examinations/{$id}/findings/effusion_sweep/left",
+            "/api/examinations/{$id}/records/effusion_sweep/left",
             ['key' => 'taken-back', 'version' => 1],
         )->assertOk();
         $this->getJson("/api/examinations/{$id}/document")->assertOk();
         $this->get("/api/examinations/{$id}/summary.pdf")->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
-        $deeds = AuditEntry::query()->where('subject', $id)->orderBy('id')->get();
+        $log = AuditEntry::query()->where('subject', $id)->orderBy('id')->get();
         self::assertSame([
-            AuditEvent::ExaminationRead, AuditEvent::PartChanged, AuditEvent::FindingTakenBack, AuditEvent::Exported, AuditEvent::Printed, AuditEvent::Signed,
-        ], $deeds->pluck('what')->slice(-6)->values()->all());
-        self::assertSame([$user->id], $deeds->pluck('user_id')->unique()->all());
-        self::assertSame(['127.0.0.1'], $deeds->pluck('address')->unique()->all());
-        self::assertSame(['part' => 'effusion_sweep:left', 'version' => 1], $deeds->slice(-5, 1)->first()?->detail);
+            AuditEvent::ExaminationRead, AuditEvent::PartChanged, AuditEvent::RecordWithdrawn, AuditEvent::Exported, AuditEvent::Printed, AuditEvent::Signed,
+        ], $log->pluck('event')->slice(-6)->values()->all());
+        self::assertSame([$user->id], $log->pluck('user_id')->unique()->all());
+        self::assertSame(['127.0.0.1'], $log->pluck('address')->unique()->all());
+        self::assertSame(['part' => 'effusion_sweep:left', 'version' => 1], $log->slice(-5, 1)->first()?->detail);
         self::assertSame([], app(Verifier::class)->faults());
     }
 
@@ -58,7 +58,7 @@ final class DeedsTest extends FeatureTestCase
         $last = AuditEntry::query()->where('team_id', $user->teamId())->orderByDesc('id')->limit(2)->get();
         self::assertSame(
             [[AuditEvent::ExaminationRead, $id], [AuditEvent::AthleteRead, $athlete]],
-            $last->map(static fn (AuditEntry $deed): array => [$deed->what, $deed->subject])->all(),
+            $last->map(static fn (AuditEntry $entry): array => [$entry->event, $entry->subject])->all(),
         );
     }
 
@@ -68,11 +68,11 @@ final class DeedsTest extends FeatureTestCase
         $this->actingAs($user);
         $id = $this->openedBy($user);
         $body = ['key' => 'once-and-again', 'version' => 0, 'payload' => ['grade' => 'bulge']];
-        $this->putJson("/api/examinations/{$id}/findings/effusion_sweep/left", $body)->assertOk();
+        $this->putJson("/api/examinations/{$id}/records/effusion_sweep/left", $body)->assertOk();
         $before = AuditEntry::query()->count();
-        $this->putJson("/api/examinations/{$id}/findings/effusion_sweep/left", $body)->assertOk();
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'], 7)->assertStatus(409);
-        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'unheard of'])->assertStatus(422);
+        $this->putJson("/api/examinations/{$id}/records/effusion_sweep/left", $body)->assertOk();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'], 7)->assertStatus(409);
+        $this->save($id, 'records/effusion_sweep/right', ['grade' => 'unheard of'])->assertStatus(422);
         self::assertSame($before, AuditEntry::query()->count());
     }
 
@@ -85,19 +85,19 @@ final class DeedsTest extends FeatureTestCase
         $this->postJson('/api/logout')->assertNoContent();
         self::assertSame(
             [[$user->id, AuditEvent::LogInRefused], [$user->id, AuditEvent::LoggedIn], [$user->id, AuditEvent::LoggedOut]],
-            AuditEntry::query()->where('id', '>', $before)->orderBy('id')->get()->map(static fn (AuditEntry $deed): array => [$deed->user_id, $deed->what])->all(),
+            AuditEntry::query()->where('id', '>', $before)->orderBy('id')->get()->map(static fn (AuditEntry $entry): array => [$entry->user_id, $entry->event])->all(),
         );
     }
 
     public function test_the_database_lets_nobody_change_or_remove_a_deed(): void
     {
         $this->openedBy($this->member());
-        foreach (["UPDATE deeds SET what = 'signed'", 'DELETE FROM deeds'] as $statement) {
+        foreach (["UPDATE audit_entries SET event = 'signed'", 'DELETE FROM audit_entries'] as $statement) {
             try {
                 DB::statement($statement);
                 self::fail('It was let through.');
             } catch (QueryException $refused) {
-                self::assertStringContainsString('deeds stay as they are', $refused->getMessage());
+                self::assertStringContainsString('audit entries stay as they are', $refused->getMessage());
             }
         }
     }
@@ -107,15 +107,15 @@ final class DeedsTest extends FeatureTestCase
         $user = $this->member();
         $this->openedBy($user);
         $this->openedBy($user);
-        self::assertSame(0, $this->artisan('records:verify'));
+        self::assertSame(0, $this->artisan('data:verify'));
         $last = AuditEntry::query()->orderByDesc('id')->firstOrFail();
-        $forged = $last->replicate(['id'])->forceFill(['what' => AuditEvent::Printed, 'previous' => $last->seal]);
+        $forged = $last->replicate(['id'])->forceFill(['event' => AuditEvent::Printed, 'previous_hash' => $last->hash]);
         $forged->save();
         $faults = app(Verifier::class)->faults();
         self::assertStringContainsString('was changed after it was written', $faults[0] ?? '');
         self::assertStringContainsString('ends too early', $faults[1] ?? '');
         HashChain::query()->where('team_id', $user->teamId())->update(['count' => 99]);
-        self::assertSame(1, $this->artisan('records:verify'));
+        self::assertSame(1, $this->artisan('data:verify'));
     }
 
     public function test_what_was_signed_is_sealed_findings_and_all(): void
@@ -123,13 +123,13 @@ final class DeedsTest extends FeatureTestCase
         $user = $this->member();
         $this->actingAs($user);
         $id = $this->openedBy($user);
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         self::assertSame([], app(Verifier::class)->faults());
-        $finding = Record::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
-        $finding->update(['payload' => (object) ['grade' => 'trace']]);
+        $record = Record::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
+        $record->update(['payload' => (object) ['grade' => 'trace']]);
         self::assertStringContainsString('recorded', app(Verifier::class)->faults()[0] ?? '');
-        $finding->update(['payload' => (object) ['grade' => 'bulge']]);
+        $record->update(['payload' => (object) ['grade' => 'bulge']]);
         self::assertSame([], app(Verifier::class)->faults());
         $snapshot = Snapshot::query()->where('examination_id', $id)->firstOrFail();
         $snapshot->update(['payload' => [...$snapshot->payload, 'rules' => '1066']]);
@@ -186,10 +186,10 @@ final class DeedsTest extends FeatureTestCase
         $team = $user->present()->team;
         $other = User::factory()->memberOf($team)->create();
         $this->actingAs($other);
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
-        $whole = Examination::query()->withoutGlobalScopes()->with(['sections', 'findings'])->findOrFail($id);
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $whole = Examination::query()->withoutGlobalScopes()->with(['sections', 'records'])->findOrFail($id);
         self::assertSame($user->id, $whole->sections->firstWhere('name', 'frame')?->getAttribute('saved_by'));
-        self::assertSame($other->id, $whole->findings->firstWhere('manoeuvre', 'effusion_sweep')?->getAttribute('saved_by'));
+        self::assertSame($other->id, $whole->records->firstWhere('manoeuvre', 'effusion_sweep')?->getAttribute('saved_by'));
     }
 
     public function test_whoever_leads_the_team_sees_its_deeds_and_nobody_elses(): void
@@ -198,23 +198,23 @@ final class DeedsTest extends FeatureTestCase
         $user = User::factory()->memberOf($lead->present()->team)->create(['name' => '=Bo']);
         $this->openedBy($this->member('Marsh End Judo'));
         $id = $this->openedBy($user);
-        $this->actingAs($user)->getJson('/api/deeds')->assertForbidden();
-        $this->get('/api/deeds.csv')->assertForbidden();
+        $this->actingAs($user)->getJson('/api/audit-log')->assertForbidden();
+        $this->get('/api/audit-log.csv')->assertForbidden();
         $this->actingAs($lead);
-        $all = $this->getJson('/api/deeds')->assertOk();
+        $all = $this->getJson('/api/audit-log')->assertOk();
         self::assertSame(AuditEntry::query()->where('team_id', $lead->teamId())->count(), $all->json('total'));
-        $all->assertJsonPath('deeds.0.what', 'Deeds read')->assertJsonPath('deeds.0.who', $lead->name);
-        $started = $this->getJson("/api/deeds?what=examination_started&person={$user->id}&subject={$id}")->assertOk();
-        $started->assertJsonPath('total', 1)->assertJsonPath('deeds.0.who', '=Bo')
-            ->assertJsonPath('deeds.0.address', '127.0.0.1');
-        $this->getJson('/api/deeds?what=unheard_of')->assertStatus(422);
-        $this->get('/api/deeds.csv?what=unheard_of')->assertStatus(422);
-        $this->getJson('/api/deeds?page=9')->assertOk()->assertJsonPath('deeds', []);
-        $table = $this->get("/api/deeds.csv?subject={$id}")->assertOk()->streamedContent();
+        $all->assertJsonPath('entries.0.event', 'Audit log read')->assertJsonPath('entries.0.who', $lead->name);
+        $started = $this->getJson("/api/audit-log?event=examination_started&person={$user->id}&subject={$id}")->assertOk();
+        $started->assertJsonPath('total', 1)->assertJsonPath('entries.0.who', '=Bo')
+            ->assertJsonPath('entries.0.address', '127.0.0.1');
+        $this->getJson('/api/audit-log?event=unheard_of')->assertStatus(422);
+        $this->get('/api/audit-log.csv?event=unheard_of')->assertStatus(422);
+        $this->getJson('/api/audit-log?page=9')->assertOk()->assertJsonPath('entries', []);
+        $table = $this->get("/api/audit-log.csv?subject={$id}")->assertOk()->streamedContent();
         $lines = explode("\r\n", trim($table));
         self::assertStringContainsString('Mirre Aldous', $lines[1]);
-        $started->assertJsonPath('deeds.0.about', 'Mirre Aldous');
-        self::assertSame('id,at,who,what,about,subject,detail,address', $lines[0]);
+        $started->assertJsonPath('entries.0.about', 'Mirre Aldous');
+        self::assertSame('id,at,who,event,about,subject,detail,address', $lines[0]);
         // The heads, and at its end how many there are in all, with the seal of the last.
         self::assertCount(2 + AuditEntry::query()->where('subject', $id)->count(), $lines);
         self::assertMatchesRegularExpression('/^,,,"End of the log",,,\d+:[0-9a-f]{64},$/', $lines[count($lines) - 1]);
@@ -238,20 +238,20 @@ final class DeedsTest extends FeatureTestCase
         $user = $this->member();
         $id = $this->openedBy($user);
         $this->actingAs($user);
-        $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
+        $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $student = User::factory()->memberOf($user->present()->team, Role::Student)->create();
         $this->handTo($student, $id);
         $this->actingAs($student);
-        $refusal = $this->save($id, 'findings/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
+        $refusal = $this->save($id, 'records/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
         $refusal->assertJsonPath('error.reason', 'somebody else entered this, and a student may not change it');
         $this->deleteJson(
-            "/api/examinations/{$id}/findings/effusion_sweep/left",
+            "/api/examinations/{$id}/records/effusion_sweep/left",
             ['key' => 'not-yours', 'version' => 1],
         )->assertForbidden();
         $this->save($id, 'sections/safety', self::CLEAR, 1)->assertForbidden();
-        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'none'])->assertOk();
-        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'trace'], 1)->assertOk();
+        $this->save($id, 'records/effusion_sweep/right', ['grade' => 'none'])->assertOk();
+        $this->save($id, 'records/effusion_sweep/right', ['grade' => 'trace'], 1)->assertOk();
         $this->actingAs($user);
-        $this->save($id, 'findings/effusion_sweep/right', ['grade' => 'none'], 2)->assertOk();
+        $this->save($id, 'records/effusion_sweep/right', ['grade' => 'none'], 2)->assertOk();
     }
 }

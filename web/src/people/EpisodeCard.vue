@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { ExaminationSummary, KneeOutcome, Story } from '@/contract/types'
+import type { ExaminationSummary, ReferenceResult, Episode } from '@/contract/types'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { capital, inHundred } from '@/shared/words'
@@ -13,21 +13,21 @@ import { tell } from '@/ui/telling'
 import ResultFiles from './ResultFiles.vue'
 import VisitList from './VisitList.vue'
 
-/** One story of one knee: every time it was looked at, and what it turned out to be beside what was held likely. */
-defineProps<{ story: Story; visits: readonly ExaminationSummary[] }>()
+/** An episode of one knee: every visit, and what it turned out to be beside what was held likely. */
+defineProps<{ episode: Episode; visits: readonly ExaminationSummary[] }>()
 const emit = defineEmits<{ changed: [] }>()
 
-const OutcomeDialog = defineAsyncComponent(() => import('./OutcomeDialog.vue'))
+const ReferenceResultDialog = defineAsyncComponent(() => import('./ReferenceResultDialog.vue'))
 
 /** So many visits stand there without a tap. */
 const SHOWN = 5
 
 const session = useSession()
-const open = ref<{ outcome?: KneeOutcome } | null>(null)
+const open = ref<{ result?: ReferenceResult } | null>(null)
 const { busy, problem, attempt } = useDoing()
 
 const mayAnswer = computed(() => session.user?.answers === true)
-function said({ answers, weeks }: KneeOutcome): string {
+function said({ answers, weeks }: ReferenceResult): string {
   const found = answers.filter((one) => one.seen === 'present')
   const words = found.map((one) => one.label + (one.grade ? ` grade ${one.grade}` : ''))
   const absent = answers.length - found.length
@@ -35,17 +35,19 @@ function said({ answers, weeks }: KneeOutcome): string {
   return (weeks === null ? '' : `after ${weeks} weeks: `) + words.join(', ')
 }
 
-async function remove(outcome: KneeOutcome): Promise<void> {
-  const path = { outcome: outcome.id }
-  const done = await attempt(() => answerOf(api.DELETE('/api/outcomes/{outcome}', { params: { path } })))
+async function remove(result: ReferenceResult): Promise<void> {
+  const path = { result: result.id }
+  const done = await attempt(() => answerOf(api.DELETE('/api/reference-results/{result}', { params: { path } })))
   if (!done) return
   tell('Removed. For a day it can be taken back here.')
   emit('changed')
 }
 
-async function takeBack(outcome: KneeOutcome): Promise<void> {
-  const path = { removed: outcome.id }
-  const done = await attempt(() => answerOf(api.POST('/api/outcomes/{removed}/restoration', { params: { path } })))
+async function takeBack(result: ReferenceResult): Promise<void> {
+  const path = { removed: result.id }
+  const done = await attempt(() =>
+    answerOf(api.POST('/api/reference-results/{removed}/restoration', { params: { path } })),
+  )
   if (done) emit('changed')
 }
 
@@ -57,20 +59,20 @@ function saved(): void {
 
 <template>
   <article>
-    <h3 v-if="story.isBaseline">
+    <h3 v-if="episode.isBaseline">
       <span class="side" aria-hidden="true">LR</span>
       Baseline: both knees, while they were sound
     </h3>
     <h3 v-else>
-      <span class="side" aria-hidden="true">{{ story.hurtSide === 'left' ? 'L' : 'R' }}</span>
-      {{ story.hurtSide === 'left' ? 'Left' : 'Right' }} knee,
-      {{ story.injuredOn ? `hurt on ${day(story.injuredOn)}` : 'came on without an injury' }}
+      <span class="side" aria-hidden="true">{{ episode.hurtSide === 'left' ? 'L' : 'R' }}</span>
+      {{ episode.hurtSide === 'left' ? 'Left' : 'Right' }} knee,
+      {{ episode.injuredOn ? `hurt on ${day(episode.injuredOn)}` : 'came on without an injury' }}
     </h3>
     <VisitList :visits="visits.slice(0, SHOWN)" />
     <UiMore v-if="visits.length > SHOWN" :title="`${visits.length - SHOWN} earlier`">
       <VisitList :visits="visits.slice(SHOWN)" />
     </UiMore>
-    <table v-if="story.stands.length > 0" class="figures">
+    <table v-if="episode.consensus.length > 0" class="figures">
       <thead>
         <tr>
           <th scope="col">It turned out</th>
@@ -79,31 +81,31 @@ function saved(): void {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="one in story.stands" :key="one.condition">
+        <tr v-for="one in episode.consensus" :key="one.condition">
           <th scope="row">
             {{ capital(one.label) }}{{ one.grade ? ` grade ${one.grade}` : '' }}:
             <b>{{ one.seen === 'present' ? 'found' : 'not found' }}</b>
             <small v-if="one.disputed">another look said otherwise</small>
           </th>
           <td>{{ one.by }}</td>
-          <td class="n">{{ one.held ? inHundred(one.held.chance) : '–' }}</td>
+          <td class="n">{{ one.predicted ? inHundred(one.predicted.chance) : '–' }}</td>
         </tr>
       </tbody>
     </table>
-    <ul v-if="story.outcomes.length > 0" class="outcomes">
-      <li v-for="one in story.outcomes" :key="one.id" :class="{ removed: one.removed }">
+    <ul v-if="episode.referenceResults.length > 0" class="results">
+      <li v-for="one in episode.referenceResults" :key="one.id" :class="{ removed: one.removed }">
         <span>
           <b>{{ one.label }}, {{ day(one.on) }}</b>
           {{ said(one) }}
           <small v-if="one.note">{{ one.note }}</small>
-          <ResultFiles v-if="!one.removed" :outcome="one" :may-change="mayAnswer" @changed="emit('changed')" />
+          <ResultFiles v-if="!one.removed" :result="one" :may-change="mayAnswer" @changed="emit('changed')" />
         </span>
         <span v-if="mayAnswer" class="beside">
           <UiButton v-if="one.removed" :disabled="busy" :aria-label="`Take back: ${one.label}`" @click="takeBack(one)">
             Take back
           </UiButton>
           <template v-else>
-            <UiButton kind="quiet" :aria-label="`Change: ${one.label}`" @click="open = { outcome: one }">
+            <UiButton kind="quiet" :aria-label="`Change: ${one.label}`" @click="open = { result: one }">
               Change
             </UiButton>
             <UiButton kind="quiet" :disabled="busy" :aria-label="`Remove: ${one.label}`" @click="remove(one)">
@@ -113,20 +115,26 @@ function saved(): void {
         </span>
       </li>
     </ul>
-    <p v-if="!story.isBaseline" class="foot">
+    <p v-if="!episode.isBaseline" class="foot">
       <UiButton @click="open = {}">
         {{ mayAnswer ? 'Result came' : 'Propose a result' }}
       </UiButton>
       <RouterLink
         v-if="visits.some((visit) => visit.status === 'signed')"
         class="button quiet"
-        :to="{ name: 'course', params: { id: story.id } }"
+        :to="{ name: 'course', params: { id: episode.id } }"
       >
         Curves and comparison
       </RouterLink>
     </p>
     <UiAlert v-if="problem" :say="problem" />
-    <OutcomeDialog v-if="open" :episode="story.id" :outcome="open.outcome" @close="open = null" @saved="saved" />
+    <ReferenceResultDialog
+      v-if="open"
+      :episode="episode.id"
+      :result="open.result"
+      @close="open = null"
+      @saved="saved"
+    />
   </article>
 </template>
 
@@ -154,7 +162,7 @@ h3 {
 table {
   margin-top: 10px;
 }
-.outcomes li {
+.referenceResults li {
   display: flex;
   justify-content: space-between;
   align-items: center;
@@ -163,7 +171,7 @@ table {
   padding: 6px 0;
   border-top: 1px solid var(--line);
 }
-.outcomes small,
+.referenceResults small,
 th small {
   display: block;
   color: var(--text-2);

@@ -16,7 +16,7 @@ use UnexpectedValueException;
  *
  * @internal
  */
-final class StoryConditions
+final class HistoryConditions
 {
     public static function read(ConditionKeys $data): FactCondition
     {

@@ -16,7 +16,7 @@ use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What a knee turned out to have, beside what was held likely when it was signed. */
-final class OutcomesTest extends FeatureTestCase
+final class ReferenceResultsTest extends FeatureTestCase
 {
     private const TORN = [['condition' => 'acl', 'seen' => 'present', 'grade' => 3]];
 
@@ -26,19 +26,19 @@ final class OutcomesTest extends FeatureTestCase
         $id = $this->signedBy($user);
         $signed = $this->getJson("/api/examinations/{$id}")->json('assessment.conditions');
         usort($signed, static fn (array $one, array $other): int => $other['posttest'] <=> $one['posttest']);
-        $story = $this->story($id);
-        self::assertSame($id, $story->json('predicted.examination'));
-        self::assertSame(array_column($signed, 'id'), $story->json('predicted.conditions.*.id'));
-        self::assertEqualsWithDelta($signed[0]['posttest'], $story->json('predicted.conditions.0.chance'), 1e-12);
-        self::assertSame($signed[0]['zone'], $story->json('predicted.conditions.0.zone'));
-        self::assertSame(range(1, 9), $story->json('predicted.conditions.*.rank'));
+        $episode = $this->episode($id);
+        self::assertSame($id, $episode->json('predicted.examination'));
+        self::assertSame(array_column($signed, 'id'), $episode->json('predicted.conditions.*.id'));
+        self::assertEqualsWithDelta($signed[0]['posttest'], $episode->json('predicted.conditions.0.chance'), 1e-12);
+        self::assertSame($signed[0]['zone'], $episode->json('predicted.conditions.0.zone'));
+        self::assertSame(range(1, 9), $episode->json('predicted.conditions.*.rank'));
 
         $this->add($id, ['note' => 'torn at the thigh'])->assertCreated();
-        $this->story($id)->assertJsonPath('stands.0.condition', 'acl')->assertJsonPath('stands.0.grade', 3)
-            ->assertJsonPath('stands.0.by', 'MRI')->assertJsonCount(1, 'stands');
-        self::assertStringNotContainsString('torn', (string) json_encode(DB::table('outcomes')->get()));
+        $this->episode($id)->assertJsonPath('consensus.0.condition', 'acl')->assertJsonPath('consensus.0.grade', 3)
+            ->assertJsonPath('consensus.0.by', 'MRI')->assertJsonCount(1, 'consensus');
+        self::assertStringNotContainsString('torn', (string) json_encode(DB::table('reference_results')->get()));
         $athlete = Athlete::query()->firstOrFail()->id;
-        $came = $this->getJson("/api/athletes/{$athlete}")->assertJsonPath('stories.0.stands.0.label', 'ACL tear')
+        $came = $this->getJson("/api/athletes/{$athlete}")->assertJsonPath('episodes.0.consensus.0.label', 'ACL tear')
             ->json('examinations.0.came');
         self::assertSame(['ACL tear', 'act'], [$came['found'][0]['label'], $came['found'][0]['zone']]);
         self::assertStringContainsString(': a knee surgeon', implode('; ', $came['sentOn']));
@@ -61,10 +61,10 @@ final class OutcomesTest extends FeatureTestCase
         $this->save($later, 'sections/safety', self::CLEAR)->assertOk();
         $this->postJson("/api/examinations/{$later}/signature", $this->seen($later))->assertOk();
 
-        $story = $this->story($first)->assertJsonPath('predicted.examination', $later);
+        $episode = $this->episode($first)->assertJsonPath('predicted.examination', $later);
         $acl = collect($this->getJson("/api/examinations/{$first}")->json('assessment.conditions'))->firstWhere('id', 'acl');
-        self::assertEqualsWithDelta($acl['posttest'], $story->json('stands.0.held.chance'), 1e-12);
-        $story->assertJsonPath('stands.1.condition', 'pcl')->assertJsonPath('stands.1.held', null);
+        self::assertEqualsWithDelta($acl['posttest'], $episode->json('consensus.0.predicted.chance'), 1e-12);
+        $episode->assertJsonPath('consensus.1.condition', 'pcl')->assertJsonPath('consensus.1.predicted', null);
     }
 
     public function test_a_result_is_held_against_the_visit_that_asked_for_it_and_what_was_asked_comes_first(): void
@@ -87,7 +87,7 @@ final class OutcomesTest extends FeatureTestCase
             ->assertJsonPath('asked', ['acl'])->assertJsonPath('predicted.examination', $first);
         $this->add($first, ['task' => $task->id, 'on' => '2026-05-21'])->assertCreated();
         $held = collect($asked->json('predicted.conditions'))->firstWhere('id', 'acl')['chance'];
-        self::assertEqualsWithDelta($held, $this->story($first)->json('stands.0.held.chance'), 1e-12);
+        self::assertEqualsWithDelta($held, $this->episode($first)->json('consensus.0.predicted.chance'), 1e-12);
         $this->getJson("/api/episodes/{$episode}?task=elsewhere")->assertNotFound();
     }
 
@@ -99,9 +99,9 @@ final class OutcomesTest extends FeatureTestCase
         $this->add($id, ['on' => '2026-06-01', 'answers' => [['condition' => 'acl', 'seen' => 'absent'], ['condition' => 'mcl', 'seen' => 'present']]]);
         $this->add($id, ['on' => '2026-06-20', 'answers' => [['condition' => 'mcl', 'seen' => 'absent']]]);
         $this->add($id, ['kind' => 'clinical_course', 'weeks' => 12, 'on' => '2026-08-01', 'answers' => [['condition' => 'mcl', 'seen' => 'present']]]);
-        $stands = $this->story($id)->json('stands');
+        $consensus = $this->episode($id)->json('consensus');
         self::assertSame([['acl', 'present', 'Arthroscopy', true], ['mcl', 'absent', 'MRI', true]], array_map(
-            static fn (array $one): array => [$one['condition'], $one['seen'], $one['by'], $one['disputed']], $stands,
+            static fn (array $one): array => [$one['condition'], $one['seen'], $one['by'], $one['disputed']], $consensus,
         ));
     }
 
@@ -123,17 +123,17 @@ final class OutcomesTest extends FeatureTestCase
     {
         $user = $this->member();
         $id = $this->openedBy($user);
-        $outcome = (string) $this->add($id)->json('id');
-        $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
-        $this->story($id)->assertJsonCount(0, 'stands')->assertJsonPath('outcomes.0.removed', true);
+        $result = (string) $this->add($id)->json('id');
+        $this->deleteJson("/api/reference-results/{$result}")->assertNoContent();
+        $this->episode($id)->assertJsonCount(0, 'consensus')->assertJsonPath('referenceResults.0.removed', true);
         $this->travel(23)->hours();
         (new PruneExpired)();
-        $this->actingAs($user)->postJson("/api/outcomes/{$outcome}/restoration")->assertNoContent();
-        $this->story($id)->assertJsonCount(1, 'stands');
-        $this->deleteJson("/api/outcomes/{$outcome}")->assertNoContent();
+        $this->actingAs($user)->postJson("/api/reference-results/{$result}/restoration")->assertNoContent();
+        $this->episode($id)->assertJsonCount(1, 'consensus');
+        $this->deleteJson("/api/reference-results/{$result}")->assertNoContent();
         $this->travel(25)->hours();
         (new PruneExpired)();
-        self::assertSame(0, DB::table('outcomes')->count());
+        self::assertSame(0, DB::table('reference_results')->count());
     }
 
     /**
@@ -171,12 +171,12 @@ final class OutcomesTest extends FeatureTestCase
     {
         $episode = Examination::query()->findOrFail($examination)->episode_id;
 
-        return $this->postJson("/api/episodes/{$episode}/outcomes", [
+        return $this->postJson("/api/episodes/{$episode}/reference-results", [
             'kind' => 'mri', 'on' => '2026-05-20', 'answers' => self::TORN, ...$said,
         ]);
     }
 
-    private function story(string $examination): TestResponse
+    private function episode(string $examination): TestResponse
     {
         $episode = Examination::query()->findOrFail($examination)->episode_id;
 
@@ -186,8 +186,8 @@ final class OutcomesTest extends FeatureTestCase
     private function signedBy(User $user): string
     {
         $id = $this->openedBy($user);
-        $this->save($id, 'findings/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
-        $this->save($id, 'findings/lachman/left', ['translationMm' => 10, 'endFeel' => 'soft', 'checks' => [
+        $this->save($id, 'records/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
+        $this->save($id, 'records/lachman/left', ['translationMm' => 10, 'endFeel' => 'soft', 'checks' => [
             'footStayedDown' => true, 'thighStable' => true, 'hamstringsRelaxed' => true,
         ]])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();

@@ -16,7 +16,7 @@ use Smalot\PdfParser\Parser;
 use ZipArchive;
 
 /** All of somebody's record at once: taken along, or erased. */
-final class RecordsTest extends FeatureTestCase
+final class AthleteFilesTest extends FeatureTestCase
 {
     public function test_the_archive_holds_everything_and_nothing_of_anybody_else(): void
     {
@@ -26,7 +26,7 @@ final class RecordsTest extends FeatureTestCase
         $draft = (string) $this->postJson("/api/athletes/{$athlete->id}/examinations", [
             'hurtSide' => 'right', 'daysSinceInjury' => 1, 'route' => 'clinic_core',
         ])->json('id');
-        $this->postJson("/api/episodes/{$this->examination($id)->episode_id}/outcomes", [
+        $this->postJson("/api/episodes/{$this->examination($id)->episode_id}/reference-results", [
             'kind' => 'mri', 'on' => '2026-05-20', 'answers' => [['condition' => 'acl', 'seen' => 'present', 'grade' => 2]],
         ])->assertCreated();
         $this->postJson("/api/examinations/{$id}/addenda", ['words' => 'He rang: it locked once'])->assertCreated();
@@ -50,7 +50,7 @@ final class RecordsTest extends FeatureTestCase
         }
         self::assertStringContainsString('Signed', $files['log.csv']);
         self::assertSame([], preg_grep('/Withernsea/', $files));
-        self::assertSame([], glob('/dev/shm/gc-passing-*') ?: []);
+        self::assertSame([], glob('/dev/shm/gc-passing-'.getmypid().'-*') ?: []);
     }
 
     public function test_nothing_of_an_erased_athlete_is_left_and_the_log_stays_sound(): void
@@ -64,7 +64,7 @@ final class RecordsTest extends FeatureTestCase
 
         $holds = static fn (string $table, string $column): array => DB::table($table)->distinct()->pluck($column)->all();
         self::assertSame([$this->examination($other)->episode->athlete_id], $holds('athletes', 'id'));
-        foreach (['sections', 'findings', 'assessments'] as $table) {
+        foreach (['sections', 'records', 'snapshots'] as $table) {
             self::assertSame([$other], $holds($table, 'examination_id'), $table);
         }
         self::assertNotContains($athlete->id, [...$holds('tasks', 'athlete_id'), ...$holds('athlete_runs', 'athlete_id'), ...$holds('availabilities', 'athlete_id')]);
@@ -72,10 +72,10 @@ final class RecordsTest extends FeatureTestCase
         $stub = ErasedAthlete::query()->firstOrFail();
         self::assertSame([[$id], 'asked for it in writing', $user->id], [$stub->examinations, $stub->reason, $stub->erased_by]);
         self::assertSame([], app(Verifier::class)->faults());
-        $this->getJson('/api/deeds')->assertJsonPath('deeds.1.what', 'Athlete erased')->assertJsonPath('deeds.1.about', '');
+        $this->getJson('/api/audit-log')->assertJsonPath('entries.1.event', 'Athlete erased')->assertJsonPath('entries.1.about', '');
 
         DB::table('erased_athletes')->update(['examinations' => json_encode([$id, $other])]);
-        DB::table('assessments')->delete();
+        DB::table('snapshots')->delete();
         self::assertCount(2, app(Verifier::class)->faults());
     }
 
@@ -95,9 +95,9 @@ final class RecordsTest extends FeatureTestCase
     {
         $user = $this->member(role: Role::Lead);
         $athlete = $this->athleteOf($user);
-        self::assertSame(0, Artisan::call('records:erase', ['athlete' => [$athlete->id, 'elsewhere']]));
+        self::assertSame(0, Artisan::call('data:erase', ['athlete' => [$athlete->id, 'elsewhere']]));
         self::assertSame("1 erased.\n", Artisan::output());
-        Artisan::call('records:erase', ['--list' => true]);
+        Artisan::call('data:erase', ['--list' => true]);
         self::assertSame("{$athlete->id}\n", Artisan::output());
         self::assertSame(0, DB::table('athletes')->count());
     }
@@ -134,7 +134,7 @@ final class RecordsTest extends FeatureTestCase
     private function signedBy(User $user): string
     {
         $id = $this->openedBy($user);
-        $this->save($id, 'findings/gait/both', ['normal' => true])->assertOk();
+        $this->save($id, 'records/gait/both', ['normal' => true])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
 
         return $id;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { ConditionId, KneeOutcome, NewOutcome, Story } from '@/contract/types'
+import type { ConditionId, ReferenceResult, NewReferenceResult, Episode } from '@/contract/types'
 import { today } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { capital, inHundred } from '@/shared/words'
@@ -19,7 +19,7 @@ import { tell } from '@/ui/telling'
 import { PROPOSED, isProposed } from './proposed'
 
 /** What a knee turned out to have: one tap where it is what was held likely, line by line where it is more. */
-const props = defineProps<{ episode: string; task?: string; outcome?: KneeOutcome }>()
+const props = defineProps<{ episode: string; task?: string; result?: ReferenceResult }>()
 const emit = defineEmits<{ close: []; saved: [] }>()
 
 /** So many of the likeliest are offered for one tap. */
@@ -34,31 +34,31 @@ const GRADES = [1, 2, 3].map((id) => ({ id, label: `Grade ${id}` }))
 
 type Row = { seen: 'present' | 'absent' | null; grade: number | null }
 
-const story = ref<Story | null>(null)
+const knee = ref<Episode | null>(null)
 const { busy, problem, attempt } = useDoing()
-const before = props.outcome
+const before = props.result
 const given = reactive({ on: before?.on ?? today(), weeks: String(before?.weeks ?? ''), note: before?.note ?? '' })
-const kind = ref<NewOutcome['kind']>(before?.kind ?? 'mri')
+const kind = ref<NewReferenceResult['kind']>(before?.kind ?? 'mri')
 const rows = reactive<Partial<Record<ConditionId, Row>>>(
   Object.fromEntries((before?.answers ?? []).map((one) => [one.condition, { seen: one.seen, grade: one.grade }])),
 )
 const RULES = { on: [{ required: true, message: 'The day is missing.', trigger: 'submit' }] }
 
-const tells = computed(() => story.value?.choices.kinds.find((one) => one.id === kind.value)?.tells ?? [])
+const tells = computed(() => knee.value?.choices.kinds.find((one) => one.id === kind.value)?.tells ?? [])
 /** The injuries that such a look can tell, in the order in which they were held likely, each with what was said of it then. */
 const conditions = computed(() => {
-  const held = new Map((story.value?.predicted?.conditions ?? []).map((one) => [one.id, one]))
-  return (story.value?.choices.conditions ?? [])
+  const predicted = new Map((knee.value?.predicted?.conditions ?? []).map((one) => [one.id, one]))
+  return (knee.value?.choices.conditions ?? [])
     .filter((one) => tells.value.includes(one.id))
-    .map((one) => ({ ...one, held: held.get(one.id) }))
+    .map((one) => ({ ...one, predicted: predicted.get(one.id) }))
     .sort((one, other) => place(one) - place(other))
 })
-const likely = computed(() => conditions.value.filter((one) => one.held || isAsked(one.id)).slice(0, OFFERED))
-const isAsked = (id: ConditionId) => story.value?.asked.includes(id) === true
+const likely = computed(() => conditions.value.filter((one) => one.predicted || isAsked(one.id)).slice(0, OFFERED))
+const isAsked = (id: ConditionId) => knee.value?.asked.includes(id) === true
 /** What was asked comes before what was held likely. */
-const place = ({ id, held }: { id: ConditionId; held?: { rank: number } }) =>
-  (isAsked(id) ? 0 : LAST) + (held?.rank ?? LAST)
-const answers = computed<NewOutcome['answers']>(() =>
+const place = ({ id, predicted }: { id: ConditionId; predicted?: { rank: number } }) =>
+  (isAsked(id) ? 0 : LAST) + (predicted?.rank ?? LAST)
+const answers = computed<NewReferenceResult['answers']>(() =>
   Object.entries(rows).flatMap(([condition, row]) =>
     row.seen === null || !tells.value.includes(condition as ConditionId)
       ? []
@@ -82,8 +82,8 @@ function pick<K extends keyof Row>(condition: ConditionId, key: K, value: Row[K]
   rows[condition] = { ...row, [key]: row[key] === value ? null : value }
 }
 
-async function save(said: NewOutcome['answers']): Promise<void> {
-  const body: NewOutcome = {
+async function save(said: NewReferenceResult['answers']): Promise<void> {
+  const body: NewReferenceResult = {
     kind: kind.value,
     on: given.on,
     answers: said,
@@ -94,19 +94,19 @@ async function save(said: NewOutcome['answers']): Promise<void> {
   let answer: unknown
   const done = await attempt(async () => {
     answer = before
-      ? await answerOf(api.PUT('/api/outcomes/{outcome}', { params: { path: { outcome: before.id } }, body }))
+      ? await answerOf(api.PUT('/api/reference-results/{result}', { params: { path: { result: before.id } }, body }))
       : await answerOf(
-          api.POST('/api/episodes/{episode}/outcomes', { params: { path: { episode: props.episode } }, body }),
+          api.POST('/api/episodes/{episode}/reference-results', { params: { path: { episode: props.episode } }, body }),
         )
   })
   if (!done) return
   tell(
-    isProposed(answer) ? PROPOSED : 'Saved; it stands in the story of this knee, where it can be changed or removed.',
+    isProposed(answer) ? PROPOSED : 'Saved; it stands under this knee, where it can be changed or removed.',
   )
   emit('saved')
 }
 
-const none = computed<NewOutcome['answers']>(() =>
+const none = computed<NewReferenceResult['answers']>(() =>
   conditions.value.map((one) => ({ condition: one.id, seen: 'absent' as const })),
 )
 
@@ -114,23 +114,23 @@ onMounted(() =>
   attempt(async () => {
     const path = { episode: props.episode }
     const query = { task: props.task }
-    story.value = await answerOf(api.GET('/api/episodes/{episode}', { params: { path, query } }))
+    knee.value = await answerOf(api.GET('/api/episodes/{episode}', { params: { path, query } }))
   }),
 )
 </script>
 
 <template>
   <UiDialog
-    :title="story ? `${story.hurtSide === 'left' ? 'Left' : 'Right'} knee: what it turned out to be` : 'Result'"
+    :title="knee ? `${knee.hurtSide === 'left' ? 'Left' : 'Right'} knee: what it turned out to be` : 'Result'"
     @close="emit('close')"
   >
-    <UiWaiting v-if="!story && !problem" label="Loading what was held likely" />
-    <UiForm v-if="story" class="form" label="Result" :model="given" :rules="RULES" @submit="save(answers)">
+    <UiWaiting v-if="!knee && !problem" label="Loading what was held likely" />
+    <UiForm v-if="knee" class="form" label="Result" :model="given" :rules="RULES" @submit="save(answers)">
       <UiChoice
         class="kinds"
         label="Told by"
         :value="kind"
-        :options="story.choices.kinds"
+        :options="knee.choices.kinds"
         @pick="(picked) => (kind = picked)"
       />
       <div class="pair">
@@ -149,7 +149,7 @@ onMounted(() =>
             {{ capital(one.label) }}
             <small class="number">
               {{
-                [isAsked(one.id) && 'asked', one.held && `${inHundred(one.held.chance)} in 100 then`]
+                [isAsked(one.id) && 'asked', one.predicted && `${inHundred(one.predicted.chance)} in 100 then`]
                   .filter(Boolean)
                   .join(', ')
               }}
@@ -166,7 +166,7 @@ onMounted(() =>
           <li v-for="one in conditions" :key="one.id">
             <span>
               {{ capital(one.label) }}
-              <small v-if="one.held" class="number">held {{ inHundred(one.held.chance) }} in 100</small>
+              <small v-if="one.predicted" class="number">held {{ inHundred(one.predicted.chance) }} in 100</small>
             </span>
             <UiChoice
               :label="one.label"
