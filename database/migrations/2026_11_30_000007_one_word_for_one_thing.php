@@ -2,9 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
+use App\Platform\Audit\AuditKey;
+use App\Platform\Audit\AuditLog;
+use App\Platform\Audit\HashChain;
 use App\Platform\Encryption\AthleteKeys;
 use App\Platform\Encryption\Encrypter;
 use App\Platform\Encryption\MasterKey;
+use App\Platform\Encryption\OwnSecret;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Schema\Blueprint;
@@ -52,16 +58,59 @@ return new class extends Migration
                 Schema::table($table, static fn (Blueprint $table) => $table->renameColumn($old, $new));
             }
         }
+        DB::transaction($this->encryptAgain(...));
+        // Without a key of their own they are hashed anew by the next migration.
+        $broken = DB::table('secrets')->where('id', OwnSecret::AUDIT)->exists() ? DB::transaction($this->hashAgain(...)) : [];
         foreach (['update', 'delete'] as $event) {
             DB::unprepared("CREATE TRIGGER audit_entries_stay_{$event} BEFORE {$event} ON audit_entries FOR EACH ROW "
                 ."SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'audit entries stay as they are'");
         }
-        DB::transaction($this->encryptAgain(...));
+        $log = app(AuditLog::class);
+        foreach ($broken as $team => $count) {
+            $log->record(AuditEvent::HashesRenewed, null, ['not as hashed before' => $count], null, $team === HashChain::NO_TEAM ? null : $team);
+        }
     }
 
     public function down(): void
     {
         throw new RuntimeException('What is encrypted under the new names is not encrypted under the earlier ones: restore a backup.');
+    }
+
+    /**
+     * Until now the hash of an entry left out the hash before it: whoever took one out could link its neighbours. What
+     * was written is hashed again as it stands, and how much of it did not bear its old hash is written down.
+     *
+     * @return array<string, int> entries that did not, by team
+     */
+    private function hashAgain(): array
+    {
+        $ends = $old = $broken = [];
+        foreach (AuditEntry::query()->orderBy('id')->lazy(500) as $entry) {
+            $team = $entry->team_id ?? HashChain::NO_TEAM;
+            $isSound = $entry->previous_hash === ($old[$team] ?? AuditEntry::NONE) && $entry->hash === self::before($entry);
+            $broken[$team] = ($broken[$team] ?? 0) + (int) ! $isSound;
+            $old[$team] = $entry->hash;
+            $entry->previous_hash = $ends[$team]['hash'] ?? AuditEntry::NONE;
+            $ends[$team] = ['hash' => $entry->computeHash(), 'count' => ($ends[$team]['count'] ?? 0) + 1];
+            DB::table('audit_entries')->where('id', $entry->id)->update([
+                'previous_hash' => $entry->previous_hash, 'hash' => $ends[$team]['hash'],
+            ]);
+        }
+        foreach ($ends as $team => $end) {
+            DB::table('audit_chains')->where('team_id', $team)->update($end);
+        }
+
+        return $broken;
+    }
+
+    private static function before(AuditEntry $entry): string
+    {
+        $detail = $entry->detail;
+        ksort($detail);
+
+        return hash_hmac('sha256', json_encode([
+            [], $entry->team_id, $entry->user_id, $entry->event->value, $entry->subject, $detail, $entry->address, $entry->at,
+        ], JSON_THROW_ON_ERROR), AuditKey::bytes());
     }
 
     private function encryptAgain(): void

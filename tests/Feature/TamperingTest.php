@@ -68,6 +68,9 @@ final class TamperingTest extends FeatureTestCase
             ->where('event', 'outcome_added')->delete())];
         yield 'the last entries are gone, and the head is put right' => [static fn (self $test) => $test->cut(3)];
         yield 'all entries of a team are gone, and its chain' => [static fn (self $test) => $test->cut(null)];
+        yield 'an entry in the middle is gone, and the next one is linked to the one before it' => [
+            static fn (self $test) => $test->takeOut(),
+        ];
         yield 'an entry is somebody else\'s, and all after it sealed anew' => [static fn (self $test) => $test->reseal()];
         yield 'an entry is added at the end, sealed by what everybody can compute' => [static fn (self $test) => $test->append()];
         yield 'who signed' => [$row('examinations', ['signed_by' => null])];
@@ -216,7 +219,22 @@ final class TamperingTest extends FeatureTestCase
         });
     }
 
-    /** With the seals that everybody can compute. */
+    /** With everything put right that the database holds, and the heads outside it gone. */
+    private function takeOut(): void
+    {
+        $team = $this->lead->teamId();
+        self::forge(static function () use ($team): void {
+            $entries = AuditEntry::query()->where('team_id', $team)->orderBy('id')->get();
+            $gone = $entries->firstOrFail(static fn (AuditEntry $one): bool => $one->event === AuditEvent::PartChanged);
+            $next = $entries->firstOrFail(static fn (AuditEntry $one): bool => $one->id > $gone->id);
+            DB::table('audit_entries')->where('id', $gone->id)->delete();
+            DB::table('audit_entries')->where('id', $next->id)->update(['previous_hash' => $gone->previous_hash]);
+            DB::table('audit_chains')->where('team_id', $team)->decrement('count');
+        });
+        File::cleanDirectory($this->heads);
+    }
+
+    /** With the hashes that everybody can compute. */
     private function reseal(): void
     {
         $team = $this->lead->teamId();

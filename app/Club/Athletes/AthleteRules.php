@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Club\Athletes;
 
+use App\Club\Values\AthleteShape;
+use App\Platform\Wire\SchemaRules;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Date;
-use Illuminate\Validation\Rules\In;
 
 /** What may be said of an athlete, typed or in a list. */
 final class AthleteRules
@@ -23,36 +23,23 @@ final class AthleteRules
     private const OLDEST = 110;
 
     /**
-     * @return array<string, list<string|Date|In>>
+     * @return array<string, list<mixed>>
      */
     public static function all(): array
     {
-        $born = Rule::date()->todayOrBefore()->after(now()->subYears(self::OLDEST));
-        $known = [...self::TEXTS, ...self::CHOICES, ...self::NUMBERS];
-        $text = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
+        return SchemaRules::with(SchemaRules::of(AthleteShape::facts()->schema()), self::beyondShape());
+    }
 
-        $day = ['bail', 'nullable', 'string', 'date_format:Y-m-d'];
-
+    /**
+     * @return array<string, list<mixed>> what no shape can say
+     */
+    public static function beyondShape(): array
+    {
         return [
-            'name' => ['required', 'string', 'max:120'],
-            'bornOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', $born],
-            'squad' => ['required', 'string', 'max:80'],
-            'number' => $text(20),
-            'profile' => ['sometimes', 'nullable', 'array:'.implode(',', $known)],
-            'profile.sex' => ['sometimes', 'nullable', Rule::in(['female', 'male'])],
-            'profile.leadingLeg' => ['sometimes', 'nullable', Rule::in(['left', 'right'])],
-            'profile.heightCm' => ['sometimes', 'nullable', 'integer', 'between:80,250'],
-            'profile.massKg' => ['sometimes', 'nullable', 'integer', 'between:15,250'],
-            'profile.sport' => $text(80),
-            'profile.doctor' => $text(200),
-            'profile.guardian' => $text(200),
-            'profile.notes' => $text(2000),
-            'profile.alsoIn' => $text(200),
-            'profile.coachToldBy' => [
-                'nullable', 'string', 'max:120', 'required_with:profile.coachToldFrom,profile.coachToldUntil',
-            ],
-            'profile.coachToldFrom' => [...$day, 'required_with:profile.coachToldBy'],
-            'profile.coachToldUntil' => [...$day, 'after_or_equal:profile.coachToldFrom'],
+            'bornOn' => [Rule::date()->todayOrBefore()->after(now()->subYears(self::OLDEST))],
+            'profile.coachToldBy' => ['required_with:profile.coachToldFrom,profile.coachToldUntil'],
+            'profile.coachToldFrom' => ['required_with:profile.coachToldBy'],
+            'profile.coachToldUntil' => ['after_or_equal:profile.coachToldFrom'],
         ];
     }
 }

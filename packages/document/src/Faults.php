@@ -25,6 +25,12 @@ final class Faults
         $this->found[] = new Fault($kind, $path, $reason);
     }
 
+    /** Whether nothing was noticed so far. */
+    public function isEmpty(): bool
+    {
+        return $this->found === [];
+    }
+
     /** @throws Refusal the first fault, when there is any */
     public function refuse(): void
     {

@@ -8,6 +8,13 @@ use GrayCompass\Document\Shape\ByName;
 use GrayCompass\Document\Faults;
 use GrayCompass\Document\Given;
 use GrayCompass\Document\Refusal;
+use GrayCompass\Document\Shape\Anything;
+use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Either;
+use GrayCompass\Document\Shape\MapOf;
+use GrayCompass\Document\Shape\Moment;
+use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
@@ -54,6 +61,28 @@ final class ShapeTest extends TestCase
         yield 'words' => [new Words(['a', 'b']), '["b","a"]', null];
         yield 'a word twice' => [new Words(['a', 'b']), '["a","a"]', '[1]: a stands twice'];
         yield 'words without a list' => [new Words(['a', 'b']), '"a"', ': expected a list'];
+        yield 'text without an end' => [Text::free(), '"'.str_repeat('a', 9_000).'"', null];
+        yield 'text beyond its end' => [Text::upTo(3), '"abcd"', ': expected 0 to 3 characters'];
+        yield 'text that begins somewhere and ends nowhere' => [new Text(3, null), '"ab"', ': expected 3 or more characters'];
+        yield 'any number' => [Number::any(), '-1e9', null];
+        yield 'any whole number' => [Number::anyWhole(), '0.5', ': expected a whole number'];
+        yield 'from a number on' => [Number::from(1), '0', ': expected 1 or more'];
+        yield 'far from a number on' => [Number::from(1), '100000', null];
+        yield 'a day' => [new Day, '"2028-02-29"', null];
+        yield 'a day that never was' => [new Day, '"2026-02-30"', ': expected a day such as 2026-11-30'];
+        yield 'a moment' => [new Moment, '"2026-11-30T08:30:00.250+01:00"', null];
+        yield 'a day for a moment' => [new Moment, '"2026-11-30"', ': expected a moment such as 2026-11-30T08:30:00Z'];
+        yield 'a map' => [new MapOf(Number::any(), 2), '{"a":1,"b":2}', null];
+        yield 'a map with nothing in it' => [new MapOf(Number::any()), '{}', null];
+        yield 'a map with too much' => [new MapOf(Number::any(), 1), '{"a":1,"b":2}', ': expected at most 1 keys'];
+        yield 'a wrong value in a map' => [new MapOf(Number::any()), '{"a":"1"}', 'a: expected a number'];
+        yield 'a list for a map' => [new MapOf(Number::any()), '[1]', ': expected an object'];
+        yield 'the second of two' => [new Either(new YesNo, Number::any()), '3', null];
+        yield 'neither of two' => [new Either(new YesNo, Number::any()), '"3"', ': expected a number'];
+        yield 'any object' => [new Anything, '{"a":[1,{}]}', null];
+        yield 'a list for any object' => [new Anything, '[]', ': expected an object'];
+        yield 'with a remark' => [new Noted(new YesNo, 'whether'), '1', ': expected true or false'];
+        yield 'a list without an end' => [new Items(new YesNo), '['.implode(',', array_fill(0, 3_000, 'true')).']', null];
         yield 'a shape made later' => [new Later(static fn (): Shape => new YesNo), 'true', null];
         yield 'what a shape made later refuses' => [
             new Later(static fn (): Shape => new YesNo), '1', ': expected true or false',
@@ -180,6 +209,17 @@ final class ShapeTest extends TestCase
         $faults = new Faults(json_decode('{"again": 3}'));
         $shape->check(3, 'again', $faults);
         $this->expectException(Refusal::class);
+        $faults->refuse();
+    }
+
+    public function test_what_has_a_name_stands_once_and_is_pointed_to(): void
+    {
+        $side = new Named('Side', new Noted(new Word(['left', 'right']), 'as the athlete says it'));
+        self::assertSame(['$ref' => '#/Side'], (new Items($side))->schema()['items']);
+        self::assertSame(['enum' => ['left', 'right'], 'description' => 'as the athlete says it'], $side->definition());
+        $faults = new Faults('middle');
+        $side->check('middle', '', $faults);
+        $this->expectExceptionObject(Refusal::at('', 'expected one of left, right'));
         $faults->refuse();
     }
 }

@@ -1451,43 +1451,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Fault: {
-            path: string;
-            reason: string;
-        };
-        /** @enum {string} */
-        Side: "left" | "right";
-        /**
-         * @description how far a positive went
-         * @enum {string|null}
-         */
-        Level: "slight" | "clear" | "gross" | null;
-        /**
-         * @description null: nobody is sent for, but it is asked or heeded now
-         * @enum {string|null}
-         */
-        Urgency: "emergency" | "same_day" | "days" | "week" | "two_weeks" | "routine" | null;
-        Hold: {
-            /** @enum {string} */
-            kind: "consent" | "gate" | "rule";
-            rule?: string;
-            /** @description whether a reason opens it */
-            mayOverride: boolean;
-            /** @description raised by its own finding, which may still be finished or corrected */
-            correctable?: boolean;
-        };
-        /** @enum {string} */
-        ConditionId: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability";
-        Chance: number;
-        /** @enum {string} */
-        Gate: "met" | "not_met" | "open";
-        Interval: components["schemas"]["Chance"][];
-        /** @enum {string} */
-        Outcome: "positive" | "negative" | "equivocal";
-        Labelled: {
-            id: string;
-            label: string;
-        };
+        Problem: components["schemas"]["problem.schema"];
+        RecordPayloads: components["schemas"]["payloads.schema"];
+        /** @enum {unknown} */
+        Role: "lead" | "practitioner" | "student" | "coach";
         Session: {
             /** @description what people must know of the machine that this runs on */
             server: {
@@ -1495,7 +1462,7 @@ export interface components {
                 mailLeaves: boolean;
                 /**
                  * @description full: nothing is saved until there is room again
-                 * @enum {string}
+                 * @enum {unknown}
                  */
                 disk: "enough" | "low" | "full";
             };
@@ -1527,7 +1494,7 @@ export interface components {
                 timeZone: string;
                 /**
                  * @description in which the team writes and types dates
-                 * @enum {string}
+                 * @enum {unknown}
                  */
                 dateOrder: "ymd" | "dmy" | "mdy";
                 /** @description whether athletes may be given a page that opens without log-in */
@@ -1542,21 +1509,37 @@ export interface components {
                 asksSecondFactor: boolean;
             } | null;
         };
+        Credentials: {
+            email: string;
+            password: string;
+            /** @description of the second factor, or a recovery code */
+            code?: string | null;
+            /** @description others use this device too: it is left after 30 minutes */
+            shared?: boolean;
+        };
+        Fault: {
+            path: string;
+            reason: string;
+        };
+        Refused: {
+            error: components["schemas"]["Fault"];
+        };
         ForgottenPassword: {
             email: string;
         };
         NewPasswordByLink: {
             token: string;
+            /** @description 12 letters or more */
             password: string;
         };
         OwnPassword: {
             password: string;
         };
-        FactorSecret: {
-            /** @description to type by hand, base 32 */
-            secret: string;
-            /** @description to read as a QR code, otpauth:// */
-            address: string;
+        ChangedPassword: {
+            /** @description the one until now */
+            current: string;
+            /** @description 12 letters or more */
+            password: string;
         };
         FactorCode: {
             code: string;
@@ -1564,6 +1547,12 @@ export interface components {
         RecoveryCodes: {
             /** @description each works once, in place of a code */
             recoveryCodes: string[];
+        };
+        FactorSecret: {
+            /** @description to type by hand, base 32 */
+            secret: string;
+            /** @description to read as a QR code, otpauth:// */
+            address: string;
         };
         OpenSession: {
             id: string;
@@ -1584,7 +1573,7 @@ export interface components {
             email: string;
             /**
              * @description with this address; one that is in a team is logged in with before the invitation is accepted
-             * @enum {string}
+             * @enum {unknown}
              */
             account: "none" | "in_team" | "without_team";
         };
@@ -1597,6 +1586,22 @@ export interface components {
             /** @description of the second factor of an account that is in no team */
             code?: string | null;
         };
+        Membership: {
+            id: string;
+            name: string;
+            email: string;
+            role: components["schemas"]["Role"];
+            /** Format: date */
+            since: string;
+            secondFactor: boolean;
+        };
+        OpenInvitation: {
+            id: string;
+            email: string;
+            role: components["schemas"]["Role"];
+            /** Format: date */
+            until: string;
+        };
         Members: {
             members: components["schemas"]["Membership"][];
             invitations: components["schemas"]["OpenInvitation"][];
@@ -1607,17 +1612,24 @@ export interface components {
             }[];
         };
         MemberRole: {
-            role: components["schemas"]["Role"];
+            /** @enum {unknown} */
+            role: "lead" | "practitioner" | "student" | "coach";
         };
         NewInvitation: {
             email: string;
-            role: components["schemas"]["Role"];
+            /** @enum {unknown} */
+            role: "lead" | "practitioner" | "student" | "coach";
+        };
+        MadeInvitation: {
+            id: string;
+            /** @description the link, to be handed over by hand; null where a mail server sends it */
+            address: string | null;
         };
         TeamSettings: {
             name: string;
             asksSecondFactor: boolean;
             /** @description lines above its letters; empty: its name */
-            letterHead: string;
+            letterHead: string | null;
             /** @description whether athletes may be given a page that opens without log-in */
             sharesPages: boolean;
             /** @description after the last visit; null: the clock erases nothing */
@@ -1626,16 +1638,13 @@ export interface components {
             schools: {
                 [key: string]: string;
             };
-            /**
-             * @description with which they begin off the touchline; null: by days and age
-             * @enum {string|null}
-             */
+            /** @description with which they begin off the touchline; null: by days and age */
             setting: "specialist" | null;
             /** @description in which its days begin, of the IANA database */
             timeZone: string;
             /**
              * @description in which dates are shown and typed
-             * @enum {string}
+             * @enum {unknown}
              */
             dateOrder: "ymd" | "dmy" | "mdy";
             /** @description one a squad */
@@ -1659,23 +1668,166 @@ export interface components {
             /** @description false: it is for nobody but whoever it went to */
             readable: boolean;
         };
-        /** @enum {string} */
-        Role: "lead" | "practitioner" | "student" | "coach";
-        Membership: {
+        Availability: {
+            /** @description id */
+            athlete: string;
+            name: string;
+            number: string | null;
+            squad: string;
+            /** @description squads beside the first one */
+            alsoIn: string[];
+            /** @enum {unknown} */
+            status: "available" | "modified" | "out";
+            label: string;
+            notThis: string[];
+            thisYes: string[];
+            /** @description when they are looked at again, by what is due; null where nothing is */
+            review: {
+                from: string | null;
+                by: string | null;
+                isOverdue: boolean;
+            } | null;
+            coachMayKnow: boolean;
+        };
+        AthleteSummary: {
             id: string;
             name: string;
-            email: string;
-            role: components["schemas"]["Role"];
-            /** Format: date */
-            since: string;
-            secondFactor: boolean;
+            number: string | null;
+            squad: string;
+            age: number;
         };
-        OpenInvitation: {
+        Task: {
             id: string;
-            email: string;
-            role: components["schemas"]["Role"];
-            /** Format: date */
-            until: string;
+            /** @enum {unknown} */
+            kind: "look_again" | "referral" | "by_hand";
+            /** @enum {unknown} */
+            state: "open" | "sent" | "done" | "let_go";
+            title: string;
+            why: string;
+            /** @description what for, in one line */
+            reason: string;
+            side: ("left" | "right") | null;
+            /** @description what came of it, or why it was let go */
+            closing: string | null;
+            dueFrom: string | null;
+            dueOn: string | null;
+            /** @enum {unknown} */
+            when: "overdue" | "today" | "week" | "later" | "awaited" | "closed";
+            /** @description whose plan asked for it */
+            examination: string | null;
+            /** @description the episode of that knee */
+            episode: string | null;
+            athlete?: components["schemas"]["AthleteSummary"];
+        };
+        /** @enum {unknown} */
+        Side: "left" | "right";
+        Chance: number;
+        ExaminationSummary: {
+            id: string;
+            /** @description the episode that it belongs to */
+            episode: string;
+            /** @enum {unknown} */
+            status: "draft" | "signed";
+            /** Format: date-time */
+            examinedAt: string;
+            /** @description both knees while they are sound; its side says nothing */
+            isBaseline: boolean;
+            hurtSide: components["schemas"]["Side"];
+            injuredOn: string | null;
+            /** @description another took its place; told of the examinations of an athlete */
+            corrected?: boolean;
+            /** @description what a signed visit came to; told of the examinations of an athlete, null of a draft or a baseline */
+            came?: {
+                /** @description injuries that one acts on, most likely first; where there is none, the likeliest that is still looked for */
+                found: {
+                    label: string;
+                    chance: components["schemas"]["Chance"];
+                    zone: string;
+                }[];
+                sentOn: string[];
+                /** @enum {unknown} */
+                availability: "available" | "modified" | "out" | "";
+            } | null;
+        };
+        Case: {
+            athlete: components["schemas"]["AthleteSummary"];
+            examination: components["schemas"]["ExaminationSummary"];
+        };
+        /** @description what a student would enter; it counts nowhere until somebody who answers for it takes it over */
+        Proposal: {
+            id: string;
+            /** @enum {unknown} */
+            state: "open" | "taken" | "turned_down";
+            /** @description what it asks for */
+            title: string;
+            /** @description what was said with it */
+            note: string;
+            athlete: {
+                id: string;
+                name: string;
+            };
+            side: ("left" | "right") | null;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            decidedBy: string | null;
+            /** @description it was turned down */
+            why: string | null;
+        };
+        Today: {
+            /** @description overdue, within the week, or awaited; soonest first; none where `unfinished` is 0 */
+            due: components["schemas"]["Task"][];
+            /** @description that somebody asked to have signed, longest first; none where `unfinished` is 0 */
+            toSign: components["schemas"]["Case"][];
+            /** @description that wait for a decision; for whoever proposed, also those decided lately; none where `unfinished` is 0 */
+            proposals: components["schemas"]["Proposal"][];
+            /** @description newest first */
+            unfinished: components["schemas"]["Case"][];
+            /** @description however many of them are told */
+            unfinishedInAll: number;
+            /** @description signed lately, newest first */
+            seen: components["schemas"]["Case"][];
+            /** @description by squad and number */
+            athletes: components["schemas"]["AthleteSummary"][];
+            /** @description athletes that were found */
+            total: number;
+            page: number;
+            pages: number;
+        };
+        TodayAsked: {
+            /** @description any part of name, number or squad */
+            search?: string | null;
+            unfinished?: number;
+            /** @enum {unknown} */
+            lacking?: "baseline";
+            page?: number;
+        };
+        AuditLog: {
+            entries: {
+                id: number;
+                /** Format: date-time */
+                at: string;
+                who: string;
+                event: string;
+                /** @description whose knee or account; empty where it is nobody's */
+                about: string;
+                /** @description id of what it was done to */
+                subject: string | null;
+                /** @description codes and counts, never what was found */
+                detail: string;
+                address: string;
+            }[];
+            total: number;
+            page: number;
+            pages: number;
+            people: {
+                id: string;
+                name: string;
+            }[];
+            kinds: {
+                id: string;
+                label: string;
+            }[];
         };
         AthleteFacts: {
             name: string;
@@ -1684,21 +1836,145 @@ export interface components {
             squad: string;
             number?: string | null;
             /** @description null: nothing else is known */
-            profile?: components["schemas"]["AthleteProfile"] | null;
+            profile?: {
+                /** @description null: not said */
+                sex?: ("female" | "male") | null;
+                /** @description that kicks or leads */
+                leadingLeg?: ("left" | "right") | null;
+                heightCm?: number | null;
+                massKg?: number | null;
+                sport?: string | null;
+                /** @description who treats them */
+                doctor?: string | null;
+                /** @description of somebody under 18 */
+                guardian?: string | null;
+                notes?: string | null;
+                /** @description squads beside the first one, with commas between them */
+                alsoIn?: string | null;
+                /** @description who agreed that the coach is told */
+                coachToldBy?: string | null;
+                coachToldFrom?: string | null;
+                /** @description null: until it is taken back */
+                coachToldUntil?: string | null;
+            } | null;
             /** @description somebody looked: it is another athlete than those much like them */
             isAnother?: boolean;
         };
+        /** @enum {unknown} */
+        ConditionId: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability";
+        Interval: components["schemas"]["Chance"][];
+        Predicted: {
+            id: components["schemas"]["ConditionId"];
+            label: string;
+            chance: components["schemas"]["Chance"];
+            interval: components["schemas"]["Interval"];
+            /** @enum {unknown} */
+            zone: "ruled_out" | "untested" | "investigate" | "act";
+            zoneLabel: string;
+            rank: number;
+        };
+        /** @enum {unknown} */
+        ReferenceKind: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "clinical_course";
+        LookedFor: {
+            condition: components["schemas"]["ConditionId"];
+            label: string;
+            /** @enum {unknown} */
+            seen: "present" | "absent";
+            /** @description of a torn ligament, where it was told */
+            grade: number | null;
+        };
+        ResultFile: {
+            id: string;
+            name: string;
+            /**
+             * @description by its content
+             * @enum {unknown}
+             */
+            type: "application/pdf" | "image/png" | "image/jpeg";
+            bytes: number;
+            /** @description can be taken back for a day */
+            removed: boolean;
+        };
+        ReferenceResult: {
+            id: string;
+            kind: components["schemas"]["ReferenceKind"];
+            label: string;
+            /** Format: date */
+            on: string;
+            /** @description that were waited, where the course told it */
+            weeks: number | null;
+            note: string;
+            /** @description of the injuries that were looked for */
+            answers: components["schemas"]["LookedFor"][];
+            /** @description reports and pictures beside it */
+            files: components["schemas"]["ResultFile"][];
+            /** @description can be taken back for a day */
+            removed: boolean;
+        };
+        Episode: {
+            id: string;
+            /** @description both knees while they are sound; its side says nothing */
+            isBaseline: boolean;
+            hurtSide: components["schemas"]["Side"];
+            injuredOn: string | null;
+            /** @description what the referral asked that a result answers */
+            asked: components["schemas"]["ConditionId"][];
+            /** @description by the visit that asked, otherwise by the last signature; null while nothing is signed */
+            predicted: {
+                examination: string;
+                /** Format: date-time */
+                at: string;
+                /** @description most likely first; of a fresh operation none is told */
+                conditions: components["schemas"]["Predicted"][];
+            } | null;
+            /** @description newest first */
+            referenceResults: components["schemas"]["ReferenceResult"][];
+            /** @description of each injury that was looked for: what the strongest look said, and of equals the latest */
+            consensus: {
+                condition: components["schemas"]["ConditionId"];
+                label: string;
+                /** @enum {unknown} */
+                seen: "present" | "absent";
+                grade: number | null;
+                by: string;
+                /** @description another look said otherwise */
+                disputed: boolean;
+                /** @description at the last visit before it was known; null where no chance was told */
+                predicted: components["schemas"]["Predicted"] | null;
+            }[];
+            choices: {
+                kinds: {
+                    id: components["schemas"]["ReferenceKind"];
+                    label: string;
+                    /** @description what such a look can say anything of */
+                    tells: components["schemas"]["ConditionId"][];
+                }[];
+                conditions: {
+                    id: components["schemas"]["ConditionId"];
+                    label: string;
+                    graded: boolean;
+                }[];
+            };
+        };
+        LetterLine: {
+            id: string;
+            /** @description empty while it is addressed to nobody */
+            toName: string;
+            /**
+             * Format: date-time
+             * @description when it left, or was last changed
+             */
+            at: string;
+            /** @description how it left; null: a draft */
+            sent: string | null;
+            /** @description its id */
+            examination?: string;
+        };
         AthleteProfile: {
-            /**
-             * @description null: not said
-             * @enum {string|null}
-             */
-            sex?: "female" | "male" | null;
-            /**
-             * @description that kicks or leads
-             * @enum {string|null}
-             */
-            leadingLeg?: "left" | "right" | null;
+            /** @description null: not said */
+            sex?: ("female" | "male") | null;
+            /** @description that kicks or leads */
+            leadingLeg?: ("left" | "right") | null;
             heightCm?: number | null;
             massKg?: number | null;
             sport?: string | null;
@@ -1711,13 +1987,57 @@ export interface components {
             alsoIn?: string | null;
             /** @description who agreed that the coach is told */
             coachToldBy?: string | null;
-            /** Format: date */
             coachToldFrom?: string | null;
-            /**
-             * Format: date
-             * @description null: until it is taken back
-             */
+            /** @description null: until it is taken back */
             coachToldUntil?: string | null;
+        };
+        AthleteWithExaminations: {
+            /** @description the latest first */
+            episodes: components["schemas"]["Episode"][];
+            /** @description newest first */
+            tasks: components["schemas"]["Task"][];
+            /** @description that wait for a decision; for whoever proposed, also those decided lately */
+            proposals: components["schemas"]["Proposal"][];
+            /** @description newest first */
+            letters: components["schemas"]["LetterLine"][];
+            /** Format: date */
+            bornOn: string;
+            profile: components["schemas"]["AthleteProfile"];
+            id: string;
+            name: string;
+            number: string | null;
+            squad: string;
+            age: number;
+            examinations: components["schemas"]["ExaminationSummary"][];
+        };
+        Similar: {
+            error: components["schemas"]["Fault"];
+            similar: {
+                id: string;
+                name: string;
+                number: string | null;
+                squad: string;
+                age: number;
+                isArchived: boolean;
+            }[];
+        };
+        Made: {
+            id: string;
+        };
+        Export: {
+            /** @enum {unknown} */
+            state: "waiting" | "ready" | "failed";
+            /** @description once it is ready */
+            bytes: number | null;
+        };
+        AthletePage: {
+            parts: {
+                heading: string;
+                say: string;
+            }[];
+        };
+        Erasure: {
+            reason: string;
         };
         ToErase: {
             id: string;
@@ -1726,8 +2046,16 @@ export interface components {
             /** Format: date */
             on: string;
         };
-        Erasure: {
-            reason: string;
+        Import: {
+            id: string;
+            /** @enum {unknown} */
+            state: "waiting" | "running" | "done" | "failed" | "taken_back";
+            total: number;
+            done: number;
+            /** Format: date-time */
+            at: string;
+            problem: string | null;
+            canBeTakenBack: boolean;
         };
         ImportList: {
             /** @description the file as it is, in base 64 */
@@ -1753,17 +2081,18 @@ export interface components {
                 coachToldFrom?: number | null;
                 coachToldUntil?: number | null;
             } | null;
-            /**
-             * @description null: as the dates suggest
-             * @enum {string|null}
-             */
-            dates?: "ymd" | "dmy" | "mdy" | null;
+            /** @description null: as the dates suggest */
+            dates?: ("ymd" | "dmy" | "mdy") | null;
             /** @description of lines without one */
             squad?: string | null;
             /** @description rows of a clash that somebody looked at: another athlete */
             take?: number[];
             /** @description refused unless just so many are added */
             expects?: number;
+        };
+        Labelled: {
+            id: string;
+            label: string;
         };
         ImportPreview: {
             /** @description the encoding that was found */
@@ -1791,7 +2120,7 @@ export interface components {
                 coachToldFrom?: number | null;
                 coachToldUntil?: number | null;
             };
-            /** @enum {string} */
+            /** @enum {unknown} */
             dates: "ymd" | "dmy" | "mdy";
             choices: {
                 columns: components["schemas"]["Labelled"][];
@@ -1800,27 +2129,15 @@ export interface components {
             lines: {
                 /** @description in the file, the heads being row 1 */
                 row: number;
-                /** @enum {string} */
+                /** @enum {unknown} */
                 status: "new" | "same" | "clash" | "refused";
                 why: string;
                 written: string;
                 name: string | null;
-                /** Format: date */
                 bornOn: string | null;
                 squad: string | null;
                 number: string | null;
             }[];
-        };
-        Import: {
-            id: string;
-            /** @enum {string} */
-            state: "waiting" | "running" | "done" | "failed" | "taken_back";
-            total: number;
-            done: number;
-            /** Format: date-time */
-            at: string;
-            problem: string | null;
-            canBeTakenBack: boolean;
         };
         TakenBack: {
             /** @description athletes who were examined since, or have something due */
@@ -1830,10 +2147,7 @@ export interface components {
             open: boolean;
             /** @description names and reasons stand in the titles; else initials alone */
             inWords: boolean;
-            /**
-             * Format: date-time
-             * @description when a calendar read it last
-             */
+            /** @description when a calendar read it last */
             readAt: string | null;
         };
         NewCalendar: {
@@ -1845,64 +2159,26 @@ export interface components {
         CalendarText: {
             content: string;
         };
-        NewAddendum: {
-            words: string;
-        };
-        Episode: {
-            id: string;
-            /** @description both knees while they are sound; its side says nothing */
-            isBaseline: boolean;
-            hurtSide: components["schemas"]["Side"];
-            /** Format: date */
-            injuredOn: string | null;
-            /** @description what the referral asked that a result answers */
-            asked: components["schemas"]["ConditionId"][];
-            /** @description by the visit that asked, otherwise by the last signature; null while nothing is signed */
-            predicted: {
-                examination: string;
-                /** Format: date-time */
-                at: string;
-                /** @description most likely first; of a fresh operation none is told */
-                conditions: components["schemas"]["Predicted"][];
-            } | null;
-            /** @description newest first */
-            referenceResults: components["schemas"]["ReferenceResult"][];
-            /** @description of each injury that was looked for: what the strongest look said, and of equals the latest */
-            consensus: {
-                condition: components["schemas"]["ConditionId"];
-                label: string;
-                /** @enum {string} */
-                seen: "present" | "absent";
-                grade: number | null;
-                by: string;
-                /** @description another look said otherwise */
-                disputed: boolean;
-                /** @description at the last visit before it was known; null where no chance was told */
-                predicted: components["schemas"]["Predicted"] | null;
+        ReturnedCalendar: {
+            moved: components["schemas"]["Task"][];
+            /** @description stand on the same days */
+            same: number;
+            /** @description stay where they are */
+            left: {
+                title: string;
+                athlete: string;
+                reason: string;
             }[];
-            choices: {
-                kinds: {
-                    id: components["schemas"]["ReferenceKind"];
-                    label: string;
-                    /** @description what such a look can say anything of */
-                    tells: components["schemas"]["ConditionId"][];
-                }[];
-                conditions: {
-                    id: components["schemas"]["ConditionId"];
-                    label: string;
-                    graded: boolean;
-                }[];
-            };
+            /** @description are no tasks of this team, or not any more */
+            unknown: number;
         };
-        Predicted: {
-            id: components["schemas"]["ConditionId"];
-            label: string;
-            chance: components["schemas"]["Chance"];
-            interval: components["schemas"]["Interval"];
-            /** @enum {string} */
-            zone: "ruled_out" | "untested" | "investigate" | "act";
-            zoneLabel: string;
-            rank: number;
+        NewTask: {
+            title: string;
+            /** Format: date */
+            dueOn: string;
+        };
+        Proposed: {
+            proposal: components["schemas"]["Proposal"];
         };
         Course: {
             athlete: components["schemas"]["AthleteSummary"];
@@ -1914,7 +2190,7 @@ export interface components {
                 unit: string;
                 /** @description what two looks of one hand may differ by, in its unit */
                 error: number;
-                /** @enum {string} */
+                /** @enum {unknown} */
                 better: "less" | "more" | "nearer_zero";
             }[];
             /** @description that are signed, oldest first */
@@ -1938,9 +2214,8 @@ export interface components {
             /** @description to whom the knee was sent */
             asked: {
                 title: string;
-                /** Format: date */
                 at: string | null;
-                /** @enum {string} */
+                /** @enum {unknown} */
                 state: "open" | "sent" | "done" | "let_go";
                 closing: string | null;
             }[];
@@ -1952,587 +2227,57 @@ export interface components {
             after: number | null;
             gradeBefore: number | null;
             gradeAfter: number | null;
-            /**
-             * @description null: measured once
-             * @enum {string|null}
-             */
-            change: "as_before" | "better" | "worse" | "more_likely" | "less_likely" | null;
+            /** @description null: measured once */
+            change: ("as_before" | "better" | "worse" | "more_likely" | "less_likely") | null;
             changeLabel: string;
             /** @description what the hand may miss, in the unit; null for a chance, whose doubt is its interval */
             error: number | null;
         }[];
-        /** @description what a student would enter; it counts nowhere until somebody who answers for it takes it over */
-        Proposal: {
-            id: string;
-            /** @enum {string} */
-            state: "open" | "taken" | "turned_down";
-            /** @description what it asks for */
-            title: string;
-            /** @description what was said with it */
-            note: string;
-            athlete: {
-                id: string;
-                name: string;
-            };
-            /** @enum {string|null} */
-            side: "left" | "right" | null;
-            by: string;
-            /** Format: date-time */
-            at: string;
-            decidedBy: string | null;
-            /** @description it was turned down */
-            why: string | null;
-        };
-        Proposed: {
-            proposal: components["schemas"]["Proposal"];
+        NewReferenceResult: {
+            /** @enum {unknown} */
+            kind: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "clinical_course";
+            /** Format: date */
+            on: string;
+            answers: {
+                /** @enum {unknown} */
+                condition: "acl" | "pcl" | "plc" | "mcl" | "lcl" | "medial_meniscus" | "lateral_meniscus" | "patellofemoral_pain" | "patellar_instability";
+                /** @enum {unknown} */
+                seen: "present" | "absent";
+                grade?: number | null;
+            }[];
+            weeks?: number | null;
+            note?: string | null;
+            /** @description what had asked for it and is done with it */
+            task?: string | null;
         };
         Decision: {
             take: boolean;
             /** @description needed where it is not taken */
             why?: string | null;
         };
-        LookedFor: {
-            condition: components["schemas"]["ConditionId"];
-            label: string;
-            /** @enum {string} */
-            seen: "present" | "absent";
-            /** @description of a torn ligament, where it was told */
-            grade: number | null;
-        };
-        ReferenceResult: {
-            id: string;
-            kind: components["schemas"]["ReferenceKind"];
-            label: string;
-            /** Format: date */
-            on: string;
-            /** @description that were waited, where the course told it */
-            weeks: number | null;
-            note: string;
-            /** @description of the injuries that were looked for */
-            answers: components["schemas"]["LookedFor"][];
-            /** @description reports and pictures beside it */
-            files: components["schemas"]["ResultFile"][];
-            /** @description can be taken back for a day */
-            removed: boolean;
-        };
-        ResultFile: {
-            id: string;
-            name: string;
-            /**
-             * @description by its content
-             * @enum {string}
-             */
-            type: "application/pdf" | "image/png" | "image/jpeg";
-            bytes: number;
-            /** @description can be taken back for a day */
-            removed: boolean;
-        };
-        NewReferenceResult: {
-            kind: components["schemas"]["ReferenceKind"];
-            /** Format: date */
-            on: string;
-            weeks?: number | null;
-            note?: string | null;
-            answers: {
-                condition: components["schemas"]["ConditionId"];
-                /** @enum {string} */
-                seen: "present" | "absent";
-                grade?: number | null;
-            }[];
-            /** @description what had asked for it and is done with it */
-            task?: string | null;
-        };
-        /** @enum {string} */
-        ReferenceKind: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "clinical_course";
-        Made: {
-            id: string;
-        };
-        Addressee: {
-            name: string;
-            practice: string;
-            address: string;
-            email: string;
-        };
-        NewDoctor: {
-            name: string;
-            /** @description surgeon, radiology, sports medicine */
-            field?: string;
-            practice?: string;
-            address?: string;
-            email?: string;
-            phone?: string;
-        };
-        Doctor: {
-            id: string;
-            /** @description the athlete of the examination that was asked for, as far as their names tell */
-            treats: boolean;
-            name: string;
-            field: string;
-            practice: string;
-            address: string;
-            email: string;
-            phone: string;
-        };
-        NewLetter: {
-            /** @description id of somebody in the book */
-            doctor?: string | null;
-        };
-        LetterLine: {
-            id: string;
-            /** @description empty while it is addressed to nobody */
-            toName: string;
-            /**
-             * Format: date-time
-             * @description when it left, or was last changed
-             */
-            at: string;
-            /** @description how it left; null: a draft */
-            sent: string | null;
-            /** @description its id */
-            examination?: string;
-        };
-        LetterVersion: {
-            number: number;
-            /** Format: date-time */
-            at: string;
-            by: string;
-            subject: string;
-            text: string;
-        };
-        Letter: {
-            id: string;
-            toName: string;
-            /** Format: date-time */
-            at: string;
-            sent: string | null;
-            examination: string;
-            athlete: {
-                id: string;
-                name: string;
-            };
-            version: number;
-            to: components["schemas"]["Addressee"];
-            subject: string;
-            text: string;
-            sentBy: string | null;
-            /** @description newest first */
-            versions: components["schemas"]["LetterVersion"][];
-            /** @description open ones that it may carry; none once it has left */
-            referrals: {
-                id: string;
-                title: string;
-            }[];
-        };
-        LetterWording: {
-            /** @description the one that was on screen */
-            version: number;
-            to: components["schemas"]["Addressee"];
-            subject: string;
-            text: string;
-        };
-        LetterSending: {
-            /** @description the one that was on screen */
-            version: number;
-            /** @enum {string} */
-            by: "mail" | "hand";
-            /** @description ids of referrals that are sent with it */
-            carries?: string[];
-        };
-        StaleLetter: {
-            error: components["schemas"]["Fault"];
-            letter: components["schemas"]["Letter"];
-        };
-        SharedPage: {
-            /**
-             * Format: date-time
-             * @description null: it is not open
-             */
-            until: string | null;
-        };
-        OpenedPage: {
-            address: string;
-            /** Format: date-time */
-            until: string;
-        };
-        /** @description told in one of three ways */
-        EnteredRates: {
-            counts?: {
-                truePositive: number;
-                falsePositive: number;
-                falseNegative: number;
-                trueNegative: number;
-            };
-            ratios?: {
-                /** @description above 1 */
-                positive: number;
-                /** @description between 0 and 1, without either */
-                negative: number;
-            };
-            rates?: {
-                /** @description between 0 and 1, without either */
-                sensitivity: number;
-                /** @description between 0 and 1, without either */
-                specificity: number;
-            };
-        };
-        TestRates: {
-            sensitivity: number;
-            /** @description 95 %, of counts alone */
-            sensitivityInterval: number[] | null;
-            specificity: number;
-            /** @description 95 %, of counts alone */
-            specificityInterval: number[] | null;
-            positiveRatio: number;
-            negativeRatio: number;
-        };
-        AthletePage: {
-            parts: {
-                heading: string;
-                say: string;
-            }[];
-        };
-        ReturnedCalendar: {
-            moved: components["schemas"]["Task"][];
-            /** @description stand on the same days */
-            same: number;
-            /** @description stay where they are */
-            left: {
-                title: string;
-                athlete: string;
-                reason: string;
-            }[];
-            /** @description are no tasks of this team, or not any more */
-            unknown: number;
-        };
-        Export: {
-            /** @enum {string} */
-            state: "waiting" | "ready" | "failed";
-            /** @description once it is ready */
-            bytes: number | null;
-        };
-        ChangedPassword: {
-            /** @description the one until now */
-            current: string;
-            password: string;
-        };
-        MadeInvitation: {
-            id: string;
-            /** @description the link, to be handed over by hand; null where a mail server sends it */
-            address: string | null;
-        };
-        Task: {
-            id: string;
-            /** @enum {string} */
-            kind: "look_again" | "referral" | "by_hand";
-            /** @enum {string} */
-            state: "open" | "sent" | "done" | "let_go";
-            title: string;
-            why: string;
-            /** @description what for, in one line */
-            reason: string;
-            /** @enum {string|null} */
-            side: "left" | "right" | null;
-            /** @description what came of it, or why it was let go */
-            closing: string | null;
-            /** Format: date */
-            dueFrom: string | null;
-            /** Format: date */
-            dueOn: string | null;
-            /** @enum {string} */
-            when: "overdue" | "today" | "week" | "later" | "awaited" | "closed";
-            /** @description whose plan asked for it */
-            examination: string | null;
-            /** @description the episode of that knee */
-            episode: string | null;
-            athlete?: components["schemas"]["AthleteSummary"];
-        };
-        NewTask: {
-            title: string;
-            /** Format: date */
-            dueOn: string;
-        };
         TaskChange: {
-            /** @enum {string} */
+            /** @enum {unknown} */
             state: "open" | "sent" | "done" | "let_go";
-            /**
-             * Format: date
-             * @description null: as it was
-             */
+            /** @description null: as it was */
             dueOn?: string | null;
             /** @description what came of it; needed where it is let go */
             note?: string | null;
         };
-        Availability: {
-            /** @description id */
-            athlete: string;
-            name: string;
-            number: string | null;
-            squad: string;
-            /** @description squads beside the first one */
-            alsoIn: string[];
-            /** @enum {string} */
-            status: "available" | "modified" | "out";
-            label: string;
-            notThis: string[];
-            thisYes: string[];
-            /** @description when they are looked at again, by what is due; null where nothing is */
-            review: {
-                /** Format: date */
-                from: string | null;
-                /** Format: date */
-                by: string | null;
-                isOverdue: boolean;
-            } | null;
-            coachMayKnow: boolean;
+        Start: {
+            /** @enum {unknown} */
+            hurtSide: "left" | "right";
+            /** @description null: it came on without an injury */
+            daysSinceInjury: number | null;
+            /** @description id of a route of the catalogue */
+            route: string;
+            /** @description null: the one that follows from days, age and route */
+            setting?: ("acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee") | null;
         };
-        Similar: {
-            error: components["schemas"]["Fault"];
-            similar: {
-                id: string;
-                name: string;
-                number: string | null;
-                squad: string;
-                age: number;
-                isArchived: boolean;
-            }[];
-        };
-        AthleteSummary: {
+        Started: {
             id: string;
-            name: string;
-            number: string | null;
-            squad: string;
-            age: number;
-        };
-        ExaminationSummary: {
-            id: string;
-            /** @description the episode that it belongs to */
-            episode: string;
-            /** @enum {string} */
-            status: "draft" | "signed";
-            /** Format: date-time */
-            examinedAt: string;
-            /** @description both knees while they are sound; its side says nothing */
-            isBaseline: boolean;
-            hurtSide: components["schemas"]["Side"];
-            /** Format: date */
-            injuredOn: string | null;
-            /** @description another took its place; told of the examinations of an athlete */
-            corrected?: boolean;
-            /** @description what a signed visit came to; told of the examinations of an athlete, null of a draft or a baseline */
-            came?: {
-                /** @description injuries that one acts on, most likely first; where there is none, the likeliest that is still looked for */
-                found: {
-                    label: string;
-                    chance: components["schemas"]["Chance"];
-                    zone: string;
-                }[];
-                sentOn: string[];
-                /** @enum {string} */
-                availability: "available" | "modified" | "out" | "";
-            } | null;
-        };
-        AthleteWithExaminations: {
-            /** @description the latest first */
-            episodes: components["schemas"]["Episode"][];
-            /** @description newest first */
-            tasks: components["schemas"]["Task"][];
-            /** @description that wait for a decision; for whoever proposed, also those decided lately */
-            proposals: components["schemas"]["Proposal"][];
-            /** @description newest first */
-            letters: components["schemas"]["LetterLine"][];
-            /** Format: date */
-            bornOn: string;
-            profile: components["schemas"]["AthleteProfile"];
-            id: string;
-            name: string;
-            number: string | null;
-            squad: string;
-            age: number;
-            examinations: components["schemas"]["ExaminationSummary"][];
-        };
-        Today: {
-            /** @description overdue, within the week, or awaited; soonest first; none where `unfinished` is 0 */
-            due: components["schemas"]["Task"][];
-            /** @description that somebody asked to have signed, longest first; none where `unfinished` is 0 */
-            toSign: components["schemas"]["Case"][];
-            /** @description that wait for a decision; for whoever proposed, also those decided lately; none where `unfinished` is 0 */
-            proposals: components["schemas"]["Proposal"][];
-            /** @description newest first */
-            unfinished: components["schemas"]["Case"][];
-            /** @description however many of them are told */
-            unfinishedInAll: number;
-            /** @description signed lately, newest first */
-            seen: components["schemas"]["Case"][];
-            /** @description by squad and number */
-            athletes: components["schemas"]["AthleteSummary"][];
-            /** @description athletes that were found */
-            total: number;
-            page: number;
-            pages: number;
-        };
-        Case: {
-            athlete: components["schemas"]["AthleteSummary"];
-            examination: components["schemas"]["ExaminationSummary"];
-        };
-        Field: {
-            name: string;
-            label: string;
-            /** @enum {string} */
-            widget: "yes_no" | "words" | "ruler" | "pain" | "bands" | "end_feel" | "wave" | "joint_line" | "landmarks" | "board" | "arc_bend" | "arc_over" | "arc_turn";
-            /** @description stands behind one tap */
-            seldom: boolean;
-            /** @description asked for once another field of the same record is above a number */
-            when: {
-                field: string;
-                above: number;
-            } | null;
-            /** @enum {string} */
-            kind: "flag" | "number" | "word" | "words" | "cells";
-            least: number | null;
-            most: number | null;
-            unit: string;
-            words: string[];
-            hint: string;
-            inner: components["schemas"]["Field"][];
-        };
-        Codes: string[];
-        /** @description by code */
-        Names: {
-            [key: string]: string;
-        };
-        Question: {
-            key: string;
-            ask: string;
-            /**
-             * @description where in the story it stands
-             * @enum {string}
-             */
-            part: "" | "then" | "since";
-            /** @description another key; asked once that is answered with yes */
-            after: string;
-            /** @description asked of younger athletes only */
-            underYears: number | null;
-            touchline: boolean;
-            /** @description never meant by none of these */
-            goodNews: boolean;
-            /** @description what a yes says at once and unjudged */
-            alarm: string | null;
-        };
-        Card: {
-            name: string;
-            gist: string;
-            position: string;
-            hold: string;
-            movement: string;
-            normal: string;
-            counts: string;
-            spoils: string;
-            sayFirst: string;
-            caution: string;
-            easier: string;
-        };
-        Manoeuvre: {
-            id: string;
-            station: string;
-            family: string;
-            /** @description for both knees */
-            minutes: number;
-            provocation: number;
-            bothAtOnce: boolean;
-            fields: components["schemas"]["Field"][];
-            checks: string[];
-            /** @description the one check without which a normal test says less */
-            tick: string | null;
-            feeds: string[];
-            card: components["schemas"]["Card"];
-        };
-        Catalogue: {
-            /** @description how much more the hurt knee gives */
-            bands: {
-                id: string;
-                label: string;
-                says: string;
-            }[];
-            questions: {
-                opening: components["schemas"]["Question"][];
-                history: components["schemas"]["Question"][];
-                safety: components["schemas"]["Question"][];
-                episode: components["schemas"]["Question"][];
-            };
-            /** @description codes to choose from, in the order shown */
-            choices: {
-                mechanism: components["schemas"]["Codes"];
-                blowSite: components["schemas"]["Codes"];
-                swellingOnset: components["schemas"]["Codes"];
-                painPlaces: components["schemas"]["Codes"];
-                fluidDrawn: components["schemas"]["Codes"];
-                implant: components["schemas"]["Codes"];
-                notDone: components["schemas"]["Codes"];
-            };
-            /** @description codes that exclude every other of their list */
-            standAlone: components["schemas"]["Codes"];
-            /** @description what the weighing of typed figures begins with */
-            typed: {
-                pretest: number;
-                pretestWeight: number;
-                echo: number;
-                spread: number;
-                sensitivity: number;
-                specificity: number;
-                thresholds: {
-                    ruleOut: number;
-                    act: number;
-                };
-            };
-            /** @description what the codes of an assessment are called */
-            labels: {
-                zone: components["schemas"]["Names"];
-                play: components["schemas"]["Names"];
-                urgency: components["schemas"]["Names"];
-                within: components["schemas"]["Names"];
-                availability: components["schemas"]["Names"];
-                support: components["schemas"]["Names"];
-            };
-            words: components["schemas"]["Names"];
-            stations: components["schemas"]["Labelled"][];
-            conditions: {
-                id: components["schemas"]["ConditionId"];
-                label: string;
-                /** @description what it hurts, as an athlete reads it */
-                part: string;
-            }[];
-            manoeuvres: components["schemas"]["Manoeuvre"][];
-            settings: components["schemas"]["Labelled"][];
-            /** @description the preset first */
-            routes: {
-                id: components["schemas"]["RouteId"];
-                label: string;
-                says: string;
-                /** @description of both knees while they are sound: neither day nor side is asked for */
-                isBaseline: boolean;
-            }[];
-            schools: {
-                id: string;
-                label: string;
-                preset: string;
-                options: {
-                    id: string;
-                    label: string;
-                    /** @description where its limits come from, or that they are working estimates */
-                    source: string;
-                    /** @description the limits in force, in mm, by their name; empty for other matters */
-                    bandsMm: {
-                        [key: string]: number;
-                    };
-                }[];
-            }[];
-            /** @description names of findings */
-            signs: {
-                [key: string]: string;
-            };
         };
         StoredSection: {
-            /** @enum {string} */
+            /** @enum {unknown} */
             name: "frame" | "opening" | "episode" | "history" | "safety" | "earlierFinding" | "pulseChecks";
             version: number;
             payload: {
@@ -2541,10 +2286,12 @@ export interface components {
         };
         StoredRecord: {
             manoeuvre: string;
-            /** @enum {string} */
+            /** @enum {unknown} */
             side: "left" | "right" | "both";
             version: number;
-            payload: Record<string, never> | null;
+            payload: {
+                [key: string]: unknown;
+            } | null;
             beforeGate: boolean;
         };
         EarlierLook: {
@@ -2554,7 +2301,7 @@ export interface components {
             daysAgo: number;
             records: {
                 manoeuvre: string;
-                /** @enum {string} */
+                /** @enum {unknown} */
                 side: "left" | "right" | "both";
                 say: string;
                 numbers: {
@@ -2563,85 +2310,32 @@ export interface components {
                 }[];
             }[];
         };
-        Examination: {
-            id: string;
-            /** @enum {string} */
-            status: "draft" | "signed";
-            /** Format: date-time */
-            examinedAt: string;
-            /** Format: date-time */
-            signedAt: string | null;
-            signedBy: string | null;
-            /** @description why it was signed though the safety gate was not answered */
-            signedUngated: string | null;
-            /** @description counts every change of any part */
-            revision: number;
-            examiner: string;
-            athlete: components["schemas"]["AthleteSummary"];
-            sections: components["schemas"]["StoredSection"][];
-            records: components["schemas"]["StoredRecord"][];
-            /**
-             * Format: date-time
-             * @description when somebody was asked to sign it
-             */
-            askedAt: string | null;
-            /** @description added after the signature, oldest first */
-            addenda: {
-                id: string;
-                words: string;
-                by: string;
-                /** Format: date-time */
-                at: string;
-            }[];
-            /** @description what was found when the same knee was looked at before; null for a signed one, or the first */
-            lastTime: components["schemas"]["EarlierLook"] | null;
-            /** @description the other knee at the same visit, where both are hurt */
-            twin: {
-                id: string;
-                isSigned: boolean;
-            } | null;
-            /** @description both knees while they are sound */
-            isBaseline: boolean;
-            /** @description what both knees were like while they were sound; null for a signed one, or where nobody looked */
-            baseline: components["schemas"]["EarlierLook"] | null;
-            /** @description the signed one whose place it takes */
-            supersedes: string | null;
-            supersededBy: {
-                id: string;
-                isSigned: boolean;
-            } | null;
-            assessment: components["schemas"]["Assessment"];
-        };
-        Saved: {
-            /** @description of the examination, counting every change of any part */
-            revision: number;
-            /** @description records that the gate has closed on since, as manoeuvre:side */
-            beforeGate: string[];
-            part: string;
-            version: number;
-            /** @description those parts whose mark was not among the known ones; all of them where none were told */
-            assessment: components["schemas"]["AssessmentParts"];
-            /** @description a mark for each part of the assessment as it now stands */
-            marks: {
-                [key: string]: string;
-            };
-        };
+        /** @description null: nobody is sent for, but it is asked or heeded now */
+        Urgency: ("emergency" | "same_day" | "days" | "week" | "two_weeks" | "routine") | null;
         SafetyLine: {
             rule: string;
             urgency: components["schemas"]["Urgency"];
             say: string;
         };
+        Hold: {
+            /** @enum {unknown} */
+            kind: "consent" | "gate" | "rule";
+            /** @description whether a reason opens it */
+            mayOverride: boolean;
+            rule?: string;
+            /** @description raised by its own finding, which may still be finished or corrected */
+            correctable?: boolean;
+        };
+        /** @description how far a positive went */
+        Level: ("slight" | "clear" | "gross") | null;
         Measurement: {
             manoeuvre: string;
             unit: string;
             hurt: number | null;
             /** @description of what the hurt knee is compared with */
             other: number | null;
-            /**
-             * @description the other knee, or the same one while it was sound; null: nothing
-             * @enum {string|null}
-             */
-            comparedWith: "other" | "baseline" | null;
+            /** @description the other knee, or the same one while it was sound; null: nothing */
+            comparedWith: ("other" | "baseline") | null;
             difference: number | null;
             grade: number | null;
             provisional: boolean;
@@ -2651,6 +2345,8 @@ export interface components {
             /** @description false where what it gave does not count */
             counts: boolean;
         };
+        /** @enum {unknown} */
+        Outcome: "positive" | "negative" | "equivocal";
         Result: {
             finding: string;
             /** @description `history` for an answer of the history */
@@ -2676,18 +2372,18 @@ export interface components {
             interval: components["schemas"]["Interval"];
             textbook: components["schemas"]["Chance"];
             strongest: components["schemas"]["Chance"];
-            /** @enum {string} */
-            zone: "ruled_out" | "untested" | "withheld" | "investigate" | "act";
+            /** @enum {unknown} */
+            zone: "ruled_out" | "untested" | "investigate" | "act" | "withheld";
             /**
              * @description what the chance alone would say
-             * @enum {string}
+             * @enum {unknown}
              */
             bare: "ruled_out" | "investigate" | "act";
             /** @description a positive keeps it from being ruled out */
             raised: boolean;
             seriousness: number;
             tested: boolean;
-            /** @enum {string} */
+            /** @enum {unknown} */
             further: "single_could" | "only_together" | "none_would_change";
             unsettled: boolean;
             grade: number | null;
@@ -2706,30 +2402,22 @@ export interface components {
             source: string | null;
             checked: string | null;
         };
-        /** @description Without a manoeuvre: the gate or the story comes first. Without figures: part of the core set. */
-        NextTest: {
-            finding: string | null;
-            manoeuvre: string | null;
-            chancePositive: number | null;
-            value: number | null;
-            bits: number | null;
-            valuePerMinute: number | null;
-            why: string;
-        };
+        /** @enum {unknown} */
+        Gate: "met" | "not_met" | "open";
         Referral: {
             /** @description what the other one is asked */
             question: string;
             /** @description the injuries that it asks about */
             asks: components["schemas"]["ConditionId"][];
             to: string;
-            /** @enum {string} */
+            /** @enum {unknown} */
             within: "now" | "same_day" | "days" | "week" | "two_weeks" | "routine";
             rule: string;
             why: string;
         };
         Support: {
             range: string;
-            /** @enum {string} */
+            /** @enum {unknown} */
             type: "none" | "as_found" | "hinged_sleeve" | "hinged_limited" | "extension_splint_calf_support" | "immobiliser" | "functional_hinged";
             why: string;
             cost: string;
@@ -2738,13 +2426,13 @@ export interface components {
         Plan: {
             sendOn: components["schemas"]["Referral"][];
             support: components["schemas"]["Support"];
-            /** @enum {string} */
+            /** @enum {unknown} */
             play: "stop" | "may_continue" | "may_continue_supported" | "not_asked";
             playWhy: string[];
             /** @description what ends the question of the touchline already */
             playSettledBy: string | null;
             availability: {
-                /** @enum {string} */
+                /** @enum {unknown} */
                 status: "available" | "modified" | "out";
                 notThis: string[];
                 thisYes: string[];
@@ -2761,8 +2449,7 @@ export interface components {
                 /** @description days from now */
                 from: number | null;
                 to: number | null;
-                /** @enum {string|null} */
-                after: "result" | "seen_there" | null;
+                after: ("result" | "seen_there") | null;
                 why: string;
                 /** @description what to look at within hours; empty when nothing */
                 hours: string;
@@ -2798,80 +2485,49 @@ export interface components {
             tooShort: boolean;
             core: {
                 manoeuvre: string;
-                /** @enum {string} */
+                /** @enum {unknown} */
                 state: "done" | "held" | "out_of_reach" | "open";
             }[];
             /** @description said when no test left would change anything */
             nothingChanges: string | null;
         };
-        Problem: components["schemas"]["problem.schema"];
-        RailStep: {
-            withoutEcho: components["schemas"]["Chance"];
-            finding: string;
-            /** @enum {string} */
-            outcome: "positive" | "negative";
-            before: components["schemas"]["Chance"];
-            after: components["schemas"]["Chance"];
-            publishedLr: number;
-            appliedLr: number;
-            echoShare: number | null;
+        /** @description Without a manoeuvre: the gate or the story comes first. Without figures: part of the core set. */
+        NextTest: {
+            finding: string | null;
+            manoeuvre: string | null;
+            chancePositive: number | null;
+            value: number | null;
+            bits: number | null;
+            valuePerMinute: number | null;
+            why: string;
         };
-        WeighedChance: {
-            id: string;
-            pretest: components["schemas"]["Chance"];
-            posttest: components["schemas"]["Chance"];
-            interval: components["schemas"]["Interval"];
-            textbook: components["schemas"]["Chance"];
-            strongest: components["schemas"]["Chance"];
-            /** @enum {string} */
-            zone: "ruled_out" | "investigate" | "act";
-            further: string;
-        };
-        Curve: {
-            finding: string;
-            /** @description chance before, after a positive, after a negative */
-            points: number[][];
-        };
-        WeighUp: {
-            conditions: components["schemas"]["WeighedChance"][];
-            patterns: components["schemas"]["Pattern"][];
-            nextTests: components["schemas"]["WeighedTest"][];
-            steps: components["schemas"]["RailStep"][];
-            curves: components["schemas"]["Curve"][];
-            /** @description a tempting mistake about the most telling test, answered with these figures */
-            answer: {
-                mistake: string;
-                answer: string;
-            } | null;
-        };
-        Assessment: WithRequired<components["schemas"]["AssessmentParts"], "format" | "version" | "rules" | "evidence" | "phase" | "setting" | "safety" | "measurements" | "effusion" | "results" | "excluded" | "conditions" | "patterns" | "trace" | "mcmurrayReadings" | "collateralReading" | "frontGate" | "abnormal" | "alsoConsider" | "route" | "nextTests" | "nothingChanges" | "earlierFinding" | "plan" | "answers" | "remarks">;
-        AssessmentParts: {
+        Assessment: {
             /** @constant */
-            format?: "gray-compass/assessment";
+            format: "gray-compass/assessment";
             /** @constant */
-            version?: 1;
-            rules?: string;
-            evidence?: {
+            version: 1;
+            rules: string;
+            evidence: {
                 set: string;
                 digest: string;
             };
-            /** @enum {string} */
-            phase?: "acute" | "chronic";
-            setting?: string;
+            /** @enum {unknown} */
+            phase: "acute" | "chronic";
+            setting: string;
             /** @description no open test would change what is done */
-            nothingChanges?: boolean;
-            earlierFinding?: {
+            nothingChanges: boolean;
+            earlierFinding: {
                 what: string;
                 by?: string | null;
                 on?: string | null;
             }[];
             /** @description with any of these the knee is not sound */
-            abnormal?: {
+            abnormal: {
                 id: string;
                 /** @description one sentence for the athlete */
                 found: string;
             }[];
-            safety?: {
+            safety: {
                 gateOpen: boolean;
                 /** @description what opens the gate for this knee */
                 questions: string[];
@@ -2899,167 +2555,101 @@ export interface components {
                     }[];
                 };
             };
-            measurements?: components["schemas"]["Measurement"][];
-            effusion?: {
+            measurements: components["schemas"]["Measurement"][];
+            effusion: {
                 grade: number | null;
                 positive: boolean;
                 millilitres: (number | null)[] | null;
                 bloodLikely: boolean;
             } | null;
-            results?: components["schemas"]["Result"][];
-            excluded?: components["schemas"]["Excluded"][];
-            conditions?: components["schemas"]["ConditionVerdict"][];
-            patterns?: {
+            results: components["schemas"]["Result"][];
+            excluded: components["schemas"]["Excluded"][];
+            conditions: components["schemas"]["ConditionVerdict"][];
+            patterns: {
                 present: components["schemas"]["ConditionId"][];
                 probability: components["schemas"]["Chance"];
             }[];
-            trace?: components["schemas"]["TraceStep"][];
-            mcmurrayReadings?: {
+            trace: components["schemas"]["TraceStep"][];
+            mcmurrayReadings: {
                 school: string;
                 medial: string | null;
                 lateral: string | null;
             }[] | null;
-            collateralReading?: {
-                /** @enum {string} */
+            collateralReading: {
+                /** @enum {unknown} */
                 side: "inner" | "outer";
                 reading: string;
             }[];
-            frontGate?: {
+            frontGate: {
                 story: components["schemas"]["Gate"];
                 structural: components["schemas"]["Gate"];
                 compression: components["schemas"]["Gate"];
                 loaded: components["schemas"]["Gate"];
                 supported: boolean;
             };
-            alsoConsider?: {
+            alsoConsider: {
                 id: string;
                 why: string;
             }[];
-            plan?: components["schemas"]["Plan"];
-            route?: components["schemas"]["Itinerary"];
-            nextTests?: components["schemas"]["NextTest"][];
-            answers?: {
+            plan: components["schemas"]["Plan"];
+            route: components["schemas"]["Itinerary"];
+            nextTests: components["schemas"]["NextTest"][];
+            answers: {
                 condition: components["schemas"]["ConditionId"];
                 finding: string;
                 mistake: string;
                 answer: string;
             }[];
-            remarks?: {
+            remarks: {
                 code: string;
                 say: string;
             }[];
         };
-        Pattern: {
-            present: string[];
-            probability: components["schemas"]["Chance"];
-        };
-        WeighedTest: {
-            finding: string;
-            chancePositive: components["schemas"]["Chance"];
-            value: number;
-            bits: number;
-            valuePerMinute: number;
-        };
-        /** @description one part as it is kept */
-        StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredRecord"];
-        Start: {
-            hurtSide: components["schemas"]["Side"];
-            /** @description null: it came on without an injury */
-            daysSinceInjury: number | null;
-            /** @description null: the one that follows from days, age and route */
-            setting?: string | null;
-            route: components["schemas"]["RouteId"];
-        };
-        Knee: {
-            hurtSide: components["schemas"]["Side"];
-            /** @description on the day of the examination; null: it came on without an injury */
-            daysSinceInjury: number | null;
-            /** @description of the frame as it was on screen */
-            version: number;
-        };
-        Started: {
+        Examination: {
             id: string;
-        };
-        AuditLog: {
-            entries: {
-                id: number;
+            /** @enum {unknown} */
+            status: "draft" | "signed";
+            /** Format: date-time */
+            examinedAt: string;
+            signedAt: string | null;
+            signedBy: string | null;
+            /** @description why it was signed though the safety gate was not answered */
+            signedUngated: string | null;
+            /** @description counts every change of any part */
+            revision: number;
+            examiner: string;
+            athlete: components["schemas"]["AthleteSummary"];
+            sections: components["schemas"]["StoredSection"][];
+            records: components["schemas"]["StoredRecord"][];
+            /** @description when somebody was asked to sign it */
+            askedAt: string | null;
+            /** @description added after the signature, oldest first */
+            addenda: {
+                id: string;
+                words: string;
+                by: string;
                 /** Format: date-time */
                 at: string;
-                who: string;
-                event: string;
-                /** @description whose knee or account; empty where it is nobody's */
-                about: string;
-                /** @description id of what it was done to */
-                subject: string | null;
-                /** @description codes and counts, never what was found */
-                detail: string;
-                address: string;
             }[];
-            total: number;
-            page: number;
-            pages: number;
-            people: {
+            /** @description what was found when the same knee was looked at before; null for a signed one, or the first */
+            lastTime: components["schemas"]["EarlierLook"] | null;
+            /** @description the other knee at the same visit, where both are hurt */
+            twin: {
                 id: string;
-                name: string;
-            }[];
-            kinds: {
+                isSigned: boolean;
+            } | null;
+            /** @description both knees while they are sound */
+            isBaseline: boolean;
+            /** @description what both knees were like while they were sound; null for a signed one, or where nobody looked */
+            baseline: components["schemas"]["EarlierLook"] | null;
+            /** @description the signed one whose place it takes */
+            supersedes: string | null;
+            supersededBy: {
                 id: string;
-                label: string;
-            }[];
+                isSigned: boolean;
+            } | null;
+            assessment: components["schemas"]["Assessment"];
         };
-        Signature: {
-            /** @description of the examination as it was on screen */
-            revision: number;
-            /** @description why it is signed though the safety gate is not answered */
-            ungated?: string | null;
-        };
-        Credentials: {
-            email: string;
-            password: string;
-            /** @description of the second factor, or a recovery code */
-            code?: string | null;
-            /**
-             * @description others use this device too: it is left after 30 minutes
-             * @default false
-             */
-            shared: boolean;
-        };
-        SavePart: {
-            /** @description never used twice; the same save sent again changes nothing */
-            key: string;
-            /** @description the version this was made from; 0 when the part is new */
-            version: number;
-            payload: {
-                [key: string]: unknown;
-            };
-            /** @description marks that an earlier answer told, so that only what changed is sent */
-            known?: {
-                [key: string]: string;
-            };
-        };
-        TakeBack: {
-            /** @description never used twice; the same save sent again changes nothing */
-            key: string;
-            /** @description the version this was made from; 0 when the part is new */
-            version: number;
-            payload?: Record<string, never> | null;
-            /** @description marks that an earlier answer told, so that only what changed is sent */
-            known?: {
-                [key: string]: string;
-            };
-        };
-        Refused: {
-            error: components["schemas"]["Fault"];
-        };
-        Held: {
-            error: components["schemas"]["Fault"];
-            hold?: components["schemas"]["Hold"];
-        };
-        Stale: {
-            error: components["schemas"]["Fault"];
-            newer: components["schemas"]["StoredPart"] | null;
-        };
-        RecordPayloads: components["schemas"]["payloads.schema"];
         items: ({
             /** @constant */
             manoeuvre: "distal_pulse";
@@ -6843,6 +6433,510 @@ export interface components {
                 };
             }[];
         };
+        Signature: {
+            /** @description of the examination as it was on screen */
+            revision: number;
+            /** @description why it is signed though the safety gate is not answered */
+            ungated?: string | null;
+        };
+        NewAddendum: {
+            words: string;
+        };
+        Knee: {
+            /** @enum {unknown} */
+            hurtSide: "left" | "right";
+            /** @description on the day of the examination; null: it came on without an injury */
+            daysSinceInjury: number | null;
+            /** @description of the frame as it was on screen */
+            version: number;
+        };
+        /** @description one part as it is kept */
+        StoredPart: components["schemas"]["StoredSection"] | components["schemas"]["StoredRecord"];
+        Stale: {
+            error: components["schemas"]["Fault"];
+            newer: components["schemas"]["StoredPart"] | null;
+        };
+        SavePart: {
+            /** @description never used twice; the same save sent again changes nothing */
+            key: string;
+            /** @description the version this was made from; 0 when the part is new */
+            version: number;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** @description marks that an earlier answer told, so that only what changed is sent */
+            known?: {
+                [key: string]: string;
+            };
+        };
+        AssessmentParts: {
+            /** @constant */
+            format?: "gray-compass/assessment";
+            /** @constant */
+            version?: 1;
+            rules?: string;
+            evidence?: {
+                set: string;
+                digest: string;
+            };
+            /** @enum {unknown} */
+            phase?: "acute" | "chronic";
+            setting?: string;
+            /** @description no open test would change what is done */
+            nothingChanges?: boolean;
+            earlierFinding?: {
+                what: string;
+                by?: string | null;
+                on?: string | null;
+            }[];
+            /** @description with any of these the knee is not sound */
+            abnormal?: {
+                id: string;
+                /** @description one sentence for the athlete */
+                found: string;
+            }[];
+            safety?: {
+                gateOpen: boolean;
+                /** @description what opens the gate for this knee */
+                questions: string[];
+                unasked: string[];
+                ageMissing: boolean;
+                /** @description an injury is told without its day */
+                dayMissing: boolean;
+                lines: components["schemas"]["SafetyLine"][];
+                /** @description by manoeuvre: why it may not be done now */
+                holds: {
+                    [key: string]: components["schemas"]["Hold"];
+                };
+                blocked: string[];
+                /** @description the most urgent rule against each blocked manoeuvre */
+                blockedBy: {
+                    [key: string]: string;
+                };
+                pulse: {
+                    everyMinutes: number;
+                    missingOnce: boolean;
+                    checks: {
+                        at: string;
+                        felt: boolean;
+                        by?: string | null;
+                    }[];
+                };
+            };
+            measurements?: components["schemas"]["Measurement"][];
+            effusion?: {
+                grade: number | null;
+                positive: boolean;
+                millilitres: (number | null)[] | null;
+                bloodLikely: boolean;
+            } | null;
+            results?: components["schemas"]["Result"][];
+            excluded?: components["schemas"]["Excluded"][];
+            conditions?: components["schemas"]["ConditionVerdict"][];
+            patterns?: {
+                present: components["schemas"]["ConditionId"][];
+                probability: components["schemas"]["Chance"];
+            }[];
+            trace?: components["schemas"]["TraceStep"][];
+            mcmurrayReadings?: {
+                school: string;
+                medial: string | null;
+                lateral: string | null;
+            }[] | null;
+            collateralReading?: {
+                /** @enum {unknown} */
+                side: "inner" | "outer";
+                reading: string;
+            }[];
+            frontGate?: {
+                story: components["schemas"]["Gate"];
+                structural: components["schemas"]["Gate"];
+                compression: components["schemas"]["Gate"];
+                loaded: components["schemas"]["Gate"];
+                supported: boolean;
+            };
+            alsoConsider?: {
+                id: string;
+                why: string;
+            }[];
+            plan?: components["schemas"]["Plan"];
+            route?: components["schemas"]["Itinerary"];
+            nextTests?: components["schemas"]["NextTest"][];
+            answers?: {
+                condition: components["schemas"]["ConditionId"];
+                finding: string;
+                mistake: string;
+                answer: string;
+            }[];
+            remarks?: {
+                code: string;
+                say: string;
+            }[];
+        };
+        Saved: {
+            /** @description of the examination, counting every change of any part */
+            revision: number;
+            /** @description records that the gate has closed on since, as manoeuvre:side */
+            beforeGate: string[];
+            part: string;
+            version: number;
+            /** @description those parts whose mark was not among the known ones; all of them where none were told */
+            assessment: components["schemas"]["AssessmentParts"];
+            /** @description a mark for each part of the assessment as it now stands */
+            marks: {
+                [key: string]: string;
+            };
+        };
+        Held: {
+            error: components["schemas"]["Fault"];
+            hold?: components["schemas"]["Hold"];
+        };
+        TakeBack: {
+            /** @description never used twice; the same save sent again changes nothing */
+            key: string;
+            /** @description the version this was made from; 0 when the part is new */
+            version: number;
+            payload?: {
+                [key: string]: unknown;
+            } | null;
+            /** @description marks that an earlier answer told, so that only what changed is sent */
+            known?: {
+                [key: string]: string;
+            };
+        };
+        NewLetter: {
+            /** @description id of somebody in the book */
+            doctor?: string | null;
+        };
+        SharedPage: {
+            /** @description null: it is not open */
+            until: string | null;
+        };
+        OpenedPage: {
+            address: string;
+            /** Format: date-time */
+            until: string;
+        };
+        Addressee: {
+            name: string;
+            practice: string;
+            address: string;
+            email: string;
+        };
+        LetterVersion: {
+            number: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            subject: string;
+            text: string;
+        };
+        Letter: {
+            id: string;
+            toName: string;
+            /** Format: date-time */
+            at: string;
+            sent: string | null;
+            examination: string;
+            athlete: {
+                id: string;
+                name: string;
+            };
+            version: number;
+            to: components["schemas"]["Addressee"];
+            subject: string;
+            text: string;
+            sentBy: string | null;
+            /** @description newest first */
+            versions: components["schemas"]["LetterVersion"][];
+            /** @description open ones that it may carry; none once it has left */
+            referrals: {
+                id: string;
+                title: string;
+            }[];
+        };
+        LetterWording: {
+            /** @description the one that was on screen */
+            version: number;
+            to: {
+                name?: string | null;
+                practice?: string | null;
+                address?: string | null;
+                email?: string | null;
+            };
+            subject: string;
+            text: string;
+        };
+        StaleLetter: {
+            error: components["schemas"]["Fault"];
+            letter: components["schemas"]["Letter"];
+        };
+        LetterSending: {
+            /** @description the one that was on screen */
+            version: number;
+            /** @enum {unknown} */
+            by: "mail" | "hand";
+            /** @description ids of referrals that are sent with it */
+            carries?: string[];
+        };
+        /** @description told in one of three ways */
+        EnteredRates: {
+            counts?: {
+                truePositive: number;
+                falsePositive: number;
+                falseNegative: number;
+                trueNegative: number;
+            };
+            ratios?: {
+                /** @description above 1 */
+                positive: number;
+                /** @description between 0 and 1, without either */
+                negative: number;
+            };
+            rates?: {
+                /** @description between 0 and 1, without either */
+                sensitivity: number;
+                /** @description between 0 and 1, without either */
+                specificity: number;
+            };
+        };
+        TestRates: {
+            sensitivity: number;
+            /** @description 95 %, of counts alone */
+            sensitivityInterval: number[] | null;
+            specificity: number;
+            /** @description 95 %, of counts alone */
+            specificityInterval: number[] | null;
+            positiveRatio: number;
+            negativeRatio: number;
+        };
+        Doctor: {
+            id: string;
+            /** @description the athlete of the examination that was asked for, as far as their names tell */
+            treats: boolean;
+            name: string;
+            field: string;
+            practice: string;
+            address: string;
+            email: string;
+            phone: string;
+        };
+        NewDoctor: {
+            name: string;
+            /** @description surgeon, radiology, sports medicine */
+            field?: string | null;
+            practice?: string | null;
+            address?: string | null;
+            email?: string | null;
+            phone?: string | null;
+        };
+        Question: {
+            key: string;
+            ask: string;
+            /**
+             * @description where in the story it stands
+             * @enum {unknown}
+             */
+            part: "" | "then" | "since";
+            /** @description another key; asked once that is answered with yes */
+            after: string;
+            /** @description asked of younger athletes only */
+            underYears: number | null;
+            touchline: boolean;
+            /** @description never meant by none of these */
+            goodNews: boolean;
+            /** @description what a yes says at once and unjudged */
+            alarm: string | null;
+        };
+        Codes: string[];
+        /** @description by code */
+        Names: {
+            [key: string]: string;
+        };
+        Field: {
+            name: string;
+            label: string;
+            /** @enum {unknown} */
+            widget: "yes_no" | "words" | "ruler" | "pain" | "bands" | "end_feel" | "wave" | "joint_line" | "landmarks" | "board" | "arc_bend" | "arc_over" | "arc_turn";
+            /** @description stands behind one tap */
+            seldom: boolean;
+            /** @description asked for once another field of the same record is above a number */
+            when: {
+                field: string;
+                above: number;
+            } | null;
+            /** @enum {unknown} */
+            kind: "flag" | "number" | "word" | "words" | "cells";
+            least: number | null;
+            most: number | null;
+            unit: string;
+            words: string[];
+            hint: string;
+            inner: components["schemas"]["Field"][];
+        };
+        Card: {
+            name: string;
+            gist: string;
+            position: string;
+            hold: string;
+            movement: string;
+            normal: string;
+            counts: string;
+            spoils: string;
+            sayFirst: string;
+            caution: string;
+            easier: string;
+        };
+        Manoeuvre: {
+            id: string;
+            station: string;
+            family: string;
+            /** @description for both knees */
+            minutes: number;
+            provocation: number;
+            bothAtOnce: boolean;
+            fields: components["schemas"]["Field"][];
+            checks: string[];
+            /** @description the one check without which a normal test says less */
+            tick: string | null;
+            feeds: string[];
+            card: components["schemas"]["Card"];
+        };
+        Catalogue: {
+            /** @description how much more the hurt knee gives */
+            bands: {
+                id: string;
+                label: string;
+                says: string;
+            }[];
+            questions: {
+                opening: components["schemas"]["Question"][];
+                history: components["schemas"]["Question"][];
+                safety: components["schemas"]["Question"][];
+                episode: components["schemas"]["Question"][];
+            };
+            /** @description codes to choose from, in the order shown */
+            choices: {
+                mechanism: components["schemas"]["Codes"];
+                blowSite: components["schemas"]["Codes"];
+                swellingOnset: components["schemas"]["Codes"];
+                painPlaces: components["schemas"]["Codes"];
+                fluidDrawn: components["schemas"]["Codes"];
+                implant: components["schemas"]["Codes"];
+                notDone: components["schemas"]["Codes"];
+            };
+            /** @description codes that exclude every other of their list */
+            standAlone: components["schemas"]["Codes"];
+            /** @description what the weighing of typed figures begins with */
+            typed: {
+                pretest: number;
+                pretestWeight: number;
+                echo: number;
+                spread: number;
+                sensitivity: number;
+                specificity: number;
+                thresholds: {
+                    ruleOut: number;
+                    act: number;
+                };
+            };
+            /** @description what the codes of an assessment are called */
+            labels: {
+                zone: components["schemas"]["Names"];
+                play: components["schemas"]["Names"];
+                urgency: components["schemas"]["Names"];
+                within: components["schemas"]["Names"];
+                availability: components["schemas"]["Names"];
+                support: components["schemas"]["Names"];
+            };
+            words: components["schemas"]["Names"];
+            stations: components["schemas"]["Labelled"][];
+            conditions: {
+                id: components["schemas"]["ConditionId"];
+                label: string;
+                /** @description what it hurts, as an athlete reads it */
+                part: string;
+            }[];
+            manoeuvres: components["schemas"]["Manoeuvre"][];
+            settings: components["schemas"]["Labelled"][];
+            /** @description the preset first */
+            routes: {
+                id: components["schemas"]["RouteId"];
+                label: string;
+                says: string;
+                /** @description of both knees while they are sound: neither day nor side is asked for */
+                isBaseline: boolean;
+            }[];
+            schools: {
+                id: string;
+                label: string;
+                preset: string;
+                options: {
+                    id: string;
+                    label: string;
+                    /** @description where its limits come from, or that they are working estimates */
+                    source: string;
+                    /** @description the limits in force, in mm, by their name; empty for other matters */
+                    bandsMm: {
+                        [key: string]: number;
+                    };
+                }[];
+            }[];
+            /** @description names of findings */
+            signs: {
+                [key: string]: string;
+            };
+        };
+        WeighedChance: {
+            id: string;
+            pretest: components["schemas"]["Chance"];
+            posttest: components["schemas"]["Chance"];
+            interval: components["schemas"]["Interval"];
+            textbook: components["schemas"]["Chance"];
+            strongest: components["schemas"]["Chance"];
+            /** @enum {unknown} */
+            zone: "ruled_out" | "investigate" | "act";
+            further: string;
+        };
+        Pattern: {
+            present: string[];
+            probability: components["schemas"]["Chance"];
+        };
+        WeighedTest: {
+            finding: string;
+            chancePositive: components["schemas"]["Chance"];
+            value: number;
+            bits: number;
+            valuePerMinute: number;
+        };
+        RailStep: {
+            withoutEcho: components["schemas"]["Chance"];
+            finding: string;
+            /** @enum {unknown} */
+            outcome: "positive" | "negative";
+            before: components["schemas"]["Chance"];
+            after: components["schemas"]["Chance"];
+            publishedLr: number;
+            appliedLr: number;
+            echoShare: number | null;
+        };
+        Curve: {
+            finding: string;
+            /** @description chance before, after a positive, after a negative */
+            points: number[][];
+        };
+        WeighUp: {
+            conditions: components["schemas"]["WeighedChance"][];
+            patterns: components["schemas"]["Pattern"][];
+            nextTests: components["schemas"]["WeighedTest"][];
+            steps: components["schemas"]["RailStep"][];
+            curves: components["schemas"]["Curve"][];
+            /** @description a tempting mistake about the most telling test, answered with these figures */
+            answer: {
+                mistake: string;
+                answer: string;
+            } | null;
+        };
         /** @description what may be recorded with each manoeuvre */
         "payloads.schema": {
             distal_pulse?: {
@@ -8570,6 +8664,132 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
+        /** @description This person may not */
+        "responses-Forbidden": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description The token is too old: ask for the session again */
+        "responses-PageExpired": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Not accepted; nothing is stored */
+        "responses-Refused": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Wait a minute */
+        "responses-TooManyTries": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Nobody is logged in */
+        "responses-Unauthenticated": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description There is no such thing, or not for this team */
+        "responses-NotFound": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Somebody much like them is here already */
+        "responses-Similar": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Similar"];
+            };
+        };
+        /** @description Somebody decided on it already */
+        "responses-Decided": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Signed before this was kept */
+        "responses-Gone": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Something was changed after it was last seen */
+        "responses-MovedOn": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Signed, and so for good */
+        "responses-Signed": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Refused"];
+            };
+        };
+        /** @description Changed in between by another tab or person; the newer part comes along */
+        "responses-Stale": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Stale"];
+            };
+        };
+        /** @description Not accepted; with the hold where one stands against the manoeuvre */
+        "responses-Held": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Held"];
+            };
+        };
+        /** @description Somebody wrote on in between; with the letter as it stands */
+        "responses-StaleLetter": {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["StaleLetter"];
+            };
+        };
     };
     parameters: {
         /** @description its id, a ULID */
@@ -8629,10 +8849,10 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     logOut: {
@@ -8651,8 +8871,8 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     ping: {
@@ -8671,7 +8891,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
+            401: components["responses"]["responses-Unauthenticated"];
         };
     };
     askForPassword: {
@@ -8694,9 +8914,9 @@ export interface operations {
                 };
                 content?: never;
             };
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     resetPassword: {
@@ -8719,8 +8939,8 @@ export interface operations {
                 };
                 content?: never;
             };
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     confirmPassword: {
@@ -8743,10 +8963,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            401: components["responses"]["responses-Unauthenticated"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     changePassword: {
@@ -8769,10 +8989,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            401: components["responses"]["responses-Unauthenticated"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     turnSecondFactorOn: {
@@ -8797,10 +9017,10 @@ export interface operations {
                     "application/json": components["schemas"]["RecoveryCodes"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            401: components["responses"]["responses-Unauthenticated"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     beginSecondFactor: {
@@ -8821,9 +9041,9 @@ export interface operations {
                     "application/json": components["schemas"]["FactorSecret"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     turnSecondFactorOff: {
@@ -8846,11 +9066,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     listSessions: {
@@ -8871,7 +9091,7 @@ export interface operations {
                     "application/json": components["schemas"]["OpenSession"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
+            401: components["responses"]["responses-Unauthenticated"];
         };
     };
     endOtherSessions: {
@@ -8890,8 +9110,8 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     endSession: {
@@ -8913,9 +9133,9 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     chooseTeam: {
@@ -8939,9 +9159,9 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     lookAtInvitation: {
@@ -8966,9 +9186,9 @@ export interface operations {
                     "application/json": components["schemas"]["Invited"];
                 };
             };
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     acceptInvitation: {
@@ -8991,10 +9211,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            429: components["responses"]["TooManyTries"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            429: components["responses"]["responses-TooManyTries"];
         };
     };
     listMembers: {
@@ -9015,8 +9235,8 @@ export interface operations {
                     "application/json": components["schemas"]["Members"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     changeRole: {
@@ -9042,11 +9262,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     endMembership: {
@@ -9068,11 +9288,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     invite: {
@@ -9097,10 +9317,10 @@ export interface operations {
                     "application/json": components["schemas"]["MadeInvitation"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     withdrawInvitation: {
@@ -9122,10 +9342,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     showTeam: {
@@ -9146,8 +9366,8 @@ export interface operations {
                     "application/json": components["schemas"]["TeamSettings"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     changeTeam: {
@@ -9170,10 +9390,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     listMails: {
@@ -9194,8 +9414,8 @@ export interface operations {
                     "application/json": components["schemas"]["SentMail"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     showMail: {
@@ -9219,9 +9439,9 @@ export interface operations {
                     "message/rfc822": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showBoard: {
@@ -9242,8 +9462,8 @@ export interface operations {
                     "application/json": components["schemas"]["Availability"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     showToday: {
@@ -9270,9 +9490,9 @@ export interface operations {
                     "application/json": components["schemas"]["Today"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     searchToday: {
@@ -9284,16 +9504,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description any part of name, number or squad */
-                    search?: string;
-                    /** @default 40 */
-                    unfinished?: number;
-                    /** @enum {string} */
-                    lacking?: "baseline";
-                    /** @default 1 */
-                    page?: number;
-                };
+                "application/json": components["schemas"]["TodayAsked"];
             };
         };
         responses: {
@@ -9306,10 +9517,10 @@ export interface operations {
                     "application/json": components["schemas"]["Today"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     listAuditLog: {
@@ -9337,9 +9548,9 @@ export interface operations {
                     "application/json": components["schemas"]["AuditLog"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     exportAuditLog: {
@@ -9366,9 +9577,9 @@ export interface operations {
                     "text/csv": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     addAthlete: {
@@ -9393,11 +9604,11 @@ export interface operations {
                     "application/json": components["schemas"]["AthleteWithExaminations"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            409: components["responses"]["Similar"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            409: components["responses"]["responses-Similar"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     listArchived: {
@@ -9418,8 +9629,8 @@ export interface operations {
                     "application/json": components["schemas"]["AthleteSummary"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     restoreAthlete: {
@@ -9441,10 +9652,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     exportRecord: {
@@ -9468,11 +9679,11 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showExport: {
@@ -9496,9 +9707,9 @@ export interface operations {
                     "application/json": components["schemas"]["Export"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     readExport: {
@@ -9522,9 +9733,9 @@ export interface operations {
                     "application/zip": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     readPage: {
@@ -9548,7 +9759,7 @@ export interface operations {
                     "application/json": components["schemas"]["AthletePage"];
                 };
             };
-            404: components["responses"]["NotFound"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     eraseRecord: {
@@ -9574,11 +9785,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     keepLonger: {
@@ -9600,10 +9811,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     listRetention: {
@@ -9624,8 +9835,8 @@ export interface operations {
                     "application/json": components["schemas"]["ToErase"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     exportAthletes: {
@@ -9649,9 +9860,9 @@ export interface operations {
                     "text/csv": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     listImports: {
@@ -9672,8 +9883,8 @@ export interface operations {
                     "application/json": components["schemas"]["Import"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     beginImport: {
@@ -9698,10 +9909,10 @@ export interface operations {
                     "application/json": components["schemas"]["Import"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     previewImport: {
@@ -9726,10 +9937,10 @@ export interface operations {
                     "application/json": components["schemas"]["ImportPreview"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showImport: {
@@ -9753,9 +9964,9 @@ export interface operations {
                     "application/json": components["schemas"]["Import"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     takeImportBack: {
@@ -9779,11 +9990,11 @@ export interface operations {
                     "application/json": components["schemas"]["TakenBack"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showCalendar: {
@@ -9804,8 +10015,8 @@ export interface operations {
                     "application/json": components["schemas"]["OwnCalendar"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     openCalendar: {
@@ -9830,10 +10041,10 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarAddress"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     closeCalendar: {
@@ -9852,9 +10063,9 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     returnCalendar: {
@@ -9879,10 +10090,10 @@ export interface operations {
                     "application/json": components["schemas"]["ReturnedCalendar"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     readCalendar: {
@@ -9906,7 +10117,7 @@ export interface operations {
                     "text/calendar": string;
                 };
             };
-            404: components["responses"]["NotFound"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showTaskCalendar: {
@@ -9930,9 +10141,9 @@ export interface operations {
                     "text/calendar": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     listSquads: {
@@ -9953,8 +10164,8 @@ export interface operations {
                     "application/json": string[];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     showAthlete: {
@@ -9978,9 +10189,9 @@ export interface operations {
                     "application/json": components["schemas"]["AthleteWithExaminations"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     changeAthlete: {
@@ -10008,11 +10219,11 @@ export interface operations {
                     "application/json": components["schemas"]["AthleteWithExaminations"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     archiveAthlete: {
@@ -10034,10 +10245,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     noteTask: {
@@ -10074,11 +10285,11 @@ export interface operations {
                     "application/json": components["schemas"]["Proposed"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showEpisode: {
@@ -10105,10 +10316,10 @@ export interface operations {
                     "application/json": components["schemas"]["Episode"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showCourse: {
@@ -10132,9 +10343,9 @@ export interface operations {
                     "application/json": components["schemas"]["Course"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     compareVisits: {
@@ -10163,10 +10374,10 @@ export interface operations {
                     "application/json": components["schemas"]["Comparison"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     addReferenceResult: {
@@ -10203,11 +10414,11 @@ export interface operations {
                     "application/json": components["schemas"]["Proposed"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     changeReferenceResult: {
@@ -10233,11 +10444,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     removeReferenceResult: {
@@ -10259,10 +10470,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     addFile: {
@@ -10293,11 +10504,11 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     readFile: {
@@ -10323,9 +10534,9 @@ export interface operations {
                     "image/jpeg": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     removeFile: {
@@ -10347,10 +10558,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     restoreFile: {
@@ -10372,10 +10583,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     restoreReferenceResult: {
@@ -10397,10 +10608,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     decideProposal: {
@@ -10426,12 +10637,12 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Decided"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-Decided"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     withdrawProposal: {
@@ -10453,11 +10664,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Decided"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-Decided"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     changeTask: {
@@ -10494,11 +10705,11 @@ export interface operations {
                     "application/json": components["schemas"]["Proposed"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     startExamination: {
@@ -10526,11 +10737,11 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showExamination: {
@@ -10554,9 +10765,9 @@ export interface operations {
                     "application/json": components["schemas"]["Examination"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showDocument: {
@@ -10580,9 +10791,9 @@ export interface operations {
                     "application/json": components["schemas"]["examination.schema"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showSummaryPdf: {
@@ -10606,9 +10817,9 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showWeighing: {
@@ -10632,10 +10843,10 @@ export interface operations {
                     "application/json": components["schemas"]["problem.schema"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            410: components["responses"]["Gone"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            410: components["responses"]["responses-Gone"];
         };
     };
     signExamination: {
@@ -10663,13 +10874,13 @@ export interface operations {
                     "application/json": components["schemas"]["Examination"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["MovedOn"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-MovedOn"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     askForSignature: {
@@ -10691,11 +10902,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     addAddendum: {
@@ -10723,11 +10934,11 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     beginCorrection: {
@@ -10751,11 +10962,11 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     examineOtherKnee: {
@@ -10779,12 +10990,12 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     changeKnee: {
@@ -10812,13 +11023,13 @@ export interface operations {
                     "application/json": components["schemas"]["Examination"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Stale"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-Stale"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     saveSection: {
@@ -10847,13 +11058,13 @@ export interface operations {
                     "application/json": components["schemas"]["Saved"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Stale"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-Stale"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     saveRecord: {
@@ -10884,13 +11095,13 @@ export interface operations {
                     "application/json": components["schemas"]["Saved"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Stale"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Held"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-Stale"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Held"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     takeBackFinding: {
@@ -10921,13 +11132,13 @@ export interface operations {
                     "application/json": components["schemas"]["Saved"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Stale"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
-            423: components["responses"]["Signed"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-Stale"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+            423: components["responses"]["responses-Signed"];
         };
     };
     listLetters: {
@@ -10951,9 +11162,9 @@ export interface operations {
                     "application/json": components["schemas"]["LetterLine"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     beginLetter: {
@@ -10981,11 +11192,11 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showPage: {
@@ -11009,9 +11220,9 @@ export interface operations {
                     "application/json": components["schemas"]["SharedPage"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     openPage: {
@@ -11035,11 +11246,11 @@ export interface operations {
                     "application/json": components["schemas"]["OpenedPage"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     closePage: {
@@ -11061,10 +11272,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     showLetter: {
@@ -11088,9 +11299,9 @@ export interface operations {
                     "application/json": components["schemas"]["Letter"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     changeLetter: {
@@ -11118,12 +11329,12 @@ export interface operations {
                     "application/json": components["schemas"]["Letter"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["StaleLetter"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-StaleLetter"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     discardLetter: {
@@ -11145,11 +11356,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     restoreLetter: {
@@ -11171,10 +11382,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     sendLetter: {
@@ -11202,12 +11413,12 @@ export interface operations {
                     "application/json": components["schemas"]["Letter"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["StaleLetter"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            409: components["responses"]["responses-StaleLetter"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     showLetterPdf: {
@@ -11231,9 +11442,9 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showLetterText: {
@@ -11257,9 +11468,9 @@ export interface operations {
                     "text/plain": string;
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     readRates: {
@@ -11284,10 +11495,10 @@ export interface operations {
                     "application/json": components["schemas"]["TestRates"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     listDoctors: {
@@ -11311,9 +11522,9 @@ export interface operations {
                     "application/json": components["schemas"]["Doctor"][];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     addDoctor: {
@@ -11338,10 +11549,10 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     changeDoctor: {
@@ -11367,11 +11578,11 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     removeDoctor: {
@@ -11393,10 +11604,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     restoreDoctor: {
@@ -11418,10 +11629,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            419: components["responses"]["PageExpired"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
         };
     };
     showCatalogue: {
@@ -11442,8 +11653,8 @@ export interface operations {
                     "application/json": components["schemas"]["Catalogue"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     weigh: {
@@ -11473,13 +11684,10 @@ export interface operations {
                     "application/json": components["schemas"]["WeighUp"];
                 };
             };
-            401: components["responses"]["Unauthenticated"];
-            403: components["responses"]["Forbidden"];
-            419: components["responses"]["PageExpired"];
-            422: components["responses"]["Refused"];
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
 }
-type WithRequired<T, K extends keyof T> = T & {
-    [P in K]-?: T[P];
-};

@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Accounts\Passwords;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Access\Http\Shapes\Invitations;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** The link of an invitation; and what somebody comes in with. */
-final class AcceptRequest extends FormRequest
+final class AcceptRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $token = ['token' => ['required', 'string', 'max:100']];
-
-        return $this->route()?->getName() === 'invitation.show' ? $token : $token + [
-            'name' => ['sometimes', 'nullable', 'string', 'max:120'],
-            'password' => ['sometimes', 'nullable', 'string', 'max:'.Passwords::MOST],
-            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
-        ];
+        return $this->route()?->getName() === 'invitation.show'
+            ? Invitations::invitationLink()
+            : Invitations::invitationAnswer();
     }
 
     public function token(): string

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Access\Http\Shapes\Accounts;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** Six digits of an authenticator app. */
-final class CodeRequest extends FormRequest
+final class CodeRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return ['code' => ['required', 'string', 'max:20']];
+        return Accounts::factorCode();
     }
 
     /** As it is typed, but for the gap that apps show in its middle. */

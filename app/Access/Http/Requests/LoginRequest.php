@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
+use App\Access\Http\Shapes\Accounts;
 use App\Access\Values\Email;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
-final class LoginRequest extends FormRequest
+final class LoginRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'email' => ['required', 'string', 'max:255'],
-            'password' => ['required', 'string', 'max:255'],
-            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
-            'shared' => ['sometimes', 'boolean'],
-        ];
+        return Accounts::credentials();
     }
 
     /**

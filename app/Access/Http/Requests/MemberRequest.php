@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
+use App\Access\Http\Shapes\Invitations;
 use App\Access\Values\Email;
 use App\Access\Values\Role;
+use App\Platform\Http\ShapedRequest;
 use Closure;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
+use GrayCompass\Document\Shape\Named;
 
 /** A role in the team, and for an invitation the address that it goes to. */
-final class MemberRequest extends FormRequest
+final class MemberRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Enum|Closure>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $role = ['role' => ['required', Rule::enum(Role::class)]];
+        return $this->isForInvitation() ? Invitations::newInvitation() : Invitations::memberRole();
+    }
 
-        return $this->route()?->getName() === 'invitations.store'
-            ? ['email' => ['required', 'string', 'max:255', self::isAddress(...)]] + $role
-            : $role;
+    protected function also(): array
+    {
+        return $this->isForInvitation() ? ['email' => [self::isAddress(...)]] : [];
     }
 
     public function role(): Role
@@ -42,5 +40,10 @@ final class MemberRequest extends FormRequest
         if (! is_string($value) || Email::normal($value) === null) {
             $fail('This is no e-mail address that an account may have.');
         }
+    }
+
+    private function isForInvitation(): bool
+    {
+        return $this->route()?->getName() === 'invitations.store';
     }
 }

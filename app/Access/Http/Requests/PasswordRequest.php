@@ -4,25 +4,20 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Accounts\Passwords;
-use App\Access\Values\Email;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Access\Http\Shapes\Accounts;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** Whatever has to do with a password: each door asks for its own of these. */
-final class PasswordRequest extends FormRequest
+final class PasswordRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $text = ['required', 'string', 'max:'.Passwords::MOST];
-
         return match ($this->route()?->getName()) {
-            'password.forgotten' => ['email' => ['required', 'string', 'max:'.Email::LONGEST]],
-            'password.reset' => ['token' => $text, 'password' => $text],
-            'password.update' => ['current' => $text, 'password' => $text],
-            default => ['password' => $text],
+            'password.forgotten' => Accounts::forgottenPassword(),
+            'password.reset' => Accounts::newPasswordByLink(),
+            'password.update' => Accounts::changedPassword(),
+            default => Accounts::ownPassword(),
         };
     }
 

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Clinic\Http\Shapes\Examinations;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** A word added to a signed examination. */
-final class AddendumRequest extends FormRequest
+final class AddendumRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return ['words' => ['required', 'string', 'max:4000']];
+        return Examinations::newAddendum();
     }
 
     public function words(): string

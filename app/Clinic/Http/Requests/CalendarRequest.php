@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Clinic\Http\Shapes\Calendars;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** A calendar of one's own, or a file that came back from one. */
-final class CalendarRequest extends FormRequest
+final class CalendarRequest extends ShapedRequest
 {
-    private const MOST_LETTERS = 1_000_000;
-
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return $this->isMethod('PUT')
-            ? ['inWords' => ['required', 'boolean']]
-            : ['content' => ['required', 'string', 'max:'.self::MOST_LETTERS]];
+        return $this->isMethod('PUT') ? Calendars::newCalendar() : Calendars::calendarText();
     }
 
     public function inWords(): bool

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Clinic\Http\Shapes\Tasks;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** Whether a proposal is taken over, and if not, why. */
-final class DecisionRequest extends FormRequest
+final class DecisionRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'take' => ['required', 'boolean:strict'],
-            'why' => ['required_if:take,false', 'nullable', 'string', 'max:2000'],
-        ];
+        return Tasks::decision();
+    }
+
+    protected function also(): array
+    {
+        return ['take' => ['boolean:strict'], 'why' => ['required_if:take,false']];
     }
 
     public function takes(): bool

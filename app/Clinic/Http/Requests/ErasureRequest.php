@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Clinic\Http\Shapes\AthleteFiles;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** Why somebody's record is erased. */
-final class ErasureRequest extends FormRequest
+final class ErasureRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return ['reason' => ['required', 'string', 'max:400']];
+        return AthleteFiles::erasure();
     }
 
     public function reason(): string

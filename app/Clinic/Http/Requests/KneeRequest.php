@@ -4,24 +4,22 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Http\Shapes\Examinations;
+use App\Platform\Http\ShapedRequest;
 use GrayCompass\Core\Knee\Side;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
+use GrayCompass\Document\Shape\Named;
 
 /** Which knee is hurt, and since when. */
-final class KneeRequest extends FormRequest
+final class KneeRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Enum>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'hurtSide' => ['required', Rule::enum(Side::class)->only([Side::Left, Side::Right])],
-            'daysSinceInjury' => ['present', 'nullable', 'integer', 'min:0', 'max:36500'],
-            'version' => ['required', 'integer:strict', 'min:1', 'max:1000000'],
-        ];
+        return Examinations::knee();
+    }
+
+    protected function also(): array
+    {
+        return ['version' => ['integer:strict']];
     }
 
     public function hurtSide(): Side

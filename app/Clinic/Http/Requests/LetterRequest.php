@@ -5,43 +5,32 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Access\Http\Requests\MailAddress;
+use App\Clinic\Http\Shapes\Letters;
 use App\Clinic\Letters\LetterText;
 use App\Clinic\Values\Addressee;
 use App\Clinic\Values\Channel;
 use App\Club\Models\Doctor;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** To whom a letter is begun, what it says, or how it leaves. */
-final class LetterRequest extends FormRequest
+final class LetterRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Enum|MailAddress>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $line = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
-        $seen = ['required', 'integer:strict', 'min:1', 'max:1000000'];
-
         return match (true) {
-            $this->routeIs('examinations.letters.store') => ['doctor' => ['sometimes', 'nullable', 'string', 'max:26']],
-            $this->routeIs('letters.send') => [
-                'version' => $seen,
-                'by' => ['required', Rule::enum(Channel::class)],
-                'carries' => ['sometimes', 'array', 'max:20'],
-                'carries.*' => ['string', 'max:26'],
-            ],
-            default => [
-                'version' => $seen,
-                'to' => ['required', 'array:name,practice,address,email'],
-                'to.name' => $line(120),
-                'to.practice' => $line(160),
-                'to.address' => $line(400),
-                'to.email' => [...$line(200), new MailAddress],
-                'subject' => ['required', 'string', 'max:200'],
-                'text' => ['required', 'string', 'max:20000'],
-            ],
+            $this->routeIs('examinations.letters.store') => Letters::newLetter(),
+            $this->routeIs('letters.send') => Letters::letterSending(),
+            default => Letters::letterWording(),
+        };
+    }
+
+    protected function also(): array
+    {
+        return match (true) {
+            $this->routeIs('examinations.letters.store') => [],
+            $this->routeIs('letters.send') => ['version' => ['integer:strict']],
+            default => ['version' => ['integer:strict'], 'to.email' => [new MailAddress]],
         };
     }
 

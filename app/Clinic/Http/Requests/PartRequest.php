@@ -7,26 +7,25 @@ namespace App\Clinic\Http\Requests;
 use App\Access\Models\User;
 use App\Access\Values\Ability;
 use App\Clinic\Examinations\SaveRequest;
+use App\Clinic\Http\Shapes\Saving;
+use App\Platform\Http\ShapedRequest;
 use Closure;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
-use Illuminate\Foundation\Http\FormRequest;
+use GrayCompass\Document\Shape\Named;
 use stdClass;
 
 /** One part of an examination to save; what is in the payload is the core's to judge. */
-final class PartRequest extends FormRequest
+final class PartRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Closure>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'key' => ['required', 'string', 'min:8', 'max:64'],
-            'version' => ['required', 'integer:strict', 'min:0', 'max:1000000'],
-            'known' => ['sometimes', 'array', 'max:60', self::areMarks(...)],
-            'payload' => [$this->isMethod('DELETE') ? 'nullable' : 'present', 'array'],
-        ];
+        return $this->isMethod('DELETE') ? Saving::takeBack() : Saving::savePart();
+    }
+
+    protected function also(): array
+    {
+        return ['version' => ['integer:strict'], 'known' => [self::areMarks(...)]];
     }
 
     /** All at once: a rule for each of sixty took longer than everything else of a request's rules. */

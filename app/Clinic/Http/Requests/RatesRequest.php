@@ -4,33 +4,25 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Http\Shapes\Weighing;
+use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Refusal;
+use GrayCompass\Document\Shape\Named;
 use GrayCompass\Inference\Entered\TestRates;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** What a test is worth, told as rates, as the four counts of a study, or as likelihood ratios. */
-final class RatesRequest extends FormRequest
+final class RatesRequest extends ShapedRequest
 {
     private const COUNTS = ['truePositive', 'falsePositive', 'falseNegative', 'trueNegative'];
 
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $count = ['required_with:counts', 'integer', 'min:0', 'max:1000000'];
-        $figure = static fn (string $of): array => ["required_with:{$of}", 'numeric'];
+        return Weighing::enteredRates();
+    }
 
-        return [
-            'counts' => ['required_without_all:ratios,rates', 'array:'.implode(',', self::COUNTS)],
-            ...array_fill_keys(array_map(static fn (string $one): string => "counts.{$one}", self::COUNTS), $count),
-            'ratios' => ['sometimes', 'array:positive,negative'],
-            'ratios.positive' => $figure('ratios'),
-            'ratios.negative' => $figure('ratios'),
-            'rates' => ['sometimes', 'array:sensitivity,specificity'],
-            'rates.sensitivity' => $figure('rates'),
-            'rates.specificity' => $figure('rates'),
-        ];
+    protected function also(): array
+    {
+        return ['counts' => ['required_without_all:ratios,rates']];
     }
 
     /** @throws Refusal where no test is worth that */

@@ -4,47 +4,41 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Http\Shapes\ReferenceResults;
 use App\Clinic\Models\Task;
 use App\Clinic\ReferenceResults\ReferenceFacts;
 use App\Clinic\Values\InjuryState;
 use App\Clinic\Values\ReferenceAnswer;
 use App\Clinic\Values\ReferenceKind;
+use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
 use Closure;
 use GrayCompass\Core\Knee\Condition;
-use Illuminate\Contracts\Validation\ValidationRule;
-use Illuminate\Foundation\Http\FormRequest;
+use GrayCompass\Document\Shape\Named;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Date;
-use Stringable;
 
 /** What a knee turned out to have. */
-final class ReferenceResultRequest extends FormRequest
+final class ReferenceResultRequest extends ShapedRequest
 {
     /** Before this nobody had looked at a knee of theirs. */
     private const YEARS_BACK = 60;
 
     private const WEEKS = 104;
 
-    /**
-     * @return array<string, list<string|Stringable|ValidationRule|Date|Closure>>
-     */
-    public function rules(): array
+    protected function shape(): Named
+    {
+        return ReferenceResults::newReferenceResult();
+    }
+
+    protected function also(): array
     {
         // Where it is tomorrow already, today has begun.
         $seen = Rule::date()->before(now()->addDays(2))->after(now()->subYears(self::YEARS_BACK));
 
         return [
-            'kind' => ['required', Rule::enum(ReferenceKind::class)],
-            'on' => ['bail', 'required', 'string', 'date_format:Y-m-d', $seen],
-            'weeks' => ['sometimes', 'nullable', 'integer', 'between:1,'.self::WEEKS],
-            'note' => ['sometimes', 'nullable', 'string', 'max:4000'],
-            'answers' => ['required', 'array', 'min:1', 'max:'.\count(Condition::cases())],
-            'answers.*' => ['array:condition,seen,grade', self::gradedWhereTorn(...)],
-            'answers.*.condition' => ['required', Rule::enum(Condition::class), 'distinct', $this->tellsIt(...)],
-            'answers.*.seen' => ['required', Rule::enum(InjuryState::class)],
-            'answers.*.grade' => ['sometimes', 'nullable', 'integer', 'between:1,3'],
-            'task' => ['sometimes', 'nullable', 'string'],
+            'on' => [$seen],
+            'answers.*' => [self::gradedWhereTorn(...)],
+            'answers.*.condition' => ['distinct', $this->tellsIt(...)],
         ];
     }
 

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Clinic\Http\Shapes\Examinations;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** What was on screen when somebody signed, and why without the gate where it is not answered. */
-final class SignRequest extends FormRequest
+final class SignRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'revision' => ['required', 'integer:strict', 'min:0', 'max:100000000'],
-            'ungated' => ['sometimes', 'nullable', 'string', 'max:200'],
-        ];
+        return Examinations::signature();
+    }
+
+    protected function also(): array
+    {
+        return ['revision' => ['integer:strict']];
     }
 
     public function seen(): int

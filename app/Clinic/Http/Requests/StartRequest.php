@@ -4,31 +4,28 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Http\Shapes\Examinations;
+use App\Platform\Http\ShapedRequest;
 use GrayCompass\Core\Examination\Route;
 use GrayCompass\Core\Examination\Routes;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
-use Illuminate\Foundation\Http\FormRequest;
+use GrayCompass\Document\Shape\Named;
 use Illuminate\Support\Facades\App;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
-use Illuminate\Validation\Rules\In;
 
 /** The few facts with which an examination begins. */
-final class StartRequest extends FormRequest
+final class StartRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Enum|In>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'hurtSide' => ['required', Rule::enum(Side::class)->only([Side::Left, Side::Right])],
-            'daysSinceInjury' => ['present', 'nullable', 'integer', 'min:0', 'max:36500'],
-            'setting' => ['nullable', Rule::enum(Setting::class)],
-            'route' => ['required', Rule::in(self::routes()->ids())],
-        ];
+        return Examinations::start();
+    }
+
+    protected function also(): array
+    {
+        return ['route' => [Rule::in(self::routes()->ids())]];
     }
 
     public function hurtSide(): Side

@@ -4,35 +4,28 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Http\Shapes\Tasks;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Values\TaskState;
+use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
+use GrayCompass\Document\Shape\Named;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Date;
-use Illuminate\Validation\Rules\Enum;
 
 /** Something to do for an athlete, or what became of it. */
-final class TaskRequest extends FormRequest
+final class TaskRequest extends ShapedRequest
 {
     private const YEARS_AHEAD = 3;
 
-    /**
-     * @return array<string, list<string|Date|Enum>>
-     */
-    public function rules(): array
+    protected function shape(): Named
+    {
+        return $this->isMethod('POST') ? Tasks::newTask() : Tasks::taskChange();
+    }
+
+    protected function also(): array
     {
         // Where it is still yesterday, today is not over.
-        $near = Rule::date()->after(now()->subDays(2))->before(now()->addYears(self::YEARS_AHEAD));
-        $day = ['bail', 'string', 'date_format:Y-m-d', $near];
-
-        return $this->isMethod('POST')
-            ? ['title' => ['required', 'string', 'max:200'], 'dueOn' => ['required', ...$day]]
-            : [
-                'state' => ['required', Rule::enum(TaskState::class)],
-                'dueOn' => ['sometimes', 'nullable', ...$day],
-                'note' => ['sometimes', 'nullable', 'string', 'max:2000'],
-            ];
+        return ['dueOn' => [Rule::date()->after(now()->subDays(2))->before(now()->addYears(self::YEARS_AHEAD))]];
     }
 
     public function title(): string

@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Http\Shapes\Histories;
 use App\Clinic\Today\Today;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** Which athletes of the team to list. */
-final class TodayRequest extends FormRequest
+final class TodayRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [
-            'search' => $this->isMethod('GET') ? ['prohibited'] : ['sometimes', 'nullable', 'string', 'max:60'],
-            'unfinished' => ['sometimes', 'integer', 'min:0', 'max:1000'],
-            'lacking' => ['sometimes', 'in:baseline'],
-            'page' => ['sometimes', 'integer', 'min:1', 'max:100000'],
-        ];
+        return Histories::todayAsked();
+    }
+
+    protected function also(): array
+    {
+        return $this->isMethod('GET') ? ['search' => ['prohibited']] : [];
     }
 
     /**

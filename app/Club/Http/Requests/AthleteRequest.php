@@ -5,21 +5,23 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Club\Athletes\AthleteRules;
+use App\Club\Http\Shapes\Athletes;
 use App\Club\Values\AthleteFacts;
+use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rules\Date;
-use Illuminate\Validation\Rules\In;
+use GrayCompass\Document\Shape\Named;
 
 /** What is said of an athlete. */
-final class AthleteRequest extends FormRequest
+final class AthleteRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Date|In>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        return [...AthleteRules::all(), 'isAnother' => ['sometimes', 'boolean']];
+        return Athletes::athleteFacts();
+    }
+
+    protected function also(): array
+    {
+        return AthleteRules::beyondShape();
     }
 
     public function facts(): AthleteFacts

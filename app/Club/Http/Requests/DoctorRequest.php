@@ -5,28 +5,23 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Access\Http\Requests\MailAddress;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Club\Http\Shapes\Doctors;
+use App\Platform\Http\ShapedRequest;
+use GrayCompass\Document\Shape\Named;
 
 /** Somebody for the book of doctors. */
-final class DoctorRequest extends FormRequest
+final class DoctorRequest extends ShapedRequest
 {
     private const OTHERS = ['field', 'practice', 'email', 'phone'];
 
-    /**
-     * @return array<string, list<string|MailAddress>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $line = static fn (int $most): array => ['sometimes', 'nullable', 'string', "max:{$most}"];
+        return Doctors::newDoctor();
+    }
 
-        return [
-            'name' => ['required', 'string', 'max:120'],
-            'field' => $line(80),
-            'practice' => $line(160),
-            'address' => $line(400),
-            'email' => [...$line(200), new MailAddress],
-            'phone' => $line(40),
-        ];
+    protected function also(): array
+    {
+        return ['email' => [new MailAddress]];
     }
 
     /**

@@ -5,36 +5,21 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Access\Values\DateOrder;
+use App\Club\Http\Shapes\Imports;
 use App\Club\Import\Column;
 use App\Club\Import\ColumnMapping;
 use App\Club\Import\Preview;
 use App\Club\Import\Sheet;
+use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Refusal;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use Stringable;
+use GrayCompass\Document\Shape\Named;
 
 /** A list of athletes, and how it is read. */
-final class ImportRequest extends FormRequest
+final class ImportRequest extends ShapedRequest
 {
-    /**
-     * @return array<string, list<string|Stringable>>
-     */
-    public function rules(): array
+    protected function shape(): Named
     {
-        $column = ['sometimes', 'nullable', 'integer', 'min:0', 'max:60'];
-        $columns = array_map(static fn (Column $one): string => $one->value, Column::cases());
-
-        return [
-            'content' => ['required', 'string'],
-            'columns' => ['sometimes', 'nullable', 'array:'.implode(',', $columns)],
-            ...array_fill_keys(array_map(static fn (string $one): string => "columns.{$one}", $columns), $column),
-            'dates' => ['sometimes', 'nullable', Rule::enum(DateOrder::class)],
-            'squad' => ['sometimes', 'nullable', 'string', 'max:80'],
-            'take' => ['sometimes', 'array', 'max:'.Sheet::MOST_ROWS],
-            'take.*' => ['integer', 'min:2'],
-            'expects' => ['sometimes', 'integer', 'min:0'],
-        ];
+        return Imports::importList();
     }
 
     /** @throws Refusal where the file is no list */

@@ -4,29 +4,24 @@ declare(strict_types=1);
 
 namespace App\Club\Http\Requests;
 
-use App\Access\Values\DateOrder;
 use App\Access\Values\TeamSettings;
-use Closure;
+use App\Club\Http\Shapes\Teams;
+use App\Platform\Http\ShapedRequest;
 use GrayCompass\Core\Examination\Schools\SchoolGroup;
 use GrayCompass\Core\Figures;
-use GrayCompass\Core\Knee\Setting;
-use Illuminate\Foundation\Http\FormRequest;
+use GrayCompass\Document\Shape\Named;
 use Illuminate\Support\Facades\App;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
-use Illuminate\Validation\Rules\In;
 
 /** What a lead sets for the team. */
-final class TeamRequest extends FormRequest
+final class TeamRequest extends ShapedRequest
 {
-    private const YEARS = 40;
+    protected function shape(): Named
+    {
+        return Teams::teamSettings();
+    }
 
-    private const SQUADS = 60;
-
-    /**
-     * @return array<string, list<string|Enum|In|Closure>>
-     */
-    public function rules(): array
+    protected function also(): array
     {
         $groups = self::groups();
         $schools = [];
@@ -35,20 +30,11 @@ final class TeamRequest extends FormRequest
         }
 
         return [
-            'name' => ['required', 'string', 'max:120'],
-            'asksSecondFactor' => ['required', 'boolean'],
-            'letterHead' => ['present', 'nullable', 'string', 'max:400'],
-            'sharesPages' => ['required', 'boolean'],
-            'keepsYears' => ['present', 'nullable', 'integer:strict', 'between:1,'.self::YEARS],
-            'setting' => ['present', 'nullable', Rule::enum(Setting::class)->only([Setting::Specialist])],
-            'timeZone' => ['required', 'string', 'timezone:all'],
-            'dateOrder' => ['required', Rule::enum(DateOrder::class)],
-            'seasons' => ['present', 'array', 'max:'.self::SQUADS],
-            'seasons.*' => ['array:squad,from,until'],
-            'seasons.*.squad' => ['required', 'string', 'max:80', 'distinct'],
-            'seasons.*.from' => ['required', 'string', 'date_format:Y-m-d'],
-            'seasons.*.until' => ['required', 'string', 'date_format:Y-m-d', 'after_or_equal:seasons.*.from'],
-            'schools' => ['present', 'array:'.implode(',', array_column($groups, 'id'))],
+            'keepsYears' => ['integer:strict'],
+            'timeZone' => ['timezone:all'],
+            'seasons.*.squad' => ['distinct'],
+            'seasons.*.until' => ['after_or_equal:seasons.*.from'],
+            'schools' => ['array:'.implode(',', array_column($groups, 'id'))],
             ...$schools,
         ];
     }

@@ -12,9 +12,10 @@ use GrayCompass\Document\Path;
 final readonly class Items implements Shape
 {
     /**
+     * @param  int|null  $most  null: any number
      * @param  string  $empty  what is said where the list may not be empty; nothing: it may
      */
-    public function __construct(private Shape $item, private int $most, private string $empty = '')
+    public function __construct(private Shape $item, private ?int $most = null, private string $empty = '')
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class Items implements Shape
 
             return;
         }
-        if (\count($value) > $this->most) {
+        if ($this->most !== null && \count($value) > $this->most) {
             $faults->add(FaultKind::Value, $path, "expected at most {$this->most} entries");
 
             return;
@@ -43,7 +44,7 @@ final readonly class Items implements Shape
         return [
             'type' => 'array',
             ...($this->empty === '' ? [] : ['minItems' => 1]),
-            'maxItems' => $this->most,
+            ...($this->most === null ? [] : ['maxItems' => $this->most]),
             'items' => $this->item->schema(),
         ];
     }

@@ -32,6 +32,24 @@ final readonly class Number implements Shape
         return new self($least, $most, self::expected($least, $most, $unit), whole: true);
     }
 
+    /** Any finite one. */
+    public static function any(): self
+    {
+        return new self(-INF, INF, 'expected a number');
+    }
+
+    /** Any whole one. */
+    public static function anyWhole(): self
+    {
+        return new self(-INF, INF, 'expected a whole number', whole: true);
+    }
+
+    /** A whole one that is not less. */
+    public static function from(int $least): self
+    {
+        return new self($least, INF, "expected {$least} or more", whole: true);
+    }
+
     /** Neither end is allowed. */
     public static function between(float $least, float $most, string $what): self
     {
@@ -80,7 +98,9 @@ final readonly class Number implements Shape
     {
         return [
             'type' => $this->whole ? 'integer' : 'number',
-            $this->leastExcluded ? 'exclusiveMinimum' : 'minimum' => self::plain($this->least),
+            ...($this->least === -INF ? [] : [$this->leastExcluded ? 'exclusiveMinimum' : 'minimum' => self::plain(
+                $this->least,
+            )]),
             ...($this->most === INF ? [] : [$this->mostExcluded ? 'exclusiveMaximum' : 'maximum' => self::plain(
                 $this->most,
             )]),

@@ -11,15 +11,28 @@ use GrayCompass\Document\Faults;
 final readonly class Text implements Shape
 {
     /**
+     * @param  int|null  $most  null: as long as it likes
      * @param  string  $pattern  a regular expression both PHP and JSON Schema understand, without delimiters
      * @param  string  $expected  what is said where the pattern is not followed
      */
     public function __construct(
         private int $least,
-        private int $most,
+        private ?int $most,
         private string $pattern = '',
         private string $expected = '',
     ) {
+    }
+
+    /** Of any length. */
+    public static function free(): self
+    {
+        return new self(0, null);
+    }
+
+    /** @param  int  $most  characters */
+    public static function upTo(int $most): self
+    {
+        return new self(0, $most);
     }
 
     public function check(mixed $value, string $path, Faults $faults): void
@@ -30,8 +43,9 @@ final readonly class Text implements Shape
             return;
         }
         $length = mb_strlen($value);
-        if ($length < $this->least || $length > $this->most) {
-            $faults->add(FaultKind::Value, $path, "expected {$this->least} to {$this->most} characters");
+        if ($length < $this->least || ($this->most !== null && $length > $this->most)) {
+            $most = $this->most === null ? 'or more' : "to {$this->most}";
+            $faults->add(FaultKind::Value, $path, "expected {$this->least} {$most} characters");
         } elseif ($this->pattern !== '' && preg_match("~{$this->pattern}~D", $value) !== 1) {
             $faults->add(FaultKind::Value, $path, $this->expected);
         }
@@ -42,7 +56,7 @@ final readonly class Text implements Shape
         return [
             'type' => 'string',
             ...($this->least > 0 ? ['minLength' => $this->least] : []),
-            'maxLength' => $this->most,
+            ...($this->most === null ? [] : ['maxLength' => $this->most]),
             ...($this->pattern === '' ? [] : ['pattern' => $this->pattern]),
         ];
     }

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clinic\Http\Shapes;
+
+use App\Clinic\Values\ExaminationStatus;
+use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
+use GrayCompass\Document\Shape\Fields;
+use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\Moment;
+use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Noted;
+use GrayCompass\Document\Shape\Number;
+use GrayCompass\Document\Shape\OrNull;
+use GrayCompass\Document\Shape\Text;
+use GrayCompass\Document\Shape\Word;
+use GrayCompass\Document\Shape\YesNo;
+
+/** An examination as it is begun, read and signed. */
+final class Examinations
+{
+    public static function start(): Named
+    {
+        return new Named('Start', new Fields([
+            'hurtSide' => new Word(['left', 'right']),
+            'daysSinceInjury' => new Noted(new OrNull(Number::whole(0, 36500)), 'null: it came on without an injury'),
+            'route' => new Noted(Text::upTo(60), 'id of a route of the catalogue'),
+        ], [
+            'setting' => new Noted(new OrNull(Word::of(Setting::class)), 'null: the one that follows from days, age and route'),
+        ], strict: true));
+    }
+
+    public static function started(): Named
+    {
+        return new Named('Started', new Fields([
+            'id' => Text::free(),
+        ]));
+    }
+
+    public static function knee(): Named
+    {
+        return new Named('Knee', new Fields([
+            'hurtSide' => new Word(['left', 'right']),
+            'daysSinceInjury' => new Noted(
+                new OrNull(Number::whole(0, 36500)),
+                'on the day of the examination; null: it came on without an injury',
+            ),
+            'version' => new Noted(Number::whole(1, 1_000_000), 'of the frame as it was on screen'),
+        ]));
+    }
+
+    public static function signature(): Named
+    {
+        return new Named('Signature', new Fields([
+            'revision' => new Noted(Number::whole(0, 100_000_000), 'of the examination as it was on screen'),
+        ], [
+            'ungated' => new Noted(new OrNull(Text::upTo(200)), 'why it is signed though the safety gate is not answered'),
+        ], strict: true));
+    }
+
+    public static function newAddendum(): Named
+    {
+        return new Named('NewAddendum', new Fields([
+            'words' => Text::upTo(4000),
+        ]));
+    }
+
+    public static function examination(): Named
+    {
+        return new Named('Examination', new Fields([
+            'id' => Text::free(),
+            'status' => Word::of(ExaminationStatus::class),
+            'examinedAt' => new Moment,
+            'signedAt' => new OrNull(new Moment),
+            'signedBy' => new OrNull(Text::free()),
+            'signedUngated' => new Noted(new OrNull(Text::free()), 'why it was signed though the safety gate was not answered'),
+            'revision' => new Noted(Number::anyWhole(), 'counts every change of any part'),
+            'examiner' => Text::free(),
+            'athlete' => Histories::athleteSummary(),
+            'sections' => new Items(Saving::storedSection()),
+            'records' => new Items(Saving::storedRecord()),
+            'askedAt' => new Noted(new OrNull(new Moment), 'when somebody was asked to sign it'),
+            'addenda' => new Noted(
+                new Items(
+                    new Fields([
+                        'id' => Text::free(),
+                        'words' => Text::free(),
+                        'by' => Text::free(),
+                        'at' => new Moment,
+                    ]),
+                ),
+                'added after the signature, oldest first',
+            ),
+            'lastTime' => new Noted(
+                new OrNull(self::earlierLook()),
+                'what was found when the same knee was looked at before; null for a signed one, or the first',
+            ),
+            'twin' => new Noted(
+                new OrNull(
+                    new Fields([
+                        'id' => Text::free(),
+                        'isSigned' => new YesNo,
+                    ]),
+                ),
+                'the other knee at the same visit, where both are hurt',
+            ),
+            'isBaseline' => new Noted(new YesNo, 'both knees while they are sound'),
+            'baseline' => new Noted(
+                new OrNull(self::earlierLook()),
+                'what both knees were like while they were sound; null for a signed one, or where nobody looked',
+            ),
+            'supersedes' => new Noted(new OrNull(Text::free()), 'the signed one whose place it takes'),
+            'supersededBy' => new OrNull(
+                new Fields([
+                    'id' => Text::free(),
+                    'isSigned' => new YesNo,
+                ]),
+            ),
+            'assessment' => AssessmentShapes::assessment(),
+        ]));
+    }
+
+    public static function earlierLook(): Named
+    {
+        return new Named('EarlierLook', new Fields([
+            'examination' => Text::free(),
+            'at' => new Moment,
+            'daysAgo' => Number::anyWhole(),
+            'records' => new Items(
+                new Fields([
+                    'manoeuvre' => Text::free(),
+                    'side' => Word::of(Side::class),
+                    'say' => Text::free(),
+                    'numbers' => new Items(
+                        new Fields([
+                            'field' => Text::free(),
+                            'value' => Number::any(),
+                        ]),
+                    ),
+                ]),
+            ),
+        ]));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Http\Shapes;
+
+use App\Club\Values\AthleteShape;
+use App\Platform\Http\Shapes\Refusals;
+use GrayCompass\Document\Shape\Fields;
+use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Noted;
+use GrayCompass\Document\Shape\Number;
+use GrayCompass\Document\Shape\OrNull;
+use GrayCompass\Document\Shape\Text;
+use GrayCompass\Document\Shape\YesNo;
+
+/** What is known of an athlete. */
+final class Athletes
+{
+    public static function athleteProfile(): Named
+    {
+        return new Named('AthleteProfile', AthleteShape::profile());
+    }
+
+    public static function athleteFacts(): Named
+    {
+        return new Named('AthleteFacts', AthleteShape::facts([
+            'isAnother' => new Noted(new YesNo, 'somebody looked: it is another athlete than those much like them'),
+        ]));
+    }
+
+    public static function similar(): Named
+    {
+        return new Named('Similar', new Fields([
+            'error' => Refusals::fault(),
+            'similar' => new Items(
+                new Fields([
+                    'id' => Text::free(),
+                    'name' => Text::free(),
+                    'number' => new OrNull(Text::free()),
+                    'squad' => Text::free(),
+                    'age' => Number::anyWhole(),
+                    'isArchived' => new YesNo,
+                ]),
+            ),
+        ]));
+    }
+}

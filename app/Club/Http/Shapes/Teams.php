@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Club\Http\Shapes;
+
+use App\Access\Http\Shapes\Accounts;
+use App\Access\Http\Shapes\Invitations;
+use App\Access\Values\DateOrder;
+use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Fields;
+use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\MapOf;
+use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Noted;
+use GrayCompass\Document\Shape\Number;
+use GrayCompass\Document\Shape\OrNull;
+use GrayCompass\Document\Shape\Text;
+use GrayCompass\Document\Shape\Word;
+use GrayCompass\Document\Shape\YesNo;
+
+/** Who is in a team, and its settings. */
+final class Teams
+{
+    public static function members(): Named
+    {
+        return new Named('Members', new Fields([
+            'members' => new Items(self::membership()),
+            'invitations' => new Items(Invitations::openInvitation()),
+            'roles' => new Items(
+                new Fields([
+                    'id' => Accounts::role(),
+                    'label' => Text::free(),
+                    'may' => Text::free(),
+                ]),
+            ),
+        ]));
+    }
+
+    public static function membership(): Named
+    {
+        return new Named('Membership', new Fields([
+            'id' => Text::free(),
+            'name' => Text::free(),
+            'email' => Text::free(),
+            'role' => Accounts::role(),
+            'since' => new Day,
+            'secondFactor' => new YesNo,
+        ]));
+    }
+
+    public static function teamSettings(): Named
+    {
+        return new Named('TeamSettings', new Fields([
+            'name' => Text::upTo(120),
+            'asksSecondFactor' => new YesNo,
+            'letterHead' => new Noted(new OrNull(Text::upTo(400)), 'lines above its letters; empty: its name'),
+            'sharesPages' => new Noted(new YesNo, 'whether athletes may be given a page that opens without log-in'),
+            'keepsYears' => new Noted(new OrNull(Number::whole(1, 40)), 'after the last visit; null: the clock erases nothing'),
+            'schools' => new Noted(new MapOf(Text::free()), 'by kind, with which examinations begin'),
+            'setting' => new Noted(
+                new OrNull(new Word(['specialist'])),
+                'with which they begin off the touchline; null: by days and age',
+            ),
+            'timeZone' => new Noted(Text::free(), 'in which its days begin, of the IANA database'),
+            'dateOrder' => new Noted(Word::of(DateOrder::class), 'in which dates are shown and typed'),
+            'seasons' => new Noted(
+                new Items(
+                    new Fields([
+                        'squad' => Text::upTo(80),
+                        'from' => new Day,
+                        'until' => new Noted(new Day, 'its last day'),
+                    ]),
+                    60,
+                ),
+                'one a squad',
+            ),
+        ]));
+    }
+}
