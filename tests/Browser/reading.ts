@@ -54,7 +54,42 @@ export async function reading(context: BrowserContext): Promise<Set<string>> {
   return raw
 }
 
+/** Milliseconds in which a browser opens a context, however busy the machine; a second try has as many. */
+const OPENING = 90_000
+
+/** What opens, or an error once its time is over. What comes too late is closed. */
+async function inTime(opening: Promise<BrowserContext>): Promise<BrowserContext> {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const late = new Promise<never>((_, refuse) => {
+    timer = setTimeout(() => {
+      refuse(
+        new Error(`no browser context within ${OPENING / 1000} s: the machine stalled, which is no fault of the test`),
+      )
+      void opening.then(
+        (context) => context.close(),
+        () => undefined,
+      )
+    }, OPENING)
+  })
+  return Promise.race([opening, late]).finally(() => clearTimeout(timer))
+}
+
+/** Opens a context, and once more where the machine stalled. */
+export function patiently(open: () => Promise<BrowserContext>): Promise<BrowserContext> {
+  return inTime(open()).catch(() => inTime(open()))
+}
+
 export const test = base.extend<{ readable: undefined }>({
+  // Its own limit does not count against the test that waits for it.
+  context: [
+    async ({ browser, baseURL, viewport, hasTouch, isMobile }, use) => {
+      const at = baseURL === undefined ? {} : { baseURL }
+      const context = await patiently(() => browser.newContext({ ...at, viewport, hasTouch, isMobile }))
+      await use(context)
+      await context.close()
+    },
+    { scope: 'test', timeout: 3 * OPENING },
+  ],
   readable: [
     async ({ context }, use) => {
       const raw = await reading(context)

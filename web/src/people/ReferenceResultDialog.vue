@@ -100,9 +100,7 @@ async function save(said: NewReferenceResult['answers']): Promise<void> {
         )
   })
   if (!done) return
-  tell(
-    isProposed(answer) ? PROPOSED : 'Saved; it stands under this knee, where it can be changed or removed.',
-  )
+  tell(isProposed(answer) ? PROPOSED : 'Saved; it stands under this knee, where it can be changed or removed.')
   emit('saved')
 }
 

@@ -46,11 +46,7 @@ async function change(state: Task['state'], more: { dueOn?: string; note?: strin
   if (isProposed(answer)) tell(PROPOSED)
   else
     tell(
-      state === 'sent'
-        ? 'Sent; its answer is awaited.'
-        : state === 'open'
-          ? 'Moved.'
-          : 'Closed; it stays on record.',
+      state === 'sent' ? 'Sent; its answer is awaited.' : state === 'open' ? 'Moved.' : 'Closed; it stays on record.',
     )
   emit('changed')
 }
