@@ -40,7 +40,7 @@ interface Case {
 }
 
 const athlete = { id: '01A', name: 'Ada Own', squad: 'Judo', age: 20, number: 'J01', bornOn: '2006-01-01' }
-const outcome = {
+const result = {
   id: '01O',
   kind: 'mri',
   label: 'MRI',
@@ -83,7 +83,7 @@ const CASES: Record<string, Case> = {
     props: { proposals: [proposal] },
     opens: /^turn down/i,
   },
-  'people/ResultFiles.vue': { is: ResultFiles, props: { outcome, mayChange: true }, opens: /file/i },
+  'people/ResultFiles.vue': { is: ResultFiles, props: { result, mayChange: true }, opens: /file/i },
   'people/TaskDialog.vue': {
     is: TaskDialog,
     props: { task: { id: '01T', title: 'Look again', athlete, of: athlete } },

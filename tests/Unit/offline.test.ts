@@ -25,7 +25,7 @@ function examination(bend: number, version: number): Examination {
     id: '01A',
     status: 'draft',
     sections: [{ name: 'frame', payload: { hurtSide: 'right' }, version: 1 }],
-    findings: [
+    records: [
       { manoeuvre: 'gait', side: 'both', payload: { bend }, version, beforeGate: true },
       { manoeuvre: 'sag', side: 'left', payload: null, version: 2, beforeGate: false },
     ],
@@ -68,7 +68,7 @@ test('an examination that was open opens without the server, takes entries, and 
   await store.open('01A')
   expect(store.saveState).toBe('offline')
   expect(opened.record('gait', 'both')).toEqual({ bend: 10 })
-  store.saveFinding('sag', 'right', { sagSeen: true })
+  store.saveRecord('sag', 'right', { sagSeen: true })
   await vi.waitFor(() => expect(store.saveState).toBe('kept'))
 
   const newer = examination(20, 5)
@@ -95,7 +95,7 @@ test('without the server an emergency shows its words at once, and what is not j
   store.saveSection('safety', { calfSore: true })
   expect([words.value, alarms.value]).toEqual(['1 entry not judged yet', []])
   store.saveSection('safety', { calfSore: true, deformity: true })
-  store.saveFinding('gait', 'both', { bend: 30 })
+  store.saveRecord('gait', 'both', { bend: 30 })
   expect([words.value, alarms.value]).toEqual(['2 entries not judged yet', [{ ask: 'deformity', say: 'Splint it.' }]])
   expect(mount(UnjudgedNotice, { props: { older: 'Judged before.' } }).text()).toMatch(
     /Splint it.*2 entries.*Judged before/s,
@@ -106,7 +106,7 @@ test('a saved entry is on the device before it leaves the queue', async () => {
   const store = useExamination()
   server({ status: 200, body: examination(10, 4) }, saved('gait:both', 5))
   await store.open('01A')
-  store.saveFinding('gait', 'both', { bend: 30 })
+  store.saveRecord('gait', 'both', { bend: 30 })
   await vi.waitFor(() => expect(store.saveState).toBe('saved'))
   const kept = await shelved<{ parts: Record<string, unknown> }>(examinationName('01A'))
   expect(kept?.value.parts['gait:both']).toEqual({ payload: { bend: 30 }, version: 5 })
@@ -134,7 +134,7 @@ test('an entry taken back is as it was, and the list of entries ends', async () 
   const store = useExamination()
   server({ status: 200, body: examination(10, 4) }, saved('gait:both', 5))
   await store.open('01A')
-  store.saveFinding('gait', 'both', { bend: 30 })
+  store.saveRecord('gait', 'both', { bend: 30 })
   expect(useUndo().isEmpty).toBe(false)
   expect(store.undo()).toBe('gait:both')
   expect(useOpenExamination().record('gait', 'both')).toEqual({ bend: 10 })

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Audit;
 
+use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use App\Trust\Audit\NamesParts;
 use GrayCompass\Core\Figures;
@@ -17,12 +18,13 @@ final readonly class PartNames implements NamesParts
 
     public function name(string $part): string
     {
-        [$name, $side] = [...explode(':', $part, 2), ''];
+        $read = Part::fromKey($part);
         $catalogue = $this->figures->catalogue();
 
-        return match ($side) {
-            '' => SectionName::tryFrom($name)?->label() ?? $name,
-            default => ($catalogue->has($name) ? $catalogue->get($name)->card->name : $name).", {$side}",
+        return match (true) {
+            ! $read->isRecord() => SectionName::tryFrom($read->name)?->label() ?? $read->name,
+            $catalogue->has($read->name) => "{$catalogue->get($read->name)->card->name}, {$read->side}",
+            default => "{$read->name}, {$read->side}",
         };
     }
 }

@@ -6,6 +6,7 @@ namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Record;
+use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use GrayCompass\Core\Wire\ExaminationReader;
 use GrayCompass\Document\Refusal;
@@ -52,9 +53,9 @@ final class Document
             $sections[$section->name] = $section->payload;
         }
         foreach ($examination->records as $record) {
-            $records["{$record->manoeuvre}:{$record->side}"] = $record->payload;
+            $records[$record->part()->key()] = $record->payload;
             if ($record->before_gate) {
-                $beforeGate["{$record->manoeuvre}:{$record->side}"] = true;
+                $beforeGate[$record->part()->key()] = true;
             }
         }
 
@@ -82,13 +83,13 @@ final class Document
     }
 
     /** A finding that is given anew keeps its place, and is no longer one from before the gate. */
-    public function withRecord(string $part, ?stdClass $payload): self
+    public function withRecord(Part $part, ?stdClass $payload): self
     {
         return new self(
             $this->envelope,
             $this->sections,
-            [...$this->records, $part => $payload],
-            array_diff_key($this->beforeGate, [$part => true]),
+            [...$this->records, $part->key() => $payload],
+            array_diff_key($this->beforeGate, [$part->key() => true]),
             $this->baseline,
         );
     }
@@ -107,9 +108,9 @@ final class Document
             $content->baseline = $this->baseline;
         }
         $content->findings = [];
-        foreach ($this->records as $part => $payload) {
+        foreach ($this->records as $key => $payload) {
             if ($payload !== null) {
-                $content->findings[] = $this->entry($part, $payload);
+                $content->findings[] = $this->entry($key, $payload);
             }
         }
 
@@ -154,12 +155,13 @@ final class Document
     }
 
     /** The row's own manoeuvre and side win over whatever its payload says. */
-    private function entry(string $part, stdClass $payload): stdClass
+    private function entry(string $key, stdClass $payload): stdClass
     {
-        [$manoeuvre, $side] = explode(':', $part, 2);
+        $part = Part::fromKey($key);
+        [$manoeuvre, $side] = [$part->name, $part->side];
         $entry = (object) ['manoeuvre' => $manoeuvre, 'side' => $side, ...(array) $payload];
         [$entry->manoeuvre, $entry->side] = [$manoeuvre, $side];
-        if (isset($this->beforeGate[$part]) && ! isset($entry->override)) {
+        if (isset($this->beforeGate[$key]) && ! isset($entry->override)) {
             $entry->override = self::BEFORE_GATE;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Examinations;
 
+use App\Clinic\Values\Part;
 use GrayCompass\Core\Safety\Hold;
 use RuntimeException;
 
@@ -14,10 +15,10 @@ final class HeldRecord extends RuntimeException
      * @param  string  $reason  as it is told
      */
     public function __construct(
-        public readonly string $part,
+        public readonly Part $part,
         public readonly Hold $hold,
         public readonly string $reason,
     ) {
-        parent::__construct("The finding {$part} is held.");
+        parent::__construct("The record {$part->key()} is held.");
     }
 }

@@ -9,6 +9,7 @@ use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
@@ -78,7 +79,7 @@ final readonly class KneeChanger
             throw Refusal::at('hurtSide', 'a baseline is of both knees: none of them is hurt');
         }
         if ($frame->version !== $seen) {
-            throw new StaleVersion(SectionName::Frame->value, $frame);
+            throw new StaleVersion(Part::section(SectionName::Frame), $frame);
         }
         $isAnothers = static fn (Section|Record $row): bool => $row->saved_by !== $by;
         if (! $overOthers && ($locked->sections->contains($isAnothers) || $locked->records->contains($isAnothers))) {

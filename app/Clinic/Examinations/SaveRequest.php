@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Examinations;
 
+use App\Clinic\Values\Part;
 use stdClass;
 
 /** What every save says of itself: a key that is never used twice, the version it was made from, and by whom. */
@@ -12,7 +13,7 @@ final class SaveRequest
     /**
      * @param  int  $version  0 for a part that was not there yet
      * @param  string  $by  id of the person
-     * @param  stdClass|null  $payload  null takes a finding back
+     * @param  stdClass|null  $payload  null withdraws a record
      * @param  bool  $overOthers  whether this person may change what somebody else entered
      */
     public function __construct(
@@ -25,8 +26,8 @@ final class SaveRequest
     }
 
     /** Tells this save from every other one: person, part and content. */
-    public function digest(string $part): string
+    public function digest(Part $part): string
     {
-        return hash('sha256', (string) json_encode([$this->by, $part, $this->version, $this->payload]));
+        return hash('sha256', (string) json_encode([$this->by, $part->key(), $this->version, $this->payload]));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Values\Part;
 use RuntimeException;
 
 /** Somebody else, or another tab, saved this part in between. */
@@ -14,8 +15,8 @@ final class StaleVersion extends RuntimeException
     /**
      * @param  Section|Record|null  $newer  as it stands now; null: not there any more
      */
-    public function __construct(public readonly string $part, public readonly Section|Record|null $newer)
+    public function __construct(public readonly Part $part, public readonly Section|Record|null $newer)
     {
-        parent::__construct("The part {$part} was changed in between.");
+        parent::__construct("The part {$part->key()} was changed in between.");
     }
 }

@@ -39,11 +39,11 @@ final class ClinicProblems
             409, 'revision', 'something was changed after you last saw it: look again, then sign',
         ));
         $exceptions->render(static fn (HeldRecord $held): JsonResponse => Platform::answer(
-            422, $held->part, $held->reason, ['hold' => SafetyWriter::hold($held->hold)],
+            422, $held->part->key(), $held->reason, ['hold' => SafetyWriter::hold($held->hold)],
         ));
         $exceptions->render(static fn (StaleVersion $stale): JsonResponse => Platform::answer(
             409,
-            $stale->part,
+            $stale->part->key(),
             'changed in between by another tab or person',
             ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
         ));

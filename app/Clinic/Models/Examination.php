@@ -6,6 +6,7 @@ namespace App\Clinic\Models;
 
 use App\Access\Models\User;
 use App\Clinic\Values\ExaminationStatus;
+use App\Clinic\Values\Part;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use App\Platform\Encryption\AthleteKeys;
@@ -129,6 +130,14 @@ final class Examination extends Model implements HasEncryptedColumns
         $records->orderBy('sequence');
 
         return $records;
+    }
+
+    /** A part as it is stored; null: not yet. */
+    public function row(Part $part): Section|Record|null
+    {
+        return $part->isRecord()
+            ? $this->records->first(static fn (Record $row): bool => $row->part()->is($part))
+            : $this->sections->firstWhere('name', $part->name);
     }
 
     /**

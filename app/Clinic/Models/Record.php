@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Models;
 
+use App\Clinic\Values\Part;
 use App\Platform\Database\BootsByName;
 use App\Platform\Encryption\Encrypted;
 use App\Platform\Encryption\EncryptedByExamination;
@@ -37,6 +38,11 @@ final class Record extends Model implements HasEncryptedColumns
         'sequence' => 'integer',
         'version' => 'integer',
     ];
+
+    public function part(): Part
+    {
+        return Part::record($this->manoeuvre, $this->side);
+    }
 
     /** Whether something was found, rather than taken back or left undone. */
     public function isDone(): bool

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { recordKey } from '@/contract/part'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
 import { daysAgo } from '@/shared/words'
 import { inWords } from '@/stores/words'
@@ -37,7 +38,7 @@ const banded = computed(() => props.manoeuvre.fields.some((field) => field.widge
 const usable = computed(() => props.manoeuvre.fields.filter((field) => field.widget !== 'bands'))
 const plain = computed(() => usable.value.filter((field) => !field.seldom && !hidden(field)))
 const seldom = computed(() => (props.brief ? [] : usable.value.filter((field) => field.seldom)))
-const part = computed(() => `${props.manoeuvre.id}:${props.side}`)
+const part = computed(() => recordKey(props.manoeuvre.id, props.side))
 const tags = computed(() =>
   [
     payload.value.normal === true && 'normal',

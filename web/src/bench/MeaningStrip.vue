@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { recordKey } from '@/contract/part'
 import type { Manoeuvre } from '@/contract/types'
 import { inHundred, signed } from '@/shared/words'
 import { findingName, inWords } from '@/stores/words'
@@ -14,7 +15,9 @@ const examination = useExamination()
 const opened = useOpenExamination()
 const verdict = useVerdict()
 
-const parts = computed(() => [opened.hurtSide, opened.otherSide, 'both'].map((side) => `${props.manoeuvre.id}:${side}`))
+const parts = computed(() =>
+  ([opened.hurtSide, opened.otherSide, 'both'] as const).map((side) => recordKey(props.manoeuvre.id, side)),
+)
 const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
 const measurement = computed(() => verdict.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
 const excluded = computed(() => verdict.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])

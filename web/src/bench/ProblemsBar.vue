@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { partOf } from '@/contract/part'
+import type { SectionName } from '@/contract/types'
 import type { Value } from '@/contract/types'
 import { capital } from '@/shared/words'
 import { asHeading, inWords } from '@/stores/words'
@@ -13,7 +15,7 @@ const emit = defineEmits<{ go: [part: string] }>()
 const catalogue = useCatalogue()
 const examination = useExamination()
 
-const SECTIONS: Record<string, string> = {
+const SECTIONS: Record<SectionName, string> = {
   frame: 'Frame of the examination',
   opening: 'Before hands-on',
   episode: 'Facts of this injury',
@@ -23,11 +25,11 @@ const SECTIONS: Record<string, string> = {
   pulseChecks: 'Pulse checks',
 }
 
-function title(part: string): string {
-  const [name = '', side] = part.split(':')
-  return side
-    ? `${catalogue.nameOf(name)}, ${side === 'both' ? 'both legs' : `${side} knee`}`
-    : (SECTIONS[name] ?? name)
+function title(key: string): string {
+  const part = partOf(key)
+  return part.kind === 'record'
+    ? `${catalogue.nameOf(part.manoeuvre)}, ${part.side === 'both' ? 'both legs' : `${part.side} knee`}`
+    : SECTIONS[part.name]
 }
 
 /** Of one reason there is one message, however many parts it stopped; a clash is one of its own. */
@@ -42,7 +44,8 @@ const groups = computed(() => {
 
 /** Without the name of the part, which stands beside it. */
 function reasonOf({ part, reason }: Refused): string {
-  const name = catalogue.nameOf(part.split(':')[0] ?? '')
+  const of = partOf(part)
+  const name = of.kind === 'record' ? catalogue.nameOf(of.manoeuvre) : SECTIONS[of.name]
   return reason.startsWith(name) ? `It${reason.slice(name.length)}` : capital(reason)
 }
 

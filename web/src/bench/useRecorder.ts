@@ -21,7 +21,7 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
   function put(payload: Payload | null, side: Side | 'both'): void {
     if (!manoeuvre.value) return
     const reason = examination.overrideOf(manoeuvre.value.id)
-    examination.saveFinding(
+    examination.saveRecord(
       manoeuvre.value.id,
       side,
       payload !== null && reason !== undefined ? { override: reason, ...payload } : payload,
@@ -65,7 +65,7 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
   function takeBack(): void {
     if (!manoeuvre.value) return
     for (const side of sides.value)
-      if (opened.isDone(manoeuvre.value.id, side)) examination.saveFinding(manoeuvre.value.id, side, null)
+      if (opened.isDone(manoeuvre.value.id, side)) examination.saveRecord(manoeuvre.value.id, side, null)
   }
 
   function has(field: string): boolean {

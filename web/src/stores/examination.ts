@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { type EffectScope, computed, effectScope, reactive, ref, shallowRef, watch } from 'vue'
 import { type ApiError, answerOf, api } from '@/api/client'
+import { partOf, recordKey } from '@/contract/part'
 import type { Payload, Saved, Side } from '@/contract/types'
 import {
   type RetryReturn,
@@ -20,7 +21,7 @@ import {
   useSaveQueue,
 } from '@/sync'
 import { type KeptExamination, keptFrom } from './kept'
-import { isRecord, isMeasured, useOpenExamination } from './openExamination'
+import { isMeasured, useOpenExamination } from './openExamination'
 import { useUndo } from './undo'
 import { useVerdict } from './verdict'
 
@@ -56,8 +57,6 @@ export const useExamination = defineStore('examination', () => {
     const [{ value, keptAt: at }, tab] = await Promise.all([readThrough(examinationName(id), () => ask(id)), thisTab()])
     close()
     scope = effectScope(true)
-    show(value)
-    keptAt.value = at
     const taken = await takeUp(id, tab)
     scope.run(() => {
       queue.value = useSaveQueue({
@@ -69,9 +68,7 @@ export const useExamination = defineStore('examination', () => {
       comeback = useRetry({ attempt: () => void refresh() })
       watch(isAhead, () => void refresh())
     })
-    showOwn()
-    for (const item of queue.value?.waiting.value ?? []) opened.show(item.part, item.payload)
-    sendLifted()
+    arrive(value, at)
     void queue.value?.send()
     if (at !== null) comeback?.later()
     void tidyShelf()
@@ -99,16 +96,21 @@ export const useExamination = defineStore('examination', () => {
     )
   }
 
-  function show({ head, parts, assessment, beforeGate, marks }: KeptExamination): void {
+  /**
+   * The examination as the server told it, or as the device kept it, is shown; what only this device holds stands over
+   * it, and what was held goes on its way if it is lifted.
+   *
+   * @param at when it was kept (ISO 8601); null: the server told it just now
+   */
+  function arrive({ head, parts, assessment, beforeGate, marks }: KeptExamination, at: string | null): void {
     opened.replace(head, parts)
     verdict.replace(assessment, beforeGate, marks)
-  }
-
-  /** What only this device holds stands over what the server told. */
-  function showOwn(): void {
+    keptAt.value = at
     for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
       if (!isMeasured(opened.payload(part))) opened.show(part, draft)
     for (const problem of problems.value) opened.show(problem.part, problem.mine)
+    for (const item of queue.value?.waiting.value ?? []) opened.show(item.part, item.payload)
+    sendLifted()
   }
 
   /** Opened from the device: once the server is back, what others did meanwhile comes in around what waits here. */
@@ -121,9 +123,7 @@ export const useExamination = defineStore('examination', () => {
       const fresh = await ask(id)
       if (opened.head?.id !== id || isAhead.value) return
       if (judged !== before) return void refresh()
-      show(fresh)
-      showOwn()
-      keptAt.value = null
+      arrive(fresh, null)
       comeback?.done()
       void keep()
     } catch {
@@ -146,7 +146,7 @@ export const useExamination = defineStore('examination', () => {
 
   /** Why this manoeuvre is done though the gate holds it back; undefined when nobody gave a reason. */
   function overrideOf(manoeuvre: string): string | undefined {
-    const recorded = opened.records(manoeuvre).find((finding) => typeof finding.override === 'string')?.override
+    const recorded = opened.records(manoeuvre).find((record) => typeof record.override === 'string')?.override
     return overrides.get(manoeuvre) ?? recorded ?? undefined
   }
 
@@ -159,14 +159,14 @@ export const useExamination = defineStore('examination', () => {
     enter(name, payload)
   }
 
-  function saveFinding(manoeuvre: string, side: Side | 'both', payload: Payload | null): void {
-    const part = `${manoeuvre}:${side}`
+  function saveRecord(manoeuvre: string, side: Side | 'both', payload: Payload | null): void {
+    const part = recordKey(manoeuvre, side)
     remember(part)
-    enterFinding(part, payload !== null && fromMemory.value ? { ...payload, fromMemory: true } : payload)
+    enterRecord(part, payload !== null && fromMemory.value ? { ...payload, fromMemory: true } : payload)
   }
 
-  /** A finding without a measure is taken back; its checks and note stay here, and go along once there is one. */
-  function enterFinding(part: string, payload: Payload | null): void {
+  /** A record without a measure is withdrawn; its checks and note stay here, and go along once there is one. */
+  function enterRecord(part: string, payload: Payload | null): void {
     const measured = isMeasured(payload)
     const draft = measured || payload === null || Object.keys(payload).length === 0 ? null : payload
     if (measured) enter(part, payload)
@@ -214,7 +214,7 @@ export const useExamination = defineStore('examination', () => {
   function undo(): string | null {
     const last = undoable.takeLast()
     if (!last) return null
-    if (isRecord(last.part)) enterFinding(last.part, last.payload)
+    if (partOf(last.part).kind === 'record') enterRecord(last.part, last.payload)
     else enter(last.part, last.payload ?? {})
     return last.part
   }
@@ -251,8 +251,9 @@ export const useExamination = defineStore('examination', () => {
   /** What was pressed while a hold stood goes on its way once the hold is known to be lifted. */
   function sendLifted(): void {
     for (const problem of problems.value) {
-      const [manoeuvre = ''] = problem.part.split(':')
-      if (problem.held && verdict.assessment?.safety.holds[manoeuvre] === undefined) enter(problem.part, problem.mine)
+      const part = partOf(problem.part)
+      const stillHeld = part.kind === 'record' && verdict.assessment?.safety.holds[part.manoeuvre] !== undefined
+      if (problem.held && !stillHeld) enter(problem.part, problem.mine)
     }
   }
 
@@ -265,7 +266,7 @@ export const useExamination = defineStore('examination', () => {
     // What was entered on top of it holds it as well, and meets the newer state itself.
     if (queue.value?.waiting.value.some((other) => other.part === item.part && other.key !== item.key)) return
     if (same(item.payload, newer.payload)) return
-    const isSection = !isRecord(item.part)
+    const isSection = partOf(item.part).kind === 'section'
     const { merged: both, clashes } = merge(item.from.payload ?? {}, item.payload ?? {}, newer.payload ?? {})
     if (isSection && clashes.length === 0) {
       enter(item.part, both)
@@ -289,7 +290,7 @@ export const useExamination = defineStore('examination', () => {
     overrideOf,
     override,
     saveSection,
-    saveFinding,
+    saveRecord,
     sign,
     changeKnee,
     undo,

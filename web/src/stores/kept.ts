@@ -1,3 +1,4 @@
+import { recordKey } from '@/contract/part'
 import type { Assessment, Examination, Payload } from '@/contract/types'
 import { type StoredPart, examinationName, shelved } from '@/sync'
 import type { ExaminationHead } from './openExamination'
@@ -18,7 +19,7 @@ export function keptFrom({ sections, records, assessment, ...head }: Examination
   const beforeGate: string[] = []
   for (const { name, payload, version } of sections) parts[name] = { payload: payload as Payload, version }
   for (const { manoeuvre, side, payload, version, beforeGate: early } of records) {
-    const part = `${manoeuvre}:${side}`
+    const part = recordKey(manoeuvre, side)
     parts[part] = { payload: payload as Payload | null, version }
     if (early) beforeGate.push(part)
   }

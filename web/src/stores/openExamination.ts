@@ -1,21 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, reactive, shallowRef } from 'vue'
 import type { Examination, RecordPayload, Payload, SectionName, SectionPayloads, Side } from '@/contract/types'
+import { recordKey } from '@/contract/part'
 import type { StoredPart } from '@/sync'
 
 /** Whose knee, when, by whom, open or signed. */
 export type ExaminationHead = Omit<Examination, 'sections' | 'records' | 'assessment'>
 
 const NOTHING: StoredPart = { payload: null, version: 0 }
-const SIDES = ['left', 'right', 'both'] as const
+export const SIDES = ['left', 'right', 'both'] as const
 
 /** What goes along with a measure, but is none. */
 const ALONGSIDE = ['checks', 'note', 'fromMemory', 'override']
-
-/** Parts are sections by their name, or records as manoeuvre and side. */
-export function isRecord(part: string): boolean {
-  return part.includes(':')
-}
 
 export function isMeasured(payload: Payload | null): boolean {
   return payload !== null && Object.keys(payload).some((key) => !ALONGSIDE.includes(key))
@@ -75,7 +71,7 @@ export const useOpenExamination = defineStore('openExamination', () => {
   }
 
   function record(manoeuvre: string, side: Side | 'both'): RecordPayload | null {
-    return payload(`${manoeuvre}:${side}`) as RecordPayload | null
+    return payload(recordKey(manoeuvre, side)) as RecordPayload | null
   }
 
   /** What the two knees, or both together, hold of one manoeuvre. */

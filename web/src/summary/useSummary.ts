@@ -1,9 +1,10 @@
 import { computed } from 'vue'
+import { recordKey } from '@/contract/part'
 import type { Assessment, Chosen } from '@/contract/types'
 import { isByHand } from '@/shared/results'
 import { findingName } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
-import { useOpenExamination } from '@/stores/openExamination'
+import { SIDES, useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 
 type Result = Assessment['results'][number]
@@ -71,7 +72,7 @@ export function useSummary() {
       const reason = findings.find((finding) => typeof finding.override === 'string')?.override
       return [
         ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
-        ...(['left', 'right', 'both'].some((side) => verdict.beforeGate.has(`${m.id}:${side}`))
+        ...(SIDES.some((side) => verdict.beforeGate.has(recordKey(m.id, side)))
           ? [{ name: m.card.name, mark: 'recorded before the gate' }]
           : []),
         ...(findings.some((finding) => finding.fromMemory === true)

@@ -1,7 +1,8 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
+import { partOf } from '@/contract/part'
 import { ApiError, Unreachable, answerOf, api } from '@/api/client'
-import type { Payload, Saved, SectionName, Side } from '@/contract/types'
+import type { Payload, Saved } from '@/contract/types'
 import { type Desk, type Refused, type StoredPart, type Waiting, keep } from './desk'
 import { useRetry } from './retry'
 
@@ -126,9 +127,9 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
       payload,
     } = item
     const known = handlers.known()
-    const [name = '', side] = item.part.split(':')
-    if (side === undefined) {
-      const path = { examination, section: name as SectionName }
+    const part = partOf(item.part)
+    if (part.kind === 'section') {
+      const path = { examination, section: part.name }
       return answerOf(
         api.PUT('/api/examinations/{examination}/sections/{section}', {
           params: { path },
@@ -136,7 +137,7 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
         }),
       )
     }
-    const path = { examination, manoeuvre: name, side: side as Side | 'both' }
+    const path = { examination, manoeuvre: part.manoeuvre, side: part.side }
     return payload === null
       ? answerOf(
           api.DELETE('/api/examinations/{examination}/records/{manoeuvre}/{side}', {

@@ -6,6 +6,7 @@ namespace App\Clinic\Http\Resources;
 
 use App\Clinic\Examinations\PartHashes;
 use App\Clinic\Examinations\Saved;
+use App\Clinic\Values\Part;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -24,12 +25,12 @@ final class SavedResource extends JsonResource
         $marks = PartHashes::of($this->resource->assessment);
 
         return [
-            'part' => $this->resource->part,
+            'part' => $this->resource->part->key(),
             'version' => $this->resource->version,
             'revision' => $this->resource->revision,
             'assessment' => (object) $marks->changedSince((array) $request->input('known', [])),
             'marks' => $marks->byPart,
-            'beforeGate' => $this->resource->beforeGate,
+            'beforeGate' => array_map(static fn (Part $part): string => $part->key(), $this->resource->beforeGate),
         ];
     }
 }

@@ -1,4 +1,5 @@
 import { computed, ref } from 'vue'
+import { partOf } from '@/contract/part'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -52,9 +53,9 @@ export function useRoute({ mayLeave, moved }: RouteOptions = {}) {
   }
 
   /** Where a part is entered: a manoeuvre, the gate, or the history. */
-  function goToPart(part: string): void {
-    const [name = '', side] = part.split(':')
-    go(side ? { kind: 'manoeuvre', id: name } : name === 'safety' ? GATE : HISTORY)
+  function goToPart(key: string): void {
+    const part = partOf(key)
+    go(part.kind === 'record' ? { kind: 'manoeuvre', id: part.manoeuvre } : part.name === 'safety' ? GATE : HISTORY)
   }
 
   return { place, places, manoeuvre, go, step, station, goToPart }

@@ -1,4 +1,5 @@
 import { computed, ref } from 'vue'
+import { partOf } from '@/contract/part'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -25,9 +26,10 @@ export function useSteps() {
     at.value = Math.min(Math.max(at.value + by, 0), steps.value.length - 1)
   }
 
-  function goToPart(part: string): void {
-    const [name = ''] = part.split(':')
-    at.value = Math.max(steps.value.indexOf(name === 'safety' ? 'gate' : name), 0)
+  function goToPart(key: string): void {
+    const part = partOf(key)
+    const step = part.kind === 'record' ? part.manoeuvre : part.name === 'safety' ? 'gate' : part.name
+    at.value = Math.max(steps.value.indexOf(step), 0)
   }
 
   function goToAnswer(): void {
