@@ -10,10 +10,10 @@ describe('trying again', () => {
     return () => vi.useRealTimers()
   })
 
-  function retried(options: { first?: number; longest?: number } = {}) {
+  function retried(options: { first?: number; longest?: number; random?: () => number } = {}) {
     const attempt = vi.fn()
     const scope = effectScope()
-    const retry = scope.run(() => useRetry({ attempt, ...options }))!
+    const retry = scope.run(() => useRetry({ attempt, random: () => 1, ...options }))!
     return { attempt, scope, ...retry }
   }
 
@@ -34,6 +34,11 @@ describe('trying again', () => {
   test('waits twice as long each time, and never longer than the longest', () => {
     const { attempt, later } = retried({ first: 1_000, longest: 5_000 })
     expect(waits(5, later, attempt)).toEqual([1_000, 2_000, 4_000, 5_000, 5_000])
+  })
+
+  test('of devices that lost the same server no two come back at the same moment', () => {
+    const many = [0, 0.5, 1].map((random) => retried({ first: 1_000, random: () => random }))
+    expect(many.map(({ attempt, later }) => waits(1, later, attempt)[0])).toEqual([500, 800, 1_000])
   })
 
   test('begins with the first wait again once it worked', () => {

@@ -15,7 +15,8 @@ use PHPUnit\Framework\TestCase;
 final class CollateralTest extends TestCase
 {
     /**
-     * @return iterable<array{string, float, string, int, string, int}> school, difference, end, pain, outcome, grade
+     * @return iterable<array{string, float, string, int, string, int|null, 5?: string}> school, difference, end, pain,
+     *                                                                            outcome, grade, level
      */
     public static function openings(): iterable
     {
@@ -24,19 +25,19 @@ final class CollateralTest extends TestCase
         yield [$three, 2.5, 'firm', 0, 'equivocal within_hand_error', null];
         yield [$three, 2.5, 'firm', 3, 'negative', 1];
         yield [$three, 3, 'firm', 0, 'positive', 1, 'slight'];
-        yield [$three, 4.5, 'firm', 3, 'positive', 1];
+        yield [$three, 4.5, 'firm', 3, 'positive', 1, 'slight'];
         yield [$three, 2, 'soft', 0, 'positive', 1, 'slight'];
         yield [$three, 3, 'soft', 0, 'positive', 2, 'clear'];
         yield [$three, 5, 'firm', 0, 'positive', 2, 'clear'];
-        yield [$three, 10, 'firm', 0, 'positive', 2];
+        yield [$three, 10, 'firm', 0, 'positive', 2, 'clear'];
         yield [$three, 10.5, 'firm', 0, 'positive', 3, 'gross'];
         yield [$three, 2, 'absent', 0, 'positive', 3, 'gross'];
         $centimetre = 'centimetre';
         yield [$centimetre, 2.5, 'firm', 3, 'negative', 0];
         yield [$centimetre, 3, 'firm', 0, 'equivocal', null];
         yield [$centimetre, 10, 'soft', 0, 'equivocal', null];
-        yield [$centimetre, 10.5, 'firm', 0, 'positive', 3];
-        yield [$centimetre, 1, 'absent', 0, 'positive', 3];
+        yield [$centimetre, 10.5, 'firm', 0, 'positive', 3, 'gross'];
+        yield [$centimetre, 1, 'absent', 0, 'positive', 3, 'gross'];
     }
 
     #[DataProvider('openings')]
@@ -59,10 +60,7 @@ final class CollateralTest extends TestCase
                 );
             self::assertSame($reads, $knee->reads("{$manoeuvre}_laxity"), $manoeuvre);
             self::assertSame($grade, $knee->measured($manoeuvre)->grade, $manoeuvre);
-            self::assertSame(
-                $level ?? $knee->result("{$manoeuvre}_laxity")->reading->level?->value,
-                $knee->result("{$manoeuvre}_laxity")->reading->level?->value,
-            );
+            self::assertSame($level, $knee->result("{$manoeuvre}_laxity")->reading->level?->value, $manoeuvre);
         }
     }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { toString as drawn } from 'qrcode'
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -18,7 +19,7 @@ const pending = ref<FactorSecret | null>(null)
 const picture = ref('')
 const recovery = ref<string[]>([])
 const given = reactive({ code: '' })
-const RULES = { code: [{ required: true, message: 'The code is missing.', trigger: 'submit' }] }
+const RULES = { code: required('The code is missing.') }
 const { busy, problem, attempt } = useDoing()
 const turningOff = ref(false)
 const isOn = computed(() => session.user?.secondFactor === true)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -10,7 +11,7 @@ import { passwordGiven, passwordRefused } from '@/shared/usePassword'
 
 /** Somebody else may stand at this device by now: the password is asked for before what cannot be undone. */
 const given = reactive({ password: '' })
-const RULES = { password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }] }
+const RULES = { password: required('The password is missing.') }
 const problem = ref('')
 const busy = ref(false)
 

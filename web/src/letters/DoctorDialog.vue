@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Doctor } from '@/contract/types'
@@ -20,7 +21,7 @@ const given = reactive({
   email: props.doctor?.email ?? '',
   phone: props.doctor?.phone ?? '',
 })
-const RULES = { name: [{ required: true, whitespace: true, message: 'The name is missing.', trigger: 'submit' }] }
+const RULES = { name: required('The name is missing.') }
 const { busy, problem, attempt } = useDoing()
 
 async function save(): Promise<void> {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { ApiError, answerOf, api } from '@/api/client'
 import type { AthleteFacts, AthleteProfile, AthleteWithExaminations, Similar } from '@/contract/types'
@@ -26,9 +27,7 @@ const LEGS = [
   { id: 'left' as const, label: 'Left' },
   { id: 'right' as const, label: 'Right' },
 ]
-const missing = (what: string) => [
-  { required: true, whitespace: true, message: `${what} is missing.`, trigger: 'submit' },
-]
+const missing = (what: string) => required(`${what} is missing.`)
 const RULES = { name: missing('The name'), bornOn: missing('The birth date'), squad: missing('The squad') }
 
 const squads = ref<string[]>([])

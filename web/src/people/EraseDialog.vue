@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { useDoing } from '@/shared/useDoing'
@@ -13,7 +14,7 @@ import UiText from '@/ui/UiText.vue'
 const props = defineProps<{ athlete: { id: string; name: string } }>()
 const emit = defineEmits<{ close: []; erased: [] }>()
 const given = reactive({ reason: '' })
-const RULES = { reason: [{ required: true, whitespace: true, message: 'Say why.', trigger: 'submit' }] }
+const RULES = { reason: required('Say why.') }
 const { busy, problem, attempt } = useDoing()
 
 async function erase(): Promise<void> {

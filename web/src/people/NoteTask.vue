@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { today } from '@/shared/dates'
@@ -16,7 +17,7 @@ import { PROPOSED, isProposed } from './proposed'
 const props = defineProps<{ athlete: string }>()
 const emit = defineEmits<{ noted: [] }>()
 const given = reactive({ title: '', dueOn: today() })
-const missing = (what: string) => [{ required: true, message: `${what} is missing.`, trigger: 'submit' }]
+const missing = (what: string) => required(`${what} is missing.`)
 const RULES = { title: missing('What is to be done'), dueOn: missing('The day') }
 const session = useSession()
 const { busy, problem, attempt } = useDoing()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Proposal } from '@/contract/types'
@@ -19,7 +20,7 @@ const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const against = ref<Proposal | null>(null)
 const given = reactive({ why: '' })
-const RULES = { why: [{ required: true, whitespace: true, message: 'Say why it is turned down.', trigger: 'submit' }] }
+const RULES = { why: required('Say why it is turned down.') }
 const { busy, problem, attempt } = useDoing()
 
 async function decide(proposal: Proposal, take: boolean): Promise<void> {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ConditionId, ReferenceResult, NewReferenceResult, Episode } from '@/contract/types'
@@ -42,7 +43,7 @@ const kind = ref<NewReferenceResult['kind']>(before?.kind ?? 'mri')
 const rows = reactive<Partial<Record<ConditionId, Row>>>(
   Object.fromEntries((before?.answers ?? []).map((one) => [one.condition, { seen: one.seen, grade: one.grade }])),
 )
-const RULES = { on: [{ required: true, message: 'The day is missing.', trigger: 'submit' }] }
+const RULES = { on: required('The day is missing.') }
 
 const tells = computed(() => knee.value?.choices.kinds.find((one) => one.id === kind.value)?.tells ?? [])
 /** The injuries that such a look can tell, in the order in which they were held likely, each with what was said of it then. */

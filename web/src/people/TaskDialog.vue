@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Task } from '@/contract/types'
@@ -32,8 +33,8 @@ const answers = computed(() => session.user?.answers === true)
 const isSent = computed(() => props.task.state === 'sent')
 const RULES: Record<Doing, object> = {
   answer: {},
-  move: { dueOn: [{ required: true, message: 'The day is missing.', trigger: 'submit' }] },
-  let_go: { note: [{ required: true, whitespace: true, message: 'Say why it is let go.', trigger: 'submit' }] },
+  move: { dueOn: required('The day is missing.') },
+  let_go: { note: required('Say why it is let go.') },
 }
 
 async function change(state: Task['state'], more: { dueOn?: string; note?: string } = {}): Promise<void> {

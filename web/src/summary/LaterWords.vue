@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
@@ -18,7 +19,7 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ words: '' })
 const writing = ref(false)
-const RULES = { words: [{ required: true, whitespace: true, message: 'Nothing is written.', trigger: 'submit' }] }
+const RULES = { words: required('Nothing is written.') }
 const { busy, problem, attempt } = useDoing()
 
 const head = computed(() => opened.head!)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { withPassword } from '@/shared/usePassword'
 import { useExamination } from '@/stores/examination'
@@ -16,7 +17,7 @@ const opened = useOpenExamination()
 const verdict = useVerdict()
 const given = reactive({ ungated: '' })
 const RULES = {
-  ungated: [{ required: true, whitespace: true, message: 'Say why the gate is not answered.', trigger: 'submit' }],
+  ungated: required('Say why the gate is not answered.'),
 }
 const busy = ref(false)
 const problem = ref('')

@@ -7,7 +7,7 @@ export interface Shelved<T> {
 }
 
 /** Raised with every change of what is kept: a screen of today is not drawn from an answer of yesterday's shape. */
-const FORM = 2
+const FORM = 3
 const PREFIX = 'shelf/'
 const EXAMINATIONS = 'examination/'
 /** As many as two busy days; older ones are read from the server. */

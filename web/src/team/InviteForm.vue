@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Members, RoleId } from '@/contract/types'
@@ -18,7 +19,7 @@ const given = reactive({ email: '' })
 const role = ref<RoleId>(FIRST)
 /** What became of the last one: nothing of it stays beside the next. */
 const made = ref<{ email: string; address: string | null } | null>(null)
-const RULES = { email: [{ required: true, message: 'The address is missing.', trigger: 'submit' }] }
+const RULES = { email: required('The address is missing.') }
 const may = computed(() => props.roles.find(({ id }) => id === role.value)?.may ?? '')
 const { busy, problem, attempt } = useDoing()
 

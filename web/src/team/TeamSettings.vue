@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Settings } from '@/contract/types'
@@ -44,7 +45,7 @@ const zones = computed(() =>
 )
 const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
 const RULES = {
-  name: [{ required: true, whitespace: true, message: 'The name is missing.', trigger: 'submit' }],
+  name: required('The name is missing.'),
   keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: 'A number of years, or nothing.', trigger: 'submit' }],
 }
 const { busy, problem, attempt } = useDoing()

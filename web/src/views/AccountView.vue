@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import OpenSessions from '@/account/OpenSessions.vue'
@@ -23,8 +24,8 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ current: '', password: '' })
 const RULES = {
-  current: [{ required: true, message: 'The password that you have now is missing.', trigger: 'submit' }],
-  password: [{ required: true, message: 'The new password is missing.', trigger: 'submit' }],
+  current: required('The password that you have now is missing.'),
+  password: required('The new password is missing.'),
 }
 const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
 const { busy, problem, attempt } = useDoing()

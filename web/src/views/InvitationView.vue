@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiError, answerOf, api } from '@/api/client'
@@ -22,8 +23,8 @@ const given = reactive({ name: '', password: '', code: '' })
 const asksCode = ref(false)
 const isNew = computed(() => invited.value?.account === 'none')
 const RULES = {
-  name: [{ required: true, whitespace: true, message: 'Your name is missing.', trigger: 'submit' }],
-  password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }],
+  name: required('Your name is missing.'),
+  password: required('The password is missing.'),
 }
 const looking = useDoing()
 const { busy, problem, attempt } = useDoing()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
 import SendDialog from '@/letters/SendDialog.vue'
@@ -24,9 +25,7 @@ const session = useSession()
 const sending = ref(false)
 const gone = ref(false)
 const { busy, problem, attempt } = useDoing()
-const missing = (what: string) => [
-  { required: true, whitespace: true, message: `${what} is missing.`, trigger: 'submit' },
-]
+const missing = (what: string) => required(`${what} is missing.`)
 const RULES = { subject: missing('The subject'), text: missing('The text') }
 const state = computed(() => {
   const { sent, at, sentBy, version } = letter.value!

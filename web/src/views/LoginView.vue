@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { nextTick, reactive, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiError } from '@/api/client'
@@ -16,9 +17,9 @@ const route = useRoute()
 const router = useRouter()
 const given = reactive({ email: '', password: '', code: '', shared: false })
 const RULES = {
-  email: [{ required: true, message: 'Your e-mail address is missing.', trigger: 'submit' }],
-  password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }],
-  code: [{ required: true, message: 'The code is missing.', trigger: 'submit' }],
+  email: required('Your e-mail address is missing.'),
+  password: required('The password is missing.'),
+  code: required('The code is missing.'),
 }
 /** The password was right, and the account has a second factor. */
 const asksCode = ref(false)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { required } from '@/ui/rules'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answerOf, api } from '@/api/client'
@@ -48,7 +49,7 @@ async function change(): Promise<void> {
       v-else-if="token"
       label="Choose a new password"
       :model="chosen"
-      :rules="{ password: [{ required: true, message: 'The password is missing.', trigger: 'submit' }] }"
+      :rules="{ password: required('The password is missing.') }"
       @submit="change"
     >
       <h2>Choose a new password</h2>
@@ -66,7 +67,7 @@ async function change(): Promise<void> {
       v-else
       label="Forgotten password"
       :model="asked"
-      :rules="{ email: [{ required: true, message: 'Your e-mail address is missing.', trigger: 'submit' }] }"
+      :rules="{ email: required('Your e-mail address is missing.') }"
       @submit="ask"
     >
       <h2>Forgotten password</h2>

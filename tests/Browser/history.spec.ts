@@ -62,14 +62,12 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   expect(await chance(page, 'acl')).toBe(after)
 })
 
-test('a positive Lachman on both knees takes at most eight keys', async ({ page }) => {
+test('a positive Lachman on both knees takes these six keys', async ({ page }) => {
   await logIn(page)
   await startExamination(page, 'Oskar Penhale', 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
-  const keys = ['[', 'f', ']', '3', 's', 'c']
-  expect(keys.length).toBeLessThanOrEqual(8)
-  for (const key of keys) await page.keyboard.press(key)
+  for (const key of ['[', 'f', ']', '3', 's', 'c']) await page.keyboard.press(key)
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 2')
   await page.keyboard.press('u')
