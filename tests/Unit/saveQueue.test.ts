@@ -110,6 +110,7 @@ test('while the server is away everything is kept, also over a reload, and is se
 })
 
 test('a try that fails waits twice as long as the one before, half a minute at most', async () => {
+  vi.spyOn(Math, 'random').mockReturnValue(1)
   const asked = server('gone')
   queue().add('history', { pop: true })
   await settle()
