@@ -27,18 +27,21 @@ as_migrator() { DB_USERNAME=$DB_MIGRATOR DB_PASSWORD=$DB_MIGRATOR_PASSWORD "$@";
 
 start_mariadb() {
     local data=$INSTANCE/db log=$INSTANCE/logs/mariadb.log where=var/${INSTANCE##*/}/logs
+    # A folder for its temporary tables alone: two servers that are made at once delete each other's in a common one.
+    mkdir -p "$INSTANCE/db-tmp"
+    belongs_to_server "$INSTANCE/db-tmp"
     port_is_free "$DB_PORT" || { complain "port $DB_PORT, meant for the database, is in use; end what uses it or choose another: DB_PORT=33200 $0"; return 1; }
     if [ ! -d "$data/mysql" ]; then
         rm -rf "$data"
         mariadb-install-db --no-defaults --user="$SERVER_USER" --datadir="$data" --auth-root-authentication-method=socket \
-            --auth-root-socket-user="$(id -un)" --skip-test-db >"$INSTANCE/logs/install-db.log" 2>&1 \
+            --auth-root-socket-user="$(id -un)" --skip-test-db --tmpdir="$INSTANCE/db-tmp" >"$INSTANCE/logs/install-db.log" 2>&1 \
             || { complain "the database folder could not be made; see $where/install-db.log"; return 1; }
     fi
     mkdir -p "$INSTANCE/nothing"
     belongs_to_server "$data" "$INSTANCE/nothing"
     setsid mariadbd --no-defaults --user="$SERVER_USER" --datadir="$data" --socket="$DB_SOCKET" --port="$DB_PORT" --bind-address=127.0.0.1 \
         --pid-file="$SOCKETS/db.pid" --skip-log-bin --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 \
-        --default-time-zone=+00:00 --local-infile=0 --secure-file-priv="$INSTANCE/nothing" --max-statement-time=10 \
+        --tmpdir="$INSTANCE/db-tmp" --default-time-zone=+00:00 --local-infile=0 --secure-file-priv="$INSTANCE/nothing" --max-statement-time=10 \
         --innodb-lock-wait-timeout=1 --skip-name-resolve --max-connections=60 \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci >>"$log" 2>&1 </dev/null &
     serves mariadb $!

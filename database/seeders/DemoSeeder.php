@@ -14,6 +14,7 @@ use App\Access\Values\TeamSettings;
 use App\Clinic\Examinations\Recorder;
 use App\Clinic\Examinations\SaveRequest;
 use App\Clinic\Examinations\Signer;
+use App\Clinic\Examinations\Start;
 use App\Clinic\Examinations\Starter;
 use App\Clinic\Models\Examination;
 use App\Clinic\Values\SectionName;
@@ -106,10 +107,12 @@ final class DemoSeeder extends Seeder
         $examination = $this->starter->start(
             $athlete,
             $user->id,
-            Side::from($knee['side']),
-            $knee['days'],
-            Setting::from($knee['setting']),
-            $this->data->routes()->get($knee['route'] ?? ''),
+            new Start(
+                Side::from($knee['side']),
+                $knee['days'],
+                $this->data->routes()->get($knee['route'] ?? ''),
+                Setting::from($knee['setting']),
+            ),
         );
         foreach ($knee['sections'] as $name => $payload) {
             $this->recorder->section($examination, SectionName::from($name), $this->first($user, $payload));

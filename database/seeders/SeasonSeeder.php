@@ -10,6 +10,7 @@ use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Examinations\Signer;
+use App\Clinic\Examinations\Start;
 use App\Clinic\Examinations\Starter;
 use App\Clinic\Letters\Letters;
 use App\Clinic\Models\Examination;
@@ -88,9 +89,9 @@ final readonly class SeasonSeeder
     {
         $days = $episode['injured'] === null ? null : $episode['injured'] - $look['ago'];
         $side = Side::from($episode['side']);
-        $examination = $this->starter->start($athlete, $by->id, $side, $days, null, $this->figures->routes()->get(
+        $examination = $this->starter->start($athlete, $by->id, new Start($side, $days, $this->figures->routes()->get(
             ($episode['baseline'] ?? false) ? 'baseline' : 'clinic_core',
-        ));
+        )));
         if ($look['otherHurt'] ?? false) {
             $frame = $examination->sections->firstOrFail('name', 'frame');
             $frame->update(['payload' => (object) [...(array) $frame->payload, 'otherKneeReliable' => false]]);

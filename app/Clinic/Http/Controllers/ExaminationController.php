@@ -40,14 +40,7 @@ final readonly class ExaminationController
     public function store(
         StartRequest $request, Athlete $athlete, Starter $starter, #[CurrentUser] User $user,
     ): JsonResponse {
-        $examination = $starter->start(
-            $athlete,
-            $user->id,
-            $request->hurtSide(),
-            $request->daysSinceInjury(),
-            $request->setting(),
-            $request->examinationRoute(),
-        );
+        $examination = $starter->start($athlete, $user->id, $request->start());
 
         return response()->json(['id' => $examination->id], 201);
     }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
+use App\Clinic\Examinations\Start;
 use App\Clinic\Http\Shapes\Examinations;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Core\Examination\Route;
 use GrayCompass\Core\Examination\Routes;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Document\Refusal;
 use GrayCompass\Document\Shape\Named;
 use Illuminate\Support\Facades\App;
 use Illuminate\Validation\Rule;
@@ -28,26 +29,15 @@ final class StartRequest extends ShapedRequest
         return ['route' => [Rule::in(self::routes()->ids())]];
     }
 
-    public function hurtSide(): Side
+    /** @throws Refusal */
+    public function start(): Start
     {
-        return Side::from($this->string('hurtSide')->toString());
-    }
-
-    /** Null: it came on without an injury. */
-    public function daysSinceInjury(): ?int
-    {
-        return $this->input('daysSinceInjury') === null ? null : $this->integer('daysSinceInjury');
-    }
-
-    /** Null: the one that follows from days, age and route. */
-    public function setting(): ?Setting
-    {
-        return $this->enum('setting', Setting::class);
-    }
-
-    public function examinationRoute(): Route
-    {
-        return self::routes()->get($this->string('route')->toString());
+        return new Start(
+            Side::from($this->string('hurtSide')->toString()),
+            $this->input('daysSinceInjury') === null ? null : max(0, $this->integer('daysSinceInjury')),
+            self::routes()->get($this->string('route')->toString()),
+            $this->enum('setting', Setting::class),
+        );
     }
 
     private static function routes(): Routes
