@@ -106,7 +106,7 @@ test('the fields beside the history refuse what cannot be, and keep it in sight'
   await expect(page.getByRole('heading', { level: 1, name: 'Safety gate' })).toBeVisible()
   await saved(page)
   await page.reload()
-  await page.getByRole('button', { name: /^Story/ }).click()
+  await page.getByRole('button', { name: /^History/ }).click()
   await expect(weeks).toHaveValue('6')
 })
 

@@ -135,7 +135,7 @@ test('hands stay off until consent, and stress tests wait for the gate', async (
   await expect(page.getByText('Consent first.')).toBeVisible()
   await goTo(page, 'Posterior sag')
   await expect(page.getByRole('region', { name: 'R · hurt knee' })).toBeVisible()
-  await page.getByRole('button', { name: /^Story/ }).click()
+  await page.getByRole('button', { name: /^History/ }).click()
   await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await goTo(page, 'Valgus, 30°')
   await expect(page.getByText('The safety gate is not answered yet.')).toBeVisible()

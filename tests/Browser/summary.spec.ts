@@ -13,7 +13,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await logIn(page)
   await startExamination(page, 'Tove Brandreth', 'left')
   await consentAndClearGate(page)
-  await page.getByRole('button', { name: /^Story/ }).click()
+  await page.getByRole('button', { name: /^History/ }).click()
   await page.getByRole('checkbox', { name: 'Coach may be told' }).click()
   await goTo(page, 'Posterior sag')
   await page.keyboard.press('n')
