@@ -77,7 +77,7 @@ test('answers to different questions from two tabs go together by themselves', a
   await saved(page)
   await expect(stop(page).getByRole('radio', { name: 'no' })).toBeChecked()
   await pop(second).getByRole('radio', { name: 'yes' }).click()
-  const clash = second.getByRole('alert', { name: 'Not saved: Story' })
+  const clash = second.getByRole('alert', { name: 'Not saved: History' })
   await expect(clash).toContainText('Both versions are kept')
   await clash.getByRole('button', { name: 'Take theirs' }).click()
   await expect(pop(second).getByRole('radio', { name: 'no' })).toBeChecked()
