@@ -89,4 +89,19 @@ enum ManoeuvreTrait: string
     case NeedsFourSteps = 'needsFourSteps';
     /** How many turns a negative takes. */
     case Turns = 'turns';
+
+    /** The side of the joint that a press sideways stretches: medial or lateral. */
+    case Stretches = 'stretches';
+
+    /** The press is on the straight knee. */
+    case Straight = 'straight';
+
+    /** The same press on the bent knee. */
+    case BentTest = 'bentTest';
+
+    /** The sign as which a result between the angles of the two speaks. */
+    case SpeaksBentAs = 'speaksBentAs';
+
+    /** The sign that pain on the stretched side feeds by itself. */
+    case PainFeeds = 'painFeeds';
 }

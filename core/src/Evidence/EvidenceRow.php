@@ -14,7 +14,7 @@ use GrayCompass\Core\Knee\Phase;
  */
 final readonly class EvidenceRow
 {
-    /** No study is large enough to say more often than this. */
+    /** No study is large enough to say more often than this. Working estimate. */
     private const MOST_RATE = 0.995;
 
     /**

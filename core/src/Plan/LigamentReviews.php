@@ -23,6 +23,12 @@ final readonly class LigamentReviews
 
     private const SORE_FROM = 0.4;
 
+    /** From this chance on a cruciate that the hands left open is looked at again. */
+    private const STILL_POSSIBLE = 0.15;
+
+    /** So many conditions are named at most. */
+    private const NAMED = 3;
+
     private const COLLATERALS = [Condition::Mcl, Condition::Lcl];
 
     /** Own tests left out for pain from which on the knee is called too painful to examine. */
@@ -67,15 +73,11 @@ final readonly class LigamentReviews
             ', ',
             array_map(
                 static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
-                \array_slice($open, 0, 3),
+                \array_slice($open, 0, self::NAMED),
             ),
         );
         $day = $this->bearings->examination->daysSinceInjury;
-        [$from, $to] = match (true) {
-            $day === null => [2, 7],
-            $day > 10 => [5, 10],
-            default => [\max(2, 5 - $day), \max(\max(2, 5 - $day) + 5, 10 - $day)],
-        };
+        [$from, $to] = $day === null ? ReviewDays::WITHOUT_AN_INJURY : ReviewDays::onceSettled($day);
 
         return [$from, $to, "Could not be settled today: {$names}."];
     }
@@ -95,12 +97,12 @@ final readonly class LigamentReviews
                 $this->bearings->results->hasOwnPositive($condition)
                 || \in_array($condition->value, $this->bearings->disagree, true)
             ) {
-                return [5, 10, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
+                return [...ReviewDays::ONCE_SETTLED, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
             }
         }
 
         return $this->bearings->positive(...$this->bearings->signs->grading(...self::COLLATERALS))
-            ? [5, 10, 'The side of the knee opens: measure it again.']
+            ? [...ReviewDays::ONCE_SETTLED, 'The side of the knee opens: measure it again.']
             : null;
     }
 
@@ -113,9 +115,9 @@ final readonly class LigamentReviews
             if (
                 ! $this->settledByOthers
                 && ! $this->bearings->of($condition)->isWithheld()
-                && $this->bearings->chance($condition) >= 0.15
+                && $this->bearings->chance($condition) >= self::STILL_POSSIBLE
             ) {
-                return [5, 10, ucfirst("{$condition->withArticle()} is still possible.")];
+                return [...ReviewDays::ONCE_SETTLED, ucfirst("{$condition->withArticle()} is still possible.")];
             }
         }
 
@@ -137,7 +139,7 @@ final readonly class LigamentReviews
                 && ! $verdict->isWithheld()
                 && ! $this->settledByOthers
             ) {
-                return [5, 10, "The story speaks for {$verdict->condition->withArticle()}: test it again."];
+                return [...ReviewDays::ONCE_SETTLED, "The story speaks for {$verdict->condition->withArticle()}: test it again."];
             }
         }
 
@@ -153,7 +155,7 @@ final readonly class LigamentReviews
     {
         $slight = $this->bearings->atAct(Condition::Lcl) && ! $this->bearings->isOuterSideHurt();
 
-        return $slight ? [5, 10, 'The lateral side opens slightly: measure it again.'] : null;
+        return $slight ? [...ReviewDays::ONCE_SETTLED, 'The lateral side opens slightly: measure it again.'] : null;
     }
 
     /**
@@ -165,7 +167,7 @@ final readonly class LigamentReviews
             && $record->side !== $this->bearings->examination->hurtSide->opposite() && $this->givesOwnTest($record));
         $painful = $this->bearings->knee->is(Fact::LachmanTooPainful) || \count($left) >= self::TOO_PAINFUL;
 
-        return $painful ? [3, 7, 'Too painful to examine today.'] : null;
+        return $painful ? [...ReviewDays::SOON, 'Too painful to examine today.'] : null;
     }
 
     private function givesOwnTest(Record $record): bool
@@ -189,7 +191,7 @@ final readonly class LigamentReviews
         foreach (self::COLLATERALS as $condition) {
             $sore = $this->bearings->positive(...$this->bearings->signs->sorenessOf($condition));
             if ($sore && $this->bearings->chance($condition) >= self::SORE_FROM) {
-                return [7, 14, ucfirst("{$condition->withArticle()} should be settling.")];
+                return [...ReviewDays::NEXT_WEEK, ucfirst("{$condition->withArticle()} should be settling.")];
             }
         }
 
@@ -204,6 +206,6 @@ final readonly class LigamentReviews
         $opens = $this->bearings->positive(...$this->bearings->signs->grading(Condition::Mcl))
             || $this->bearings->atAct(Condition::Mcl);
 
-        return $opens ? [7, 14, 'An MCL sprain should be settling.'] : null;
+        return $opens ? [...ReviewDays::NEXT_WEEK, 'An MCL sprain should be settling.'] : null;
     }
 }

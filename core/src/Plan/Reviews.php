@@ -22,6 +22,11 @@ final readonly class Reviews
 {
     private const RESULT_DUE = 14;
 
+    /** From this chance on a meniscus with a positive of its own is looked at again. */
+    private const POSSIBLE_MENISCUS = 0.25;
+
+    private const POSSIBLE_FRONT_PAIN = 0.3;
+
     /** Days from now, for a finding that no other reason dates. */
     private const FOUND_FROM = 14;
 
@@ -161,9 +166,9 @@ final readonly class Reviews
     private function fluid(): ?array
     {
         return match (true) {
-            $this->bearings->fluidGrade() >= 2 => [3, 7, 'There is much fluid.'],
+            $this->bearings->fluidGrade() >= 2 => [...ReviewDays::SOON, 'There is much fluid.'],
             $this->bearings->hasFluid()
-                && $this->bearings->isAfterInjury() => [7, 14, 'There is fluid after an injury.'],
+                && $this->bearings->isAfterInjury() => [...ReviewDays::NEXT_WEEK, 'There is fluid after an injury.'],
             default => null,
         };
     }
@@ -176,7 +181,7 @@ final readonly class Reviews
         $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->names(Place::Scan)) !== [];
 
         return $this->bearings->bloodLikely()
-            && ! $scanned ? [5, 10, 'Blood was likely: a scan (MRI) if the fluid is still there.'] : null;
+            && ! $scanned ? [...ReviewDays::ONCE_SETTLED, 'Blood was likely: a scan (MRI) if the fluid is still there.'] : null;
     }
 
     /**
@@ -190,7 +195,7 @@ final readonly class Reviews
         $pain = $result?->isNegative() === true ? $result->reading->record?->pain() : null;
 
         return $pain !== null && $pain >= self::PAIN_OF_A_FIRM_LACHMAN
-            ? [5, 10, 'The Lachman is firm but hurts much: do it again.']
+            ? [...ReviewDays::ONCE_SETTLED, 'The Lachman is firm but hurts much: do it again.']
             : null;
     }
 
@@ -203,7 +208,7 @@ final readonly class Reviews
             && $this->bearings->examination->injuredWithin(self::FRESH_DAYS)
             && ! $this->bearings->raised(SafetyRule::RestPain);
 
-        return $fresh ? [7, 14, 'Pain at night or at rest should be gone by then.'] : null;
+        return $fresh ? [...ReviewDays::NEXT_WEEK, 'Pain at night or at rest should be gone by then.'] : null;
     }
 
     /**
@@ -216,7 +221,7 @@ final readonly class Reviews
             && ! $knee->is(Fact::EndsSpringy)
             && ! $this->bearings->raised(SafetyRule::LockedKnee);
 
-        return $stiff ? [7, 14, 'The knee does not go fully straight: measure it again.'] : null;
+        return $stiff ? [...ReviewDays::NEXT_WEEK, 'The knee does not go fully straight: measure it again.'] : null;
     }
 
     /**
@@ -226,7 +231,7 @@ final readonly class Reviews
     {
         $sent = array_filter($this->sendOn, static fn (Referral $one): bool => $one->rule === 'thrust');
 
-        return $sent === [] ? null : [14, 28, 'The knee is pushed sideways in walking.'];
+        return $sent === [] ? null : [...ReviewDays::IN_WEEKS, 'The knee is pushed sideways in walking.'];
     }
 
     /**
@@ -235,14 +240,11 @@ final readonly class Reviews
     private function worn(): ?array
     {
         return match ($this->support->type) {
-            SupportType::Immobiliser => [3, 5, 'Nobody wears an immobiliser longer unseen.'],
-            SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [
-                7,
-                10,
-                'Skin, calf and range under the brace.',
+            SupportType::Immobiliser => [...ReviewDays::UNDER_AN_IMMOBILISER, 'Nobody wears an immobiliser longer unseen.'],
+            SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [...ReviewDays::UNDER_A_BRACE, 'Skin, calf and range under the brace.',
             ],
-            SupportType::HingedSleeve => [7, 14, 'Whether the sleeve still helps.'],
-            SupportType::FunctionalHinged => [28, 42, 'How the return to sport goes.'],
+            SupportType::HingedSleeve => [...ReviewDays::NEXT_WEEK, 'Whether the sleeve still helps.'],
+            SupportType::FunctionalHinged => [...ReviewDays::AFTER_A_PROGRAMME, 'How the return to sport goes.'],
             default => null,
         };
     }
@@ -257,16 +259,10 @@ final readonly class Reviews
         }
 
         return match (true) {
-            $this->bearings->atAct($condition) => [
-                28,
-                42,
-                ucfirst("{$condition->withArticle()} is likely: an exercise programme first."),
+            $this->bearings->atAct($condition) => [...ReviewDays::AFTER_A_PROGRAMME, ucfirst("{$condition->withArticle()} is likely: an exercise programme first."),
             ],
             $this->bearings->results->hasOwnPositive($condition)
-                && $this->bearings->chance($condition) >= 0.25 => [
-                    14,
-                    28,
-                    ucfirst("{$condition->withArticle()} is possible: with advice on load."),
+                && $this->bearings->chance($condition) >= self::POSSIBLE_MENISCUS => [...ReviewDays::IN_WEEKS, ucfirst("{$condition->withArticle()} is possible: with advice on load."),
                 ],
             default => null,
         };
@@ -281,13 +277,13 @@ final readonly class Reviews
             || (
                 ! $this->bearings->isAfterInjury()
                 && ! $this->bearings->of(Condition::PatellofemoralPain)->isWithheld()
-                && $this->bearings->chance(Condition::PatellofemoralPain) >= 0.3
+                && $this->bearings->chance(Condition::PatellofemoralPain) >= self::POSSIBLE_FRONT_PAIN
             ));
 
         return match (true) {
-            $pain => [28, 42, 'Patellofemoral pain changes over weeks.'],
+            $pain => [...ReviewDays::AFTER_A_PROGRAMME, 'Patellofemoral pain changes over weeks.'],
             $this->bearings->results->hasOwnPositive(Condition::PatellarInstability)
-                && ! $this->isSettledByOthers() => [28, 42, 'The patella was felt to slip: after a programme.'],
+                && ! $this->isSettledByOthers() => [...ReviewDays::AFTER_A_PROGRAMME, 'The patella was felt to slip: after a programme.'],
             default => null,
         };
     }
@@ -299,7 +295,7 @@ final readonly class Reviews
     {
         $slow = array_filter($this->bearings->also, static fn (Consideration $other): bool => $other->healsOverWeeks);
 
-        return $slow === [] ? null : [28, 42, reset($slow)->why];
+        return $slow === [] ? null : [...ReviewDays::AFTER_A_PROGRAMME, reset($slow)->why];
     }
 
     /**
@@ -311,7 +307,7 @@ final readonly class Reviews
             && $this->bearings->hasFluid()
             && ! $this->bearings->raised(SafetyRule::ExtensorRupture);
 
-        return $alone ? [3, 7, 'The straight knee cannot be held, with fluid: raise it again.'] : null;
+        return $alone ? [...ReviewDays::SOON, 'The straight knee cannot be held, with fluid: raise it again.'] : null;
     }
 
     private function isSettledByOthers(): bool

@@ -214,7 +214,7 @@ final readonly class Bearings
     {
         $more = array_filter(
             $this->results->ownPositives(Condition::Lcl),
-            static fn (SettledResult $result): bool => ! str_ends_with($result->reading->sign, '_laxity')
+            fn (SettledResult $result): bool => $this->signs->grades($result->reading->sign) === null
                 || $result->reading->level !== Level::Slight,
         );
 

@@ -52,7 +52,7 @@ final readonly class Loose
     public function opens(Condition $condition): bool
     {
         foreach ($this->results->ownPositives($condition) as $result) {
-            if (str_ends_with($result->reading->sign, '_laxity') && $this->isClear($result, $condition)) {
+            if ($this->results->signs->grades($result->reading->sign) === $condition && $this->isClear($result, $condition)) {
                 return true;
             }
         }

@@ -10,6 +10,7 @@ use GrayCompass\Core\Safety\SafetyRule;
 
 /**
  * One ranking of what matters about this knee, for the athlete, the letter, the review and the next test alike.
+ * Limits are working estimates.
  *
  * @internal
  */

@@ -18,6 +18,7 @@ use GrayCompass\Inference\Model\Zone;
 
 /**
  * What is worth saying once everything is known: contradictions, what was taken against a rule, what is missing.
+ * Limits are working estimates.
  *
  * @internal
  */

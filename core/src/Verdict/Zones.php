@@ -99,7 +99,7 @@ final readonly class Zones
         foreach ($this->results->own($condition) as $result) {
             $reading = $result->reading;
             $firm = match ($condition) {
-                Condition::Mcl => str_ends_with($reading->sign, '_laxity') && $reading->grade === 0,
+                Condition::Mcl => $this->results->signs->grades($reading->sign) === $condition && $reading->grade === 0,
                 Condition::Lcl => $reading->sign === 'varus_30_laxity' && $reading->grade === 0,
                 default => true,
             };

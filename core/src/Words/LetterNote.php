@@ -23,6 +23,9 @@ use GrayCompass\Inference\Readings\InHundred;
  */
 final readonly class LetterNote
 {
+    /** More than any seriousness: what the gate raised is told first. */
+    private const RAISED_FIRST = 10.0;
+
     /** More than so many questions are not read. */
     private const QUESTIONS = 2;
 
@@ -196,7 +199,7 @@ final readonly class LetterNote
         $own = $this->bearings->signs->ownTestOf($result->reading->sign);
         $verdict = $own === null ? null : $this->bearings->of($own);
 
-        return $verdict === null ? 0.0 : $verdict->seriousness + ($verdict->raised ? 10.0 : 0.0);
+        return $verdict === null ? 0.0 : $verdict->seriousness + ($verdict->raised ? self::RAISED_FIRST : 0.0);
     }
 
     private function measured(Measurement $measurement): string

@@ -12,29 +12,77 @@ final class SourcesTest extends TestCase
     /** Rooms that read and write documents, or draw virtual knees, hold no clinical limits. */
     private const WITHOUT_LIMITS = ['Wire', 'Simulation', 'Assessed'];
 
-    private const SAYS_WHERE_FROM = '/working estimate|Stiell|IKDC|AMA \\d{4}|source/i';
+    private const SAYS_WHERE_FROM = '/working estimate|Stiell|IKDC|AMA \d{4}|Hughston|source|taught/i';
 
-    /** Rounding, and places in a list. */
-    private const NO_LIMITS = ['Record.php'];
+    /** What is told in 100, the letters of a digest, and the rounding of a figure: no limits. */
+    private const NO_LIMITS = ['Figures.php', 'EvidenceLibrary.php', 'PlainWords.php', 'Record.php', 'LetterNote.php'];
 
-    public function test_every_limit_says_its_source_or_that_it_is_a_working_estimate(): void
+    /** Grades, levels and places in an order go so far; a number beyond, or another fraction than a half, is a limit. */
+    private const HIGHEST_RANK = 5.0;
+
+    public function test_every_limit_has_a_name_and_says_its_source_or_that_it_is_a_working_estimate(): void
     {
         $limits = 0;
-        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
-            __DIR__.'/../../src',
-            \FilesystemIterator::SKIP_DOTS,
-        ));
-        foreach ($files as $file) {
-            $place = substr((string) $file, strlen(__DIR__.'/../../src/'));
-            $text = (string) file_get_contents((string) $file);
-            $found = preg_match_all('/const [A-Z_]+ = -?[0-9.]+;|public float \$\w+ = [0-9.]+,/', $text);
-            $excused = in_array(explode('/', $place)[0], self::WITHOUT_LIMITS, true)
-                || in_array(basename($place), self::NO_LIMITS, true);
-            if ($found > 0 && ! $excused) {
-                self::assertMatchesRegularExpression(self::SAYS_WHERE_FROM, $text, $place);
-                $limits += $found;
+        foreach (self::files() as $place => $text) {
+            [$named, $bare] = self::limits($text);
+            self::assertSame([], $bare, "{$place}: limits without a name, by line");
+            $ofClass = preg_match('~/\*\*((?:(?!\*/).)*)\*/\s*(?:final |readonly |abstract )*(?:class|enum|interface|trait) ~s', $text, $doc) === 1
+                ? $doc[1] : '';
+            foreach ($named as $name => $own) {
+                self::assertMatchesRegularExpression(self::SAYS_WHERE_FROM, $own.$ofClass, "{$place}: {$name}");
+                $limits++;
             }
         }
-        self::assertGreaterThan(50, $limits);
+        self::assertGreaterThan(100, $limits);
+    }
+
+    /**
+     * @return iterable<string, string> texts by place
+     */
+    private static function files(): iterable
+    {
+        $root = __DIR__.'/../../src/';
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS));
+        foreach ($files as $file) {
+            $place = substr((string) $file, \strlen($root));
+            if (! \in_array(explode('/', $place)[0], self::WITHOUT_LIMITS, true)
+                && ! \in_array(basename($place), self::NO_LIMITS, true)) {
+                yield $place => (string) file_get_contents((string) $file);
+            }
+        }
+    }
+
+    /**
+     * @return array{array<string, string>, list<string>} docblocks of constants and of parameters with a default that are
+     *                                                    limits, by name; and limits that have none
+     */
+    private static function limits(string $text): array
+    {
+        $named = $bare = [];
+        $doc = $name = '';
+        foreach (\PhpToken::tokenize($text) as $token) {
+            [$doc, $name] = match (true) {
+                $token->is(T_DOC_COMMENT) => [$token->text, ''],
+                $token->is(T_CONST) => [$doc, 'const'],
+                $name === 'const' && $token->is(T_STRING) => [$doc, $token->text],
+                $token->is(T_VARIABLE) => [$doc, $token->text],
+                $token->is([';', '{', '}', ')', T_DOUBLE_ARROW, T_IS_SMALLER_OR_EQUAL, T_IS_GREATER_OR_EQUAL, '<', '>', '-', '+', '*']) => [
+                    $token->is([';', '}']) ? '' : $doc, '',
+                ],
+                default => [$doc, $name],
+            };
+            if (! $token->is([T_LNUMBER, T_DNUMBER])) {
+                continue;
+            }
+            $value = (float) str_replace('_', '', $token->text);
+            $isRank = $value <= self::HIGHEST_RANK && floor(2 * $value) === 2 * $value;
+            if ($name !== '' && ($name[0] === '$' || ctype_upper($name[0]))) {
+                $named += $isRank && $name[0] === '$' ? [] : [$name => $doc];
+            } elseif (! $isRank) {
+                $bare[] = "{$token->line}: {$token->text}";
+            }
+        }
+
+        return [$named, $bare];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Judges;
 
+use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Catalogue\ManoeuvreTrait;
 use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Examination\Schools\School;
@@ -18,7 +20,6 @@ use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Grading\Values\Remark;
-use GrayCompass\Core\Knee\Aspect;
 use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
 
@@ -39,8 +40,8 @@ final class CollateralJudge implements Judge
 
     public function judge(Comparison $knees, KneeExamination $examination): Judgement
     {
-        $stress = self::stress($knees->hurt);
-        $angle = self::angle($knees->hurt);
+        $manoeuvre = $knees->hurt->manoeuvre;
+        $angle = StressAngle::of($knees->hurt->number('angleDeg'), $manoeuvre->has(ManoeuvreTrait::Straight));
         $readings = $remarks = [];
         $measurement = null;
         [$graded, $provisional] = self::graded($knees, $examination->schools->collateral) ?? [null, false];
@@ -51,7 +52,7 @@ final class CollateralJudge implements Judge
             $borrowed = $angle->isBetween() && ($positive || $angle === StressAngle::NearlyBent);
             $flaw = $graded->flaw ?? self::misfit($graded, $knees, $examination);
             $readings[] = new Reading(
-                $borrowed ? "{$stress}_30_laxity" : "{$knees->hurt->manoeuvre->id}_laxity",
+                $borrowed ? self::signOfBent($manoeuvre) : $manoeuvre->feeds[0],
                 $knees->hurt,
                 $graded->outcome,
                 $angle->isBetween() && ! $borrowed ? Exclusion::AngleBetween : $flaw,
@@ -66,11 +67,12 @@ final class CollateralJudge implements Judge
             $remarks = self::remarks($knees, $graded, $borrowed);
         }
         $pain = $knees->hurt->pain();
-        if ($knees->hurt->manoeuvre->id === 'valgus_30' && $pain !== null) {
+        $painSign = $manoeuvre->names(ManoeuvreTrait::PainFeeds)[0] ?? null;
+        if ($painSign !== null && $pain !== null) {
             $hurts = self::hurtsThere($knees->hurt);
             $void = ! $hurts && $angle === StressAngle::Elsewhere;
             $readings[] = new Reading(
-                'valgus_30_pain',
+                $painSign,
                 $knees->hurt,
                 Outcome::of($hurts),
                 $void ? Exclusion::AngleBetween : null,
@@ -93,7 +95,7 @@ final class CollateralJudge implements Judge
         }
         // A soft end that the other knee has as well says nothing.
         $endFeel = $knees->otherYields() && $hurt->endFeel() !== EndFeel::Absent ? null : $hurt->endFeel();
-        $difference = $knees->difference(self::FIELD) ?? self::byBand($hurt->band());
+        $difference = $knees->difference(self::FIELD) ?? $hurt->band()?->middleMm();
         $alone = new JointOpening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
         if ($hurt->band() !== null) {
             return [
@@ -145,25 +147,13 @@ final class CollateralJudge implements Judge
         return new Graded(Outcome::Negative, $opening->hurtsThere ? 1 : 0);
     }
 
-    /** A difference in the middle of a band, in mm. */
-    private static function byBand(?DifferenceBand $band): ?float
-    {
-        return match ($band) {
-            DifferenceBand::Same => 0.0,
-            DifferenceBand::Slight => 4.0,
-            DifferenceBand::Clear => 8.0,
-            DifferenceBand::Gross => 12.0,
-            null => null,
-        };
-    }
-
     /** The straight knee open further than the bent one does not fit: one of them was measured wrongly. */
     private static function misfit(Graded $graded, Comparison $knees, KneeExamination $examination): ?Exclusion
     {
-        if ($graded->outcome !== Outcome::Positive || ! str_ends_with($knees->hurt->manoeuvre->id, '_0')) {
+        if ($graded->outcome !== Outcome::Positive || ! $knees->hurt->manoeuvre->has(ManoeuvreTrait::Straight)) {
             return null;
         }
-        $bent = Comparison::in($examination, self::stress($knees->hurt).'_30');
+        $bent = Comparison::in($examination, $knees->hurt->manoeuvre->names(ManoeuvreTrait::BentTest)[0]);
         $straight = self::span($knees);
         $slack = $bent === null ? null : self::span($bent);
 
@@ -184,13 +174,7 @@ final class CollateralJudge implements Judge
             return [$difference, $difference];
         }
 
-        return match ($knees->hurt->band()) {
-            DifferenceBand::Same => [0.0, 2.0],
-            DifferenceBand::Slight => [3.0, 5.0],
-            DifferenceBand::Clear => [5.0, 10.0],
-            DifferenceBand::Gross => [10.0, INF],
-            null => null,
-        };
+        return $knees->hurt->band()?->rangeMm();
     }
 
     private static function measurement(
@@ -245,21 +229,17 @@ final class CollateralJudge implements Judge
         return $remarks;
     }
 
-    private static function stress(Record $hurt): string
+    /** As which a result between the two angles speaks: the bent test of the same side. */
+    private static function signOfBent(Manoeuvre $manoeuvre): string
     {
-        return str_starts_with($hurt->manoeuvre->id, 'valgus') ? 'valgus' : 'varus';
+        return $manoeuvre->names(ManoeuvreTrait::SpeaksBentAs)[0] ?? $manoeuvre->feeds[0];
     }
 
     /** Pain on the side that is stretched; where no place was named, it is taken to be there. */
     private static function hurtsThere(Record $hurt): bool
     {
-        $stretched = self::stress($hurt) === 'valgus' ? Aspect::Medial : Aspect::Lateral;
+        $stretched = $hurt->manoeuvre->names(ManoeuvreTrait::Stretches)[0];
 
-        return ($hurt->pain() ?? 0.0) >= 1 && ($hurt->word('painSite') ?? $stretched->value) === $stretched->value;
-    }
-
-    private static function angle(Record $hurt): StressAngle
-    {
-        return StressAngle::of($hurt->number('angleDeg'), str_ends_with($hurt->manoeuvre->id, '_0'));
+        return ($hurt->pain() ?? 0.0) >= 1 && ($hurt->word('painSite') ?? $stretched) === $stretched;
     }
 }

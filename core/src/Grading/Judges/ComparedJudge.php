@@ -16,7 +16,8 @@ use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Knee\Level;
 
 /**
- * Manoeuvres that say something only against the other knee.
+ * Manoeuvres that say something only against the other knee. The arthrometer's 3 mm follow IKDC 1993; the other limits
+ * are working estimates.
  *
  * @internal
  */

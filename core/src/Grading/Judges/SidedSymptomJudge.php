@@ -27,6 +27,12 @@ final readonly class SidedSymptomJudge implements Judge
     /** Bend up to which a free turn still counts as the one at 20°. Working estimate. */
     private const THESSALY_DEG = 35;
 
+    /** Up to this bend a Thessaly counts as the one at 5°. Working estimate. */
+    private const NEARLY_STRAIGHT_DEG = 10;
+
+    /** Up to this bend it is as good as the one at 20°. Working estimate. */
+    private const NEARLY_ASKED_DEG = 25;
+
     /**
      * @param  Closure(Record): bool  $symptom
      * @param  Closure(Record, bool): array{string, Exclusion|null, Remark|null}  $finding  stem of the sign's id, a reason against any reading, and what to say
@@ -133,9 +139,9 @@ final readonly class SidedSymptomJudge implements Judge
 
         return match (true) {
             $angle === null => [$hurt->manoeuvre->id, null, null],
-            $angle <= 10 => ['thessaly_5', null, null],
+            $angle <= self::NEARLY_STRAIGHT_DEG => ['thessaly_5', null, null],
             $angle > self::THESSALY_DEG && ! $positive => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
-            default => ['thessaly_20', null, $angle <= 25 ? null : new Remark(
+            default => ['thessaly_20', null, $angle <= self::NEARLY_ASKED_DEG ? null : new Remark(
                 'angle_between',
                 'Thessaly at more than 25° of bend: it counts as the one at 20°.',
             )],

@@ -11,6 +11,15 @@ namespace GrayCompass\Core\Grading\Judges;
  */
 enum StressAngle
 {
+    /** In degrees, as the other three. */
+    private const STRAIGHT_TO = 2;
+
+    private const NEARLY_FROM = 5;
+
+    private const BENT_FROM = 15;
+
+    private const BENT_TO = 35;
+
     /** The angle of the test, or none noted. */
     case AsAsked;
     /** 5° to 15°: between the straight test and the bent one, nearer to the latter. */
@@ -26,9 +35,9 @@ enum StressAngle
     {
         return match (true) {
             $degrees === null,
-            $straight && $degrees <= 2,
-            ! $straight && $degrees >= 15 && $degrees <= 35 => self::AsAsked,
-            $degrees >= 5 && $degrees <= 15 => self::NearlyBent,
+            $straight && $degrees <= self::STRAIGHT_TO,
+            ! $straight && $degrees >= self::BENT_FROM && $degrees <= self::BENT_TO => self::AsAsked,
+            $degrees >= self::NEARLY_FROM && $degrees <= self::BENT_FROM => self::NearlyBent,
             default => self::Elsewhere,
         };
     }

@@ -36,6 +36,7 @@ final class TranslationJudge implements Judge
     /** A band is read by the difference between the knees, whatever the school. */
     private const BANDS_READ_AS = 'side_difference';
 
+    /** Forward of the outer plateau against the other knee, in mm. Working estimate. */
     private const CORNER_MM = 3.0;
 
     public function judge(Comparison $knees, KneeExamination $examination): Judgement
@@ -138,12 +139,7 @@ final class TranslationJudge implements Judge
         if ($band === DifferenceBand::Same && ! $yields) {
             return new Graded(Outcome::Negative, 0);
         }
-        $difference = match ($band) {
-            DifferenceBand::Same => 0.0,
-            DifferenceBand::Slight => 4.0,
-            DifferenceBand::Clear => 8.0,
-            DifferenceBand::Gross => 12.0,
-        };
+        $difference = $band->middleMm();
 
         return new Graded(
             Outcome::Positive,
