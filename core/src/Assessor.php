@@ -28,10 +28,13 @@ use GrayCompass\Core\Safety\SafetyGate;
 use GrayCompass\Core\Scales\ProblemBuilder;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\CollateralReading;
+use GrayCompass\Core\Verdict\Conclusions;
 use GrayCompass\Core\Verdict\Disagreements;
 use GrayCompass\Core\Verdict\FrontGate;
+use GrayCompass\Core\Verdict\Guarded;
 use GrayCompass\Core\Verdict\Loose;
 use GrayCompass\Core\Verdict\MistakenReading;
+use GrayCompass\Core\Verdict\Readings;
 use GrayCompass\Core\Verdict\ResultLines;
 use GrayCompass\Core\Verdict\VerdictRemarks;
 use GrayCompass\Core\Verdict\Verdicts;
@@ -165,20 +168,17 @@ final class Assessor
         return new Judged(
             new Bearings(
                 $examination,
-                $gate,
-                $holds,
-                $grading,
-                $results,
-                $settled,
-                $verdicts,
-                $loose,
-                $front,
-                $this->data->considerations()->of($examination, $results),
-                Disagreements::of($results, $weighed),
-                $weighed->after,
-                Blood::in($examination, FluidSigns::in($examination)),
-                $this->data->abnormal()->of($examination, $results, $verdicts),
                 $catalogue,
+                new Guarded($gate, $holds),
+                new Readings($grading, $results, $settled, $loose, Blood::in($examination, FluidSigns::in($examination))),
+                new Conclusions(
+                    $weighed->after,
+                    $verdicts,
+                    $front,
+                    $this->data->considerations()->of($examination, $results),
+                    $this->data->abnormal()->of($examination, $results, $verdicts),
+                    Disagreements::of($results, $weighed),
+                ),
             ),
             $results,
             $weighed,

@@ -8,8 +8,8 @@ use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Snapshot;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\AuditEvent;
@@ -126,7 +126,7 @@ final class AuditLogTest extends FeatureTestCase
         $this->save($id, 'records/effusion_sweep/left', ['grade' => 'bulge'])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         self::assertSame([], app(Verifier::class)->faults());
-        $record = Record::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
+        $record = StoredRecord::query()->where('examination_id', $id)->where('manoeuvre', 'effusion_sweep')->firstOrFail();
         $record->update(['payload' => (object) ['grade' => 'trace']]);
         self::assertStringContainsString('recorded', app(Verifier::class)->faults()[0] ?? '');
         $record->update(['payload' => (object) ['grade' => 'bulge']]);

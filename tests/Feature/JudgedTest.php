@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Save;
 use App\Clinic\Models\Snapshot;
+use App\Clinic\Models\StoredRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Judged, then stored: what is held, wrongly named or unreadable never reaches the record. */
@@ -22,7 +22,7 @@ final class JudgedTest extends FeatureTestCase
             ->assertStatus(422)->assertJsonPath('hold', ['kind' => 'consent', 'mayOverride' => false]);
         $this->save($id, 'records/inspection/left', ['normal' => true])->assertOk();
         $this->save($id, 'records/distal_pulse/left', ['normal' => true])->assertOk();
-        self::assertSame(2, Record::query()->count());
+        self::assertSame(2, StoredRecord::query()->count());
     }
 
     public function test_pulling_waits_for_the_gate_and_a_reason_opens_it(): void
@@ -111,7 +111,7 @@ final class JudgedTest extends FeatureTestCase
             0,
             'one-key-only',
         )->assertOk()->assertJson(['version' => 1]);
-        self::assertSame(4, Record::query()->where('manoeuvre', 'lachman')->firstOrFail()->payload?->translationMm);
+        self::assertSame(4, StoredRecord::query()->where('manoeuvre', 'lachman')->firstOrFail()->payload?->translationMm);
         self::assertSame(3, Save::query()->count());
     }
 
@@ -184,7 +184,7 @@ final class JudgedTest extends FeatureTestCase
             server: ['CONTENT_TYPE' => 'application/json'],
             content: $body,
         )->assertStatus(422);
-        self::assertSame(0, Record::query()->count());
+        self::assertSame(0, StoredRecord::query()->count());
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\ExaminationStatus;
 use Illuminate\Support\Facades\DB;
 
@@ -53,7 +53,7 @@ final class SavingTest extends FeatureTestCase
             0,
             'the-same-key',
         )->assertOk()->assertJson(['version' => 1]);
-        self::assertSame(1, Record::query()->count());
+        self::assertSame(1, StoredRecord::query()->count());
     }
 
     public function test_a_stale_save_is_told_the_newer_state_and_changes_nothing(): void
@@ -72,7 +72,7 @@ final class SavingTest extends FeatureTestCase
         $this->save($id, 'records/lachman/left', ['translationMm' => 99])
             ->assertStatus(422)
             ->assertExactJson(['error' => ['path' => 'findings[0].translationMm', 'reason' => 'expected 0 to 40 mm']]);
-        self::assertSame(0, Record::query()->count());
+        self::assertSame(0, StoredRecord::query()->count());
         $this->save($id, 'sections/safety', ['deformed' => true], 1)->assertStatus(422);
         $this->save($id, 'sections/elsewhere', [])->assertNotFound();
     }
@@ -113,7 +113,7 @@ final class SavingTest extends FeatureTestCase
         $id = $this->openedBy($this->member());
         Examination::query()->whereKey($id)->update(['status' => ExaminationStatus::Signed]);
         $this->save($id, 'records/lachman/left', self::LACHMAN)->assertStatus(423);
-        self::assertSame(0, Record::query()->count());
+        self::assertSame(0, StoredRecord::query()->count());
     }
 
     public function test_names_and_findings_are_unreadable_at_rest(): void

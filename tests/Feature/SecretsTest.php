@@ -15,10 +15,10 @@ use App\Clinic\Models\Availability;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\LetterVersion;
 use App\Clinic\Models\Proposal;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Section;
 use App\Clinic\Models\Snapshot;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Models\Task;
 use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
@@ -44,7 +44,7 @@ use RuntimeException;
 final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [
-        Team::class, User::class, Athlete::class, Examination::class, Section::class, Record::class, Snapshot::class,
+        Team::class, User::class, Athlete::class, Examination::class, Section::class, StoredRecord::class, Snapshot::class,
         Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, Invitation::class, Mail::class, ReferenceResult::class, Proposal::class, Task::class, Availability::class,
     ];
 

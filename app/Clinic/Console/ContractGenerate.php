@@ -4,32 +4,32 @@ declare(strict_types=1);
 
 namespace App\Clinic\Console;
 
-use App\Access\Http\Shapes\Accounts;
-use App\Access\Http\Shapes\Invitations;
-use App\Clinic\Http\Shapes\AthleteFiles;
-use App\Clinic\Http\Shapes\Calendars;
-use App\Clinic\Http\Shapes\Episodes;
-use App\Clinic\Http\Shapes\Examinations;
-use App\Clinic\Http\Shapes\Histories;
-use App\Clinic\Http\Shapes\Letters;
-use App\Clinic\Http\Shapes\Pages;
-use App\Clinic\Http\Shapes\ReferenceResults;
-use App\Clinic\Http\Shapes\Saving;
-use App\Clinic\Http\Shapes\Tasks;
-use App\Clinic\Http\Shapes\Weighing;
-use App\Club\Http\Shapes\Athletes;
-use App\Club\Http\Shapes\Doctors;
-use App\Club\Http\Shapes\Imports;
-use App\Club\Http\Shapes\Teams;
-use App\Platform\Http\Shapes\Refusals;
-use App\Trust\Http\Shapes\Logs;
+use App\Access\Http\Shapes\AccountShapes;
+use App\Access\Http\Shapes\InvitationShapes;
+use App\Clinic\Http\Shapes\AthleteFileShapes;
+use App\Clinic\Http\Shapes\CalendarShapes;
+use App\Clinic\Http\Shapes\EpisodeShapes;
+use App\Clinic\Http\Shapes\ExaminationShapes;
+use App\Clinic\Http\Shapes\HistoryShapes;
+use App\Clinic\Http\Shapes\LetterShapes;
+use App\Clinic\Http\Shapes\PageShapes;
+use App\Clinic\Http\Shapes\ReferenceResultShapes;
+use App\Clinic\Http\Shapes\SavingShapes;
+use App\Clinic\Http\Shapes\TaskShapes;
+use App\Clinic\Http\Shapes\WeighingShapes;
+use App\Club\Http\Shapes\AthleteShapes;
+use App\Club\Http\Shapes\DoctorShapes;
+use App\Club\Http\Shapes\ImportShapes;
+use App\Club\Http\Shapes\TeamShapes;
+use App\Platform\Http\Shapes\RefusalShapes;
+use App\Trust\Http\Shapes\LogShapes;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Wire\DocumentSchema;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
 use GrayCompass\Core\Wire\Shapes\CatalogueShapes;
 use GrayCompass\Core\Wire\Shapes\Terms;
 use GrayCompass\Document\Json;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use Illuminate\Console\Command;
 use ReflectionClass;
 use ReflectionMethod;
@@ -39,10 +39,10 @@ final class ContractGenerate extends Command
 {
     /** Each public method of these is a shape with a name of its own. */
     private const SHAPES = [
-        Terms::class, CatalogueShapes::class, AssessmentShapes::class, Refusals::class, Accounts::class,
-        Invitations::class, Logs::class, Teams::class, Athletes::class, Doctors::class, Imports::class, Histories::class,
-        Examinations::class, Saving::class, Tasks::class, ReferenceResults::class, Episodes::class, Letters::class,
-        Pages::class, Calendars::class, AthleteFiles::class, Weighing::class,
+        Terms::class, CatalogueShapes::class, AssessmentShapes::class, RefusalShapes::class, AccountShapes::class,
+        InvitationShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
+        ExaminationShapes::class, SavingShapes::class, TaskShapes::class, ReferenceResultShapes::class, EpisodeShapes::class, LetterShapes::class,
+        PageShapes::class, CalendarShapes::class, AthleteFileShapes::class, WeighingShapes::class,
     ];
 
     protected $signature = 'contract:generate {--check : only say whether the files are current}';
@@ -83,7 +83,7 @@ final class ContractGenerate extends Command
         foreach (self::SHAPES as $holder) {
             foreach ((new ReflectionClass($holder))->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
                 $shape = $method->invoke(null);
-                \assert($shape instanceof Named && ! isset($schemas[$shape->name]));
+                \assert($shape instanceof Definition && ! isset($schemas[$shape->name]));
                 $schemas[$shape->name] = $shape->definition();
             }
         }

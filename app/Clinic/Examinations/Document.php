@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use GrayCompass\Core\Wire\ExaminationReader;
@@ -127,7 +127,7 @@ final class Document
 
         return $baseline === null ? null : (object) [
             'on' => $baseline->examined_at->toDateString(),
-            'findings' => array_values($baseline->records->map(static fn (Record $one): stdClass => (object) [
+            'findings' => array_values($baseline->records->map(static fn (StoredRecord $one): stdClass => (object) [
                 'manoeuvre' => $one->manoeuvre, 'side' => $one->side,
                 ...array_diff_key((array) $one->payload, ['override' => 0, 'manoeuvre' => 0, 'side' => 0]),
             ])->all()),

@@ -7,8 +7,8 @@ namespace App\Clinic\Examinations;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditEvent;
@@ -81,7 +81,7 @@ final readonly class KneeChanger
         if ($frame->version !== $seen) {
             throw new StaleVersion(Part::section(SectionName::Frame), $frame);
         }
-        $isAnothers = static fn (Section|Record $row): bool => $row->saved_by !== $by;
+        $isAnothers = static fn (Section|StoredRecord $row): bool => $row->saved_by !== $by;
         if (! $overOthers && ($locked->sections->contains($isAnothers) || $locked->records->contains($isAnothers))) {
             throw new EnteredByAnother;
         }

@@ -6,7 +6,7 @@ namespace App\Clinic\Examinations;
 
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
+use App\Clinic\Models\StoredRecord;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Figures;
@@ -80,7 +80,7 @@ final readonly class LastLook
     /**
      * @return LastRecord|null
      */
-    private function row(Record $record): ?array
+    private function row(StoredRecord $record): ?array
     {
         $payload = $record->payload;
         if ($payload === null || ! $this->figures->catalogue()->has($record->manoeuvre)) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use App\Platform\Audit\AuditEvent;
 use GrayCompass\Core\Assessed\Assessment;
@@ -18,7 +18,7 @@ use GrayCompass\Core\Knee\Side;
  * A manoeuvre is recorded, or its record is withdrawn. A record of a held manoeuvre needs a reason, where one opens it
  * at all; leaving it undone and withdrawing it are never held.
  */
-final readonly class RecordChange implements Change
+final readonly class RecordChange implements PartChange
 {
     public function __construct(
         private Manoeuvre $manoeuvre,
@@ -39,7 +39,7 @@ final readonly class RecordChange implements Change
         return $this->save;
     }
 
-    public function applied(Document $document, Section|Record|null $row): Document
+    public function applied(Document $document, Section|StoredRecord|null $row): Document
     {
         return $document->withRecord($this->part(), $this->save->payload);
     }
@@ -58,7 +58,7 @@ final readonly class RecordChange implements Change
         }
     }
 
-    public function store(Examination $examination, Section|Record|null $row): void
+    public function store(Examination $examination, Section|StoredRecord|null $row): void
     {
         $stored = [
             'payload' => $this->save->payload,

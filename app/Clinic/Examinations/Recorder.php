@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Save;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditLog;
@@ -49,7 +49,7 @@ final readonly class Recorder
         ));
     }
 
-    private function save(Examination $examination, Change $change): Saved
+    private function save(Examination $examination, PartChange $change): Saved
     {
         return Turn::of("examination {$examination->id}", function (string $lock) use ($examination, $change): Saved {
             $query = Examination::query()->whereKey($examination->id);
@@ -68,7 +68,7 @@ final readonly class Recorder
      *
      * @throws ReusedKey
      */
-    private function earlier(Examination $examination, Section|Record|null $row, Change $change): ?Saved
+    private function earlier(Examination $examination, Section|StoredRecord|null $row, PartChange $change): ?Saved
     {
         [$part, $save] = [$change->part(), $change->save()];
         // A part that was saved is a version on: what follows on it as it stands was never sent before.
@@ -92,7 +92,7 @@ final readonly class Recorder
         );
     }
 
-    private function carriedOut(Examination $examination, Section|Record|null $row, Change $change): Saved
+    private function carriedOut(Examination $examination, Section|StoredRecord|null $row, PartChange $change): Saved
     {
         [$part, $save] = [$change->part(), $change->save()];
         match (true) {
@@ -119,7 +119,7 @@ final readonly class Recorder
     }
 
     /** Whether it was made from the part as it is stored. */
-    private static function follows(Section|Record|null $row, SaveRequest $save): bool
+    private static function follows(Section|StoredRecord|null $row, SaveRequest $save): bool
     {
         return ($row->version ?? 0) === $save->version;
     }
@@ -146,8 +146,8 @@ final readonly class Recorder
     private static function beforeGate(Examination $examination): array
     {
         return array_values($examination->records
-            ->filter(static fn (Record $record): bool => $record->before_gate)
-            ->map(static fn (Record $record): Part => $record->part())
+            ->filter(static fn (StoredRecord $record): bool => $record->before_gate)
+            ->map(static fn (StoredRecord $record): Part => $record->part())
             ->all());
     }
 
@@ -161,12 +161,12 @@ final readonly class Recorder
             $assessment->bearings->holds->byManoeuvre,
             static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable,
         );
-        $earlier = $examination->records->filter(static fn (Record $record): bool => isset($closed[$record->manoeuvre])
+        $earlier = $examination->records->filter(static fn (StoredRecord $record): bool => isset($closed[$record->manoeuvre])
             && ! $record->before_gate && $record->isDone() && ! isset($record->payload->override));
         if ($earlier->isEmpty()) {
             return $assessment;
         }
-        $earlier->each(static fn (Record $record) => $record->update(['before_gate' => true]));
+        $earlier->each(static fn (StoredRecord $record) => $record->update(['before_gate' => true]));
 
         return $this->assessments->assess(Document::of($examination), $examination);
     }

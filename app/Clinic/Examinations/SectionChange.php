@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditEvent;
@@ -15,7 +15,7 @@ use GrayCompass\Document\Refusal;
 use stdClass;
 
 /** A section is given anew. */
-final readonly class SectionChange implements Change
+final readonly class SectionChange implements PartChange
 {
     private stdClass $payload;
 
@@ -34,7 +34,7 @@ final readonly class SectionChange implements Change
         return $this->save;
     }
 
-    public function applied(Document $document, Section|Record|null $row): Document
+    public function applied(Document $document, Section|StoredRecord|null $row): Document
     {
         if ($this->name === SectionName::Frame && $row instanceof Section) {
             $this->insistOnFacts($row->payload);
@@ -51,7 +51,7 @@ final readonly class SectionChange implements Change
         }
     }
 
-    public function store(Examination $examination, Section|Record|null $row): void
+    public function store(Examination $examination, Section|StoredRecord|null $row): void
     {
         $stored = ['payload' => $this->payload, 'version' => $this->save->version + 1, 'saved_by' => $this->save->by];
         $row === null

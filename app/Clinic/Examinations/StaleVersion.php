@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clinic\Examinations;
 
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use RuntimeException;
 
@@ -13,9 +13,9 @@ use RuntimeException;
 final class StaleVersion extends RuntimeException
 {
     /**
-     * @param  Section|Record|null  $newer  as it stands now; null: not there any more
+     * @param  Section|StoredRecord|null  $newer  as it stands now; null: not there any more
      */
-    public function __construct(public readonly Part $part, public readonly Section|Record|null $newer)
+    public function __construct(public readonly Part $part, public readonly Section|StoredRecord|null $newer)
     {
         parent::__construct("The part {$part->key()} was changed in between.");
     }

@@ -7,8 +7,8 @@ namespace App\Clinic\Examinations;
 use App\Access\Models\User;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\ExaminationStatus;
 use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditEvent;
@@ -118,7 +118,7 @@ final readonly class Twins
     }
 
     /** Taken before the gate of this knee was asked, and marked so. */
-    private function bring(Record $record, Examination $other): void
+    private function bring(StoredRecord $record, Examination $other): void
     {
         $other->records()->create([
             'examination_id' => $other->id, 'manoeuvre' => $record->manoeuvre, 'side' => $record->side,

@@ -50,7 +50,7 @@ use LogicException;
  * @property Examination|null $superseding that takes its place, signed or not yet
  * @property Collection<int, Addendum> $addenda oldest first
  * @property Collection<int, Section> $sections
- * @property Collection<int, Record> $records
+ * @property Collection<int, StoredRecord> $records
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
 final class Examination extends Model implements HasEncryptedColumns
@@ -122,21 +122,21 @@ final class Examination extends Model implements HasEncryptedColumns
     /**
      * In the order in which they were first recorded.
      *
-     * @return HasMany<Record, $this>
+     * @return HasMany<StoredRecord, $this>
      */
     public function records(): HasMany
     {
-        $records = $this->hasMany(Record::class);
+        $records = $this->hasMany(StoredRecord::class);
         $records->orderBy('sequence');
 
         return $records;
     }
 
     /** A part as it is stored; null: not yet. */
-    public function row(Part $part): Section|Record|null
+    public function row(Part $part): Section|StoredRecord|null
     {
         return $part->isRecord()
-            ? $this->records->first(static fn (Record $row): bool => $row->part()->is($part))
+            ? $this->records->first(static fn (StoredRecord $row): bool => $row->part()->is($part))
             : $this->sections->firstWhere('name', $part->name);
     }
 

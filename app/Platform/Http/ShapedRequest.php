@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Platform\Http;
 
 use App\Platform\Wire\SchemaRules;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request whose body has a shape, from which its rules follow. */
 abstract class ShapedRequest extends FormRequest
 {
-    abstract protected function shape(): Named;
+    abstract protected function shape(): Definition;
 
     /**
      * What else must hold of a field, which no shape can say.

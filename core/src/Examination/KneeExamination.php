@@ -27,68 +27,85 @@ final readonly class KneeExamination
     /** The day since the injury that is taken where an injury is told without its day. Working estimate. */
     public const DAY_TAKEN = 7;
 
-    /** @var array<string, Record> what was measured on the hurt knee, by manoeuvre */
-    private array $hurt;
+    public Setting $setting;
 
-    /** @var array<string, Record> and on the other */
-    private array $other;
+    public Side $hurtSide;
 
-    /** @var array<string, Record> what was left out on the hurt knee */
-    private array $leftOut;
+    public Route $route;
+
+    public ?float $timeLimitMin;
+
+    /** @var int<0, max>|null null: came on without an injury */
+    public ?int $daysSinceInjury;
+
+    public ?float $hoursSinceInjury;
+
+    public ?int $ageYears;
+
+    public bool $otherKneeReliable;
+
+    public ?Condition $firstImpression;
+
+    public Opening $opening;
+
+    public EpisodeFacts $episode;
+
+    public Schools $schools;
+
+    public History $history;
+
+    public SafetyAnswers $safety;
+
+    /** @var list<Record> in the order of the document, which is the order done */
+    public array $records;
+
+    public ?DateTimeImmutable $examinedOn;
+
+    public string $settingChosen;
+
+    public bool $settingMoved;
+
+    /** @var list<EarlierFinding> */
+    public array $earlierFindings;
+
+    /** @var list<PulseCheck> */
+    public array $pulseChecks;
+
+    public ?KneeBaseline $baseline;
+
+    public bool $dayIsMissing;
 
     /**
-     * @param  Side  $hurtSide  left or right
-     * @param  int<0, max>|null  $daysSinceInjury  null: came on without an injury
-     * @param  float|null  $hoursSinceInjury  for the first day
-     * @param  Setting  $setting  as it applies; it follows the days unless it was chosen
-     * @param  bool  $settingMoved  another setting was given than the days say
-     * @param  list<PulseCheck>  $pulseChecks  in the order taken
-     * @param  list<EarlierFinding>  $earlierFindings  of other people
      * @param  FactBook  $facts  what rules ask of the findings, by name
-     * @param  DateTimeImmutable|null  $examinedOn  the day of the examination, where the document tells it
-     * @param  KneeBaseline|null  $baseline  the same knee while it was sound, where it was looked at then
-     * @param  bool  $dayIsMissing  an injury is told without its day: it is judged as on day 7, weighed as without one
-     * @param  list<Record>  $records  in the order of the document, which is the order done
      */
     public function __construct(
-        public Setting $setting,
-        public Side $hurtSide,
-        public Route $route,
-        public ?float $timeLimitMin,
-        public ?int $daysSinceInjury,
-        public ?float $hoursSinceInjury,
-        public ?int $ageYears,
-        public bool $otherKneeReliable,
-        public ?Condition $firstImpression,
-        public Opening $opening,
-        public EpisodeFacts $episode,
-        public Schools $schools,
-        public History $history,
-        public SafetyAnswers $safety,
-        public array $records,
+        private Frame $frame,
+        private Interview $interview,
+        private Records $recorded,
+        private Before $before,
         public FactBook $facts,
-        public ?DateTimeImmutable $examinedOn = null,
-        public string $settingChosen = '',
-        public bool $settingMoved = false,
-        public array $earlierFindings = [],
-        public array $pulseChecks = [],
-        public ?KneeBaseline $baseline = null,
-        public bool $dayIsMissing = false,
     ) {
-        $hurt = $other = $leftOut = [];
-        foreach ($records as $record) {
-            $id = $record->manoeuvre->id;
-            $onOther = $record->side === $hurtSide->opposite();
-            if ($record->notDone !== null) {
-                $leftOut += $onOther ? [] : [$id => $record];
-            } elseif ($onOther) {
-                $other[$id] = $record;
-            } else {
-                $hurt[$id] = $record;
-                $other += $record->side === Side::Both ? [$id => $record] : [];
-            }
-        }
-        [$this->hurt, $this->other, $this->leftOut] = [$hurt, $other, $leftOut];
+        $this->setting = $frame->setting;
+        $this->hurtSide = $frame->hurtSide;
+        $this->route = $frame->route;
+        $this->schools = $frame->schools;
+        $this->timeLimitMin = $frame->timeLimitMin;
+        $this->daysSinceInjury = $frame->daysSinceInjury;
+        $this->hoursSinceInjury = $frame->hoursSinceInjury;
+        $this->ageYears = $frame->ageYears;
+        $this->otherKneeReliable = $frame->otherKneeReliable;
+        $this->firstImpression = $frame->firstImpression;
+        $this->examinedOn = $frame->examinedOn;
+        $this->settingChosen = $frame->settingChosen;
+        $this->settingMoved = $frame->settingMoved;
+        $this->dayIsMissing = $frame->dayIsMissing;
+        [$this->opening, $this->episode, $this->history, $this->safety] = [
+            $interview->opening, $interview->episode, $interview->history, $interview->safety,
+        ];
+        $this->records = $recorded->all;
+        [$this->earlierFindings, $this->pulseChecks, $this->baseline] = [
+            $before->earlierFindings, $before->pulseChecks, $before->baseline,
+        ];
     }
 
     public function isAfterInjury(): bool
@@ -113,17 +130,7 @@ final readonly class KneeExamination
      */
     public function onDay(int $day): self
     {
-        $setting = $this->settingChosen === '' && $this->setting->followsDays()
-            ? Setting::byDays($day)
-            : $this->setting;
-
-        return new self(
-            $setting, $this->hurtSide, $this->route, $this->timeLimitMin, $day, $this->hoursSinceInjury,
-            $this->ageYears, $this->otherKneeReliable, $this->firstImpression, $this->opening, $this->episode,
-            $this->schools, $this->history, $this->safety, $this->records, $this->facts, $this->examinedOn,
-            $this->settingChosen, $this->settingMoved, $this->earlierFindings, $this->pulseChecks, $this->baseline,
-            $this->dayIsMissing,
-        );
+        return new self($this->frame->onDay($day), $this->interview, $this->recorded, $this->before, $this->facts);
     }
 
     /** A pulse that was missing once is not trusted again, even when it is felt later. */
@@ -196,19 +203,19 @@ final readonly class KneeExamination
     /** What was measured on the hurt knee, or null when it was not done. */
     public function hurt(string $manoeuvre): ?Record
     {
-        return $this->hurt[$manoeuvre] ?? null;
+        return $this->recorded->hurt($manoeuvre);
     }
 
     /** What was measured on the other knee, or null when it was not done. */
     public function other(string $manoeuvre): ?Record
     {
-        return $this->other[$manoeuvre] ?? null;
+        return $this->recorded->other($manoeuvre);
     }
 
     /** What was left out on the hurt knee, with its reason. */
     public function leftOut(string $manoeuvre): ?NotDone
     {
-        return ($this->leftOut[$manoeuvre] ?? null)?->notDone;
+        return $this->recorded->leftOut($manoeuvre);
     }
 
     /**
@@ -218,6 +225,6 @@ final readonly class KneeExamination
      */
     public function position(string $manoeuvre): int
     {
-        return ($this->hurt[$manoeuvre] ?? $this->leftOut[$manoeuvre] ?? null)->position ?? -1;
+        return $this->recorded->position($manoeuvre);
     }
 }

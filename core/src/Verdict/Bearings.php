@@ -43,32 +43,55 @@ final readonly class Bearings
 
     public Dislocation $dislocation;
 
-    /**
-     * @param  list<ConditionVerdict>  $verdicts  one for each condition, in their order
-     * @param  list<Consideration>  $also
-     * @param  list<AbnormalFinding>  $abnormal  with any of these the knee is not sound
-     * @param  list<string>  $disagree  condition ids whose like tests disagree
-     */
+    public SafetyGate $gate;
+
+    public Holds $holds;
+
+    public Grading $grading;
+
+    public SettledResults $results;
+
+    public Unsettled $settled;
+
+    public Loose $loose;
+
+    public Blood $blood;
+
+    public Belief $belief;
+
+    /** @var list<ConditionVerdict> one for each condition, in their order */
+    public array $verdicts;
+
+    public FrontGate $front;
+
+    /** @var list<Consideration> */
+    public array $also;
+
+    /** @var list<AbnormalFinding> with any of these the knee is not sound */
+    public array $abnormal;
+
+    /** @var list<string> condition ids whose like tests disagree */
+    public array $disagree;
+
     public function __construct(
         public KneeExamination $examination,
-        public SafetyGate $gate,
-        public Holds $holds,
-        public Grading $grading,
-        public SettledResults $results,
-        public Unsettled $settled,
-        public array $verdicts,
-        public Loose $loose,
-        public FrontGate $front,
-        public array $also,
-        public array $disagree,
-        public Belief $belief,
-        public Blood $blood,
-        public array $abnormal,
         public Catalogue $catalogue,
+        Guarded $guarded,
+        Readings $readings,
+        Conclusions $conclusions,
     ) {
+        [$this->gate, $this->holds] = [$guarded->gate, $guarded->holds];
+        [$this->grading, $this->results, $this->settled] = [$readings->grading, $readings->results, $readings->settled];
+        [$this->loose, $this->blood] = [$readings->loose, $readings->blood];
+        [$this->belief, $this->verdicts, $this->front] = [
+            $conclusions->belief, $conclusions->verdicts, $conclusions->front,
+        ];
+        [$this->also, $this->abnormal, $this->disagree] = [
+            $conclusions->also, $conclusions->abnormal, $conclusions->disagree,
+        ];
         $this->knee = new HurtKnee($examination);
-        $this->signs = $results->signs;
-        $this->dislocation = Dislocation::in($examination, FluidSigns::in($examination), $blood);
+        $this->signs = $this->results->signs;
+        $this->dislocation = Dislocation::in($examination, FluidSigns::in($examination), $this->blood);
     }
 
     /** What a manoeuvre is called. */

@@ -6,19 +6,23 @@ namespace GrayCompass\Core\Wire;
 
 use DateTimeImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
+use GrayCompass\Core\Examination\Before;
 use GrayCompass\Core\Examination\EarlierFinding;
 use GrayCompass\Core\Examination\EpisodeFacts;
 use GrayCompass\Core\Examination\Facts\FactBook;
 use GrayCompass\Core\Examination\FluidDrawn;
+use GrayCompass\Core\Examination\Frame;
 use GrayCompass\Core\Examination\History;
 use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\Interview;
 use GrayCompass\Core\Examination\KneeBaseline;
 use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\Mechanism;
 use GrayCompass\Core\Examination\Opening;
 use GrayCompass\Core\Examination\Operation;
 use GrayCompass\Core\Examination\PulseCheck;
+use GrayCompass\Core\Examination\Records;
 use GrayCompass\Core\Examination\Routes;
 use GrayCompass\Core\Examination\SafetyAnswers;
 use GrayCompass\Core\Examination\SafetyKey;
@@ -79,29 +83,48 @@ final readonly class ExaminationReader
         $history = self::history($given->inner('history'));
         $dayIsMissing = $days === null && $history->tellsInjury();
 
+        $hurtSide = Side::from($given->text('hurtSide'));
+
         return new KneeExamination(
-            $setting,
-            Side::from($given->text('hurtSide')),
-            $this->routes->get($given->text('route')),
-            $given->number('timeLimitMin'),
-            $dayIsMissing ? KneeExamination::DAY_TAKEN : $days,
-            $hours,
-            $given->whole('ageYears'),
-            $given->answer('otherKneeReliable') ?? true,
-            Condition::tryFrom($given->text('firstImpression')),
+            new Frame(
+                setting: $setting,
+                hurtSide: $hurtSide,
+                route: $this->routes->get($given->text('route')),
+                schools: $this->schools->chosen($given->inner('schools')->text(...)),
+                daysSinceInjury: $dayIsMissing ? KneeExamination::DAY_TAKEN : $days,
+                hoursSinceInjury: $hours,
+                ageYears: $given->whole('ageYears'),
+                otherKneeReliable: $given->answer('otherKneeReliable') ?? true,
+                timeLimitMin: $given->number('timeLimitMin'),
+                firstImpression: Condition::tryFrom($given->text('firstImpression')),
+                examinedOn: $day,
+                settingChosen: $chosen,
+                settingMoved: $setting !== $stated,
+                dayIsMissing: $dayIsMissing,
+            ),
+            self::interview($given, $history),
+            new Records(RecordReader::read($given, $this->catalogue), $hurtSide),
+            $this->before($given),
+            $this->facts,
+        );
+    }
+
+    private static function interview(Given $given, History $history): Interview
+    {
+        return new Interview(
             new Opening(...array_map($given->inner('opening')->answer(...), Opening::KEYS)),
             self::episode($given->inner('episode')),
-            $this->schools->chosen($given->inner('schools')->text(...)),
             $history,
             new SafetyAnswers($given->inner('safety')->answers(array_map(
                 static fn (SafetyKey $key): string => $key->value,
                 SafetyKey::cases(),
             ))),
-            RecordReader::read($given, $this->catalogue),
-            $this->facts,
-            $day,
-            $chosen,
-            $setting !== $stated,
+        );
+    }
+
+    private function before(Given $given): Before
+    {
+        return new Before(
             array_map(static fn (Given $entry): EarlierFinding => new EarlierFinding(
                 $entry->text('what'),
                 $entry->text('by'),
@@ -113,7 +136,6 @@ final readonly class ExaminationReader
                 $check->text('by'),
             ), $given->items('pulseChecks')),
             $this->baseline($given),
-            $dayIsMissing,
         );
     }
 

@@ -25,9 +25,9 @@ use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\ListOrElse;
 use GrayCompass\Document\Shape\Number;
+use GrayCompass\Document\Shape\SameAs;
 use GrayCompass\Document\Shape\Shape;
 use GrayCompass\Document\Shape\Text;
-use GrayCompass\Document\Shape\Told;
 use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\Words;
 use GrayCompass\Document\Shape\YesNo;
@@ -95,7 +95,7 @@ final class ExaminationShape
             ),
             'baseline' => new Fields([
                 'on' => new Text(10, 10, self::DATE, 'expected a date such as 2026-03-14'),
-                'findings' => new Items(new Told($record, '#/properties/findings/items'), self::MOST_RECORDS),
+                'findings' => new Items(new SameAs($record, '#/properties/findings/items'), self::MOST_RECORDS),
             ]),
             'pulseChecks' => new Items(new Fields([
                 'at' => new Text(0, 40, self::MOMENT, 'expected a moment such as 2026-03-14T09:30:00Z'),

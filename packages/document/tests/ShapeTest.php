@@ -13,7 +13,7 @@ use GrayCompass\Document\Shape\Day;
 use GrayCompass\Document\Shape\Either;
 use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
@@ -28,7 +28,7 @@ use GrayCompass\Document\Shape\Shape;
 use GrayCompass\Document\Shape\Tagged;
 use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
-use GrayCompass\Document\Shape\Told;
+use GrayCompass\Document\Shape\SameAs;
 use GrayCompass\Document\Shape\Words;
 use GrayCompass\Document\Shape\YesNo;
 use Opis\JsonSchema\Validator;
@@ -204,7 +204,7 @@ final class ShapeTest extends TestCase
 
     public function test_what_stands_twice_is_told_once_and_checked_in_both_places(): void
     {
-        $shape = new Told(new YesNo, '#/properties/answer');
+        $shape = new SameAs(new YesNo, '#/properties/answer');
         self::assertSame(['$ref' => '#/properties/answer'], $shape->schema());
         $faults = new Faults(json_decode('{"again": 3}'));
         $shape->check(3, 'again', $faults);
@@ -214,7 +214,7 @@ final class ShapeTest extends TestCase
 
     public function test_what_has_a_name_stands_once_and_is_pointed_to(): void
     {
-        $side = new Named('Side', new Noted(new Word(['left', 'right']), 'as the athlete says it'));
+        $side = new Definition('Side', new Noted(new Word(['left', 'right']), 'as the athlete says it'));
         self::assertSame(['$ref' => '#/Side'], (new Items($side))->schema()['items']);
         self::assertSame(['enum' => ['left', 'right'], 'description' => 'as the athlete says it'], $side->definition());
         $faults = new Faults('middle');

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Http\Shapes\Invitations;
+use App\Access\Http\Shapes\InvitationShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** The link of an invitation; and what somebody comes in with. */
 final class AcceptRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
         return $this->route()?->getName() === 'invitation.show'
-            ? Invitations::invitationLink()
-            : Invitations::invitationAnswer();
+            ? InvitationShapes::invitationLink()
+            : InvitationShapes::invitationAnswer();
     }
 
     public function token(): string

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Http\Shapes\Accounts;
+use App\Access\Http\Shapes\AccountShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Six digits of an authenticator app. */
 final class CodeRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Accounts::factorCode();
+        return AccountShapes::factorCode();
     }
 
     /** As it is typed, but for the gap that apps show in its middle. */

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Http\Shapes\Accounts;
+use App\Access\Http\Shapes\AccountShapes;
 use App\Access\Values\Email;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 final class LoginRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Accounts::credentials();
+        return AccountShapes::credentials();
     }
 
     /**

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Http\Shapes\Invitations;
+use App\Access\Http\Shapes\InvitationShapes;
 use App\Access\Values\Email;
 use App\Access\Values\Role;
 use App\Platform\Http\ShapedRequest;
 use Closure;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** A role in the team, and for an invitation the address that it goes to. */
 final class MemberRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return $this->isForInvitation() ? Invitations::newInvitation() : Invitations::memberRole();
+        return $this->isForInvitation() ? InvitationShapes::newInvitation() : InvitationShapes::memberRole();
     }
 
     protected function also(): array

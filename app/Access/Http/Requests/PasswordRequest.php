@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Access\Http\Requests;
 
-use App\Access\Http\Shapes\Accounts;
+use App\Access\Http\Shapes\AccountShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Whatever has to do with a password: each door asks for its own of these. */
 final class PasswordRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
         return match ($this->route()?->getName()) {
-            'password.forgotten' => Accounts::forgottenPassword(),
-            'password.reset' => Accounts::newPasswordByLink(),
-            'password.update' => Accounts::changedPassword(),
-            default => Accounts::ownPassword(),
+            'password.forgotten' => AccountShapes::forgottenPassword(),
+            'password.reset' => AccountShapes::newPasswordByLink(),
+            'password.update' => AccountShapes::changedPassword(),
+            default => AccountShapes::ownPassword(),
         };
     }
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Examinations;
+use App\Clinic\Http\Shapes\ExaminationShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** A word added to a signed examination. */
 final class AddendumRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Examinations::newAddendum();
+        return ExaminationShapes::newAddendum();
     }
 
     public function words(): string

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Calendars;
+use App\Clinic\Http\Shapes\CalendarShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** A calendar of one's own, or a file that came back from one. */
 final class CalendarRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return $this->isMethod('PUT') ? Calendars::newCalendar() : Calendars::calendarText();
+        return $this->isMethod('PUT') ? CalendarShapes::newCalendar() : CalendarShapes::calendarText();
     }
 
     public function inWords(): bool

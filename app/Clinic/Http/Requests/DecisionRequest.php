@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Tasks;
+use App\Clinic\Http\Shapes\TaskShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Whether a proposal is taken over, and if not, why. */
 final class DecisionRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Tasks::decision();
+        return TaskShapes::decision();
     }
 
     protected function also(): array

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\AthleteFiles;
+use App\Clinic\Http\Shapes\AthleteFileShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Why somebody's record is erased. */
 final class ErasureRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return AthleteFiles::erasure();
+        return AthleteFileShapes::erasure();
     }
 
     public function reason(): string

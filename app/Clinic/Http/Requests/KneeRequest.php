@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Examinations;
+use App\Clinic\Http\Shapes\ExaminationShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Core\Knee\Side;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Which knee is hurt, and since when. */
 final class KneeRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Examinations::knee();
+        return ExaminationShapes::knee();
     }
 
     protected function also(): array

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Access\Http\Requests\MailAddress;
-use App\Clinic\Http\Shapes\Letters;
+use App\Clinic\Http\Shapes\LetterShapes;
 use App\Clinic\Letters\LetterText;
 use App\Clinic\Values\Addressee;
 use App\Clinic\Values\Channel;
 use App\Club\Models\Doctor;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** To whom a letter is begun, what it says, or how it leaves. */
 final class LetterRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
         return match (true) {
-            $this->routeIs('examinations.letters.store') => Letters::newLetter(),
-            $this->routeIs('letters.send') => Letters::letterSending(),
-            default => Letters::letterWording(),
+            $this->routeIs('examinations.letters.store') => LetterShapes::newLetter(),
+            $this->routeIs('letters.send') => LetterShapes::letterSending(),
+            default => LetterShapes::letterWording(),
         };
     }
 

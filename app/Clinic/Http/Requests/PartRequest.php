@@ -7,20 +7,20 @@ namespace App\Clinic\Http\Requests;
 use App\Access\Models\User;
 use App\Access\Values\Ability;
 use App\Clinic\Examinations\SaveRequest;
-use App\Clinic\Http\Shapes\Saving;
+use App\Clinic\Http\Shapes\SavingShapes;
 use App\Platform\Http\ShapedRequest;
 use Closure;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use stdClass;
 
 /** One part of an examination to save; what is in the payload is the core's to judge. */
 final class PartRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return $this->isMethod('DELETE') ? Saving::takeBack() : Saving::savePart();
+        return $this->isMethod('DELETE') ? SavingShapes::takeBack() : SavingShapes::savePart();
     }
 
     protected function also(): array

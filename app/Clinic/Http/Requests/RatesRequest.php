@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Weighing;
+use App\Clinic\Http\Shapes\WeighingShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Refusal;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Inference\Entered\TestRates;
 
 /** What a test is worth, told as rates, as the four counts of a study, or as likelihood ratios. */
@@ -15,9 +15,9 @@ final class RatesRequest extends ShapedRequest
 {
     private const COUNTS = ['truePositive', 'falsePositive', 'falseNegative', 'trueNegative'];
 
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Weighing::enteredRates();
+        return WeighingShapes::enteredRates();
     }
 
     protected function also(): array

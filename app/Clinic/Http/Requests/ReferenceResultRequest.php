@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\ReferenceResults;
+use App\Clinic\Http\Shapes\ReferenceResultShapes;
 use App\Clinic\Models\Task;
 use App\Clinic\ReferenceResults\ReferenceFacts;
 use App\Clinic\Values\InjuryState;
@@ -14,7 +14,7 @@ use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
 use Closure;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use Illuminate\Validation\Rule;
 
 /** What a knee turned out to have. */
@@ -25,9 +25,9 @@ final class ReferenceResultRequest extends ShapedRequest
 
     private const WEEKS = 104;
 
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return ReferenceResults::newReferenceResult();
+        return ReferenceResultShapes::newReferenceResult();
     }
 
     protected function also(): array

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Examinations;
+use App\Clinic\Http\Shapes\ExaminationShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** What was on screen when somebody signed, and why without the gate where it is not answered. */
 final class SignRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Examinations::signature();
+        return ExaminationShapes::signature();
     }
 
     protected function also(): array

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Clinic\Examinations\Start;
-use App\Clinic\Http\Shapes\Examinations;
+use App\Clinic\Http\Shapes\ExaminationShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Core\Examination\Routes;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Document\Refusal;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use Illuminate\Support\Facades\App;
 use Illuminate\Validation\Rule;
 
 /** The few facts with which an examination begins. */
 final class StartRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Examinations::start();
+        return ExaminationShapes::start();
     }
 
     protected function also(): array

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Tasks;
+use App\Clinic\Http\Shapes\TaskShapes;
 use App\Clinic\Tasks\TaskChange;
 use App\Clinic\Values\TaskState;
 use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use Illuminate\Validation\Rule;
 
 /** Something to do for an athlete, or what became of it. */
@@ -17,9 +17,9 @@ final class TaskRequest extends ShapedRequest
 {
     private const YEARS_AHEAD = 3;
 
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return $this->isMethod('POST') ? Tasks::newTask() : Tasks::taskChange();
+        return $this->isMethod('POST') ? TaskShapes::newTask() : TaskShapes::taskChange();
     }
 
     protected function also(): array

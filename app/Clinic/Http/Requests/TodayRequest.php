@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Requests;
 
-use App\Clinic\Http\Shapes\Histories;
+use App\Clinic\Http\Shapes\HistoryShapes;
 use App\Clinic\Today\Today;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Which athletes of the team to list. */
 final class TodayRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Histories::todayAsked();
+        return HistoryShapes::todayAsked();
     }
 
     protected function also(): array

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Resources;
 
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
  * One stored part of an examination with its version.
  *
- * @property-read Section|Record $resource
+ * @property-read Section|StoredRecord $resource
  */
 final class PartResource extends JsonResource
 {

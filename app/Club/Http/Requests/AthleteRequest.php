@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Club\Athletes\AthleteRules;
-use App\Club\Http\Shapes\Athletes;
+use App\Club\Http\Shapes\AthleteShapes;
 use App\Club\Values\AthleteFacts;
 use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** What is said of an athlete. */
 final class AthleteRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Athletes::athleteFacts();
+        return AthleteShapes::athleteFacts();
     }
 
     protected function also(): array

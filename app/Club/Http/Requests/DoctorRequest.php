@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Access\Http\Requests\MailAddress;
-use App\Club\Http\Shapes\Doctors;
+use App\Club\Http\Shapes\DoctorShapes;
 use App\Platform\Http\ShapedRequest;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** Somebody for the book of doctors. */
 final class DoctorRequest extends ShapedRequest
 {
     private const OTHERS = ['field', 'practice', 'email', 'phone'];
 
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Doctors::newDoctor();
+        return DoctorShapes::newDoctor();
     }
 
     protected function also(): array

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Access\Values\DateOrder;
-use App\Club\Http\Shapes\Imports;
+use App\Club\Http\Shapes\ImportShapes;
 use App\Club\Import\Column;
 use App\Club\Import\ColumnMapping;
 use App\Club\Import\Preview;
 use App\Club\Import\Sheet;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Refusal;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 
 /** A list of athletes, and how it is read. */
 final class ImportRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Imports::importList();
+        return ImportShapes::importList();
     }
 
     /** @throws Refusal where the file is no list */

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Club\Http\Requests;
 
 use App\Access\Values\TeamSettings;
-use App\Club\Http\Shapes\Teams;
+use App\Club\Http\Shapes\TeamShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Core\Examination\Schools\SchoolGroup;
 use GrayCompass\Core\Figures;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use Illuminate\Support\Facades\App;
 use Illuminate\Validation\Rule;
 
 /** What a lead sets for the team. */
 final class TeamRequest extends ShapedRequest
 {
-    protected function shape(): Named
+    protected function shape(): Definition
     {
-        return Teams::teamSettings();
+        return TeamShapes::teamSettings();
     }
 
     protected function also(): array

@@ -13,11 +13,11 @@ use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Core\Verdict\ConditionZone;
 use GrayCompass\Core\Verdict\Gate;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\MapOf;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -29,20 +29,20 @@ use GrayCompass\Document\Shape\YesNo;
 /** An assessment as it leaves the core. */
 final class AssessmentShapes
 {
-    public static function assessment(): Named
+    public static function assessment(): Definition
     {
-        return new Named('Assessment', new Fields(self::parts()));
+        return new Definition('Assessment', new Fields(self::parts()));
     }
 
     /** Those parts that changed. */
-    public static function assessmentParts(): Named
+    public static function assessmentParts(): Definition
     {
-        return new Named('AssessmentParts', new Fields([], self::parts(), strict: true));
+        return new Definition('AssessmentParts', new Fields([], self::parts(), strict: true));
     }
 
-    public static function hold(): Named
+    public static function hold(): Definition
     {
-        return new Named('Hold', new Fields([
+        return new Definition('Hold', new Fields([
             'kind' => Word::of(HoldKind::class),
             'mayOverride' => new Noted(new YesNo, 'whether a reason opens it'),
         ], [
@@ -51,23 +51,23 @@ final class AssessmentShapes
         ], strict: true));
     }
 
-    public static function gate(): Named
+    public static function gate(): Definition
     {
-        return new Named('Gate', Word::of(Gate::class));
+        return new Definition('Gate', Word::of(Gate::class));
     }
 
-    public static function safetyLine(): Named
+    public static function safetyLine(): Definition
     {
-        return new Named('SafetyLine', new Fields([
+        return new Definition('SafetyLine', new Fields([
             'rule' => Text::free(),
             'urgency' => Terms::urgency(),
             'say' => Text::free(),
         ]));
     }
 
-    public static function measurement(): Named
+    public static function measurement(): Definition
     {
-        return new Named('Measurement', new Fields([
+        return new Definition('Measurement', new Fields([
             'manoeuvre' => Text::free(),
             'unit' => Text::free(),
             'hurt' => new OrNull(Number::any()),
@@ -86,9 +86,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function result(): Named
+    public static function result(): Definition
     {
-        return new Named('Result', new Fields([
+        return new Definition('Result', new Fields([
             'finding' => Text::free(),
             'manoeuvre' => new Noted(Text::free(), '`history` for an answer of the history'),
             'outcome' => Terms::outcome(),
@@ -99,9 +99,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function excluded(): Named
+    public static function excluded(): Definition
     {
-        return new Named('Excluded', new Fields([
+        return new Definition('Excluded', new Fields([
             'finding' => Text::free(),
             'manoeuvre' => Text::free(),
             'outcome' => Terms::outcome(),
@@ -110,9 +110,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function conditionVerdict(): Named
+    public static function conditionVerdict(): Definition
     {
-        return new Named('ConditionVerdict', new Fields([
+        return new Definition('ConditionVerdict', new Fields([
             'id' => Terms::conditionId(),
             'pretest' => Terms::chance(),
             'afterStory' => Terms::chance(),
@@ -131,9 +131,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function traceStep(): Named
+    public static function traceStep(): Definition
     {
-        return new Named('TraceStep', new Fields([
+        return new Definition('TraceStep', new Fields([
             'condition' => Terms::conditionId(),
             'finding' => Text::free(),
             'outcome' => Terms::outcome(),
@@ -149,9 +149,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function nextTest(): Named
+    public static function nextTest(): Definition
     {
-        return new Named('NextTest', new Noted(
+        return new Definition('NextTest', new Noted(
             new Fields([
                 'finding' => new OrNull(Text::free()),
                 'manoeuvre' => new OrNull(Text::free()),
@@ -165,9 +165,9 @@ final class AssessmentShapes
         ));
     }
 
-    public static function referral(): Named
+    public static function referral(): Definition
     {
-        return new Named('Referral', new Fields([
+        return new Definition('Referral', new Fields([
             'question' => new Noted(Text::free(), 'what the other one is asked'),
             'asks' => new Noted(new Items(Terms::conditionId()), 'the injuries that it asks about'),
             'to' => Text::free(),
@@ -177,9 +177,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function support(): Named
+    public static function support(): Definition
     {
-        return new Named('Support', new Fields([
+        return new Definition('Support', new Fields([
             'range' => Text::free(),
             'type' => Word::of(SupportType::class),
             'why' => Text::free(),
@@ -188,9 +188,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function plan(): Named
+    public static function plan(): Definition
     {
-        return new Named('Plan', new Fields([
+        return new Definition('Plan', new Fields([
             'sendOn' => new Items(self::referral()),
             'support' => self::support(),
             'play' => Word::of(PlayAnswer::class),
@@ -227,9 +227,9 @@ final class AssessmentShapes
         ]));
     }
 
-    public static function itinerary(): Named
+    public static function itinerary(): Definition
     {
-        return new Named('Itinerary', new Fields([
+        return new Definition('Itinerary', new Fields([
             'id' => Terms::routeId(),
             'stops' => new Items(
                 new Fields([

@@ -6,11 +6,11 @@ namespace GrayCompass\Core\Wire\Shapes;
 
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\FieldWidget;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Later;
 use GrayCompass\Document\Shape\MapOf;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -21,17 +21,17 @@ use GrayCompass\Document\Shape\YesNo;
 /** The catalogue as a client reads it. */
 final class CatalogueShapes
 {
-    public static function labelled(): Named
+    public static function labelled(): Definition
     {
-        return new Named('Labelled', new Fields([
+        return new Definition('Labelled', new Fields([
             'id' => Text::free(),
             'label' => Text::free(),
         ]));
     }
 
-    public static function field(): Named
+    public static function field(): Definition
     {
-        return new Named('Field', new Fields([
+        return new Definition('Field', new Fields([
             'name' => Text::free(),
             'label' => Text::free(),
             'widget' => Word::of(FieldWidget::class),
@@ -55,19 +55,19 @@ final class CatalogueShapes
         ]));
     }
 
-    public static function codes(): Named
+    public static function codes(): Definition
     {
-        return new Named('Codes', new Items(Text::free()));
+        return new Definition('Codes', new Items(Text::free()));
     }
 
-    public static function names(): Named
+    public static function names(): Definition
     {
-        return new Named('Names', new Noted(new MapOf(Text::free()), 'by code'));
+        return new Definition('Names', new Noted(new MapOf(Text::free()), 'by code'));
     }
 
-    public static function question(): Named
+    public static function question(): Definition
     {
-        return new Named('Question', new Fields([
+        return new Definition('Question', new Fields([
             'key' => Text::free(),
             'ask' => Text::free(),
             'part' => new Noted(new Word(['', 'then', 'since']), 'where in the story it stands'),
@@ -79,9 +79,9 @@ final class CatalogueShapes
         ]));
     }
 
-    public static function card(): Named
+    public static function card(): Definition
     {
-        return new Named('Card', new Fields([
+        return new Definition('Card', new Fields([
             'name' => Text::free(),
             'gist' => Text::free(),
             'position' => Text::free(),
@@ -96,9 +96,9 @@ final class CatalogueShapes
         ]));
     }
 
-    public static function manoeuvre(): Named
+    public static function manoeuvre(): Definition
     {
-        return new Named('Manoeuvre', new Fields([
+        return new Definition('Manoeuvre', new Fields([
             'id' => Text::free(),
             'station' => Text::free(),
             'family' => Text::free(),
@@ -113,9 +113,9 @@ final class CatalogueShapes
         ]));
     }
 
-    public static function catalogue(): Named
+    public static function catalogue(): Definition
     {
-        return new Named('Catalogue', new Fields([
+        return new Definition('Catalogue', new Fields([
             'bands' => new Noted(
                 new Items(
                     new Fields([

@@ -8,7 +8,7 @@ use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\Urgency;
-use GrayCompass\Document\Shape\Named;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -19,46 +19,46 @@ use GrayCompass\Document\Shape\Word;
 /** Words and figures that many answers share. */
 final class Terms
 {
-    public static function side(): Named
+    public static function side(): Definition
     {
-        return new Named('Side', new Word(['left', 'right']));
+        return new Definition('Side', new Word(['left', 'right']));
     }
 
-    public static function level(): Named
+    public static function level(): Definition
     {
-        return new Named('Level', new Noted(new OrNull(Word::of(Level::class)), 'how far a positive went'));
+        return new Definition('Level', new Noted(new OrNull(Word::of(Level::class)), 'how far a positive went'));
     }
 
-    public static function urgency(): Named
+    public static function urgency(): Definition
     {
-        return new Named('Urgency', new Noted(
+        return new Definition('Urgency', new Noted(
             new OrNull(Word::of(Urgency::class)),
             'null: nobody is sent for, but it is asked or heeded now',
         ));
     }
 
-    public static function conditionId(): Named
+    public static function conditionId(): Definition
     {
-        return new Named('ConditionId', Word::of(Condition::class));
+        return new Definition('ConditionId', Word::of(Condition::class));
     }
 
-    public static function chance(): Named
+    public static function chance(): Definition
     {
-        return new Named('Chance', Number::ratio(0, 1, 'expected a chance from 0 to 1'));
+        return new Definition('Chance', Number::ratio(0, 1, 'expected a chance from 0 to 1'));
     }
 
-    public static function interval(): Named
+    public static function interval(): Definition
     {
-        return new Named('Interval', new Pair(self::chance(), 'expected two'));
+        return new Definition('Interval', new Pair(self::chance(), 'expected two'));
     }
 
-    public static function outcome(): Named
+    public static function outcome(): Definition
     {
-        return new Named('Outcome', Word::of(Outcome::class));
+        return new Definition('Outcome', Word::of(Outcome::class));
     }
 
-    public static function routeId(): Named
+    public static function routeId(): Definition
     {
-        return new Named('RouteId', new Noted(Text::free(), 'id of a route of the catalogue'));
+        return new Definition('RouteId', new Noted(Text::free(), 'id of a route of the catalogue'));
     }
 }

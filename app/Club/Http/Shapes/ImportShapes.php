@@ -11,10 +11,10 @@ use App\Club\Import\Sheet;
 use App\Club\Values\ImportState;
 use GrayCompass\Core\Wire\Shapes\CatalogueShapes;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -24,11 +24,11 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** Squad lists that come in. */
-final class Imports
+final class ImportShapes
 {
-    public static function importList(): Named
+    public static function importList(): Definition
     {
-        return new Named('ImportList', new Fields([
+        return new Definition('ImportList', new Fields([
             'content' => new Noted(Text::free(), 'the file as it is, in base 64'),
         ], [
             'columns' => new Noted(
@@ -44,9 +44,9 @@ final class Imports
         ], strict: true));
     }
 
-    public static function importPreview(): Named
+    public static function importPreview(): Definition
     {
-        return new Named('ImportPreview', new Fields([
+        return new Definition('ImportPreview', new Fields([
             'letters' => new Noted(Text::free(), 'the encoding that was found'),
             'between' => new Noted(Text::free(), 'what stands between cells'),
             'heads' => new Items(Text::free()),
@@ -90,9 +90,9 @@ final class Imports
         ]));
     }
 
-    public static function import(): Named
+    public static function import(): Definition
     {
-        return new Named('Import', new Fields([
+        return new Definition('Import', new Fields([
             'id' => Text::free(),
             'state' => Word::of(ImportState::class),
             'total' => Number::anyWhole(),
@@ -103,9 +103,9 @@ final class Imports
         ]));
     }
 
-    public static function takenBack(): Named
+    public static function takenBack(): Definition
     {
-        return new Named('TakenBack', new Fields([
+        return new Definition('TakenBack', new Fields([
             'stayed' => new Noted(Number::anyWhole(), 'athletes who were examined since, or have something due'),
         ]));
     }

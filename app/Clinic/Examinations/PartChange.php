@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Record;
 use App\Clinic\Models\Section;
+use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use App\Platform\Audit\AuditEvent;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Document\Refusal;
 
 /** What a save makes of one part of an examination. It is asked in the order in which its methods stand. */
-interface Change
+interface PartChange
 {
     public function part(): Part;
 
@@ -22,11 +22,11 @@ interface Change
     /**
      * The document with the change in it.
      *
-     * @param  Section|Record|null  $row  the part as it is stored; null: not yet
+     * @param  Section|StoredRecord|null  $row  the part as it is stored; null: not yet
      *
      * @throws Refusal
      */
-    public function applied(Document $document, Section|Record|null $row): Document;
+    public function applied(Document $document, Section|StoredRecord|null $row): Document;
 
     /**
      * @param  Assessment  $now  of the document with the change in it
@@ -36,7 +36,7 @@ interface Change
     public function insistIsAllowed(Examination $examination, Assessment $now): void;
 
     /** Stores it in the examination, whose parts are at hand afterwards too. */
-    public function store(Examination $examination, Section|Record|null $row): void;
+    public function store(Examination $examination, Section|StoredRecord|null $row): void;
 
     public function event(): AuditEvent;
 }

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Shapes;
 
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\OrNull;
 use GrayCompass\Document\Shape\Text;
 
 /** An athlete's page, shared by an address. */
-final class Pages
+final class PageShapes
 {
-    public static function sharedPage(): Named
+    public static function sharedPage(): Definition
     {
-        return new Named('SharedPage', new Fields([
+        return new Definition('SharedPage', new Fields([
             'until' => new Noted(new OrNull(new Moment), 'null: it is not open'),
         ]));
     }
 
-    public static function athletePage(): Named
+    public static function athletePage(): Definition
     {
-        return new Named('AthletePage', new Fields([
+        return new Definition('AthletePage', new Fields([
             'parts' => new Items(
                 new Fields([
                     'heading' => Text::free(),
@@ -34,9 +34,9 @@ final class Pages
         ]));
     }
 
-    public static function openedPage(): Named
+    public static function openedPage(): Definition
     {
-        return new Named('OpenedPage', new Fields([
+        return new Definition('OpenedPage', new Fields([
             'address' => Text::free(),
             'until' => new Moment,
         ]));

@@ -23,7 +23,7 @@ use stdClass;
  * @property string|null $saved_by id of whoever entered it last
  * @property int $version
  */
-final class Record extends Model implements HasEncryptedColumns
+final class StoredRecord extends Model implements HasEncryptedColumns
 {
     use BootsByName;
     use EncryptedByExamination;

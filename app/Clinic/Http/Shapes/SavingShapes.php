@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Shapes;
 
 use App\Clinic\Values\SectionName;
-use App\Platform\Http\Shapes\Refusals;
+use App\Platform\Http\Shapes\RefusalShapes;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
 use GrayCompass\Document\Shape\Anything;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Either;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\MapOf;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -22,20 +22,20 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** One part of an examination as it is saved and kept. */
-final class Saving
+final class SavingShapes
 {
-    public static function storedSection(): Named
+    public static function storedSection(): Definition
     {
-        return new Named('StoredSection', new Fields([
+        return new Definition('StoredSection', new Fields([
             'name' => Word::of(SectionName::class),
             'version' => Number::anyWhole(),
             'payload' => new Anything,
         ]));
     }
 
-    public static function storedRecord(): Named
+    public static function storedRecord(): Definition
     {
-        return new Named('StoredRecord', new Fields([
+        return new Definition('StoredRecord', new Fields([
             'manoeuvre' => Text::free(),
             'side' => Word::of(Side::class),
             'version' => Number::anyWhole(),
@@ -44,14 +44,14 @@ final class Saving
         ]));
     }
 
-    public static function storedPart(): Named
+    public static function storedPart(): Definition
     {
-        return new Named('StoredPart', new Noted(new Either(self::storedSection(), self::storedRecord()), 'one part as it is kept'));
+        return new Definition('StoredPart', new Noted(new Either(self::storedSection(), self::storedRecord()), 'one part as it is kept'));
     }
 
-    public static function savePart(): Named
+    public static function savePart(): Definition
     {
-        return new Named('SavePart', new Fields([
+        return new Definition('SavePart', new Fields([
             'key' => new Noted(new Text(8, 64), 'never used twice; the same save sent again changes nothing'),
             'version' => new Noted(Number::whole(0, 1_000_000), 'the version this was made from; 0 when the part is new'),
             'payload' => new Anything,
@@ -63,9 +63,9 @@ final class Saving
         ], strict: true));
     }
 
-    public static function takeBack(): Named
+    public static function takeBack(): Definition
     {
-        return new Named('TakeBack', new Fields([
+        return new Definition('TakeBack', new Fields([
             'key' => new Noted(new Text(8, 64), 'never used twice; the same save sent again changes nothing'),
             'version' => new Noted(Number::whole(0, 1_000_000), 'the version this was made from; 0 when the part is new'),
         ], [
@@ -77,9 +77,9 @@ final class Saving
         ], strict: true));
     }
 
-    public static function saved(): Named
+    public static function saved(): Definition
     {
-        return new Named('Saved', new Fields([
+        return new Definition('Saved', new Fields([
             'revision' => new Noted(Number::anyWhole(), 'of the examination, counting every change of any part'),
             'beforeGate' => new Noted(new Items(Text::free()), 'records that the gate has closed on since, as manoeuvre:side'),
             'part' => Text::free(),
@@ -92,19 +92,19 @@ final class Saving
         ]));
     }
 
-    public static function held(): Named
+    public static function held(): Definition
     {
-        return new Named('Held', new Fields([
-            'error' => Refusals::fault(),
+        return new Definition('Held', new Fields([
+            'error' => RefusalShapes::fault(),
         ], [
             'hold' => AssessmentShapes::hold(),
         ], strict: true));
     }
 
-    public static function stale(): Named
+    public static function stale(): Definition
     {
-        return new Named('Stale', new Fields([
-            'error' => Refusals::fault(),
+        return new Definition('Stale', new Fields([
+            'error' => RefusalShapes::fault(),
             'newer' => new OrNull(self::storedPart()),
         ]));
     }

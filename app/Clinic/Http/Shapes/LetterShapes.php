@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Shapes;
 
 use App\Clinic\Values\Channel;
-use App\Platform\Http\Shapes\Refusals;
+use App\Platform\Http\Shapes\RefusalShapes;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -17,11 +17,11 @@ use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
 
 /** Doctors and letters. */
-final class Letters
+final class LetterShapes
 {
-    public static function addressee(): Named
+    public static function addressee(): Definition
     {
-        return new Named('Addressee', new Fields([
+        return new Definition('Addressee', new Fields([
             'name' => Text::upTo(120),
             'practice' => Text::upTo(160),
             'address' => Text::upTo(400),
@@ -29,16 +29,16 @@ final class Letters
         ]));
     }
 
-    public static function newLetter(): Named
+    public static function newLetter(): Definition
     {
-        return new Named('NewLetter', new Fields([], [
+        return new Definition('NewLetter', new Fields([], [
             'doctor' => new Noted(new OrNull(Text::upTo(26)), 'id of somebody in the book'),
         ], strict: true));
     }
 
-    public static function letterLine(): Named
+    public static function letterLine(): Definition
     {
-        return new Named('LetterLine', new Fields([
+        return new Definition('LetterLine', new Fields([
             'id' => Text::free(),
             'toName' => new Noted(Text::free(), 'empty while it is addressed to nobody'),
             'at' => new Noted(new Moment, 'when it left, or was last changed'),
@@ -48,9 +48,9 @@ final class Letters
         ], strict: true));
     }
 
-    public static function letterVersion(): Named
+    public static function letterVersion(): Definition
     {
-        return new Named('LetterVersion', new Fields([
+        return new Definition('LetterVersion', new Fields([
             'number' => Number::from(1),
             'at' => new Moment,
             'by' => Text::free(),
@@ -59,9 +59,9 @@ final class Letters
         ]));
     }
 
-    public static function letter(): Named
+    public static function letter(): Definition
     {
-        return new Named('Letter', new Fields([
+        return new Definition('Letter', new Fields([
             'id' => Text::free(),
             'toName' => Text::free(),
             'at' => new Moment,
@@ -89,9 +89,9 @@ final class Letters
         ]));
     }
 
-    public static function letterWording(): Named
+    public static function letterWording(): Definition
     {
-        return new Named('LetterWording', new Fields([
+        return new Definition('LetterWording', new Fields([
             'version' => new Noted(Number::whole(1, 1_000_000), 'the one that was on screen'),
             'to' => new Fields([], [
                 'name' => new OrNull(Text::upTo(120)),
@@ -104,9 +104,9 @@ final class Letters
         ]));
     }
 
-    public static function letterSending(): Named
+    public static function letterSending(): Definition
     {
-        return new Named('LetterSending', new Fields([
+        return new Definition('LetterSending', new Fields([
             'version' => new Noted(Number::whole(1, 1_000_000), 'the one that was on screen'),
             'by' => Word::of(Channel::class),
         ], [
@@ -114,10 +114,10 @@ final class Letters
         ], strict: true));
     }
 
-    public static function staleLetter(): Named
+    public static function staleLetter(): Definition
     {
-        return new Named('StaleLetter', new Fields([
-            'error' => Refusals::fault(),
+        return new Definition('StaleLetter', new Fields([
+            'error' => RefusalShapes::fault(),
             'letter' => self::letter(),
         ]));
     }

@@ -8,9 +8,9 @@ use App\Clinic\Values\ProposalState;
 use App\Clinic\Values\TaskKind;
 use App\Clinic\Values\TaskState;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\OrNull;
 use GrayCompass\Document\Shape\Text;
@@ -18,11 +18,11 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** What is due, and what students propose. */
-final class Tasks
+final class TaskShapes
 {
-    public static function task(): Named
+    public static function task(): Definition
     {
-        return new Named('Task', new Fields([
+        return new Definition('Task', new Fields([
             'id' => Text::free(),
             'kind' => Word::of(TaskKind::class),
             'state' => Word::of(TaskState::class),
@@ -37,21 +37,21 @@ final class Tasks
             'examination' => new Noted(new OrNull(Text::free()), 'whose plan asked for it'),
             'episode' => new Noted(new OrNull(Text::free()), 'the episode of that knee'),
         ], [
-            'athlete' => Histories::athleteSummary(),
+            'athlete' => HistoryShapes::athleteSummary(),
         ], strict: true));
     }
 
-    public static function newTask(): Named
+    public static function newTask(): Definition
     {
-        return new Named('NewTask', new Fields([
+        return new Definition('NewTask', new Fields([
             'title' => Text::upTo(200),
             'dueOn' => new Day,
         ]));
     }
 
-    public static function taskChange(): Named
+    public static function taskChange(): Definition
     {
-        return new Named('TaskChange', new Fields([
+        return new Definition('TaskChange', new Fields([
             'state' => Word::of(TaskState::class),
         ], [
             'dueOn' => new Noted(new OrNull(new Day), 'null: as it was'),
@@ -59,9 +59,9 @@ final class Tasks
         ], strict: true));
     }
 
-    public static function proposal(): Named
+    public static function proposal(): Definition
     {
-        return new Named('Proposal', new Noted(
+        return new Definition('Proposal', new Noted(
             new Fields([
                 'id' => Text::free(),
                 'state' => Word::of(ProposalState::class),
@@ -81,16 +81,16 @@ final class Tasks
         ));
     }
 
-    public static function proposed(): Named
+    public static function proposed(): Definition
     {
-        return new Named('Proposed', new Fields([
+        return new Definition('Proposed', new Fields([
             'proposal' => self::proposal(),
         ]));
     }
 
-    public static function decision(): Named
+    public static function decision(): Definition
     {
-        return new Named('Decision', new Fields([
+        return new Definition('Decision', new Fields([
             'take' => new YesNo,
         ], [
             'why' => new Noted(new OrNull(Text::upTo(2000)), 'needed where it is not taken'),

@@ -10,9 +10,9 @@ use App\Clinic\Values\ReferenceKind;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Wire\Shapes\Terms;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -21,16 +21,16 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** Reference results: what MRI, arthroscopy and the like found. */
-final class ReferenceResults
+final class ReferenceResultShapes
 {
-    public static function referenceKind(): Named
+    public static function referenceKind(): Definition
     {
-        return new Named('ReferenceKind', Word::of(ReferenceKind::class));
+        return new Definition('ReferenceKind', Word::of(ReferenceKind::class));
     }
 
-    public static function lookedFor(): Named
+    public static function lookedFor(): Definition
     {
-        return new Named('LookedFor', new Fields([
+        return new Definition('LookedFor', new Fields([
             'condition' => Terms::conditionId(),
             'label' => Text::free(),
             'seen' => Word::of(InjuryState::class),
@@ -38,9 +38,9 @@ final class ReferenceResults
         ]));
     }
 
-    public static function referenceResult(): Named
+    public static function referenceResult(): Definition
     {
-        return new Named('ReferenceResult', new Fields([
+        return new Definition('ReferenceResult', new Fields([
             'id' => Text::free(),
             'kind' => self::referenceKind(),
             'label' => Text::free(),
@@ -53,9 +53,9 @@ final class ReferenceResults
         ]));
     }
 
-    public static function resultFile(): Named
+    public static function resultFile(): Definition
     {
-        return new Named('ResultFile', new Fields([
+        return new Definition('ResultFile', new Fields([
             'id' => Text::free(),
             'name' => Text::free(),
             'type' => new Noted(Word::of(FileType::class), 'by its content'),
@@ -64,9 +64,9 @@ final class ReferenceResults
         ]));
     }
 
-    public static function newReferenceResult(): Named
+    public static function newReferenceResult(): Definition
     {
-        return new Named('NewReferenceResult', new Fields([
+        return new Definition('NewReferenceResult', new Fields([
             'kind' => Word::of(ReferenceKind::class),
             'on' => new Day,
             'answers' => new Items(

@@ -8,10 +8,10 @@ use App\Clinic\Values\ExaminationStatus;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -20,11 +20,11 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** An examination as it is begun, read and signed. */
-final class Examinations
+final class ExaminationShapes
 {
-    public static function start(): Named
+    public static function start(): Definition
     {
-        return new Named('Start', new Fields([
+        return new Definition('Start', new Fields([
             'hurtSide' => new Word(['left', 'right']),
             'daysSinceInjury' => new Noted(new OrNull(Number::whole(0, 36500)), 'null: it came on without an injury'),
             'route' => new Noted(Text::upTo(60), 'id of a route of the catalogue'),
@@ -33,16 +33,16 @@ final class Examinations
         ], strict: true));
     }
 
-    public static function started(): Named
+    public static function started(): Definition
     {
-        return new Named('Started', new Fields([
+        return new Definition('Started', new Fields([
             'id' => Text::free(),
         ]));
     }
 
-    public static function knee(): Named
+    public static function knee(): Definition
     {
-        return new Named('Knee', new Fields([
+        return new Definition('Knee', new Fields([
             'hurtSide' => new Word(['left', 'right']),
             'daysSinceInjury' => new Noted(
                 new OrNull(Number::whole(0, 36500)),
@@ -52,25 +52,25 @@ final class Examinations
         ]));
     }
 
-    public static function signature(): Named
+    public static function signature(): Definition
     {
-        return new Named('Signature', new Fields([
+        return new Definition('Signature', new Fields([
             'revision' => new Noted(Number::whole(0, 100_000_000), 'of the examination as it was on screen'),
         ], [
             'ungated' => new Noted(new OrNull(Text::upTo(200)), 'why it is signed though the safety gate is not answered'),
         ], strict: true));
     }
 
-    public static function newAddendum(): Named
+    public static function newAddendum(): Definition
     {
-        return new Named('NewAddendum', new Fields([
+        return new Definition('NewAddendum', new Fields([
             'words' => Text::upTo(4000),
         ]));
     }
 
-    public static function examination(): Named
+    public static function examination(): Definition
     {
-        return new Named('Examination', new Fields([
+        return new Definition('Examination', new Fields([
             'id' => Text::free(),
             'status' => Word::of(ExaminationStatus::class),
             'examinedAt' => new Moment,
@@ -79,9 +79,9 @@ final class Examinations
             'signedUngated' => new Noted(new OrNull(Text::free()), 'why it was signed though the safety gate was not answered'),
             'revision' => new Noted(Number::anyWhole(), 'counts every change of any part'),
             'examiner' => Text::free(),
-            'athlete' => Histories::athleteSummary(),
-            'sections' => new Items(Saving::storedSection()),
-            'records' => new Items(Saving::storedRecord()),
+            'athlete' => HistoryShapes::athleteSummary(),
+            'sections' => new Items(SavingShapes::storedSection()),
+            'records' => new Items(SavingShapes::storedRecord()),
             'askedAt' => new Noted(new OrNull(new Moment), 'when somebody was asked to sign it'),
             'addenda' => new Noted(
                 new Items(
@@ -123,9 +123,9 @@ final class Examinations
         ]));
     }
 
-    public static function earlierLook(): Named
+    public static function earlierLook(): Definition
     {
-        return new Named('EarlierLook', new Fields([
+        return new Definition('EarlierLook', new Fields([
             'examination' => Text::free(),
             'at' => new Moment,
             'daysAgo' => Number::anyWhole(),

@@ -10,10 +10,10 @@ use GrayCompass\Core\Course\Better;
 use GrayCompass\Core\Course\Change;
 use GrayCompass\Core\Wire\Shapes\Terms;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -22,11 +22,11 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** An episode of one knee, and its course. */
-final class Episodes
+final class EpisodeShapes
 {
-    public static function predicted(): Named
+    public static function predicted(): Definition
     {
-        return new Named('Predicted', new Fields([
+        return new Definition('Predicted', new Fields([
             'id' => Terms::conditionId(),
             'label' => Text::free(),
             'chance' => Terms::chance(),
@@ -37,9 +37,9 @@ final class Episodes
         ]));
     }
 
-    public static function episode(): Named
+    public static function episode(): Definition
     {
-        return new Named('Episode', new Fields([
+        return new Definition('Episode', new Fields([
             'id' => Text::free(),
             'isBaseline' => new Noted(new YesNo, 'both knees while they are sound; its side says nothing'),
             'hurtSide' => Terms::side(),
@@ -58,7 +58,7 @@ final class Episodes
                 ),
                 'by the visit that asked, otherwise by the last signature; null while nothing is signed',
             ),
-            'referenceResults' => new Noted(new Items(ReferenceResults::referenceResult()), 'newest first'),
+            'referenceResults' => new Noted(new Items(ReferenceResultShapes::referenceResult()), 'newest first'),
             'consensus' => new Noted(
                 new Items(
                     new Fields([
@@ -79,7 +79,7 @@ final class Episodes
             'choices' => new Fields([
                 'kinds' => new Items(
                     new Fields([
-                        'id' => ReferenceResults::referenceKind(),
+                        'id' => ReferenceResultShapes::referenceKind(),
                         'label' => Text::free(),
                         'tells' => new Noted(new Items(Terms::conditionId()), 'what such a look can say anything of'),
                     ]),
@@ -95,10 +95,10 @@ final class Episodes
         ]));
     }
 
-    public static function course(): Named
+    public static function course(): Definition
     {
-        return new Named('Course', new Fields([
-            'athlete' => Histories::athleteSummary(),
+        return new Definition('Course', new Fields([
+            'athlete' => HistoryShapes::athleteSummary(),
             'episode' => self::episode(),
             'curves' => new Noted(
                 new Items(
@@ -152,9 +152,9 @@ final class Episodes
         ]));
     }
 
-    public static function comparison(): Named
+    public static function comparison(): Definition
     {
-        return new Named('Comparison', new Items(
+        return new Definition('Comparison', new Items(
             new Fields([
                 'what' => Text::free(),
                 'unit' => Text::free(),

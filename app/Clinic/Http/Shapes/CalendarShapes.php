@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Shapes;
 
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -15,42 +15,42 @@ use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\YesNo;
 
 /** What is due, in calendars of other programs. */
-final class Calendars
+final class CalendarShapes
 {
-    public static function ownCalendar(): Named
+    public static function ownCalendar(): Definition
     {
-        return new Named('OwnCalendar', new Fields([
+        return new Definition('OwnCalendar', new Fields([
             'open' => new YesNo,
             'inWords' => new Noted(new YesNo, 'names and reasons stand in the titles; else initials alone'),
             'readAt' => new Noted(new OrNull(new Moment), 'when a calendar read it last'),
         ]));
     }
 
-    public static function newCalendar(): Named
+    public static function newCalendar(): Definition
     {
-        return new Named('NewCalendar', new Fields([
+        return new Definition('NewCalendar', new Fields([
             'inWords' => new YesNo,
         ]));
     }
 
-    public static function calendarAddress(): Named
+    public static function calendarAddress(): Definition
     {
-        return new Named('CalendarAddress', new Fields([
+        return new Definition('CalendarAddress', new Fields([
             'address' => Text::free(),
         ]));
     }
 
-    public static function calendarText(): Named
+    public static function calendarText(): Definition
     {
-        return new Named('CalendarText', new Fields([
+        return new Definition('CalendarText', new Fields([
             'content' => Text::upTo(1000000),
         ]));
     }
 
-    public static function returnedCalendar(): Named
+    public static function returnedCalendar(): Definition
     {
-        return new Named('ReturnedCalendar', new Fields([
-            'moved' => new Items(Tasks::task()),
+        return new Definition('ReturnedCalendar', new Fields([
+            'moved' => new Items(TaskShapes::task()),
             'same' => new Noted(Number::anyWhole(), 'stand on the same days'),
             'left' => new Noted(
                 new Items(

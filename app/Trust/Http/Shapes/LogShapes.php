@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Trust\Http\Shapes;
 
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -15,11 +15,11 @@ use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\YesNo;
 
 /** The audit log and the outbox. */
-final class Logs
+final class LogShapes
 {
-    public static function sentMail(): Named
+    public static function sentMail(): Definition
     {
-        return new Named('SentMail', new Fields([
+        return new Definition('SentMail', new Fields([
             'id' => Text::free(),
             'to' => Text::free(),
             'subject' => Text::free(),
@@ -28,9 +28,9 @@ final class Logs
         ]));
     }
 
-    public static function auditLog(): Named
+    public static function auditLog(): Definition
     {
-        return new Named('AuditLog', new Fields([
+        return new Definition('AuditLog', new Fields([
             'entries' => new Items(
                 new Fields([
                     'id' => Number::anyWhole(),

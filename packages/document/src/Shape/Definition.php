@@ -7,7 +7,7 @@ namespace GrayCompass\Document\Shape;
 use GrayCompass\Document\Faults;
 
 /** A shape that has a name of its own in a description of several: there it stands once, and is pointed to. */
-final readonly class Named implements Shape
+final readonly class Definition implements Shape
 {
     public function __construct(public string $name, private Shape $shape)
     {

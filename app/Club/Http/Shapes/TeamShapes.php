@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Club\Http\Shapes;
 
-use App\Access\Http\Shapes\Accounts;
-use App\Access\Http\Shapes\Invitations;
+use App\Access\Http\Shapes\AccountShapes;
+use App\Access\Http\Shapes\InvitationShapes;
 use App\Access\Values\DateOrder;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\MapOf;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -20,16 +20,16 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** Who is in a team, and its settings. */
-final class Teams
+final class TeamShapes
 {
-    public static function members(): Named
+    public static function members(): Definition
     {
-        return new Named('Members', new Fields([
+        return new Definition('Members', new Fields([
             'members' => new Items(self::membership()),
-            'invitations' => new Items(Invitations::openInvitation()),
+            'invitations' => new Items(InvitationShapes::openInvitation()),
             'roles' => new Items(
                 new Fields([
-                    'id' => Accounts::role(),
+                    'id' => AccountShapes::role(),
                     'label' => Text::free(),
                     'may' => Text::free(),
                 ]),
@@ -37,21 +37,21 @@ final class Teams
         ]));
     }
 
-    public static function membership(): Named
+    public static function membership(): Definition
     {
-        return new Named('Membership', new Fields([
+        return new Definition('Membership', new Fields([
             'id' => Text::free(),
             'name' => Text::free(),
             'email' => Text::free(),
-            'role' => Accounts::role(),
+            'role' => AccountShapes::role(),
             'since' => new Day,
             'secondFactor' => new YesNo,
         ]));
     }
 
-    public static function teamSettings(): Named
+    public static function teamSettings(): Definition
     {
-        return new Named('TeamSettings', new Fields([
+        return new Definition('TeamSettings', new Fields([
             'name' => Text::upTo(120),
             'asksSecondFactor' => new YesNo,
             'letterHead' => new Noted(new OrNull(Text::upTo(400)), 'lines above its letters; empty: its name'),

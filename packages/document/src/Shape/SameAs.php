@@ -7,7 +7,7 @@ namespace GrayCompass\Document\Shape;
 use GrayCompass\Document\Faults;
 
 /** The same as another shape of the same document, whose schema stands once and is pointed to from here. */
-final readonly class Told implements Shape
+final readonly class SameAs implements Shape
 {
     /**
      * @param  string  $at  where it stands in the schema, such as `#/properties/findings/items`

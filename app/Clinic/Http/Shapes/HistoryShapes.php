@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Shapes;
 
 use App\Clinic\Values\ExaminationStatus;
-use App\Club\Http\Shapes\Athletes;
+use App\Club\Http\Shapes\AthleteShapes;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Wire\Shapes\Terms;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -21,11 +21,11 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** Athletes with what the clinic holds of them: lists, the board, cases. */
-final class Histories
+final class HistoryShapes
 {
-    public static function athleteSummary(): Named
+    public static function athleteSummary(): Definition
     {
-        return new Named('AthleteSummary', new Fields([
+        return new Definition('AthleteSummary', new Fields([
             'id' => Text::free(),
             'name' => Text::free(),
             'number' => new OrNull(Text::free()),
@@ -34,9 +34,9 @@ final class Histories
         ]));
     }
 
-    public static function examinationSummary(): Named
+    public static function examinationSummary(): Definition
     {
-        return new Named('ExaminationSummary', new Fields([
+        return new Definition('ExaminationSummary', new Fields([
             'id' => Text::free(),
             'episode' => new Noted(Text::free(), 'the episode that it belongs to'),
             'status' => Word::of(ExaminationStatus::class),
@@ -68,18 +68,18 @@ final class Histories
         ], strict: true));
     }
 
-    public static function athleteWithExaminations(): Named
+    public static function athleteWithExaminations(): Definition
     {
-        return new Named('AthleteWithExaminations', new Fields([
-            'episodes' => new Noted(new Items(Episodes::episode()), 'the latest first'),
-            'tasks' => new Noted(new Items(Tasks::task()), 'newest first'),
+        return new Definition('AthleteWithExaminations', new Fields([
+            'episodes' => new Noted(new Items(EpisodeShapes::episode()), 'the latest first'),
+            'tasks' => new Noted(new Items(TaskShapes::task()), 'newest first'),
             'proposals' => new Noted(
-                new Items(Tasks::proposal()),
+                new Items(TaskShapes::proposal()),
                 'that wait for a decision; for whoever proposed, also those decided lately',
             ),
-            'letters' => new Noted(new Items(Letters::letterLine()), 'newest first'),
+            'letters' => new Noted(new Items(LetterShapes::letterLine()), 'newest first'),
             'bornOn' => new Day,
-            'profile' => Athletes::athleteProfile(),
+            'profile' => AthleteShapes::athleteProfile(),
             'id' => Text::free(),
             'name' => Text::free(),
             'number' => new OrNull(Text::free()),
@@ -89,11 +89,11 @@ final class Histories
         ]));
     }
 
-    public static function today(): Named
+    public static function today(): Definition
     {
-        return new Named('Today', new Fields([
+        return new Definition('Today', new Fields([
             'due' => new Noted(
-                new Items(Tasks::task()),
+                new Items(TaskShapes::task()),
                 'overdue, within the week, or awaited; soonest first; none where `unfinished` is 0',
             ),
             'toSign' => new Noted(
@@ -101,7 +101,7 @@ final class Histories
                 'that somebody asked to have signed, longest first; none where `unfinished` is 0',
             ),
             'proposals' => new Noted(
-                new Items(Tasks::proposal()),
+                new Items(TaskShapes::proposal()),
                 'that wait for a decision; for whoever proposed, also those decided lately; none where `unfinished` is 0',
             ),
             'unfinished' => new Noted(new Items(self::case()), 'newest first'),
@@ -114,9 +114,9 @@ final class Histories
         ]));
     }
 
-    public static function todayAsked(): Named
+    public static function todayAsked(): Definition
     {
-        return new Named('TodayAsked', new Fields([], [
+        return new Definition('TodayAsked', new Fields([], [
             'search' => new Noted(new OrNull(Text::upTo(60)), 'any part of name, number or squad'),
             'unfinished' => Number::whole(0, 1000),
             'lacking' => new Word(['baseline']),
@@ -124,9 +124,9 @@ final class Histories
         ], strict: true));
     }
 
-    public static function availability(): Named
+    public static function availability(): Definition
     {
-        return new Named('Availability', new Fields([
+        return new Definition('Availability', new Fields([
             'athlete' => new Noted(Text::free(), 'id'),
             'name' => Text::free(),
             'number' => new OrNull(Text::free()),
@@ -150,9 +150,9 @@ final class Histories
         ]));
     }
 
-    public static function case(): Named
+    public static function case(): Definition
     {
-        return new Named('Case', new Fields([
+        return new Definition('Case', new Fields([
             'athlete' => self::athleteSummary(),
             'examination' => self::examinationSummary(),
         ]));

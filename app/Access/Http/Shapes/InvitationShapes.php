@@ -7,28 +7,28 @@ namespace App\Access\Http\Shapes;
 use App\Access\Accounts\Passwords;
 use App\Access\Values\Role;
 use GrayCompass\Document\Shape\Day;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\OrNull;
 use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
 
 /** Invitations into a team and what becomes of them. */
-final class Invitations
+final class InvitationShapes
 {
-    public static function invitationLink(): Named
+    public static function invitationLink(): Definition
     {
-        return new Named('InvitationLink', new Fields([
+        return new Definition('InvitationLink', new Fields([
             'token' => Text::upTo(100),
         ]));
     }
 
-    public static function invited(): Named
+    public static function invited(): Definition
     {
-        return new Named('Invited', new Fields([
+        return new Definition('Invited', new Fields([
             'team' => Text::free(),
-            'role' => Accounts::role(),
+            'role' => AccountShapes::role(),
             'email' => Text::free(),
             'account' => new Noted(
                 new Word(['none', 'in_team', 'without_team']),
@@ -37,9 +37,9 @@ final class Invitations
         ]));
     }
 
-    public static function invitationAnswer(): Named
+    public static function invitationAnswer(): Definition
     {
-        return new Named('InvitationAnswer', new Fields([
+        return new Definition('InvitationAnswer', new Fields([
             'token' => Text::upTo(100),
         ], [
             'name' => new Noted(new OrNull(Text::upTo(120)), 'for a new account'),
@@ -48,17 +48,17 @@ final class Invitations
         ], strict: true));
     }
 
-    public static function newInvitation(): Named
+    public static function newInvitation(): Definition
     {
-        return new Named('NewInvitation', new Fields([
+        return new Definition('NewInvitation', new Fields([
             'email' => Text::upTo(255),
             'role' => Word::of(Role::class),
         ]));
     }
 
-    public static function madeInvitation(): Named
+    public static function madeInvitation(): Definition
     {
-        return new Named('MadeInvitation', new Fields([
+        return new Definition('MadeInvitation', new Fields([
             'id' => Text::free(),
             'address' => new Noted(
                 new OrNull(Text::free()),
@@ -67,19 +67,19 @@ final class Invitations
         ]));
     }
 
-    public static function openInvitation(): Named
+    public static function openInvitation(): Definition
     {
-        return new Named('OpenInvitation', new Fields([
+        return new Definition('OpenInvitation', new Fields([
             'id' => Text::free(),
             'email' => Text::free(),
-            'role' => Accounts::role(),
+            'role' => AccountShapes::role(),
             'until' => new Day,
         ]));
     }
 
-    public static function memberRole(): Named
+    public static function memberRole(): Definition
     {
-        return new Named('MemberRole', new Fields([
+        return new Definition('MemberRole', new Fields([
             'role' => Word::of(Role::class),
         ]));
     }

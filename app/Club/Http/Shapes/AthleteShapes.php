@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Club\Http\Shapes;
 
 use App\Club\Values\AthleteShape;
-use App\Platform\Http\Shapes\Refusals;
+use App\Platform\Http\Shapes\RefusalShapes;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -16,24 +16,24 @@ use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\YesNo;
 
 /** What is known of an athlete. */
-final class Athletes
+final class AthleteShapes
 {
-    public static function athleteProfile(): Named
+    public static function athleteProfile(): Definition
     {
-        return new Named('AthleteProfile', AthleteShape::profile());
+        return new Definition('AthleteProfile', AthleteShape::profile());
     }
 
-    public static function athleteFacts(): Named
+    public static function athleteFacts(): Definition
     {
-        return new Named('AthleteFacts', AthleteShape::facts([
+        return new Definition('AthleteFacts', AthleteShape::facts([
             'isAnother' => new Noted(new YesNo, 'somebody looked: it is another athlete than those much like them'),
         ]));
     }
 
-    public static function similar(): Named
+    public static function similar(): Definition
     {
-        return new Named('Similar', new Fields([
-            'error' => Refusals::fault(),
+        return new Definition('Similar', new Fields([
+            'error' => RefusalShapes::fault(),
             'similar' => new Items(
                 new Fields([
                     'id' => Text::free(),

@@ -9,10 +9,10 @@ use App\Access\Values\DateOrder;
 use App\Access\Values\Email;
 use App\Access\Values\Role;
 use App\Platform\Server\Room;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Moment;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\OrNull;
 use GrayCompass\Document\Shape\Text;
@@ -20,16 +20,16 @@ use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
 /** Who somebody is: log-in, session, passwords and the second factor. */
-final class Accounts
+final class AccountShapes
 {
-    public static function role(): Named
+    public static function role(): Definition
     {
-        return new Named('Role', Word::of(Role::class));
+        return new Definition('Role', Word::of(Role::class));
     }
 
-    public static function credentials(): Named
+    public static function credentials(): Definition
     {
-        return new Named('Credentials', new Fields([
+        return new Definition('Credentials', new Fields([
             'email' => Text::upTo(255),
             'password' => Text::upTo(255),
         ], [
@@ -38,9 +38,9 @@ final class Accounts
         ], strict: true));
     }
 
-    public static function session(): Named
+    public static function session(): Definition
     {
-        return new Named('Session', new Fields([
+        return new Definition('Session', new Fields([
             'server' => new Noted(
                 new Fields([
                     'mailLeaves' => new Noted(
@@ -98,61 +98,61 @@ final class Accounts
         ]));
     }
 
-    public static function forgottenPassword(): Named
+    public static function forgottenPassword(): Definition
     {
-        return new Named('ForgottenPassword', new Fields([
+        return new Definition('ForgottenPassword', new Fields([
             'email' => Text::upTo(Email::LONGEST),
         ]));
     }
 
-    public static function newPasswordByLink(): Named
+    public static function newPasswordByLink(): Definition
     {
-        return new Named('NewPasswordByLink', new Fields([
+        return new Definition('NewPasswordByLink', new Fields([
             'token' => Text::upTo(Passwords::MOST),
             'password' => new Noted(Text::upTo(Passwords::MOST), '12 letters or more'),
         ]));
     }
 
-    public static function ownPassword(): Named
+    public static function ownPassword(): Definition
     {
-        return new Named('OwnPassword', new Fields([
+        return new Definition('OwnPassword', new Fields([
             'password' => Text::upTo(Passwords::MOST),
         ]));
     }
 
-    public static function changedPassword(): Named
+    public static function changedPassword(): Definition
     {
-        return new Named('ChangedPassword', new Fields([
+        return new Definition('ChangedPassword', new Fields([
             'current' => new Noted(Text::upTo(Passwords::MOST), 'the one until now'),
             'password' => new Noted(Text::upTo(Passwords::MOST), '12 letters or more'),
         ]));
     }
 
-    public static function factorSecret(): Named
+    public static function factorSecret(): Definition
     {
-        return new Named('FactorSecret', new Fields([
+        return new Definition('FactorSecret', new Fields([
             'secret' => new Noted(Text::free(), 'to type by hand, base 32'),
             'address' => new Noted(Text::free(), 'to read as a QR code, otpauth://'),
         ]));
     }
 
-    public static function factorCode(): Named
+    public static function factorCode(): Definition
     {
-        return new Named('FactorCode', new Fields([
+        return new Definition('FactorCode', new Fields([
             'code' => Text::upTo(20),
         ]));
     }
 
-    public static function recoveryCodes(): Named
+    public static function recoveryCodes(): Definition
     {
-        return new Named('RecoveryCodes', new Fields([
+        return new Definition('RecoveryCodes', new Fields([
             'recoveryCodes' => new Noted(new Items(Text::free()), 'each works once, in place of a code'),
         ]));
     }
 
-    public static function openSession(): Named
+    public static function openSession(): Definition
     {
-        return new Named('OpenSession', new Fields([
+        return new Definition('OpenSession', new Fields([
             'id' => Text::free(),
             'device' => new Noted(Text::free(), 'what the browser says of itself'),
             'address' => Text::free(),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Shapes;
 
 use GrayCompass\Core\Wire\Shapes\Terms;
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
@@ -15,11 +15,11 @@ use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
 
 /** The arithmetic, by itself. */
-final class Weighing
+final class WeighingShapes
 {
-    public static function railStep(): Named
+    public static function railStep(): Definition
     {
-        return new Named('RailStep', new Fields([
+        return new Definition('RailStep', new Fields([
             'withoutEcho' => Terms::chance(),
             'finding' => Text::free(),
             'outcome' => new Word(['positive', 'negative']),
@@ -31,9 +31,9 @@ final class Weighing
         ]));
     }
 
-    public static function weighedChance(): Named
+    public static function weighedChance(): Definition
     {
-        return new Named('WeighedChance', new Fields([
+        return new Definition('WeighedChance', new Fields([
             'id' => Text::free(),
             'pretest' => Terms::chance(),
             'posttest' => Terms::chance(),
@@ -45,17 +45,17 @@ final class Weighing
         ]));
     }
 
-    public static function curve(): Named
+    public static function curve(): Definition
     {
-        return new Named('Curve', new Fields([
+        return new Definition('Curve', new Fields([
             'finding' => Text::free(),
             'points' => new Noted(new Items(new Items(Number::any())), 'chance before, after a positive, after a negative'),
         ]));
     }
 
-    public static function weighUp(): Named
+    public static function weighUp(): Definition
     {
-        return new Named('WeighUp', new Fields([
+        return new Definition('WeighUp', new Fields([
             'conditions' => new Items(self::weighedChance()),
             'patterns' => new Items(self::pattern()),
             'nextTests' => new Items(self::weighedTest()),
@@ -73,17 +73,17 @@ final class Weighing
         ]));
     }
 
-    public static function pattern(): Named
+    public static function pattern(): Definition
     {
-        return new Named('Pattern', new Fields([
+        return new Definition('Pattern', new Fields([
             'present' => new Items(Text::free()),
             'probability' => Terms::chance(),
         ]));
     }
 
-    public static function weighedTest(): Named
+    public static function weighedTest(): Definition
     {
-        return new Named('WeighedTest', new Fields([
+        return new Definition('WeighedTest', new Fields([
             'finding' => Text::free(),
             'chancePositive' => Terms::chance(),
             'value' => Number::any(),
@@ -92,9 +92,9 @@ final class Weighing
         ]));
     }
 
-    public static function enteredRates(): Named
+    public static function enteredRates(): Definition
     {
-        return new Named('EnteredRates', new Noted(
+        return new Definition('EnteredRates', new Noted(
             new Fields([], [
                 'counts' => new Fields([
                     'truePositive' => Number::from(0),
@@ -115,9 +115,9 @@ final class Weighing
         ));
     }
 
-    public static function testRates(): Named
+    public static function testRates(): Definition
     {
-        return new Named('TestRates', new Fields([
+        return new Definition('TestRates', new Fields([
             'sensitivity' => Number::any(),
             'sensitivityInterval' => new Noted(new OrNull(new Items(Number::any())), '95 %, of counts alone'),
             'specificity' => Number::any(),

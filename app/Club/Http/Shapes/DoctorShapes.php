@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Club\Http\Shapes;
 
+use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
-use GrayCompass\Document\Shape\Named;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\OrNull;
 use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\YesNo;
 
 /** The team's book of doctors. */
-final class Doctors
+final class DoctorShapes
 {
-    public static function newDoctor(): Named
+    public static function newDoctor(): Definition
     {
-        return new Named('NewDoctor', new Fields([
+        return new Definition('NewDoctor', new Fields([
             'name' => Text::upTo(120),
         ], [
             'field' => new Noted(new OrNull(Text::upTo(80)), 'surgeon, radiology, sports medicine'),
@@ -27,9 +27,9 @@ final class Doctors
         ], strict: true));
     }
 
-    public static function doctor(): Named
+    public static function doctor(): Definition
     {
-        return new Named('Doctor', new Fields([
+        return new Definition('Doctor', new Fields([
             'id' => Text::free(),
             'treats' => new Noted(
                 new YesNo,
