@@ -135,7 +135,7 @@ test('who asks the device for more contrast gets it, and can skip the bar to the
 test('however many pages a list has, their numbers fit a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 })
   await logIn(page)
-  await page.route(/\/api\/deeds(\?|$)/, async (route) => {
+  await page.route(/\/api\/audit-log(\?|$)/, async (route) => {
     const response = await route.fetch()
     await route.fulfill({ response, json: { ...(await response.json()), pages: 40, page: 20 } })
   })

@@ -62,9 +62,9 @@ test('a sound knee goes on after one tap for each manoeuvre', async ({ page }) =
   expect(judged.plan.lookAgain?.hours).not.toBe('')
   expect(judged.results.every((result) => result.finding !== 'lachman' || result.counts)).toBe(true)
   const stored = (await (await page.request.get(`/api/${/examinations\/[\w-]+/.exec(page.url())![0]}`)).json()) as {
-    findings: { side: string }[]
+    records: { side: string }[]
   }
-  expect(stored.findings.filter((finding) => finding.side === 'right')).toEqual([])
+  expect(stored.records.filter((record) => record.side === 'right')).toEqual([])
   await expectAccessible(page)
   await expectNoSidewaysScroll(page)
 })
