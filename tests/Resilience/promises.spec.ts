@@ -62,10 +62,10 @@ test('what was acknowledged is stored, and it is up again by itself, through kil
   await Promise.all(stream)
   expect(acknowledged.size).toBe(3)
   for (const [id, { version, millimetres }] of acknowledged) {
-    const { findings } = (await (await people[0]!.api.get(`/api/examinations/${id}`)).json()) as {
-      findings: { version: number; payload: { translationMm: number } }[]
+    const { records } = (await (await people[0]!.api.get(`/api/examinations/${id}`)).json()) as {
+      records: { version: number; payload: { translationMm: number } }[]
     }
-    const stored = findings.find((finding) => finding.version > 0)!
+    const stored = records.find((record) => record.version > 0)!
     expect(stored.version).toBeGreaterThanOrEqual(version)
     if (stored.version === version) expect(stored.payload.translationMm).toBe(millimetres)
   }
@@ -295,13 +295,13 @@ test('under another name than its own nothing is answered', async () => {
 })
 
 test('after its start was killed outright it starts again at once, and a second start leaves the first alone', async () => {
-  const counted = sql('SELECT count(*) FROM findings;')
+  const counted = sql('SELECT count(*) FROM records;')
   await application.cut()
   const begun = Date.now()
   expect(await application.start(), application.said).toBe(true)
   expect(application.said).toContain('servers that an earlier start')
   test.info().annotations.push({ type: 'measured', description: `up again after ${Date.now() - begun} ms` })
-  expect(sql('SELECT count(*) FROM findings;')).toBe(counted)
+  expect(sql('SELECT count(*) FROM records;')).toBe(counted)
   const second = command('bin/start', [])
   expect([second.code, second.said]).toEqual([1, expect.stringContaining('runs already')])
   expect((await fetch(`${BASE}/health`)).status).toBe(200)
@@ -320,7 +320,7 @@ test('no line of nginx says who was looked for, or what opens a page', async () 
 })
 
 test('without its key it does not start, and with it all is as it was', async () => {
-  const counted = sql('SELECT count(*) FROM findings;')
+  const counted = sql('SELECT count(*) FROM records;')
   await application.stop()
   renameSync(KEY, `${KEY}.away`)
   expect(await application.start()).toBe(false)
@@ -328,15 +328,15 @@ test('without its key it does not start, and with it all is as it was', async ()
   expect(existsSync(KEY)).toBe(false)
   renameSync(`${KEY}.away`, KEY)
   expect(await application.start(), application.said).toBe(true)
-  expect(sql('SELECT count(*) FROM findings;')).toBe(counted)
+  expect(sql('SELECT count(*) FROM records;')).toBe(counted)
 })
 
 /** The id of the story that an examination belongs to. */
 async function storyOf(person: Person, examination: string): Promise<string> {
   const read = async <T>(path: string) => (await (await person.send('GET', path)).json()) as T
   const { athlete } = await read<{ athlete: { id: string } }>(`/api/examinations/${examination}`)
-  const { stories } = await read<{ stories: { id: string }[] }>(`/api/athletes/${athlete.id}`)
-  return stories[0]!.id
+  const { episodes } = await read<{ episodes: { id: string }[] }>(`/api/athletes/${athlete.id}`)
+  return episodes[0]!.id
 }
 
 /** The same odd things each time: words that hurt, numbers out of range, shapes nobody asked for. */

@@ -69,10 +69,10 @@ test('a disk that fills is told, stops saving, keeps reading, and comes back by 
   test
     .info()
     .annotations.push({ type: 'measured', description: `saved again ${Date.now() - begun} ms after there was room` })
-  const { findings } = (await (await person.api.get(`/api/examinations/${id}`)).json()) as {
-    findings: { version: number }[]
+  const { records } = (await (await person.api.get(`/api/examinations/${id}`)).json()) as {
+    records: { version: number }[]
   }
-  expect(findings.find((finding) => finding.version > 1)?.version).toBe(version)
+  expect(records.find((record) => record.version > 1)?.version).toBe(version)
 })
 
 test('a disk that is full from one moment to the next ends nothing for good', async () => {
