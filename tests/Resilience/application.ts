@@ -2,7 +2,7 @@ import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
 import { readFileSync, readdirSync } from 'node:fs'
 import { type APIRequestContext, expect, request } from '@playwright/test'
 
-export const PORT = process.env.RESILIENCE_PORT ?? '8167'
+const PORT = process.env.RESILIENCE_PORT ?? '8167'
 export const BASE = `http://127.0.0.1:${PORT}`
 export const INSTANCE = 'var/resilience'
 

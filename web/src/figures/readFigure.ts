@@ -28,7 +28,7 @@ export function isWithin(value: number, { least, most }: FigureRange): boolean {
 }
 
 /** “Enter a number from 0 to 40 mm.” */
-export function rangeInWords({ least, most, unit, whole }: FigureRange): string {
+function rangeInWords({ least, most, unit, whole }: FigureRange): string {
   const kind = whole === true ? 'whole number' : 'number'
   const behind = unit === undefined || unit === '' ? '' : unit.startsWith('/') ? '' : unit === '°' ? '°' : ` ${unit}`
   if (least !== undefined && most !== undefined)

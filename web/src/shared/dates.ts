@@ -9,10 +9,8 @@ const DATE_ONLY = /^\d{4}-\d{2}-\d{2}$/
 const TYPED = /^\s*(\d{1,4})\s*[-./\s]\s*(\d{1,2})\s*[-./\s]\s*(\d{1,4})\s*$/
 const PATTERNS = { dmy: 'dd.mm.yyyy', mdy: 'mm/dd/yyyy', ymd: 'yyyy-mm-dd' }
 
-const days = shallowRef<Days>({ timeZone: 'UTC', dateOrder: 'dmy' })
-
 /** Of the team that is at work here; every screen follows it. */
-export const teamDays = readonly(days)
+const days = shallowRef<Days>({ timeZone: 'UTC', dateOrder: 'dmy' })
 
 export function useTeamDays({ timeZone, dateOrder }: Days): void {
   days.value = { timeZone, dateOrder }

@@ -21,6 +21,6 @@ export {
   useSaveQueue,
 } from './saveQueue'
 export { sendAll } from './sendAll'
-export { type Shelved, clearShelf, examinationName, shelve, shelved, tidyShelf, unshelve } from './shelf'
+export { type Shelved, clearShelf, examinationName, shelve, shelved, tidyShelf } from './shelf'
 export { thisTab } from './tab'
 export { closeVault, openVault } from './vault'

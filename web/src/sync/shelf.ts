@@ -44,10 +44,6 @@ export async function shelved<T>(name: string): Promise<Shelved<T> | null> {
   }
 }
 
-export async function unshelve(name: string): Promise<void> {
-  await vault()?.remove(PREFIX + name)
-}
-
 /** Lets the examinations go that were opened longest ago. */
 export async function tidyShelf(): Promise<void> {
   const safe = vault()

@@ -53,7 +53,7 @@ export function spokenKey(key: string): string {
 }
 
 /** Large and small letters are one key. */
-export function plainKey(key: string): string {
+function plainKey(key: string): string {
   return key.length === 1 ? key.toLowerCase() : key
 }
 
