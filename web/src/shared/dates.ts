@@ -1,4 +1,4 @@
-import { computed, readonly, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { Session } from '@/contract/types'
 
 /** In which a team's days begin, and in which order it writes them. */
