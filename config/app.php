@@ -15,6 +15,8 @@ return [
     'figures' => env('FIGURES_CACHE'),
     // The folder of the running instance, where bin/start says how full its disk is; null where nothing watches it.
     'instance' => env('INSTANCE_FOLDER'),
+    // What paper needs to be drawn: typefaces as they are unpacked, and what dompdf measures of them.
+    'papers' => env('INSTANCE_FOLDER') ? env('INSTANCE_FOLDER').'/papers' : storage_path('framework/cache'),
     // Where the ends of the chains of deeds are kept outside the database; null: nowhere.
     'heads' => env('HEADS_FOLDER'),
     'demo' => (bool) env('APP_DEMO', false),

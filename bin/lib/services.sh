@@ -55,9 +55,9 @@ use_instance() {
     use_key "$1"
     export APP_ENV=${APP_ENV:-local} APP_DEBUG=false APP_DEMO=${APP_DEMO:-1} APP_URL="${APP_URL:-http://127.0.0.1:$WEB_PORT}"
     export INSTANCE_FOLDER=$INSTANCE HEADS_FOLDER=$INSTANCE/heads
-    mkdir -p "$HEADS_FOLDER"
-    chmod 700 "$HEADS_FOLDER"
-    belongs_to_server "$HEADS_FOLDER"
+    mkdir -p "$HEADS_FOLDER" "$INSTANCE/papers"
+    chmod 700 "$HEADS_FOLDER" "$INSTANCE/papers"
+    belongs_to_server "$HEADS_FOLDER" "$INSTANCE/papers"
     export SESSION_DRIVER=database SESSION_SECURE_COOKIE=${SESSION_SECURE_COOKIE:-false} CACHE_STORE=database QUEUE_CONNECTION=database LOG_CHANNEL=stderr
     use_database "$3"
 }

@@ -11,6 +11,7 @@ use Closure;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\Config;
 
 /** A page in HTML as a tagged PDF on A4; nothing is fetched and nothing runs while it is made. */
 final class Paper
@@ -35,13 +36,14 @@ final class Paper
     private static function rendered(View $page): array
     {
         $options = new Options;
+        $folder = Config::string('app.papers');
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);
-        $options->setChroot([storage_path('framework/cache')]);
+        $options->setChroot([$folder]);
         $options->setDefaultFont('DejaVu Sans');
-        $options->setTempDir(storage_path('framework/cache'));
-        $options->setFontDir(storage_path('framework/cache'));
-        $options->setFontCache(storage_path('framework/cache'));
+        $options->setTempDir($folder);
+        $options->setFontDir($folder);
+        $options->setFontCache($folder);
         $pdf = new Dompdf($options);
         Typeface::teach($pdf);
         $pdf->setPaper('A4');

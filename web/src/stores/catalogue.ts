@@ -38,7 +38,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   }
 
   function conditionLabel(id: ConditionId): string {
-    return labels.value.get(id) ?? id
+    return labels.value.get(id) ?? ''
   }
 
   /** What a condition hurts, as an athlete reads it. */

@@ -19,7 +19,7 @@ const catalogue = useCatalogue()
 const opened = useOpenExamination()
 const verdict = useVerdict()
 const input = shallowRef<Problem | null>(null)
-const { problem } = useOpen({
+const { ready, problem } = useOpen({
   id: () => props.id,
   afterwards: async () => {
     input.value = await answerOf(
@@ -50,7 +50,7 @@ function nameOf(finding: string): string {
       </div>
       <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
     </header>
-    <nav aria-label="Condition">
+    <nav v-if="ready" aria-label="Condition">
       <RouterLink
         v-for="c in assessment?.conditions ?? []"
         :key="c.id"
