@@ -9,6 +9,7 @@ use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Models\Snapshot;
 use Database\Factories\UserFactory;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route as Router;
 use Opis\JsonSchema\Validator;
@@ -267,6 +268,11 @@ final class ContractTest extends FeatureTestCase
             "/api/examinations/{$id}/summary.pdf",
             "/api/examinations/{$id}/weighing",
         ];
+    }
+
+    public function test_the_schemas_are_what_the_shapes_say(): void
+    {
+        self::assertSame(0, Artisan::call('contract:generate', ['--check' => true]), Artisan::output());
     }
 
     public function test_every_route_stands_in_the_contract_and_nothing_else_does(): void
