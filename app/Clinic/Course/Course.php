@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Clinic\Course;
 
 use App\Clinic\Examinations\Document;
+use App\Clinic\Examinations\WrittenAssessment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Snapshot;
-use App\Clinic\ReferenceResults\Prediction;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Course\CourseMeasure;
 use GrayCompass\Core\Examination\HurtKnee;
@@ -20,11 +20,6 @@ use Illuminate\Support\Collection;
 /**
  * The course of one knee over its signed visits. Chances and grades are those that were signed; measures are read from
  * the records, which never change after a signature.
- *
- * @phpstan-type Signed array{
- *     effusion?: array{grade: int|float}|null,
- *     measurements?: list<array{manoeuvre: string, grade: int|null}>
- * }
  */
 final readonly class Course
 {
@@ -81,13 +76,10 @@ final readonly class Course
 
     private function visit(Examination $examination, Snapshot $snapshot): Visit
     {
-        /** @var Signed $signed */
-        $signed = $snapshot->payload;
-        $fluid = isset($signed['effusion']['grade']) ? (float) $signed['effusion']['grade'] : null;
-        $judged = array_filter(array_column($signed['measurements'] ?? [], 'grade', 'manoeuvre'), is_int(...));
-        $values = $this->values($this->knee($examination), $fluid);
+        $signed = WrittenAssessment::signed($snapshot);
+        $values = $this->values($this->knee($examination), $signed->fluidGrade());
 
-        return new Visit($examination, Prediction::rows($snapshot), $values, $judged);
+        return new Visit($examination, $signed->chances(), $values, $signed->grades());
     }
 
     /**

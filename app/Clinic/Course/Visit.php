@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Course;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\ReferenceResults\Predicted;
+use App\Clinic\Values\Predicted;
 
 /** One signed look at a knee, as it stands among the others. */
 final readonly class Visit

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clinic\Course;
 
+use App\Clinic\Examinations\WrittenAssessment;
 use App\Clinic\Models\Snapshot;
-use App\Clinic\ReferenceResults\Predicted;
-use App\Clinic\ReferenceResults\Prediction;
-use GrayCompass\Core\Plan\Within;
+use App\Clinic\Values\Predicted;
 use GrayCompass\Core\Verdict\ConditionZone;
 
 /** What a signed visit came to, in one line: what was likely, where the athlete was sent, and whether they may play. */
@@ -21,20 +20,14 @@ final readonly class VisitLine
      */
     public static function of(Snapshot $snapshot): array
     {
-        $plan = (array) ($snapshot->payload['plan'] ?? []);
-        /** @var list<array{to: string, within: string}> $sent */
-        $sent = $plan['sendOn'] ?? [];
-        /** @var array{status?: string} $availability */
-        $availability = $plan['availability'] ?? [];
+        $signed = WrittenAssessment::signed($snapshot);
 
         return [
             'found' => array_map(static fn (Predicted $one): array => [
                 'label' => $one->condition->label(), 'chance' => $one->chance, 'zone' => $one->zone->value,
-            ], self::found(Prediction::rows($snapshot))),
-            'sentOn' => array_map(
-                static fn (array $one): string => Within::from($one['within'])->label().": {$one['to']}", $sent,
-            ),
-            'availability' => $availability['status'] ?? '',
+            ], self::found($signed->chances())),
+            'sentOn' => $signed->referrals(),
+            'availability' => $signed->availability(),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Clinic\Letters;
 
 use App\Access\Models\User;
 use App\Clinic\Examinations\Assessments;
+use App\Clinic\Examinations\WrittenAssessment;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\LetterVersion;
@@ -52,8 +53,7 @@ final readonly class Letters
         if ($examination->superseding?->isSigned() === true) {
             throw Refusal::at('', 'a later examination took the place of this one: write from that one');
         }
-        $plan = $this->assessments->assessment($examination)['plan'] ?? null;
-        $note = \is_array($plan) && \is_string($plan['note'] ?? null) ? $plan['note'] : '';
+        $note = (new WrittenAssessment($this->assessments->assessment($examination)))->note();
         $addressee = $to === null ? self::treating($examination) : Addressee::of($to);
         $wording = LetterText::proposed($examination, $addressee, $note);
 

@@ -8,6 +8,7 @@ use App\Access\Accounts\Token;
 use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Clinic\Examinations\Assessments;
+use App\Clinic\Examinations\WrittenAssessment;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\SharedPage;
 use App\Clinic\Models\StudentScope;
@@ -84,9 +85,7 @@ final readonly class SharedPages
 
     private function content(Examination $examination): string
     {
-        $plan = $this->assessments->assessment($examination)['plan'] ?? null;
-
-        return \is_array($plan) && \is_string($plan['forAthlete'] ?? null) ? $plan['forAthlete'] : '';
+        return (new WrittenAssessment($this->assessments->assessment($examination)))->forAthlete();
     }
 
     /**

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Clinic\ReferenceResults;
 
 use App\Access\Teams\TeamDays;
+use App\Clinic\Examinations\WrittenAssessment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Snapshot;
+use App\Clinic\Values\Predicted;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Verdict\ConditionZone;
 
 /** What was held likely of a knee when it was signed, before anybody knew. */
 final readonly class Prediction
@@ -46,7 +47,7 @@ final readonly class Prediction
     {
         $snapshot = Snapshot::query()->where('examination_id', $visit->id)->first();
 
-        return $snapshot === null ? null : new self($visit->id, $visit->examined_at, self::rows($snapshot));
+        return $snapshot === null ? null : new self($visit->id, $visit->examined_at, WrittenAssessment::signed($snapshot)->chances());
     }
 
     /** Null where no chance of it was told. */
@@ -59,27 +60,5 @@ final readonly class Prediction
         }
 
         return null;
-    }
-
-    /**
-     * What a signature says of each injury; where it told no chance, for the knee was operated on not long ago, nothing.
-     *
-     * @return list<Predicted> most likely first
-     */
-    public static function rows(Snapshot $snapshot): array
-    {
-        /** @var list<array{id: string, posttest: float, interval: array{float, float}, zone: string}> $rows */
-        $rows = $snapshot->payload['conditions'] ?? [];
-        $rows = array_filter($rows, static fn (array $row): bool => $row['zone'] !== ConditionZone::Withheld->value);
-        usort($rows, static fn (array $one, array $other): int => $other['posttest'] <=> $one['posttest']);
-        $conditions = [];
-        foreach ($rows as $place => $row) {
-            $conditions[] = new Predicted(
-                Condition::from($row['id']), $row['posttest'], $row['interval'][0], $row['interval'][1],
-                ConditionZone::from($row['zone']), $place + 1,
-            );
-        }
-
-        return $conditions;
     }
 }

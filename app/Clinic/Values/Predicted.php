@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\ReferenceResults;
+namespace App\Clinic\Values;
 
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Verdict\ConditionZone;
