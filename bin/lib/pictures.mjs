@@ -84,7 +84,7 @@ const answer = click('button', 'See the answer')
 /** Views that change the demo come after those that show it as it is. */
 const PICTURES = [
   ['today', DESK, []],
-  ['story', DESK, [open(/Mirre Aldous/)]],
+  ['history', DESK, [open(/Mirre Aldous/)]],
   ['gate', DESK, [open(/Jonah Skelwith/), click('button', /^Safety gate/)]],
   ['bench', DESK, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['evidence', DESK, [open(/Mirre Aldous/), goTo('Lachman'), click('button', /ACL tear/)]],
