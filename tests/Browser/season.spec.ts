@@ -176,7 +176,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await page.getByRole('button', { name: 'Erase' }).click()
   await page.getByLabel('Why: asked for by whom').fill('asked for it in writing')
   await expectAccessible(page)
-  await page.getByRole('button', { name: 'Erase for good' }).click()
+  await page.getByRole('button', { name: 'Erase athlete' }).click()
   await expect(page.getByText('Erased. That somebody was')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await expect(page.getByText('Nobody is called')).toBeVisible()

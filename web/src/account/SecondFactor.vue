@@ -84,7 +84,7 @@ function turnOff(): void {
             />
             <p class="actions">
               <UiButton kind="main" submit :disabled="busy">Turn it on</UiButton>
-              <UiButton kind="quiet" @click="pending = null">Not now</UiButton>
+              <UiButton kind="quiet" @click="pending = null">Cancel</UiButton>
             </p>
           </UiForm>
         </div>

@@ -50,18 +50,9 @@ onMounted(() =>
       @change="(picked) => (doctor = picked)"
     />
     <UiAlert v-if="problem" :say="problem" />
-    <p class="actions">
+    <template #actions>
       <RouterLink class="button quiet" :to="{ name: 'doctors' }">Open the book</RouterLink>
       <UiButton kind="main" :disabled="busy" @click="attempt(write)">Write</UiButton>
-    </p>
+    </template>
   </UiDialog>
 </template>
-
-<style scoped>
-.actions {
-  display: flex;
-  justify-content: end;
-  gap: 10px;
-  margin-top: 18px;
-}
-</style>

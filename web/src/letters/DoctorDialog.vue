@@ -47,10 +47,10 @@ async function save(): Promise<void> {
       <UiText v-model="given.email" label="E-mail" prop="email" />
       <UiText v-model="given.phone" label="Telephone" prop="phone" />
       <UiAlert v-if="problem" class="wide" :say="problem" />
-      <p class="wide actions">
-        <UiButton @click="emit('close')">Not now</UiButton>
+      <template #actions>
+        <UiButton @click="emit('close')">Cancel</UiButton>
         <UiButton kind="main" submit :disabled="busy">Save</UiButton>
-      </p>
+      </template>
     </UiForm>
   </UiDialog>
 </template>
@@ -63,11 +63,6 @@ async function save(): Promise<void> {
 }
 .wide {
   grid-column: 1 / -1;
-}
-.actions {
-  display: flex;
-  justify-content: end;
-  gap: 10px;
 }
 @media (--phone) {
   .form {

@@ -51,13 +51,13 @@ function send(): void {
       </fieldset>
       <p>Once it has left it does not change any more.</p>
       <UiAlert v-if="problem" :say="problem" />
-      <p class="actions">
-        <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" :disabled="busy || (by === 'mail' && email === '')" @click="send">
-          {{ by === 'mail' ? 'Send letter' : 'Note as handed over' }}
-        </UiButton>
-      </p>
     </div>
+    <template #actions>
+      <UiButton @click="emit('close')">Cancel</UiButton>
+      <UiButton kind="main" :disabled="busy || (by === 'mail' && email === '')" @click="send">
+        {{ by === 'mail' ? 'Send letter' : 'Note as handed over' }}
+      </UiButton>
+    </template>
   </UiDialog>
 </template>
 
@@ -78,11 +78,6 @@ legend {
 .files {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
-}
-.actions {
-  display: flex;
-  justify-content: end;
   gap: 10px;
 }
 </style>

@@ -165,10 +165,10 @@ onMounted(async () => {
         <UiButton :disabled="busy" @click="save(true)">No, this is another</UiButton>
       </div>
       <UiAlert v-if="problem" class="wide" :say="problem" />
-      <p class="wide actions">
-        <UiButton @click="emit('close')">Not now</UiButton>
+      <template #actions>
+        <UiButton @click="emit('close')">Cancel</UiButton>
         <UiButton kind="main" submit :disabled="busy">{{ athlete ? 'Save' : 'Add and examine' }}</UiButton>
-      </p>
+      </template>
     </UiForm>
   </UiDialog>
 </template>
@@ -206,15 +206,6 @@ legend {
   justify-self: start;
 }
 .similar li,
-.actions {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 10px;
-}
-.actions {
-  justify-content: end;
-}
 @media (--phone) {
   .form {
     grid-template-columns: 1fr;

@@ -3,6 +3,7 @@ import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { useDoing } from '@/shared/useDoing'
+import { useExport } from './useExport'
 import { withPassword } from '@/shared/usePassword'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -16,6 +17,7 @@ const emit = defineEmits<{ close: []; erased: [] }>()
 const given = reactive({ reason: '' })
 const RULES = { reason: required('Say why.') }
 const { busy, problem, attempt } = useDoing()
+const { take, isMaking, problem: exportProblem } = useExport()
 
 async function erase(): Promise<void> {
   const path = { anyone: props.athlete.id }
@@ -34,15 +36,18 @@ async function erase(): Promise<void> {
       was erased, when, by whom and why stays, without their name.
     </p>
     <p>
-      <a :href="`/api/athletes/${athlete.id}/archive`" download>Take everything along first</a>
+      <UiButton :disabled="isMaking" @click="take(athlete.id)">
+        {{ isMaking ? 'Making the export…' : 'Export everything first' }}
+      </UiButton>
     </p>
+    <UiAlert v-if="exportProblem" :say="exportProblem" />
     <UiForm class="form" label="Erase" :model="given" :rules="RULES" @submit="erase">
       <UiText v-model="given.reason" label="Why: asked for by whom, or the time is over" prop="reason" />
       <UiAlert v-if="problem" :say="problem" />
-      <p class="actions">
-        <UiButton @click="emit('close')">Stays</UiButton>
-        <UiButton kind="main" submit :disabled="busy">Erase for good</UiButton>
-      </p>
+      <template #actions>
+        <UiButton @click="emit('close')">Cancel</UiButton>
+        <UiButton kind="main" submit :disabled="busy">Erase athlete</UiButton>
+      </template>
     </UiForm>
   </UiDialog>
 </template>
@@ -55,10 +60,5 @@ p + p,
 .form {
   display: grid;
   gap: 12px;
-}
-.actions {
-  display: flex;
-  justify-content: end;
-  gap: 10px;
 }
 </style>

@@ -72,12 +72,12 @@ function finish(): void {
     <UiForm v-if="asked" class="form" label="What became of it" :model="given" :rules="RULES[asked]" @submit="finish">
       <UiDate v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" />
       <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'What came of it'" prop="note" />
-      <p class="actions">
+      <template #actions>
         <UiButton kind="main" submit :disabled="busy">
           {{ asked === 'move' ? 'Move it' : asked === 'let_go' ? 'Let it go' : 'Close it' }}
         </UiButton>
         <UiButton kind="quiet" @click="asked = null">Cancel</UiButton>
-      </p>
+      </template>
     </UiForm>
     <p v-else class="actions">
       <UiButton v-if="task.kind === 'look_again' && task.side" kind="main" @click="emit('examine', task)">

@@ -57,10 +57,10 @@ async function sign(): Promise<void> {
         Something is still on its way to the server. It can be signed once that is saved.
       </p>
       <UiAlert v-if="problem" :say="problem" />
-      <p class="actions">
-        <UiButton @click="emit('close')">Not yet</UiButton>
+      <template #actions>
+        <UiButton @click="emit('close')">Cancel</UiButton>
         <UiButton kind="main" submit :disabled="busy || !isSaved">Sign for good</UiButton>
-      </p>
+      </template>
     </UiForm>
   </UiDialog>
 </template>
@@ -73,11 +73,5 @@ h3 {
 li {
   padding: 4px 0 4px 12px;
   border-left: 3px solid var(--line-2);
-}
-.actions {
-  display: flex;
-  justify-content: end;
-  gap: 10px;
-  margin-top: 18px;
 }
 </style>

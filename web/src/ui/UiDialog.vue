@@ -2,6 +2,7 @@
 import { ElDialog } from 'element-plus/es/components/dialog/index.mjs'
 import 'element-plus/es/components/dialog/style/css'
 import { onMounted, ref, useTemplateRef } from 'vue'
+import UiActions from './UiActions.vue'
 import UiButton from './UiButton.vue'
 import { untellHeader, useOverlay } from './overlays'
 
@@ -56,6 +57,7 @@ function beginWriting(): void {
     </template>
     <div ref="body" class="body">
       <slot :close="hide" />
+      <UiActions v-if="$slots.actions" class="actions"><slot name="actions" :close="hide" /></UiActions>
     </div>
   </ElDialog>
 </template>
@@ -78,5 +80,8 @@ h2 {
   font-size: var(--type-base);
   line-height: 1.4;
   color: var(--ink);
+}
+.actions {
+  margin-top: 18px;
 }
 </style>

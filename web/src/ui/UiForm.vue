@@ -3,8 +3,9 @@ import { ElForm } from 'element-plus/es/components/form/index.mjs'
 import type { FormRules } from 'element-plus/es/components/form/index.mjs'
 import 'element-plus/es/components/form/style/css'
 import { useTemplateRef } from 'vue'
+import UiActions from './UiActions.vue'
 
-/** Fields that belong together; it is sent only once every rule holds, and says under a field why not. */
+/** Fields that belong together, and below them what one may do with them; it is sent only once every rule holds, and says under a field why not. */
 defineProps<{ model: Record<string, unknown>; rules?: FormRules; label: string }>()
 const emit = defineEmits<{ submit: [] }>()
 const form = useTemplateRef<{ validate: () => Promise<boolean> }>('form')
@@ -27,5 +28,6 @@ async function submit(): Promise<void> {
     @submit.prevent="submit"
   >
     <slot />
+    <UiActions v-if="$slots.actions"><slot name="actions" /></UiActions>
   </ElForm>
 </template>

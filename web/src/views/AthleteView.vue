@@ -189,10 +189,10 @@ watch(() => props.id, load)
     <EraseDialog v-if="athlete && open === 'erase'" :athlete="athlete" @close="open = null" @erased="erased" />
     <UiDialog v-if="athlete && open === 'archive'" :title="`Put ${athlete.name} away`" @close="open = null">
       <p>They are out of the lists; their examinations stay. Under the list of athletes they are taken back.</p>
-      <p class="actions">
-        <UiButton @click="open = null">Stays</UiButton>
+      <template #actions>
+        <UiButton @click="open = null">Cancel</UiButton>
         <UiButton kind="main" :disabled="busy" @click="archive">Put away</UiButton>
-      </p>
+      </template>
     </UiDialog>
   </SubjectPage>
 </template>

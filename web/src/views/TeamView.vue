@@ -124,10 +124,10 @@ onMounted(() => attempt(load))
     </template>
     <UiDialog v-if="leaving" :title="`${leaving.name} leaves the team`" @close="leaving = null">
       <p>They are logged out now, and see nothing of this team any more. What they entered and signed stays theirs.</p>
-      <p class="actions">
-        <UiButton @click="leaving = null">Stays</UiButton>
+      <template #actions>
+        <UiButton @click="leaving = null">Cancel</UiButton>
         <UiButton kind="main" @click="end(leaving)">Leaves</UiButton>
-      </p>
+      </template>
     </UiDialog>
   </SubjectPage>
 </template>
@@ -169,12 +169,6 @@ section,
 .name small {
   display: block;
   color: var(--text-2);
-}
-.actions {
-  display: flex;
-  justify-content: end;
-  gap: 10px;
-  margin-top: 18px;
 }
 @media (--tablet) {
   .columns {

@@ -65,11 +65,11 @@ async function take(): Promise<void> {
         }}
       </p>
       <UiAlert v-if="problem" :say="problem" />
-      <p class="actions">
-        <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" :disabled="busy || !isSound" @click="take">Use these rates</UiButton>
-      </p>
     </div>
+    <template #actions>
+      <UiButton @click="emit('close')">Cancel</UiButton>
+      <UiButton kind="main" :disabled="busy || !isSound" @click="take">Use these rates</UiButton>
+    </template>
   </UiDialog>
 </template>
 
@@ -81,11 +81,6 @@ async function take(): Promise<void> {
 .pair {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 10px;
-}
-.actions {
-  display: flex;
-  justify-content: end;
   gap: 10px;
 }
 </style>

@@ -49,10 +49,10 @@ async function change(): Promise<void> {
         Something is still on its way to the server. It can be changed once that is saved.
       </p>
       <UiAlert v-if="problem" :say="problem" />
-      <p class="actions">
-        <UiButton @click="emit('close')">Leave it</UiButton>
+      <template #actions>
+        <UiButton @click="emit('close')">Cancel</UiButton>
         <UiButton kind="main" submit :disabled="busy || !isSaved">Change</UiButton>
-      </p>
+      </template>
     </UiForm>
   </UiDialog>
 </template>
@@ -61,10 +61,5 @@ async function change(): Promise<void> {
 .form {
   display: grid;
   gap: 12px;
-}
-.actions {
-  display: flex;
-  justify-content: end;
-  gap: 10px;
 }
 </style>
