@@ -55,6 +55,7 @@ use Illuminate\Auth\Access\Response;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Config;
@@ -108,7 +109,7 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Hasher::class), User::class,
         ));
         RateLimiter::for('login', LoginLimits::for(...));
-        RateLimiter::for('invitation', LoginLimits::forInvitation(...));
+        RateLimiter::for('invitation', fn (Request $request): array => $this->app->make(LoginLimits::class)->forInvitation($request));
         RateLimiter::for('secrets', SecretLimits::for(...));
         Mail::extend('outbox', static fn (): Outbox => new Outbox);
         // Named, so that none is looked for at each request.

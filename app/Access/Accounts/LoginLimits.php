@@ -24,6 +24,10 @@ final class LoginLimits
     /** For everybody together in a minute: guesses spread over many accounts and addresses. */
     private const IN_ALL = 600;
 
+    public function __construct(private readonly Invitations $invitations)
+    {
+    }
+
     /**
      * @return list<Limit>
      */
@@ -39,10 +43,10 @@ final class LoginLimits
      *
      * @return list<Limit>
      */
-    public static function forInvitation(Request $request): array
+    public function forInvitation(Request $request): array
     {
         $token = $request->input('token');
-        $invitation = is_string($token) ? app(Invitations::class)->find(Token::from($token)) : null;
+        $invitation = is_string($token) ? $this->invitations->find(Token::from($token)) : null;
 
         return $invitation === null ? [] : self::of($request, $invitation->email);
     }

@@ -15,6 +15,8 @@ use App\Access\Http\Resources\SessionResource;
 use App\Access\Models\User;
 use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
+use App\Platform\Mail\Post;
+use App\Platform\Server\Disk;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -27,7 +29,7 @@ use Illuminate\Support\Facades\Hash;
 /** Logging in and out, who is there, and where else they are. Failed tries are counted by the limiter `login`. */
 final readonly class SessionController
 {
-    public function __construct(private AuditLog $log)
+    public function __construct(private AuditLog $log, private Post $post, private Disk $disk)
     {
     }
 
@@ -60,7 +62,7 @@ final readonly class SessionController
 
     public function show(): SessionResource
     {
-        return new SessionResource(Auth::user());
+        return new SessionResource(Auth::user(), $this->post, $this->disk);
     }
 
     public function destroy(Request $request): Response

@@ -23,6 +23,11 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class SessionResource extends JsonResource
 {
+    public function __construct(?User $user, private readonly Post $post, private readonly Disk $disk)
+    {
+        parent::__construct($user);
+    }
+
     /**
      * @return array<string, mixed>
      */
@@ -55,7 +60,7 @@ final class SessionResource extends JsonResource
             'deviceKey' => $user === null ? null : DeviceKey::of($user),
             'csrf' => $request->session()->token(),
             'demo' => (bool) config('app.demo'),
-            'server' => ['mailLeaves' => app(Post::class)->leaves(), 'disk' => app(Disk::class)->room()],
+            'server' => ['mailLeaves' => $this->post->leaves(), 'disk' => $this->disk->room()],
         ];
     }
 }

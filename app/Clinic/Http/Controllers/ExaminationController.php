@@ -13,6 +13,7 @@ use App\Clinic\Examinations\AlreadySigned;
 use App\Clinic\Examinations\Assessments;
 use App\Clinic\Examinations\Document;
 use App\Clinic\Examinations\KneeChanger;
+use App\Clinic\Examinations\LastLook;
 use App\Clinic\Examinations\Signer;
 use App\Clinic\Examinations\Starter;
 use App\Clinic\Examinations\Twins;
@@ -33,8 +34,11 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class ExaminationController
 {
-    public function __construct(private Assessments $assessments, private AuditLog $log)
-    {
+    public function __construct(
+        private Assessments $assessments,
+        private AuditLog $log,
+        private LastLook $looks,
+    ) {
     }
 
     public function store(
@@ -124,6 +128,6 @@ final readonly class ExaminationController
     {
         $examination->loadMissing(Examination::WHOLE);
 
-        return new ExaminationResource($examination, $this->assessments->assessment($examination));
+        return new ExaminationResource($examination, $this->assessments->assessment($examination), $this->looks);
     }
 }

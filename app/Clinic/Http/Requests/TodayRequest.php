@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Requests;
 
 use App\Clinic\Http\Shapes\HistoryShapes;
-use App\Clinic\Today\Today;
+use App\Clinic\Today\FirstScreen;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Shape\Definition;
 
@@ -39,7 +39,7 @@ final class TodayRequest extends ShapedRequest
     /** So many unfinished examinations at most. */
     public function unfinished(): int
     {
-        return $this->integer('unfinished', Today::UNFINISHED_SHOWN);
+        return $this->integer('unfinished', FirstScreen::UNFINISHED_SHOWN);
     }
 
     /** Only those without a baseline to compare with. */

@@ -21,8 +21,11 @@ final class ExaminationResource extends JsonResource
     /**
      * @param  array<string, mixed>  $assessment
      */
-    public function __construct(Examination $examination, private readonly array $assessment)
-    {
+    public function __construct(
+        Examination $examination,
+        private readonly array $assessment,
+        private readonly LastLook $looks,
+    ) {
         parent::__construct($examination);
     }
 
@@ -50,10 +53,10 @@ final class ExaminationResource extends JsonResource
                 'by' => $one->writer->name ?? 'somebody',
                 'at' => $one->created_at->toIso8601ZuluString(),
             ])->all()),
-            'lastTime' => $this->resource->isSigned() ? null : app(LastLook::class)->before($this->resource),
+            'lastTime' => $this->resource->isSigned() ? null : $this->looks->before($this->resource),
             'twin' => $this->twin(),
             'isBaseline' => $this->resource->episode->is_baseline,
-            'baseline' => $this->resource->isSigned() ? null : app(LastLook::class)->baseline($this->resource),
+            'baseline' => $this->resource->isSigned() ? null : $this->looks->baseline($this->resource),
             'supersedes' => $this->resource->supersedes_id,
             'supersededBy' => $this->resource->superseding === null ? null : [
                 'id' => $this->resource->superseding->id, 'isSigned' => $this->resource->superseding->isSigned(),

@@ -10,6 +10,8 @@ use App\Access\Models\User;
 use App\Club\Http\Requests\TeamRequest;
 use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
+use App\Platform\Mail\Post;
+use App\Platform\Server\Disk;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -48,11 +50,11 @@ final readonly class TeamController
     }
 
     /** From here on, in every tab: two teams at once would be two records in one hand. */
-    public function choose(string $team, #[CurrentUser] User $user): SessionResource
+    public function choose(string $team, #[CurrentUser] User $user, Post $post, Disk $disk): SessionResource
     {
         $membership = $user->memberships()->where('team_id', $team)->first() ?? abort(404);
         $user->update(['membership_id' => $membership->id]);
 
-        return new SessionResource($user->refresh());
+        return new SessionResource($user->refresh(), $post, $disk);
     }
 }
