@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { onKeyStroke, refDebounced } from '@vueuse/core'
-import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { onKeyStroke } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { answerOf, api } from '@/api/client'
-import type { AthleteSummary, Itinerary, Task, Today } from '@/contract/types'
-import DueList from '@/people/DueList.vue'
-import ArchivedList from '@/people/ArchivedList.vue'
-import { keptAthlete } from '@/stores/kept'
-import { useSession } from '@/stores/session'
+import type { AthleteSummary, Itinerary, Task } from '@/contract/types'
 import ServerNotice from '@/frame/ServerNotice.vue'
 import TopBar from '@/frame/TopBar.vue'
-import { daysSince, moment } from '@/shared/dates'
-import { saveFile } from '@/shared/saveFile'
-import { useNewest } from '@/shared/useNewest'
-import { withPassword } from '@/shared/usePassword'
-import { type Unsent, readThrough, unsent, useRetry } from '@/sync'
+import ArchivedList from '@/people/ArchivedList.vue'
+import CaseList from '@/people/CaseList.vue'
+import DueList from '@/people/DueList.vue'
+import SquadList from '@/people/SquadList.vue'
+import UnsentList from '@/people/UnsentList.vue'
+import { useTableExport } from '@/people/useTableExport'
+import { useToday } from '@/people/useToday'
+import { moment } from '@/shared/dates'
+import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
@@ -27,131 +26,27 @@ const ToErase = defineAsyncComponent(() => import('@/people/ToErase.vue'))
 const UiEmpty = defineAsyncComponent(() => import('@/ui/UiEmpty.vue'))
 const UiPages = defineAsyncComponent(() => import('@/ui/UiPages.vue'))
 
-const TYPING_MS = 150
 const router = useRouter()
-const today = ref<Today | null>(null)
-/** Where the server was away: when this device last saw the list. */
-const keptAt = ref<string | null>(null)
-const retry = useRetry({ attempt: () => keptAt.value !== null && void load() })
-const { problem, ask } = useNewest('The list could not be loaded.')
-const search = ref('')
+const session = useSession()
+const { today, keptAt, problem, search, typed, lacking, listsLacking, load, showAllUnfinished, turnTo } = useToday()
+const { exportTable, problem: exportProblem } = useTableExport()
 const finder = useTemplateRef<HTMLInputElement>('finder')
+const adding = ref(false)
+const starting = ref<AthleteSummary | null>(null)
+
+const keepsLists = computed(() => session.user?.answers === true)
+const lists = computed(() => [
+  { cases: keepsLists.value ? (today.value?.toSign ?? []) : [], to: 'summary' as const, title: 'To countersign' },
+  { cases: today.value?.unfinished ?? [], to: 'bench' as const, title: '' },
+  { cases: today.value?.seen ?? [], to: 'summary' as const, title: 'Seen lately' },
+])
+
 onKeyStroke('/', (event) => {
   if (!(event.target as HTMLElement).matches('input, textarea, [contenteditable]')) {
     event.preventDefault()
     finder.value?.focus()
   }
 })
-const typed = refDebounced(search, TYPING_MS)
-const page = ref(1)
-/** Before a season: only who could not be compared with a sound knee of their own. */
-const lacking = ref(false)
-/** What is listed answers to that; until the server has, its total is of everybody. */
-const listsLacking = ref(false)
-const MOST_UNFINISHED = 1000
-const unfinished = ref<number | undefined>()
-const adding = ref(false)
-const session = useSession()
-const keepsLists = computed(() => session.user?.answers === true)
-const starting = ref<AthleteSummary | null>(null)
-
-const squads = computed(() => {
-  const groups = new Map<string, AthleteSummary[]>()
-  for (const athlete of today.value?.athletes ?? [])
-    groups.set(athlete.squad, [...(groups.get(athlete.squad) ?? []), athlete])
-  return [...groups]
-})
-const lists = computed(() => [
-  { cases: keepsLists.value ? (today.value?.toSign ?? []) : [], to: 'summary', title: 'To countersign' },
-  { cases: today.value?.unfinished ?? [], to: 'bench', title: '' },
-  { cases: today.value?.seen ?? [], to: 'summary', title: 'Seen lately' },
-])
-
-/** Entered on this device, and not with the server yet. */
-const unsentHere = ref<(Unsent & { name: string | null })[]>([])
-const waiting = computed(() =>
-  unsentHere.value.map(({ examination: id, count, name }) => {
-    const listed = lists.value.flatMap(({ cases }) => cases).find(({ examination }) => examination.id === id)
-    return { id, count, name: name ?? listed?.athlete.name ?? 'an examination' }
-  }),
-)
-
-async function lookForUnsent(): Promise<void> {
-  const left = await unsent()
-  unsentHere.value = await Promise.all(left.map(async (one) => ({ ...one, name: await keptAthlete(one.examination) })))
-}
-
-async function load(): Promise<void> {
-  // Whoever looks for an athlete has the other lists on screen already.
-  const kept = typed.value === '' && !lacking.value ? null : today.value
-  const query = {
-    search: typed.value,
-    lacking: lacking.value ? ('baseline' as const) : undefined,
-    page: page.value,
-    unfinished: kept === null ? unfinished.value : 0,
-  }
-  // A name stands in no address: it comes in the body.
-  const fetchList = () =>
-    answerOf(
-      query.search === ''
-        ? api.GET('/api/today', { params: { query: { ...query, search: undefined } } })
-        : api.POST('/api/today', { body: query }),
-    )
-  // The list as it stands at the beginning is kept; a search needs the server.
-  const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
-  await ask(
-    async () => (isPlain ? await readThrough('today', fetchList) : { value: await fetchList(), keptAt: null }),
-    ({ value, keptAt: at }) => {
-      today.value =
-        kept === null
-          ? value
-          : {
-              ...value,
-              due: kept.due,
-              toSign: kept.toSign,
-              proposals: kept.proposals,
-              unfinished: kept.unfinished,
-              seen: kept.seen,
-            }
-      listsLacking.value = query.lacking !== undefined
-      keptAt.value = at
-      if (at === null) retry.done()
-      else retry.later()
-    },
-  )
-}
-
-watch([typed, lacking], () => {
-  page.value = 1
-  void load()
-})
-
-/** Marked as UTF-8, so that a spreadsheet guesses at nothing; between cells stands what its language expects. */
-async function exportList(separator: 'comma' | 'semicolon'): Promise<void> {
-  try {
-    const params = { query: { separator } }
-    const list = () => answerOf(api.GET('/api/athletes.csv', { params, parseAs: 'text' }))
-    saveFile('athletes.csv', 'text/csv', await withPassword(list), true)
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The list could not be exported.'
-  }
-}
-
-function showAll(): void {
-  unfinished.value = MOST_UNFINISHED
-  void load()
-}
-
-function turnTo(other: number): void {
-  page.value = other
-  void load()
-}
-
-function sinceInjury(injuredOn: string | null): string {
-  if (injuredOn === null) return 'came on without an injury'
-  const days = daysSince(injuredOn)
-  return days === 0 ? 'injured today' : days === 1 ? 'day 1 after the injury' : `day ${days} after the injury`
-}
 
 /** Whoever is added is examined next: what asks how comes along, so that nothing is tapped in between. */
 function add(): void {
@@ -174,9 +69,6 @@ function lookAgain(task: Task): void {
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
   await router.push({ name: route === 'touchline' ? 'touchline' : 'bench', params: { id } })
 }
-
-onMounted(load)
-onMounted(lookForUnsent)
 </script>
 
 <template>
@@ -215,40 +107,13 @@ onMounted(lookForUnsent)
         v-else-if="today.unfinished.length === 0"
         :say="today.total === 0 ? 'Nothing is unfinished.' : 'Nothing is unfinished. Choose an athlete to start with.'"
       />
-      <p v-for="{ id, name, count } in waiting" :key="id" class="ink-line kept">
-        <span aria-hidden="true">!</span>
-        <span>
-          <b>{{ count }} {{ count === 1 ? 'entry' : 'entries' }} for {{ name }} not sent yet</b>
-          <RouterLink :to="{ name: 'bench', params: { id } }">Open it to send</RouterLink>
-        </span>
-      </p>
+      <UnsentList :cases="lists.flatMap(({ cases }) => cases)" />
       <template v-for="{ cases, to, title } in lists" :key="title">
         <h2 v-if="title && cases.length > 0">{{ title }}</h2>
-        <ol v-if="cases.length > 0">
-          <li v-for="{ athlete, examination } in cases" :key="examination.id">
-            <RouterLink :to="{ name: to, params: { id: examination.id } }" class="case">
-              <span class="side" aria-hidden="true">
-                {{ examination.isBaseline ? 'LR' : examination.hurtSide === 'left' ? 'L' : 'R' }}
-              </span>
-              <span class="who">
-                <b>{{ athlete.name }}</b>
-                <span>
-                  {{ athlete.squad }} · {{ examination.isBaseline ? 'baseline' : `${examination.hurtSide} knee` }}
-                  <template v-if="!examination.isBaseline">· {{ sinceInjury(examination.injuredOn) }}</template>
-                </span>
-              </span>
-              <span class="when quiet-text">{{ moment(examination.examinedAt) }}</span>
-            </RouterLink>
-          </li>
-        </ol>
-        <button
-          v-if="to === 'bench' && today && today.unfinishedInAll > cases.length"
-          class="button"
-          type="button"
-          @click="showAll"
-        >
+        <CaseList v-if="cases.length > 0" :cases="cases" :to="to" />
+        <UiButton v-if="to === 'bench' && today && today.unfinishedInAll > cases.length" @click="showAllUnfinished">
           Show all {{ today.unfinishedInAll }} unfinished
-        </button>
+        </UiButton>
       </template>
     </section>
     <section class="all" aria-labelledby="all">
@@ -274,30 +139,15 @@ onMounted(lookForUnsent)
           {{ typed === '' ? 'Add the first' : `Add “${typed}”` }}
         </UiButton>
       </UiEmpty>
-      <div v-for="[squad, members] in squads" :key="squad" class="squad">
-        <h3>
-          {{ squad }}
-          <small v-if="session.seasonOf(squad)">{{ session.seasonOf(squad) }}</small>
-        </h3>
-        <ul>
-          <li v-for="athlete in members" :key="athlete.id">
-            <span>
-              <RouterLink :to="{ name: 'athlete', params: { id: athlete.id } }">{{ athlete.name }}</RouterLink>
-              <span class="quiet-text">{{ athlete.number ? `${athlete.number} · ` : '' }}{{ athlete.age }} years</span>
-            </span>
-            <button class="button" type="button" :aria-label="`Examine ${athlete.name}`" @click="starting = athlete">
-              Examine
-            </button>
-          </li>
-        </ul>
-      </div>
+      <SquadList :athletes="today?.athletes ?? []" @examine="(athlete) => (starting = athlete)" />
       <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
         <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
         <template v-if="session.user?.leads">
-          <UiButton kind="quiet" @click="exportList('comma')">Export CSV, commas</UiButton>
-          <UiButton kind="quiet" @click="exportList('semicolon')">Export CSV, semicolons</UiButton>
+          <UiButton kind="quiet" @click="exportTable('comma')">Export CSV, commas</UiButton>
+          <UiButton kind="quiet" @click="exportTable('semicolon')">Export CSV, semicolons</UiButton>
         </template>
       </p>
+      <UiAlert v-if="exportProblem" :say="exportProblem" />
       <ArchivedList v-if="today && typed === '' && !lacking" :key="today.total" @restored="load" />
       <UiPages
         v-if="today && today.pages > 1"
@@ -369,47 +219,6 @@ onMounted(lookForUnsent)
 .as-of {
   margin-bottom: 10px;
 }
-.kept {
-  margin-bottom: 10px;
-}
-.case {
-  display: grid;
-  grid-template-columns: 44px 1fr auto;
-  gap: 14px;
-  align-items: center;
-  min-height: 68px;
-  padding: 8px 14px 8px 10px;
-  margin-bottom: 8px;
-  text-decoration: none;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-}
-.case:hover {
-  border-color: var(--ink);
-}
-.side {
-  display: grid;
-  place-items: center;
-  width: 44px;
-  height: 44px;
-  font-size: var(--type-head);
-  font-weight: 680;
-  border: 2px solid var(--line-2);
-  border-radius: 50%;
-}
-.who {
-  display: grid;
-}
-.who b {
-  font-size: var(--type-lead);
-}
-.who span {
-  color: var(--text-2);
-}
-.when {
-  font-size: var(--type-small);
-}
 .without {
   margin-bottom: 8px;
 }
@@ -421,43 +230,6 @@ onMounted(lookForUnsent)
   flex-wrap: wrap;
   align-items: center;
   gap: 4px 10px;
-}
-.squad {
-  display: grid;
-  grid-template-columns: 110px 1fr;
-  gap: 16px;
-  padding: 10px 0;
-  border-top: 1px solid var(--line);
-}
-.squad h3 {
-  padding-top: 12px;
-  font-weight: 500;
-  color: var(--text-2);
-}
-.squad h3 small {
-  display: block;
-  font-size: var(--type-small);
-  font-weight: 400;
-}
-.squad li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-  min-height: 50px;
-}
-.squad li > span {
-  display: grid;
-}
-.squad li a {
-  font-weight: 600;
-  text-decoration: none;
-}
-.squad li a:hover {
-  text-decoration: underline;
-}
-.squad li span span {
-  font-size: var(--type-small);
 }
 @media (--tablet) {
   .today {
@@ -479,16 +251,6 @@ onMounted(lookForUnsent)
   }
   .find label {
     flex: 1 1 160px;
-  }
-  .squad {
-    grid-template-columns: 1fr;
-    gap: 0;
-  }
-  .case {
-    grid-template-columns: 44px 1fr;
-  }
-  .when {
-    grid-column: 2;
   }
 }
 </style>

@@ -1,0 +1,83 @@
+import { refDebounced } from '@vueuse/core'
+import { onMounted, ref, watch } from 'vue'
+import { answerOf, api } from '@/api/client'
+import type { Today } from '@/contract/types'
+import { useNewest } from '@/shared/useNewest'
+import { readThrough, useRetry } from '@/sync'
+
+const TYPING_MS = 150
+/** So many unfinished examinations are told at most, where all are asked for. */
+const MOST_UNFINISHED = 1000
+
+export type TodayReturn = ReturnType<typeof useToday>
+
+/** The first screen: what is due and unfinished, and the athletes of the team, searched and a page at a time. */
+export function useToday() {
+  const today = ref<Today | null>(null)
+  /** Where the server was away: when this device last saw the list. */
+  const keptAt = ref<string | null>(null)
+  const retry = useRetry({ attempt: () => keptAt.value !== null && void load() })
+  const { problem, ask } = useNewest('The list could not be loaded.')
+  const search = ref('')
+  const typed = refDebounced(search, TYPING_MS)
+  const page = ref(1)
+  /** Before a season: only who could not be compared with a sound knee of their own. */
+  const lacking = ref(false)
+  /** What is listed answers to that; until the server has, its total is of everybody. */
+  const listsLacking = ref(false)
+  const unfinished = ref<number | undefined>()
+
+  async function load(): Promise<void> {
+    // Whoever looks for an athlete has the other lists on screen already.
+    const kept = typed.value === '' && !lacking.value ? null : today.value
+    const query = {
+      search: typed.value,
+      lacking: lacking.value ? ('baseline' as const) : undefined,
+      page: page.value,
+      unfinished: kept === null ? unfinished.value : 0,
+    }
+    // A name stands in no address: it comes in the body.
+    const fetchList = () =>
+      answerOf(
+        query.search === ''
+          ? api.GET('/api/today', { params: { query: { ...query, search: undefined } } })
+          : api.POST('/api/today', { body: query }),
+      )
+    // The list as it stands at the beginning is kept; a search needs the server.
+    const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
+    await ask(
+      async () => (isPlain ? await readThrough('today', fetchList) : { value: await fetchList(), keptAt: null }),
+      ({ value, keptAt: at }) => {
+        today.value = kept === null ? value : withAthletesOf(kept, value)
+        listsLacking.value = query.lacking !== undefined
+        keptAt.value = at
+        if (at === null) retry.done()
+        else retry.later()
+      },
+    )
+  }
+
+  function showAllUnfinished(): void {
+    unfinished.value = MOST_UNFINISHED
+    void load()
+  }
+
+  function turnTo(other: number): void {
+    page.value = other
+    void load()
+  }
+
+  watch([typed, lacking], () => {
+    page.value = 1
+    void load()
+  })
+  onMounted(load)
+
+  return { today, keptAt, problem, search, typed, lacking, listsLacking, load, showAllUnfinished, turnTo }
+}
+
+/** A search brings other athletes, and leaves what is due and unfinished as it was. */
+function withAthletesOf(kept: Today, found: Today): Today {
+  const { due, toSign, proposals, unfinished, seen } = kept
+  return { ...found, due, toSign, proposals, unfinished, seen }
+}
