@@ -88,7 +88,7 @@ for (const [width, height] of [
     await goTo(page, 'Lachman')
     await expectNoSidewaysScroll(page)
     // The work itself never has less than half of the height: magnified, the page scrolls as a whole.
-    const middle = await page.locator('main.middle').evaluate((main) => main.getBoundingClientRect().height)
+    const middle = await page.getByRole('main').evaluate((main) => main.getBoundingClientRect().height)
     expect(middle).toBeGreaterThanOrEqual(height / 2)
     const bench = page.url().replace(/#.*/, '')
     for (const [path, heading] of [

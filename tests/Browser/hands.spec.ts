@@ -27,7 +27,7 @@ test('a wholly normal route takes one key for each manoeuvre', async ({ page }) 
   expect(route.length).toBeGreaterThan(60)
   await goTo(page, 'Distal pulse')
   for (const _ of route) await page.keyboard.press('n')
-  await expect(page.locator('.save')).toHaveText('Saved', { timeout: 90_000 })
+  await expect(page.getByRole('status', { name: 'State of saving' })).toHaveText('Saved', { timeout: 90_000 })
   await expect(page.getByRole('img', { name: /^Core set: (\d+) of \1 done/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Loaded (\d+)\/\1/ })).toBeVisible()
   expect((await assessment(page)).route.minutesLeft).toBeLessThan(0.01)
@@ -40,7 +40,9 @@ test('both normal keeps what a knee already holds', async ({ page }) => {
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
   await page.keyboard.press('n')
-  await expect(page.locator('.told')).toHaveText('Lachman: right knee normal, the left knee keeps what was recorded.')
+  await expect(page.getByRole('status').filter({ hasText: 'keeps what' })).toHaveText(
+    'Lachman: right knee normal, the left knee keeps what was recorded.',
+  )
   await saved(page)
   await goTo(page, 'Lachman')
   await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
@@ -320,8 +322,8 @@ test('bends are dragged on the arc, tender points tapped on the drawing', async 
   await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
   await goTo(page, 'Flexion range')
   const hurt = page.getByRole('region', { name: 'L · hurt knee' })
-  const arc = (await hurt.locator('.arc').boundingBox())!
-  const joint = (await hurt.locator('.arc .joint').boundingBox())!
+  const arc = (await hurt.getByTestId('arc').boundingBox())!
+  const joint = (await hurt.getByTestId('joint').boundingBox())!
   const [x, y] = [joint.x + joint.width / 2, joint.y + joint.height / 2]
   await page.mouse.move(x + arc.width / 4, y)
   await page.mouse.down()

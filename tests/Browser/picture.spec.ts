@@ -13,7 +13,7 @@ import {
 
 /** Where the middle of a structure stands, from the left edge of the picture, as a share of its width. */
 async function acrossPicture(page: Page, condition: string): Promise<number> {
-  const whole = (await page.locator('.plateau > svg').boundingBox())!
+  const whole = (await page.getByRole('group', { name: /^Plateau of/ }).boundingBox())!
   const shape = (await page.locator(`[data-condition=${condition}] .shape`).boundingBox())!
   return (shape.x + shape.width / 2 - whole.x) / whole.width
 }

@@ -164,7 +164,7 @@ test('9 what is due in a calendar, moved there, and brought back', async ({ brow
   const page = await tabOf(browser, 'lead')
   await page.goto('/account')
   await page.getByRole('button', { name: 'Make an address' }).click()
-  const address = new URL((await page.locator('.address').textContent())!.trim())
+  const address = new URL((await page.getByText(/^\s*https?:/).textContent())!.trim())
   const text = await (await page.request.get(address.pathname)).text()
   const calendar = new ICAL.Component(ICAL.parse(text))
   const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event))
@@ -276,7 +276,7 @@ test('12 arithmetic by hand, with commas, counts and ratios, and nonsense refuse
 }) => {
   const page = await tabOf(browser, 'lead')
   await page.goto('/arithmetic')
-  const now = page.locator('.big')
+  const now = page.getByRole('status').filter({ hasText: 'in 100 knees like this' })
   const before = page.getByLabel('Chance before, in 100')
   const rate = (name: string) => page.getByLabel(name).first()
   for (const [chanceBefore, sensitivity, specificity, positive] of [

@@ -60,7 +60,15 @@ function drag(event: PointerEvent): void {
 
 <template>
   <div class="drawing">
-    <svg ref="svg" class="arc" :viewBox="view" aria-hidden="true" @pointerdown="drag" @pointermove="drag">
+    <svg
+      ref="svg"
+      class="arc"
+      data-testid="arc"
+      :viewBox="view"
+      aria-hidden="true"
+      @pointerdown="drag"
+      @pointermove="drag"
+    >
       <path v-if="props.kind !== 'turn'" :d="THIGH" class="thigh" />
       <path v-if="value !== undefined" :d="wedge" class="wedge" />
       <path v-for="tick in ticks" :key="tick.degrees" :d="tick.path" class="tick" :class="{ long: tick.long }" />
@@ -75,7 +83,7 @@ function drag(event: PointerEvent): void {
       </text>
       <path v-if="across !== undefined" :d="limb" class="ghost" :transform="turned(across)" />
       <path :d="limb" class="limb" :class="{ unset: value === undefined }" :transform="turned(shown)" />
-      <circle r="5" class="joint" />
+      <circle r="5" class="joint" data-testid="joint" />
     </svg>
     <p v-if="across !== undefined" class="key">dashed: other side {{ String(across).replace('-', '−') }}°</p>
   </div>
