@@ -205,7 +205,12 @@ legend {
 .similar > .button {
   justify-self: start;
 }
-.similar li,
+.similar li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+}
 @media (--phone) {
   .form {
     grid-template-columns: 1fr;

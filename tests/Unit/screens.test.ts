@@ -26,7 +26,7 @@ const router = () =>
       { path: '/doctors', name: 'doctors', component: { template: '<i />' } },
     ],
   })
-const inPlace = { global: { stubs: { UiDialog: { template: '<div><slot /></div>' } } } }
+const inPlace = { global: { stubs: { UiDialog: { template: '<div><slot /><slot name="actions" /></div>' } } } }
 
 test('nothing stands there where nothing will be erased, and what is kept longer is asked for anew', async () => {
   server({ status: 200, body: [] })
