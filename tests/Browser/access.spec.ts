@@ -5,7 +5,7 @@ const LOOKS = ['Light', 'Dark', 'Outdoor']
 
 for (const look of LOOKS) {
   test(`every screen is accessible in the ${look.toLowerCase()} look`, async ({ page }) => {
-    test.setTimeout(180_000)
+    test.setTimeout(420_000)
     await page.goto('/login')
     await expectAccessible(page)
     await logIn(page)
