@@ -17,7 +17,7 @@ return [
     'instance' => env('INSTANCE_FOLDER'),
     // What paper needs to be drawn: typefaces as they are unpacked, and what dompdf measures of them.
     'papers' => env('INSTANCE_FOLDER') ? env('INSTANCE_FOLDER').'/papers' : storage_path('framework/cache'),
-    // Where the ends of the chains of deeds are kept outside the database; null: nowhere.
+    // Where the heads of the hash chains are kept outside the database; null: nowhere.
     'heads' => env('HEADS_FOLDER'),
     'demo' => (bool) env('APP_DEMO', false),
 ];

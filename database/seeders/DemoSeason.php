@@ -9,7 +9,7 @@ namespace Database\Seeders;
  * Days count back from the day on which the demo is started, so that what is due is due then.
  *
  * @phpstan-type Look array{ago: int, mm?: int, feel?: string, medial?: int, fluid?: string, bend?: int, short?: int, pain?: int, line?: bool, otherHurt?: bool}
- * @phpstan-type Story array{of: string, side: string, injured: int|null, looks: list<Look>, came?: array{string, int, array<string, string>, string}, operated?: int, baseline?: bool}
+ * @phpstan-type Past array{of: string, side: string, injured: int|null, looks: list<Look>, came?: array{string, int, array<string, string>, string}, operated?: int, baseline?: bool}
  */
 final class DemoSeason
 {
@@ -36,7 +36,7 @@ final class DemoSeason
     ];
 
     /**
-     * @return list<Story>
+     * @return list<Past>
      */
     public static function all(): array
     {
@@ -108,7 +108,7 @@ final class DemoSeason
             ['of' => 'H19', 'side' => 'left', 'injured' => 29, 'looks' => [['ago' => 28, 'fluid' => 'trace', 'bend' => 122, 'pain' => 4], ['ago' => 21, 'fluid' => 'none', 'bend' => 136, 'pain' => 1]]],
             ['of' => 'J21', 'side' => 'right', 'injured' => 140, 'looks' => [['ago' => 139, 'fluid' => 'trace', 'bend' => 124, 'pain' => 3], ['ago' => 130, 'fluid' => 'none', 'bend' => 138, 'pain' => 0]]],
             ['of' => 'T11', 'side' => 'left', 'injured' => 18, 'looks' => [['ago' => 17, 'fluid' => 'trace', 'bend' => 120, 'pain' => 5], ['ago' => 9, 'fluid' => 'none', 'bend' => 134, 'pain' => 2]]],
-            // A second story of a known athlete.
+            // A second episode of a known athlete.
             ['of' => 'J09', 'side' => 'left', 'injured' => 210, 'looks' => [['ago' => 208, 'medial' => 4, 'fluid' => 'trace', 'bend' => 115, 'pain' => 4], ['ago' => 190, 'medial' => 2, 'fluid' => 'none', 'bend' => 138, 'pain' => 1]]],
             ['of' => 'H23', 'side' => 'right', 'injured' => 160, 'looks' => [['ago' => 158, 'fluid' => 'bulge', 'line' => true, 'bend' => 112, 'pain' => 5], ['ago' => 140, 'fluid' => 'trace', 'line' => true, 'bend' => 128, 'pain' => 3], ['ago' => 112, 'fluid' => 'none', 'bend' => 140, 'pain' => 1]], 'came' => ['mri', 147, ['medial_meniscus' => 'present'], 'small tear, left alone']],
             ['of' => 'H11', 'side' => 'right', 'injured' => 8, 'looks' => [['ago' => 7, 'medial' => 5, 'fluid' => 'trace', 'bend' => 110, 'pain' => 5]]],

@@ -41,7 +41,7 @@ use Illuminate\Support\Facades\Date;
  * A season of the made-up club, told in the order of its days.
  *
  * @phpstan-import-type Look from DemoSeason
- * @phpstan-import-type Story from DemoSeason
+ * @phpstan-import-type Past from DemoSeason
  */
 final readonly class SeasonSeeder
 {
@@ -82,7 +82,7 @@ final readonly class SeasonSeeder
     }
 
     /**
-     * @param  Story  $episode
+     * @param  Past  $episode
      * @param  Look  $look
      */
     private function look(Athlete $athlete, User $by, array $episode, array $look): Examination
@@ -141,7 +141,7 @@ final readonly class SeasonSeeder
     }
 
     /**
-     * @param  Story  $episode
+     * @param  Past  $episode
      */
     private function close(Examination $last, User $by, array $episode, CarbonImmutable $today): void
     {

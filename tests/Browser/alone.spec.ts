@@ -19,7 +19,7 @@ async function enter(page: Page, target: Locator): Promise<void> {
 }
 
 async function wholeCoreSet(page: Page): Promise<void> {
-  await expect(page.getByRole('status', { name: 'State of saving' })).toHaveText('Saved', { timeout: 90_000 })
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved', { timeout: 90_000 })
   await expect(page.getByRole('img', { name: /^Core set: (\d+) of \1 done/ })).toBeAttached()
 }
 

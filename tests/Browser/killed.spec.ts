@@ -43,7 +43,7 @@ test('with the web server gone the application opens, goes on with drafts, and s
 }) => {
   const hurt = page.getByRole('region', { name: 'L · hurt knee' })
   const relaxed = hurt.getByRole('button', { name: 'Hamstrings relaxed yes', exact: true })
-  const state = page.getByRole('status', { name: 'State of saving' })
+  const state = page.getByRole('status', { name: 'Save status' })
   await logIn(page)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => true))
   await startExamination(page, 'Edda Sollund', 'left')
@@ -94,7 +94,7 @@ test('an application that is killed and started again loses nothing', async ({ p
   await page.keyboard.press(']')
   await page.keyboard.press('4')
   await page.keyboard.press('a')
-  await expect(page.getByRole('status', { name: 'State of saving' })).toHaveText('Kept on this device, will send')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Kept on this device, will send')
 
   startAgain('/usr/sbin/php-fpm8.2', '-F', ...(process.getuid?.() === 0 ? ['-R'] : []), '-y', `${INSTANCE}/fpm.conf`)
   await saved(page)

@@ -84,7 +84,7 @@ export async function assessment(page: Page): Promise<Assessment> {
 }
 
 export async function saved(page: Page): Promise<void> {
-  await expect(page.getByRole('status', { name: 'State of saving' })).toHaveText('Saved')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
 }
 
 /** The chance in 100 that the plateau shows for a condition. */

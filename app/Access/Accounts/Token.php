@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access\Accounts;
 
-/** What a mailed link carries: told once, and kept only as a fingerprint. */
+/** What a mailed link carries: told once, and kept only as a hash. */
 final readonly class Token
 {
     private const BYTES = 32;

@@ -28,7 +28,7 @@ use LogicException;
  * @property string $email_hash what the account is found by, see Email::hash()
  * @property string $password Argon2id
  * @property string|null $factor secret of the second factor in base64, encrypted at rest; null: it is off
- * @property list<string>|null $recovery fingerprints of the recovery codes that are left, encrypted at rest
+ * @property list<string>|null $recovery hashes of the recovery codes that are left, encrypted at rest
  * @property int $factor_step the last code that was used
  * @property string|null $membership_id where they are at work just now; null: they left every team
  * @property Membership|null $membership

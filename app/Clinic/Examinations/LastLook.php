@@ -27,7 +27,7 @@ final readonly class LastLook
     }
 
     /**
-     * By the last signed visit of the same story before this one.
+     * By the last signed visit of the same episode before this one.
      *
      * @return Look|null
      */

@@ -14,7 +14,7 @@ use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Document\Refusal;
 use stdClass;
 
-/** A section is given anew. */
+/** A section is replaced. */
 final readonly class SectionChange implements PartChange
 {
     private stdClass $payload;

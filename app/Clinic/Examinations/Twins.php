@@ -24,8 +24,8 @@ use stdClass;
  */
 final readonly class Twins
 {
-    /** What of the story is of the injury, and not of one knee. */
-    private const SHARED_STORY = ['mechanism', 'gradualOnset', 'loadChange'];
+    /** What of the history is of the injury, and not of one knee. */
+    private const SHARED_HISTORY = ['mechanism', 'gradualOnset', 'loadChange'];
 
     public function __construct(private Assessments $assessments, private AuditLog $log)
     {
@@ -112,7 +112,7 @@ final readonly class Twins
                 'operated' => 0, 'fluidDrawn' => 0, 'fluidDrawnDaysAgo' => 0, 'injectionWeeksAgo' => 0, 'implant' => 0,
                 'surgeonSaid' => 0,
             ]),
-            SectionName::History => (object) array_intersect_key($payload, array_flip(self::SHARED_STORY)),
+            SectionName::History => (object) array_intersect_key($payload, array_flip(self::SHARED_HISTORY)),
             default => null,
         };
     }

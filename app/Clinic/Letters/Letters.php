@@ -135,7 +135,7 @@ final readonly class Letters
     }
 
     /**
-     * A draft that is not wanted; for a day it can be taken back, see Leftovers.
+     * A draft that is not wanted; for a day it can be taken back, see PruneExpired.
      *
      * @throws Refusal where it has left
      */

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Collection;
 
 /**
- * One story of one knee, from the injury on.
+ * One knee from its injury, or its onset, until it is sound again.
  *
  * @property string $id
  * @property string $athlete_id

@@ -181,7 +181,7 @@ final class Examination extends Model implements HasEncryptedColumns
     }
 
     /**
-     * Signed, and no other that is signed took its place: what the story of a knee goes by.
+     * Signed, and no other that is signed took its place: what the course of a knee goes by.
      *
      * @param  Builder<self>  $examinations
      */

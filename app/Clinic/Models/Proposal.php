@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $id
  * @property string $team_id
  * @property string $athlete_id
- * @property string|null $episode_id of a result: the story it belongs to
+ * @property string|null $episode_id of a result: the episode it belongs to
  * @property string|null $task_id of a change: of what; of a result: what had asked for it
  * @property ProposalKind $kind
  * @property ProposalState $state

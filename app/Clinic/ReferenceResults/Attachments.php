@@ -71,7 +71,7 @@ final readonly class Attachments
         }
     }
 
-    /** For a day it can be taken back; see Leftovers. */
+    /** For a day it can be taken back; see PruneExpired. */
     public function remove(Attachment $attachment): void
     {
         $this->done($attachment, AuditEvent::FileRemoved, $attachment->delete(...));

@@ -24,7 +24,7 @@ final readonly class Prediction
     }
 
     /**
-     * By the last signature of a story.
+     * By the last signature of an episode.
      *
      * @param  CarbonImmutable|null  $until  by the last visit up to this day: what was seen later knew more
      * @return self|null null while nothing of it is signed

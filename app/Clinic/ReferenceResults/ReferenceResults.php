@@ -52,7 +52,7 @@ final readonly class ReferenceResults
         });
     }
 
-    /** For a day it can be taken back; see Leftovers. */
+    /** For a day it can be taken back; see PruneExpired. */
     public function remove(ReferenceResult $result): void
     {
         DB::transaction(function () use ($result): void {

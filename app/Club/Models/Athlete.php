@@ -125,7 +125,7 @@ final class Athlete extends Model implements HasEncryptedColumns
             : throw new LogicException('An athlete was read without their data key.');
     }
 
-    /** A fingerprint of a birth date, keyed by the team: the same day has the same one. */
+    /** A hash of a birth date, keyed by the team: the same day has the same one. */
     public static function bornHash(string $team, CarbonImmutable $born): string
     {
         return BlindIndex::hash($team, 'born '.$born->toDateString());

@@ -8,14 +8,14 @@ use App\Access\Models\Team;
 use Illuminate\Support\Str;
 
 /**
- * Lets an encrypted name be found by any part of it: keyed fingerprints of its runs of one to three letters. Without
+ * Lets an encrypted name be found by any part of it: keyed hashes of its runs of one to three letters. Without
  * the key they tell how often a run occurs in a team, and nothing else.
  */
 final class BlindIndex
 {
     private const LONGEST = 3;
 
-    /** Bytes of a fingerprint; two runs that share one would only be read once more. */
+    /** Bytes of a hash; two runs that share one would only be read once more. */
     private const BYTES = 8;
 
     /**

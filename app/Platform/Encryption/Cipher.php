@@ -13,7 +13,7 @@ final readonly class Cipher implements Encrypter
 
     private const NONCE_BYTES = SODIUM_CRYPTO_AEAD_XCHACHA20POLY1305_IETF_NPUBBYTES;
 
-    /** What is written so begins with it; a later way of sealing begins otherwise. */
+    /** What is written so begins with it; a later way of encrypting begins otherwise. */
     private const BEGINS = '1.';
 
     /**

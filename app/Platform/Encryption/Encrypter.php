@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Encryption;
 
-/** Closes text so that only the holder of a key opens it again, and only in the place it was closed for. */
+/** Encrypts text so that only the holder of a key reads it, and only in the place it was encrypted for. */
 interface Encrypter
 {
     /**

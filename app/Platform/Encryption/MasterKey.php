@@ -6,7 +6,7 @@ namespace App\Platform\Encryption;
 
 use Illuminate\Contracts\Config\Repository;
 
-/** The key of the records: closes under the one at hand, opens under those before it too. */
+/** The master key: encrypts with the one at hand, decrypts with those before it too. */
 final readonly class MasterKey implements Encrypter
 {
     /** Keeps this use of the key apart from what the framework does with it. */
@@ -43,7 +43,7 @@ final readonly class MasterKey implements Encrypter
         throw DecryptionFailed::at($place);
     }
 
-    /** Whether it was closed under the key at hand. */
+    /** Whether it was encrypted with the key at hand. */
     public function isNew(string $encrypted, string $place): bool
     {
         try {

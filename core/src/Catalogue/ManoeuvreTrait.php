@@ -99,7 +99,7 @@ enum ManoeuvreTrait: string
     /** The same press on the bent knee. */
     case BentTest = 'bentTest';
 
-    /** The sign as which a result between the angles of the two speaks. */
+    /** The sign that a result between the angles of the two counts as. */
     case SpeaksBentAs = 'speaksBentAs';
 
     /** The sign that pain on the stretched side feeds by itself. */

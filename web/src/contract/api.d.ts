@@ -1466,7 +1466,7 @@ export interface components {
                  */
                 disk: "enough" | "low" | "full";
             };
-            /** @description seals what the device keeps: 32 bytes in base64, the same at every log-in; null when nobody is logged in */
+            /** @description encrypts what the device keeps: 32 bytes in base64, the same at every log-in; null when nobody is logged in */
             deviceKey: string | null;
             csrf: string;
             demo: boolean;

@@ -45,7 +45,7 @@ async function discard(): Promise<void> {
         <UiButton kind="main" :disabled="busy" @click="send">Send now and log out</UiButton>
       </li>
       <li>
-        <UiButton :disabled="busy" @click="emit('leave')">Keep them sealed here</UiButton>
+        <UiButton :disabled="busy" @click="emit('leave')">Keep them on this device</UiButton>
         <span>Nobody else can read them; they are sent after you log in on this device again.</span>
       </li>
       <li>

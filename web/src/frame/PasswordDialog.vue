@@ -11,7 +11,7 @@ import { passwordGiven, passwordRefused } from '@/shared/usePassword'
 
 /** Somebody else may stand at this device by now: the password is asked for before what cannot be undone. */
 const given = reactive({ password: '' })
-const RULES = { password: required('The password is missing.') }
+const RULES = { password: required('The password is missing.', { whitespace: false }) }
 const problem = ref('')
 const busy = ref(false)
 

@@ -16,7 +16,7 @@ const words = computed(() => WORDS[props.state])
 </script>
 
 <template>
-  <span class="save" :class="state" role="status" aria-label="State of saving">
+  <span class="save" :class="state" role="status" aria-label="Save status">
     <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
       <path v-if="state === 'saved'" d="M2 7.5 5.5 11 12 3.5" fill="none" stroke="currentColor" stroke-width="2" />
       <circle

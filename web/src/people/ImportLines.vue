@@ -3,14 +3,19 @@ import { computed } from 'vue'
 import type { ImportPreview } from '@/contract/types'
 import { day } from '@/shared/dates'
 import UiTick from '@/ui/UiTick.vue'
-import type { Fate } from './useImport'
+import type { LineStatus } from './useImport'
 
 /** Each line of a list with what becomes of it; first what somebody has to look at. */
 const props = defineProps<{ lines: ImportPreview['lines']; taken: ReadonlySet<number> }>()
 const emit = defineEmits<{ take: [row: number, on: boolean] }>()
 
-const ORDER: Fate[] = ['refused', 'clash', 'new', 'same']
-const WORDS: Record<Fate, string> = { refused: 'Stays out', clash: 'Another?', new: 'Is added', same: 'Here already' }
+const ORDER: LineStatus[] = ['refused', 'clash', 'new', 'same']
+const WORDS: Record<LineStatus, string> = {
+  refused: 'Stays out',
+  clash: 'Another?',
+  new: 'Is added',
+  same: 'Here already',
+}
 const sorted = computed(() =>
   [...props.lines].sort((one, other) => ORDER.indexOf(one.status) - ORDER.indexOf(other.status) || one.row - other.row),
 )

@@ -101,7 +101,7 @@ async function save(said: NewReferenceResult['answers']): Promise<void> {
         )
   })
   if (!done) return
-  tell(isProposed(answer) ? PROPOSED : 'Saved; it stands under this knee, where it can be changed or removed.')
+  tell(isProposed(answer) ? PROPOSED : 'Saved. You can change or remove it under this knee.')
   emit('saved')
 }
 

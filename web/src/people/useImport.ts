@@ -5,7 +5,7 @@ import type { Import, ImportList, ImportPreview } from '@/contract/types'
 import { useDoing } from '@/shared/useDoing'
 import { useNewest } from '@/shared/useNewest'
 
-export type Fate = ImportPreview['lines'][number]['status']
+export type LineStatus = ImportPreview['lines'][number]['status']
 
 export interface ImportOptions {
   /** Between two looks at how far it is (ms). */
@@ -30,7 +30,7 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
   const problem = computed(() => unseen.value || refused.value)
   let timer: ReturnType<typeof setTimeout> | undefined
 
-  const count = (status: Fate) => (preview.value?.lines ?? []).filter((line) => line.status === status).length
+  const count = (status: LineStatus) => (preview.value?.lines ?? []).filter((line) => line.status === status).length
   const counts = computed(() => ({
     new: count('new'),
     same: count('same'),

@@ -41,7 +41,7 @@ export const useSession = defineStore('session', () => {
     known.value = true
   }
 
-  /** What this tab knows of anybody, put away; what waits to be sent stays sealed on the device. */
+  /** What this tab knows of anybody, put away; what waits to be sent stays encrypted on the device. */
   async function forget(): Promise<void> {
     await clearShelf()
     sessionStorage.removeItem(NAME)

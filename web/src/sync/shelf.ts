@@ -20,7 +20,7 @@ export function examinationName(id: string): string {
 }
 
 /**
- * Keeps what was read from the server, sealed, to go on with while it is away. Where the device keeps nothing it is
+ * Keeps what was read from the server, encrypted, to go on with while it is away. Where the device keeps nothing it is
  * only missed then, so that nothing is thrown.
  */
 export async function shelve(name: string, value: unknown): Promise<void> {

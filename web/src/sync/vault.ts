@@ -1,7 +1,7 @@
 import { createStore, del, get, keys, set } from 'idb-keyval'
 
 /**
- * What this device keeps for a person: in IndexedDB, sealed with a key that the server gives at log-in and that is
+ * What this device keeps for a person: in IndexedDB, encrypted with a key that the server gives at log-in and that is
  * never stored beside it. Names carry the person, so that nobody takes over what is another's.
  */
 export interface Vault {
@@ -16,7 +16,7 @@ export interface Vault {
   remove: (name: string) => Promise<void>
 }
 
-interface Sealed {
+interface Encrypted {
   iv: Uint8Array<ArrayBuffer>
   data: ArrayBuffer
 }
@@ -25,7 +25,7 @@ const IV_BYTES = 12
 let store: ReturnType<typeof createStore> | undefined
 let opened: Vault | null = null
 
-/** The vault of whoever is logged in; null before that, and where the browser has no means to seal. */
+/** The vault of whoever is logged in; null before that, and where the browser has no means to encrypt. */
 export function vault(): Vault | null {
   return opened
 }
@@ -61,10 +61,10 @@ function sealedWith(key: CryptoKey, user: string, place: ReturnType<typeof creat
       return all.filter((name) => name.startsWith(own + beginning)).map((name) => name.slice(own.length))
     },
     async read<T>(name: string) {
-      const sealed = await get<Sealed>(own + name, place)
-      if (sealed === undefined) return null
+      const encrypted = await get<Encrypted>(own + name, place)
+      if (encrypted === undefined) return null
       try {
-        const plain = await crypto.subtle.decrypt({ name: 'AES-GCM', iv: sealed.iv }, key, sealed.data)
+        const plain = await crypto.subtle.decrypt({ name: 'AES-GCM', iv: encrypted.iv }, key, encrypted.data)
         return JSON.parse(new TextDecoder().decode(plain)) as T
       } catch {
         return null
@@ -73,8 +73,8 @@ function sealedWith(key: CryptoKey, user: string, place: ReturnType<typeof creat
     async write(name, value) {
       const iv = crypto.getRandomValues(new Uint8Array(IV_BYTES))
       const plain = new TextEncoder().encode(JSON.stringify(value))
-      const sealed: Sealed = { iv, data: await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, plain) }
-      await set(own + name, sealed, place)
+      const encrypted: Encrypted = { iv, data: await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, plain) }
+      await set(own + name, encrypted, place)
     },
     remove: (name) => del(own + name, place),
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** What one may do at the end of a question: the way out first, the main button last, on the right. */
+/** The buttons at the end of a dialog or a form: the way out first, the main one last, on the right. */
 </script>
 
 <template>

@@ -5,7 +5,7 @@ import 'element-plus/es/components/form/style/css'
 import { useTemplateRef } from 'vue'
 import UiActions from './UiActions.vue'
 
-/** Fields that belong together, and below them what one may do with them; it is sent only once every rule holds, and says under a field why not. */
+/** Fields that belong together, and the buttons below them; it is sent only once every rule holds, and says under a field why not. */
 defineProps<{ model: Record<string, unknown>; rules?: FormRules; label: string }>()
 const emit = defineEmits<{ submit: [] }>()
 const form = useTemplateRef<{ validate: () => Promise<boolean> }>('form')

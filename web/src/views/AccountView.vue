@@ -24,8 +24,8 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ current: '', password: '' })
 const RULES = {
-  current: required('The password that you have now is missing.'),
-  password: required('The new password is missing.'),
+  current: required('The password that you have now is missing.', { whitespace: false }),
+  password: required('The new password is missing.', { whitespace: false }),
 }
 const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
 const { busy, problem, attempt } = useDoing()

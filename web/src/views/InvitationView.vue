@@ -24,7 +24,7 @@ const asksCode = ref(false)
 const isNew = computed(() => invited.value?.account === 'none')
 const RULES = {
   name: required('Your name is missing.'),
-  password: required('The password is missing.'),
+  password: required('The password is missing.', { whitespace: false }),
 }
 const looking = useDoing()
 const { busy, problem, attempt } = useDoing()

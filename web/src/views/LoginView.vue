@@ -18,7 +18,7 @@ const router = useRouter()
 const given = reactive({ email: '', password: '', code: '', shared: false })
 const RULES = {
   email: required('Your e-mail address is missing.'),
-  password: required('The password is missing.'),
+  password: required('The password is missing.', { whitespace: false }),
   code: required('The code is missing.'),
 }
 /** The password was right, and the account has a second factor. */

@@ -49,7 +49,7 @@ async function change(): Promise<void> {
       v-else-if="token"
       label="Choose a new password"
       :model="chosen"
-      :rules="{ password: required('The password is missing.') }"
+      :rules="{ password: required('The password is missing.', { whitespace: false }) }"
       @submit="change"
     >
       <h2>Choose a new password</h2>

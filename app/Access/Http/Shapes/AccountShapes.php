@@ -53,7 +53,7 @@ final class AccountShapes
             ),
             'deviceKey' => new Noted(
                 new OrNull(Text::free()),
-                'seals what the device keeps: 32 bytes in base64, the same at every log-in; null when nobody is logged in',
+                'encrypts what the device keeps: 32 bytes in base64, the same at every log-in; null when nobody is logged in',
             ),
             'csrf' => Text::free(),
             'demo' => new YesNo,

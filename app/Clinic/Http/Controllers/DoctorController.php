@@ -73,7 +73,7 @@ final readonly class DoctorController
         return $this->done($doctor, AuditEvent::DoctorChanged, $change);
     }
 
-    /** For a day it can be taken back; see Leftovers. */
+    /** For a day it can be taken back; see PruneExpired. */
     public function destroy(Doctor $doctor): Response
     {
         return $this->done($doctor, AuditEvent::DoctorRemoved, $doctor->delete(...));

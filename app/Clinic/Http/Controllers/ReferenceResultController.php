@@ -49,7 +49,7 @@ final readonly class ReferenceResultController
     {
         if ($user->cannot(Ability::Answer)) {
             Gate::authorize(Ability::Propose);
-            // A student sees the stories of examinations of their own alone.
+            // A student sees the episodes of their own examinations alone.
             abort_unless($episode->examinations()->exists(), 404);
 
             return ProposalResource::accepted(

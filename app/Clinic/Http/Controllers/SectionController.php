@@ -10,7 +10,7 @@ use App\Clinic\Http\Resources\SavedResource;
 use App\Clinic\Models\Examination;
 use App\Clinic\Values\SectionName;
 
-/** The parts that are saved as a whole: frame, story, gate, pulse log. */
+/** The parts that are saved as a whole: frame, history, gate, pulse log. */
 final readonly class SectionController
 {
     public function __construct(private Recorder $recorder)

@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * The whole story of one knee: what happened when, and the curves over its visits.
+ * The course of one knee: what happened when, and the curves over its visits.
  *
  * @property-read Episode $resource
  */

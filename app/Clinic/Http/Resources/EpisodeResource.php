@@ -17,7 +17,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
 
 /**
- * One story of one knee: what was held likely, and what it turned out to be.
+ * One episode of one knee: what was held likely, and what it turned out to be.
  *
  * @property-read Episode $resource
  */
@@ -127,7 +127,7 @@ final class EpisodeResource extends JsonResource
      */
     public static function all(Collection $episodes, Request $request): array
     {
-        // Of a story that others tell, a student sees nothing.
+        // A student sees nothing of an episode that others look after.
         $shown = $episodes->filter(
             static fn (Episode $one): bool => $one->examinations->isNotEmpty() || $one->referenceResults->isNotEmpty(),
         );

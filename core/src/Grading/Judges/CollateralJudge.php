@@ -229,7 +229,7 @@ final class CollateralJudge implements Judge
         return $remarks;
     }
 
-    /** As which a result between the two angles speaks: the bent test of the same side. */
+    /** The sign that a result between the two angles counts as: that of the bent test on the same side. */
     private static function signOfBent(Manoeuvre $manoeuvre): string
     {
         return $manoeuvre->names(ManoeuvreTrait::SpeaksBentAs)[0] ?? $manoeuvre->feeds[0];

@@ -6,7 +6,7 @@ namespace GrayCompass\Document\Shape;
 
 use GrayCompass\Document\Faults;
 
-/** One of several shapes; what fits none is told by the last of them. */
+/** One of several shapes; what fits none is refused in the words of the last. */
 final readonly class Either implements Shape
 {
     /** @var non-empty-list<Shape> */
