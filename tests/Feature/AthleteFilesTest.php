@@ -6,12 +6,15 @@ namespace Tests\Feature;
 
 use App\Access\Models\User;
 use App\Access\Values\Role;
+use App\Clinic\AthleteFiles\AthleteArchive;
 use App\Clinic\Models\Examination;
 use App\Club\Models\Athlete;
 use App\Trust\Audit\Verifier;
 use App\Trust\Models\ErasedAthlete;
+use ErrorException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Smalot\PdfParser\Parser;
 use ZipArchive;
 
@@ -50,7 +53,21 @@ final class AthleteFilesTest extends FeatureTestCase
         }
         self::assertStringContainsString('Signed', $files['log.csv']);
         self::assertSame([], preg_grep('/Withernsea/', $files));
-        self::assertSame([], glob('/dev/shm/gc-passing-'.getmypid().'-*') ?: []);
+        self::assertSame([], self::inPlainText());
+    }
+
+    public function test_an_archive_that_fails_leaves_nothing_in_plain_text(): void
+    {
+        $user = $this->member(role: Role::Lead);
+        $athlete = $this->named($this->signedBy($user), 'Tove Brandreth');
+        config(['app.papers' => '/nowhere']);
+        try {
+            $this->app->make(AthleteArchive::class)->open($athlete);
+            self::fail('It has been written.');
+        } catch (ErrorException|RuntimeException $failed) {
+            self::assertStringContainsString('tempnam', $failed->getMessage());
+        }
+        self::assertSame([], self::inPlainText());
     }
 
     public function test_nothing_of_an_erased_athlete_is_left_and_the_log_stays_sound(): void
@@ -138,5 +155,11 @@ final class AthleteFilesTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
 
         return $id;
+    }
+
+    /** @return list<string> folders of this process that hold what passes unencrypted */
+    private static function inPlainText(): array
+    {
+        return glob('/dev/shm/gc-passing-'.getmypid().'-*') ?: [];
     }
 }

@@ -47,6 +47,19 @@ final readonly class AthleteArchive
     public function open(Athlete $athlete): mixed
     {
         $folder = new TemporaryFolder;
+        try {
+            $file = $this->written($athlete, $folder);
+            $opened = fopen($file, 'r');
+
+            return $opened !== false ? $opened : throw new RuntimeException('The archive cannot be read.');
+        } finally {
+            $folder->remove();
+        }
+    }
+
+    /** @return string path of the archive, in this folder */
+    private function written(Athlete $athlete, TemporaryFolder $folder): string
+    {
         $history = AthleteHistory::whole($athlete);
         $examinations = $history->examinations()->sortBy('examined_at')->values();
         $file = $folder->file();
@@ -72,10 +85,8 @@ final readonly class AthleteArchive
             'replaced' => $examinations->pluck('supersedes_id')->filter()->all(), 'days' => TeamDays::ofTeam($athlete->team_id),
         ])->render());
         $zip->close();
-        $opened = fopen($file, 'r');
-        $folder->remove();
 
-        return $opened !== false ? $opened : throw new RuntimeException('The archive cannot be read.');
+        return $file;
     }
 
     /** @return string the folder that it stands in */
