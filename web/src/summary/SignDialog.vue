@@ -41,7 +41,7 @@ async function sign(): Promise<void> {
 
 <template>
   <UiDialog title="Sign this examination" @close="emit('close')">
-    <UiForm label="Sign" :model="given" :rules="RULES" @submit="sign">
+    <UiForm class="form" label="Sign" :model="given" :rules="RULES" @submit="sign">
       <p>
         Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now;
         nobody can change them afterwards.
@@ -66,9 +66,9 @@ async function sign(): Promise<void> {
 </template>
 
 <style scoped>
-p + p,
-h3 {
-  margin-top: 10px;
+.form {
+  display: grid;
+  gap: 12px;
 }
 li {
   padding: 4px 0 4px 12px;
