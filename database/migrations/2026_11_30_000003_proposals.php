@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What a student proposes, until somebody who answers for it takes it over or turns it down. */
+/** What a student proposes, until a practitioner accepts or declines it. */
 return new class extends Migration
 {
     private const EXACT = 'utf8mb4_bin';

@@ -77,7 +77,7 @@ return new class extends Migration
     }
 
     /**
-     * Until now the hash of an entry left out the hash before it: whoever took one out could link its neighbours. What
+     * Until now the hash of an entry left out the hash before it: one could be taken out and its neighbours linked. What
      * was written is hashed again as it stands, and how much of it did not bear its old hash is written down.
      *
      * @return array<string, int> entries that did not, by team

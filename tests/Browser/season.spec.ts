@@ -174,10 +174,10 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   expect(text.replaceAll(/\s+/g, ' ')).toContain('ACL tear found')
 
   await page.getByRole('button', { name: 'Erase' }).click()
-  await page.getByLabel('Why: asked for by whom').fill('asked for it in writing')
+  await page.getByLabel('Reason: who asked for it').fill('asked for it in writing')
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Erase athlete' }).click()
-  await expect(page.getByText('Erased. That somebody was')).toBeVisible()
+  await expect(page.getByText('Erased. The log keeps')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await expect(page.getByText('Nobody is called')).toBeVisible()
   expect((await page.request.get(href)).status()).toBe(404)

@@ -18,7 +18,7 @@ use RuntimeException;
 use Smalot\PdfParser\Parser;
 use ZipArchive;
 
-/** All of somebody's record at once: taken along, or erased. */
+/** An athlete's whole record: exported, or erased. */
 final class AthleteFilesTest extends FeatureTestCase
 {
     public function test_the_archive_holds_everything_and_nothing_of_anybody_else(): void

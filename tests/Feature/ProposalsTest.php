@@ -12,7 +12,7 @@ use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Task;
 use Illuminate\Support\Facades\DB;
 
-/** What a student enters about results and what is due counts nowhere until somebody who answers for it takes it over. */
+/** What a student enters about results and what is due counts nowhere until a practitioner accepts it. */
 final class ProposalsTest extends FeatureTestCase
 {
     private const TORN = [
@@ -49,7 +49,7 @@ final class ProposalsTest extends FeatureTestCase
             ->assertJsonPath('proposals.0.by', $this->student->name)->assertJsonPath('proposals.0.side', 'left')->json('proposals.0.id');
         $this->putJson("/api/proposals/{$id}", ['take' => true])->assertNoContent();
         $this->getJson("/api/episodes/{$this->episode}")->assertJsonPath('consensus.0.label', 'ACL tear')->assertJsonPath('consensus.0.grade', 3);
-        self::assertSame($this->lead->id, ReferenceResult::query()->firstOrFail()->made_by, 'whoever took it over answers for it');
+        self::assertSame($this->lead->id, ReferenceResult::query()->firstOrFail()->made_by, 'who accepted it is its author');
         $this->getJson('/api/today')->assertJsonCount(0, 'proposals');
         $this->actingAs($this->student)->getJson('/api/today')->assertJsonPath('proposals.0.state', 'taken')
             ->assertJsonPath('proposals.0.decidedBy', $this->lead->name);

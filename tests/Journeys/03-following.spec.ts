@@ -264,9 +264,9 @@ test('11 all data of an athlete, a backup and its restore elsewhere, and an eras
 
   await toAthlete(page, ANOTHER)
   await page.getByRole('button', { name: 'Erase' }).click()
-  await page.getByLabel('Why: asked for by whom').fill('asked for it in writing')
+  await page.getByLabel('Reason: who asked for it').fill('asked for it in writing')
   await page.getByRole('button', { name: 'Erase athlete' }).click()
-  await expect(page.getByText('Erased. That somebody was')).toBeVisible()
+  await expect(page.getByText('Erased. The log keeps')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(ANOTHER)
   await expect(page.getByText('Nobody is called')).toBeVisible()
 })

@@ -9,7 +9,7 @@ use App\Access\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Date;
 
-/** Where somebody is logged in. A session is told by a hash of its id, for the id itself opens it. */
+/** The devices on which a user is logged in. A session is told by a hash of its id, for the id itself opens it. */
 final class Sessions
 {
     /**

@@ -27,7 +27,7 @@ final readonly class Starter
     }
 
     /**
-     * @param  string  $by  id of whoever examines
+     * @param  string  $by  id of the examiner
      *
      * @throws Refusal
      */

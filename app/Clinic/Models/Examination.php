@@ -38,7 +38,7 @@ use LogicException;
  * @property string|null $signed_by
  * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
  * @property int $revision counts every change of any part
- * @property CarbonImmutable|null $asked_at when somebody was asked to sign it
+ * @property CarbonImmutable|null $asked_at when a countersignature was asked for
  * @property string|null $supersedes_id the signed one whose place it takes
  * @property string|null $baseline_id of the visit of both sound knees that it is compared with
  * @property Episode $episode

@@ -6,7 +6,7 @@ namespace App\Clinic\Proposals;
 
 use RuntimeException;
 
-/** Somebody decided on it before. */
+/** The proposal has been decided on already. */
 final class Decided extends RuntimeException
 {
     public static function already(): self

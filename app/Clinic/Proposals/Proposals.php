@@ -111,7 +111,7 @@ final readonly class Proposals
     }
 
     /**
-     * What waits for somebody who decides; for whoever proposed, also what was decided lately.
+     * What waits for a decision; for its author also what was decided lately.
      *
      * @return Collection<int, Proposal> longest waiting first
      */

@@ -64,7 +64,7 @@ final readonly class FirstScreen
     }
 
     /**
-     * Whoever signs has those that wait for it in a list of their own.
+     * Examinations that wait for a countersignature stand in a list of their own.
      *
      * @return Builder<Examination>
      */

@@ -20,7 +20,7 @@ final readonly class Today
      * @param  Collection<int, Examination>  $seen  newest first
      * @param  LengthAwarePaginator<int, Athlete>  $athletes  by squad and number
      * @param  Collection<int, Task>  $due  overdue first
-     * @param  Collection<int, Examination>  $toSign  that somebody asked to have signed, longest first
+     * @param  Collection<int, Examination>  $toSign  that wait for a countersignature, longest first
      * @param  Collection<int, Proposal>  $proposals  longest waiting first
      */
     public function __construct(

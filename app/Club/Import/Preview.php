@@ -44,7 +44,7 @@ final readonly class Preview
     /**
      * Those of whom athletes are made.
      *
-     * @param  list<int>  $taken  rows of a clash that somebody looked at: another athlete
+     * @param  list<int>  $taken  similar rows that were checked: another athlete
      * @return list<AthleteFacts>
      */
     public function toAdd(array $taken): array

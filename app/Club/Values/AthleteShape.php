@@ -41,7 +41,7 @@ final class AthleteShape
             'massKg' => new OrNull(Number::whole(15, 250)),
             'sport' => new OrNull(Text::upTo(80)),
             'doctor' => new Noted(new OrNull(Text::upTo(200)), 'who treats them'),
-            'guardian' => new Noted(new OrNull(Text::upTo(200)), 'of somebody under 18'),
+            'guardian' => new Noted(new OrNull(Text::upTo(200)), 'of an athlete under 18'),
             'notes' => new OrNull(Text::upTo(2000)),
             'alsoIn' => new Noted(new OrNull(Text::upTo(200)), 'squads beside the first one, with commas between them'),
             'coachToldBy' => new Noted(new OrNull(Text::upTo(120)), 'who agreed that the coach is told'),

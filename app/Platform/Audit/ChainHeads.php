@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Log;
 
 /**
  * The last entries of all hash chains, outside the database: a file for each team, with the number of entries and the
- * hash of the last. Whoever shortens a chain behind the application's back, and puts its end right, does not reach them.
+ * hash of the last. Shortening a chain in the database and mending its end does not change them.
  */
 final readonly class ChainHeads
 {

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use LogicException;
 
 /**
- * For rows of an examination: encrypted with the data key of whoever was examined. Which examination it is must be said
+ * For rows of an examination: encrypted with the data key of the athlete examined. Which examination it is must be said
  * before anything of it is.
  *
  * @phpstan-require-extends Model

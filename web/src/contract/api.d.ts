@@ -1478,7 +1478,7 @@ export interface components {
                 leads: boolean;
                 /** @description records are open to them; to others only who may play */
                 examines: boolean;
-                /** @description signs, enters results and closes what is due; whoever does not proposes */
+                /** @description signs, enters results and closes what is due; who may not do so proposes */
                 answers: boolean;
                 team: string;
                 /** @description all that this person is in */
@@ -1665,7 +1665,7 @@ export interface components {
             subject: string;
             /** Format: date-time */
             at: string;
-            /** @description false: it is for nobody but whoever it went to */
+            /** @description false: only the recipient may read it */
             readable: boolean;
         };
         Availability: {
@@ -1753,7 +1753,7 @@ export interface components {
             athlete: components["schemas"]["AthleteSummary"];
             examination: components["schemas"]["ExaminationSummary"];
         };
-        /** @description what a student would enter; it counts nowhere until somebody who answers for it takes it over */
+        /** @description what a student would enter; it counts nowhere until a practitioner accepts it */
         Proposal: {
             id: string;
             /** @enum {unknown} */
@@ -1777,9 +1777,9 @@ export interface components {
         Today: {
             /** @description overdue, within the week, or awaited; soonest first; none where `unfinished` is 0 */
             due: components["schemas"]["Task"][];
-            /** @description that somebody asked to have signed, longest first; none where `unfinished` is 0 */
+            /** @description that wait for a countersignature, longest first; none where `unfinished` is 0 */
             toSign: components["schemas"]["Case"][];
-            /** @description that wait for a decision; for whoever proposed, also those decided lately; none where `unfinished` is 0 */
+            /** @description that wait for a decision; for their author also those decided lately; none where `unfinished` is 0 */
             proposals: components["schemas"]["Proposal"][];
             /** @description newest first */
             unfinished: components["schemas"]["Case"][];
@@ -1846,7 +1846,7 @@ export interface components {
                 sport?: string | null;
                 /** @description who treats them */
                 doctor?: string | null;
-                /** @description of somebody under 18 */
+                /** @description of an athlete under 18 */
                 guardian?: string | null;
                 notes?: string | null;
                 /** @description squads beside the first one, with commas between them */
@@ -1857,7 +1857,7 @@ export interface components {
                 /** @description null: until it is taken back */
                 coachToldUntil?: string | null;
             } | null;
-            /** @description somebody looked: it is another athlete than those much like them */
+            /** @description checked: another athlete than the similar ones */
             isAnother?: boolean;
         };
         /** @enum {unknown} */
@@ -1980,7 +1980,7 @@ export interface components {
             sport?: string | null;
             /** @description who treats them */
             doctor?: string | null;
-            /** @description of somebody under 18 */
+            /** @description of an athlete under 18 */
             guardian?: string | null;
             notes?: string | null;
             /** @description squads beside the first one, with commas between them */
@@ -1996,7 +1996,7 @@ export interface components {
             episodes: components["schemas"]["Episode"][];
             /** @description newest first */
             tasks: components["schemas"]["Task"][];
-            /** @description that wait for a decision; for whoever proposed, also those decided lately */
+            /** @description that wait for a decision; for their author also those decided lately */
             proposals: components["schemas"]["Proposal"][];
             /** @description newest first */
             letters: components["schemas"]["LetterLine"][];
@@ -2085,7 +2085,7 @@ export interface components {
             dates?: ("ymd" | "dmy" | "mdy") | null;
             /** @description of lines without one */
             squad?: string | null;
-            /** @description rows of a clash that somebody looked at: another athlete */
+            /** @description similar rows that were checked: another athlete */
             take?: number[];
             /** @description refused unless just so many are added */
             expects?: number;
@@ -2621,7 +2621,7 @@ export interface components {
             athlete: components["schemas"]["AthleteSummary"];
             sections: components["schemas"]["StoredSection"][];
             records: components["schemas"]["StoredRecord"][];
-            /** @description when somebody was asked to sign it */
+            /** @description when a countersignature was asked for */
             askedAt: string | null;
             /** @description added after the signature, oldest first */
             addenda: {
@@ -6605,7 +6605,7 @@ export interface components {
             };
         };
         NewLetter: {
-            /** @description id of somebody in the book */
+            /** @description id in the list of doctors */
             doctor?: string | null;
         };
         SharedPage: {
@@ -8556,7 +8556,7 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
-        /** @description Somebody much like them is here already */
+        /** @description A similar athlete exists already */
         Similar: {
             headers: {
                 [name: string]: unknown;
@@ -8601,7 +8601,7 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
-        /** @description Somebody wrote on in between; with the letter as it stands */
+        /** @description The letter was changed in the meantime; with its current text */
         StaleLetter: {
             headers: {
                 [name: string]: unknown;
@@ -8610,7 +8610,7 @@ export interface components {
                 "application/json": components["schemas"]["StaleLetter"];
             };
         };
-        /** @description Somebody decided on it already */
+        /** @description It has been decided on already */
         Decided: {
             headers: {
                 [name: string]: unknown;
@@ -8718,7 +8718,7 @@ export interface components {
                 "application/json": components["schemas"]["Refused"];
             };
         };
-        /** @description Somebody much like them is here already */
+        /** @description A similar athlete exists already */
         "responses-Similar": {
             headers: {
                 [name: string]: unknown;
@@ -8727,7 +8727,7 @@ export interface components {
                 "application/json": components["schemas"]["Similar"];
             };
         };
-        /** @description Somebody decided on it already */
+        /** @description It has been decided on already */
         "responses-Decided": {
             headers: {
                 [name: string]: unknown;
@@ -8781,7 +8781,7 @@ export interface components {
                 "application/json": components["schemas"]["Held"];
             };
         };
-        /** @description Somebody wrote on in between; with the letter as it stands */
+        /** @description The letter was changed in the meantime; with its current text */
         "responses-StaleLetter": {
             headers: {
                 [name: string]: unknown;

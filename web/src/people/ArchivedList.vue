@@ -31,7 +31,7 @@ function restore(id: string): void {
 
 async function erased(): Promise<void> {
   erasing.value = null
-  tell('Erased. That somebody was, and why, stands in the log; who, nowhere.')
+  tell('Erased. The log keeps that an athlete was erased and why, but not the name.')
   await load()
 }
 

@@ -32,8 +32,8 @@ async function erase(): Promise<void> {
   <UiDialog :title="`Erase everything on ${athlete.name}`" @close="emit('close')">
     <p>
       <b>This cannot be taken back.</b>
-      Every examination, result, note and task of theirs goes, and the only key that opens older copies. That somebody
-      was erased, when, by whom and why stays, without their name.
+      All examinations, results, notes and tasks of this athlete are deleted, with the only key to older copies. The log
+      keeps that an athlete was erased, when, by whom and why, but not the name.
     </p>
     <p>
       <UiButton :disabled="isMaking" @click="take(athlete.id)">
@@ -42,7 +42,11 @@ async function erase(): Promise<void> {
     </p>
     <UiAlert v-if="exportProblem" :say="exportProblem" />
     <UiForm class="form" label="Erase" :model="given" :rules="RULES" @submit="erase">
-      <UiText v-model="given.reason" label="Why: asked for by whom, or the time is over" prop="reason" />
+      <UiText
+        v-model="given.reason"
+        label="Reason: who asked for it, or that the retention period is over"
+        prop="reason"
+      />
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>
         <UiButton @click="emit('close')">Cancel</UiButton>

@@ -28,7 +28,7 @@ export function useToday() {
   const unfinished = ref<number | undefined>()
 
   async function load(): Promise<void> {
-    // Whoever looks for an athlete has the other lists on screen already.
+    // While an athlete is searched for, the other lists are on screen already.
     const kept = typed.value === '' && !lacking.value ? null : today.value
     const query = {
       search: typed.value,

@@ -25,7 +25,7 @@ const IV_BYTES = 12
 let store: ReturnType<typeof createStore> | undefined
 let opened: Vault | null = null
 
-/** The vault of whoever is logged in; null before that, and where the browser has no means to encrypt. */
+/** The vault of the user who is logged in; null before that, and where the browser has no means to encrypt. */
 export function vault(): Vault | null {
   return opened
 }

@@ -90,7 +90,7 @@ async function archive(): Promise<void> {
 
 async function erased(): Promise<void> {
   await router.push('/')
-  tell('Erased. That somebody was, and why, stands in the log; who, nowhere.')
+  tell('Erased. The log keeps that an athlete was erased and why, but not the name.')
 }
 
 async function begin(id: string, route: Itinerary['id']): Promise<void> {

@@ -16,7 +16,7 @@ import UiSelect from '@/ui/UiSelect.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 import { tell } from '@/ui/telling'
 
-/** Who is in the team, for whoever leads it. */
+/** The members of the team, for its lead. */
 const team = ref<Members | null>(null)
 const leaving = ref<Members['members'][number] | null>(null)
 const outbox = ref<InstanceType<typeof OutboxList> | null>(null)

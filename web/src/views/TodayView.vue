@@ -48,7 +48,7 @@ onKeyStroke('/', (event) => {
   }
 })
 
-/** Whoever is added is examined next: what asks how comes along, so that nothing is tapped in between. */
+/** A new athlete is usually examined next, so the dialog for it loads now. */
 function add(): void {
   adding.value = true
   void import('./StartDialog.vue')

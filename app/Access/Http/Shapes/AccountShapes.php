@@ -19,7 +19,7 @@ use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
 
-/** Who somebody is: log-in, session, passwords and the second factor. */
+/** The user's account: log-in, session, passwords and the second factor. */
 final class AccountShapes
 {
     public static function role(): Definition
@@ -66,7 +66,7 @@ final class AccountShapes
                     'examines' => new Noted(new YesNo, 'records are open to them; to others only who may play'),
                     'answers' => new Noted(
                         new YesNo,
-                        'signs, enters results and closes what is due; whoever does not proposes',
+                        'signs, enters results and closes what is due; who may not do so proposes',
                     ),
                     'team' => Text::free(),
                     'teams' => new Noted(

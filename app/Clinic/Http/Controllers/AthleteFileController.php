@@ -20,7 +20,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** All of somebody's record at once: taken along, or erased. */
+/** An athlete's whole record: exported, or erased. */
 final readonly class AthleteFileController
 {
     public function export(Athlete $anyone, Exports $exports, #[CurrentUser] User $user): JsonResponse

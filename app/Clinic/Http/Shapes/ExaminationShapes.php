@@ -82,7 +82,7 @@ final class ExaminationShapes
             'athlete' => HistoryShapes::athleteSummary(),
             'sections' => new Items(SavingShapes::storedSection()),
             'records' => new Items(SavingShapes::storedRecord()),
-            'askedAt' => new Noted(new OrNull(new Moment), 'when somebody was asked to sign it'),
+            'askedAt' => new Noted(new OrNull(new Moment), 'when a countersignature was asked for'),
             'addenda' => new Noted(
                 new Items(
                     new Fields([

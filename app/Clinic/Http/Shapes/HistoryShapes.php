@@ -75,7 +75,7 @@ final class HistoryShapes
             'tasks' => new Noted(new Items(TaskShapes::task()), 'newest first'),
             'proposals' => new Noted(
                 new Items(TaskShapes::proposal()),
-                'that wait for a decision; for whoever proposed, also those decided lately',
+                'that wait for a decision; for their author also those decided lately',
             ),
             'letters' => new Noted(new Items(LetterShapes::letterLine()), 'newest first'),
             'bornOn' => new Day,
@@ -98,11 +98,11 @@ final class HistoryShapes
             ),
             'toSign' => new Noted(
                 new Items(self::case()),
-                'that somebody asked to have signed, longest first; none where `unfinished` is 0',
+                'that wait for a countersignature, longest first; none where `unfinished` is 0',
             ),
             'proposals' => new Noted(
                 new Items(TaskShapes::proposal()),
-                'that wait for a decision; for whoever proposed, also those decided lately; none where `unfinished` is 0',
+                'that wait for a decision; for their author also those decided lately; none where `unfinished` is 0',
             ),
             'unfinished' => new Noted(new Items(self::case()), 'newest first'),
             'unfinishedInAll' => new Noted(Number::anyWhole(), 'however many of them are told'),

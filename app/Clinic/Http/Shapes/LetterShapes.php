@@ -32,7 +32,7 @@ final class LetterShapes
     public static function newLetter(): Definition
     {
         return new Definition('NewLetter', new Fields([], [
-            'doctor' => new Noted(new OrNull(Text::upTo(26)), 'id of somebody in the book'),
+            'doctor' => new Noted(new OrNull(Text::upTo(26)), 'id in the list of doctors'),
         ], strict: true));
     }
 

@@ -77,7 +77,7 @@ final class TaskShapes
                 'decidedBy' => new OrNull(Text::free()),
                 'why' => new Noted(new OrNull(Text::free()), 'it was turned down'),
             ]),
-            'what a student would enter; it counts nowhere until somebody who answers for it takes it over',
+            'what a student would enter; it counts nowhere until a practitioner accepts it',
         ));
     }
 

@@ -13,7 +13,7 @@ use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 
-/** Who is in the team, for whoever leads it. */
+/** The members of the team, for its lead. */
 final readonly class MemberController
 {
     public function __construct(private Members $members)

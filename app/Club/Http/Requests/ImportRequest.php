@@ -43,7 +43,7 @@ final class ImportRequest extends ShapedRequest
     }
 
     /**
-     * @return list<int> rows of a clash that somebody looked at: another athlete
+     * @return list<int> similar rows that were checked: another athlete
      */
     public function taken(): array
     {

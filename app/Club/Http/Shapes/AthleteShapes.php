@@ -26,7 +26,7 @@ final class AthleteShapes
     public static function athleteFacts(): Definition
     {
         return new Definition('AthleteFacts', AthleteShape::facts([
-            'isAnother' => new Noted(new YesNo, 'somebody looked: it is another athlete than those much like them'),
+            'isAnother' => new Noted(new YesNo, 'checked: another athlete than the similar ones'),
         ]));
     }
 

@@ -39,7 +39,7 @@ final class ImportShapes
             ),
             'dates' => new Noted(new OrNull(Word::of(DateOrder::class)), 'null: as the dates suggest'),
             'squad' => new Noted(new OrNull(Text::upTo(80)), 'of lines without one'),
-            'take' => new Noted(new Items(Number::from(2), Sheet::MOST_ROWS), 'rows of a clash that somebody looked at: another athlete'),
+            'take' => new Noted(new Items(Number::from(2), Sheet::MOST_ROWS), 'similar rows that were checked: another athlete'),
             'expects' => new Noted(Number::from(0), 'refused unless just so many are added'),
         ], strict: true));
     }

@@ -15,7 +15,7 @@ use App\Trust\Http\Resources\AuditLogResource;
 use Illuminate\Container\Attributes\CurrentUser;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Who did what in a team, for whoever leads it; looking at it is recorded too. */
+/** Who did what in a team, for its lead; looking at it is recorded too. */
 final readonly class AuditLogController
 {
     private const COLUMNS = ['id', 'at', 'who', 'event', 'about', 'subject', 'detail', 'address'];

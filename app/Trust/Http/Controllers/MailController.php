@@ -39,7 +39,7 @@ final readonly class MailController
     public function show(Mail $mail): Response
     {
         if ($mail->secret) {
-            throw new AuthorizationException('This is for nobody but whoever it went to.');
+            throw new AuthorizationException('Only the recipient may read this mail.');
         }
         $this->log->record(AuditEvent::MailRead, $mail->id);
 

@@ -24,7 +24,7 @@ final class LogShapes
             'to' => Text::free(),
             'subject' => Text::free(),
             'at' => new Moment,
-            'readable' => new Noted(new YesNo, 'false: it is for nobody but whoever it went to'),
+            'readable' => new Noted(new YesNo, 'false: only the recipient may read it'),
         ]));
     }
 

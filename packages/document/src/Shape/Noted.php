@@ -6,7 +6,7 @@ namespace GrayCompass\Document\Shape;
 
 use GrayCompass\Document\Faults;
 
-/** A shape with a remark for whoever reads its schema. */
+/** A shape with a description in its schema. */
 final readonly class Noted implements Shape
 {
     public function __construct(private Shape $shape, private string $description)
