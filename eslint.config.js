@@ -26,5 +26,11 @@ export default defineConfigWithVueTs(
     ignores: ['web/src/ui/**'],
     rules: { 'no-restricted-imports': ['error', { patterns: ['element-plus', 'element-plus/*'] }] },
   },
+  {
+    // One button: what looks like one is a UiButton.
+    files: ['web/src/**/*.vue'],
+    ignores: ['web/src/ui/UiButton.vue'],
+    rules: { 'vue/no-restricted-class': ['error', 'button'] },
+  },
   { files: ['bin/**/*.mjs'], rules: { 'no-console': 'off' } },
 )

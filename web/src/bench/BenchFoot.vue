@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { inWords } from '@/stores/words'
 import { useKeys } from './keys/useKeys'
 import { useCatalogue } from '@/stores/catalogue'
+import UiButton from '@/ui/UiButton.vue'
 
 defineProps<{ canRecord: boolean; canUndo: boolean; fromMemory: boolean }>()
 const emit = defineEmits<{ normal: []; notDone: [reason: string]; undo: []; next: []; help: []; memory: [] }>()
@@ -13,34 +14,22 @@ const unfolded = ref(false)
 
 <template>
   <footer class="foot">
-    <button v-if="canRecord" type="button" class="button main" @click="emit('normal')">
+    <UiButton v-if="canRecord" kind="main" @click="emit('normal')">
       Both normal, next
       <kbd aria-hidden="true">{{ keys.spoken('bothNormal') }}</kbd>
-    </button>
-    <button type="button" class="button" @click="emit('next')">
+    </UiButton>
+    <UiButton @click="emit('next')">
       Next
       <kbd aria-hidden="true">{{ keys.spoken('next') }}</kbd>
-    </button>
-    <button
-      v-if="canRecord"
-      type="button"
-      class="button unfold"
-      :aria-expanded="unfolded"
-      @click="unfolded = !unfolded"
-    >
+    </UiButton>
+    <UiButton v-if="canRecord" class="unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">
       Not done…
-    </button>
+    </UiButton>
     <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" aria-label="Not done, because of">
       <span>Not done:</span>
-      <button
-        v-for="reason in catalogue.choices('notDone')"
-        :key="reason"
-        type="button"
-        class="button"
-        @click="emit('notDone', reason)"
-      >
+      <UiButton v-for="reason in catalogue.choices('notDone')" :key="reason" @click="emit('notDone', reason)">
         {{ inWords(reason) }}
-      </button>
+      </UiButton>
     </div>
     <button
       v-if="canRecord"
@@ -53,11 +42,11 @@ const unfolded = ref(false)
       From memory
       <kbd aria-hidden="true">{{ keys.spoken('memory') }}</kbd>
     </button>
-    <button type="button" class="button quiet undo" :disabled="!canUndo" @click="emit('undo')">
+    <UiButton kind="quiet" class="undo" :disabled="!canUndo" @click="emit('undo')">
       Undo
       <kbd aria-hidden="true">{{ keys.spoken('undo') }}</kbd>
-    </button>
-    <button type="button" class="button quiet help" aria-label="Keys" @click="emit('help')">?</button>
+    </UiButton>
+    <UiButton kind="quiet" class="help" aria-label="Keys" @click="emit('help')">?</UiButton>
     <p>Chances, not a diagnosis. Your judgement and local rules come first.</p>
   </footer>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import SaveState from '@/frame/SaveState.vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiHint from '@/ui/UiHint.vue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -34,7 +35,7 @@ const gate = computed(() =>
 <template>
   <header class="head">
     <UiHint say="Back to today">
-      <RouterLink to="/" class="button quiet back" aria-label="Back to today">←</RouterLink>
+      <UiButton to="/" kind="quiet" class="back" aria-label="Back to today">←</UiButton>
     </UiHint>
     <h2>{{ athlete?.name }}</h2>
     <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ knee }}</span>
@@ -42,16 +43,15 @@ const gate = computed(() =>
       {{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}
     </span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
-    <RouterLink
+    <UiButton
       v-if="opened.head?.twin"
-      class="button"
       :to="{ name: opened.head.twin.isSigned ? 'summary' : 'bench', params: { id: opened.head.twin.id } }"
     >
       {{ opened.otherSide === 'left' ? 'Left' : 'Right' }} knee
-    </RouterLink>
+    </UiButton>
     <SaveState :state="examination.saveState" class="save" />
-    <button type="button" class="button drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</button>
-    <button type="button" class="button" @click="emit('summary')">Summary</button>
+    <UiButton class="drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</UiButton>
+    <UiButton @click="emit('summary')">Summary</UiButton>
   </header>
 </template>
 

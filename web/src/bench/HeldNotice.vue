@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
 import type { Held } from './useHold'
+import UiButton from '@/ui/UiButton.vue'
 
 /** Stands in the place of a manoeuvre that is held back, and says why; a reason opens it, and stays on record. */
 defineProps<{ hold: Held; recorded: boolean }>()
@@ -44,11 +45,9 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
           <span>To do it all the same, say why. The finding stays marked.</span>
           <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
         </label>
-        <button type="submit" class="button" :disabled="!enough">Do it with this reason</button>
+        <UiButton submit :disabled="!enough">Do it with this reason</UiButton>
       </form>
-      <button v-if="recorded" type="button" class="button back" @click="emit('takeBack')">
-        Take back what is recorded
-      </button>
+      <UiButton v-if="recorded" class="back" @click="emit('takeBack')">Take back what is recorded</UiButton>
     </template>
   </section>
 </template>

@@ -5,6 +5,7 @@ import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
+import UiButton from '@/ui/UiButton.vue'
 
 /** On a phone: the way to the route, and the three leading chances. */
 defineProps<{ railOpen: boolean }>()
@@ -20,7 +21,7 @@ const leading = computed(() => (opened.head?.isBaseline ? [] : verdict.byChance.
 
 <template>
   <ul class="strip" aria-label="Route and leading chances">
-    <li><button type="button" class="button" :aria-expanded="railOpen" @click="emit('rail')">Route</button></li>
+    <li><UiButton :aria-expanded="railOpen" @click="emit('rail')">Route</UiButton></li>
     <li v-for="chance in leading" :key="chance.id">
       <b class="number">{{ inHundred(chance.posttest) }}</b>
       {{ shortName(chance.id) }}

@@ -9,6 +9,7 @@ import type { Refused } from '@/sync'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { same } from '@/sync'
+import UiButton from '@/ui/UiButton.vue'
 
 /** What could not be saved as it is, with both versions side by side until the person chooses. */
 const emit = defineEmits<{ go: [part: string] }>()
@@ -101,8 +102,8 @@ function spoken(value: Value | object): string {
         </tbody>
       </table>
       <p class="choose">
-        <button type="button" class="button" @click="examination.settle(problem.part, true)">Keep mine</button>
-        <button type="button" class="button" @click="examination.settle(problem.part, false)">Take theirs</button>
+        <UiButton @click="examination.settle(problem.part, true)">Keep mine</UiButton>
+        <UiButton @click="examination.settle(problem.part, false)">Take theirs</UiButton>
       </p>
     </template>
     <template v-else>
@@ -118,19 +119,17 @@ function spoken(value: Value | object): string {
       </p>
       <ul v-if="problems.length > 1">
         <li v-for="{ part } in problems" :key="part">
-          <button type="button" class="button quiet" @click="emit('go', part)">{{ title(part) }}</button>
+          <UiButton kind="quiet" @click="emit('go', part)">{{ title(part) }}</UiButton>
         </li>
       </ul>
       <p class="choose">
-        <button v-if="problems.length === 1" type="button" class="button" @click="emit('go', problem.part)">
-          Go there
-        </button>
-        <button type="button" class="button" @click="settleAll(problems, true)">
+        <UiButton v-if="problems.length === 1" @click="emit('go', problem.part)">Go there</UiButton>
+        <UiButton @click="settleAll(problems, true)">
           {{ problems.length === 1 ? 'Try again' : 'Try all again' }}
-        </button>
-        <button type="button" class="button" @click="settleAll(problems, false)">
+        </UiButton>
+        <UiButton @click="settleAll(problems, false)">
           {{ problems.length === 1 ? 'Discard entry' : `Discard all ${problems.length}` }}
-        </button>
+        </UiButton>
       </p>
     </template>
   </section>

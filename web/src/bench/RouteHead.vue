@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Payload } from '@/contract/types'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
+import UiButton from '@/ui/UiButton.vue'
 import UiHint from '@/ui/UiHint.vue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -56,13 +57,12 @@ function minutes(value: number): string {
       left · {{ minutes(route.minutesDone) }} used
     </p>
     <div class="bar" aria-hidden="true"><i :style="{ width: `${share}%` }" /></div>
-    <RouterLink
+    <UiButton
       v-if="route.id === 'touchline' && opened.head"
-      class="button"
       :to="{ name: 'touchline', params: { id: opened.head.id } }"
     >
       One-hand view
-    </RouterLink>
+    </UiButton>
     <div v-if="core.length > 0" class="core" role="img" :aria-label="`Core set: ${coreDone} of ${core.length} done`">
       <UiHint
         v-for="step in core"

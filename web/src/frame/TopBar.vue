@@ -4,6 +4,7 @@ import CompassRose from './CompassRose.vue'
 import LogOutButton from './LogOutButton.vue'
 import LookPicker from './LookPicker.vue'
 import { useSession } from '@/stores/session'
+import UiButton from '@/ui/UiButton.vue'
 
 const session = useSession()
 const initials = computed(() =>
@@ -22,7 +23,7 @@ function skip(): void {
 
 <template>
   <header class="bar">
-    <button type="button" class="button skip" @click="skip">Skip to content</button>
+    <UiButton class="skip" @click="skip">Skip to content</UiButton>
     <RouterLink class="home" to="/">
       <CompassRose class="rose" />
       <b>Gray Compass</b>

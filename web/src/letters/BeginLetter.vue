@@ -51,7 +51,7 @@ onMounted(() =>
     />
     <UiAlert v-if="problem" :say="problem" />
     <template #actions>
-      <RouterLink class="button quiet" :to="{ name: 'doctors' }">Open the book</RouterLink>
+      <UiButton kind="quiet" :to="{ name: 'doctors' }">Open the book</UiButton>
       <UiButton kind="main" :disabled="busy" @click="attempt(write)">Write</UiButton>
     </template>
   </UiDialog>

@@ -35,8 +35,8 @@ function send(): void {
       <template v-if="!mails">
         <p>Written. No mail leaves this machine: save or print the letter, hand it over, and note that here.</p>
         <p class="files">
-          <a class="button" :href="`/api/letters/${letter.id}/pdf`" target="_blank">Open PDF to print</a>
-          <a class="button" :href="`/api/letters/${letter.id}/text`" download>Save as text</a>
+          <UiButton :href="`/api/letters/${letter.id}/pdf`" target="_blank">Open PDF to print</UiButton>
+          <UiButton :href="`/api/letters/${letter.id}/text`" download>Save as text</UiButton>
         </p>
       </template>
       <p v-else-if="by === 'mail' && email === ''" role="status">There is no e-mail address in the letter.</p>

@@ -157,9 +157,7 @@ onMounted(async () => {
               {{ one.name }}, {{ one.squad }}{{ one.number ? ` ${one.number}` : ''
               }}{{ one.isArchived ? ', put away' : '' }}
             </span>
-            <RouterLink v-if="!one.isArchived" class="button" :to="{ name: 'athlete', params: { id: one.id } }">
-              It is
-            </RouterLink>
+            <UiButton v-if="!one.isArchived" :to="{ name: 'athlete', params: { id: one.id } }">It is</UiButton>
           </li>
         </ul>
         <UiButton :disabled="busy" @click="save(true)">No, this is another</UiButton>

@@ -119,13 +119,13 @@ function saved(): void {
       <UiButton @click="open = {}">
         {{ mayAnswer ? 'Result came' : 'Propose a result' }}
       </UiButton>
-      <RouterLink
+      <UiButton
         v-if="visits.some((visit) => visit.status === 'signed')"
-        class="button quiet"
+        kind="quiet"
         :to="{ name: 'course', params: { id: episode.id } }"
       >
         Curves and comparison
-      </RouterLink>
+      </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />
     <ReferenceResultDialog

@@ -37,7 +37,7 @@ onMounted(() => load().catch(() => undefined))
           <small>{{ one.squad }}, on {{ day(one.on) }}</small>
         </span>
         <span class="beside">
-          <a class="button quiet" :href="`/api/athletes/${one.id}/archive`" download>Take along</a>
+          <UiButton kind="quiet" :href="`/api/athletes/${one.id}/archive`" download>Take along</UiButton>
           <UiButton :disabled="busy" :aria-label="`Keep ${one.name} for another year`" @click="keep(one.id)">
             Keep a year longer
           </UiButton>

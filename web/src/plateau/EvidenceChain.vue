@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
+import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import { findingName } from '@/stores/words'
 import { capital, inHundred, rangeInHundred, ratio } from '@/shared/words'
@@ -55,7 +56,7 @@ function echo(share: number | null): string {
       <b>{{ answer.mistake }}</b>
       <p>{{ answer.answer }}</p>
     </div>
-    <p class="onward"><button type="button" class="button" @click="emit('weigh')">Weigh-up, and what if</button></p>
+    <p class="onward"><UiButton @click="emit('weigh')">Weigh-up, and what if</UiButton></p>
     <p class="quiet-text foot">
       A chance, not a diagnosis. The figures are a starting set; your judgement and local rules come first.
     </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
 import { computed } from 'vue'
+import UiButton from '@/ui/UiButton.vue'
 
 /** Words to take along: read here, or copied into a letter or another record. */
 const props = defineProps<{ heading: string; text: string; lines?: boolean }>()
@@ -21,9 +22,9 @@ const paragraphs = computed(() =>
       <h2>{{ heading }}</h2>
       <span>
         <slot />
-        <button type="button" class="button quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">
+        <UiButton kind="quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">
           {{ copied ? 'Copied' : 'Copy' }}
-        </button>
+        </UiButton>
       </span>
     </header>
     <p v-if="lines" class="lines">{{ text }}</p>

@@ -5,6 +5,7 @@ import type { SentMail } from '@/contract/types'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
 
 /** What would have left by mail, where no mail server is set. */
@@ -32,7 +33,7 @@ defineExpose({ load })
           {{ mail.subject }}
           <small>to {{ mail.to }}, {{ moment(mail.at) }}</small>
         </span>
-        <a v-if="mail.readable" class="button quiet" :href="`/api/mails/${mail.id}`" download>As a file</a>
+        <UiButton v-if="mail.readable" kind="quiet" :href="`/api/mails/${mail.id}`" download>As a file</UiButton>
         <small v-else>for nobody else</small>
       </li>
     </ul>

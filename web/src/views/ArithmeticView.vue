@@ -5,6 +5,7 @@ import TopBar from '@/frame/TopBar.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import TestRow from '@/weighup/TestRow.vue'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiFigure from '@/ui/UiFigure.vue'
 import UiForm from '@/ui/UiForm.vue'
 import WeighBoard from '@/weighup/WeighBoard.vue'
@@ -138,7 +139,7 @@ function add(): void {
           :removable="tests.length > 1"
           @remove="tests.splice(at, 1)"
         />
-        <button v-if="tests.length < MOST_TESTS" type="button" class="button" @click="add">Add a test</button>
+        <UiButton v-if="tests.length < MOST_TESTS" @click="add">Add a test</UiButton>
         <UiAlert v-if="fault" :say="`${fault} The last sound figures are shown.`" />
       </UiForm>
       <WeighBoard :problem="problem" :condition="INJURY" :order="names" :name-of="(finding) => finding" />

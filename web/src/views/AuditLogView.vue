@@ -5,6 +5,7 @@ import { exactMoment } from '@/shared/dates'
 import type { AuditLog } from '@/contract/types'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
 import UiPages from '@/ui/UiPages.vue'
 import UiSelect from '@/ui/UiSelect.vue'
@@ -34,7 +35,7 @@ onMounted(load)
 
 <template>
   <SubjectPage title="Log: who did what">
-    <template #beside><a class="button" href="/api/audit-log.csv" download>Table (CSV)</a></template>
+    <template #beside><UiButton href="/api/audit-log.csv" download>Table (CSV)</UiButton></template>
     <UiAlert v-if="problem" :say="problem" />
     <UiWaiting v-else-if="!log" label="Loading the list" />
     <template v-else>

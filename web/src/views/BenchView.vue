@@ -29,6 +29,7 @@ import { useOpenExamination } from '@/stores/openExamination'
 import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
+import UiButton from '@/ui/UiButton.vue'
 import UiSheet from '@/ui/UiSheet.vue'
 import { hush, tell } from '@/ui/telling'
 
@@ -155,8 +156,8 @@ watch(place, async () => {
     <h1>This examination cannot be opened</h1>
     <p>{{ problem }}</p>
     <p>
-      <button class="button" type="button" @click="load">Try again</button>
-      <RouterLink class="button" to="/">Back to today</RouterLink>
+      <UiButton @click="load">Try again</UiButton>
+      <UiButton to="/">Back to today</UiButton>
     </p>
   </main>
   <div v-else-if="ready && opened.head" class="bench">
@@ -174,9 +175,7 @@ watch(place, async () => {
     <main ref="middle" class="middle">
       <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms">
-        <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">
-          Open the hand-over
-        </RouterLink>
+        <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">Open the hand-over</UiButton>
       </SafetyLines>
       <template v-if="place.kind === 'history'">
         <h1>History</h1>

@@ -85,7 +85,7 @@ watch(() => props.id, load)
 <template>
   <SubjectPage :title="course ? `${course.athlete.name}, ${side.toLowerCase()} knee` : 'Course of a knee'">
     <template v-if="course" #beside>
-      <RouterLink class="button" :to="{ name: 'athlete', params: { id: course.athlete.id } }">The athlete</RouterLink>
+      <UiButton :to="{ name: 'athlete', params: { id: course.athlete.id } }">The athlete</UiButton>
     </template>
     <UiAlert v-if="problem" :say="problem">
       <UiButton @click="load">Try again</UiButton>

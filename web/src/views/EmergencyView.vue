@@ -13,6 +13,7 @@ import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
 
 /** One large screen to hand an emergency over with: what, since when, and the pulse again and again. */
 const props = defineProps<{ id: string }>()
@@ -89,7 +90,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
         </div>
         <p class="clock number" aria-label="Time now">{{ clock(now.toISOString()) }}</p>
         <SaveState :state="examination.saveState" class="save" />
-        <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+        <UiButton :to="{ name: 'bench', params: { id } }">Back to the bench</UiButton>
       </header>
       <ul v-if="lines.length > 0" class="lines">
         <li v-for="line in lines" :key="line.rule">
@@ -105,9 +106,9 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
           <small v-if="minutes !== null">· again every {{ due }} min</small>
         </p>
         <div v-if="!signed" class="taps">
-          <button type="button" class="button main" @click="check(true)">Felt now</button>
-          <button type="button" class="button" @click="check(false)">Not felt</button>
-          <button v-if="!undoable.isEmpty" type="button" class="button quiet" @click="examination.undo()">Undo</button>
+          <UiButton kind="main" @click="check(true)">Felt now</UiButton>
+          <UiButton @click="check(false)">Not felt</UiButton>
+          <UiButton v-if="!undoable.isEmpty" kind="quiet" @click="examination.undo()">Undo</UiButton>
         </div>
         <ol class="log number">
           <li v-for="entry in checks.slice(-6)" :key="entry.at">

@@ -38,7 +38,7 @@ function print(): void {
   <SubjectPage :title="opened.head ? `For ${opened.head.athlete.name}` : 'For the athlete'">
     <template v-if="ready" #beside>
       <nav class="actions" aria-label="For the athlete">
-        <RouterLink class="button quiet" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
+        <UiButton kind="quiet" :to="{ name: 'summary', params: { id } }">Summary</UiButton>
         <UiButton kind="main" @click="print">Print</UiButton>
       </nav>
     </template>

@@ -45,7 +45,7 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
         </h2>
         <UiAlert v-else :say="running.problem ?? 'Nothing of the list was stored.'" />
         <p v-if="!isUnderWay" class="actions">
-          <RouterLink class="button main" to="/">To the athletes</RouterLink>
+          <UiButton kind="main" to="/">To the athletes</UiButton>
           <UiButton @click="again">Another list</UiButton>
         </p>
       </div>

@@ -57,19 +57,19 @@ watch(token, look, { immediate: true })
     <template v-if="looking.problem.value">
       <h2>This link opens nothing</h2>
       <p>It was used, withdrawn, or is too old. Ask the person who invited you for a new one.</p>
-      <RouterLink class="button" :to="{ name: 'login' }">Log in</RouterLink>
+      <UiButton :to="{ name: 'login' }">Log in</UiButton>
     </template>
     <div v-else-if="invited?.account === 'in_team'" class="known">
       <h2>{{ invited.team }}</h2>
       <p>invites {{ invited.email }} as {{ invited.role }}. There is an account with this address.</p>
       <UiAlert v-if="problem" :say="problem" />
-      <RouterLink
+      <UiButton
         v-if="!session.user"
-        class="button main"
+        kind="main"
         :to="{ name: 'login', query: { to: '/invitation' }, hash: route.hash }"
       >
         Log in to join
-      </RouterLink>
+      </UiButton>
       <UiButton v-else kind="main" :disabled="busy" @click="accept">Join the team</UiButton>
     </div>
     <UiForm v-else-if="invited" label="Join the team" :model="given" :rules="RULES" @submit="accept">

@@ -77,8 +77,8 @@ watch(
   <SubjectPage :title="title">
     <template v-if="letter && !gone" #beside>
       <nav class="files" aria-label="Letter">
-        <a class="button" :href="`/api/letters/${id}/pdf`" target="_blank">PDF</a>
-        <a class="button" :href="`/api/letters/${id}/text`" download>Text</a>
+        <UiButton :href="`/api/letters/${id}/pdf`" target="_blank">PDF</UiButton>
+        <UiButton :href="`/api/letters/${id}/text`" download>Text</UiButton>
         <UiButton v-if="!isSent" kind="main" :disabled="busy" @click="sending = true">
           {{ session.server.mailLeaves ? 'Send…' : 'Hand over…' }}
         </UiButton>

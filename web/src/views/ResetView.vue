@@ -43,7 +43,7 @@ async function change(): Promise<void> {
           hour.
         </template>
       </p>
-      <RouterLink class="button main" :to="{ name: 'login' }">Log in</RouterLink>
+      <UiButton kind="main" :to="{ name: 'login' }">Log in</UiButton>
     </template>
     <UiForm
       v-else-if="token"

@@ -107,17 +107,10 @@ async function start(side: Side): Promise<void> {
     <fieldset v-if="again.length > 0 && !isBaseline">
       <legend>Look again at</legend>
       <div class="since">
-        <button
-          v-for="knee in again"
-          :key="knee.side + knee.injuredOn"
-          class="button"
-          type="button"
-          :disabled="busy"
-          @click="lookAgain(knee)"
-        >
+        <UiButton v-for="knee in again" :key="knee.side + knee.injuredOn" :disabled="busy" @click="lookAgain(knee)">
           {{ knee.side }} knee
           <small>{{ knee.injuredOn === null ? 'no injury' : `of ${dayAndMonth(knee.injuredOn)}` }}</small>
-        </button>
+        </UiButton>
       </div>
     </fieldset>
     <fieldset v-if="!isBaseline">
@@ -153,14 +146,14 @@ async function start(side: Side): Promise<void> {
     <fieldset v-else>
       <legend>Which knee? Starts at once.</legend>
       <div class="sides">
-        <button class="button" type="button" :disabled="busy" @click="start('right')">
+        <UiButton :disabled="busy" @click="start('right')">
           <b>R</b>
           right knee hurt
-        </button>
-        <button class="button" type="button" :disabled="busy" @click="start('left')">
+        </UiButton>
+        <UiButton :disabled="busy" @click="start('left')">
           <b>L</b>
           left knee hurt
-        </button>
+        </UiButton>
       </div>
     </fieldset>
     <UiAlert v-if="problem" :say="problem" />

@@ -71,25 +71,20 @@ function print(): void {
         </p>
       </div>
       <nav aria-label="Summary">
-        <a class="button" :href="`/api/examinations/${id}/summary.pdf`" target="_blank">PDF</a>
-        <button type="button" class="button" @click="print">Print</button>
-        <a
-          class="button"
+        <UiButton :href="`/api/examinations/${id}/summary.pdf`" target="_blank">PDF</UiButton>
+        <UiButton @click="print">Print</UiButton>
+        <UiButton
           :href="`/api/examinations/${id}/document`"
           :download="`knee-${opened.head.examinedAt.slice(0, 10)}.json`"
         >
           Document
-        </a>
-        <RouterLink
-          v-if="opened.head.twin"
-          class="button"
-          :to="{ name: 'summary', params: { id: opened.head.twin.id } }"
-        >
+        </UiButton>
+        <UiButton v-if="opened.head.twin" :to="{ name: 'summary', params: { id: opened.head.twin.id } }">
           {{ opened.otherSide === 'left' ? 'Left' : 'Right' }} knee
-        </RouterLink>
+        </UiButton>
         <template v-if="!signed">
-          <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
-          <button v-if="!mayNotSign" type="button" class="button main" @click="signing = true">Sign…</button>
+          <UiButton :to="{ name: 'bench', params: { id } }">Back to the bench</UiButton>
+          <UiButton v-if="!mayNotSign" kind="main" @click="signing = true">Sign…</UiButton>
           <UiButton v-else kind="main" :disabled="asked" @click="ask">
             {{ asked ? 'Asked to be signed' : 'Ask for a signature' }}
           </UiButton>
@@ -107,9 +102,7 @@ function print(): void {
           : 'The safety gate is not answered.'
       }}
     </p>
-    <RouterLink v-if="emergency" class="button" :to="{ name: 'emergency', params: { id } }">
-      Emergency hand-over
-    </RouterLink>
+    <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</UiButton>
     <section v-if="assessment.plan.afterOperation" class="clear" aria-labelledby="operated">
       <h2 id="operated">After the operation</h2>
       <p>{{ assessment.plan.afterOperation }}</p>
@@ -202,7 +195,7 @@ function print(): void {
           <PlanSections :plan="assessment.plan" />
         </section>
         <CopyText heading="For the athlete" :text="assessment.plan.forAthlete">
-          <RouterLink class="button quiet" :to="{ name: 'for-athlete', params: { id } }">Large</RouterLink>
+          <UiButton kind="quiet" :to="{ name: 'for-athlete', params: { id } }">Large</UiButton>
         </CopyText>
         <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
         <p v-else class="quiet-text">No line for the coach: the athlete has not agreed to one.</p>

@@ -141,7 +141,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
       </UiEmpty>
       <SquadList :athletes="today?.athletes ?? []" @examine="(athlete) => (starting = athlete)" />
       <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
-        <RouterLink class="button quiet" to="/athletes">Import a list</RouterLink>
+        <UiButton kind="quiet" to="/athletes">Import a list</UiButton>
         <template v-if="session.user?.leads">
           <UiButton kind="quiet" @click="exportTable('comma')">Export CSV, commas</UiButton>
           <UiButton kind="quiet" @click="exportTable('semicolon')">Export CSV, semicolons</UiButton>

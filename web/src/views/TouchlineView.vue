@@ -20,6 +20,7 @@ import { useUndo } from '@/stores/undo'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import { tell } from '@/ui/telling'
+import UiButton from '@/ui/UiButton.vue'
 
 /** The touchline route, one thing at a time, for one hand in bright light; at its end, whether they go on. */
 const props = defineProps<{ id: string }>()
@@ -81,7 +82,7 @@ watch(step, () => {
   <main v-if="problem && !ready" class="touchline" role="alert">
     <h1>This examination cannot be opened</h1>
     <p>{{ problem }}</p>
-    <RouterLink class="button" to="/">Back to today</RouterLink>
+    <UiButton to="/">Back to today</UiButton>
   </main>
   <div v-else-if="ready && opened.head" class="touchline">
     <header>
@@ -90,7 +91,7 @@ watch(step, () => {
         <span>{{ opened.hurtSide }} knee</span>
       </p>
       <SaveState :state="examination.saveState" class="save" />
-      <RouterLink class="button" :to="{ name: 'bench', params: { id } }">Bench</RouterLink>
+      <UiButton :to="{ name: 'bench', params: { id } }">Bench</UiButton>
       <div
         class="way"
         role="progressbar"
@@ -121,14 +122,14 @@ watch(step, () => {
         <PlayVerdict v-if="!examination.isAhead" :plan="verdict.assessment!.plan" />
         <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
         <p class="onward">
-          <RouterLink class="button" :to="{ name: 'summary', params: { id } }">Summary</RouterLink>
-          <RouterLink
+          <UiButton :to="{ name: 'summary', params: { id } }">Summary</UiButton>
+          <UiButton
             v-if="urgent.some((line) => line.urgency === 'emergency')"
-            class="button main"
+            kind="main"
             :to="{ name: 'emergency', params: { id } }"
           >
             Emergency hand-over
-          </RouterLink>
+          </UiButton>
         </p>
       </template>
     </main>
@@ -137,56 +138,33 @@ watch(step, () => {
         <b>Stop.</b>
         {{ settledBy }} Nothing tested now lets the athlete go on.
       </p>
-      <button type="button" class="button" :class="{ main: settledBy }" @click="goToAnswer">See the answer</button>
+      <UiButton :kind="settledBy ? 'main' : 'plain'" @click="goToAnswer">See the answer</UiButton>
     </div>
     <footer>
       <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of">
-        <button
-          v-for="reason in catalogue.choices('notDone')"
-          :key="reason"
-          type="button"
-          class="button"
-          @click="fill({ notDone: reason })"
-        >
+        <UiButton v-for="reason in catalogue.choices('notDone')" :key="reason" @click="fill({ notDone: reason })">
           {{ inWords(reason) }}
-        </button>
+        </UiButton>
       </div>
-      <button type="button" class="button" :disabled="at === 0" @click="go(-1)">Back</button>
-      <button v-if="!undoable.isEmpty" type="button" class="button" @click="undo">Undo</button>
-      <button
-        v-if="canRecord && !recorded"
-        type="button"
-        class="button"
-        :aria-expanded="reasonsOpen"
-        @click="reasonsOpen = !reasonsOpen"
-      >
+      <UiButton :disabled="at === 0" @click="go(-1)">Back</UiButton>
+      <UiButton v-if="!undoable.isEmpty" @click="undo">Undo</UiButton>
+      <UiButton v-if="canRecord && !recorded" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">
         Not done…
-      </button>
+      </UiButton>
       <template v-if="canRecord && !recorded && tick">
-        <button type="button" class="button" @click="fill({ normal: true, checks: { [tick]: false } })">
-          Normal, but tense
-        </button>
-        <button
-          type="button"
-          class="button"
-          :class="{ main: !settledBy }"
-          @click="fill({ normal: true, checks: { [tick]: true } })"
-        >
+        <UiButton @click="fill({ normal: true, checks: { [tick]: false } })">Normal, but tense</UiButton>
+        <UiButton :kind="!settledBy ? 'main' : 'plain'" @click="fill({ normal: true, checks: { [tick]: true } })">
           Normal, {{ inWords(tick).toLowerCase() }}
-        </button>
+        </UiButton>
       </template>
-      <button
+      <UiButton
         v-else-if="canRecord && !recorded"
-        type="button"
-        class="button"
-        :class="{ main: !settledBy }"
+        :kind="!settledBy ? 'main' : 'plain'"
         @click="fill({ normal: true })"
       >
         Normal, next
-      </button>
-      <button v-else-if="step !== 'answer'" type="button" class="button" :class="{ main: !settledBy }" @click="go(1)">
-        Next
-      </button>
+      </UiButton>
+      <UiButton v-else-if="step !== 'answer'" :kind="!settledBy ? 'main' : 'plain'" @click="go(1)">Next</UiButton>
     </footer>
   </div>
 </template>

@@ -12,6 +12,7 @@ import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import WeighBoard from '@/weighup/WeighBoard.vue'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
 
 const props = defineProps<{ id: string; condition: string }>()
@@ -48,13 +49,12 @@ function nameOf(finding: string): string {
         <p class="quiet-text">Weigh-up · {{ opened.head?.athlete.name }}, {{ opened.hurtSide }} knee</p>
         <h1>{{ title }}</h1>
       </div>
-      <RouterLink class="button main" :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+      <UiButton kind="main" :to="{ name: 'bench', params: { id } }">Back to the bench</UiButton>
     </header>
     <nav v-if="ready" aria-label="Condition">
-      <RouterLink
+      <UiButton
         v-for="c in assessment?.conditions ?? []"
         :key="c.id"
-        class="button"
         :class="{ here: c.id === condition }"
         :aria-current="c.id === condition ? 'page' : undefined"
         :aria-label="`${shortName(c.id)} ${inHundred(c.posttest)} in 100, ${catalogue.conditionLabel(c.id)}`"
@@ -63,7 +63,7 @@ function nameOf(finding: string): string {
       >
         {{ shortName(c.id) }}
         <b class="number">{{ inHundred(c.posttest) }}</b>
-      </RouterLink>
+      </UiButton>
     </nav>
     <UiAlert v-if="problem" :say="problem" />
     <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf" what-if />

@@ -61,15 +61,9 @@ function type(rate: 'sensitivity' | 'specificity', value: number): void {
         :options="OUTCOMES"
         @pick="(outcome) => (test.outcome = outcome)"
       />
-      <button
-        v-if="removable"
-        type="button"
-        class="button quiet"
-        :aria-label="`Remove test ${number}`"
-        @click="emit('remove')"
-      >
+      <UiButton v-if="removable" kind="quiet" :aria-label="`Remove test ${number}`" @click="emit('remove')">
         remove
-      </button>
+      </UiButton>
     </div>
     <RatesDialog v-if="asking" :number="number" @close="asking = false" @taken="take" />
   </fieldset>

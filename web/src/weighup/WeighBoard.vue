@@ -9,6 +9,7 @@ import { LEAST_ECHO } from './scale'
 import { useWeighing } from './useWeighing'
 import { NO_VARIATION, type Variation, isVaried, vary } from './vary'
 import UiAlert from '@/ui/UiAlert.vue'
+import UiButton from '@/ui/UiButton.vue'
 
 const props = defineProps<{
   problem: Problem
@@ -72,7 +73,7 @@ function reset(): void {
         <p v-if="isVaried(variation)" class="if">
           <b>What if.</b>
           The record is untouched.
-          <button type="button" class="button" @click="reset">Back to the record</button>
+          <UiButton @click="reset">Back to the record</UiButton>
         </p>
       </div>
       <div class="rail">

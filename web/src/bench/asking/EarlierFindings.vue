@@ -3,6 +3,7 @@ import type { SectionPayloads } from '@/contract/types'
 import { computed, ref } from 'vue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
+import UiButton from '@/ui/UiButton.vue'
 
 type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 
@@ -43,14 +44,13 @@ function add(): void {
           <b>{{ entry.what }}</b>
           {{ [entry.by, entry.on].filter(Boolean).join(', ') }}
         </span>
-        <button
-          type="button"
-          class="button quiet"
+        <UiButton
+          kind="quiet"
           :aria-label="`Remove: ${entry.what}`"
           @click="keep(entries.filter((_, other) => other !== at))"
         >
           Remove
-        </button>
+        </UiButton>
       </li>
     </ul>
     <form v-if="entries.length < MOST" @submit.prevent="add">
@@ -66,7 +66,7 @@ function add(): void {
         <span>When</span>
         <input v-model="on" type="text" maxlength="200" />
       </label>
-      <button type="submit" class="button" :disabled="what.trim() === ''">Add</button>
+      <UiButton submit :disabled="what.trim() === ''">Add</UiButton>
     </form>
   </section>
 </template>

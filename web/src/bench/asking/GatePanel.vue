@@ -48,7 +48,7 @@ const waitsFor = computed(() => {
     <section aria-labelledby="before-pulling">
       <header>
         <h2 id="before-pulling">Before anyone pulls</h2>
-        <button type="button" class="button" @click="none('safety', gate)">None of these</button>
+        <UiButton @click="none('safety', gate)">None of these</UiButton>
       </header>
       <ul>
         <li v-for="item in gate" :key="item.key">
@@ -64,7 +64,7 @@ const waitsFor = computed(() => {
     <section aria-labelledby="also">
       <header>
         <h2 id="also">Also look and ask for</h2>
-        <button type="button" class="button" @click="none('safety', noneAlso)">None of these</button>
+        <UiButton @click="none('safety', noneAlso)">None of these</UiButton>
       </header>
       <ul>
         <li v-for="item in also" :key="item.key">

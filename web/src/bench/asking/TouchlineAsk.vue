@@ -6,6 +6,7 @@ import AskedList from './AskedList.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import { useQuestions } from './useQuestions'
 import { useSections } from './useSections'
+import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 import UiNumber from '@/ui/UiNumber.vue'
 import UiToggle from '@/ui/UiToggle.vue'
@@ -68,7 +69,7 @@ function pickMinutes(choice: number): void {
       </fieldset>
     </template>
     <AskedList :questions="questions" :answers="answers" @answer="(key, value) => toggle(section, key, value)" />
-    <button type="button" class="button" @click="none(section, questions)">None of these</button>
+    <UiButton @click="none(section, questions)">None of these</UiButton>
     <template v-if="about === 'history'">
       <h2>Pain now, 0 to 10</h2>
       <PainStrip

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, useTemplateRef, watch } from 'vue'
-import NumberPad from '@/figures/NumberPad.vue'
+import NumberPad from './NumberPad.vue'
 import { isWithin, readFigure, spokenFigure } from '@/figures/readFigure'
 import { useRefusedFigure } from '@/figures/refusedFigures'
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import UiButton from '@/ui/UiButton.vue'
 /** Digits for a finger, where there are no keys. What is typed stands beside it, in the field that opened it. */
 defineProps<{ label: string; negative: boolean }>()
 const emit = defineEmits<{ type: [sign: string]; back: []; done: [] }>()
@@ -15,9 +16,7 @@ const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9']
     <button type="button" class="choice number" @click="emit('type', '0')">0</button>
     <button type="button" class="choice" aria-label="Delete the last digit" @click="emit('back')">⌫</button>
     <button v-if="negative" type="button" class="choice number" aria-label="minus" @click="emit('type', '-')">−</button>
-    <button type="button" class="button main" :class="{ wide: !negative }" @click="emit('done')">
-      Enter the figure
-    </button>
+    <UiButton kind="main" :class="{ wide: !negative }" @click="emit('done')">Enter the figure</UiButton>
   </div>
 </template>
 
