@@ -116,10 +116,11 @@ final class Assessor
             CollateralReading::of($judged->results, 'varus'),
             $plan,
             new Texts(
-                (new ForAthlete($bearings, $plan))->text(),
-                ForCoach::text($examination, $plan),
-                (new LetterNote($bearings, $plan))->text(),
-                (new AfterOperation($bearings))->text(),
+                (new ForAthlete($bearings, $plan))->sections(),
+                ForCoach::sentences($examination, $plan),
+                (new LetterNote($bearings, $plan, $this->data->phrases()))->lines(),
+                (new AfterOperation($bearings))->lines(),
+                $this->data->phrases(),
             ),
             $this->answers($judged->weighed),
             [

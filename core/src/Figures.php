@@ -25,6 +25,7 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Safety\RuleBook;
 use GrayCompass\Core\Safety\UrgencySteps;
+use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\AbnormalFindings;
 use GrayCompass\Core\Verdict\AlsoConsider;
 use GrayCompass\Core\Wire\CatalogueWriter;
@@ -58,6 +59,8 @@ final class Figures
 
     private ?CourseMeasures $curves = null;
 
+    private ?Phrases $phrases = null;
+
     /** Fingerprint of the figures that no choice changes. */
     private ?string $fixed = null;
 
@@ -83,7 +86,7 @@ final class Figures
     public function parsed(): array
     {
         $parsed = ['fixed' => [$this->fixed()], 'prints' => $this->prints()];
-        foreach (['', 'catalogue/'] as $below) {
+        foreach (['', 'catalogue/', 'words/en/'] as $below) {
             foreach (glob("{$this->folder}/{$below}*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
                 $file = $below.basename($path);
                 $parsed[$file] = str_ends_with($file, '.csv') ? $this->table($file) : $this->json($file);
@@ -115,6 +118,7 @@ final class Figures
             $this->routes(),
             array_diff_key($this->json('typed.json'), ['note' => true]),
             $this->rules(),
+            $this->phrases(),
         );
     }
 
@@ -283,6 +287,13 @@ final class Figures
     {
         /** @phpstan-ignore return.type (a test holds the shipped file to its schema) */
         return $this->json('words.json');
+    }
+
+    /** The sentences that athlete and coach read. */
+    public function phrases(): Phrases
+    {
+        /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
+        return $this->phrases ??= new Phrases($this->json('words/en/athlete.json'));
     }
 
     /**

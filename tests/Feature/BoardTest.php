@@ -121,6 +121,22 @@ final class BoardTest extends FeatureTestCase
         }
     }
 
+    public function test_what_was_kept_in_words_is_kept_by_code_after_an_upgrade(): void
+    {
+        $user = $this->member();
+        $id = $this->signed($user, ['consentGiven' => true]);
+        Availability::query()->firstOrFail()->update(['content' => [
+            'status' => 'modified', 'notThis' => ['cutting', 'full bend under load'],
+            'thisYes' => ['cycling', 'upper-body training'], 'coachMayKnow' => true,
+        ]]);
+        (require database_path('migrations/2026_11_30_000011_activities_by_code.php'))->up();
+        $kept = Availability::query()->where('examination_id', $id)->firstOrFail()->content;
+        self::assertSame([['cutting', 'full_bend_loaded'], ['cycling', 'upper_body']], [$kept['notThis'], $kept['thisYes']]);
+        $this->getJson('/api/board')->assertOk()
+            ->assertJsonPath('0.notThis', ['cutting', 'full bend under load'])
+            ->assertJsonPath('0.thisYes', ['cycling', 'upper-body training']);
+    }
+
     /**
      * A loose knee that was signed; its examination.
      *

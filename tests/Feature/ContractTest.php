@@ -342,8 +342,8 @@ final class ContractTest extends FeatureTestCase
         $then['results'] = $without($then['results'], 'level', 'againstRule');
         $then['measurements'] = $without($then['measurements'], 'level');
         $then['trace'] = $without($then['trace'], 'level');
-        $then['plan']['sendOn'] = $without($then['plan']['sendOn'], 'question');
-        unset($then['plan']['support']['range']);
+        $then['plan']['sendOn'] = $without($then['plan']['sendOn'], 'question', 'code');
+        unset($then['plan']['support']['range'], $then['plan']['words']);
         $then['plan']['lookAgain'] = ['from' => 3, 'to' => 8, 'why' => 'so it was'];
         $snapshot->update(['payload' => $then]);
         $shown = $this->getJson("/api/examinations/{$id}")->assertOk();

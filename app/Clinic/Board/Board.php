@@ -14,6 +14,8 @@ use App\Clinic\Models\Task;
 use App\Clinic\Values\TaskKind;
 use App\Clinic\Values\TaskState;
 use GrayCompass\Core\Assessed\Assessment;
+use GrayCompass\Core\Figures;
+use GrayCompass\Core\Plan\Activity;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use Illuminate\Support\Collection;
 
@@ -21,13 +23,17 @@ use Illuminate\Support\Collection;
  * Who may play: kept up by each signature, knee by knee, and told by the worse of the two. A coach sees those alone who
  * agreed, at each knee that was examined.
  */
-final class Board
+final readonly class Board
 {
     /** Worst first: a sound knee does not make up for the other. */
     private const WORST_FIRST = [AvailabilityStatus::Out, AvailabilityStatus::Modified, AvailabilityStatus::Available];
 
+    public function __construct(private Figures $figures)
+    {
+    }
+
     /** Inside the transaction of the signature; of one knee the last word stands. */
-    public static function keep(Examination $examination, Assessment $assessment): void
+    public function keep(Examination $examination, Assessment $assessment): void
     {
         $plan = $assessment->plan;
         $knee = ['athlete_id' => $examination->episode->athlete_id, 'side' => $examination->episode->hurt_side->value];
@@ -41,10 +47,10 @@ final class Board
             'examination_id' => $examination->id,
             'content' => [
                 'status' => $plan->availability->status->value,
-                'notThis' => $plan->availability->notThis,
-                'thisYes' => $plan->availability->thisYes,
+                'notThis' => array_column($plan->availability->avoid, 'value'),
+                'thisYes' => array_column($plan->availability->allowed, 'value'),
                 // What is said to the coach is empty where nobody agreed to it.
-                'coachMayKnow' => $assessment->words->forCoach !== '',
+                'coachMayKnow' => $assessment->words->forCoach() !== '',
             ],
         ]);
     }
@@ -68,14 +74,14 @@ final class Board
      *
      * @return list<array<string, mixed>>
      */
-    public static function for(User $user): array
+    public function for(User $user): array
     {
         $seesAll = $user->can(Ability::Examine);
         $knees = Availability::query()->has('athlete')->with('athlete')->get()->groupBy('athlete_id');
         $reviews = self::reviews(array_values($knees->keys()->all()));
 
         return array_values($knees
-            ->map(static fn (Collection $both, string $athlete): array => self::row($both, $reviews->get($athlete)))
+            ->map(fn (Collection $both, string $athlete): array => $this->row($both, $reviews->get($athlete)))
             ->filter(static fn (array $one): bool => $seesAll || $one['coachMayKnow'])
             ->sortBy(static fn (array $one): string => "{$one['squad']} {$one['name']}")
             ->all());
@@ -101,7 +107,7 @@ final class Board
      * @param  Collection<int, Availability>  $knees  of one athlete, at least one
      * @return array{squad: string, name: string, coachMayKnow: bool, ...}
      */
-    private static function row(Collection $knees, ?Task $review): array
+    private function row(Collection $knees, ?Task $review): array
     {
         $athlete = $knees->firstOrFail()->athlete;
         $contents = array_values($knees->map(static fn (Availability $one): array => $one->content)->all());
@@ -119,6 +125,7 @@ final class Board
         ));
         $isOut = $worst === AvailabilityStatus::Out;
         $allowed = array_column($limited, 'thisYes');
+        $avoid = array_unique(array_merge(...array_column($limited, 'notThis')));
 
         return [
             'athlete' => $athlete->id,
@@ -128,8 +135,8 @@ final class Board
             'alsoIn' => $athlete->alsoIn(),
             'status' => $worst->value,
             'label' => $worst->label(),
-            'notThis' => $isOut ? [] : array_values(array_unique(array_merge(...array_column($limited, 'notThis')))),
-            'thisYes' => $isOut || $allowed === [] ? [] : array_values(array_intersect(...$allowed)),
+            'notThis' => $isOut ? [] : $this->named($avoid),
+            'thisYes' => $isOut || $allowed === [] ? [] : $this->named(array_intersect(...$allowed)),
             'review' => $review === null ? null : [
                 'from' => $review->due_from?->toDateString(),
                 'by' => $review->due_on?->toDateString(),
@@ -139,5 +146,17 @@ final class Board
             'coachMayKnow' => $athlete->coachMayKnow(TeamDays::here()->today()) !== false
                 && ! \in_array(false, array_column($contents, 'coachMayKnow'), true),
         ];
+    }
+
+    /**
+     * @param  array<string>  $activities  codes
+     * @return list<string> in words
+     */
+    private function named(array $activities): array
+    {
+        return array_values(array_map(
+            fn (string $code): string => $this->figures->phrases()->words(Activity::from($code)->name()),
+            $activities,
+        ));
     }
 }

@@ -28,6 +28,7 @@ use GrayCompass\Core\Wire\DocumentSchema;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
 use GrayCompass\Core\Wire\Shapes\CatalogueShapes;
 use GrayCompass\Core\Wire\Shapes\Terms;
+use GrayCompass\Core\Wire\Shapes\WordsShapes;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Shape\Definition;
 use Illuminate\Console\Command;
@@ -39,8 +40,8 @@ final class ContractGenerate extends Command
 {
     /** Each public method of these is a shape with a name of its own. */
     private const SHAPES = [
-        Terms::class, CatalogueShapes::class, AssessmentShapes::class, RefusalShapes::class, AccountShapes::class,
-        InvitationShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
+        Terms::class, CatalogueShapes::class, AssessmentShapes::class, WordsShapes::class, RefusalShapes::class,
+        AccountShapes::class, InvitationShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
         ExaminationShapes::class, SavingShapes::class, TaskShapes::class, ReferenceResultShapes::class, EpisodeShapes::class, LetterShapes::class,
         PageShapes::class, CalendarShapes::class, AthleteFileShapes::class, WeighingShapes::class,
     ];

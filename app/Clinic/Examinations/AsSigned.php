@@ -16,7 +16,7 @@ use GrayCompass\Core\Grading\Values\ComparedWith;
  *     route: array<string, mixed>,
  *     plan: array{
  *         sendOn: Rows, support: array<string, mixed>, play: string,
- *         lookAgain: array{from: int|null, to: int|null}|null
+ *         lookAgain: array{from: int|null, to: int|null}|null, availability?: array<string, mixed>, ...
  *     }
  * }
  */
@@ -41,7 +41,29 @@ final class AsSigned
         $payload['safety'] += ['dayMissing' => false];
         $payload += ['abnormal' => []];
 
+        $payload = self::withoutCodes($payload);
+
         return $isOlder ? self::filled($payload) : $payload;
+    }
+
+    /**
+     * Words stood alone before each had a code beside it.
+     *
+     * @param  Snapshot  $payload
+     * @return Snapshot
+     */
+    private static function withoutCodes(array $payload): array
+    {
+        $payload['plan']['sendOn'] = array_map(
+            static fn (array $referral): array => $referral + ['code' => null],
+            $payload['plan']['sendOn'],
+        );
+        if (isset($payload['plan']['availability'])) {
+            $payload['plan']['availability'] += ['activities' => []];
+        }
+        $payload['plan'] += ['words' => ['athlete' => [], 'coach' => [], 'letter' => [], 'afterOperation' => []]];
+
+        return $payload;
     }
 
     /**
@@ -113,6 +135,7 @@ final class AsSigned
                     'status' => $payload['plan']['play'] === 'stop' ? 'out' : 'modified',
                     'notThis' => [],
                     'thisYes' => [],
+                    'activities' => [],
                 ],
                 'advice' => ['weight' => null, 'knee' => '', 'bend' => null, 'drive' => null, 'say' => []],
                 'matters' => [],

@@ -27,6 +27,7 @@ final class Signer
         private readonly AuditLog $log,
         private readonly Tasks $tasks,
         private readonly Corrections $corrections,
+        private readonly Board $board,
     ) {
     }
 
@@ -70,7 +71,7 @@ final class Signer
                 'signed_ungated' => $isOpen ? null : $ungated,
             ]);
             $this->corrections->takePlace($locked, $by);
-            Board::keep($locked->load('episode'), $assessment);
+            $this->board->keep($locked->load('episode'), $assessment);
             $this->tasks->follow($locked, $assessment, $by);
             $this->log->record(AuditEvent::Signed, $locked->id, [
                 'digest' => $snapshot->digest(),

@@ -20,7 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $athlete_id
  * @property string $side left or right
  * @property string $examination_id
- * @property array{status: string, notThis: list<string>, thisYes: list<string>, coachMayKnow: bool} $content encrypted at rest
+ * @property array{status: string, notThis: list<string>, thisYes: list<string>, coachMayKnow: bool} $content encrypted
+ *     at rest; activities by code
  * @property Athlete $athlete
  */
 #[ScopedBy(TeamScope::class)]

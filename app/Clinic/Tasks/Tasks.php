@@ -44,9 +44,10 @@ final readonly class Tasks
         // Signed a day late, a knee is due no later for that.
         $seen = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
         $side = $episode->hurt_side->value;
+        $words = $assessment->words->phrases;
         foreach ($assessment->plan->sendOn as $referral) {
             $this->make($examination, TaskKind::Referral, [
-                'title' => "{$referral->within->label()}: {$referral->to}",
+                'title' => "{$referral->within->label()}: {$words->words($referral->to->name())}",
                 'why' => trim("{$referral->why} {$referral->question}"),
                 'side' => $side,
                 'asks' => array_column($referral->asks, 'value'),
@@ -56,7 +57,7 @@ final readonly class Tasks
         if ($again !== null) {
             $this->make($examination, TaskKind::LookAgain, [
                 'title' => trim("Look again. {$again->when()}"),
-                'why' => trim("{$again->why} {$again->hours}"),
+                'why' => trim("{$again->why} {$words->paragraph(array_filter([$again->hours()]))}"),
                 'side' => $side,
             ], self::in($seen, $again->from), self::in($seen, $again->to ?? $again->from), $by);
         }

@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Catalogue;
 
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
+use GrayCompass\Core\Sentences\Sentence;
 
 /** What is known of each sign beside its figures: name, own test of which condition, words for the athlete. */
 final readonly class SignBook
@@ -90,11 +91,13 @@ final readonly class SignBook
     }
 
     /** One sentence on a positive, for the athlete; null where nothing is said. */
-    public function phrase(string $sign, ?Level $level = null): ?string
+    public function phrase(string $sign, ?Level $level = null): ?Sentence
     {
         $entry = $this->signs[$sign] ?? null;
 
-        return ($level === Level::Gross ? $entry?->foundGross : null) ?? $entry?->found;
+        $code = ($level === Level::Gross ? $entry?->foundGross : null) ?? $entry?->found;
+
+        return $code === null ? null : new Sentence($code);
     }
 
     /** Null: a positive of this sign is more than pain. */

@@ -19,7 +19,7 @@ final readonly class SignEntry
      * @param  Condition|null  $ownTestOf  null: it only hints
      * @param  Condition|null  $grades  the ligament that its laxity grades
      * @param  Condition|null  $sorenessOf  the ligament that is sore, which says nothing of its laxity
-     * @param  string|null  $found  what an athlete hears of a positive
+     * @param  string|null  $found  code of what an athlete hears of a positive
      * @param  string|null  $foundGross  the same of a gross one
      * @param  PainAlone|null  $painAlone  null: a positive is more than pain
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Knee;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /** The nine injuries in the balance; none excludes another. Case order is the order of every list. */
 enum Condition: string
 {
@@ -70,18 +72,8 @@ enum Condition: string
     }
 
     /** The part that it hurts, as an athlete reads it, with its short name. */
-    public function part(): string
+    public function part(): Sentence
     {
-        return match ($this) {
-            self::Acl => 'the front cross ligament (ACL)',
-            self::Pcl => 'the rear cross ligament (PCL)',
-            self::Plc => 'the rear outer corner of the knee',
-            self::Mcl => 'the inner side ligament (MCL)',
-            self::Lcl => 'the outer side ligament (LCL)',
-            self::MedialMeniscus => 'the inner cushion of the knee (meniscus)',
-            self::LateralMeniscus => 'the outer cushion of the knee (meniscus)',
-            self::PatellofemoralPain => 'the joint behind the kneecap',
-            self::PatellarInstability => 'the hold of the kneecap',
-        };
+        return new Sentence("part.{$this->value}");
     }
 }

@@ -24,10 +24,10 @@ final readonly class AvailabilityForCoach
     private const PAINFUL = 5.0;
 
     /**
-     * @param  list<string>  $notThis
-     * @param  list<string>  $thisYes
+     * @param  list<Activity>  $avoid
+     * @param  list<Activity>  $allowed
      */
-    private function __construct(public AvailabilityStatus $status, public array $notThis, public array $thisYes)
+    private function __construct(public AvailabilityStatus $status, public array $avoid, public array $allowed)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class AvailabilityForCoach
             return new self(AvailabilityStatus::Available, [], []);
         }
 
-        return new self(AvailabilityStatus::Modified, self::notThis($bearings, $play), self::thisYes($bearings));
+        return new self(AvailabilityStatus::Modified, self::avoid($bearings, $play), self::allowed($bearings));
     }
 
     /**
@@ -98,34 +98,34 @@ final readonly class AvailabilityForCoach
     }
 
     /**
-     * @return list<string>
+     * @return list<Activity>
      */
-    private static function notThis(Bearings $bearings, Play $play): array
+    private static function avoid(Bearings $bearings, Play $play): array
     {
         if ($play->answer === PlayAnswer::MayContinueSupported) {
-            return ['contact without the support'];
+            return [Activity::ContactUnsupported];
         }
         if ($bearings->examination->isUnder(self::TRAINS_FROM)) {
-            return ['running', 'jumping'];
+            return [Activity::Running, Activity::Jumping];
         }
         $front = $bearings->atAct(Condition::PatellofemoralPain) || $bearings->front->supported();
         $meniscus = $bearings->results->hasOwnPositive(Condition::MedialMeniscus)
             || $bearings->results->hasOwnPositive(Condition::LateralMeniscus);
 
         return array_values(array_filter([
-            'cutting',
-            'jumping',
-            $bearings->isAfterInjury() ? 'contact' : '',
-            $front || $meniscus ? 'full bend under load' : '',
+            Activity::Cutting,
+            Activity::Jumping,
+            $bearings->isAfterInjury() ? Activity::Contact : null,
+            $front || $meniscus ? Activity::FullBendLoaded : null,
         ]));
     }
 
     /**
      * Only what this knee can do.
      *
-     * @return list<string>
+     * @return list<Activity>
      */
-    private static function thisYes(Bearings $bearings): array
+    private static function allowed(Bearings $bearings): array
     {
         $knee = $bearings->knee;
         if ($bearings->examination->isUnder(self::TRAINS_FROM)) {
@@ -139,9 +139,9 @@ final readonly class AvailabilityForCoach
         $running = ! $barred && ! $knee->is(Fact::ImpactHurts);
 
         return array_values(array_filter([
-            $barred ? '' : 'cycling',
-            $running ? 'running straight without a limp' : '',
-            'upper-body training',
+            $barred ? null : Activity::Cycling,
+            $running ? Activity::RunningStraight : null,
+            Activity::UpperBody,
         ]));
     }
 }

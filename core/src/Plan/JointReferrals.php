@@ -7,8 +7,8 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\FadingFinding;
-use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Safety\Urgency;
 
 /**
@@ -49,12 +49,11 @@ final readonly class JointReferrals extends Referrals
 
         return $likely || $dislocation->cameOut
             ? [new Referral(
-                'a kneecap surgeon, or a training programme',
+                Destination::KneecapSurgeon,
                 Within::Routine,
                 'instability',
                 $likely ? 'Patellar instability is likely.' : 'The patella has been out.',
                 'patellar instability: programme or surgery?',
-                [Place::Surgeon],
                 byChance: ! $dislocation->cameOut,
                 asks: [Condition::PatellarInstability],
             )]

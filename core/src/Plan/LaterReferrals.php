@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Verdict\Consideration;
 
@@ -165,12 +165,11 @@ final readonly class LaterReferrals extends Referrals
 
         return array_values(array_map(
             static fn (Consideration $other): Referral => new Referral(
-                'a doctor',
+                Destination::Doctor,
                 $other->soon ? Within::Days : Within::Routine,
                 $other->id === 'popliteal_cyst' ? 'cyst' : $other->id,
                 $other->why,
                 lcfirst($other->why),
-                [Place::Doctor],
             ),
             $doctor,
         ));

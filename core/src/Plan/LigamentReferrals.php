@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Examination\Facts\Fact;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
-use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\SafetyRule;
 
 /**
@@ -143,12 +143,11 @@ final readonly class LigamentReferrals extends Referrals
 
         return \count($torn) >= 2 && ! $bearings->gate->sends(SafetyRule::TwoLigaments)
             ? new Referral(
-                self::SURGEON,
+                Destination::KneeSurgeon,
                 Within::Week,
                 'two_ligaments',
                 'Two ligaments are likely torn.',
                 "{$names}?",
-                [Place::Surgeon],
                 asks: array_values($torn),
             )
             : null;
@@ -164,12 +163,11 @@ final readonly class LigamentReferrals extends Referrals
 
         return ($outward || $inward) && ! $explained
             ? new Referral(
-                self::SURGEON,
+                Destination::KneeSurgeon,
                 Within::Routine,
                 'thrust',
                 'The knee is pushed sideways in walking, though no test shows why.',
                 $outward ? 'a varus thrust: lateral side, corner, or wear?' : 'a valgus thrust: medial side, or wear?',
-                [Place::Surgeon],
             )
             : null;
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /**
  * When to examine the knee again, in days from now, and why.
  *
@@ -19,15 +21,21 @@ final readonly class LookAgain
      * @param  int|null  $from  null: no date of our own to begin at
      * @param  int|null  $to  null: nor to end at
      * @param  string|null  $after  `result`: once the result is there; `seen_there`: others decide first
-     * @param  string  $hours  what to look at within hours; empty where the athlete does not go on
+     * @param  bool  $withinHours  the athlete goes on, and looks at the swelling within hours
      */
     public function __construct(
         public ?int $from,
         public ?int $to,
         public ?string $after,
         public string $why,
-        public string $hours = '',
+        public bool $withinHours = false,
     ) {
+    }
+
+    /** What the athlete looks at within hours; null where nothing is looked at so soon. */
+    public function hours(): ?Sentence
+    {
+        return $this->withinHours ? new Sentence('review.hours') : null;
     }
 
     /** When, as a sentence; empty where only hours are named. */

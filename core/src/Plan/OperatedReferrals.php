@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Examination\Facts\Fact;
 use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\SafetyRule;
 
 /**
@@ -32,7 +32,7 @@ final readonly class OperatedReferrals extends Referrals
     {
         $already = array_filter(
             $sent,
-            static fn (Referral $one): bool => $one->toOperator
+            static fn (Referral $one): bool => $one->isToOperator() && SafetyRule::tryFrom($one->rule) === null
                 && $one->within->rank() <= Within::Week->rank(),
         );
         if ($already !== []) {
@@ -85,14 +85,13 @@ final readonly class OperatedReferrals extends Referrals
 
         return $long || $stuck
             ? [new Referral(
-                self::SURGEON,
+                Destination::KneeSurgeon,
                 Within::TwoWeeks,
                 'stiff',
                 'The knee stays short of straight.',
                 $this->bearings->examination->history->isYes(HistoryItem::Locking)
                     ? 'short of straight, and it locks: what blocks it?'
                     : 'short of straight: what blocks it?',
-                [Place::Surgeon],
             )]
             : [];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Knee\Condition;
-use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -15,14 +15,6 @@ use GrayCompass\Core\Verdict\Bearings;
  */
 abstract readonly class Referrals
 {
-    protected const SURGEON = 'a knee surgeon';
-
-    protected const SURGEON_WITH_SCAN = 'a knee surgeon or sports doctor, with a scan (MRI)';
-
-    protected const SCAN = 'a scan (MRI)';
-
-    protected const XRAY = 'an X-ray';
-
     protected const MENISCI = [Condition::MedialMeniscus, Condition::LateralMeniscus];
 
     protected const LIGAMENTS = [Condition::Acl, Condition::Pcl, Condition::Plc, Condition::Mcl, Condition::Lcl];
@@ -46,12 +38,11 @@ abstract readonly class Referrals
         }
 
         return new Referral(
-            $scan ? self::SURGEON_WITH_SCAN : self::SURGEON,
+            $scan ? Destination::KneeSurgeonWithMri : Destination::KneeSurgeon,
             $within,
             $rule,
             $why,
             $question,
-            $scan ? [Place::Surgeon, Place::Scan] : [Place::Surgeon],
             $byChance,
             [$condition],
         );
@@ -73,9 +64,7 @@ abstract readonly class Referrals
         string $question,
         array $asks = [],
     ): Referral {
-        return new Referral(
-            'the surgeon who operated', $within, $rule, $why, $question, [Place::Surgeon], asks: $asks, toOperator: true,
-        );
+        return new Referral(Destination::OperatingSurgeon, $within, $rule, $why, $question, asks: $asks);
     }
 
     /**
@@ -89,11 +78,11 @@ abstract readonly class Referrals
         bool $byChance = false,
         array $asks = [],
     ): Referral {
-        return new Referral(self::SCAN, $within, $rule, $why, $question, [Place::Scan], $byChance, $asks);
+        return new Referral(Destination::Mri, $within, $rule, $why, $question, $byChance, $asks);
     }
 
     protected function xray(string $rule, Within $within, string $why, string $question): Referral
     {
-        return new Referral(self::XRAY, $within, $rule, $why, $question, [Place::Xray]);
+        return new Referral(Destination::Xray, $within, $rule, $why, $question);
     }
 }

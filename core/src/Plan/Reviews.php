@@ -44,9 +44,6 @@ final readonly class Reviews
 
     private const MENISCI = [Condition::MedialMeniscus, Condition::LateralMeniscus];
 
-    private const HOURS = 'Look whether the knee swells at the next break, two hours after, and tomorrow morning; '
-        .'stop if it does.';
-
     /** Said where several reasons share a start: those that come first matter most. */
     private const SHOWN = 2;
 
@@ -76,7 +73,7 @@ final readonly class Reviews
         }
         $bleeds = $this->bearings->examination->isOnTouchline()
             && $this->bearings->examination->episode->bleedingRisk;
-        $hours = $this->play->answer->mayGoOn() || $bleeds ? self::HOURS : '';
+        $hours = $this->play->answer->mayGoOn() || $bleeds;
         if ($this->bearings->gate->isToday()) {
             $others = $this->bearings->gate->isEmergency()
                 || $this->bearings->raised(SafetyRule::JointInfection)
@@ -125,7 +122,7 @@ final readonly class Reviews
             );
         }
 
-        return $hours === '' ? null : new LookAgain(null, null, null, 'Going on today is watched.', $hours);
+        return $hours ? new LookAgain(null, null, null, 'Going on today is watched.', true) : null;
     }
 
     /**

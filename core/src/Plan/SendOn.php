@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
-use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
 
@@ -65,18 +64,19 @@ final class SendOn
      */
     private static function safetyLines(Bearings $bearings): array
     {
-        $asked = array_filter(
-            [...$bearings->gate->lines, ...$bearings->gate->faded],
-            static fn (SafetyLine $line): bool => $line->urgency !== null,
-        );
+        $referrals = [];
+        foreach ([...$bearings->gate->lines, ...$bearings->gate->faded] as $line) {
+            if ($line->urgency !== null && $line->sheet->to !== null) {
+                $referrals[] = new Referral(
+                    $line->sheet->to,
+                    Within::by($line->urgency),
+                    $line->rule->value,
+                    $line->sheet->say,
+                    $line->sheet->question,
+                );
+            }
+        }
 
-        return array_values(array_map(static fn (SafetyLine $line): Referral => new Referral(
-            $line->sheet->to,
-            $line->urgency === null ? Within::Routine : Within::by($line->urgency),
-            $line->rule->value,
-            $line->sheet->say,
-            $line->sheet->question,
-            $line->sheet->places,
-        ), $asked));
+        return $referrals;
     }
 }

@@ -31,17 +31,15 @@ final readonly class Support
         SafetyRule::FractureRulePositive, SafetyRule::FractureSuspected, SafetyRule::GrowingBone,
     ];
 
-    private const LOCKED = 'locked at 0°';
-
     private const HELD_STRAIGHT = [SafetyRule::NerveSign, SafetyRule::ExtensorRupture, SafetyRule::ExtensorLate];
 
     /**
-     * @param  string  $range  in degrees and weeks; empty where none is set
+     * @param  SupportRange|null  $range  null where none is set
      */
     private function __construct(
         public SupportType $type,
         public string $why,
-        public string $range,
+        public ?SupportRange $range,
         public bool $crutches,
     ) {
     }
@@ -52,7 +50,7 @@ final readonly class Support
         [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [
             SupportType::None,
             'Nothing found asks for one.',
-            '',
+            null,
         ];
         $needed = ! \in_array(
             $type,
@@ -65,7 +63,7 @@ final readonly class Support
 
     public function isLocked(): bool
     {
-        return $this->range === self::LOCKED;
+        return $this->range === SupportRange::Locked;
     }
 
     public function cost(): string
@@ -74,7 +72,7 @@ final readonly class Support
     }
 
     /**
-     * @return array{SupportType, string, string}|null
+     * @return array{SupportType, string, SupportRange|null}|null
      */
     private static function byLine(Bearings $bearings): ?array
     {
@@ -86,13 +84,13 @@ final readonly class Support
         foreach ([...$bearings->gate->lines, ...$late] as $line) {
             $shown = $imaged && $line->rule === SafetyRule::FractureSuspected;
             if (\in_array($line->rule, self::AS_FOUND, true) && ! $shown) {
-                return [SupportType::AsFound, 'Held as found until others have decided.', ''];
+                return [SupportType::AsFound, 'Held as found until others have decided.', null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true) && $bearings->mayBeUnderPressure()) {
-                return [SupportType::AsFound, 'Held as found, with nothing tight around the leg.', ''];
+                return [SupportType::AsFound, 'Held as found, with nothing tight around the leg.', null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true)) {
-                return [SupportType::Immobiliser, 'Held straight until it is known why.', ''];
+                return [SupportType::Immobiliser, 'Held straight until it is known why.', null];
             }
         }
 
@@ -100,7 +98,7 @@ final readonly class Support
     }
 
     /**
-     * @return array{SupportType, string, string}|null
+     * @return array{SupportType, string, SupportRange|null}|null
      */
     private static function byFinding(Bearings $bearings): ?array
     {
@@ -117,29 +115,29 @@ final readonly class Support
             self::kneecapCameOut($bearings) => [
                 SupportType::Immobiliser,
                 'The patella has just been out: rest for a few days only.',
-                '3 to 5 days',
+                SupportRange::FewDays,
             ],
             self::pcl($bearings) => [
                 SupportType::ExtensionSplintCalfSupport,
                 'A PCL tear is likely or felt: the calf is held up so that the shin does not sink back.',
-                'straight, to week 6 as the surgeon says',
+                SupportRange::StraightToWeek6,
             ],
             $outer => [
                 SupportType::HingedLimited,
                 'The lateral side or the corner: locked straight until the surgeon has seen it.',
-                self::LOCKED,
+                SupportRange::Locked,
             ],
-            $mcl >= 3 => [SupportType::HingedLimited, self::medial($bearings, 3), '10–90° for 3 weeks, free to week 6'],
-            $mcl === 2 => [SupportType::HingedLimited, self::medial($bearings, 2), '0–90° for 2 weeks, free to week 4'],
+            $mcl >= 3 => [SupportType::HingedLimited, self::medial($bearings, 3), SupportRange::MedialGrade3],
+            $mcl === 2 => [SupportType::HingedLimited, self::medial($bearings, 2), SupportRange::MedialGrade2],
             $graft => [
                 SupportType::FunctionalHinged,
                 'For a return to sport after a cruciate operation, as the surgeon plans.',
-                '',
+                null,
             ],
             self::sprainedButFree($bearings) => [
                 SupportType::HingedSleeve,
                 self::medial($bearings, 1),
-                '2 to 3 weeks',
+                SupportRange::SomeWeeks,
             ],
             default => null,
         };

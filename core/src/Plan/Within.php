@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Sentences\Sentence;
 
 /** How soon somebody else sees the knee; case order is worst first. */
 enum Within: string
@@ -32,6 +33,12 @@ enum Within: string
     public function later(): ?self
     {
         return self::cases()[$this->rank() + 1] ?? null;
+    }
+
+    /** “within two weeks”, as an athlete reads it. */
+    public function name(): Sentence
+    {
+        return new Sentence("within.{$this->value}");
     }
 
     public function words(): string

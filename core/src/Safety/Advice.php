@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /**
- * What the athlete does with the leg until somebody else has decided. Null and empty: nothing said.
+ * What the athlete does with the leg until somebody else has decided. Null: nothing said.
  *
  * @internal
  */
 final readonly class Advice
 {
     /**
-     * @param  string  $knee  how the knee is held or cared for, in the athlete's words
+     * @param  Sentence|null  $knee  how the knee is held or cared for
      * @param  bool|null  $drive  false: do not drive
      */
     public function __construct(
         public ?Weight $weight = null,
-        public string $knee = '',
+        public ?Sentence $knee = null,
         public ?Bend $bend = null,
         public ?bool $drive = null,
     ) {
@@ -39,7 +41,7 @@ final readonly class Advice
 
         return new self(
             $stricter($this->weight, $later->weight),
-            $this->knee === '' ? $later->knee : $this->knee,
+            $this->knee ?? $later->knee,
             $straighter,
             $this->drive === false || $later->drive === false ? false : ($this->drive ?? $later->drive),
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /** How far the knee may be bent; case order is strictest first. */
 enum Bend: string
 {
@@ -12,12 +14,8 @@ enum Bend: string
     case AsItAllows = 'as_it_allows';
 
     /** For the athlete. */
-    public function words(): string
+    public function advice(): Sentence
     {
-        return match ($this) {
-            self::DoNot => 'Do not bend the knee until you are told to.',
-            self::DoNotForce => 'Do not force the knee straight or bent.',
-            self::AsItAllows => 'Bend it only as far as it goes by itself.',
-        };
+        return new Sentence("bend.{$this->value}");
     }
 }

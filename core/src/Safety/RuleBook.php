@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Sentences\Sentence;
 use OutOfBoundsException;
 
 /**
@@ -14,7 +15,7 @@ use OutOfBoundsException;
  * @internal
  *
  * @phpstan-type Sheet array{
- *     name: string, say: string, sayIf?: array<string, string>, places?: list<string>, placesIf?: array<string, list<string>>,
+ *     name: string, say: string, sayIf?: array<string, string>,
  *     to?: string, toIf?: array<string, string>, question?: string,
  *     questionIf?: array<string, string>, found: string, foundIf?: array<string, string>, call?: string,
  *     advice?: array{weight?: string, knee?: string, bend?: string, drive?: bool}, kneeIf?: array<string, string>,
@@ -41,17 +42,17 @@ final readonly class RuleBook
     {
         $sheet = $this->sheets[$rule->value] ?? throw new OutOfBoundsException("Nothing is said of {$rule->value}.");
 
+        $to = $sheet['toIf'][$as] ?? $sheet['to'] ?? null;
         $advice = $sheet['adviceIf'][$as] ?? $sheet['advice'] ?? null;
 
         return new RuleSheet(
             $sheet['sayIf'][$as] ?? $sheet['say'],
-            $sheet['toIf'][$as] ?? $sheet['to'] ?? '',
+            $to === null ? null : Destination::from($to),
             $sheet['questionIf'][$as] ?? $sheet['question'] ?? '',
             $advice === null ? null : self::advice($advice, $sheet['kneeIf'][$as] ?? null),
             array_map(Condition::from(...), $sheet['about'] ?? []),
-            $sheet['foundIf'][$as] ?? $sheet['found'],
-            $sheet['call'] ?? '',
-            array_map(Place::from(...), $sheet['placesIf'][$as] ?? $sheet['places'] ?? []),
+            new Sentence($sheet['foundIf'][$as] ?? $sheet['found']),
+            isset($sheet['call']) ? new Sentence($sheet['call']) : null,
         );
     }
 
@@ -68,7 +69,7 @@ final readonly class RuleBook
     {
         return new Advice(
             Weight::tryFrom($advice['weight'] ?? ''),
-            $knee ?? $advice['knee'] ?? '',
+            isset($knee) || isset($advice['knee']) ? new Sentence($knee ?? $advice['knee']) : null,
             Bend::tryFrom($advice['bend'] ?? ''),
             $advice['drive'] ?? null,
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /** How much weight the leg may carry; case order is strictest first. */
 enum Weight: string
 {
@@ -18,19 +20,9 @@ enum Weight: string
     case AsItAllows = 'as_it_allows';
 
     /** For the athlete. */
-    public function words(): string
+    public function advice(): Sentence
     {
-        return match ($this) {
-            self::Carried => 'Put no weight on the leg. Let others carry you.',
-            self::None => 'Put no weight on the leg.',
-            self::NoneUntilSeen => 'Put no weight on the leg until you have been seen.',
-            self::NoneUntilXray => 'Use crutches. Put no weight on the leg until the X-ray has been read.',
-            self::AsLittle => 'Put as little weight on the leg as you can.',
-            self::Crutches => 'Use crutches.',
-            self::ShortWays => 'Walk short ways only.',
-            self::OnlyWithoutPain => 'Walk only as far as it does not hurt. Do not run or jump.',
-            self::AsItAllows => 'Walk as far as the knee allows.',
-        };
+        return new Sentence("weight.{$this->value}");
     }
 
     /** Whether the athlete is to stand on the leg at all. */

@@ -18,6 +18,7 @@ use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Results\SettledResults;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * The one place that decides what counts as a finding: with any of these a knee is never sent home as sound. What was
@@ -37,8 +38,8 @@ final readonly class AbnormalFindings
     private const MECHANICAL_FLAGS = ['click', 'locking', 'givesWay'];
 
     /**
-     * @param  list<array{string, FactCondition, string}>  $findings  id, when, and what the athlete reads
-     * @param  array<string, string>  $pains  what the athlete reads, by manoeuvre
+     * @param  list<array{string, FactCondition, string}>  $findings  id, when, and the code of what the athlete reads
+     * @param  array<string, string>  $pains  codes of what the athlete reads, by manoeuvre
      * @param  array<string, string>  $toldPains  likewise, by field
      * @param  float  $painFrom  of 10, from which on pain is a finding
      * @param  float  $painMore  at least so much more than in the other knee
@@ -85,7 +86,7 @@ final readonly class AbnormalFindings
         ];
         foreach ($this->findings as [$id, $when, $sentence]) {
             if ($seen->is($when)) {
-                $found[] = new AbnormalFinding($id, $sentence);
+                $found[] = new AbnormalFinding($id, new Sentence($sentence));
             }
         }
         $once = [];
@@ -112,7 +113,7 @@ final readonly class AbnormalFindings
             if ($verdict->isWithheld() || $verdict->reachesRuleOut() || ! self::isPainAlone($result, $results)) {
                 $found[] = new AbnormalFinding(
                     $result->reading->sign,
-                    (string) $results->signs->phrase($result->reading->sign, $result->reading->level),
+                    $results->signs->phrase($result->reading->sign, $result->reading->level),
                 );
             }
         }
@@ -154,11 +155,11 @@ final readonly class AbnormalFindings
     {
         $fluid = FluidSigns::in($knee->examination);
         if ($fluid->isPositive()) {
-            return [new AbnormalFinding('effusion', 'There is fluid inside the knee.')];
+            return [new AbnormalFinding('effusion', new Sentence('found.fluid'))];
         }
 
         return $fluid->isTrace() && ! $knee->is(Fact::OtherKneeWet)
-            ? [new AbnormalFinding('effusion', 'There is a trace of fluid inside the knee.')]
+            ? [new AbnormalFinding('effusion', new Sentence('found.trace'))]
             : [];
     }
 
@@ -170,11 +171,13 @@ final readonly class AbnormalFindings
         $from = $examination->isOnTouchline() ? $this->painFromAtTheTouchline : $this->painFrom;
         $found = [];
         $history = $examination->history;
-        if (($history->painNow ?? 0.0) >= $from) {
-            $found[] = new AbnormalFinding('pain_now', "Your knee hurts: {$history->painNow} of 10.");
+        if ($history->painNow !== null && $history->painNow >= $from) {
+            $found[] = new AbnormalFinding('pain_now', new Sentence('found.pain_now', ['of_ten' => $history->painNow]));
         }
-        if (($history->painActivity ?? 0.0) >= $from) {
-            $found[] = new AbnormalFinding('pain_in_activity', "Your knee hurts in use: {$history->painActivity} of 10.");
+        if ($history->painActivity !== null && $history->painActivity >= $from) {
+            $found[] = new AbnormalFinding(
+                'pain_in_activity', new Sentence('found.pain_in_use', ['of_ten' => $history->painActivity]),
+            );
         }
         foreach ($examination->records as $record) {
             if ($record->side !== $examination->hurtSide->opposite() && $record->notDone === null) {
@@ -195,11 +198,11 @@ final readonly class AbnormalFindings
         $here = self::worstPain($record);
         $there = $other === null ? 0.0 : self::worstPain($other);
         $found = $here >= $from && $here - $there >= $this->painMore && isset($this->pains[$id])
-            ? [new AbnormalFinding("pain_{$id}", $this->pains[$id])]
+            ? [new AbnormalFinding("pain_{$id}", new Sentence($this->pains[$id]))]
             : [];
         foreach ($this->toldPains as $field => $sentence) {
             if ($record->flag($field) === true && self::doesNotCount($record, $results)) {
-                $found[] = new AbnormalFinding("pain_{$id}", $sentence);
+                $found[] = new AbnormalFinding("pain_{$id}", new Sentence($sentence));
             }
         }
 

@@ -40,19 +40,19 @@ final readonly class AlsoConsider
             $entry['id'],
             ConditionReader::read($entry['when']),
             $entry['why'],
-            $entry['found'] ?? '',
+            $entry['found'] ?? null,
             \is_array($entry['needsDoctor'] ?? null) ? ConditionReader::read($entry['needsDoctor']) : null,
             ($entry['needsDoctor'] ?? null) === true,
             $entry['healsOverWeeks'] ?? false,
             array_map(
                 static fn (array $part): array => [
-                    ConditionReader::read($part['when']), $part['say'], $part['found'] ?? $part['say'],
+                    ConditionReader::read($part['when']), $part['say'], $part['found'] ?? null,
                 ],
                 $entry['parts'] ?? [],
             ),
             isset($entry['soonWhen']) ? ConditionReader::read($entry['soonWhen']) : null,
             $entry['explainsFrontPain'] ?? false,
-            $entry['meanwhile'] ?? '',
+            $entry['meanwhile'] ?? null,
         ), $data));
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /**
  * Something else to think of; it carries no number.
  *
@@ -13,22 +15,22 @@ final readonly class Consideration
 {
     /**
      * @param  string  $why  for the practitioner
-     * @param  string  $found  one sentence for the athlete; may be empty
+     * @param  Sentence|null  $found  for the athlete
      * @param  bool  $needsDoctor  somebody should look at it, as a routine visit
      * @param  bool  $healsOverWeeks  looked at again after four to six weeks
      * @param  bool  $soon  the doctor sees it within days
      * @param  bool  $explainsFrontPain  it is named in place of patellofemoral pain
-     * @param  string  $meanwhile  what the athlete does until then; may be empty
+     * @param  Sentence|null  $meanwhile  what the athlete does until then
      */
     public function __construct(
         public string $id,
         public string $why,
-        public string $found = '',
+        public ?Sentence $found = null,
         public bool $needsDoctor = false,
         public bool $healsOverWeeks = false,
         public bool $soon = false,
         public bool $explainsFrontPain = false,
-        public string $meanwhile = '',
+        public ?Sentence $meanwhile = null,
     ) {
     }
 }

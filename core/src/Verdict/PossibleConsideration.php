@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Verdict;
 
 use GrayCompass\Core\Examination\Facts\FactCondition;
 use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Something else that may be thought of, with when it is.
@@ -16,26 +17,26 @@ final readonly class PossibleConsideration
 {
     /**
      * @param  string  $why  for the practitioner; {parts} stands for the parts that apply
-     * @param  string  $found  one sentence for the athlete; may be empty
+     * @param  string|null  $found  code of one sentence for the athlete
      * @param  FactCondition|null  $doctorWhen  a doctor should look then
      * @param  bool  $alwaysDoctor  a doctor should look whenever it applies
-     * @param  list<array{FactCondition, string, string}>  $parts  what is said more, to practitioner and athlete, each with
-     *     when
+     * @param  list<array{FactCondition, string, string|null}>  $parts  when, what is said more to the practitioner, and the
+     *     code of what is said more to the athlete
      * @param  FactCondition|null  $soonWhen  the doctor sees it within days then
-     * @param  string  $meanwhile  what the athlete does until then
+     * @param  string|null  $meanwhile  code of what the athlete does until then
      */
     public function __construct(
         public string $id,
         private FactCondition $when,
         private string $why,
-        private string $found,
+        private ?string $found,
         private ?FactCondition $doctorWhen,
         private bool $alwaysDoctor,
         private bool $healsOverWeeks,
         private array $parts,
         private ?FactCondition $soonWhen = null,
         private bool $explainsFrontPain = false,
-        private string $meanwhile = '',
+        private ?string $meanwhile = null,
     ) {
     }
 
@@ -47,7 +48,8 @@ final readonly class PossibleConsideration
         $text = $shown = [];
         foreach ($this->parts as [$when, $say, $found]) {
             if ($seen->is($when)) {
-                [$text[], $shown[]] = [$say, $found];
+                $text[] = $say;
+                $shown = $found === null ? $shown : [...$shown, new Sentence($found)];
             }
         }
         $soon = $this->soonWhen !== null && $seen->is($this->soonWhen);
@@ -55,12 +57,12 @@ final readonly class PossibleConsideration
         return new Consideration(
             $this->id,
             ucfirst(str_replace('{parts}', implode(' and ', $text), $this->why)),
-            str_replace('{parts}', implode(' and ', $shown), $this->found),
+            $this->found === null ? null : new Sentence($this->found, $shown === [] ? [] : ['parts' => $shown]),
             $this->alwaysDoctor || $soon || ($this->doctorWhen !== null && $seen->is($this->doctorWhen)),
             $this->healsOverWeeks,
             $soon,
             $this->explainsFrontPain,
-            $this->meanwhile,
+            $this->meanwhile === null ? null : new Sentence($this->meanwhile),
         );
     }
 }

@@ -40,7 +40,7 @@ final class AssessmentWriter
             'mcmurrayReadings' => ResultsWriter::mcmurrayReadings($bearings),
             'collateralReading' => ResultsWriter::collaterals($assessment),
             'frontGate' => VerdictWriter::frontGate($bearings->front),
-            'abnormal' => VerdictWriter::abnormal($bearings),
+            'abnormal' => VerdictWriter::abnormal($assessment),
             'alsoConsider' => VerdictWriter::alsoConsider($bearings),
             'route' => PlanWriter::route($assessment),
             'nextTests' => VerdictWriter::nextTests($assessment),

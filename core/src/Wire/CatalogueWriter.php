@@ -33,6 +33,7 @@ use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Safety\RuleBook;
 use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\ConditionZone;
 
 /** The catalogue as the document that the screens are drawn from: every word and every choice that they show. */
@@ -54,11 +55,12 @@ final class CatalogueWriter
         Routes $routes,
         array $typed,
         RuleBook $rules,
+        Phrases $phrases,
     ): array {
         return [
             'stations' => array_map(self::labelled(...), Station::cases()),
             'conditions' => array_map(static fn (Condition $condition): array => [
-                ...self::labelled($condition), 'part' => $condition->part(),
+                ...self::labelled($condition), 'part' => $phrases->words($condition->part()),
             ], Condition::cases()),
             'manoeuvres' => array_map(self::manoeuvre(...), $catalogue->manoeuvres),
             'settings' => $settings,

@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Plan\Activity;
 use GrayCompass\Core\Plan\Conduct;
 use GrayCompass\Core\Plan\Play;
 use GrayCompass\Core\Plan\PlayAnswer;
@@ -13,6 +14,8 @@ use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Results\CoreSet;
 use GrayCompass\Core\Route\NextSteps;
 use GrayCompass\Core\Route\Stop;
+use GrayCompass\Core\Sentences\Phrases;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Matters;
 
@@ -30,10 +33,12 @@ final class PlanWriter
     {
         $plan = $assessment->plan;
         $again = $plan->lookAgain;
+        $words = $assessment->words->phrases;
 
         return [
             'sendOn' => array_map(static fn (Referral $referral): array => [
-                'to' => $referral->to,
+                'code' => $referral->to->value,
+                'to' => $words->words($referral->to->name()),
                 'within' => $referral->within->value,
                 'rule' => $referral->rule,
                 'why' => $referral->why,
@@ -43,7 +48,7 @@ final class PlanWriter
             'support' => [
                 'type' => $plan->support->type->value,
                 'why' => $plan->support->why,
-                'range' => $plan->support->range,
+                'range' => $plan->support->range === null ? '' : $words->words($plan->support->range->name()),
                 'cost' => $plan->support->cost(),
                 'crutches' => $plan->support->crutches,
             ],
@@ -54,10 +59,14 @@ final class PlanWriter
             'playSettledBy' => $plan->play->settledBy,
             'availability' => [
                 'status' => $plan->availability->status->value,
-                'notThis' => $plan->availability->notThis,
-                'thisYes' => $plan->availability->thisYes,
+                'notThis' => array_map($words->words(...), Activity::names($plan->availability->avoid)),
+                'thisYes' => array_map($words->words(...), Activity::names($plan->availability->allowed)),
+                'activities' => [
+                    ...self::activities($plan->availability->avoid, false, $words),
+                    ...self::activities($plan->availability->allowed, true, $words),
+                ],
             ],
-            'advice' => self::advice($plan->conduct),
+            'advice' => self::advice($plan->conduct, $words),
             'matters' => array_map(
                 static fn (ConditionVerdict $verdict): string => $verdict->condition->value,
                 Matters::of($assessment->bearings),
@@ -69,14 +78,15 @@ final class PlanWriter
                     'to' => $again->to,
                     'after' => $again->after,
                     'why' => $again->why,
-                    'hours' => $again->hours,
+                    'hours' => $again->withinHours ? $words->sentence(new Sentence('review.hours')) : '',
                     'say' => $again->when(),
                 ],
             'unanswered' => $plan->unanswered,
-            'afterOperation' => $assessment->words->afterOperation,
-            'forAthlete' => $assessment->words->forAthlete,
-            'forCoach' => $assessment->words->forCoach,
-            'note' => $assessment->words->note,
+            'afterOperation' => $assessment->words->afterOperation(),
+            'forAthlete' => $assessment->words->forAthlete(),
+            'forCoach' => $assessment->words->forCoach(),
+            'note' => $assessment->words->note(),
+            'words' => WordsWriter::write($assessment->words),
         ];
     }
 
@@ -128,22 +138,34 @@ final class PlanWriter
     /**
      * @return array<string, mixed>
      */
-    private static function advice(Conduct $conduct): array
+    private static function advice(Conduct $conduct, Phrases $words): array
     {
         $advice = $conduct->advice;
 
         return [
             'weight' => $advice->weight?->value,
-            'knee' => $advice->knee,
+            'knee' => $advice->knee === null ? '' : $words->sentence($advice->knee),
             'bend' => $advice->bend?->value,
             'drive' => $advice->drive,
-            'say' => array_values(array_filter([
-                $advice->weight?->words() ?? ($conduct->untilNoLimp ? 'Use crutches until you walk without '
-                    .'a limp.' : ''),
+            'say' => array_map($words->sentence(...), array_values(array_filter([
+                $advice->weight?->advice() ?? ($conduct->untilNoLimp ? new Sentence('weight.until_no_limp') : null),
                 $advice->knee,
-                $advice->bend?->words() ?? '',
-                $advice->drive === false ? 'Do not drive.' : '',
-            ])),
+                $advice->bend?->advice(),
+                $advice->drive === false ? new Sentence('drive.do_not') : null,
+            ]))),
         ];
+    }
+
+    /**
+     * @param  list<Activity>  $activities
+     * @return list<array{code: string, text: string, allowed: bool}>
+     */
+    private static function activities(array $activities, bool $allowed, Phrases $words): array
+    {
+        return array_map(static fn (Activity $activity): array => [
+            'code' => $activity->value,
+            'text' => $words->words($activity->name()),
+            'allowed' => $allowed,
+        ], $activities);
     }
 }

@@ -65,12 +65,12 @@ final class VerdictWriter
     /**
      * @return list<array{id: string, found: string}>
      */
-    public static function abnormal(Bearings $bearings): array
+    public static function abnormal(Assessment $assessment): array
     {
-        return array_map(
-            static fn (AbnormalFinding $one): array => ['id' => $one->id, 'found' => $one->found],
-            $bearings->abnormal,
-        );
+        return array_map(static fn (AbnormalFinding $one): array => [
+            'id' => $one->id,
+            'found' => $one->found === null ? '' : $assessment->words->phrases->sentence($one->found),
+        ], $assessment->bearings->abnormal);
     }
 
     /**

@@ -6,12 +6,17 @@ namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Plan\Activity;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\LookAgain;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
+use GrayCompass\Core\Safety\Bend;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Safety\Weight;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Consideration;
 
@@ -24,31 +29,23 @@ final readonly class AdviceForAthlete
 {
     private const DRIVING_AGE = 17;
 
-    /** Said of a meniscus that nobody operates on yet. Working estimate. */
-    private const MENISCUS = 'Keep the knee moving and strengthen the thigh, as far as it does not hurt; cycling with '
-        .'little load is fine where it is free of pain. Do not squat deep, kneel, or twist on the bent knee.';
-
     private const MEANWHILE = 2;
 
-    private const CALL = 'Call us if the knee locks, gives way, or you cannot stand on it.';
-
-    /** Who must not stand, or is stuck already, is not told to wait for that. */
-    private const WORSE_CALL = 'Call us if the swelling grows, or anything else gets worse.';
-
-    private const WORN_CALL = 'Call at once if your calf swells or hurts. If you get short of breath, call an '
-        .'ambulance.';
+    private const STRAIGHT = [
+        SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound,
+    ];
 
     public function __construct(private Bearings $bearings, private Plan $plan)
     {
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function untilThen(): array
     {
         if ($this->bearings->isSoundBaseline()) {
-            return ['You may do your sport.'];
+            return [new Sentence('sport.free')];
         }
         $advice = $this->plan->conduct->advice;
         $chest = $this->bearings->raised(SafetyRule::ChestSigns);
@@ -56,27 +53,27 @@ final readonly class AdviceForAthlete
         return array_values(array_filter([
             $this->weight(),
             $advice->knee,
-            $advice->knee === '' || $this->plan->support->type !== SupportType::Immobiliser
+            $advice->knee === null || $this->plan->support->type !== SupportType::Immobiliser
                 ? PlainWords::wear($this->plan->support)
-                : '',
-            $chest ? '' : $this->bend(),
-            $this->sport(),
+                : null,
+            $chest ? null : $this->bend(),
+            ...$this->sport(),
             ...$this->meanwhile(),
             $this->drive(),
-        ], static fn (string $sentence): bool => $sentence !== ''));
+        ]));
     }
 
     /**
      * What is done with load, range and strength until the next look: of what was named, the first two.
      *
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function meanwhile(): array
     {
         if ($this->bearings->gate->lines !== [] || $this->plan->support->crutches) {
             return [];
         }
-        $named = array_map(static fn (Consideration $other): string => $other->meanwhile, $this->bearings->also);
+        $named = array_map(static fn (Consideration $other): ?Sentence => $other->meanwhile, $this->bearings->also);
         $meniscus = array_filter(
             [Condition::MedialMeniscus, Condition::LateralMeniscus],
             fn (Condition $condition): bool => $this->bearings->results->hasOwnPositive($condition)
@@ -84,80 +81,86 @@ final readonly class AdviceForAthlete
         );
 
         return \array_slice(
-            array_values(array_unique(array_filter([$meniscus === [] ? '' : self::MENISCUS, ...$named]))),
+            Sentence::once(array_values(array_filter([
+                $meniscus === [] ? null : new Sentence('meanwhile.meniscus'), ...$named,
+            ]))),
             0,
             self::MEANWHILE,
         );
     }
 
-    private function weight(): string
+    private function weight(): Sentence
     {
         $weight = $this->plan->conduct->advice->weight;
         $crutches = $this->plan->support->crutches;
 
         return match (true) {
-            $weight !== null && ! ($weight->value === 'as_it_allows' && $crutches) => $weight->words(),
-            $crutches => 'Use crutches until you walk without a limp.',
-            $this->plan->conduct->walksFreely => 'You may walk freely.',
-            default => 'Walk as far as it does not hurt.',
+            $weight !== null && ! ($weight === Weight::AsItAllows && $crutches) => $weight->advice(),
+            $crutches => new Sentence('weight.until_no_limp'),
+            $this->plan->conduct->walksFreely => new Sentence('weight.free'),
+            default => new Sentence('weight.until_it_hurts'),
         };
     }
 
-    private function bend(): string
+    private function bend(): Sentence
     {
-        $bend = $this->plan->conduct->advice->bend;
+        $type = $this->plan->support->type;
 
         return match (true) {
-            $bend !== null => $bend->words(),
-            \in_array(
-                $this->plan->support->type,
-                [SupportType::Immobiliser, SupportType::ExtensionSplintCalfSupport, SupportType::AsFound],
-                true,
-            ) => 'Do not bend the knee until you are told to.',
-            $this->plan->support->type === SupportType::HingedLimited => 'Bend it only as far as the brace lets you.',
-            default => 'Bend and straighten it gently, as far as it does not hurt.',
+            $this->plan->conduct->advice->bend !== null => $this->plan->conduct->advice->bend->advice(),
+            \in_array($type, self::STRAIGHT, true) => Bend::DoNot->advice(),
+            $type === SupportType::HingedLimited => new Sentence('bend.brace'),
+            default => new Sentence('bend.gently'),
         };
     }
 
-    private function sport(): string
+    /**
+     * @return list<Sentence>
+     */
+    private function sport(): array
     {
-        $status = $this->plan->availability;
+        $availability = $this->plan->availability;
 
         return match (true) {
-            $status->status === AvailabilityStatus::Out => 'No sport for now.',
-            $this->plan->play->answer === PlayAnswer::MayContinueSupported => 'You may go on with a sleeve; stop if '
-                .'it hurts more, swells or gives way.',
-            $this->plan->play->answer === PlayAnswer::MayContinue => 'You may go on with your sport today; stop if '
-                .'it hurts more, swells or gives way.',
+            $availability->status === AvailabilityStatus::Out => [new Sentence('sport.none')],
+            $this->plan->play->answer === PlayAnswer::MayContinueSupported => [new Sentence('sport.sleeve')],
+            $this->plan->play->answer === PlayAnswer::MayContinue => [new Sentence('sport.go_on')],
             $this->plan->support->crutches => $this->sportAfterCrutches(),
-            $status->status === AvailabilityStatus::Modified => 'In sport leave out '
-                .PlainWords::list($status->notThis).'.'.($status->thisYes === []
-                    ? ''
-                    : ' You may do '.PlainWords::list($status->thisYes).'.'),
-            default => 'You may do your sport.',
+            $availability->status === AvailabilityStatus::Modified => [
+                new Sentence('sport.leave_out', ['not' => Activity::names($availability->avoid)]),
+                ...($availability->allowed === []
+                    ? []
+                    : [new Sentence('sport.may_do', ['yes' => Activity::names($availability->allowed)])]),
+            ],
+            default => [new Sentence('sport.free')],
         };
     }
 
-    /** Who is told to use crutches is not told to run. */
-    private function sportAfterCrutches(): string
+    /**
+     * Who is told to use crutches is not told to run.
+     *
+     * @return list<Sentence>
+     */
+    private function sportAfterCrutches(): array
     {
-        $status = $this->plan->availability;
-        $then = $status->status === AvailabilityStatus::Modified
-            ? ' Then leave out '.PlainWords::list($status->notThis).($status->thisYes === []
-                ? '.'
-                : '; you may do '.PlainWords::list($status->thisYes).'.')
-            : '';
+        $availability = $this->plan->availability;
+        $not = Activity::names($availability->avoid);
+        $yes = Activity::names($availability->allowed);
 
-        return 'No sport before you walk without a limp.'.$then;
+        return [new Sentence('sport.not_while_limping'), ...match (true) {
+            $availability->status !== AvailabilityStatus::Modified => [],
+            $yes === [] => [new Sentence('sport.then_leave_out', ['not' => $not])],
+            default => [new Sentence('sport.then_leave_out_may_do', ['not' => $not, 'yes' => $yes])],
+        }];
     }
 
-    private function drive(): string
+    private function drive(): ?Sentence
     {
         $examination = $this->bearings->examination;
         if ($examination->isUnder(self::DRIVING_AGE)) {
-            return '';
+            return null;
         }
-        $right = $this->plan->support->crutches && $examination->hurtSide->value === 'right';
+        $right = $this->plan->support->crutches && $examination->hurtSide === Side::Right;
         $stuck = $examination->safety->isTrue(SafetyKey::LockedShort) || $this->bearings->raised(SafetyRule::LockedKnee);
         if (
             $this->plan->conduct->advice->drive === false
@@ -165,54 +168,54 @@ final readonly class AdviceForAthlete
             || $stuck
             || $this->plan->support->type->stopsDriving()
         ) {
-            return 'Do not drive.';
+            return new Sentence('drive.do_not');
         }
 
         return $this->plan->conduct->walksFreely
-            && $this->plan->availability->status === AvailabilityStatus::Available ? '' : 'Drive only when you can '
-                .'brake hard without pain.';
+            && $this->plan->availability->status === AvailabilityStatus::Available
+            ? null
+            : new Sentence('drive.braking');
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function next(): array
     {
-        return array_values(array_filter([Next::sentence($this->plan->sendOn), ...$this->review()]));
+        return [...Next::sentences($this->plan->sendOn), ...$this->review()];
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function review(): array
     {
         $again = $this->plan->lookAgain;
         if ($again === null) {
-            return $this->plan->sendOn === [] && ! $this->bearings->isSoundBaseline() ? ['Come back if it does not get better.'] : [];
+            return $this->plan->sendOn === [] && ! $this->bearings->isSoundBaseline()
+                ? [new Sentence('review.if_no_better')]
+                : [];
         }
         $days = match (true) {
-            $again->after === LookAgain::SEEN_THERE => 'After that we decide together when to look again.',
-            $again->after === LookAgain::RESULT => 'We look at the knee again when the result is there, within '
-                ."{$again->to} days.",
-            $again->from === null => '',
-            $again->from === $again->to => "We look at the knee again in {$again->from} days.",
-            default => "We look at the knee again in {$again->from} to {$again->to} days.",
+            $again->after === LookAgain::SEEN_THERE => new Sentence('review.decided_there'),
+            $again->to === null => null,
+            $again->after === LookAgain::RESULT => new Sentence('review.with_result', ['days' => $again->to]),
+            $again->from === null => null,
+            $again->from === $again->to => new Sentence('review.in', ['days' => $again->from]),
+            default => new Sentence('review.between', ['from' => $again->from, 'to' => $again->to]),
         };
 
-        return array_values(array_filter([$again->hours, $days]));
+        return array_values(array_filter([$again->hours(), $days]));
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function call(): array
     {
         $calls = [];
         foreach ($this->bearings->gate->lines as $line) {
-            $call = $line->sheet->call;
-            if ($call !== '') {
-                $calls[] = "Call at once if {$call}.";
-            }
+            $calls[] = $line->sheet->call;
         }
         $worn = \in_array(
             $this->plan->support->type,
@@ -220,11 +223,11 @@ final readonly class AdviceForAthlete
             true,
         );
 
-        return array_values(array_unique([
+        return Sentence::once(array_values(array_filter([
             ...$calls,
-            $this->mayWaitForMore() ? self::CALL : self::WORSE_CALL,
-            ...($worn ? [self::WORN_CALL] : []),
-        ]));
+            new Sentence($this->mayWaitForMore() ? 'call.wait' : 'call.worse'),
+            $worn ? new Sentence('call.worn') : null,
+        ])));
     }
 
     /** Nobody who must not stand, or is stuck already, is told to wait until they cannot stand, or are stuck. */

@@ -23,12 +23,18 @@ final readonly class AfterOperation
     {
     }
 
-    /** Empty for a knee that nobody operated on. */
-    public function text(): string
+    /**
+     * @return list<NoteLine> none for a knee that nobody operated on
+     */
+    public function lines(): array
     {
         $operated = $this->bearings->examination->episode->operated;
 
-        return $operated === null ? '' : "{$this->heading($operated)} {$this->figures()} {$this->flags()}";
+        return $operated === null ? [] : [
+            new NoteLine('operation', $this->heading($operated)),
+            new NoteLine('figures', $this->figures()),
+            new NoteLine('flags', $this->flags()),
+        ];
     }
 
     private function heading(Operation $operated): string

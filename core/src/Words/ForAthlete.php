@@ -7,6 +7,8 @@ namespace GrayCompass\Core\Words;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Section;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -24,45 +26,46 @@ final readonly class ForAthlete
     {
     }
 
-    /** Headings and paragraphs, parted by empty lines. */
-    public function text(): string
+    /**
+     * @return list<Section> those that say something
+     */
+    public function sections(): array
     {
         $found = new FoundForAthlete($this->bearings);
         $advice = new AdviceForAthlete($this->bearings, $this->plan);
-        $parts = [
-            'First' => $this->first(),
-            'What we looked at' => $found->lookedAt(),
-            'What we found' => $found->found(),
-            'What it may mean' => $found->mayMean(),
-            'Until then' => $advice->untilThen(),
-            'Next' => $advice->next(),
-            'Call' => $advice->call(),
-        ];
-        $paragraphs = [];
-        foreach ($parts as $heading => $sentences) {
+        $sections = [];
+        foreach ([
+            'first' => $this->first(),
+            'looked' => $found->lookedAt(),
+            'found' => $found->found(),
+            'mean' => $found->mayMean(),
+            'until' => $advice->untilThen(),
+            'next' => $advice->next(),
+            'call' => $advice->call(),
+        ] as $heading => $sentences) {
             if ($sentences !== []) {
-                $paragraphs[] = "{$heading}\n".implode(' ', $sentences);
+                $sections[] = new Section(new Sentence("heading.{$heading}"), $sentences);
             }
         }
 
-        return implode("\n\n", $paragraphs);
+        return $sections;
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function first(): array
     {
         $sentences = $this->bearings->examination->isUnder(self::READS_ALONE)
-            ? ['This is for you and your parents.']
+            ? [new Sentence('first.parents')]
             : [];
         if ($this->bearings->raised(SafetyRule::ChestSigns)) {
-            return [...$sentences, 'Call an ambulance now.'];
+            return [...$sentences, new Sentence('first.ambulance')];
         }
 
         return [...$sentences, ...match ($this->plan->soonest()) {
-            Within::Now => ['You need to go to hospital now.'],
-            Within::SameDay => ['You need to be seen today.'],
+            Within::Now => [new Sentence('first.hospital')],
+            Within::SameDay => [new Sentence('first.today')],
             default => [],
         }];
     }

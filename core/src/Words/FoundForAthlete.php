@@ -11,6 +11,7 @@ use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\AbnormalFinding;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
@@ -18,7 +19,7 @@ use GrayCompass\Core\Verdict\ConditionZone;
 use GrayCompass\Core\Verdict\Matters;
 
 /**
- * What was looked at, found and may be meant, in words for an athlete. Limits are working estimates.
+ * What was looked at, found and may be meant, for an athlete. Limits are working estimates.
  *
  * @internal
  */
@@ -31,13 +32,12 @@ final readonly class FoundForAthlete
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function lookedAt(): array
     {
         $examination = $this->bearings->examination;
-        $hurt = PlainWords::side($examination->hurtSide);
-        $other = PlainWords::side($examination->hurtSide->opposite());
+        $side = $examination->hurtSide->value;
         $done = array_filter($examination->records, static fn (Record $record): bool => $record->notDone === null);
         $compared = array_filter(
             $done,
@@ -47,42 +47,41 @@ final readonly class FoundForAthlete
         $why = $this->whyNotTested();
 
         return [match (true) {
-            $done !== [] && $examination->route->isBaseline() => 'We measured both your knees before the season, to '
-                .'compare with later.',
-            $done === [] && $why !== [] => 'We could not test your knee today because '.PlainWords::list($why).'.',
-            $done === [] => "We talked about your {$hurt} knee and have not tested it by hand.",
-            $this->bearings->grading->comparesWithBaseline() => "We tested your {$hurt} knee by hand and compared it with how it was on "
-                ."{$examination->baseline?->on->format('j F Y')}.",
-            $compared === [] => "We tested your {$hurt} knee by hand.",
-            default => "We tested your {$hurt} knee by hand and compared it with your {$other} knee.",
+            $done !== [] && $examination->route->isBaseline() => new Sentence('looked.baseline'),
+            $done === [] && $why !== [] => new Sentence('looked.not_tested', ['why' => $why]),
+            $done === [] => new Sentence("looked.talked.{$side}"),
+            $examination->baseline !== null && $this->bearings->grading->comparesWithBaseline() => new Sentence(
+                "looked.with_baseline.{$side}", ['day' => $examination->baseline->on],
+            ),
+            $compared === [] => new Sentence("looked.alone.{$side}"),
+            default => new Sentence("looked.compared.{$side}"),
         }];
     }
 
     /**
-     * @return list<string> clauses after “because”, each once
+     * @return list<Sentence> clauses after “because”, each once
      */
     private function whyNotTested(): array
     {
-        $whys = array_map(static fn (Record $record): string => match ($record->notDone) {
-            NotDone::Pain => 'it hurt too much',
-            NotDone::Time => 'there was no time',
-            NotDone::Declined => 'you did not want it',
-            NotDone::NotSafe => 'it was not safe',
-            NotDone::Position => 'the position was not possible',
-            null => '',
-        }, $this->bearings->examination->records);
+        $whys = array_map(
+            static fn (Record $record): ?NotDone => $record->notDone,
+            $this->bearings->examination->records,
+        );
 
-        return array_values(array_unique(array_filter($whys)));
+        return Sentence::once(array_map(
+            static fn (NotDone $why): Sentence => new Sentence("looked.why.{$why->value}"),
+            array_values(array_filter($whys)),
+        ));
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function found(): array
     {
         $bearings = $this->bearings;
         $found = array_map(
-            static fn (SafetyLine $line): string => $line->sheet->found,
+            static fn (SafetyLine $line): Sentence => $line->sheet->found,
             [...$bearings->gate->lines, ...$bearings->gate->faded],
         );
         $found = [...$found, ...$this->fluid(), ...$this->positives()];
@@ -90,21 +89,23 @@ final readonly class FoundForAthlete
             $bearings->of(Condition::Mcl)->grade === 1
             && ! $bearings->positive(...$bearings->signs->grading(Condition::Mcl))
         ) {
-            $found[] = 'The inner side is sore but holds.';
+            $found[] = new Sentence('found.inner_side_holds');
         }
         foreach ($bearings->also as $other) {
-            $found[] = $other->id === 'growing_bone' && $bearings->gate->sends(SafetyRule::GrowingBone) ? '' : $other->found;
+            $isSaid = $other->id === 'growing_bone' && $bearings->gate->sends(SafetyRule::GrowingBone);
+            $found = $other->found === null || $isSaid ? $found : [...$found, $other->found];
         }
         foreach ($bearings->abnormal as $abnormal) {
-            $found[] = $this->isCoveredAlready($abnormal) ? '' : $abnormal->found;
+            $isSaid = $abnormal->found === null || $this->isCoveredAlready($abnormal);
+            $found = $isSaid ? $found : [...$found, $abnormal->found];
         }
-        $found = array_values(array_diff(array_unique(array_filter($found)), $this->outdone()));
+        $found = $this->withoutOutdone(Sentence::once($found));
 
         return [...($found === [] ? $this->nothing() : $found), ...$this->excuses()];
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function fluid(): array
     {
@@ -112,17 +113,17 @@ final readonly class FoundForAthlete
         $blood = $bearings->bloodLikely();
 
         return match (true) {
-            $bearings->gate->sends(SafetyRule::SwellingWithoutInjury) => $blood ? ['It may be blood.'] : [],
-            $bearings->hasFluid() => [
-                $blood ? 'There is fluid inside the knee, and it may be blood.' : 'There is fluid inside the knee.',
-            ],
-            $blood => ['The knee swelled so fast that it may have bled inside.'],
+            $bearings->gate->sends(SafetyRule::SwellingWithoutInjury) => $blood
+                ? [new Sentence('found.may_be_blood')]
+                : [],
+            $bearings->hasFluid() => [new Sentence($blood ? 'found.fluid_and_blood' : 'found.fluid')],
+            $blood => [new Sentence('found.swelled_fast')],
             default => [],
         };
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function positives(): array
     {
@@ -130,28 +131,31 @@ final readonly class FoundForAthlete
         foreach ($this->bearings->results->results as $result) {
             $covered = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(SafetyRule::LockedKnee);
             if ($result->isPositive() && $result->isHandsOn() && ! $covered) {
-                $found[] = (string) $this->bearings->signs->phrase($result->reading->sign, $result->reading->level);
+                $found[] = $this->bearings->signs->phrase($result->reading->sign, $result->reading->level);
             }
         }
 
-        return $found;
+        return array_values(array_filter($found));
     }
 
     /**
      * What is told as “much further” is not told as “further” as well.
      *
-     * @return list<string>
+     * @param  list<Sentence>  $found
+     * @return list<Sentence>
      */
-    private function outdone(): array
+    private function withoutOutdone(array $found): array
     {
-        $less = [];
         foreach ($this->bearings->results->results as $result) {
-            if ($result->isPositive() && $result->reading->level === Level::Gross) {
-                $less[] = (string) $this->bearings->signs->phrase($result->reading->sign);
+            $less = $result->isPositive() && $result->reading->level === Level::Gross
+                ? $this->bearings->signs->phrase($result->reading->sign)
+                : null;
+            if ($less !== null) {
+                $found = array_filter($found, static fn (Sentence $one): bool => ! $one->equals($less));
             }
         }
 
-        return $less;
+        return array_values($found);
     }
 
     /** The pain of a test whose positive is that pain. */
@@ -183,7 +187,7 @@ final readonly class FoundForAthlete
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function nothing(): array
     {
@@ -198,12 +202,12 @@ final readonly class FoundForAthlete
         }
         if ((\count($own) >= self::ENOUGH_TESTS && Matters::of($this->bearings) === [])
             || ($done !== [] && $this->bearings->isSoundBaseline())) {
-            return ['Nothing stands out.'];
+            return [new Sentence('found.nothing')];
         }
-        $untested = $this->bearings->examination->route->isBaseline() ? '' : $this->untested();
-        $not = $untested === '' ? [] : ["Not tested: {$untested}."];
+        $untested = $this->bearings->examination->route->isBaseline() ? [] : $this->untested();
+        $not = $untested === [] ? [] : [new Sentence('found.not_tested', ['parts' => $untested])];
         if ($own !== [] && $this->suspectedIsTested()) {
-            return ['What we could test was normal.', ...$not];
+            return [new Sentence('found.tested_is_normal'), ...$not];
         }
 
         return $done === [] ? [] : $not;
@@ -223,23 +227,35 @@ final readonly class FoundForAthlete
         ) !== [];
     }
 
-    private function untested(): string
+    /**
+     * @return list<Sentence> three parts at most
+     */
+    private function untested(): array
     {
-        $parts = array_map(
-            static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
+        return \array_slice(self::parts(
             array_filter(
                 $this->bearings->verdicts,
                 static fn (ConditionVerdict $verdict): bool => ! $verdict->tested && $verdict->seriousness > 1,
             ),
-        );
+        ), 0, 3);
+    }
 
-        return PlainWords::list(\array_slice(array_values($parts), 0, 3));
+    /**
+     * @param  array<ConditionVerdict>  $verdicts
+     * @return list<Sentence> what these injuries hurt
+     */
+    private static function parts(array $verdicts): array
+    {
+        return array_values(array_map(
+            static fn (ConditionVerdict $verdict): Sentence => $verdict->condition->part(),
+            $verdicts,
+        ));
     }
 
     /**
      * Why tests could not tell, each reason once.
      *
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function excuses(): array
     {
@@ -247,17 +263,17 @@ final readonly class FoundForAthlete
         foreach ($this->bearings->results->results as $result) {
             $own = $this->bearings->signs->ownTestOf($result->reading->sign);
             if ($own !== null && $result->exclusion?->isVoid() === true && $this->bearings->of($own)->unsettled) {
-                $excuses[PlainWords::excuse($result->exclusion)] = true;
+                $excuses[] = PlainWords::excuse($result->exclusion);
             }
         }
 
         return $excuses === []
             ? []
-            : ['Some tests could not tell today, '.PlainWords::list(\array_slice(array_keys($excuses), 0, 2)).'.'];
+            : [new Sentence('found.could_not_tell', ['why' => \array_slice(Sentence::once($excuses), 0, 2)])];
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function mayMean(): array
     {
@@ -283,17 +299,10 @@ final readonly class FoundForAthlete
         ));
         $sentences = array_map($this->chance(...), $likely);
         if ($open !== []) {
-            $parts = PlainWords::list(array_map(
-                static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
-                $open,
-            ));
-            $sentences[] = "Not settled today: {$parts}.";
+            $sentences[] = new Sentence('mean.open', ['parts' => self::parts($open)]);
         }
         if ($fine !== []) {
-            $sentences[] = 'Harm is unlikely: '.PlainWords::list(array_map(
-                static fn (ConditionVerdict $verdict): string => $verdict->condition->part(),
-                $fine,
-            )).'.';
+            $sentences[] = new Sentence('mean.unlikely', ['parts' => self::parts($fine)]);
         }
         $ligament = array_filter(
             [...$likely, ...$open, ...$fine],
@@ -301,24 +310,26 @@ final readonly class FoundForAthlete
                 && $verdict->condition !== Condition::Plc,
         );
         if ($ligament !== []) {
-            array_unshift($sentences, 'Ligaments are the bands that hold a knee together.');
+            array_unshift($sentences, new Sentence('mean.ligaments'));
         }
 
-        return $sentences === [] ? [] : [...$sentences, 'These are chances, not a diagnosis.'];
+        return $sentences === [] ? [] : [...$sentences, new Sentence('mean.no_diagnosis')];
     }
 
     /** What may be wrong, with how often; without a number where it gives so much, or happened, that none is fair. */
-    private function chance(ConditionVerdict $verdict): string
+    private function chance(ConditionVerdict $verdict): Sentence
     {
         $gross = array_filter(
             $this->bearings->results->ownPositives($verdict->condition),
             static fn (SettledResult $result): bool => $result->reading->level === Level::Gross,
         );
         if ($verdict->condition === Condition::PatellarInstability && $this->bearings->dislocation->wasTold) {
-            return 'Your kneecap came out of its groove, and may do so again.';
+            return new Sentence('mean.kneecap_was_out');
         }
         $may = PlainWords::may($verdict->condition, $verdict->isAtAct() || $gross !== []);
 
-        return $gross !== [] ? "{$may}." : "{$may}: ".PlainWords::share($verdict->posttest()).'.';
+        return $gross !== []
+            ? new Sentence('mean.alone', ['what' => $may])
+            : new Sentence('mean.with_share', ['what' => $may, 'share' => PlainWords::share($verdict->posttest())]);
     }
 }

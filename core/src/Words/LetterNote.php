@@ -10,6 +10,7 @@ use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
@@ -31,61 +32,67 @@ final readonly class LetterNote
 
     private const NEGATIVES = 5;
 
-    public function __construct(private Bearings $bearings, private Plan $plan)
+    public function __construct(private Bearings $bearings, private Plan $plan, private Phrases $phrases)
     {
     }
 
-    public function text(): string
+    /**
+     * @return list<NoteLine>
+     */
+    public function lines(): array
     {
         $episode = $this->bearings->examination->episode;
         $history = new LetterHistory($this->bearings);
         $recorded = new RecordedWithoutResult($this->bearings);
         $isBaseline = $this->bearings->examination->route->isBaseline();
 
-        return implode("\n", array_filter([
+        return array_values(array_filter([
             ...$this->reason(),
-            $this->heading(),
-            self::line('Pulse, sensation, ankle lift', $history->neurovascular()),
-            self::line('Sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
-            self::line('Wants to get back to', $episode->goals),
-            self::line('What happened', $episode->whatHappened),
-            self::line('Story', $history->story()),
-            self::line('Medication', $history->medication()),
-            self::line('Operations and needles', $history->operations()),
-            self::line(
+            new NoteLine('knee', $this->heading()),
+            NoteLine::under('neurovascular', 'Pulse, sensation, ankle lift', $history->neurovascular()),
+            NoteLine::under('sport', 'Sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
+            NoteLine::under('goals', 'Wants to get back to', $episode->goals),
+            NoteLine::under('what_happened', 'What happened', $episode->whatHappened),
+            NoteLine::under('history', 'Story', $history->story()),
+            NoteLine::under('medication', 'Medication', $history->medication()),
+            NoteLine::under('operations', 'Operations and needles', $history->operations()),
+            NoteLine::under(
+                'found_earlier',
                 'Found earlier by others',
                 implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
             ),
-            self::line('Positive', $this->results(Outcome::Positive)),
-            self::line('Positive, but not counted', $this->uncounted()),
-            self::line('Important negatives', $this->negatives()),
-            self::line(
+            NoteLine::under('positive', 'Positive', $this->results(Outcome::Positive)),
+            NoteLine::under('positive_not_counted', 'Positive, but not counted', $this->uncounted()),
+            NoteLine::under('negatives', 'Important negatives', $this->negatives()),
+            NoteLine::under(
+                'measured',
                 $this->measuredHow(),
                 implode('; ', array_map($this->measured(...), $this->bearings->grading->measurements)),
             ),
-            self::line('Fluid', $this->fluid()),
-            self::line('Grades', $this->grades()),
-            self::line(
+            NoteLine::under('fluid', 'Fluid', $this->fluid()),
+            NoteLine::under('grades', 'Grades', $this->grades()),
+            NoteLine::under(
+                'also',
                 'Also',
                 implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also)),
             ),
-            self::line('In the McMurray', (new McMurrayNote($this->bearings))->text()),
-            self::line('Also recorded', $recorded->text()),
-            self::line('Looked at and normal', implode(', ', $recorded->normal())),
-            self::line('Plan given', $this->planGiven()),
-            self::line('Not tested', $isBaseline ? '' : $this->untested()),
-            self::line('Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
-            self::line('Chance in 100, before → after (95 % interval)', $this->chances()),
-            self::line('Before the examination', $history->conduct()),
-            $isBaseline
+            NoteLine::under('mcmurray', 'In the McMurray', (new McMurrayNote($this->bearings))->text()),
+            NoteLine::under('recorded', 'Also recorded', $recorded->text()),
+            NoteLine::under('normal', 'Looked at and normal', implode(', ', $recorded->normal())),
+            NoteLine::under('plan', 'Plan given', $this->planGiven()),
+            NoteLine::under('not_tested', 'Not tested', $isBaseline ? '' : $this->untested()),
+            NoteLine::under('missing', 'Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
+            NoteLine::under('chances', 'Chance in 100, before → after (95 % interval)', $this->chances()),
+            NoteLine::under('conduct', 'Before the examination', $history->conduct()),
+            new NoteLine('caution', $isBaseline
                 ? 'A baseline weighs no chance; its figures are what the same knees are compared with later.'
                 : 'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
-                    .'against the papers; they are no diagnosis, and local rules come first.',
-        ], static fn (string $line): bool => $line !== ''));
+                    .'against the papers; they are no diagnosis, and local rules come first.'),
+        ]));
     }
 
     /**
-     * @return list<string>
+     * @return list<NoteLine>
      */
     private function reason(): array
     {
@@ -93,12 +100,12 @@ final readonly class LetterNote
         $sent = [];
         $lines = [];
         foreach ($this->plan->sendOn as $referral) {
-            $where = ucfirst("{$referral->within->words()}, to {$referral->to}.");
+            $where = ucfirst("{$referral->within->words()}, to {$this->phrases->words($referral->to->name())}.");
             $question = ucfirst($referral->question);
             $asks = \count($asked) < self::QUESTIONS && ! \in_array($question, $asked, true);
             $isTold = array_filter($sent, $referral->isToTheSame(...)) !== [];
             if ($asks || ! $isTold) {
-                $lines[] = $asks ? "{$where} Question: {$question}" : $where;
+                $lines[] = new NoteLine('reason', $asks ? "{$where} Question: {$question}" : $where);
             }
             $asked = $asks ? [...$asked, $question] : $asked;
             $sent[] = $referral;
@@ -121,7 +128,7 @@ final readonly class LetterNote
 
         return $examination->route->isBaseline()
             ? "Baseline of both knees, without an injury{$age}."
-            : ucfirst(PlainWords::side($examination->hurtSide))." knee, {$onset}{$age}.";
+            : ucfirst($examination->hurtSide->value)." knee, {$onset}{$age}.";
     }
 
     /** Which knee stands first in the figures. */
@@ -262,7 +269,7 @@ final readonly class LetterNote
         $plan = $this->plan;
         $support = $plan->support->type->value === 'none'
             ? ''
-            : $plan->support->type->words().($plan->support->range === '' ? '' : " ({$plan->support->range})");
+            : $plan->support->type->words().($plan->support->range === null ? '' : " ({$this->phrases->words($plan->support->range->name())})");
 
         return implode('; ', array_filter([
             $support,
@@ -294,10 +301,5 @@ final readonly class LetterNote
             InHundred::range($verdict->chance->interval),
             $verdict->unsettled ? ', unsettled' : '',
         ), Matters::named($this->bearings)));
-    }
-
-    private static function line(string $head, string $text): string
-    {
-        return $text === '' ? '' : "{$head}: {$text}";
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Plan\Referral;
+use GrayCompass\Core\Safety\Destination;
+use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Who comes next, in one sentence: a place that an earlier one already reaches is not named again.
@@ -13,29 +16,30 @@ use GrayCompass\Core\Plan\Referral;
  */
 final class Next
 {
-    private const ALONE = ['scan' => 'a scan (MRI)', 'doctor' => 'a doctor', 'xray' => 'an X-ray'];
-
     /**
      * @param  list<Referral>  $referrals  worst first
-     * @return string empty when nobody is sent
+     * @return list<Sentence> none when nobody is asked
      */
-    public static function sentence(array $referrals): string
+    public static function sentences(array $referrals): array
     {
         $reached = $named = [];
         foreach ($referrals as $referral) {
-            $places = array_column($referral->places, 'value');
-            $new = array_values(array_diff($places, $reached));
+            $places = $referral->to->places();
+            $new = array_values(array_filter(
+                $places,
+                static fn (Place $place): bool => ! \in_array($place, $reached, true),
+            ));
             if ($new === []) {
                 continue;
             }
-            foreach ($referral->places as $place) {
-                $reached = [...$reached, ...array_column($place->reaches(), 'value')];
+            foreach ($places as $place) {
+                $reached = [...$reached, ...$place->reaches()];
             }
             // What an earlier and sooner one reaches already is not asked for again.
-            $to = \count($new) === 1 && $places !== $new ? self::ALONE[$new[0]] ?? $referral->to : $referral->to;
-            $named[] = "{$to}, {$referral->within->words()}";
+            $to = \count($new) === 1 && $places !== $new ? Destination::alone($new[0]) ?? $referral->to : $referral->to;
+            $named[] = new Sentence('next.one', ['to' => $to->name(), 'within' => $referral->within->name()]);
         }
 
-        return $named === [] ? '' : ucfirst(implode('; ', $named)).'.';
+        return $named === [] ? [] : [new Sentence('next.who', ['who' => $named])];
     }
 }

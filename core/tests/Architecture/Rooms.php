@@ -16,11 +16,12 @@ final class Rooms
         'Inference\\Doubt' => ['Inference\\Model', 'Inference\\States', 'Inference\\Echo'],
         'Inference\\Readings' => ['Inference\\Model', 'Inference\\States', 'Inference\\Echo'],
         'Inference\\Wire' => ['Document', 'Inference\\Model', 'Inference\\Readings'],
-        'Core\\Knee' => [],
-        'Core\\Catalogue' => ['Core\\Knee'],
+        'Core\\Sentences' => [],
+        'Core\\Knee' => ['Core\\Sentences'],
+        'Core\\Catalogue' => ['Core\\Sentences', 'Core\\Knee'],
         'Core\\Examination' => ['Core\\Knee', 'Core\\Catalogue'],
         'Core\\Course' => ['Core\\Examination'],
-        'Core\\Safety' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Examination'],
+        'Core\\Safety' => ['Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination'],
         'Core\\Grading\\Values' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Examination'],
         'Core\\Grading\\Schools' => ['Core\\Knee', 'Core\\Examination', 'Core\\Grading\\Values'],
         'Core\\Grading\\Judges' => [
@@ -36,7 +37,7 @@ final class Rooms
             'Inference\\Model', 'Inference\\Readings',
         ],
         'Core\\Verdict' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Results',
+            'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Results',
             'Inference\\Model', 'Inference\\States', 'Inference\\Readings',
         ],
         'Core\\Route' => [
@@ -44,11 +45,11 @@ final class Rooms
             'Core\\Results', 'Core\\Scales', 'Core\\Verdict', 'Inference\\Readings',
         ],
         'Core\\Plan' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
+            'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
             'Core\\Results', 'Core\\Verdict',
         ],
         'Core\\Words' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Results',
+            'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Results',
             'Core\\Verdict', 'Core\\Plan', 'Inference\\Readings',
         ],
         'Core\\Assessed' => [
@@ -56,9 +57,9 @@ final class Rooms
             'Inference\\Readings',
         ],
         'Core\\Wire' => [
-            'Document', 'Core\\Assessed', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety',
+            'Document', 'Core\\Assessed', 'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety',
             'Core\\Grading', 'Core\\Results',
-            'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Inference\\Model', 'Inference\\Readings', 'Inference\\Wire',
+            'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words', 'Inference\\Model', 'Inference\\Readings', 'Inference\\Wire',
         ],
     ];
 }

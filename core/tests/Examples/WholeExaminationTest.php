@@ -115,7 +115,7 @@ final class WholeExaminationTest extends TestCase
             ['from', 'to', 'after', 'why', 'hours', 'say'],
             array_keys($this->written['plan']['lookAgain']),
         );
-        self::assertSame(['status', 'notThis', 'thisYes'], array_keys($this->written['plan']['availability']));
+        self::assertSame(['status', 'notThis', 'thisYes', 'activities'], array_keys($this->written['plan']['availability']));
         self::assertIsBool($this->written['nothingChanges']);
     }
 

@@ -70,11 +70,11 @@ final class BaselineTest extends TestCase
     public function test_it_is_said_everywhere(): void
     {
         $assessment = $this->knee(9, other: 3)->with('otherKneeReliable', false)->assessed();
-        self::assertStringContainsString('compared it with how it was on 2 March 2026.', $assessment->words->forAthlete);
-        self::assertStringContainsString('Lachman 9 / 4 mm (the latter its own baseline)', $assessment->words->note);
+        self::assertStringContainsString('compared it with how it was on 2 March 2026.', $assessment->words->forAthlete());
+        self::assertStringContainsString('Lachman 9 / 4 mm (the latter its own baseline)', $assessment->words->note());
         self::assertContains('compared_with_baseline', self::remarks($assessment));
         $reliable = $this->knee(9, other: 3)->assessed();
-        self::assertStringContainsString('compared it with your right knee', $reliable->words->forAthlete);
+        self::assertStringContainsString('compared it with your right knee', $reliable->words->forAthlete());
         self::assertNotContains('compared_with_baseline', self::remarks($reliable));
     }
 
@@ -127,10 +127,10 @@ final class BaselineTest extends TestCase
         self::assertSame([], $sound->plan->sendOn);
         self::assertSame(AvailabilityStatus::Available, $sound->plan->availability->status);
         self::assertFalse($sound->plan->support->crutches);
-        self::assertStringNotContainsString('in 100', $sound->words->forAthlete);
-        self::assertStringContainsString('You may do your sport.', $sound->words->forAthlete);
-        self::assertStringNotContainsString('Come back', $sound->words->forAthlete);
-        self::assertStringNotContainsString('Chance in 100', $sound->words->note);
+        self::assertStringNotContainsString('in 100', $sound->words->forAthlete());
+        self::assertStringContainsString('You may do your sport.', $sound->words->forAthlete());
+        self::assertStringNotContainsString('Come back', $sound->words->forAthlete());
+        self::assertStringNotContainsString('Chance in 100', $sound->words->note());
     }
 
     public function test_what_is_found_on_a_baseline_all_the_same_has_its_plan(): void

@@ -59,11 +59,11 @@ final class BaselineTest extends TestCase
             $assessed->bearings->verdicts,
         ));
         self::assertSame(['withheld'], $zones);
-        self::assertStringNotContainsString('in 100', $assessed->words->forAthlete);
-        self::assertStringNotContainsString('Chance in 100', $assessed->words->note);
-        self::assertStringNotContainsString('Not tested', $assessed->words->forAthlete.$assessed->words->note);
-        self::assertStringNotContainsString('hurt', $assessed->words->note);
-        self::assertStringContainsString('Measured (left / right)', $assessed->words->note);
+        self::assertStringNotContainsString('in 100', $assessed->words->forAthlete());
+        self::assertStringNotContainsString('Chance in 100', $assessed->words->note());
+        self::assertStringNotContainsString('Not tested', $assessed->words->forAthlete().$assessed->words->note());
+        self::assertStringNotContainsString('hurt', $assessed->words->note());
+        self::assertStringContainsString('Measured (left / right)', $assessed->words->note());
         self::assertNotSame('available', $assessed->plan->availability->status->value, 'a finding is still a finding');
         self::assertSame([], $loose->sentOn(), 'nobody operated on it, and no chance sends it');
         self::assertNotNull($assessed->plan->lookAgain);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Plan;
 
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -285,7 +286,6 @@ final class SendOnTest extends TestCase
         self::assertSame($raised, in_array($expected, $knee->sentOn(), true), implode(', ', $knee->sentOn()));
         foreach ($knee->assessed()->plan->sendOn as $referral) {
             self::assertNotSame('', $referral->why);
-            self::assertNotSame('', $referral->to);
             self::assertMatchesRegularExpression('/[?.]$/', $referral->question);
         }
     }
@@ -297,7 +297,7 @@ final class SendOnTest extends TestCase
             ['translationMm' => 12, 'endFeel' => 'absent'],
             self::TIGHT,
         );
-        self::assertSame('the surgeon who operated', $knee->assessed()->plan->sendOn[0]->to);
+        self::assertSame(Destination::OperatingSurgeon, $knee->assessed()->plan->sendOn[0]->to);
     }
 
     public function test_never_a_scan_for_a_side_or_for_pain_or_below_the_threshold(): void

@@ -594,13 +594,14 @@ final class SafetyGateTest extends TestCase
             ...$byResults,
         ];
         self::assertSame([], array_diff(array_column(SafetyRule::cases(), 'value'), $tested));
+        $phrases = (new Figures)->phrases();
         foreach (SafetyRule::cases() as $rule) {
             $sheet = (new Figures)->rules()->of($rule);
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->say, $rule->value);
-            self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sheet->found, $rule->value);
+            self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $phrases->sentence($sheet->found), $rule->value);
             self::assertSame(
                 $rule === SafetyRule::HotKneeUnasked,
-                $sheet->to === '' || $sheet->question === '',
+                $sheet->to === null || $sheet->question === '',
                 $rule->value,
             );
         }

@@ -308,7 +308,7 @@ final class SafetyRowsTest extends TestCase
         $knee = Knee::hurt()->with('ageYears', 60)->with('safety', ['feverOrHotRedKnee' => true, 'cannotFlexTo90' => true]);
         self::assertSame('joint_infection', array_key_first($knee->lines()));
         self::assertSame('joint_infection same_day', $knee->sentOn()[0]);
-        self::assertStringContainsString('A hospital doctor, today', $knee->assessed()->words->forAthlete);
+        self::assertStringContainsString('A hospital doctor, today', $knee->assessed()->words->forAthlete());
         self::assertSame('seen_there', $knee->assessed()->plan->lookAgain?->after);
     }
 
@@ -343,7 +343,7 @@ final class SafetyRowsTest extends TestCase
             'sensation',
             ['result' => 'abnormal', 'where' => 'web', 'since' => 'new'],
         );
-        $text = $knee->assessed()->words->forAthlete;
+        $text = $knee->assessed()->words->forAthlete();
         self::assertStringContainsString('compartment pressure', $knee->assessed()->bearings->gate->lines[0]->sheet->say);
         self::assertStringContainsString('Put nothing tight around the leg, and do not raise it', $text);
         self::assertStringNotContainsString('raise the leg', $text);
@@ -354,7 +354,7 @@ final class SafetyRowsTest extends TestCase
     {
         $back = Knee::hurt()->with('findings', [['manoeuvre' => 'back_screen', 'side' => 'both', 'result' => 'abnormal']]);
         self::assertContains('neighbour_joint routine', $back->sentOn());
-        self::assertStringContainsString('Your back does not move', $back->assessed()->words->forAthlete);
+        self::assertStringContainsString('Your back does not move', $back->assessed()->words->forAthlete());
         self::assertContains(
             'neighbour_joint days',
             $back->with('history', ['numbnessOrBackPain' => true])->sentOn(),
@@ -363,7 +363,7 @@ final class SafetyRowsTest extends TestCase
             ->found('hip_screen', ['result' => 'abnormal']);
         self::assertNotContains('neighbour_joint routine', $hip(4)->sentOn());
         self::assertContains('neighbour_joint routine', $hip(null)->sentOn());
-        self::assertStringContainsString('Your hip does not move', $hip(4)->assessed()->words->forAthlete);
+        self::assertStringContainsString('Your hip does not move', $hip(4)->assessed()->words->forAthlete());
     }
 
     /**

@@ -140,7 +140,7 @@ final class UrgencyStepsTest extends TestCase
         self::assertContains('fracture_rule_positive week', $knee(22)->sentOn());
         self::assertSame(['fracture_rule_positive', ''], [$knee(21)->hold('lachman'), $knee(22)->hold('lachman')]);
         self::assertSame('fracture_rule_positive', $knee(22)->hold('mcmurray'), 'what provokes much stays held');
-        self::assertStringNotContainsString('until the X-ray', $knee(22)->assessed()->words->forAthlete);
+        self::assertStringNotContainsString('until the X-ray', $knee(22)->assessed()->words->forAthlete());
         self::assertSame(['as_found', 'none'], [
             $knee(21)->assessed()->plan->support->type->value, $knee(22)->assessed()->plan->support->type->value,
         ]);

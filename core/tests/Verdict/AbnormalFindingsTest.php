@@ -8,6 +8,7 @@ use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\FieldWidget;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Plan\Activity;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -86,9 +87,9 @@ final class AbnormalFindingsTest extends TestCase
         self::assertNotSame([], $assessment->bearings->abnormal);
         self::assertNotSame('available', $assessment->plan->availability->status->value);
         self::assertTrue($assessment->plan->lookAgain !== null || $assessment->plan->sendOn !== []);
-        self::assertStringContainsString($told, $assessment->words->forAthlete);
+        self::assertStringContainsString($told, $assessment->words->forAthlete());
         foreach (['Nothing stands out', 'You may do your sport', 'was normal', 'Come back if'] as $never) {
-            self::assertStringNotContainsString($never, $assessment->words->forAthlete);
+            self::assertStringNotContainsString($never, $assessment->words->forAthlete());
         }
     }
 
@@ -118,7 +119,7 @@ final class AbnormalFindingsTest extends TestCase
         $assessment = self::sound($findings, $history)->assessed();
         self::assertSame([], $assessment->bearings->abnormal);
         self::assertSame('available', $assessment->plan->availability->status->value);
-        self::assertStringContainsString('Nothing stands out.', $assessment->words->forAthlete);
+        self::assertStringContainsString('Nothing stands out.', $assessment->words->forAthlete());
     }
 
     public function test_pain_alone_of_what_is_unlikely_is_no_finding_and_on_the_touchline_it_begins_at_four(): void
@@ -150,14 +151,13 @@ final class AbnormalFindingsTest extends TestCase
     public function test_what_is_allowed_follows_the_knee(): void
     {
         $yes = static fn (array $findings, array $history, int $age = 25): array => self::sound($findings, $history)
-            ->with('ageYears', $age)->assessed()->plan->availability->thisYes;
-        $all = ['cycling', 'running straight without a limp', 'upper-body training'];
-        self::assertSame($all, $yes([], ['painNow' => 3]));
-        self::assertSame(['upper-body training'], $yes([], ['painActivity' => 5]));
-        self::assertSame(['upper-body training'], $yes([['gait', ['pattern' => 'antalgic']]], []));
-        self::assertSame(['upper-body training'], $yes([['flexion_range', ['flexionDeg' => 110]]], []));
+            ->with('ageYears', $age)->assessed()->plan->availability->allowed;
+        self::assertSame([Activity::Cycling, Activity::RunningStraight, Activity::UpperBody], $yes([], ['painNow' => 3]));
+        self::assertSame([Activity::UpperBody], $yes([], ['painActivity' => 5]));
+        self::assertSame([Activity::UpperBody], $yes([['gait', ['pattern' => 'antalgic']]], []));
+        self::assertSame([Activity::UpperBody], $yes([['flexion_range', ['flexionDeg' => 110]]], []));
         self::assertSame(
-            ['cycling', 'upper-body training'],
+            [Activity::Cycling, Activity::UpperBody],
             $yes([['hop', ['pain' => 8]]], []),
         );
         self::assertSame([], $yes([], ['painNow' => 3], 6));

@@ -68,7 +68,7 @@ final class PromisesTest extends TestCase
         $lined = 0;
         foreach ($this->assessments() as [$document, $assessment]) {
             $advice = $assessment->plan->conduct->advice;
-            $text = $assessment->words->forAthlete;
+            $text = $assessment->words->forAthlete();
             $never = array_filter([
                 'walk freely' => $advice->weight !== null && $advice->weight->value !== 'as_it_allows',
                 'Bend and straighten' => $advice->bend !== null,
@@ -144,7 +144,7 @@ final class PromisesTest extends TestCase
                     );
                     self::assertStringContainsString(
                         'Nothing stands out.',
-                        $knee->assessed()->words->forAthlete,
+                        $knee->assessed()->words->forAthlete(),
                         $told,
                     );
                 }
@@ -309,7 +309,7 @@ final class PromisesTest extends TestCase
         foreach ($this->documents(self::MANY) as $document) {
             $assessment = $this->assess($document);
             $status = $assessment->plan->availability->status->value;
-            $text = $assessment->words->forAthlete;
+            $text = $assessment->words->forAthlete();
             $sound = $status === 'available' || str_contains($text, 'Nothing stands out')
                 || str_contains($text, 'You may do your sport.');
             if ($assessment->bearings->abnormal !== []) {

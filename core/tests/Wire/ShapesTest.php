@@ -9,6 +9,7 @@ use GrayCompass\Core\Tests\Support\Example;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
 use GrayCompass\Core\Wire\Shapes\CatalogueShapes;
 use GrayCompass\Core\Wire\Shapes\Terms;
+use GrayCompass\Core\Wire\Shapes\WordsShapes;
 use GrayCompass\Document\Faults;
 use GrayCompass\Document\Refusal;
 use GrayCompass\Document\Shape\Definition;
@@ -84,7 +85,7 @@ final class ShapesTest extends TestCase
     public function test_each_name_is_given_once_and_each_that_is_pointed_to_is_there(): void
     {
         $definitions = [];
-        foreach ([Terms::class, AssessmentShapes::class, CatalogueShapes::class] as $holder) {
+        foreach ([Terms::class, AssessmentShapes::class, WordsShapes::class, CatalogueShapes::class] as $holder) {
             foreach ((new \ReflectionClass($holder))->getMethods(\ReflectionMethod::IS_PUBLIC) as $method) {
                 $shape = $method->invoke(null);
                 self::assertInstanceOf(Definition::class, $shape);

@@ -29,7 +29,7 @@ final class WordsTest extends TestCase
         $text = static fn (string $tick): string => Knee::hurt()->answered()->with(
             'safety',
             [...Knee::CLEAR, $tick => true],
-        )->assessed()->words->forAthlete;
+        )->assessed()->words->forAthlete();
         foreach (['pulseOrSensationLost', 'cannotTakeFourSteps', 'openWound', 'lockedShort'] as $tick) {
             self::assertStringNotContainsString('cannot stand on it', $text($tick), $tick);
             self::assertStringContainsString(
@@ -38,12 +38,12 @@ final class WordsTest extends TestCase
                 $tick,
             );
         }
-        self::assertStringContainsString('cannot stand on it', Knee::hurt()->answered()->assessed()->words->forAthlete);
+        self::assertStringContainsString('cannot stand on it', Knee::hurt()->answered()->assessed()->words->forAthlete());
     }
 
     public function test_an_operated_knee_leads_with_what_must_not_be_missed(): void
     {
-        self::assertSame('', Knee::hurt()->assessed()->words->afterOperation);
+        self::assertSame('', Knee::hurt()->assessed()->words->afterOperation());
         $knee = Knee::hurt()->with('episode', ['operated' => ['what' => 'acl', 'weeksAgo' => 9]])
             ->found('passive_extension', ['extensionDeg' => -6], ['extensionDeg' => 2])
             ->found('straight_leg_raise', ['result' => 'lag', 'lagDeg' => 5])
@@ -51,18 +51,18 @@ final class WordsTest extends TestCase
         self::assertSame(
             'Operated on for an ACL tear 9 weeks ago. Extension -6° (other knee 2°), lag 5°, fluid grade 1, girth '
                 .'not recorded. Nothing raised for a stuck knee, infection or clot.',
-            $knee->assessed()->words->afterOperation,
+            $knee->assessed()->words->afterOperation(),
         );
         self::assertStringEndsWith(
             'never wait for a second look.',
-            $knee->with('safety', ['feverOrHotRedKnee' => true])->assessed()->words->afterOperation,
+            $knee->with('safety', ['feverOrHotRedKnee' => true])->assessed()->words->afterOperation(),
         );
         self::assertStringStartsWith(
             'Operated on a week ago.',
             Knee::hurt()->with(
                 'episode',
                 ['operated' => ['what' => 'other', 'weeksAgo' => 1]],
-            )->assessed()->words->afterOperation,
+            )->assessed()->words->afterOperation(),
         );
     }
 
@@ -251,7 +251,7 @@ final class WordsTest extends TestCase
     public function test_the_coach_hears_nothing_without_a_consent_of_their_own_and_nothing_medical_with_it(): void
     {
         $for = static fn (Knee $knee, array $opening): string =>
-            $knee->with('opening', $opening)->assessed()->words->forCoach;
+            $knee->with('opening', $opening)->assessed()->words->forCoach();
         self::assertSame('', $for(TypicalKnees::tornAcl(), ['consentGiven' => true]));
         self::assertSame('', $for(TypicalKnees::tornAcl()->with('ageYears', 15), ['coachMayKnow' => true]));
         self::assertNotSame(
@@ -290,7 +290,7 @@ final class WordsTest extends TestCase
         $for = static fn (Knee $knee): string => $knee->with(
             'opening',
             ['coachMayKnow' => true],
-        )->assessed()->words->forCoach;
+        )->assessed()->words->forCoach();
         self::assertSame('Out. Review within 14 days.', $for(TypicalKnees::tornAcl()->with('ageYears', 25)));
         self::assertSame('Out. Review in 7 to 10 days.', $for(TypicalKnees::tornPcl()->with('ageYears', 25)));
         self::assertSame(
@@ -306,7 +306,7 @@ final class WordsTest extends TestCase
             ['pop' => true, 'locking' => false, 'mechanism' => ['twist_on_planted_foot']],
         )
             ->with('episode', ['whatHappened' => 'Landed from a jump.', 'medication' => 'none', 'bleedingRisk' => true])
-            ->found('ankle_lift', ['result' => 'normal', 'turnsOut' => 'normal'])->assessed()->words->note;
+            ->found('ankle_lift', ['result' => 'normal', 'turnsOut' => 'normal'])->assessed()->words->note();
         $lines = explode("\n", $note);
         self::assertSame(
             'Within two weeks, to a knee surgeon or sports doctor, with a scan (MRI). Question: An ACL tear?',
@@ -330,7 +330,7 @@ final class WordsTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/→ (0|100)\b|[a-z]_[a-z]/', $note);
         self::assertStringNotContainsString(
             'Question',
-            Knee::hurt()->assessed()->words->note,
+            Knee::hurt()->assessed()->words->note(),
             'nobody is sent, nothing is asked',
         );
         self::assertStringContainsString(
@@ -339,7 +339,7 @@ final class WordsTest extends TestCase
                 'posterior_drawer',
                 ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => false]],
                 ['translationMm' => 3, 'endFeel' => 'firm'],
-            )->assessed()->words->note,
+            )->assessed()->words->note(),
         );
     }
 
@@ -355,7 +355,7 @@ final class WordsTest extends TestCase
             ->found(
                 'lachman',
                 ['translationMm' => 6, 'endFeel' => 'firm', 'support' => 'prone', 'note' => 'fearful'],
-            )->assessed()->words->note;
+            )->assessed()->words->note();
         foreach (['MRI two years ago: intact (Dr Osk) (2024)', 'pulse felt 2026-03-14T09:30:00Z', 'Inspection (scar: no; '
             .'bruise)', 'angle: 6° (other 2)', 'support: prone', '“fearful”', 'not graded'] as $part) {
             self::assertStringContainsString($part, $note);
@@ -381,7 +381,7 @@ final class WordsTest extends TestCase
 
     private function said(Knee $knee): string
     {
-        return $knee->assessed()->words->forAthlete;
+        return $knee->assessed()->words->forAthlete();
     }
 
     /**
@@ -394,7 +394,7 @@ final class WordsTest extends TestCase
         foreach (glob(__DIR__.'/../../../examples/*.json') ?: [] as $file) {
             $texts[basename($file)] = $assessor->assess($assessor->read(Json::read((string) file_get_contents(
                 $file,
-            ))))->words->forAthlete;
+            ))))->words->forAthlete();
         }
         self::assertNotSame([], $texts);
 

@@ -2409,6 +2409,8 @@ export interface components {
             question: string;
             /** @description the injuries that it asks about */
             asks: components["schemas"]["ConditionId"][];
+            /** @description null: signed before there were codes */
+            code: ("emergency" | "doctor.hospital" | "doctor" | "doctor.xray_first" | "doctor.xray" | "doctor.hip_xray" | "doctor.ct_or_mri" | "doctor.shin_imaging" | "doctor.imaging" | "imaging.xray" | "imaging.mri" | "surgeon.knee" | "surgeon.knee.mri" | "surgeon.kneecap" | "surgeon.operator") | null;
             to: string;
             /** @enum {unknown} */
             within: "now" | "same_day" | "days" | "week" | "two_weeks" | "routine";
@@ -2423,6 +2425,39 @@ export interface components {
             cost: string;
             crutches: boolean;
         };
+        /** @description What stands in one place of a sentence: a number, a day, or sentences within it. */
+        SentenceValue: {
+            name: string;
+            number?: number;
+            day?: string;
+            sentences?: {
+                code: string;
+                values: components["schemas"]["SentenceValue"][];
+            }[];
+        };
+        Sentence: {
+            code: string;
+            values: components["schemas"]["SentenceValue"][];
+            text: string;
+        };
+        Words: {
+            athlete: {
+                code: string;
+                /** @description the heading */
+                text: string;
+                sentences: components["schemas"]["Sentence"][];
+            }[];
+            /** @description empty without recorded consent */
+            coach: components["schemas"]["Sentence"][];
+            letter: {
+                code: string;
+                text: string;
+            }[];
+            afterOperation: {
+                code: string;
+                text: string;
+            }[];
+        };
         Plan: {
             sendOn: components["schemas"]["Referral"][];
             support: components["schemas"]["Support"];
@@ -2436,6 +2471,13 @@ export interface components {
                 status: "available" | "modified" | "out";
                 notThis: string[];
                 thisYes: string[];
+                /** @description those of `notThis` and `thisYes`, by code */
+                activities: {
+                    /** @enum {unknown} */
+                    code: "running" | "running_straight" | "jumping" | "cutting" | "contact" | "contact_unsupported" | "full_bend_loaded" | "cycling" | "upper_body";
+                    text: string;
+                    allowed: boolean;
+                }[];
             };
             advice: {
                 weight: string | null;
@@ -2462,6 +2504,8 @@ export interface components {
             /** @description empty without recorded consent */
             forCoach: string;
             note: string;
+            /** @description the same texts, sentence by sentence */
+            words: components["schemas"]["Words"];
         };
         /** @description id of a route of the catalogue */
         RouteId: string;

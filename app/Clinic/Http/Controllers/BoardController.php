@@ -12,8 +12,8 @@ use Illuminate\Http\JsonResponse;
 /** Who may play: the coach's whole view. */
 final class BoardController
 {
-    public function __invoke(#[CurrentUser] User $user): JsonResponse
+    public function __invoke(#[CurrentUser] User $user, Board $board): JsonResponse
     {
-        return response()->json(Board::for($user));
+        return response()->json($board->for($user));
     }
 }

@@ -6,10 +6,12 @@ namespace GrayCompass\Core\Wire\Shapes;
 
 use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Knee\Phase;
+use GrayCompass\Core\Plan\Activity;
 use GrayCompass\Core\Plan\AvailabilityStatus;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Core\Verdict\ConditionZone;
 use GrayCompass\Core\Verdict\Gate;
@@ -170,6 +172,7 @@ final class AssessmentShapes
         return new Definition('Referral', new Fields([
             'question' => new Noted(Text::free(), 'what the other one is asked'),
             'asks' => new Noted(new Items(Terms::conditionId()), 'the injuries that it asks about'),
+            'code' => new Noted(new OrNull(Word::of(Destination::class)), 'null: signed before there were codes'),
             'to' => Text::free(),
             'within' => Word::of(Within::class),
             'rule' => Text::free(),
@@ -200,6 +203,16 @@ final class AssessmentShapes
                 'status' => Word::of(AvailabilityStatus::class),
                 'notThis' => new Items(Text::free()),
                 'thisYes' => new Items(Text::free()),
+                'activities' => new Noted(
+                    new Items(
+                        new Fields([
+                            'code' => Word::of(Activity::class),
+                            'text' => Text::free(),
+                            'allowed' => new YesNo,
+                        ]),
+                    ),
+                    'those of `notThis` and `thisYes`, by code',
+                ),
             ]),
             'advice' => new Fields([
                 'weight' => new OrNull(Text::free()),
@@ -224,6 +237,7 @@ final class AssessmentShapes
             'forAthlete' => Text::free(),
             'forCoach' => new Noted(Text::free(), 'empty without recorded consent'),
             'note' => Text::free(),
+            'words' => new Noted(WordsShapes::words(), 'the same texts, sentence by sentence'),
         ]));
     }
 
