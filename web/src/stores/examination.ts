@@ -22,6 +22,7 @@ import {
 } from '@/sync'
 import { type KeptExamination, keptFrom } from './kept'
 import { isMeasured, useOpenExamination } from './openExamination'
+import { CLOSED, type Source, after } from './source'
 import { useUndo } from './undo'
 import { useVerdict } from './verdict'
 
@@ -36,13 +37,12 @@ export const useExamination = defineStore('examination', () => {
   const fromMemory = ref(false)
   /** Reasons given for manoeuvres that the gate holds back, by manoeuvre. */
   const overrides = reactive(new Map<string, string>())
+  const source = shallowRef<Source>(CLOSED)
   /** When this device last saw the record, where it was opened without the server (ISO 8601). */
-  const keptAt = ref<string | null>(null)
+  const keptAt = computed(() => (source.value.from === 'device' ? source.value.at : null))
   const queue = shallowRef<SaveQueueReturn | null>(null)
   let scope: EffectScope | undefined
   let comeback: RetryReturn | undefined
-  /** Answers to saves so far: what was asked before the last one is older. */
-  let judged = 0
 
   const saveState = computed<SaveState>(() => {
     const state = queue.value?.state.value ?? 'saved'
@@ -82,6 +82,7 @@ export const useExamination = defineStore('examination', () => {
   function close(): void {
     scope?.stop()
     queue.value = null
+    source.value = after(source.value, { to: 'closed' })
     opened.clear()
     verdict.clear()
     undoable.clear()
@@ -105,7 +106,7 @@ export const useExamination = defineStore('examination', () => {
   function arrive({ head, parts, assessment, beforeGate, marks }: KeptExamination, at: string | null): void {
     opened.replace(head, parts)
     verdict.replace(assessment, beforeGate, marks)
-    keptAt.value = at
+    source.value = after(source.value, { to: 'arrived', at })
     for (const [part, draft] of Object.entries(queue.value?.drafts.value ?? {}))
       if (!isMeasured(opened.payload(part))) opened.show(part, draft)
     for (const problem of problems.value) opened.show(problem.part, problem.mine)
@@ -117,12 +118,12 @@ export const useExamination = defineStore('examination', () => {
   async function refresh(): Promise<void> {
     const id = opened.head?.id
     // What waits goes first: an answer from before it would take it off the screen again.
-    if (id === undefined || keptAt.value === null || isAhead.value) return
-    const before = judged
+    const asked = source.value
+    if (id === undefined || asked.from !== 'device' || isAhead.value) return
     try {
       const fresh = await ask(id)
       if (opened.head?.id !== id || isAhead.value) return
-      if (judged !== before) return void refresh()
+      if (source.value !== asked) return void refresh()
       arrive(fresh, null)
       comeback?.done()
       void keep()
@@ -240,7 +241,7 @@ export const useExamination = defineStore('examination', () => {
 
   /** Done once the device holds the newer record too: a reload without the server must not step back. */
   function saved(answer: Saved, item: Waiting): Promise<void> {
-    judged++
+    source.value = after(source.value, { to: 'saved' })
     opened.hold(answer.part, { payload: item.payload, version: answer.version })
     verdict.follow(answer)
     if (opened.head) opened.head = { ...opened.head, revision: answer.revision }
