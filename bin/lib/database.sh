@@ -85,3 +85,14 @@ make_accounts() {
     # By its input, so that no password stands in a list of processes.
     database_admin <<<"$statements"
 }
+
+# A database for each process of the feature tests.
+databases_of_tests() {
+    local number host
+    for number in $(seq 1 "$(nproc)"); do
+        for host in localhost 127.0.0.1; do
+            database_admin -e "CREATE DATABASE IF NOT EXISTS ${DB_DATABASE}_$number;
+                GRANT ALL ON ${DB_DATABASE}_$number.* TO '$DB_MIGRATOR'@'$host';"
+        done
+    done
+}
