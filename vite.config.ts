@@ -58,6 +58,8 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: true,
     modulePreload: { polyfill: false },
+    // Where each line comes from, for the tests that ask which of them were run.
+    sourcemap: process.env.WEB_MAPS === '1' ? 'hidden' : false,
     rollupOptions: { input: ['web/src/main.ts', 'web/src/page.ts'] },
   },
 })

@@ -10,6 +10,13 @@ export default mergeConfig(
     test: {
       environment: 'jsdom',
       server: { deps: { inline: ['element-plus'] } },
+      coverage: {
+        provider: 'v8',
+        include: ['web/src/**/*.{ts,vue}'],
+        exclude: ['**/*.d.ts'],
+        reporter: ['json'],
+        reportsDirectory: 'var/unit-coverage',
+      },
       restoreMocks: true,
       unstubGlobals: true,
       projects: [

@@ -88,7 +88,9 @@ install_web_packages() {
 
 build_interface() {
     local manifest=public/build/.vite/manifest.json
-    if [ -f $manifest ] && [ -z "$(find web contract resources/drawings vite.config.ts package-lock.json -newer $manifest -print -quit)" ]; then
+    local maps
+    maps=$(find public/build -name '*.js.map' -print -quit 2>/dev/null || true)
+    if [ -f $manifest ] && { [ -z "${WEB_MAPS:-}" ] || [ -n "$maps" ]; } && [ -z "$(find web contract resources/drawings vite.config.ts package-lock.json -newer $manifest -print -quit)" ]; then
         return 0
     fi
     say 'Building the interface (vite)'

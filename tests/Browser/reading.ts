@@ -1,4 +1,5 @@
 import { type BrowserContext, test as base, expect } from '@playwright/test'
+import { countingRuns } from './coverage'
 
 export * from '@playwright/test'
 
@@ -85,7 +86,9 @@ export const test = base.extend<{ readable: undefined }>({
     async ({ browser, baseURL, viewport, hasTouch, isMobile }, use) => {
       const at = baseURL === undefined ? {} : { baseURL }
       const context = await patiently(() => browser.newContext({ ...at, viewport, hasTouch, isMobile }))
+      const writeDown = countingRuns(context)
       await use(context)
+      await writeDown()
       await context.close()
     },
     { scope: 'test', timeout: 3 * OPENING },
