@@ -192,6 +192,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::get('summary.pdf', [ExaminationController::class, 'pdf'])->name('pdf');
             Route::get('document', [ExaminationController::class, 'document'])->name('document');
             Route::get('weighing', [WeighController::class, 'show'])->name('weighing');
+            Route::get('athlete-text', [PageController::class, 'text'])->name('athlete-text');
         });
         Route::post('signature', [ExaminationController::class, 'sign'])->can('sign', 'examination')->name('sign');
         Route::middleware('can:sign,examination')->group(function (): void {

@@ -25,6 +25,7 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Safety\RuleBook;
 use GrayCompass\Core\Safety\UrgencySteps;
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\AbnormalFindings;
 use GrayCompass\Core\Verdict\AlsoConsider;
@@ -59,7 +60,8 @@ final class Figures
 
     private ?CourseMeasures $curves = null;
 
-    private ?Phrases $phrases = null;
+    /** @var array<string, Phrases> by language */
+    private array $phrases = [];
 
     /** Fingerprint of the figures that no choice changes. */
     private ?string $fixed = null;
@@ -86,9 +88,9 @@ final class Figures
     public function parsed(): array
     {
         $parsed = ['fixed' => [$this->fixed()], 'prints' => $this->prints()];
-        foreach (['', 'catalogue/', 'words/en/'] as $below) {
+        foreach (['', 'catalogue/', 'words/*/'] as $below) {
             foreach (glob("{$this->folder}/{$below}*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
-                $file = $below.basename($path);
+                $file = substr($path, \strlen($this->folder) + 1);
                 $parsed[$file] = str_ends_with($file, '.csv') ? $this->table($file) : $this->json($file);
             }
         }
@@ -289,11 +291,11 @@ final class Figures
         return $this->json('words.json');
     }
 
-    /** The sentences that athlete and coach read. */
-    public function phrases(): Phrases
+    /** The words of what an athlete reads; in English those for the coach as well. */
+    public function phrases(Language $language = Language::English): Phrases
     {
         /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
-        return $this->phrases ??= new Phrases($this->json('words/en/athlete.json'));
+        return $this->phrases[$language->value] ??= new Phrases($this->json("words/{$language->value}/athlete.json"));
     }
 
     /**

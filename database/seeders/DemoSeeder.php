@@ -24,6 +24,7 @@ use App\Platform\Audit\AuditLog;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Document\Json;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Auth;
@@ -53,6 +54,9 @@ final class DemoSeeder extends Seeder
         ['Petra Vaughn-Idle', 'F06', 'Fell running', 34],
         ['Jonah Skelwith', 'F12', 'Fell running', 29],
     ];
+
+    /** Who reads their page in another language than English. */
+    private const LANGUAGES = ['T08' => Language::German, 'J02' => Language::Spanish, 'H23' => Language::French];
 
     public function __construct(
         private readonly Starter $starter,
@@ -87,6 +91,7 @@ final class DemoSeeder extends Seeder
             $athletes[$number] = Athlete::query()->create([
                 'team_id' => $team->id, 'name' => $name, 'number' => $number, 'squad' => $squad,
                 'born_on' => Date::now()->subYears($age)->subMonths(5)->toDateString(),
+                'profile' => isset(self::LANGUAGES[$number]) ? (object) ['language' => self::LANGUAGES[$number]->value] : null,
             ]);
         }
         $this->season->run($user, $athletes);

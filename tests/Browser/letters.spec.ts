@@ -103,6 +103,41 @@ test('the athlete’s page opens for whoever has its code, says no name, and clo
   await expect(stranger.getByText('This page is not open any more.')).toBeVisible()
 })
 
+test('an athlete reads the page in German, beside the English, until it is reviewed and after', async ({
+  page,
+  browser,
+}) => {
+  const id = await signedLooseKnee(page, 'Callum Rigg-Mayne')
+  await page.getByRole('link', { name: 'Callum Rigg-Mayne' }).first().click()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
+  await page.getByText('More, if it matters').click()
+  await page.getByRole('combobox', { name: 'Language of the athlete’s page' }).click()
+  await page.getByRole('option', { name: 'German' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Page in')).toBeVisible()
+  await page.goto(`/examinations/${id}/athlete`)
+  await expect(page.getByRole('heading', { name: 'Was wir gefunden haben' })).toBeVisible()
+  await expect(page.getByText('What we found.', { exact: true })).toBeVisible()
+  await expect(page.getByText(/noch keine Fachperson geprüft/)).toBeVisible()
+  await expectAccessible(page)
+  await expectNoSidewaysScroll(page)
+  await page.goto('/team')
+  await page.getByText('Translations of the athlete’s page').click()
+  await page.getByText('German: reviewed by a clinician who speaks it').click()
+  const shares = page.getByRole('checkbox', { name: /Athletes may be given a code/ })
+  if (!(await shares.isChecked())) await page.getByText(/Athletes may be given a code/).click()
+  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(page.getByText('The settings of the team are saved.')).toBeVisible()
+  await page.goto(`/examinations/${id}/athlete`)
+  await page.getByRole('button', { name: 'Make a code' }).click()
+  const address = (await page.getByText(/\/page#/).textContent())!.trim().replace(/^.*?(http)/s, '$1')
+  const athlete = await (await browser.newContext()).newPage()
+  await athlete.goto(address)
+  await expect(athlete.getByRole('heading', { name: 'Was wir gefunden haben' })).toBeVisible()
+  await expect(athlete.locator('html')).toHaveAttribute('lang', 'de')
+  await expect(athlete.getByText(/noch keine Fachperson geprüft/)).toHaveCount(0)
+})
+
 test('what is to be sent on is written about in one tap from the first screen', async ({ page }) => {
   await logIn(page)
   await page.getByRole('button', { name: /^Kaia Linnell, right knee\s*Within days/ }).click()

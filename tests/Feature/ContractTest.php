@@ -267,6 +267,7 @@ final class ContractTest extends FeatureTestCase
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/summary.pdf",
             "/api/examinations/{$id}/weighing",
+            "/api/examinations/{$id}/athlete-text",
         ];
     }
 

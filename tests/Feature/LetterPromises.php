@@ -45,6 +45,8 @@ trait LetterPromises
         $this->deleteJson("/api/letters/{$letter}")->assertStatus(422);
         $this->doctors($user);
         $this->getJson("/api/examinations/{$signed}/page")->assertOk();
+        $this->getJson("/api/examinations/{$signed}/athlete-text")->assertOk();
+        $this->getJson('/api/examinations/elsewhere/athlete-text')->assertNotFound();
         $this->postJson("/api/examinations/{$signed}/page")->assertStatus(422);
         $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
         $page = (string) $this->postJson("/api/examinations/{$signed}/page")->assertCreated()->json('address');
@@ -111,7 +113,7 @@ trait LetterPromises
     {
         return [
             'name' => 'Fenmoor Indoor Sports Club', 'asksSecondFactor' => false, 'letterHead' => '',
-            'sharesPages' => false, 'keepsYears' => null, 'schools' => (object) [], 'setting' => null, 'seasons' => [], 'timeZone' => 'UTC', 'dateOrder' => 'dmy', ...$otherwise,
+            'sharesPages' => false, 'keepsYears' => null, 'schools' => (object) [], 'setting' => null, 'seasons' => [], 'timeZone' => 'UTC', 'dateOrder' => 'dmy', 'reviewedLanguages' => [], ...$otherwise,
         ];
     }
 

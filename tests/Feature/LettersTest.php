@@ -11,6 +11,7 @@ use App\Clinic\AthleteFiles\PruneExpired;
 use App\Clinic\Letters\LetterMail;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\SharedPage;
+use App\Clinic\Models\Snapshot;
 use App\Clinic\Models\Task;
 use App\Clinic\Values\TaskKind;
 use App\Club\Doctors\TreatingDoctor;
@@ -241,6 +242,44 @@ final class LettersTest extends FeatureTestCase
         $this->getJson('/api/page', ['X-Page-Token' => $page])->assertOk();
         $this->postJson("/api/examinations/{$later}/signature", $this->seen($later))->assertOk();
         $this->getJson('/api/page', ['X-Page-Token' => $page])->assertNotFound();
+    }
+
+    public function test_an_athlete_reads_the_page_in_their_own_language_with_a_caution_until_it_is_reviewed(): void
+    {
+        $this->putJson('/api/team', self::settings(['sharesPages' => true]))->assertNoContent();
+        $athlete = Athlete::query()->firstOrFail();
+        $this->putJson("/api/athletes/{$athlete->id}", [
+            'name' => $athlete->name, 'bornOn' => $athlete->born_on->toDateString(), 'squad' => $athlete->squad,
+            'profile' => ['language' => 'de'],
+        ])->assertOk()->assertJsonPath('profile.language', 'de');
+        $token = (string) parse_url((string) $this->postJson("/api/examinations/{$this->signed}/page")->json('address'), PHP_URL_FRAGMENT);
+        $page = fn (): TestResponse => $this->getJson('/api/page', ['X-Page-Token' => $token])->assertOk();
+        $page()->assertJsonPath('language', 'de')->assertJsonPath('title', 'Dein Knie')
+            ->assertJsonPath('parts.0.heading', 'Was wir angeschaut haben')
+            ->assertJsonPath('caution', 'Diese Übersetzung hat noch keine Fachperson geprüft, die Deutsch spricht. Frag nach, wenn etwas unklar ist.');
+        $text = $this->getJson("/api/examinations/{$this->signed}/athlete-text")->assertOk()
+            ->assertJsonPath('languageName', 'German')->assertJsonPath('parts.acl', 'das vordere Kreuzband (ACL)');
+        self::assertSame($page()->json('parts'), $text->json('sections'));
+        $this->putJson('/api/team', self::settings(['sharesPages' => true, 'reviewedLanguages' => ['en']]))->assertStatus(422)
+            ->assertJsonPath('error.path', 'reviewedLanguages.0');
+        $this->putJson('/api/team', self::settings(['sharesPages' => true, 'reviewedLanguages' => ['de']]))->assertNoContent();
+        $page()->assertJsonPath('caution', '');
+    }
+
+    public function test_a_signed_page_keeps_its_words_in_each_language_and_one_from_before_is_read_in_english(): void
+    {
+        $snapshot = Snapshot::query()->where('examination_id', $this->signed)->firstOrFail();
+        $payload = $snapshot->payload;
+        self::assertSame(['de', 'es', 'fr'], array_keys($payload['plan']['words']['translations']));
+        Athlete::query()->firstOrFail()->update(['profile' => ['language' => 'fr']]);
+        $payload['plan']['words']['translations']['fr'] = "Signé\nComme ce jour-là.";
+        $snapshot->update(['payload' => $payload]);
+        $this->getJson("/api/examinations/{$this->signed}/athlete-text")
+            ->assertJsonPath('sections', [['heading' => 'Signé', 'say' => 'Comme ce jour-là.']]);
+        unset($payload['plan']['words']);
+        $snapshot->update(['payload' => $payload]);
+        $this->getJson("/api/examinations/{$this->signed}/athlete-text")
+            ->assertJsonPath('language', 'en')->assertJsonPath('caution', '')->assertJsonPath('sections.0.heading', 'What we looked at');
     }
 
     public function test_a_team_begins_with_its_own_schools_and_setting_and_unknown_ones_are_refused(): void

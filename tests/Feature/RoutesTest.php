@@ -150,6 +150,7 @@ final class RoutesTest extends FeatureTestCase
         'examinations.pdf' => [403, 404, 200, 200],
         'examinations.document' => [403, 404, 200, 200],
         'examinations.weighing' => [403, 404, 200, 200],
+        'examinations.athlete-text' => [403, 404, 200, 200],
         'examinations.sign' => [403, 404, 200, 200],
         'examinations.letters' => [403, 404, 200, 200],
         'examinations.page' => [403, 404, 200, 200],

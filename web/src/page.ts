@@ -4,16 +4,41 @@ interface Part {
   say: string
 }
 
-const CLOSED = 'This page is not open any more. Ask the person who examined your knee.'
-const AWAY = 'The page cannot be loaded just now. Try again in a moment.'
+interface AthletePage {
+  language: string
+  title: string
+  caution: string
+  parts: Part[]
+}
 
-async function read(): Promise<Part[] | string> {
+/** Said before it is known in which language the page is: in the one of the device, where there is such a page. */
+const ENGLISH = {
+  closed: 'This page is not open any more. Ask the person who examined your knee.',
+  away: 'The page cannot be loaded just now. Try again in a moment.',
+}
+const OTHERS: Record<string, typeof ENGLISH> = {
+  de: {
+    closed: 'Diese Seite ist nicht mehr offen. Frag die Person, die dein Knie untersucht hat.',
+    away: 'Die Seite kann gerade nicht geladen werden. Versuch es gleich noch einmal.',
+  },
+  es: {
+    closed: 'Esta página ya no está abierta. Pregunta a la persona que examinó tu rodilla.',
+    away: 'Ahora no se puede cargar la página. Inténtalo de nuevo en un momento.',
+  },
+  fr: {
+    closed: 'Cette page n’est plus ouverte. Demande à la personne qui a examiné ton genou.',
+    away: 'La page ne peut pas être chargée pour le moment. Réessaie dans un instant.',
+  },
+}
+const SAID = OTHERS[navigator.language.slice(0, 2)] ?? ENGLISH
+
+async function read(): Promise<AthletePage | string> {
   try {
     const answer = await fetch('/api/page', { headers: { 'X-Page-Token': location.hash.slice(1) } })
-    if (answer.status === 404) return CLOSED
-    return answer.ok ? ((await answer.json()) as { parts: Part[] }).parts : AWAY
+    if (answer.status === 404) return SAID.closed
+    return answer.ok ? ((await answer.json()) as AthletePage) : SAID.away
   } catch {
-    return AWAY
+    return SAID.away
   }
 }
 
@@ -24,11 +49,18 @@ function element(name: 'h2' | 'p', text: string): HTMLElement {
 }
 
 async function show(): Promise<void> {
-  const parts = await read()
+  const page = await read()
   const said =
-    typeof parts === 'string'
-      ? [element('p', parts)]
-      : parts.flatMap(({ heading, say }) => [element('h2', heading), element('p', say)])
+    typeof page === 'string'
+      ? [element('p', page)]
+      : [
+          ...page.parts.flatMap(({ heading, say }) => [element('h2', heading), element('p', say)]),
+          ...(page.caution === '' ? [] : [element('p', page.caution)]),
+        ]
+  if (typeof page !== 'string') {
+    document.documentElement.lang = page.language
+    document.title = page.title
+  }
   document.querySelector('main')?.replaceChildren(...said)
 }
 

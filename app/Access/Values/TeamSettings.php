@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Access\Values;
 
 use GrayCompass\Core\Knee\Setting;
+use GrayCompass\Core\Sentences\Language;
 use Illuminate\Contracts\Database\Eloquent\Castable;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
@@ -22,6 +23,7 @@ final readonly class TeamSettings implements Castable
      * @param  list<Season>  $seasons  one a squad
      * @param  string  $timeZone  in which its days begin, of the IANA database
      * @param  DateOrder  $dateOrder  in which dates are shown and typed
+     * @param  list<Language>  $reviewed  languages whose translations a clinician who speaks them has reviewed
      * @param  Setting|null  $setting  with which examinations begin off the touchline; null: by days and age
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class TeamSettings implements Castable
         public array $seasons = [],
         public string $timeZone = 'UTC',
         public DateOrder $dateOrder = DateOrder::DayFirst,
+        public array $reviewed = [],
     ) {
     }
 
@@ -49,6 +52,7 @@ final readonly class TeamSettings implements Castable
             'setting' => $this->setting?->value,
             'timeZone' => $this->timeZone,
             'dateOrder' => $this->dateOrder->value,
+            'reviewedLanguages' => array_column($this->reviewed, 'value'),
             'seasons' => array_map(static fn (Season $one): array => $one->content(), $this->seasons),
         ];
     }
@@ -80,7 +84,17 @@ final readonly class TeamSettings implements Castable
             ))),
             self::zone($content['timeZone'] ?? null),
             DateOrder::tryFrom(\is_string($content['dateOrder'] ?? null) ? $content['dateOrder'] : '') ?? DateOrder::DayFirst,
+            array_values(array_filter(array_map(
+                static fn (mixed $one): ?Language => \is_string($one) ? Language::tryFrom($one) : null,
+                (array) ($content['reviewedLanguages'] ?? []),
+            ))),
         );
+    }
+
+    /** Whether what an athlete reads in this language needs no caution about its translation. */
+    public function isReviewed(Language $language): bool
+    {
+        return $language->isOriginal() || \in_array($language, $this->reviewed, true);
     }
 
     /** One that the machine knows; UTC otherwise. */

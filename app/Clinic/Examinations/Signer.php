@@ -9,6 +9,7 @@ use App\Clinic\Audit\SignedFacts;
 use App\Clinic\Board\Board;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Snapshot;
+use App\Clinic\Pages\AthleteTexts;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\ExaminationStatus;
 use App\Platform\Audit\AuditEvent;
@@ -28,6 +29,7 @@ final class Signer
         private readonly Tasks $tasks,
         private readonly Corrections $corrections,
         private readonly Board $board,
+        private readonly AthleteTexts $texts,
     ) {
     }
 
@@ -88,7 +90,7 @@ final class Signer
     {
         return Snapshot::query()->create([
             'examination_id' => $examination->id,
-            'payload' => Assessments::written($assessment),
+            'payload' => $this->texts->translated(Assessments::written($assessment)),
             'problem' => ProblemWriter::write($assessment->weighed->problem),
             'rules' => Assessment::RULES,
             'evidence' => $assessment->evidence->choice->value.' '.$assessment->digest,

@@ -8,6 +8,7 @@ use App\Clinic\Models\Snapshot;
 use App\Clinic\Values\Predicted;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Core\Verdict\ConditionZone;
 
 /**
@@ -97,6 +98,28 @@ final readonly class WrittenAssessment
     public function forAthlete(): string
     {
         return $this->words('forAthlete');
+    }
+
+    /**
+     * What the athlete reads, by code; empty where only words were kept.
+     *
+     * @return list<array{code: string, sentences: list<array{code: string, values: list<mixed>}>}>
+     */
+    public function athleteSections(): array
+    {
+        /** @var array{athlete?: list<array{code: string, sentences: list<array{code: string, values: list<mixed>}>}>} $words */
+        $words = $this->plan()['words'] ?? [];
+
+        return $words['athlete'] ?? [];
+    }
+
+    /** As it was put into this language when it was signed; null where it was not. */
+    public function translation(Language $language): ?string
+    {
+        /** @var array{translations?: array<string, string>} $words */
+        $words = $this->plan()['words'] ?? [];
+
+        return $words['translations'][$language->value] ?? null;
     }
 
     private function words(string $for): string

@@ -7,14 +7,15 @@ namespace App\Clinic\Pages;
 use App\Access\Accounts\Token;
 use App\Access\Models\Team;
 use App\Access\Models\User;
-use App\Clinic\Examinations\Assessments;
-use App\Clinic\Examinations\WrittenAssessment;
+use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\SharedPage;
 use App\Clinic\Models\StudentScope;
+use App\Club\Models\Athlete;
 use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
 use App\Platform\Database\TeamScope;
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -25,7 +26,7 @@ final readonly class SharedPages
 {
     public const DAYS = 7;
 
-    public function __construct(private Assessments $assessments, private AuditLog $log)
+    public function __construct(private AthleteTexts $texts, private AuditLog $log)
     {
     }
 
@@ -66,10 +67,8 @@ final readonly class SharedPages
         });
     }
 
-    /**
-     * @return list<array{heading: string, say: string}>|null null where the address opens nothing, or nothing any more
-     */
-    public function read(Token $token): ?array
+    /** In the athlete's language; null where the address opens nothing, or nothing any more. */
+    public function read(Token $token): ?AthleteText
     {
         $page = SharedPage::query()->withoutGlobalScope(TeamScope::class)
             ->where('token_hash', $token->hash())->where('expires_at', '>', Date::now())->first();
@@ -80,23 +79,13 @@ final readonly class SharedPages
         $examination = Examination::query()->withoutGlobalScopes([TeamScope::class, StudentScope::class])
             ->find($page->examination_id);
 
-        return $examination === null ? null : self::parts($this->content($examination));
-    }
+        if ($examination === null) {
+            return null;
+        }
+        // Nobody is logged in: the address alone says which records may be read.
+        $episode = Episode::query()->withoutGlobalScopes([TeamScope::class, StudentScope::class])->find($examination->episode_id);
+        $athlete = Athlete::query()->withoutGlobalScope(TeamScope::class)->find($episode?->athlete_id);
 
-    private function content(Examination $examination): string
-    {
-        return (new WrittenAssessment($this->assessments->assessment($examination)))->forAthlete();
-    }
-
-    /**
-     * @return list<array{heading: string, say: string}>
-     */
-    private static function parts(string $text): array
-    {
-        return array_map(static function (string $part): array {
-            [$heading, $say] = [...explode("\n", $part, 2), ''];
-
-            return ['heading' => $heading, 'say' => $say];
-        }, explode("\n\n", $text));
+        return $this->texts->of($examination, $athlete?->language() ?? Language::English, $team->settings);
     }
 }

@@ -15,7 +15,7 @@ final class AthleteRules
         'sport', 'doctor', 'guardian', 'notes', 'alsoIn', 'coachToldBy', 'coachToldFrom', 'coachToldUntil',
     ];
 
-    public const CHOICES = ['sex', 'leadingLeg'];
+    public const CHOICES = ['sex', 'leadingLeg', 'language'];
 
     public const NUMBERS = ['heightCm', 'massKg'];
 

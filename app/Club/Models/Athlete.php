@@ -14,6 +14,7 @@ use App\Platform\Encryption\Encrypter;
 use App\Platform\Encryption\HasEncryptedColumns;
 use Carbon\CarbonImmutable;
 use Database\Factories\AthleteFactory;
+use GrayCompass\Core\Sentences\Language;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Attributes\UseFactory;
@@ -175,6 +176,12 @@ final class Athlete extends Model implements HasEncryptedColumns
         $until = $this->profileText('coachToldUntil');
 
         return $this->profileText('coachToldFrom') <= $on->toDateString() && ($until === '' || $until >= $on->toDateString());
+    }
+
+    /** What they read; English where nobody said. */
+    public function language(): Language
+    {
+        return Language::tryFrom($this->profileText('language')) ?? Language::English;
     }
 
     private function profileText(string $fact): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Club\Values;
 
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Document\Shape\Day;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Noted;
@@ -39,6 +40,7 @@ final class AthleteShape
             'leadingLeg' => new Noted(new OrNull(new Word(['left', 'right'])), 'that kicks or leads'),
             'heightCm' => new OrNull(Number::whole(80, 250)),
             'massKg' => new OrNull(Number::whole(15, 250)),
+            'language' => new Noted(new OrNull(Word::of(Language::class)), 'of what they read; null: English'),
             'sport' => new OrNull(Text::upTo(80)),
             'doctor' => new Noted(new OrNull(Text::upTo(200)), 'who treats them'),
             'guardian' => new Noted(new OrNull(Text::upTo(200)), 'of an athlete under 18'),

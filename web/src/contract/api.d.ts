@@ -1256,6 +1256,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/athlete-text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an examination says to the athlete, in the athlete's language */
+        get: operations["readAthleteText"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/letters/{letter}": {
         parameters: {
             query?: never;
@@ -1647,6 +1664,8 @@ export interface components {
              * @enum {unknown}
              */
             dateOrder: "ymd" | "dmy" | "mdy";
+            /** @description whose translations of the athlete’s page a clinician who speaks them has reviewed */
+            reviewedLanguages: ("de" | "es" | "fr")[];
             /** @description one a squad */
             seasons: {
                 squad: string;
@@ -1843,6 +1862,8 @@ export interface components {
                 leadingLeg?: ("left" | "right") | null;
                 heightCm?: number | null;
                 massKg?: number | null;
+                /** @description of what they read; null: English */
+                language?: ("en" | "de" | "es" | "fr") | null;
                 sport?: string | null;
                 /** @description who treats them */
                 doctor?: string | null;
@@ -1977,6 +1998,8 @@ export interface components {
             leadingLeg?: ("left" | "right") | null;
             heightCm?: number | null;
             massKg?: number | null;
+            /** @description of what they read; null: English */
+            language?: ("en" | "de" | "es" | "fr") | null;
             sport?: string | null;
             /** @description who treats them */
             doctor?: string | null;
@@ -2031,6 +2054,11 @@ export interface components {
             bytes: number | null;
         };
         AthletePage: {
+            /** @enum {unknown} */
+            language: "en" | "de" | "es" | "fr";
+            title: string;
+            /** @description over a translation that is not reviewed yet; else empty */
+            caution: string;
             parts: {
                 heading: string;
                 say: string;
@@ -2457,6 +2485,9 @@ export interface components {
                 code: string;
                 text: string;
             }[];
+            translations?: {
+                [key: string]: string;
+            } | null;
         };
         Plan: {
             sendOn: components["schemas"]["Referral"][];
@@ -6660,6 +6691,28 @@ export interface components {
             address: string;
             /** Format: date-time */
             until: string;
+        };
+        AthleteText: {
+            /** @enum {unknown} */
+            language: "en" | "de" | "es" | "fr";
+            /** @description in English */
+            languageName: string;
+            isOriginal: boolean;
+            title: string;
+            sections: {
+                heading: string;
+                say: string;
+            }[];
+            /** @description over a translation that is not reviewed yet; else empty */
+            caution: string;
+            /** @description under the drawing of the knee */
+            fromTheFront: string;
+            /** @description under the drawing of the joint surface */
+            fromAbove: string;
+            /** @description what each injury hurts */
+            parts: {
+                [key: string]: string;
+            };
         };
         Addressee: {
             name: string;
@@ -11320,6 +11373,32 @@ export interface operations {
             403: components["responses"]["responses-Forbidden"];
             404: components["responses"]["responses-NotFound"];
             419: components["responses"]["responses-PageExpired"];
+        };
+    };
+    readAthleteText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The text, and what stands around it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteText"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     showLetter: {

@@ -11,6 +11,7 @@ import UiChoice from '@/ui/UiChoice.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiMore from '@/ui/UiMore.vue'
+import UiSelect from '@/ui/UiSelect.vue'
 import UiSuggest from '@/ui/UiSuggest.vue'
 import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
@@ -22,6 +23,12 @@ const emit = defineEmits<{ close: []; saved: [athlete: AthleteWithExaminations] 
 const SEXES = [
   { id: 'female' as const, label: 'Female' },
   { id: 'male' as const, label: 'Male' },
+]
+/** Of the athlete's page; everything else is in English. */
+const LANGUAGES = [
+  { id: 'de' as const, label: 'German' },
+  { id: 'es' as const, label: 'Spanish' },
+  { id: 'fr' as const, label: 'French' },
 ]
 const LEGS = [
   { id: 'left' as const, label: 'Left' },
@@ -59,6 +66,7 @@ watch(
 )
 const sex = ref<AthleteProfile['sex']>(known?.sex ?? null)
 const leadingLeg = ref<AthleteProfile['leadingLeg']>(known?.leadingLeg ?? null)
+const language = ref<AthleteProfile['language']>(known?.language ?? null)
 const title = computed(() => (props.athlete ? 'What is known' : 'New athlete'))
 
 function facts(isAnother: boolean): AthleteFacts {
@@ -76,6 +84,7 @@ function facts(isAnother: boolean): AthleteFacts {
       coachToldUntil: coachToldUntil || null,
       sex: sex.value ?? null,
       leadingLeg: leadingLeg.value ?? null,
+      language: language.value ?? null,
       heightCm: whole(heightCm),
       massKg: whole(massKg),
     },
@@ -132,6 +141,13 @@ onMounted(async () => {
           </div>
           <UiText v-model="given.heightCm" label="Height, cm" prop="heightCm" />
           <UiText v-model="given.massKg" label="Mass, kg" prop="massKg" />
+          <UiSelect
+            label="Language of the athlete’s page"
+            :value="language ?? undefined"
+            :options="LANGUAGES"
+            none="English"
+            @change="(picked) => (language = picked ?? null)"
+          />
           <UiText v-model="given.doctor" label="Treating doctor" prop="doctor" />
           <UiText v-model="given.guardian" label="Guardian, under 18" prop="guardian" />
           <UiText v-model="given.alsoIn" class="wide" label="Other squads, with commas between them" prop="alsoIn" />

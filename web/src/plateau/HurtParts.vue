@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ConditionId, Side } from '@/contract/types'
+import type { AthleteText, ConditionId, Side } from '@/contract/types'
 import { capital } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import front from '../../../resources/drawings/front.json'
 import { HEIGHT, SHAPES, TIBIA, WIDTH } from './shapes'
 
 /** This knee for the athlete: the parts that are spoken of are marked and named, and no chance is told. */
-const props = defineProps<{ parts: readonly ConditionId[]; side: Side }>()
+const props = defineProps<{
+  parts: readonly ConditionId[]
+  side: Side
+  /** In the language of the athlete; left out: in English. */
+  words?: Pick<AthleteText, 'fromTheFront' | 'fromAbove' | 'parts'>
+}>()
 const catalogue = useCatalogue()
 const ABOVE = 18
 
@@ -22,10 +27,10 @@ interface View {
   dot: number
 }
 
-const views: View[] = [
+const views = computed<View[]>(() => [
   {
     label: 'from the front',
-    note: 'From the front, as in a mirror',
+    note: props.words?.fromTheFront ?? 'From the front, as in a mirror',
     box: `0 0 ${front.width} ${front.height}`,
     width: front.width,
     behind: front.skin,
@@ -35,7 +40,7 @@ const views: View[] = [
   },
   {
     label: 'from above',
-    note: 'From above, the front at the top',
+    note: props.words?.fromAbove ?? 'From above, the front at the top',
     box: `0 ${-ABOVE} ${WIDTH} ${HEIGHT + ABOVE}`,
     width: WIDTH,
     behind: [],
@@ -43,7 +48,7 @@ const views: View[] = [
     parts: SHAPES.map(({ id, path, edge }) => ({ id, path, dot: edge(0.5) })),
     dot: 17,
   },
-]
+])
 
 const isRight = computed(() => props.side === 'right')
 const named = computed(() => props.parts.filter((id) => SHAPES.some((shape) => shape.id === id)))
@@ -58,7 +63,7 @@ const ordered = (view: View) => [...view.parts].sort((a, b) => numberOf(a.id) - 
   <figure>
     <div class="views">
       <div v-for="view in views" :key="view.label">
-        <svg :viewBox="view.box" role="img" :aria-label="`Your ${side} knee ${view.label}`">
+        <svg :viewBox="view.box" role="img" :aria-label="words ? view.note : `Your ${side} knee ${view.label}`">
           <g :transform="turn(view)">
             <path v-for="path in view.behind" :key="path" :d="path" class="skin" />
             <path v-for="path in view.bones" :key="path" :d="path" class="bone" />
@@ -85,7 +90,7 @@ const ordered = (view: View) => [...view.parts].sort((a, b) => numberOf(a.id) - 
       <ol>
         <li v-for="id in named" :key="id">
           <b>{{ numberOf(id) }}</b>
-          {{ capital(catalogue.partOf(id)) }}
+          {{ capital(words?.parts[id] ?? catalogue.partOf(id)) }}
         </li>
       </ol>
     </figcaption>

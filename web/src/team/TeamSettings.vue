@@ -28,6 +28,7 @@ const given = reactive({
   keepsYears: '',
   timeZone: '',
   dateOrder: 'dmy' as Settings['dateOrder'],
+  reviewed: [] as Settings['reviewedLanguages'],
   seasons: {} as Record<string, { from: string; until: string }>,
 })
 const schools = ref<{ [kind: string]: string }>({})
@@ -43,6 +44,11 @@ const ORDERS = [
 const zones = computed(() =>
   [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone'), given.timeZone])].map((id) => ({ id, label: id })),
 )
+const LANGUAGES = [
+  { id: 'de' as const, label: 'German' },
+  { id: 'es' as const, label: 'Spanish' },
+  { id: 'fr' as const, label: 'French' },
+]
 const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
 const RULES = {
   name: required('The name is missing.'),
@@ -71,12 +77,21 @@ async function load(): Promise<void> {
   squads.value = [...new Set([...known, ...settings.seasons.map((one) => one.squad)])]
   given.seasons = Object.fromEntries(squads.value.map((squad) => [squad, { from: '', until: '' }]))
   for (const { squad, from, until } of settings.seasons) given.seasons[squad] = { from, until }
-  const { name, letterHead, asksSecondFactor, sharesPages, keepsYears, timeZone, dateOrder } = settings
+  const { name, letterHead, asksSecondFactor, sharesPages, keepsYears, timeZone, dateOrder, reviewedLanguages } =
+    settings
   Object.assign(given, { name, letterHead, asksSecondFactor, sharesPages, timeZone, dateOrder })
+  given.reviewed = reviewedLanguages
   given.keepsYears = String(keepsYears ?? '')
   schools.value = settings.schools
   setting.value = settings.setting
   loaded.value = true
+}
+
+/** The order of the languages stays, however they are ticked. */
+function review(language: (typeof LANGUAGES)[number]['id'], isReviewed: boolean): void {
+  given.reviewed = LANGUAGES.map(({ id }) => id).filter((id) =>
+    id === language ? isReviewed : given.reviewed.includes(id),
+  )
 }
 
 function teach(kind: string, school: string | undefined): void {
@@ -89,7 +104,15 @@ async function save(): Promise<void> {
   const set = Object.entries(given.seasons)
     .map(([squad, days]) => ({ squad, ...days }))
     .filter(({ from, until }) => from !== '' || until !== '')
-  const body = { ...given, keepsYears, schools: schools.value, setting: setting.value, seasons: set }
+  const { reviewed, ...rest } = given
+  const body = {
+    ...rest,
+    keepsYears,
+    schools: schools.value,
+    setting: setting.value,
+    seasons: set,
+    reviewedLanguages: reviewed,
+  }
   const done = await attempt(() => withPassword(() => answerOf(api.PUT('/api/team', { body }))))
   if (!done) return
   await session.look()
@@ -141,6 +164,17 @@ onMounted(() => attempt(load))
           <UiDate v-model="given.seasons[squad]!.until" label="Until" :prop="`seasons.${squad}.until`" />
         </fieldset>
         <p class="note">They stand beside the squads on the first screen and on the board. Empty: none.</p>
+      </UiMore>
+      <UiMore title="Translations of the athlete’s page">
+        <UiTick
+          v-for="{ id, label } in LANGUAGES"
+          :key="id"
+          :model-value="given.reviewed.includes(id)"
+          @update:model-value="(ticked) => review(id, ticked)"
+        >
+          {{ label }}: reviewed by a clinician who speaks it
+        </UiTick>
+        <p class="note">Until then the page says in its own language that the translation is not reviewed yet.</p>
       </UiMore>
       <UiMore title="How examinations begin">
         <div class="form">

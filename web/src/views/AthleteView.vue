@@ -57,6 +57,7 @@ const facts = computed(() => {
     ['Sport', profile.sport],
     ['Sex', profile.sex],
     ['Leading leg', profile.leadingLeg],
+    ['Page in', profile.language ? new Intl.DisplayNames('en-GB', { type: 'language' }).of(profile.language) : null],
     ['Height', said(profile.heightCm, ' cm')],
     ['Mass', said(profile.massKg, ' kg')],
     ['Doctor', profile.doctor],

@@ -4,6 +4,7 @@ import ShareCode from '@/letters/ShareCode.vue'
 import HurtParts from '@/plateau/HurtParts.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
+import { useAthleteText } from '@/summary/useAthleteText'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useSession } from '@/stores/session'
 import { useOpen } from '@/stores/useOpen'
@@ -22,12 +23,16 @@ const { ready, problem } = useOpen({ id: () => props.id })
 const isSigned = computed(() => opened.head?.status === 'signed')
 const mayShare = computed(() => isSigned.value && session.user?.sharesPages === true && session.user.answers)
 const plan = computed(() => verdict.assessment?.plan)
-const paragraphs = computed(() =>
+const english = computed(() =>
   (plan.value?.forAthlete ?? '').split('\n\n').map((part) => {
     const [heading = '', ...said] = part.split('\n')
     return { heading, say: said.join(' ') }
   }),
 )
+const { translation, problem: untranslated } = useAthleteText({
+  examination: () => (ready.value && opened.head ? opened.head.id : ''),
+})
+const sections = computed(() => translation.value?.sections ?? english.value)
 
 function print(): void {
   window.print()
@@ -49,14 +54,35 @@ function print(): void {
         {{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(opened.head.examinedAt) }}
         <b v-if="!isSigned">, not signed yet</b>
       </p>
+      <UiAlert v-if="untranslated" :say="untranslated" />
       <article>
-        <div>
-          <template v-for="{ heading, say } in paragraphs" :key="heading">
+        <div :lang="translation?.language">
+          <template v-for="{ heading, say } in sections" :key="heading">
             <h2>{{ heading }}</h2>
             <p>{{ say }}</p>
           </template>
+          <p v-if="translation?.caution" class="caution">{{ translation.caution }}</p>
         </div>
-        <HurtParts v-if="plan && plan.matters.length > 0" :parts="plan.matters" :side="opened.hurtSide" />
+        <div class="beside">
+          <HurtParts
+            v-if="plan && plan.matters.length > 0"
+            :parts="plan.matters"
+            :side="opened.hurtSide"
+            :words="translation ?? undefined"
+            :lang="translation?.language"
+          />
+          <section v-if="translation" class="original" aria-labelledby="original">
+            <h2 id="original">The same in English</h2>
+            <p v-for="{ heading, say } in english" :key="heading">
+              <b>{{ heading }}.</b>
+              {{ say }}
+            </p>
+            <p v-if="translation.caution" class="quiet-text">
+              The {{ translation.languageName }} text has not been reviewed yet by a clinician who speaks
+              {{ translation.languageName }}. A lead ticks it in the settings of the team once it has.
+            </p>
+          </section>
+        </div>
       </article>
       <ShareCode v-if="mayShare" :examination="id" />
     </template>
@@ -79,6 +105,26 @@ article {
 h2:first-child {
   margin-top: 0;
 }
+.caution {
+  margin-top: 1em;
+  font-size: 17px;
+  color: var(--text-2);
+}
+.beside {
+  display: grid;
+  gap: 28px;
+}
+.original {
+  padding-top: 20px;
+  border-top: 1px solid var(--line);
+  font-size: 16px;
+}
+.original h2 {
+  font-size: 17px;
+}
+.original p {
+  margin-top: 0.6em;
+}
 h2 {
   margin: 1em 0 0.15em;
   font-size: 22px;
@@ -89,7 +135,8 @@ h2 {
   }
 }
 @media print {
-  .actions {
+  .actions,
+  .original {
     display: none;
   }
   article {

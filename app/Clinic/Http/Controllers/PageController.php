@@ -6,8 +6,10 @@ namespace App\Clinic\Http\Controllers;
 
 use App\Access\Accounts\Token;
 use App\Access\Models\User;
+use App\Clinic\Http\Resources\AthleteTextResource;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\SharedPage;
+use App\Clinic\Pages\AthleteTexts;
 use App\Clinic\Pages\SharedPages;
 use GrayCompass\Document\Refusal;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -21,7 +23,7 @@ final readonly class PageController
 {
     private const TOKEN = 'X-Page-Token';
 
-    public function __construct(private SharedPages $pages)
+    public function __construct(private SharedPages $pages, private AthleteTexts $texts)
     {
     }
 
@@ -47,11 +49,24 @@ final readonly class PageController
         return response()->noContent();
     }
 
+    /** What the examination says to the athlete, in the athlete's language. */
+    public function text(Examination $examination, #[CurrentUser] User $user): AthleteTextResource
+    {
+        return new AthleteTextResource($this->texts->of(
+            $examination, $examination->episode->athlete->language(), $user->present()->team->settings,
+        ));
+    }
+
     /** For the athlete, who does not log in: what stands behind the # of their address comes in a header. */
     public function read(Request $request): JsonResponse
     {
+        $text = $this->pages->read(Token::from((string) $request->header(self::TOKEN))) ?? abort(404);
+
         return response()->json([
-            'parts' => $this->pages->read(Token::from((string) $request->header(self::TOKEN))) ?? abort(404),
+            'language' => $text->language->value,
+            'title' => $text->title,
+            'caution' => $text->caution,
+            'parts' => $text->sections(),
         ]);
     }
 }

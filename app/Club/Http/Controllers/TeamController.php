@@ -12,6 +12,7 @@ use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
 use App\Platform\Mail\Post;
 use App\Platform\Server\Disk;
+use GrayCompass\Core\Sentences\Language;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -42,6 +43,10 @@ final readonly class TeamController
             $this->log->record(AuditEvent::TeamChanged, $user->teamId(), [
                 'second factor asked for' => $settings['asks_second_factor'] ? 'yes' : 'no',
                 'pages shared' => $settings['settings']->sharesPages ? 'yes' : 'no',
+                'translations reviewed' => implode(', ', array_map(
+                    static fn (Language $one): string => $one->label(),
+                    $settings['settings']->reviewed,
+                )) ?: 'none',
                 'kept for years' => $settings['settings']->keepsYears ?? 'for ever',
             ]);
         });

@@ -33,6 +33,7 @@ final class TeamRequest extends ShapedRequest
             'keepsYears' => ['integer:strict'],
             'timeZone' => ['timezone:all'],
             'seasons.*.squad' => ['distinct'],
+            'reviewedLanguages.*' => ['distinct'],
             'seasons.*.until' => ['after_or_equal:seasons.*.from'],
             'schools' => ['array:'.implode(',', array_column($groups, 'id'))],
             ...$schools,
@@ -56,7 +57,7 @@ final class TeamRequest extends ShapedRequest
     public function settings(): array
     {
         $set = TeamSettings::from([
-            ...$this->only(['schools', 'setting', 'keepsYears', 'seasons', 'timeZone', 'dateOrder']),
+            ...$this->only(['schools', 'setting', 'keepsYears', 'seasons', 'timeZone', 'dateOrder', 'reviewedLanguages']),
             'letterHead' => $this->string('letterHead')->trim()->toString(),
             'sharesPages' => $this->boolean('sharesPages'),
         ]);

@@ -7,6 +7,7 @@ namespace App\Club\Http\Shapes;
 use App\Access\Http\Shapes\AccountShapes;
 use App\Access\Http\Shapes\InvitationShapes;
 use App\Access\Values\DateOrder;
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Document\Shape\Day;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
@@ -64,6 +65,10 @@ final class TeamShapes
             ),
             'timeZone' => new Noted(Text::free(), 'in which its days begin, of the IANA database'),
             'dateOrder' => new Noted(Word::of(DateOrder::class), 'in which dates are shown and typed'),
+            'reviewedLanguages' => new Noted(
+                new Items(new Word(Language::translations()), 3),
+                'whose translations of the athlete’s page a clinician who speaks them has reviewed',
+            ),
             'seasons' => new Noted(
                 new Items(
                     new Fields([

@@ -8,6 +8,7 @@ use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Later;
+use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\Text;
@@ -28,6 +29,11 @@ final class WordsShapes
             'coach' => new Noted(new Items(self::sentence()), 'empty without recorded consent'),
             'letter' => new Items(self::line()),
             'afterOperation' => new Items(self::line()),
+        ], [
+            'translations' => new Noted(
+                new MapOf(Text::free()),
+                'of a signed examination: what the athlete reads in other languages',
+            ),
         ]));
     }
 
