@@ -51,8 +51,8 @@ function print(): void {
     <UiWaiting v-else-if="!ready || !opened.head" label="Loading" />
     <template v-else>
       <p class="quiet-text">
-        {{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(opened.head.examinedAt) }}
-        <b v-if="!isSigned">, not signed yet</b>
+        {{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(opened.head.examinedAt) }}.
+        <b v-if="!isSigned">Not signed yet</b>
       </p>
       <UiAlert v-if="untranslated" :say="untranslated" />
       <article>
@@ -118,6 +118,10 @@ h2:first-child {
   padding-top: 20px;
   border-top: 1px solid var(--line);
   font-size: 16px;
+}
+.original:first-child {
+  padding-top: 0;
+  border-top: 0;
 }
 .original h2 {
   font-size: 17px;
