@@ -14,7 +14,7 @@ async function logIn(page) {
   await page.getByLabel('E-mail').fill('physio@fenmoor.example')
   await page.getByLabel('Password').fill('gray-compass-demo')
   await page.getByRole('button', { name: 'Log in' }).click()
-  await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+  await page.getByRole('heading', { name: 'Unfinished' }).waitFor()
   await page.waitForLoadState('networkidle')
 }
 
@@ -31,7 +31,7 @@ async function firstLoadKb() {
     bytes += event.encodedDataLength
   })
   await page.reload()
-  await page.getByRole('heading', { name: 'To go on with' }).waitFor()
+  await page.getByRole('heading', { name: 'Unfinished' }).waitFor()
   await page.waitForLoadState('networkidle')
   await context.close()
   return bytes / 1024

@@ -31,7 +31,7 @@ const key = (name) => async (page) => {
   await page.keyboard.press(name)
 }
 const look = (name) => async (page) => {
-  await page.getByRole('combobox', { name: 'Look of the screen' }).click()
+  await page.getByRole('combobox', { name: 'Theme' }).click()
   await page.getByRole('option', { name, exact: true }).click()
 }
 const mcMurray = async (page) => {
@@ -61,7 +61,7 @@ const athlete = async (page) => {
 }
 const course = async (page) => {
   await page.getByRole('link', { name: 'Hanne Østerbrook', exact: true }).click()
-  await page.getByRole('link', { name: 'Curves and comparison' }).click()
+  await page.getByRole('link', { name: 'Trends and comparison' }).click()
   await page.getByRole('img', { name: /^ACL tear/ }).waitFor()
 }
 const letter = async (page) => {

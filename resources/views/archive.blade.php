@@ -43,7 +43,7 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 <h2>Letters</h2>
 <table>
 @foreach ($facts['letters'] as $letter)
-<tr><td>{{ substr($letter['at'], 0, 10) }}</td><td><a href="letters/{{ $letter['id'] }}.txt">{{ $letter['toName'] === '' ? 'To nobody yet' : $letter['toName'] }}</a>, <a href="letters/{{ $letter['id'] }}.json">all versions</a></td><td>{{ $letter['sent'] ?? 'not sent' }}</td></tr>
+<tr><td>{{ substr($letter['at'], 0, 10) }}</td><td><a href="letters/{{ $letter['id'] }}.txt">{{ $letter['toName'] === '' ? 'No recipient yet' : $letter['toName'] }}</a>, <a href="letters/{{ $letter['id'] }}.json">all versions</a></td><td>{{ $letter['sent'] ?? 'not sent' }}</td></tr>
 @endforeach
 </table>
 @endif
@@ -63,6 +63,6 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 @endforeach
 </table>
 @endif
-<p class="quiet">Chances are estimates and no diagnosis; what a knee has, whoever treats it says.</p>
+<p class="quiet">Probabilities are estimates, not a diagnosis; the treating clinician decides.</p>
 </body>
 </html>

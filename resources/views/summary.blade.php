@@ -5,10 +5,10 @@
 <title>Knee examination, {{ $athlete->name }}</title>
 <style>
 @page { margin: 11mm 12mm 10mm; }
-body { font: 8.4pt/1.22 'Atkinson', 'Atkinson Extended', 'DejaVu Sans'; color: #1c1f22; margin: 0; }
+body { font: 8.3pt/1.2 'Atkinson', 'Atkinson Extended', 'DejaVu Sans'; color: #1c1f22; margin: 0; }
 h1 { font-size: 14pt; margin: 0; } h2 { font-size: 8.6pt; margin: 6pt 0 2pt; border-bottom: .6pt solid #1c1f22; }
 p { margin: 0 0 2pt; } ul { margin: 0; padding-left: 9pt; } table { width: 100%; border-collapse: collapse; }
-th, td { text-align: left; font-weight: normal; padding: .9pt 4pt .9pt 0; border-bottom: .3pt solid #cfd1cf; vertical-align: top; }
+th, td { text-align: left; font-weight: normal; padding: .8pt 4pt .8pt 0; border-bottom: .3pt solid #cfd1cf; vertical-align: top; }
 thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-right: 8pt; } b, .b { font-weight: bold; }
 .line { background: #1c1f22; color: #fff; padding: 3pt 6pt; margin: 2pt 0; } .act { color: #c0391a; font-weight: bold; } .half { width: 49%; vertical-align: top; border: 0; padding: 0 8pt 0 0; } .quiet { color: #43484c; }
 .chances { width: 67%; border: 0; padding: 0 10pt 0 0; } .drawing { border: 0; padding: 0; }
@@ -20,10 +20,10 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <body>
 @php($plan = $assessment['plan'])
 <h1>{{ $athlete->name }} <span style="font-size: 9pt; font-weight: normal">{{ $examination->episode->is_baseline ? 'Baseline, both knees' : ucfirst($frame['hurtSide'] ?? '').' knee' }} · {{ $days->writtenWithTime($examination->examined_at) }} · seen by {{ $examination->examiner->name }}</span></h1>
-<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'somebody').' on '.$days->writtenWithTime($examination->signed_at) : 'DRAFT, not signed' }}</p>
+<p>{{ $athlete->squad }}, no. {{ $athlete->number }}, {{ $frame['ageYears'] ?? '–' }} years · {{ isset($frame['daysSinceInjury']) ? "{$frame['daysSinceInjury']} days after the injury" : 'came on without an injury' }} · {{ $examination->isSigned() ? 'signed by '.($examination->signer->name ?? 'a former member').' on '.$days->writtenWithTime($examination->signed_at) : 'DRAFT, not signed' }}</p>
 @if ($examination->superseding?->isSigned())<p class="b">A later examination took the place of this one.</p>@endif
 @if ($examination->supersedes_id)<p>It takes the place of an examination that was signed before.</p>@endif
-@foreach ($examination->addenda as $addendum)<p><b>Added on {{ $days->writtenWithTime($addendum->created_at) }} by {{ $addendum->writer->name ?? 'somebody' }}:</b> {{ $addendum->words }}</p>@endforeach
+@foreach ($examination->addenda as $addendum)<p><b>Added on {{ $days->writtenWithTime($addendum->created_at) }} by {{ $addendum->writer->name ?? 'a former member' }}:</b> {{ $addendum->words }}</p>@endforeach
 @if ($examination->signed_ungated)<p class="b">Signed though the safety gate was not answered: {{ $examination->signed_ungated }}</p>@endif
 <h2>Safety</h2>
 @forelse ($assessment['safety']['lines'] as $line)
@@ -33,14 +33,14 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @endforelse
 @if ($plan['afterOperation'] !== '')<h2>After the operation</h2><p class="b">{{ $plan['afterOperation'] }}</p>@endif
 @if ($examination->episode->is_baseline)
-<h2>Not weighed</h2><p>Base rates are of knees that somebody complains of; of sound ones they say nothing.</p>
+<h2>Not weighed</h2><p>Base rates describe knees with complaints; they say nothing about sound ones.</p>
 @else
-<h2>Chances, in 100 knees like this</h2>
+<h2>Probabilities out of 100 similar knees</h2>
 <table role="presentation"><tr><td class="chances">
 <table>
 <thead><tr><th>Condition</th><th class="n">Before</th><th class="n">After history</th><th class="n">After all</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['conditions'] as $c)
-<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', not settled' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
+<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', inconclusive' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach
 </table>
 </td><td class="drawing">
@@ -87,10 +87,10 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 @foreach ($plan['sendOn'] as $referral)<p><b>{{ $words->within($referral['within']) }}:</b> {{ $referral['to'] }}. <span class="quiet">{{ $referral['why'] }}@if ($referral['question'] !== '') Asked: {{ $referral['question'] }}@endif</span></p>@endforeach
 @if ($plan['sendOn'] === [])<p>No referral by these rules.</p>@endif
 <p><b>Support:</b> {{ $words->support($plan['support']['type']) }}{{ $plan['support']['range'] === '' ? '' : ', '.$plan['support']['range'] }}{{ $plan['support']['crutches'] ? ', with crutches' : '' }}. <span class="quiet">{{ $plan['support']['why'] }} {{ $plan['support']['cost'] }}</span></p>
-@if ($plan['advice']['say'] !== [])<p><b>Until then:</b> {{ implode(' ', $plan['advice']['say']) }}</p>@endif
+@if ($plan['advice']['say'] !== [])<p><b>In the meantime:</b> {{ implode(' ', $plan['advice']['say']) }}</p>@endif
 @if ($plan['play'] !== 'not_asked')<p><b>Going on today:</b> {{ $words->play($plan['play']) }} <span class="quiet">{{ implode(' ', $plan['playWhy']) }}</span></p>@endif
 <p><b>Availability:</b> {{ $plan['availability']['status'] }}.@if ($plan['availability']['notThis'] !== []) Not: {{ implode(', ', $plan['availability']['notThis']) }}. Yes: {{ implode(', ', $plan['availability']['thisYes']) }}.@endif</p>
-<p><b>Look again:</b> {{ $plan['lookAgain'] === null ? 'Nothing asks for it.' : $plan['lookAgain']['say'] }} @if ($plan['lookAgain'] !== null)<span class="quiet">{{ $plan['lookAgain']['why'] }} {{ $plan['lookAgain']['hours'] }}</span>@endif</p>
+<p><b>Re-examine:</b> {{ $plan['lookAgain'] === null ? 'Nothing asks for it.' : $plan['lookAgain']['say'] }} @if ($plan['lookAgain'] !== null)<span class="quiet">{{ $plan['lookAgain']['why'] }} {{ $plan['lookAgain']['hours'] }}</span>@endif</p>
 <h2>For the athlete</h2>
 @foreach (explode("\n\n", $plan['forAthlete']) as $paragraph)<p>{!! preg_replace('/^(.*?)\n/', '<b>$1.</b> ', e($paragraph)) !!}</p>@endforeach
 @if ($plan['forCoach'] !== '')<h2>For the coach</h2><p>{{ $plan['forCoach'] }}</p>@endif

@@ -9,7 +9,7 @@ for (const look of LOOKS) {
     await page.goto('/login')
     await expectAccessible(page)
     await logIn(page)
-    await select(page, 'Look of the screen', look)
+    await select(page, 'Theme', look)
     await expectAccessible(page)
     await page.getByRole('button', { name: 'Examine Wynn Tarbuck' }).click()
     await expectAccessible(page)
@@ -66,7 +66,7 @@ for (const look of LOOKS) {
     await page.goto('/')
     await openDemo(page, 'Jonah Skelwith')
     await goTo(page, 'Valgus, 30°')
-    await expect(page.getByRole('region', { name: 'Held back' })).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Withheld' })).toBeVisible()
     await expectAccessible(page)
   })
 }
@@ -103,7 +103,7 @@ for (const [width, height] of [
     for (const [path, heading] of [
       ['/account', 'Second factor'],
       ['/team', 'People'],
-      ['/board', 'Who may play'],
+      ['/board', 'Availability'],
     ]) {
       await page.goto(path!)
       await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible()
@@ -123,7 +123,7 @@ test('who asks the device for more contrast gets it, and can skip the bar to the
   await logIn(page)
   await expect(page.locator('html')).toHaveAttribute('data-look', 'outdoor')
   await page.reload()
-  await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
   await page.keyboard.press('Tab')
   await page.keyboard.press('Enter')
   await expect(page.getByPlaceholder('Name, number or squad')).toBeFocused()

@@ -66,7 +66,7 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
   await expectAccessible(page)
   const theirs = await comeIn(browser, link, 'Bo Tarrant')
   await logInAs(theirs, email)
-  await expect(theirs.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
   await expect(theirs.getByRole('link', { name: 'Team', exact: true })).toHaveCount(0)
 
   await theirs.getByRole('link', { name: 'Account of Bo Tarrant' }).click()
@@ -87,12 +87,12 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
   await expect(theirs.getByLabel('Code of your app')).toBeFocused()
   await theirs.keyboard.type(code(secret, 1))
   await theirs.keyboard.press('Enter')
-  await expect(theirs.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
   await theirs.getByRole('button', { name: 'Log out', exact: true }).click()
   await logInAs(theirs, email)
   await theirs.getByLabel('Code of your app').fill(recovery)
   await theirs.getByRole('button', { name: 'Log in' }).click()
-  await expect(theirs.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
 
   await page.goto('/team')
   const person = page.getByRole('listitem').filter({ hasText: email })
@@ -113,14 +113,14 @@ test('a coach comes in and sees who may play, and nothing else; a lead gives ano
   const email = somebody()
   const theirs = await comeIn(browser, await invite(page, email, 'Coach'), 'Cy Ellery')
   await logInAs(theirs, email)
-  await expect(theirs.getByRole('heading', { name: 'Who may play' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Availability' })).toBeVisible()
   await expect(theirs.getByRole('link', { name: 'Today' })).toHaveCount(0)
   await expectAccessible(theirs)
   await page.goto('/team')
   await select(page, 'Role of Cy Ellery', 'Student')
   await theirs.reload()
   await theirs.getByRole('link', { name: 'Today' }).click()
-  await expect(theirs.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
 })
 
 test('a forgotten password is set anew, and a long break asks for it before a change', async ({ page, browser }) => {
@@ -182,7 +182,7 @@ test('who has an account logs in before an invitation lets them in', async ({ pa
   const email = somebody()
   const theirs = await comeIn(browser, await invite(page, email, 'Practitioner'), 'Ena Holloway')
   await logInAs(theirs, email)
-  await expect(theirs.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
   await theirs.getByRole('button', { name: 'Log out', exact: true }).click()
   await page.goto('/team')
   await page.getByRole('button', { name: 'Leaves the team: Ena Holloway' }).click()
@@ -201,7 +201,7 @@ for (const width of [390, 768, 1280]) {
     for (const [path, heading] of [
       ['/team', 'People'],
       ['/account', 'Where you are logged in'],
-      ['/board', 'Who may play'],
+      ['/board', 'Availability'],
     ] as const) {
       await page.goto(path)
       await expect(page.getByRole('heading', { name: heading })).toBeVisible()
@@ -213,13 +213,13 @@ for (const width of [390, 768, 1280]) {
 test('on a phone the look is chosen in the account, and the board lies within the screen', async ({ page }) => {
   await logIn(page)
   await page.setViewportSize({ width: 390, height: 844 })
-  await expect(page.getByRole('combobox', { name: 'Look of the screen' })).toHaveCount(0)
+  await expect(page.getByRole('combobox', { name: 'Theme' })).toHaveCount(0)
   await page.getByRole('link', { name: /^Account of/ }).click()
-  await select(page, 'Look of the screen', 'Dark')
+  await select(page, 'Theme', 'Dark')
   await expect(page.locator('html')).toHaveAttribute('data-look', 'dark')
   await expectNoSidewaysScroll(page)
   await page.getByRole('link', { name: 'Board' }).click()
-  const board = page.getByRole('region', { name: 'Handball: who may play' })
+  const board = page.getByRole('region', { name: 'Handball: availability' })
   await expect(board.getByRole('row').filter({ hasText: 'cutting' }).first()).toBeVisible()
   expect(await board.evaluate((one) => one.scrollWidth - one.clientWidth)).toBeLessThanOrEqual(0)
   await expectAccessible(page)

@@ -31,7 +31,7 @@ test('the core route from log-in to signature by keyboard alone', async ({ page 
   await tabTo(page, page.getByLabel('Password'))
   await page.keyboard.type('gray-compass-demo')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
 
   await enter(page, page.getByRole('button', { name: 'Examine Jonah Skelwith' }))
   await tabTo(page, page.getByRole('radiogroup', { name: 'When was it hurt?' }))

@@ -23,7 +23,7 @@ test('a baseline is taken in its own route, weighs nothing, and stands faintly o
   await expect(page.getByRole('heading', { name: 'Not weighed', exact: true })).toBeVisible()
   await expect(page.getByRole('heading', { name: 'How did it happen?' })).toHaveCount(0)
   await expect(page.getByRole('heading', { name: 'About these knees' })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Wrong side or day?' })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Correct side or day' })).toHaveCount(0)
   await expect(page.getByLabel('What happened', { exact: true })).toHaveCount(0)
   await expect(page.getByRole('heading', { name: 'Judged by' })).toHaveCount(0)
   await consentAndClearGate(page)

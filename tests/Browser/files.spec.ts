@@ -18,7 +18,7 @@ test('a report is put beside a result, comes back as it was, and is removed and 
   const back = await page.request.get((await link.getAttribute('href'))!)
   expect((await back.body()).equals(REPORT)).toBe(true)
   await page.getByRole('button', { name: 'Remove: Report of the scan.pdf' }).click()
-  await page.getByRole('button', { name: 'Take back: Report of the scan.pdf' }).click()
+  await page.getByRole('button', { name: 'Restore: Report of the scan.pdf' }).click()
   await expect(link).toBeVisible()
   await page.setViewportSize({ width: 390, height: 844 })
   await expectNoSidewaysScroll(page)

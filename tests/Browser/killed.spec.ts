@@ -80,7 +80,7 @@ test('with the web server gone the application opens, goes on with drafts, and s
   await saved(page)
   await expectGrade(page, /^clearly/, 'Grade 2')
   await expect(relaxed).toHaveAttribute('aria-pressed', 'true')
-  await expect(stranger.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(stranger.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
 })
 
 test('an application that is killed and started again loses nothing', async ({ page }) => {

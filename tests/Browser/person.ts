@@ -8,7 +8,7 @@ export async function logIn(page: Page, email = 'physio@fenmoor.example'): Promi
   await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password').fill('gray-compass-demo')
   await page.getByRole('button', { name: 'Log in' }).click()
-  await expect(page.getByRole('heading', { name: 'To go on with' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
 }
 
 /** The unfinished examination of one of the demo's athletes, however many there are by now. */

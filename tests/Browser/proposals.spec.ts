@@ -13,14 +13,14 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
   const dialog = student.getByRole('dialog')
   await dialog.getByText('Line by line').click()
   await dialog.getByRole('radiogroup', { name: 'ACL tear' }).getByRole('radio', { name: 'Found', exact: true }).click()
-  await dialog.getByRole('button', { name: 'Save' }).click()
+  await dialog.getByRole('button', { name: 'Save result' }).click()
   await expect(student.getByText('Proposed; it counts once')).toBeVisible()
   await expect(student.getByText('MRI, ')).toContainText('ACL tear')
-  await expect(student.getByText('It turned out')).toHaveCount(0)
+  await expect(student.getByText('Confirmed')).toHaveCount(0)
 
   const note = `Ring the ward ${Date.now()}`
-  await student.getByRole('textbox', { name: 'To do' }).fill(note)
-  await student.getByRole('button', { name: 'Propose it' }).click()
+  await student.getByRole('textbox', { name: 'Task' }).fill(note)
+  await student.getByRole('button', { name: 'Propose task' }).click()
   await expect(student.getByText(note)).toBeVisible()
   await expectAccessible(student)
 
@@ -29,8 +29,8 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
   await expect(lead.getByRole('heading', { name: 'Proposed by students' })).toBeVisible()
   await expectNoSidewaysScroll(lead)
   await expectAccessible(lead)
-  await takeOver(lead, /^Take over: MRI, .*ACL tear/)
-  await lead.getByRole('button', { name: `Turn down: ${note}` }).tap()
+  await takeOver(lead, /^Accept: MRI, .*ACL tear/)
+  await lead.getByRole('button', { name: `Decline: ${note}` }).tap()
   await lead.getByRole('button', { name: 'Turn it down' }).tap()
   await expect(lead.getByText('Say why it is turned down.')).toBeVisible()
   await lead.getByLabel(/^Why, for Nell/).fill('they ring us')
@@ -41,12 +41,12 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
 
   await student.reload()
   await expect(student.getByText('they ring us')).toBeVisible()
-  await expect(student.getByText(/^Taken over by Ada/)).toBeVisible()
+  await expect(student.getByText(/^Accepted by Ada/)).toBeVisible()
 })
 
 async function takeOver(page: Page, name: RegExp): Promise<void> {
   await page.getByRole('button', { name }).tap()
-  await expect(page.getByText('Taken over; it stands as if you had entered it.')).toBeVisible()
+  await expect(page.getByText('Accepted. It is recorded as if you had entered it.')).toBeVisible()
 }
 
 test('proposing and deciding go by the keys alone', async ({ page, browser }) => {
@@ -55,18 +55,18 @@ test('proposing and deciding go by the keys alone', async ({ page, browser }) =>
   await startExamination(page, 'Jonah Skelwith', 'right')
   await page.goto('/')
   await page.getByRole('link', { name: 'Jonah Skelwith', exact: true }).press('Enter')
-  await reach(page, 'textbox', 'To do')
+  await reach(page, 'textbox', 'Task')
   await page.keyboard.type(note)
-  await pressOn(page, 'Propose it')
+  await pressOn(page, 'Propose task')
   await expect(page.getByText(note)).toBeVisible()
 
   const lead = await (await browser.newContext()).newPage()
   await logIn(lead)
-  await pressOn(lead, new RegExp(`^Turn down: ${note}`))
+  await pressOn(lead, new RegExp(`^Decline: ${note}`))
   await expect(lead.getByLabel(/^Why, for Nell/)).toBeFocused()
   await lead.keyboard.press('Escape')
   await expect(lead.getByRole('dialog')).toHaveCount(0)
-  await expect(lead.getByRole('button', { name: new RegExp(`^Turn down: ${note}`) })).toBeFocused()
+  await expect(lead.getByRole('button', { name: new RegExp(`^Decline: ${note}`) })).toBeFocused()
   await lead.keyboard.press('Enter')
   await expect(lead.getByLabel(/^Why, for Nell/)).toBeFocused()
   await lead.keyboard.type('done on Monday')

@@ -21,13 +21,7 @@ test('what is read along notices codes, identifiers and what nobody filled, and 
   await show('figures version 0e33fb6f1eb1, rules version 2026.5; ask ada@marsh.example')
   await show('http://127.0.0.1:8137/invitation#a_b', 'squad_list.csv')
   expect([...raw]).toEqual([])
-  const unread = [
-    'off limits by limb_threat',
-    '0e33fb6f1eb1',
-    '01M8NVJ84E1G0RCA5DXS7TQ34H',
-    'NaN mm',
-    'in {count} days',
-  ]
+  const unread = ['withheld by limb_threat', '0e33fb6f1eb1', '01M8NVJ84E1G0RCA5DXS7TQ34H', 'NaN mm', 'in {count} days']
   for (const text of unread) await show(text)
   await show('', 'clinic_core')
   await expect.poll(() => raw.size).toBe(unread.length + 1)

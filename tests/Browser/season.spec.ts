@@ -38,7 +38,7 @@ async function importList(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Import a list' }).click()
   await page.setInputFiles('input[type=file]', { name: 'squad.csv', mimeType: 'text/csv', buffer: squadList() })
   await expect(page.getByText('letters in Windows-1252, “;” between cells')).toBeVisible()
-  await expect(page.getByRole('row').filter({ hasText: 'Stays out' })).toHaveCount(3)
+  await expect(page.getByRole('row').filter({ hasText: 'Not imported' })).toHaveCount(3)
   await expect(page.getByText('“31.2.2001” is no day')).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: `Add ${ATHLETES} athletes` }).click()
@@ -135,9 +135,9 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
     .getByRole('button', { name: /surgeon|doctor/ })
     .first()
     .click()
-  await page.getByRole('button', { name: 'It is sent' }).click()
+  await page.getByRole('button', { name: 'Mark as sent' }).click()
   await page.goto('/')
-  await page.getByRole('button', { name: 'Result came' }).click()
+  await page.getByRole('button', { name: 'Enter result' }).click()
   await expect(page.getByText('one tap saves it')).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: /^ACL tear/ }).click()
@@ -145,10 +145,10 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await find(page, name)
   await page.getByRole('link', { name, exact: true }).click()
   await expect(page.getByRole('row', { name: /ACL tear: found MRI/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: /Look again/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Re-examine/ })).toBeVisible()
   await expectAccessible(page)
 
-  await page.getByRole('link', { name: 'Curves and comparison' }).click()
+  await page.getByRole('link', { name: 'Trends and comparison' }).click()
   await expect(page.getByRole('img', { name: /^ACL tear: / })).toBeVisible()
   await expectAccessible(page)
 
@@ -184,7 +184,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
 })
 
 for (const { role, sees, not } of [
-  { role: 'coach', sees: ['Who may play'], not: ['Today', 'Team', 'Log'] },
+  { role: 'coach', sees: ['Availability'], not: ['Today', 'Team', 'Log'] },
   { role: 'student', sees: ['Today', 'Board'], not: ['Team', 'Log'] },
 ]) {
   test(`a ${role} sees and may do what the matrix says`, async ({ browser }: { browser: Browser }) => {

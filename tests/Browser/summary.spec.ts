@@ -73,7 +73,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
 
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('link', { name: 'PDF' })).toBeHidden()
-  await expect(page.getByRole('heading', { name: 'Chances, in 100 knees like this' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Probabilities out of 100 similar knees' })).toBeVisible()
   await page.emulateMedia({ media: null })
 
   await page.getByRole('button', { name: 'Sign…' }).click()

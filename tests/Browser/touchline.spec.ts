@@ -56,7 +56,7 @@ test('a sound knee goes on after one tap for each manoeuvre', async ({ page }) =
   const verdict = page.getByRole('region', { name: /continue/ })
   await expect(verdict).toContainText('May continue')
   await expect(verdict).toContainText('It never clears a return after a cruciate injury.')
-  await expect(verdict).toContainText('Look again')
+  await expect(verdict).toContainText('Re-examine')
   await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
   const judged = await assessment(page)
   expect(judged.plan.lookAgain?.hours).not.toBe('')

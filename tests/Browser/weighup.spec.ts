@@ -8,7 +8,7 @@ test('the weigh-up shows each step and answers what if, without touching the rec
   const recorded = await chance(page, 'acl')
   await page.keyboard.press('w')
   await expect(page.getByRole('heading', { level: 1, name: 'ACL tear' })).toBeVisible()
-  const now = page.getByRole('status').filter({ hasText: 'in 100 knees like this' })
+  const now = page.getByRole('status').filter({ hasText: 'out of 100 similar knees' })
   await expect(now).toContainText(`20 → ${recorded}`)
   const rail = page.getByRole('group', { name: 'Way of the chance' })
   await expect(rail.getByRole('button')).toHaveCount(6)
@@ -90,7 +90,7 @@ test('a test told by counts or by likelihood ratios is weighed by its rates', as
 test('any figures can be weighed without a record, and nonsense is told by its place', async ({ page }) => {
   await logIn(page)
   await page.getByRole('link', { name: 'Arithmetic' }).click()
-  const now = page.getByRole('status').filter({ hasText: 'in 100 knees like this' })
+  const now = page.getByRole('status').filter({ hasText: 'out of 100 similar knees' })
   await expect(now).toContainText('20 → 78')
   await page.getByLabel('Chance before, in 100').fill('2')
   await expect(now).toContainText('2 → 22')

@@ -243,7 +243,7 @@ final class AuditLogTest extends FeatureTestCase
         $this->handTo($student, $id);
         $this->actingAs($student);
         $refusal = $this->save($id, 'records/effusion_sweep/left', ['grade' => 'trace'], 1)->assertForbidden();
-        $refusal->assertJsonPath('error.reason', 'somebody else entered this, and a student may not change it');
+        $refusal->assertJsonPath('error.reason', 'another person entered this; students can change their own entries only');
         $this->deleteJson(
             "/api/examinations/{$id}/records/effusion_sweep/left",
             ['key' => 'not-yours', 'version' => 1],

@@ -61,7 +61,7 @@ final class ImportTest extends FeatureTestCase
             ['same', 'clash', 'refused', 'refused', 'refused', 'refused', 'new', 'same'], array_column($lines, 'status'),
         );
         foreach ([
-            'stays as it is', 'much like Sana Withernsea', 'Ines Carrowmore has J02', '“30.02.1999” is no day', 'name', 'squad', '', 'row 8 says the same',
+            'already here, unchanged', 'much like Sana Withernsea', 'Ines Carrowmore has J02', '“30.02.1999” is no day', 'name', 'squad', '', 'row 8 says the same',
         ] as $place => $why) {
             self::assertStringContainsString($why, $lines[$place]['why']);
         }
@@ -117,7 +117,7 @@ final class ImportTest extends FeatureTestCase
         $this->postJson('/api/athletes', ['name' => 'Bo Own', 'bornOn' => '2001-01-01', 'squad' => 'Judo', 'number' => 'J78'])->assertCreated();
         $this->artisan('queue:work', ['--once' => true, '--quiet' => true]);
         $this->actingAs($user)->getJson("/api/imports/{$id}")->assertJsonPath('state', 'failed')->assertJsonPath('done', 0)
-            ->assertJsonPath('problem', 'A number was given to somebody else meanwhile; nothing of the list was stored.');
+            ->assertJsonPath('problem', 'A number was given to another athlete meanwhile; nothing of the list was stored.');
         self::assertSame(['Bo Own'], Athlete::query()->get()->pluck('name')->all());
     }
 

@@ -58,7 +58,7 @@ final class LettersTest extends FeatureTestCase
         $text = (string) $letter->json('text');
         self::assertStringStartsWith('Dear Dr Ines Falkner,', $text);
         self::assertStringContainsString($note, $text);
-        self::assertLessThan(strpos($text, 'Chance in 100'), strpos($text, 'Question: '));
+        self::assertLessThan(strpos($text, 'Probability out of 100'), strpos($text, 'Question: '));
         self::assertSame('Fenmoor Orthopaedics', $letter->json('to.practice'));
         $this->getJson("/api/athletes/{$athlete->id}")->assertJsonPath('letters.0.toName', 'Dr Ines Falkner, Fenmoor Orthopaedics');
     }

@@ -102,7 +102,7 @@ final class ProposalsTest extends FeatureTestCase
             'it is sent' => ['state' => 'sent'], 'it is done' => ['state' => 'done'],
             "move it to {$on->format('j F Y')}" => ['state' => 'open', 'dueOn' => $on->toDateString()],
             "wait for it until {$on->format('j F Y')}" => ['state' => 'sent', 'dueOn' => $on->toDateString()],
-            'let it go' => ['state' => 'let_go', 'note' => 'went elsewhere'],
+            'dismiss it' => ['state' => 'let_go', 'note' => 'went elsewhere'],
         ] as $words => $change) {
             $this->putJson("/api/tasks/{$due->id}", $change)->assertStatus(202)
                 ->assertJsonPath('proposal.title', "“Within days: a surgeon”: {$words}");

@@ -28,7 +28,7 @@ final class TasksTest extends FeatureTestCase
             Date::today()->addDays($plan['lookAgain']['to'] ?? $plan['lookAgain']['from'])->toDateString(),
             $again->due_on?->toDateString(),
         );
-        self::assertStringNotContainsString('Look again', (string) json_encode(DB::table('tasks')->get()));
+        self::assertStringNotContainsString('Re-examine', (string) json_encode(DB::table('tasks')->get()));
     }
 
     public function test_looking_again_closes_what_asked_for_it(): void

@@ -42,7 +42,7 @@ test('1 a club from nothing: the link of the setup works, three people come in, 
     const link = await invite(page, who)
     const theirs = await (await browser.newContext()).newPage()
     await comeIn(theirs, link, who)
-    if (who === 'coach') await expect(theirs.getByRole('heading', { name: 'Who may play' })).toBeVisible()
+    if (who === 'coach') await expect(theirs.getByRole('heading', { name: 'Availability' })).toBeVisible()
   }
   note('three invitations handed over', `${taken(counts).presses} presses`, '9 actions, links dead in an .eml')
 
@@ -94,8 +94,8 @@ test('2 forty of a list, seen before they are stored, taken back in one press, a
   note('forty of a list, from the file on', `${taken(counts).presses} press`, 'not counted')
   await page.getByRole('button', { name: 'Another list' }).click()
   taken(counts)
-  await page.getByRole('button', { name: 'Take back' }).click()
-  await expect(page.getByText('Taken back.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo import' }).click()
+  await expect(page.getByText('Import undone.')).toBeVisible()
   note('taking the list back', `${taken(counts).presses} press`, '1 click')
   await importList(SQUAD)
   await importList(0)

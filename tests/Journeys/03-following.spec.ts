@@ -21,7 +21,7 @@ async function toAthlete(page: Page, name: string): Promise<void> {
   await page.goto('/')
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await page.getByRole('link', { name, exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'What is known' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Details' })).toBeVisible()
 }
 
 async function startLeft(page: Page): Promise<void> {
@@ -40,14 +40,14 @@ test('6 signed, a letter handed over, a page for the athlete, the PDF, and the b
   await page.goto('/team')
   const codes = page.getByRole('checkbox', { name: /Athletes may be given a code/ })
   if (!(await codes.isChecked())) await page.getByText(/Athletes may be given a code/).click()
-  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await page.getByRole('button', { name: 'Save settings' }).click()
   await expect(page.getByText('The settings of the team are saved.')).toBeVisible()
 
   await toAthlete(page, NAME)
-  await page.getByRole('button', { name: 'Change' }).click()
+  await page.getByRole('button', { name: 'Edit details' }).click()
   await page.getByRole('button', { name: 'More, if it matters' }).click()
   await page.getByLabel(/^Agreed by/).fill('herself')
-  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save details' }).click()
   await startLeft(page)
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
@@ -95,13 +95,13 @@ test('7 the same knee again, beside what was found the last time; a word added, 
   await toAthlete(page, NAME)
   taken(counts)
   await page
-    .getByRole('button', { name: /^Look again/ })
+    .getByRole('button', { name: /^Re-examine/ })
     .first()
     .click()
   note('looking at the same knee again', `${taken(counts).presses} press`, '1 click')
   await page.getByRole('dialog').getByRole('button', { name: 'Examine now' }).click()
   await page
-    .getByRole('group', { name: 'Look again at' })
+    .getByRole('group', { name: 'Re-examine' })
     .getByRole('button', { name: /^left knee/ })
     .click()
   await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
@@ -132,7 +132,7 @@ test('7 the same knee again, beside what was found the last time; a word added, 
   await page.getByRole('dialog').getByRole('button', { name: 'Sign for good' }).click()
   await expect(page.getByText('one that was signed before')).toBeVisible()
   await toAthlete(page, NAME)
-  await page.getByRole('link', { name: 'Curves and comparison' }).first().click()
+  await page.getByRole('link', { name: 'Trends and comparison' }).first().click()
   await expect(page.getByRole('img', { name: /^ACL tear: / })).toBeVisible()
 })
 
@@ -142,7 +142,7 @@ test('8 the scan comes: what was asked is offered first, and held against the vi
   const page = await tabOf(browser, 'lead')
   const counts = await counting(page)
   await page.goto('/')
-  const waiting = page.getByRole('listitem').filter({ hasText: NAME }).getByRole('button', { name: 'Result came' })
+  const waiting = page.getByRole('listitem').filter({ hasText: NAME }).getByRole('button', { name: 'Enter result' })
   await expect(waiting).toBeVisible()
   taken(counts)
   await waiting.click()
@@ -204,15 +204,15 @@ test('10 a student examines, proposes and asks; a coach reaches nothing but the 
   await student.getByRole('button', { name: 'Ask for a signature' }).click()
   await expect(student.getByRole('button', { name: 'Asked to be signed' })).toBeVisible()
   await toAthlete(student, ANOTHER)
-  await student.getByRole('textbox', { name: 'To do' }).fill('Ring her on Monday')
-  await student.getByRole('button', { name: 'Propose it' }).click()
+  await student.getByRole('textbox', { name: 'Task' }).fill('Ring her on Monday')
+  await student.getByRole('button', { name: 'Propose task' }).click()
 
   const lead = await tabOf(browser, 'lead')
   const counts = await counting(lead)
   await lead.goto('/')
   taken(counts)
-  await lead.getByRole('button', { name: 'Take over: Ring her on Monday' }).click()
-  await expect(lead.getByText('Taken over; it stands as if you had entered it.')).toBeVisible()
+  await lead.getByRole('button', { name: 'Accept: Ring her on Monday' }).click()
+  await expect(lead.getByText('Accepted. It is recorded as if you had entered it.')).toBeVisible()
   note('a proposal taken over', `${taken(counts).presses} press`, 'not counted')
   // Not the athlete of the proposal, which goes in a moment.
   await lead.getByRole('link', { name: new RegExp(`${ANOTHER}.*left knee`) }).click()
@@ -225,7 +225,7 @@ test('10 a student examines, proposes and asks; a coach reaches nothing but the 
     expect((await coach.request.get(door)).status()).toBe(403)
   for (const screen of ['/', '/team', '/athletes', `/examinations/${idIn(lead)}`]) {
     await coach.goto(screen)
-    await expect(coach.getByRole('heading', { name: 'Who may play' })).toBeVisible()
+    await expect(coach.getByRole('heading', { name: 'Availability' })).toBeVisible()
   }
 })
 
@@ -276,7 +276,7 @@ test('12 arithmetic by hand, with commas, counts and ratios, and nonsense refuse
 }) => {
   const page = await tabOf(browser, 'lead')
   await page.goto('/arithmetic')
-  const now = page.getByRole('status').filter({ hasText: 'in 100 knees like this' })
+  const now = page.getByRole('status').filter({ hasText: 'out of 100 similar knees' })
   const before = page.getByLabel('Chance before, in 100')
   const rate = (name: string) => page.getByLabel(name).first()
   for (const [chanceBefore, sensitivity, specificity, positive] of [

@@ -85,5 +85,5 @@ test('the team sees who the coach is told of; a coach sees neither that nor a wa
 
 test('an empty board says why, to each in their words', async () => {
   expect((await board([])).text()).toContain('No examination is signed yet.')
-  expect((await board([], false)).text()).toContain('agreed to tell you yet')
+  expect((await board([], false)).text()).toContain('agreed to share availability with you yet')
 })

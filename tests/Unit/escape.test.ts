@@ -81,7 +81,7 @@ const CASES: Record<string, Case> = {
   'people/ProposalList.vue': {
     is: ProposalList,
     props: { proposals: [proposal] },
-    opens: /^turn down/i,
+    opens: /^decline/i,
   },
   'people/ResultFiles.vue': { is: ResultFiles, props: { result, mayChange: true }, opens: /file/i },
   'people/TaskDialog.vue': {
@@ -95,7 +95,7 @@ const CASES: Record<string, Case> = {
   'frame/LogOutDialog.vue': { is: LogOutDialog, props: { unsent: [{ examination: '01E', count: 1 }] } },
   'frame/PasswordDialog.vue': { is: PasswordDialog },
   'summary/SignDialog.vue': { is: SignDialog },
-  'views/AthleteView.vue': { is: AthleteView, props: { id: '01A' }, body: record, opens: /away/i },
+  'views/AthleteView.vue': { is: AthleteView, props: { id: '01A' }, body: record, opens: /^archive/i },
   'views/StartDialog.vue': { is: StartDialog, props: { athlete }, body: { examinations: [] } },
   'views/TeamView.vue': { is: TeamView, body: { members: [member], invitations: [], roles: [] }, opens: /^leaves/i },
 }

@@ -150,7 +150,7 @@ describe('what the server holds back', () => {
     expect([finding('left'), finding('right')]).toEqual([null, null])
     expect(step).not.toHaveBeenCalled()
     expect([canRecord.value, hold.value?.line?.say]).toEqual([false, 'Looks broken.'])
-    expect(told.value).toContain('LACHMAN is held back: nothing was recorded.')
+    expect(told.value).toContain('LACHMAN is withheld: nothing was recorded.')
   })
 
   test('is opened by a reason, which goes along with what is found', () => {
@@ -179,5 +179,5 @@ test('what is undone is shown where it was entered', () => {
   undo()
   expect(finding()).toBeNull()
   expect(goToPart).toHaveBeenCalledWith('lachman:right')
-  expect(told.value).toBe('Taken back.')
+  expect(told.value).toBe('Undone.')
 })

@@ -78,7 +78,7 @@ test('a file that is too large is told before it is sent, and a removed one offe
   expect(files.emitted('changed')).toHaveLength(1)
   await files.setProps({ result: result([{ ...file, removed: true }]) })
   expect(files.find('a').exists()).toBe(false)
-  expect(files.find('button[aria-label="Take back: scan.png"]').exists()).toBe(true)
+  expect(files.find('button[aria-label="Restore: scan.png"]').exists()).toBe(true)
 })
 
 test('who may not change a result sees its files and nothing to press', () => {

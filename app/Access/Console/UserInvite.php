@@ -16,7 +16,7 @@ final class UserInvite extends Command
 {
     protected $signature = 'user:invite {team : id of the team} {email} {--role=lead : lead, practitioner, student or coach}';
 
-    protected $description = 'Invite somebody into a team, by a link that works once';
+    protected $description = 'Invite a person to a team, by a link that works once';
 
     public function handle(Invitations $invitations): int
     {

@@ -39,7 +39,7 @@ final class UserPassword extends Command
             Sessions::endAll($user);
             $log->record(AuditEvent::PasswordChanged, $user->id, [], $user);
         });
-        $this->line('Changed; whoever was logged in with the old one is logged out.');
+        $this->line('Changed. Sessions that began with the old password are logged out.');
 
         return self::SUCCESS;
     }

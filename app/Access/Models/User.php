@@ -96,7 +96,7 @@ final class User extends Authenticatable implements Actor, HasEncryptedColumns, 
     /** @throws LogicException where they are in no team: such a one gets past no door */
     public function present(): Membership
     {
-        return $this->membership ?? throw new LogicException('Somebody without a team got past the door.');
+        return $this->membership ?? throw new LogicException('An account without a team is logged in.');
     }
 
     public function teamId(): string

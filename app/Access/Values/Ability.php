@@ -39,8 +39,8 @@ enum Ability: string
     public function refusal(): string
     {
         return match ($this) {
-            self::SeeBoard => 'Only members of the team see who may play.',
-            self::Examine => 'A coach sees who may play, and nothing else of a record.',
+            self::SeeBoard => 'Only members of the team see availability.',
+            self::Examine => 'A coach sees availability, and nothing else of a record.',
             self::SeeOthers, self::ChangeOthers => 'Students work on their own examinations.',
             self::Sign => 'A student cannot sign.',
             self::Answer => 'A student does not answer for what is due.',

@@ -23,9 +23,9 @@ enum Role: string
         return match ($this) {
             self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
             self::Practitioner => 'Examines and signs.',
-            self::Student => 'Examines, sees examinations of their own alone, asks somebody to sign them, and proposes '
+            self::Student => 'Examines, sees examinations of their own alone, asks a clinician to sign them, and proposes '
                 .'what follows.',
-            self::Coach => 'Sees who may play, of those who agreed, and nothing else.',
+            self::Coach => 'Sees the availability of athletes who agreed, and nothing else.',
         };
     }
 }

@@ -33,10 +33,10 @@ final class ClinicProblems
             423, '', 'this examination is signed and cannot be changed',
         ));
         $exceptions->render(static fn (EnteredByAnother $problem): JsonResponse => Platform::answer(
-            403, '', 'somebody else entered this, and a student may not change it',
+            403, '', 'another person entered this; students can change their own entries only',
         ));
         $exceptions->render(static fn (MovedOn $problem): JsonResponse => Platform::answer(
-            409, 'revision', 'something was changed after you last saw it: look again, then sign',
+            409, 'revision', 'something was changed after you last saw it: review it, then sign',
         ));
         $exceptions->render(static fn (HeldRecord $held): JsonResponse => Platform::answer(
             422, $held->part->key(), $held->reason, ['hold' => SafetyWriter::hold($held->hold)],
@@ -48,12 +48,12 @@ final class ClinicProblems
             ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
         ));
         $exceptions->render(static fn (Decided $problem): JsonResponse => Platform::answer(
-            409, 'state', 'somebody decided on this proposal already',
+            409, 'state', 'this proposal has already been decided',
         ));
         $exceptions->render(static fn (StaleLetter $stale): JsonResponse => Platform::answer(
             409,
             'version',
-            'somebody wrote on in between: look at what it says now',
+            'another version was saved meanwhile: look at it first',
             ['letter' => LetterResource::make($stale->newer->load(LetterResource::WITH))->resolve()],
         ));
     }

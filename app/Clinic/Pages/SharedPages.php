@@ -40,7 +40,7 @@ final readonly class SharedPages
     public function open(Examination $examination, User $by): array
     {
         if (! $by->present()->team->settings->sharesPages) {
-            throw Refusal::at('', 'your team does not share pages; whoever leads it can allow it in the settings');
+            throw Refusal::at('', 'your team does not share pages; a lead can allow it in the settings');
         }
         if (! $examination->isSigned()) {
             throw Refusal::at('', 'sign the examination first');

@@ -15,6 +15,6 @@ final class ProposalPolicy
     {
         return $proposal->made_by === $user->id
             ? Response::allow()
-            : Response::deny('Only whoever proposed it takes it back; turn it down instead.');
+            : Response::deny('Only the person who proposed it can withdraw it; decline it instead.');
     }
 }

@@ -11,6 +11,6 @@ final class Decided extends RuntimeException
 {
     public static function already(): self
     {
-        return new self('Somebody decided on this proposal already.');
+        return new self('This proposal has already been decided.');
     }
 }

@@ -63,7 +63,7 @@ final readonly class ProposalText
             TaskState::Open => 'move it to '.($change->dueOn === null ? 'no day' : self::day($change->dueOn)),
             TaskState::Sent => $change->dueOn === null ? 'it is sent' : 'wait for it until '.self::day($change->dueOn),
             TaskState::Done => 'it is done',
-            TaskState::LetGo => 'let it go',
+            TaskState::LetGo => 'dismiss it',
         };
 
         return new self("“{$of}”: {$what}", $change->note ?? '');

@@ -58,7 +58,7 @@ final readonly class TaskChange
             throw Refusal::at('state', 'only a referral is sent');
         }
         if ($this->state === TaskState::LetGo && $this->note === null) {
-            throw Refusal::at('note', 'say why it is let go');
+            throw Refusal::at('note', 'say why it is dismissed');
         }
     }
 }

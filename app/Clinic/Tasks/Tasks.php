@@ -56,7 +56,7 @@ final readonly class Tasks
         $again = $assessment->plan->lookAgain;
         if ($again !== null) {
             $this->make($examination, TaskKind::LookAgain, [
-                'title' => trim("Look again. {$again->when()}"),
+                'title' => trim("Re-examine. {$again->when()}"),
                 'why' => trim("{$again->why} {$words->paragraph(array_filter([$again->hours()]))}"),
                 'side' => $side,
             ], self::in($seen, $again->from), self::in($seen, $again->to ?? $again->from), $by);

@@ -97,7 +97,7 @@ final readonly class Roster
             ->whereKeyNot($but ?? '')->first();
         if ($taken !== null) {
             throw Refusal::at('number', "{$taken->name} has this number"
-                .($taken->trashed() ? ', and is put away: take them back, or give them another first' : ''));
+                .($taken->trashed() ? ', who is archived: restore them, or give them another number first' : ''));
         }
     }
 }

@@ -15,6 +15,6 @@ final class SimilarAthletes extends RuntimeException
      */
     public function __construct(public readonly array $athletes)
     {
-        parent::__construct('Somebody much like them is here already.');
+        parent::__construct('A similar athlete is here already.');
     }
 }

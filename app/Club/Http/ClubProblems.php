@@ -20,7 +20,7 @@ final class ClubProblems
         $exceptions->render(static fn (SimilarAthletes $similar): JsonResponse => Platform::answer(
             409,
             'name',
-            'somebody much like them is here already',
+            'a similar athlete is here already',
             ['similar' => array_map(static fn (Athlete $one): array => AthleteResource::make($one)->resolve()
                 + ['isArchived' => $one->trashed()], $similar->athletes)],
         ));

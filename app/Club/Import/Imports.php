@@ -64,7 +64,7 @@ final readonly class Imports
             DB::transaction(fn () => $this->make($import));
         } catch (UniqueConstraintViolationException) {
             $this->fail(
-                $import->refresh(), 'A number was given to somebody else meanwhile; nothing of the list was stored.',
+                $import->refresh(), 'A number was given to another athlete meanwhile; nothing of the list was stored.',
             );
         }
     }
@@ -104,7 +104,7 @@ final readonly class Imports
     public function takeBack(Import $import): int
     {
         if (! $import->canBeTakenBack()) {
-            throw Refusal::ofTheWhole('an import can be taken back for a day, and only once');
+            throw Refusal::ofTheWhole('an import can be undone for a day, and only once');
         }
 
         return DB::transaction(function () use ($import): int {

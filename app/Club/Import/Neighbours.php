@@ -21,7 +21,7 @@ final class Neighbours
     {
         $this->add(
             $athlete->name, $athlete->born_on->toDateString(), $athlete->number, $athlete->squad, $athlete->name,
-            $athlete->trashed() ? 'put away: take them back' : 'here already; stays as it is',
+            $athlete->trashed() ? 'archived: restore them' : 'already here, unchanged',
         );
     }
 

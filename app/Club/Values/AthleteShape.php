@@ -48,7 +48,7 @@ final class AthleteShape
             'alsoIn' => new Noted(new OrNull(Text::upTo(200)), 'squads beside the first one, with commas between them'),
             'coachToldBy' => new Noted(new OrNull(Text::upTo(120)), 'who agreed that the coach is told'),
             'coachToldFrom' => new OrNull(new Day),
-            'coachToldUntil' => new Noted(new OrNull(new Day), 'null: until it is taken back'),
+            'coachToldUntil' => new Noted(new OrNull(new Day), 'null: until it is withdrawn'),
         ], strict: true);
     }
 }

@@ -43,7 +43,7 @@ final class Problems
         413 => 'The body is too large.',
         419 => 'The page is too old: load it again.',
         429 => 'Too many failed tries: wait a minute.',
-        500 => 'Something went wrong here. Nothing was stored; whoever keeps the server finds it in the log.',
+        500 => 'Something went wrong. Nothing was stored; the details are in the server log.',
         503 => 'The database is busy: try again in a moment.',
     ];
 
@@ -63,7 +63,7 @@ final class Problems
             422, (string) array_key_first($problem->errors()), $problem->getMessage(),
         ));
         $exceptions->render(static fn (RowHeld $held): JsonResponse => self::answer(
-            503, '', 'Somebody else is changing this just now: try again in a moment.', headers: ['Retry-After' => '1'],
+            503, '', 'Another person is changing this. Try again in a moment.', headers: ['Retry-After' => '1'],
         ));
         $exceptions->render(static fn (DiskFull $problem): JsonResponse => self::answer(
             503, 'disk', 'The disk of the server is full: nothing can be saved just now. What is stored can be read.',

@@ -79,7 +79,7 @@ final readonly class LigamentReviews
         $day = $this->bearings->examination->daysSinceInjury;
         [$from, $to] = $day === null ? ReviewDays::WITHOUT_AN_INJURY : ReviewDays::onceSettled($day);
 
-        return [$from, $to, "Could not be settled today: {$names}."];
+        return [$from, $to, "Inconclusive today: {$names}."];
     }
 
     /**

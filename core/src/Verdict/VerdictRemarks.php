@@ -95,7 +95,7 @@ final class VerdictRemarks
             ? null
             : new Remark(
                 'gate_and_hand_disagree',
-                "The gate and the hands disagree on {$names}: yes counts. Look again.",
+                "The gate and the hands disagree on {$names}: yes counts. Re-examine.",
             );
     }
 

@@ -51,25 +51,25 @@ final readonly class LetterNote
             new NoteLine('knee', $this->heading()),
             NoteLine::under('neurovascular', 'Pulse, sensation, ankle lift', $history->neurovascular()),
             NoteLine::under('sport', 'Sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
-            NoteLine::under('goals', 'Wants to get back to', $episode->goals),
+            NoteLine::under('goals', 'Goal', $episode->goals),
             NoteLine::under('what_happened', 'What happened', $episode->whatHappened),
-            NoteLine::under('history', 'Story', $history->story()),
+            NoteLine::under('history', 'History', $history->story()),
             NoteLine::under('medication', 'Medication', $history->medication()),
-            NoteLine::under('operations', 'Operations and needles', $history->operations()),
+            NoteLine::under('operations', 'Surgery, injections, aspirations', $history->operations()),
             NoteLine::under(
                 'found_earlier',
                 'Found earlier by others',
                 implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
             ),
             NoteLine::under('positive', 'Positive', $this->results(Outcome::Positive)),
-            NoteLine::under('positive_not_counted', 'Positive, but not counted', $this->uncounted()),
+            NoteLine::under('positive_not_counted', 'Positive, not valid', $this->uncounted()),
             NoteLine::under('negatives', 'Important negatives', $this->negatives()),
             NoteLine::under(
                 'measured',
                 $this->measuredHow(),
                 implode('; ', array_map($this->measured(...), $this->bearings->grading->measurements)),
             ),
-            NoteLine::under('fluid', 'Fluid', $this->fluid()),
+            NoteLine::under('fluid', 'Effusion', $this->fluid()),
             NoteLine::under('grades', 'Grades', $this->grades()),
             NoteLine::under(
                 'also',
@@ -78,11 +78,11 @@ final readonly class LetterNote
             ),
             NoteLine::under('mcmurray', 'In the McMurray', (new McMurrayNote($this->bearings))->text()),
             NoteLine::under('recorded', 'Also recorded', $recorded->text()),
-            NoteLine::under('normal', 'Looked at and normal', implode(', ', $recorded->normal())),
+            NoteLine::under('normal', 'Examined and normal', implode(', ', $recorded->normal())),
             NoteLine::under('plan', 'Plan given', $this->planGiven()),
             NoteLine::under('not_tested', 'Not tested', $isBaseline ? '' : $this->untested()),
             NoteLine::under('missing', 'Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
-            NoteLine::under('chances', 'Chance in 100, before → after (95 % interval)', $this->chances()),
+            NoteLine::under('chances', 'Probability out of 100, pre-test → post-test (95 % interval)', $this->chances()),
             NoteLine::under('conduct', 'Before the examination', $history->conduct()),
             new NoteLine('caution', $isBaseline
                 ? 'A baseline weighs no chance; its figures are what the same knees are compared with later.'
@@ -299,7 +299,7 @@ final readonly class LetterNote
             InHundred::of($verdict->chance->pretest),
             InHundred::of($verdict->chance->posttest),
             InHundred::range($verdict->chance->interval),
-            $verdict->unsettled ? ', unsettled' : '',
+            $verdict->unsettled ? ', inconclusive' : '',
         ), Matters::named($this->bearings)));
     }
 }

@@ -371,7 +371,7 @@ final class ExamplesTest extends TestCase
         yield 'missing cord' => [
             'missing-outer-cord',
             ['outer side is sore to the touch, or its cord cannot be felt', 'pushed outward when you walk'],
-            ['Nothing stands out', 'Harm is unlikely: the outer'],
+            ['Nothing stands out', 'An injury is unlikely: the outer'],
         ];
         yield 'fracture rule' => [
             'fracture-gate',

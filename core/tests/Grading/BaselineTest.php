@@ -130,7 +130,7 @@ final class BaselineTest extends TestCase
         self::assertStringNotContainsString('in 100', $sound->words->forAthlete());
         self::assertStringContainsString('You may do your sport.', $sound->words->forAthlete());
         self::assertStringNotContainsString('Come back', $sound->words->forAthlete());
-        self::assertStringNotContainsString('Chance in 100', $sound->words->note());
+        self::assertStringNotContainsString('Probability out of 100', $sound->words->note());
     }
 
     public function test_what_is_found_on_a_baseline_all_the_same_has_its_plan(): void

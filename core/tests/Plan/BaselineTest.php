@@ -60,7 +60,7 @@ final class BaselineTest extends TestCase
         ));
         self::assertSame(['withheld'], $zones);
         self::assertStringNotContainsString('in 100', $assessed->words->forAthlete());
-        self::assertStringNotContainsString('Chance in 100', $assessed->words->note());
+        self::assertStringNotContainsString('Probability out of 100', $assessed->words->note());
         self::assertStringNotContainsString('Not tested', $assessed->words->forAthlete().$assessed->words->note());
         self::assertStringNotContainsString('hurt', $assessed->words->note());
         self::assertStringContainsString('Measured (left / right)', $assessed->words->note());

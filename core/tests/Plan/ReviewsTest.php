@@ -160,7 +160,7 @@ final class ReviewsTest extends TestCase
             self::TIGHT,
         )->found('mcmurray', ['notDone' => 'pain']);
         self::assertStringStartsWith(
-            'Could not be settled today: ACL tear',
+            'Inconclusive today: ACL tear',
             (string) $knee->assessed()->plan->lookAgain?->why,
         );
     }

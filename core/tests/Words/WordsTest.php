@@ -94,7 +94,7 @@ final class WordsTest extends TestCase
             foreach ($sentences as $sentence) {
                 if (preg_match('/(may be|is likely) torn/', $sentence) === 1 && ! str_contains($text, 'much further')) {
                     self::assertMatchesRegularExpression(
-                        '/(about \d+|fewer than 1|more than 99) in 100 knees like this/',
+                        '/(about \d+|fewer than 1|more than 99) out of 100 similar knees/',
                         $sentence,
                         $name,
                     );
@@ -176,11 +176,11 @@ final class WordsTest extends TestCase
             ['normal' => true],
         );
         self::assertMatchesRegularExpression(
-            '/Harm is unlikely: the front cross ligament \(ACL\)\./',
+            '/An injury is unlikely: the front cross ligament \(ACL\)\./',
             $this->said($raised),
         );
         self::assertStringNotContainsString(
-            'Harm is unlikely',
+            'An injury is unlikely',
             $this->said(Knee::hurt()->answered()->with('daysSinceInjury', 40)->found(
                 'lachman',
                 ['normal' => true],
@@ -198,8 +198,8 @@ final class WordsTest extends TestCase
             ['translationMm' => 3, 'endFeel' => 'firm', 'checks' => ['hamstringsRelaxed' => false]],
             ['translationMm' => 3, 'endFeel' => 'firm'],
         ));
-        self::assertStringContainsString('Not settled today: the front cross ligament (ACL).', $guarded);
-        self::assertStringContainsString('could not tell today, because your muscles were tense.', $guarded);
+        self::assertStringContainsString('Not clear yet: the front cross ligament (ACL).', $guarded);
+        self::assertStringContainsString('gave no clear answer today, because your muscles were tense.', $guarded);
         self::assertStringContainsString(
             'because the leg moved',
             $this->said(Knee::hurt()->found('lachman', ['normal' => true, 'checks' => ['footStayedDown' => false]])),
@@ -319,7 +319,7 @@ final class WordsTest extends TestCase
             $lines[2],
         );
         self::assertStringStartsWith('Chances are weighed from base rates', $lines[count($lines) - 1]);
-        self::assertStringStartsWith('Chance in 100', $lines[count($lines) - 2]);
+        self::assertStringStartsWith('Probability out of 100', $lines[count($lines) - 2]);
         foreach ([
             'Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking',
             'Lachman 10 / 3 mm, grade 2', 'Grades: ACL 2', 'Lachman (clear)', 'posterolateral corner injury', 'crutches',
@@ -371,7 +371,7 @@ final class WordsTest extends TestCase
         )->with('safety', ['lockedShort' => true])->assessed()->plan->unanswered;
         self::assertSame('Lachman not done (too painful): leaves open ACL tear.', $lines[0]);
         self::assertStringContainsString('other knee not done (no time)', $lines[1]);
-        self::assertStringContainsString('Off limits by the safety gate', $lines[2]);
+        self::assertStringContainsString('Withheld by the safety gate', $lines[2]);
         self::assertStringContainsString('No hands-on result that counts was aimed at: ACL tear', $lines[3]);
         self::assertContains(
             'McMurray not done (position not possible).',

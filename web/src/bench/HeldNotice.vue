@@ -15,7 +15,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
 </script>
 
 <template>
-  <section class="held" aria-label="Held back">
+  <section class="held" aria-label="Withheld">
     <template v-if="hold.unsure">
       <b>Not judged yet.</b>
       <p>What you press here is kept on this device, and sent and judged once the server has answered.</p>
@@ -34,7 +34,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
         <p>Drawers, stress, twists and loaded tests wait for it.</p>
       </template>
       <template v-else>
-        <b>Off limits by the safety gate.</b>
+        <b>Withheld by the safety gate.</b>
         <p v-if="hold.line">
           <b>{{ catalogue.urgencyOf(hold.line) }}:</b>
           {{ hold.line.say }}
@@ -45,9 +45,9 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
           <span>To do it all the same, say why. The finding stays marked.</span>
           <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
         </label>
-        <UiButton submit :disabled="!enough">Do it with this reason</UiButton>
+        <UiButton submit :disabled="!enough">Override with this reason</UiButton>
       </form>
-      <UiButton v-if="recorded" class="back" @click="emit('takeBack')">Take back what is recorded</UiButton>
+      <UiButton v-if="recorded" class="back" @click="emit('takeBack')">Delete the recorded finding</UiButton>
     </template>
   </section>
 </template>

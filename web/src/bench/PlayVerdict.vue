@@ -30,11 +30,11 @@ const availability = computed(() => {
         </dd>
       </template>
       <template v-if="plan.advice.say.length > 0">
-        <dt>Until then</dt>
+        <dt>In the meantime</dt>
         <dd>{{ plan.advice.say.join(' ') }}</dd>
       </template>
       <template v-if="plan.lookAgain">
-        <dt>Look again</dt>
+        <dt>Re-examine</dt>
         <dd>
           <b v-if="plan.lookAgain.hours">{{ plan.lookAgain.hours }}</b>
           {{ plan.lookAgain.say }} {{ plan.lookAgain.why }}

@@ -26,7 +26,7 @@ const routes = computed(() =>
 )
 const core = computed(() => (opened.head?.isBaseline ? [] : (route.value?.core ?? [])))
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)
-const STATES = { done: 'done', held: 'held back', out_of_reach: 'out of reach', open: 'open' }
+const STATES = { done: 'done', held: 'withheld', out_of_reach: 'out of reach', open: 'open' }
 const share = computed(() =>
   route.value && route.value.minutes > 0 ? (100 * route.value.minutesDone) / route.value.minutes : 0,
 )

@@ -92,7 +92,7 @@ function state(done: number, off: number, all: number): string {
           <PostureMark :posture="stop.id" />
           <span>{{ stop.label }}</span>
           <small class="number">
-            {{ stop.off === stop.manoeuvres.length ? 'off limits' : `${stop.done}/${stop.manoeuvres.length}` }}
+            {{ stop.off === stop.manoeuvres.length ? 'withheld' : `${stop.done}/${stop.manoeuvres.length}` }}
           </small>
         </button>
         <ul v-if="stop.here">
@@ -105,7 +105,7 @@ function state(done: number, off: number, all: number): string {
               @click="emit('go', { kind: 'manoeuvre', id: m.id })"
             >
               <span>{{ m.card.name }}</span>
-              <span class="mark">{{ isOff(m.id) ? 'off limits' : isDone(m.id) ? 'done' : '' }}</span>
+              <span class="mark">{{ isOff(m.id) ? 'withheld' : isDone(m.id) ? 'done' : '' }}</span>
             </button>
           </li>
         </ul>

@@ -37,7 +37,7 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
   /** Nothing pressed is lost in silence. */
   function isHeld(): boolean {
     if (!canRecord.value && manoeuvre.value)
-      tell(`${manoeuvre.value.card.name} is held back: nothing was recorded. The reason stands in its place.`)
+      tell(`${manoeuvre.value.card.name} is withheld: nothing was recorded. The reason stands in its place.`)
     return !canRecord.value || isRefused()
   }
 
@@ -78,7 +78,7 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
     const part = examination.undo()
     if (part === null) return
     if (part !== 'frame') goToPart(part)
-    tell('Taken back.')
+    tell('Undone.')
   }
 
   return { hold, canRecord, fill, chooseBand, chooseBandAt, feel, passChecks, undo }

@@ -59,7 +59,7 @@ watch(
           <th scope="col" class="n">Earlier</th>
           <th scope="col" class="n">Later</th>
           <th scope="col">Change</th>
-          <th scope="col" class="n">One hand may miss</th>
+          <th scope="col" class="n">Measurement error</th>
         </tr>
       </thead>
       <tbody>

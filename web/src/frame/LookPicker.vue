@@ -7,7 +7,7 @@ const UiSelect = defineAsyncComponent(() => import('@/ui/UiSelect.vue'))
 
 const { chosen } = useLook()
 const LOOKS: { id: Look; label: string }[] = [
-  { id: 'auto', label: 'As the device' },
+  { id: 'auto', label: 'Match device' },
   { id: 'light', label: 'Light' },
   { id: 'dark', label: 'Dark' },
   { id: 'outdoor', label: 'Outdoor' },
@@ -20,7 +20,7 @@ const label = computed(() => LOOKS.find(({ id }) => id === chosen.value)?.label 
   <UiSelect
     v-if="wanted"
     class="look"
-    label="Look of the screen"
+    label="Theme"
     :value="chosen"
     :options="LOOKS"
     unseen-label
@@ -34,7 +34,7 @@ const label = computed(() => LOOKS.find(({ id }) => id === chosen.value)?.label 
     role="combobox"
     aria-expanded="false"
     aria-haspopup="listbox"
-    aria-label="Look of the screen"
+    aria-label="Theme"
     @click="wanted = true"
   >
     <span>{{ label }}</span>

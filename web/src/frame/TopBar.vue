@@ -29,7 +29,7 @@ function skip(): void {
       <b>Gray Compass</b>
     </RouterLink>
     <nav aria-label="Main">
-      <RouterLink v-if="session.user?.examines === false" :to="{ name: 'board' }">Who may play</RouterLink>
+      <RouterLink v-if="session.user?.examines === false" :to="{ name: 'board' }">Availability</RouterLink>
       <template v-else>
         <RouterLink class="today" to="/">Today</RouterLink>
         <RouterLink :to="{ name: 'board' }">Board</RouterLink>

@@ -46,12 +46,12 @@ onMounted(() =>
       label="From the book of doctors"
       :value="doctor"
       :options="doctors.map(named)"
-      none="Somebody who is named in the letter"
+      none="A person named in the letter"
       @change="(picked) => (doctor = picked)"
     />
     <UiAlert v-if="problem" :say="problem" />
     <template #actions>
-      <UiButton kind="quiet" :to="{ name: 'doctors' }">Open the book</UiButton>
+      <UiButton kind="quiet" :to="{ name: 'doctors' }">Open the address book</UiButton>
       <UiButton kind="main" :disabled="busy" @click="attempt(write)">Write</UiButton>
     </template>
   </UiDialog>

@@ -38,7 +38,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog :title="doctor ? doctor.name : 'New in the book'" @close="emit('close')">
+  <UiDialog :title="doctor ? doctor.name : 'New contact'" @close="emit('close')">
     <UiForm class="form" label="Doctor" :model="given" :rules="RULES" @submit="save">
       <UiText v-model="given.name" label="Name, as a letter greets them" prop="name" />
       <UiText v-model="given.field" label="Field" prop="field" />
@@ -49,7 +49,7 @@ async function save(): Promise<void> {
       <UiAlert v-if="problem" class="wide" :say="problem" />
       <template #actions>
         <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy">Save</UiButton>
+        <UiButton kind="main" submit :disabled="busy">Save contact</UiButton>
       </template>
     </UiForm>
   </UiDialog>

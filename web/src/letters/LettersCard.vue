@@ -32,7 +32,7 @@ onMounted(() => attempt(load))
     <ul v-if="letters.length > 0">
       <li v-for="one in letters" :key="one.id">
         <RouterLink :to="{ name: 'letter', params: { id: one.id } }">
-          {{ one.toName || 'To nobody yet' }}
+          {{ one.toName || 'No recipient yet' }}
           <small>{{ one.sent ? `left ${one.sent}, ${day(one.at)}` : `draft of ${day(one.at)}` }}</small>
         </RouterLink>
       </li>

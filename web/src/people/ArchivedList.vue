@@ -39,13 +39,13 @@ onMounted(load)
 </script>
 
 <template>
-  <UiMore v-if="archived.length > 0" :title="`Put away: ${archived.length}`">
+  <UiMore v-if="archived.length > 0" :title="`Archived: ${archived.length}`">
     <UiAlert v-if="problem" :say="problem" />
     <ul>
       <li v-for="one in archived" :key="one.id">
         <span>{{ one.name }}, {{ one.squad }}</span>
         <span v-if="session.user?.answers === true" class="beside">
-          <UiButton :disabled="busy" :aria-label="`Take back ${one.name}`" @click="restore(one.id)">Take back</UiButton>
+          <UiButton :disabled="busy" :aria-label="`Restore ${one.name}`" @click="restore(one.id)">Restore</UiButton>
           <UiButton v-if="session.user?.leads" kind="quiet" :aria-label="`Erase ${one.name}`" @click="erasing = one">
             Erase
           </UiButton>

@@ -67,7 +67,7 @@ watch(
 const sex = ref<AthleteProfile['sex']>(known?.sex ?? null)
 const leadingLeg = ref<AthleteProfile['leadingLeg']>(known?.leadingLeg ?? null)
 const language = ref<AthleteProfile['language']>(known?.language ?? null)
-const title = computed(() => (props.athlete ? 'What is known' : 'New athlete'))
+const title = computed(() => (props.athlete ? 'Edit details' : 'New athlete'))
 
 function facts(isAnother: boolean): AthleteFacts {
   const { name, bornOn, squad, number, heightCm, massKg, coachToldFrom, coachToldUntil, ...texts } = given
@@ -160,7 +160,7 @@ onMounted(async () => {
               prop="coachToldBy"
             />
             <UiDate v-model="given.coachToldFrom" label="From" prop="coachToldFrom" />
-            <UiDate v-model="given.coachToldUntil" label="Until; empty: taken back by hand" prop="coachToldUntil" />
+            <UiDate v-model="given.coachToldUntil" label="Until; empty: no end" prop="coachToldUntil" />
           </fieldset>
           <UiText v-model="given.notes" class="wide" label="Notes" prop="notes" type="textarea" />
         </div>
@@ -171,7 +171,7 @@ onMounted(async () => {
           <li v-for="one in similar" :key="one.id">
             <span>
               {{ one.name }}, {{ one.squad }}{{ one.number ? ` ${one.number}` : ''
-              }}{{ one.isArchived ? ', put away' : '' }}
+              }}{{ one.isArchived ? ', archived' : '' }}
             </span>
             <UiButton v-if="!one.isArchived" :to="{ name: 'athlete', params: { id: one.id } }">It is</UiButton>
           </li>
@@ -181,7 +181,7 @@ onMounted(async () => {
       <UiAlert v-if="problem" class="wide" :say="problem" />
       <template #actions>
         <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy">{{ athlete ? 'Save' : 'Add and examine' }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ athlete ? 'Save details' : 'Add and examine' }}</UiButton>
       </template>
     </UiForm>
   </UiDialog>

@@ -18,7 +18,7 @@ const GROUPS: { id: Task['when']; label: string }[] = [
   { id: 'today', label: 'Today' },
   { id: 'week', label: 'This week' },
   { id: 'later', label: 'Later' },
-  { id: 'awaited', label: 'Answer awaited' },
+  { id: 'awaited', label: 'Awaiting reply' },
 ]
 const FIRST = 4
 const whole = reactive(new Set<Task['when']>())
@@ -69,7 +69,7 @@ function examine(task: Task): void {
           <span>{{ task.reason }}</span>
           <small class="number">{{ span(task.dueFrom, task.dueOn) }}</small>
         </button>
-        <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">Result came</UiButton>
+        <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">Enter result</UiButton>
       </li>
     </ul>
     <UiButton v-if="shownOf(group).length < group.tasks.length" class="all" kind="quiet" @click="whole.add(group.id)">

@@ -39,7 +39,7 @@ async function remove(result: ReferenceResult): Promise<void> {
   const path = { result: result.id }
   const done = await attempt(() => answerOf(api.DELETE('/api/reference-results/{result}', { params: { path } })))
   if (!done) return
-  tell('Removed. For a day it can be taken back here.')
+  tell('Removed. You can restore it here for a day.')
   emit('changed')
 }
 
@@ -75,7 +75,7 @@ function saved(): void {
     <table v-if="episode.consensus.length > 0" class="figures">
       <thead>
         <tr>
-          <th scope="col">It turned out</th>
+          <th scope="col">Confirmed</th>
           <th scope="col">By</th>
           <th scope="col" class="n">Held, of 100</th>
         </tr>
@@ -101,13 +101,11 @@ function saved(): void {
           <ResultFiles v-if="!one.removed" :result="one" :may-change="mayAnswer" @changed="emit('changed')" />
         </span>
         <span v-if="mayAnswer" class="beside">
-          <UiButton v-if="one.removed" :disabled="busy" :aria-label="`Take back: ${one.label}`" @click="takeBack(one)">
-            Take back
+          <UiButton v-if="one.removed" :disabled="busy" :aria-label="`Restore: ${one.label}`" @click="takeBack(one)">
+            Restore
           </UiButton>
           <template v-else>
-            <UiButton kind="quiet" :aria-label="`Change: ${one.label}`" @click="open = { result: one }">
-              Change
-            </UiButton>
+            <UiButton kind="quiet" :aria-label="`Edit: ${one.label}`" @click="open = { result: one }">Edit</UiButton>
             <UiButton kind="quiet" :disabled="busy" :aria-label="`Remove: ${one.label}`" @click="remove(one)">
               Remove
             </UiButton>
@@ -117,14 +115,14 @@ function saved(): void {
     </ul>
     <p v-if="!episode.isBaseline" class="foot">
       <UiButton @click="open = {}">
-        {{ mayAnswer ? 'Result came' : 'Propose a result' }}
+        {{ mayAnswer ? 'Enter result' : 'Propose a result' }}
       </UiButton>
       <UiButton
         v-if="visits.some((visit) => visit.status === 'signed')"
         kind="quiet"
         :to="{ name: 'course', params: { id: episode.id } }"
       >
-        Curves and comparison
+        Trends and comparison
       </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />

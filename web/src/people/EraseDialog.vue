@@ -31,7 +31,7 @@ async function erase(): Promise<void> {
 <template>
   <UiDialog :title="`Erase everything on ${athlete.name}`" @close="emit('close')">
     <p>
-      <b>This cannot be taken back.</b>
+      <b>This cannot be undone.</b>
       All examinations, results, notes and tasks of this athlete are deleted, with the only key to older copies. The log
       keeps that an athlete was erased, when, by whom and why, but not the name.
     </p>

@@ -33,7 +33,7 @@ const LINES = [
         Swedish, and other ones are matched by hand.
       </li>
       <li>First you see what would become of each line; only then is it stored, all of it or nothing.</li>
-      <li>For a day it can be taken back as a whole.</li>
+      <li>You can undo the whole import for a day.</li>
     </ul>
   </section>
 </template>

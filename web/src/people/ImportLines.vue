@@ -11,7 +11,7 @@ const emit = defineEmits<{ take: [row: number, on: boolean] }>()
 
 const ORDER: LineStatus[] = ['refused', 'clash', 'new', 'same']
 const WORDS: Record<LineStatus, string> = {
-  refused: 'Stays out',
+  refused: 'Not imported',
   clash: 'Another?',
   new: 'Is added',
   same: 'Here already',

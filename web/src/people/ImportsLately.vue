@@ -14,7 +14,7 @@ const WORDS: Record<Import['state'], string> = {
   running: 'under way',
   done: 'added',
   failed: 'not added',
-  taken_back: 'taken back',
+  taken_back: 'undone',
 }
 const lately = ref<Import[]>([])
 const { busy, problem, attempt } = useDoing()
@@ -26,7 +26,7 @@ async function load(): Promise<void> {
 async function takeBack(id: string): Promise<void> {
   await attempt(async () => {
     const { stayed } = await answerOf(api.DELETE('/api/imports/{import}', { params: { path: { import: id } } }))
-    tell(stayed === 0 ? 'Taken back.' : `Taken back, but for ${stayed} with an examination or something due.`)
+    tell(stayed === 0 ? 'Import undone.' : `Import undone, except ${stayed} with an examination or a task.`)
     await load()
   })
 }
@@ -44,7 +44,7 @@ onMounted(load)
           <b>{{ one.total }} {{ one.total === 1 ? 'athlete' : 'athletes' }} {{ WORDS[one.state] }}</b>
           <small>{{ moment(one.at) }}{{ one.problem ? `: ${one.problem}` : '' }}</small>
         </span>
-        <UiButton v-if="one.canBeTakenBack" :disabled="busy" @click="takeBack(one.id)">Take back</UiButton>
+        <UiButton v-if="one.canBeTakenBack" :disabled="busy" @click="takeBack(one.id)">Undo import</UiButton>
       </li>
     </ul>
     <UiAlert v-if="problem" :say="problem" />

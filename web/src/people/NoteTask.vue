@@ -36,10 +36,10 @@ async function note(): Promise<void> {
 </script>
 
 <template>
-  <UiForm class="form" label="Note something to do" :model="given" :rules="RULES" @submit="note">
-    <UiText v-model="given.title" label="To do" prop="title" />
+  <UiForm class="form" label="Add a task" :model="given" :rules="RULES" @submit="note">
+    <UiText v-model="given.title" label="Task" prop="title" />
     <UiDate v-model="given.dueOn" label="By" prop="dueOn" />
-    <UiButton submit :disabled="busy">{{ session.user?.answers ? 'Note it' : 'Propose it' }}</UiButton>
+    <UiButton submit :disabled="busy">{{ session.user?.answers ? 'Add task' : 'Propose task' }}</UiButton>
   </UiForm>
   <UiAlert v-if="problem" :say="problem" />
 </template>

@@ -20,7 +20,7 @@ const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const against = ref<Proposal | null>(null)
 const given = reactive({ why: '' })
-const RULES = { why: required('Say why it is turned down.') }
+const RULES = { why: required('Say why it is declined.') }
 const { busy, problem, attempt } = useDoing()
 
 async function decide(proposal: Proposal, take: boolean): Promise<void> {
@@ -28,7 +28,7 @@ async function decide(proposal: Proposal, take: boolean): Promise<void> {
   const body = take ? { take } : { take, why: given.why }
   const done = await attempt(() => answerOf(api.PUT('/api/proposals/{proposal}', { params: { path }, body })))
   if (!done) return
-  tell(take ? 'Taken over; it stands as if you had entered it.' : 'Turned down; the student reads why.')
+  tell(take ? 'Accepted. It is recorded as if you had entered it.' : 'Declined. The student can read why.')
   against.value = null
   given.why = ''
   emit('changed')
@@ -52,18 +52,16 @@ async function takeBack(proposal: Proposal): Promise<void> {
         <span>{{ one.title }}</span>
         <span v-if="one.note" class="note">“{{ one.note }}”</span>
         <small v-if="one.state === 'open'">Proposed by {{ one.by }}, {{ moment(one.at) }}; it counts nowhere yet</small>
-        <small v-else-if="one.state === 'taken'">Taken over by {{ one.decidedBy }}</small>
-        <small v-else>Turned down by {{ one.decidedBy }}: {{ one.why }}</small>
+        <small v-else-if="one.state === 'taken'">Accepted by {{ one.decidedBy }}</small>
+        <small v-else>Declined by {{ one.decidedBy }}: {{ one.why }}</small>
       </span>
       <span v-if="one.state === 'open'" class="beside">
         <template v-if="session.user?.answers">
-          <UiButton :disabled="busy" :aria-label="`Take over: ${one.title}`" @click="decide(one, true)">
-            Take over
-          </UiButton>
-          <UiButton kind="quiet" :aria-label="`Turn down: ${one.title}`" @click="against = one">Turn down</UiButton>
+          <UiButton :disabled="busy" :aria-label="`Accept: ${one.title}`" @click="decide(one, true)">Accept</UiButton>
+          <UiButton kind="quiet" :aria-label="`Decline: ${one.title}`" @click="against = one">Decline</UiButton>
         </template>
-        <UiButton v-else kind="quiet" :disabled="busy" :aria-label="`Take back: ${one.title}`" @click="takeBack(one)">
-          Take back
+        <UiButton v-else kind="quiet" :disabled="busy" :aria-label="`Withdraw: ${one.title}`" @click="takeBack(one)">
+          Withdraw
         </UiButton>
       </span>
     </li>

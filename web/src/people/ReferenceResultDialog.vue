@@ -120,7 +120,7 @@ onMounted(() =>
 
 <template>
   <UiDialog
-    :title="knee ? `${knee.hurtSide === 'left' ? 'Left' : 'Right'} knee: what it turned out to be` : 'Result'"
+    :title="knee ? `${knee.hurtSide === 'left' ? 'Left' : 'Right'} knee: enter result` : 'Result'"
     @close="emit('close')"
   >
     <UiWaiting v-if="!knee && !problem" label="Loading what was held likely" />
@@ -134,7 +134,7 @@ onMounted(() =>
       />
       <div class="pair">
         <UiDate v-model="given.on" label="On" prop="on" />
-        <UiText v-if="kind === 'clinical_course'" v-model="given.weeks" label="After so many weeks" prop="weeks" />
+        <UiText v-if="kind === 'clinical_course'" v-model="given.weeks" label="Weeks of follow-up" prop="weeks" />
       </div>
       <template v-if="!before">
         <h3>Found: one tap saves it</h3>
@@ -187,7 +187,7 @@ onMounted(() =>
         <p class="quiet-text">What is not marked was not looked for, and counts neither way.</p>
         <UiText v-model="given.note" label="In words" prop="note" type="textarea" />
         <p class="actions">
-          <UiButton kind="main" submit :disabled="busy || answers.length === 0">Save</UiButton>
+          <UiButton kind="main" submit :disabled="busy || answers.length === 0">Save result</UiButton>
         </p>
       </UiMore>
     </UiForm>

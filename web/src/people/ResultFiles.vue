@@ -65,10 +65,10 @@ async function takeBack(removedFile: string): Promise<void> {
           v-if="mayChange && file.removed"
           kind="quiet"
           :disabled="busy"
-          :aria-label="`Take back: ${file.name}`"
+          :aria-label="`Restore: ${file.name}`"
           @click="takeBack(file.id)"
         >
-          Take back
+          Restore
         </UiButton>
         <UiButton
           v-else-if="mayChange"

@@ -34,7 +34,7 @@ const isSent = computed(() => props.task.state === 'sent')
 const RULES: Record<Doing, object> = {
   answer: {},
   move: { dueOn: required('The day is missing.') },
-  let_go: { note: required('Say why it is let go.') },
+  let_go: { note: required('Say why it is dismissed.') },
 }
 
 async function change(state: Task['state'], more: { dueOn?: string; note?: string } = {}): Promise<void> {
@@ -64,17 +64,19 @@ function finish(): void {
     <p v-if="task.athlete" class="who">
       {{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}
       <RouterLink v-if="task.examination" :to="{ name: 'summary', params: { id: task.examination } }">
-        Whose plan asked for it
+        Examination that asked for it
       </RouterLink>
     </p>
     <p v-if="task.why">{{ task.why }}</p>
-    <p v-if="!answers" class="quiet-text">What you say here is proposed to somebody who answers for it.</p>
-    <UiForm v-if="asked" class="form" label="What became of it" :model="given" :rules="RULES[asked]" @submit="finish">
+    <p v-if="!answers" class="quiet-text">
+      What you enter here is a proposal until a responsible clinician accepts it.
+    </p>
+    <UiForm v-if="asked" class="form" label="Outcome of the task" :model="given" :rules="RULES[asked]" @submit="finish">
       <UiDate v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" />
-      <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'What came of it'" prop="note" />
+      <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'Outcome'" prop="note" />
       <template #actions>
         <UiButton kind="main" submit :disabled="busy">
-          {{ asked === 'move' ? 'Move it' : asked === 'let_go' ? 'Let it go' : 'Close it' }}
+          {{ asked === 'move' ? 'Move task' : asked === 'let_go' ? 'Dismiss task' : 'Close task' }}
         </UiButton>
         <UiButton kind="quiet" @click="asked = null">Cancel</UiButton>
       </template>
@@ -85,15 +87,15 @@ function finish(): void {
       </UiButton>
       <template v-else-if="task.kind === 'referral' && !isSent">
         <UiButton v-if="task.examination && answers" kind="main" @click="emit('letter', task)">Write a letter</UiButton>
-        <UiButton :disabled="busy" @click="change('sent')">It is sent</UiButton>
+        <UiButton :disabled="busy" @click="change('sent')">Mark as sent</UiButton>
       </template>
       <template v-else-if="isSent">
-        <UiButton v-if="task.episode" kind="main" @click="emit('result', task)">A result came</UiButton>
-        <UiButton :kind="task.episode ? 'plain' : 'main'" @click="asked = 'answer'">An answer in words</UiButton>
+        <UiButton v-if="task.episode" kind="main" @click="emit('result', task)">Enter result</UiButton>
+        <UiButton :kind="task.episode ? 'plain' : 'main'" @click="asked = 'answer'">Enter answer</UiButton>
       </template>
       <UiButton v-if="!isSent" :disabled="busy" @click="change('done')">Done</UiButton>
-      <UiButton @click="asked = 'move'">Another day</UiButton>
-      <UiButton @click="asked = 'let_go'">Let it go</UiButton>
+      <UiButton @click="asked = 'move'">Move task</UiButton>
+      <UiButton @click="asked = 'let_go'">Dismiss task</UiButton>
     </p>
     <p class="calendar">
       <a :href="`/api/tasks/${task.id}/calendar`" download>For a calendar (.ics)</a>

@@ -29,7 +29,7 @@ onMounted(() => load().catch(() => undefined))
 <template>
   <section v-if="athletes.length > 0" aria-labelledby="to-erase">
     <h2 id="to-erase">Will be erased</h2>
-    <p class="quiet-text">Kept for as long as your team said. It cannot be taken back.</p>
+    <p class="quiet-text">Kept for as long as your team said. It cannot be undone.</p>
     <ul>
       <li v-for="one in athletes" :key="one.id">
         <span>
@@ -37,7 +37,7 @@ onMounted(() => load().catch(() => undefined))
           <small>{{ one.squad }}, on {{ day(one.on) }}</small>
         </span>
         <span class="beside">
-          <UiButton kind="quiet" :href="`/api/athletes/${one.id}/archive`" download>Take along</UiButton>
+          <UiButton kind="quiet" :href="`/api/athletes/${one.id}/archive`" download>Export</UiButton>
           <UiButton :disabled="busy" :aria-label="`Keep ${one.name} for another year`" @click="keep(one.id)">
             Keep a year longer
           </UiButton>

@@ -27,7 +27,7 @@ function echo(share: number | null): string {
       {{ inHundred(verdict.pretest) }}
       <span>→</span>
       {{ inHundred(verdict.posttest) }}
-      <small>in 100 knees like this</small>
+      <small>out of 100 similar knees</small>
     </p>
     <p class="quiet-text">
       95 % range {{ rangeInHundred(verdict.interval) }} · multiplied by hand {{ inHundred(verdict.textbook) }} ·

@@ -37,7 +37,7 @@ function bearing(shape: Shape, verdict: Verdict): string {
 
 /** Begins with the words on the picture, so that speaking them finds it. */
 function spoken(verdict: Verdict, shape: Shape): string {
-  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${rangeInHundred(verdict.interval)}, ${catalogue.label('zone', verdict.zone)}${verdict.unsettled ? ', not settled' : ''}`
+  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${rangeInHundred(verdict.interval)}, ${catalogue.label('zone', verdict.zone)}${verdict.unsettled ? ', inconclusive' : ''}`
 }
 
 function turn(shape: Shape): string | undefined {
@@ -128,7 +128,7 @@ function turn(shape: Shape): string | undefined {
             <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}</th>
             <td>{{ inHundred(verdict.posttest) }}</td>
             <td>{{ rangeInHundred(verdict.interval) }}</td>
-            <td>{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', not settled' : '' }}</td>
+            <td>{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', inconclusive' : '' }}</td>
           </tr>
         </tbody>
       </table>

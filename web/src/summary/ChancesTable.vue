@@ -43,7 +43,7 @@ const verdict = useVerdict()
           </svg>
         </td>
         <td class="n">{{ rangeInHundred(chance.interval) }}</td>
-        <td class="zone">{{ catalogue.label('zone', chance.zone) }}{{ chance.unsettled ? ', not settled' : '' }}</td>
+        <td class="zone">{{ catalogue.label('zone', chance.zone) }}{{ chance.unsettled ? ', inconclusive' : '' }}</td>
       </tr>
     </tbody>
   </table>

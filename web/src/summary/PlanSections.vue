@@ -15,8 +15,8 @@ const support = computed(() => {
 
 <template>
   <dl class="plan">
-    <dt>Send on</dt>
-    <dd v-if="plan.sendOn.length === 0">No referral by these rules.</dd>
+    <dt>Refer</dt>
+    <dd v-if="plan.sendOn.length === 0">No referral indicated.</dd>
     <dd v-else>
       <ul>
         <li v-for="referral in plan.sendOn" :key="referral.rule + referral.to">
@@ -30,7 +30,7 @@ const support = computed(() => {
       </ul>
     </dd>
     <template v-if="plan.advice.say.length > 0">
-      <dt>Until then</dt>
+      <dt>In the meantime</dt>
       <dd>{{ plan.advice.say.join(' ') }}</dd>
     </template>
     <dt>Availability</dt>
@@ -55,7 +55,7 @@ const support = computed(() => {
       {{ ' ' }}
       <span>{{ plan.support.why }} {{ plan.support.cost }}</span>
     </dd>
-    <dt>Look again</dt>
+    <dt>Re-examine</dt>
     <dd v-if="plan.lookAgain">
       <b>{{ plan.lookAgain.say }}</b>
       {{ ' ' }}

@@ -34,7 +34,7 @@ defineExpose({ load })
           <small>to {{ mail.to }}, {{ moment(mail.at) }}</small>
         </span>
         <UiButton v-if="mail.readable" kind="quiet" :href="`/api/mails/${mail.id}`" download>As a file</UiButton>
-        <small v-else>for nobody else</small>
+        <small v-else>for no one else</small>
       </li>
     </ul>
   </section>

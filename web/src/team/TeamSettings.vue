@@ -151,7 +151,7 @@ onMounted(() => attempt(load))
       </UiTick>
       <UiText
         v-model="given.keepsYears"
-        label="Erase records so many years after the last visit; empty: never"
+        label="Years after the last visit until records are erased; empty: never"
         prop="keepsYears"
       />
       <p class="note">
@@ -197,10 +197,10 @@ onMounted(() => attempt(load))
         </div>
       </UiMore>
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton submit :disabled="busy">Save the settings</UiButton>
+      <UiButton submit :disabled="busy">Save settings</UiButton>
     </UiForm>
     <UiAlert v-else-if="problem" :say="problem" />
-    <p class="note"><RouterLink :to="{ name: 'doctors' }">Book of doctors</RouterLink></p>
+    <p class="note"><RouterLink :to="{ name: 'doctors' }">Address book</RouterLink></p>
   </section>
 </template>
 

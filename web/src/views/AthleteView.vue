@@ -86,7 +86,7 @@ async function archive(): Promise<void> {
   const done = await attempt(() => answerOf(api.DELETE('/api/athletes/{athlete}', { params: { path } })))
   if (!done) return
   await router.push('/')
-  tell(`${athlete.value?.name} is put away. Under the list of athletes they are taken back.`)
+  tell(`${athlete.value?.name} is archived. Restore them below the list of athletes.`)
 }
 
 async function erased(): Promise<void> {
@@ -136,7 +136,7 @@ watch(() => props.id, load)
           <ul>
             <li v-for="letter in athlete.letters" :key="letter.id" class="closed">
               <RouterLink :to="{ name: 'letter', params: { id: letter.id } }">
-                {{ letter.toName || 'To nobody yet' }}
+                {{ letter.toName || 'No recipient yet' }}
               </RouterLink>
               <small>{{ letter.sent ? `left ${letter.sent}, ${day(letter.at)}` : `draft of ${day(letter.at)}` }}</small>
             </li>
@@ -152,7 +152,7 @@ watch(() => props.id, load)
               <li v-for="task in closed" :key="task.id" class="closed">
                 {{ task.title }}
                 <small>
-                  {{ task.state === 'let_go' ? 'let go' : 'done' }}{{ task.closing ? `: ${task.closing}` : '' }}
+                  {{ task.state === 'let_go' ? 'dismissed' : 'done' }}{{ task.closing ? `: ${task.closing}` : '' }}
                 </small>
               </li>
             </ul>
@@ -164,7 +164,7 @@ watch(() => props.id, load)
           <NoteTask :athlete="athlete.id" @noted="load" />
         </section>
         <section aria-labelledby="facts">
-          <h2 id="facts">What is known</h2>
+          <h2 id="facts">Details</h2>
           <dl>
             <template v-for="[name, value] in facts" :key="name">
               <dt>{{ name }}</dt>
@@ -172,8 +172,8 @@ watch(() => props.id, load)
             </template>
           </dl>
           <p v-if="keepsLists" class="actions">
-            <UiButton @click="open = 'edit'">Change</UiButton>
-            <UiButton kind="quiet" @click="open = 'archive'">Put away</UiButton>
+            <UiButton @click="open = 'edit'">Edit details</UiButton>
+            <UiButton kind="quiet" @click="open = 'archive'">Archive</UiButton>
             <template v-if="session.user?.leads">
               <UiButton kind="quiet" :disabled="making" @click="take(athlete.id)">
                 {{ making ? 'Making the export…' : 'Export all data' }}
@@ -188,11 +188,11 @@ watch(() => props.id, load)
     <StartDialog v-if="athlete && open === 'start'" :athlete="athlete" @close="open = null" @started="begin" />
     <AthleteDialog v-if="athlete && open === 'edit'" :athlete="athlete" @close="open = null" @saved="saved" />
     <EraseDialog v-if="athlete && open === 'erase'" :athlete="athlete" @close="open = null" @erased="erased" />
-    <UiDialog v-if="athlete && open === 'archive'" :title="`Put ${athlete.name} away`" @close="open = null">
-      <p>They are out of the lists; their examinations stay. Under the list of athletes they are taken back.</p>
+    <UiDialog v-if="athlete && open === 'archive'" :title="`Archive ${athlete.name}`" @close="open = null">
+      <p>They leave the lists; their examinations stay. You can restore them below the list of athletes.</p>
       <template #actions>
         <UiButton @click="open = null">Cancel</UiButton>
-        <UiButton kind="main" :disabled="busy" @click="archive">Put away</UiButton>
+        <UiButton kind="main" :disabled="busy" @click="archive">Archive</UiButton>
       </template>
     </UiDialog>
   </SubjectPage>

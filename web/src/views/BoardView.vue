@@ -43,7 +43,7 @@ onMounted(load)
 </script>
 
 <template>
-  <SubjectPage title="Who may play">
+  <SubjectPage title="Availability">
     <template #beside><UiButton @click="print">Print</UiButton></template>
     <UiAlert v-if="problem" :say="problem">
       <UiButton @click="load">Try again</UiButton>
@@ -51,21 +51,25 @@ onMounted(load)
     <UiWaiting v-else-if="!board" label="Loading the board" />
     <UiEmpty
       v-else-if="board.length === 0"
-      :say="examines ? 'No examination is signed yet.' : 'Nobody whose knee was examined agreed to tell you yet.'"
+      :say="
+        examines
+          ? 'No examination is signed yet.'
+          : 'No examined athlete has agreed to share availability with you yet.'
+      "
     />
     <section v-for="[squad, athletes] in squads" :key="squad" :aria-label="squad">
       <h2>
         {{ squad }}
         <small v-if="session.seasonOf(squad)">{{ session.seasonOf(squad) }}</small>
       </h2>
-      <div class="wide" role="region" :aria-label="`${squad}: who may play`" tabindex="0">
+      <div class="wide" role="region" :aria-label="`${squad}: availability`" tabindex="0">
         <table>
           <thead>
             <tr>
               <th scope="col">Athlete</th>
               <th scope="col">Now</th>
-              <th scope="col">Not this</th>
-              <th scope="col">This, yes</th>
+              <th scope="col">Not allowed</th>
+              <th scope="col">Allowed</th>
               <th scope="col">Looked at again</th>
               <th v-if="examines" scope="col">Coach</th>
             </tr>
@@ -82,8 +86,8 @@ onMounted(load)
               <td>
                 <b class="status" :class="one.status">{{ one.label }}</b>
               </td>
-              <td data-label="Not this" :class="{ none: one.notThis.length === 0 }">{{ one.notThis.join(', ') }}</td>
-              <td data-label="This, yes" :class="{ none: one.thisYes.length === 0 }">{{ one.thisYes.join(', ') }}</td>
+              <td data-label="Not allowed" :class="{ none: one.notThis.length === 0 }">{{ one.notThis.join(', ') }}</td>
+              <td data-label="Allowed" :class="{ none: one.thisYes.length === 0 }">{{ one.thisYes.join(', ') }}</td>
               <td data-label="Looked at again" class="number">
                 <span>
                   <b v-if="one.review?.isOverdue">Overdue:</b>

@@ -23,7 +23,7 @@ const props = defineProps<{ id: string }>()
 /** Chances that were never higher than this are told last (of 100). */
 const LOW = 10
 
-const ASKED = { open: 'To be sent on', sent: 'Sent on', done: 'Sent on', let_go: 'Not sent on' } as const
+const ASKED = { open: 'To refer', sent: 'Referred', done: 'Referred', let_go: 'Not referred' } as const
 
 interface Event {
   id: string
@@ -92,7 +92,7 @@ watch(() => props.id, load)
     </UiAlert>
     <UiWaiting v-else-if="!course" label="Loading the course" />
     <template v-if="course">
-      <UiEmpty v-if="course.visits.length === 0" say="Curves begin with the first signed examination." />
+      <UiEmpty v-if="course.visits.length === 0" say="Trends begin with the first signed examination." />
       <div class="columns">
         <section aria-labelledby="happened">
           <h2 id="happened">What happened</h2>
@@ -108,7 +108,7 @@ watch(() => props.id, load)
         </section>
         <div class="curves">
           <section v-if="high.length > 0" aria-labelledby="chances">
-            <h2 id="chances">Chances, in 100 knees like this, with their 95 % range</h2>
+            <h2 id="chances">Probabilities out of 100 similar knees, with 95 % intervals</h2>
             <div class="grid">
               <CourseChart v-for="one in high" :key="one.id" :series="one" @open="open" />
             </div>
@@ -119,7 +119,7 @@ watch(() => props.id, load)
             </UiMore>
           </section>
           <section v-if="curves.length > 0" aria-labelledby="measures">
-            <h2 id="measures">Measures; the grey band is what one hand may miss</h2>
+            <h2 id="measures">Measures; the grey band is the measurement error</h2>
             <div class="grid">
               <CourseChart v-for="one in curves" :key="one.id" :series="one" @open="open" />
             </div>

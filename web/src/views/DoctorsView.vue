@@ -46,17 +46,17 @@ onMounted(() => attempt(load))
 </script>
 
 <template>
-  <SubjectPage title="Book of doctors">
+  <SubjectPage title="Address book">
     <template #beside>
-      <UiButton kind="main" @click="open = {}">Add somebody</UiButton>
+      <UiButton kind="main" @click="open = {}">Add contact</UiButton>
     </template>
     <UiAlert v-if="problem" :say="problem" />
     <p v-if="removed" class="removed" role="status">
       {{ removed.name }} is out of the book; letters stay as they are.
-      <UiButton :disabled="busy" @click="takeBack">Take back</UiButton>
+      <UiButton :disabled="busy" @click="takeBack">Restore</UiButton>
     </p>
     <UiWaiting v-if="!doctors" label="Loading the book" />
-    <UiEmpty v-else-if="doctors.length === 0" say="Nobody is in the book yet. Letters are addressed from here." />
+    <UiEmpty v-else-if="doctors.length === 0" say="No contacts yet. Add the first: letters are addressed from here." />
     <ul v-else class="book">
       <li v-for="one in doctors" :key="one.id">
         <span>
@@ -65,7 +65,7 @@ onMounted(() => attempt(load))
           <small>{{ [one.address, one.email, one.phone].filter(Boolean).join(' · ') }}</small>
         </span>
         <span class="beside">
-          <UiButton kind="quiet" :aria-label="`Change: ${one.name}`" @click="open = { doctor: one }">Change</UiButton>
+          <UiButton kind="quiet" :aria-label="`Edit: ${one.name}`" @click="open = { doctor: one }">Edit</UiButton>
           <UiButton kind="quiet" :disabled="busy" :aria-label="`Remove: ${one.name}`" @click="remove(one)">
             Remove
           </UiButton>

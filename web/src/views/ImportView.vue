@@ -73,9 +73,9 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
             <b>{{ counts.same }}</b>
             here already,
             <b>{{ counts.clash }}</b>
-            much like somebody,
+            similar to an athlete here,
             <b>{{ counts.refused }}</b>
-            to stay out. Nothing is stored yet.
+            not to be imported. Nothing is stored yet.
           </p>
           <UiButton kind="main" :disabled="busy || adds === 0" @click="begin">
             Add {{ adds }} {{ adds === 1 ? 'athlete' : 'athletes' }}

@@ -46,7 +46,7 @@ async function keep(): Promise<void> {
 
 async function leave(by: 'mail' | 'hand', carries: string[]): Promise<void> {
   const done = await attempt(async () => {
-    if (!(await send(by, carries))) throw new Error('Somebody wrote on in between: look at it first.')
+    if (!(await send(by, carries))) throw new Error('Another version was saved meanwhile. Look at it first.')
   })
   if (!done) return
   sending.value = false
@@ -88,8 +88,8 @@ watch(
       <UiButton v-if="!letter" @click="attempt(load)">Try again</UiButton>
     </UiAlert>
     <p v-if="gone" role="status" class="gone">
-      The draft is discarded. For a day it can be taken back.
-      <UiButton :disabled="busy" @click="bring">Take back</UiButton>
+      The draft is discarded. You can restore it for a day.
+      <UiButton :disabled="busy" @click="bring">Restore</UiButton>
     </p>
     <UiWaiting v-else-if="!letter" label="Loading the letter" />
     <template v-else>
@@ -98,7 +98,7 @@ watch(
         <RouterLink :to="{ name: 'summary', params: { id: letter.examination } }">The examination</RouterLink>
       </p>
       <div v-if="newer" class="newer" role="alert">
-        <b>Somebody wrote on in between (version {{ newer.version }}).</b>
+        <b>Another version was saved meanwhile (version {{ newer.version }}).</b>
         Yours is still below, and not saved. Theirs says:
         <span class="lines theirs" role="region" aria-label="What they wrote" tabindex="0">{{ newer.text }}</span>
         <span class="actions">
@@ -116,7 +116,7 @@ watch(
           <UiText v-model="given.subject" label="Subject" prop="subject" />
           <UiText v-model="given.text" label="Text" prop="text" type="textarea" :rows="14" />
           <p class="actions">
-            <UiButton kind="main" submit :disabled="busy || !isChanged">Save</UiButton>
+            <UiButton kind="main" submit :disabled="busy || !isChanged">Save letter</UiButton>
             <UiButton kind="quiet" :disabled="busy" @click="drop">Discard the draft</UiButton>
           </p>
         </div>
@@ -126,7 +126,7 @@ watch(
           <UiText v-model="given.practice" label="Practice or hospital" prop="practice" />
           <UiText v-model="given.address" label="Address" prop="address" type="textarea" />
           <UiText v-model="given.email" label="E-mail" prop="email" />
-          <RouterLink :to="{ name: 'doctors' }">Book of doctors</RouterLink>
+          <RouterLink :to="{ name: 'doctors' }">Address book</RouterLink>
         </div>
       </UiForm>
       <UiMore v-if="letter.versions.length > 1" :title="`What it said before: ${letter.versions.length - 1}`">

@@ -37,7 +37,7 @@ async function change(): Promise<void> {
     <template v-if="done">
       <h2>{{ token ? 'Your password is changed' : 'Look into your mail' }}</h2>
       <p role="status">
-        <template v-if="token">Wherever somebody was logged in with the old one, they are not any more.</template>
+        <template v-if="token">Every device that was logged in with the old password is logged out.</template>
         <template v-else>
           If there is an account with this address, a link to a new password is on its way. It works once, within an
           hour.

@@ -105,7 +105,7 @@ async function start(side: Side): Promise<void> {
 <template>
   <UiDialog :title="athlete.name" @close="emit('close')">
     <fieldset v-if="again.length > 0 && !isBaseline">
-      <legend>Look again at</legend>
+      <legend>Re-examine</legend>
       <div class="since">
         <UiButton v-for="knee in again" :key="knee.side + knee.injuredOn" :disabled="busy" @click="lookAgain(knee)">
           {{ knee.side }} knee

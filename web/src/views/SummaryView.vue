@@ -37,7 +37,7 @@ const signed = computed(() => opened.head?.status === 'signed')
 const signature = computed(() => {
   const { signedAt, signedBy, signedUngated } = opened.head ?? {}
   if (!signedAt) return 'draft, not signed'
-  const by = `signed by ${signedBy ?? 'somebody'} on ${momentOfYear(signedAt)}`
+  const by = `signed by ${signedBy ?? 'a former member'} on ${momentOfYear(signedAt)}`
   return signedUngated ? `${by}, without the safety gate: ${signedUngated}` : by
 })
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
@@ -110,7 +110,7 @@ function print(): void {
     <div class="columns">
       <div>
         <section aria-labelledby="chances">
-          <h2 id="chances">{{ opened.head.isBaseline ? 'Not weighed' : 'Chances, in 100 knees like this' }}</h2>
+          <h2 id="chances">{{ opened.head.isBaseline ? 'Not weighed' : 'Probabilities out of 100 similar knees' }}</h2>
           <p v-if="opened.head.isBaseline" class="quiet-text">
             A baseline weighs no chance: base rates are of knees with a complaint.
           </p>
@@ -174,7 +174,7 @@ function print(): void {
           </ul>
         </section>
         <section v-if="held.length > 0" aria-labelledby="held">
-          <h2 id="held">Held back</h2>
+          <h2 id="held">Withheld</h2>
           <ul>
             <li v-for="group in held" :key="group.why">
               <b>{{ group.why }}</b>
@@ -195,7 +195,7 @@ function print(): void {
           <PlanSections :plan="assessment.plan" />
         </section>
         <CopyText heading="For the athlete" :text="assessment.plan.forAthlete">
-          <UiButton kind="quiet" :to="{ name: 'for-athlete', params: { id } }">Large</UiButton>
+          <UiButton kind="quiet" :to="{ name: 'for-athlete', params: { id } }">Large print</UiButton>
         </CopyText>
         <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
         <p v-else class="quiet-text">No line for the coach: the athlete has not agreed to one.</p>

@@ -106,10 +106,10 @@ onMounted(() => attempt(load))
                 <UiButton
                   kind="quiet"
                   :disabled="busy"
-                  :aria-label="`Take back the invitation of ${one.email}`"
+                  :aria-label="`Withdraw the invitation of ${one.email}`"
                   @click="withdraw(one.id)"
                 >
-                  Take back
+                  Withdraw
                 </UiButton>
               </li>
             </ul>

@@ -38,7 +38,7 @@ const keepsLists = computed(() => session.user?.answers === true)
 const lists = computed(() => [
   { cases: keepsLists.value ? (today.value?.toSign ?? []) : [], to: 'summary' as const, title: 'To countersign' },
   { cases: today.value?.unfinished ?? [], to: 'bench' as const, title: '' },
-  { cases: today.value?.seen ?? [], to: 'summary' as const, title: 'Seen lately' },
+  { cases: today.value?.seen ?? [], to: 'summary' as const, title: 'Recently examined' },
 ])
 
 onKeyStroke('/', (event) => {
@@ -95,7 +95,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
         <ProposalList :proposals="today.proposals" named @changed="load" />
       </div>
       <ToErase v-if="session.user?.leads && today" />
-      <h1 id="unfinished">To go on with</h1>
+      <h1 id="unfinished">Unfinished</h1>
       <UiAlert v-if="problem" :say="problem">
         <UiButton @click="load">Try again</UiButton>
       </UiAlert>
@@ -129,10 +129,10 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
         v-if="today && today.total === 0"
         :say="
           listsLacking
-            ? 'Nobody here is without one.'
+            ? 'Every athlete here has one.'
             : typed === ''
               ? 'No athletes yet.'
-              : `Nobody is called “${typed}” here.`
+              : `No athlete matches “${typed}”.`
         "
       >
         <UiButton v-if="keepsLists && !lacking" @click="add">

@@ -69,7 +69,7 @@ function undo(): void {
   const part = examination.undo()
   if (part === null) return
   goToPart(part)
-  tell('Taken back.')
+  tell('Undone.')
 }
 
 watch(step, () => {

@@ -88,7 +88,7 @@ function nameOf(finding: string): string {
     </section>
     <p class="caution">
       <b>A chance, not a diagnosis.</b>
-      {{ weighed?.unsettled ? 'This one is not settled: look again before it is called ruled out.' : '' }}
+      {{ weighed?.unsettled ? 'Inconclusive: re-examine before it is called ruled out.' : '' }}
       The figures are a starting set; your judgement and local rules come first.
     </p>
   </main>

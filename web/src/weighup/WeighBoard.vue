@@ -68,7 +68,7 @@ function reset(): void {
           {{ inHundred(chance.pretest) }}
           <span>→</span>
           {{ inHundred(chance.posttest) }}
-          <small>in 100 knees like this, {{ range }}</small>
+          <small>out of 100 similar knees, {{ range }}</small>
         </p>
         <p v-if="isVaried(variation)" class="if">
           <b>What if.</b>

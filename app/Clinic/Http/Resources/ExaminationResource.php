@@ -50,7 +50,7 @@ final class ExaminationResource extends JsonResource
             'addenda' => array_values($this->resource->addenda->map(static fn (Addendum $one): array => [
                 'id' => $one->id,
                 'words' => $one->words,
-                'by' => $one->writer->name ?? 'somebody',
+                'by' => $one->writer->name ?? 'a former member',
                 'at' => $one->created_at->toIso8601ZuluString(),
             ])->all()),
             'lastTime' => $this->resource->isSigned() ? null : $this->looks->before($this->resource),

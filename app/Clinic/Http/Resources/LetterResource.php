@@ -35,11 +35,11 @@ final class LetterResource extends JsonResource
             'athlete' => ['id' => $letter->athlete_id, 'name' => $letter->athlete->name],
             'version' => $letter->version,
             ...$newest->content,
-            'sentBy' => $letter->sent_at === null ? null : ($letter->sender->name ?? 'somebody'),
+            'sentBy' => $letter->sent_at === null ? null : ($letter->sender->name ?? 'a former member'),
             'versions' => $letter->versions->map(static fn (LetterVersion $one): array => [
                 'number' => $one->number,
                 'at' => $one->created_at->toIso8601ZuluString(),
-                'by' => $one->writer->name ?? 'somebody',
+                'by' => $one->writer->name ?? 'a former member',
                 'subject' => $one->content['subject'],
                 'text' => $one->content['text'],
             ])->values()->all(),

@@ -53,7 +53,7 @@ final class TaskResource extends JsonResource
     {
         ['title' => $title, 'why' => $why] = $this->resource->content;
 
-        return $this->resource->kind === TaskKind::LookAgain && $why !== '' ? "Look again. {$why}" : $title;
+        return $this->resource->kind === TaskKind::LookAgain && $why !== '' ? "Re-examine. {$why}" : $title;
     }
 
     private function group(): string

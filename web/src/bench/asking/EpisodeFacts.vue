@@ -64,7 +64,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
   <section aria-labelledby="facts">
     <header>
       <h2 id="facts">{{ isBaseline ? 'About these knees' : 'Facts of this injury' }}</h2>
-      <UiButton v-if="!isBaseline" kind="quiet" @click="changing = true">Wrong side or day?</UiButton>
+      <UiButton v-if="!isBaseline" kind="quiet" @click="changing = true">Correct side or day</UiButton>
     </header>
     <KneeDialog v-if="changing" @close="changing = false" />
     <div class="facts">

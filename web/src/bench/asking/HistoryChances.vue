@@ -23,7 +23,7 @@ const moved = computed(() =>
     <p>
       <b>Before → after history</b>
       <br />
-      <small>in 100 knees like this</small>
+      <small>out of 100 similar knees</small>
     </p>
     <p v-if="!told" class="quiet-text">
       Each answer moves these at once. Nothing is asked yet: only the base rates stand.

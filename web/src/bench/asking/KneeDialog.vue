@@ -51,7 +51,7 @@ async function change(): Promise<void> {
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>
         <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy || !isSaved">Change</UiButton>
+        <UiButton kind="main" submit :disabled="busy || !isSaved">Correct side or day</UiButton>
       </template>
     </UiForm>
   </UiDialog>
