@@ -1,6 +1,6 @@
 // How much of web/src the tests reach, those of Vitest and those in the browser together; fails below the percentage
 // that is given. A line is reached where either of them ran it.
-import { readFileSync, readdirSync } from 'node:fs'
+import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { relative } from 'node:path'
 import coverage from 'istanbul-lib-coverage'
 import { CoverageReport } from 'monocart-coverage-reports'
@@ -8,10 +8,15 @@ import { CoverageReport } from 'monocart-coverage-reports'
 const [, , raw, unit, least] = process.argv
 const BUILD = 'public/build/'
 
+const pathOf = (url) => BUILD + new URL(url).pathname.replace(/^\/build\//, '')
+
+/** What is bundled from packages alone has no map; none of its lines are ours. */
+const isOurs = ({ url }) => existsSync(`${pathOf(url)}.map`)
+
 /** The scripts as they were built, with where each place in them comes from; a browser need not send them along. */
 const built = new Map()
 function script(url) {
-  const path = BUILD + new URL(url).pathname.replace(/^\/build\//, '')
+  const path = pathOf(url)
   if (!built.has(path))
     built.set(path, {
       source: readFileSync(path, 'utf8'),
@@ -30,7 +35,7 @@ async function inBrowser() {
   })
   for (const file of readdirSync(raw).filter((name) => name.endsWith('.json'))) {
     const entries = JSON.parse(readFileSync(`${raw}/${file}`, 'utf8'))
-    await report.add(entries.map((entry) => ({ ...entry, ...script(entry.url) })))
+    await report.add(entries.filter(isOurs).map((entry) => ({ ...entry, ...script(entry.url) })))
   }
   await report.generate()
   return JSON.parse(readFileSync('var/web-coverage/browser.json', 'utf8'))
