@@ -30,8 +30,11 @@ function copied(string $root, string $to): string
     shell_exec('rm -rf '.escapeshellarg($to).' && mkdir -p '.escapeshellarg("{$to}/var"));
     shell_exec('cd '.escapeshellarg($root).' && git ls-files -z --cached --others --exclude-standard'
         .' | tar --null -T - -cf - | tar -C '.escapeshellarg($to).' -xf -');
-    foreach (['vendor', 'public/build'] as $made) {
-        is_dir("{$root}/{$made}") && shell_exec('cp -al '.escapeshellarg("{$root}/{$made}").' '.escapeshellarg("{$to}/{$made}"));
+    foreach (['vendor', 'public/build', 'var/openapi.json'] as $made) {
+        file_exists("{$root}/{$made}") && shell_exec('cp -al '.escapeshellarg("{$root}/{$made}").' '.escapeshellarg("{$to}/{$made}"));
+    }
+    foreach (['bootstrap/cache', 'storage/framework/views', 'storage/framework/cache', 'storage/framework/sessions'] as $folder) {
+        is_dir("{$to}/{$folder}") || mkdir("{$to}/{$folder}", 0777, true);
     }
 
     return $to;
@@ -47,7 +50,8 @@ function reached(string $copy, string $config): array
         ." vendor/bin/phpunit -c {$config} --exclude-group slow --no-progress --coverage-php ".escapeshellarg($report).' 2>&1';
     exec($command, $said, $status);
     if ($status !== 0) {
-        fwrite(STDERR, "gray-compass: the tests fail before anything is broken\n".implode("\n", array_slice($said, -20))."\n");
+        file_put_contents(dirname(__DIR__, 2).'/var/mutate.log', implode("\n", $said));
+        fwrite(STDERR, "gray-compass: the tests fail before anything is broken; var/mutate.log says how\n");
         exit(1);
     }
     require_once "{$copy}/vendor/autoload.php";
