@@ -26,17 +26,6 @@ enum Language: string
         return $this->name;
     }
 
-    /** As those who speak it call it. */
-    public function ownName(): string
-    {
-        return match ($this) {
-            self::English => 'English',
-            self::German => 'Deutsch',
-            self::Spanish => 'español',
-            self::French => 'français',
-        };
-    }
-
     /** The other ones stand beside it, and are translations of it. */
     public function isOriginal(): bool
     {

@@ -74,6 +74,17 @@ final class LanguagesTest extends TestCase
         }
     }
 
+    public function test_english_alone_is_the_original_and_each_language_has_its_name(): void
+    {
+        self::assertSame([true, false, false, false], array_map(
+            static fn (Language $language): bool => $language->isOriginal(), Language::cases(),
+        ));
+        self::assertSame(['de', 'es', 'fr'], Language::translations());
+        self::assertSame(['English', 'German', 'Spanish', 'French'], array_map(
+            static fn (Language $language): string => $language->label(), Language::cases(),
+        ));
+    }
+
     public function test_french_keeps_its_marks_on_the_line_of_their_word(): void
     {
         foreach ((new Figures)->parsed()['words/fr/athlete.json'] as $code => $words) {

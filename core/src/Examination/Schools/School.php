@@ -22,10 +22,10 @@ final readonly class School
     public function __construct(
         public string $id,
         public string $label,
-        public string $judgedBy = '',
-        public array $bandsMm = [],
-        public array $millilitres = [],
-        public string $source = '',
+        public string $judgedBy,
+        public array $bandsMm,
+        public array $millilitres,
+        public string $source,
         public bool $offered = true,
     ) {
     }
