@@ -1875,7 +1875,7 @@ export interface components {
                 /** @description who agreed that the coach is told */
                 coachToldBy?: string | null;
                 coachToldFrom?: string | null;
-                /** @description null: until it is taken back */
+                /** @description null: until it is withdrawn */
                 coachToldUntil?: string | null;
             } | null;
             /** @description checked: another athlete than the similar ones */
@@ -2011,7 +2011,7 @@ export interface components {
             /** @description who agreed that the coach is told */
             coachToldBy?: string | null;
             coachToldFrom?: string | null;
-            /** @description null: until it is taken back */
+            /** @description null: until it is withdrawn */
             coachToldUntil?: string | null;
         };
         AthleteWithExaminations: {
