@@ -94,9 +94,11 @@ export async function chance(page: Page, condition: string): Promise<number> {
 }
 
 /** Of the screen that has been drawn: its heading is what the eye waits for too. */
-export async function expectAccessible(page: Page): Promise<void> {
+/** @param rules of axe; all of them where none is named */
+export async function expectAccessible(page: Page, rules: readonly string[] = []): Promise<void> {
   await expect(page.locator('main h1').first()).toBeAttached()
-  const { violations } = await new AxeBuilder({ page }).analyze()
+  const axe = new AxeBuilder({ page })
+  const { violations } = await (rules.length > 0 ? axe.withRules([...rules]) : axe).analyze()
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([])
 }
 
