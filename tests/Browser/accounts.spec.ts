@@ -23,7 +23,7 @@ async function invite(page: Page, email: string, role: string): Promise<string> 
     page
       .getByRole('listitem')
       .filter({ hasText: `to ${email}` })
-      .getByText('for nobody else')
+      .getByText('for no one else')
       .first(),
   ).toBeVisible()
   return /\/invitation#\S+/.exec(await link.inputValue())![0]
@@ -137,7 +137,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
     .getByRole('listitem')
     .filter({ hasText: `to ${email}` })
     .filter({ hasText: 'A new password' })
-  await expect(mail.getByText('for nobody else')).toBeVisible()
+  await expect(mail.getByText('for no one else')).toBeVisible()
 
   await theirs.goto('/reset#no-such-link')
   await theirs.getByRole('textbox', { name: 'New password' }).fill('dana orrick')

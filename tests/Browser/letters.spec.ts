@@ -67,7 +67,7 @@ test('what is typed is saved when one leaves, a draft is discarded and taken bac
   const text = page.getByRole('textbox', { name: 'Text' })
   await text.fill('Only this.')
   await page.getByRole('link', { name: 'The examination' }).click()
-  await page.getByRole('link', { name: /^To nobody yet/ }).click()
+  await page.getByRole('link', { name: /^No recipient yet/ }).click()
   await expect(text).toHaveValue('Only this.')
   await page.getByRole('button', { name: 'Discard the draft' }).click()
   await page.getByRole('button', { name: 'Restore' }).click()

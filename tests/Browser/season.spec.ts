@@ -141,7 +141,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await expect(page.getByText('one tap saves it')).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: /^ACL tear/ }).click()
-  await expect(page.getByText('Answer awaited')).toHaveCount(0)
+  await expect(page.getByText('Awaiting reply')).toHaveCount(0)
   await find(page, name)
   await page.getByRole('link', { name, exact: true }).click()
   await expect(page.getByRole('row', { name: /ACL tear: found MRI/ })).toBeVisible()
@@ -179,7 +179,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await page.getByRole('button', { name: 'Erase athlete' }).click()
   await expect(page.getByText('Erased. The log keeps')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(name)
-  await expect(page.getByText('Nobody is called')).toBeVisible()
+  await expect(page.getByText('No athlete matches')).toBeVisible()
   expect((await page.request.get(href)).status()).toBe(404)
 })
 

@@ -268,7 +268,7 @@ test('11 all data of an athlete, a backup and its restore elsewhere, and an eras
   await page.getByRole('button', { name: 'Erase athlete' }).click()
   await expect(page.getByText('Erased. The log keeps')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(ANOTHER)
-  await expect(page.getByText('Nobody is called')).toBeVisible()
+  await expect(page.getByText('No athlete matches')).toBeVisible()
 })
 
 test('12 arithmetic by hand, with commas, counts and ratios, and nonsense refused in its place', async ({

@@ -53,7 +53,7 @@ final readonly class Retention
     {
         DB::transaction(function () use ($athlete): void {
             self::write($athlete, ['erase_on' => null, 'keep_until' => TeamDays::ofTeam($athlete->team_id)->today()->addYear()]);
-            $this->log->record(AuditEvent::ErasurePutOff, $athlete->id);
+            $this->log->record(AuditEvent::ErasurePostponed, $athlete->id);
         });
     }
 

@@ -113,7 +113,7 @@ final readonly class Imports
                 ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
             $stayed = $made->count();
             $import->update(['state' => ImportState::TakenBack]);
-            $this->log->record(AuditEvent::ImportTakenBack, null, [
+            $this->log->record(AuditEvent::ImportUndone, null, [
                 'athletes' => $import->total - $stayed, 'stayed' => $stayed,
             ]);
 

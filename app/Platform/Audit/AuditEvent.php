@@ -15,10 +15,10 @@ enum AuditEvent: string
     case AthleteArchived = 'athlete_archived';
     case AthleteRestored = 'athlete_restored';
     case ListImported = 'list_imported';
-    case ImportTakenBack = 'import_taken_back';
+    case ImportUndone = 'import_taken_back';
     case AthleteErased = 'athlete_erased';
     case ErasureAnnounced = 'erasure_announced';
-    case ErasurePutOff = 'erasure_put_off';
+    case ErasurePostponed = 'erasure_put_off';
     case AthleteRead = 'athlete_read';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';

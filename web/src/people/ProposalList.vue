@@ -67,11 +67,11 @@ async function takeBack(proposal: Proposal): Promise<void> {
     </li>
   </ul>
   <UiAlert v-if="problem && !against" :say="problem" />
-  <UiDialog v-if="against" title="Turn it down" @close="against = null">
+  <UiDialog v-if="against" title="Decline proposal" @close="against = null">
     <p>{{ against.title }}</p>
-    <UiForm class="form" label="Turn it down" :model="given" :rules="RULES" @submit="decide(against, false)">
+    <UiForm class="form" label="Decline proposal" :model="given" :rules="RULES" @submit="decide(against, false)">
       <UiText v-model="given.why" :label="`Why, for ${against.by}`" prop="why" type="textarea" />
-      <p><UiButton kind="main" submit :disabled="busy">Turn it down</UiButton></p>
+      <p><UiButton kind="main" submit :disabled="busy">Decline proposal</UiButton></p>
     </UiForm>
     <UiAlert v-if="problem" :say="problem" />
   </UiDialog>
