@@ -166,7 +166,7 @@ test('two people in one letter, one of them without a mouse: neither overwrites 
   await theirs.focus()
   await other.keyboard.press('Control+A')
   await other.keyboard.type('Theirs.')
-  await pressOn(other, 'Save')
+  await pressOn(other, 'Save letter')
   await expect(other.getByText('Draft, version 2')).toBeVisible()
 
   await ours.fill('Ours.')
