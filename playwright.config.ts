@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'tests/Browser',
   outputDir: 'var/playwright',
   workers: 1,
-  timeout: 60_000,
+  timeout: 120_000,
   // A busy machine may take its time; what never comes is still missed.
   expect: { timeout: 15_000 },
   forbidOnly: true,

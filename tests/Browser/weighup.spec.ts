@@ -19,7 +19,7 @@ test('the weigh-up shows each step and answers what if, without touching the rec
   const lachman = page.getByRole('radiogroup', { name: 'Lachman', exact: true })
   await lachman.getByRole('radio', { name: 'negative' }).click()
   await expect(page.getByText('What if. The record is untouched.')).toBeVisible()
-  await expect(now).toContainText('20 → 30 in')
+  await expect(now).toContainText('20 → 30 out of 100')
   await expect(page.getByText('85 % sensitive, so a negative test is 85 % sure?')).toBeVisible()
   await lachman.getByRole('radio', { name: 'left out' }).click()
   await expect(now).toContainText('20 → 73')
