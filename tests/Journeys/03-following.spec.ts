@@ -82,7 +82,7 @@ test('6 signed, a letter handed over, a page for the athlete, the PDF, and the b
   await page.getByRole('button', { name: 'Close it' }).click()
   await expect(page.getByText('No code is open.')).toBeVisible()
   await stranger.reload()
-  await expect(stranger.getByText('This page is not open any more.')).toBeVisible()
+  await expect(stranger.getByText(/^(This page is not open any more|Diese Seite ist nicht mehr offen)/)).toBeVisible()
 
   const coach = await tabOf(browser, 'coach')
   await expect(coach.getByText(NAME)).toBeVisible()
