@@ -287,7 +287,7 @@ test('12 arithmetic by hand, with commas, counts and ratios, and nonsense refuse
     await before.fill(chanceBefore)
     await rate('Sensitivity, %').fill(sensitivity)
     await rate('Specificity, %').fill(specificity)
-    await expect(now).toContainText(`→ ${positive} in 100`)
+    await expect(now).toContainText(`→ ${positive} out of 100`)
   }
   for (const nonsense of ['.', '-5', '101', '1-2']) {
     await before.fill(nonsense)
@@ -299,7 +299,7 @@ test('12 arithmetic by hand, with commas, counts and ratios, and nonsense refuse
   await page.getByRole('dialog').getByLabel('LR of a positive result').fill('10')
   await page.getByRole('dialog').getByLabel('LR of a negative result').fill('0,2')
   await page.getByRole('dialog').getByRole('button', { name: 'Use these rates' }).click()
-  await expect(now).toContainText('30 → 81 in 100')
+  await expect(now).toContainText('30 → 81 out of 100')
   note('likelihood ratios in Arithmetic', 'taken', 'no entry')
 })
 
