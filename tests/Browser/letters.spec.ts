@@ -117,7 +117,7 @@ test('an athlete reads the page in German, beside the English, until it is revie
   await page.getByRole('combobox', { name: 'Language of the athlete’s page' }).click()
   await page.getByRole('option', { name: 'German' }).click()
   await page.getByRole('button', { name: 'Save details' }).click()
-  await expect(page.getByText('Page in')).toBeVisible()
+  await expect(page.getByText('Page language')).toBeVisible()
   await page.goto(`/examinations/${id}/athlete`)
   await expect(page.getByRole('heading', { name: 'Was wir gefunden haben' })).toBeVisible()
   await expect(page.getByText('What we found.', { exact: true })).toBeVisible()

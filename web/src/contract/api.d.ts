@@ -2694,6 +2694,11 @@ export interface components {
             revision: number;
             examiner: string;
             athlete: components["schemas"]["AthleteSummary"];
+            /**
+             * @description the language of the athlete’s page
+             * @enum {unknown}
+             */
+            athleteReads: "en" | "de" | "es" | "fr";
             sections: components["schemas"]["StoredSection"][];
             records: components["schemas"]["StoredRecord"][];
             /** @description when a countersignature was asked for */

@@ -4,6 +4,7 @@ import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { ApiError, answerOf, api } from '@/api/client'
 import type { AthleteFacts, AthleteProfile, AthleteWithExaminations, Similar } from '@/contract/types'
 import { today } from '@/shared/dates'
+import { TRANSLATIONS } from '@/shared/languages'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -23,12 +24,6 @@ const emit = defineEmits<{ close: []; saved: [athlete: AthleteWithExaminations] 
 const SEXES = [
   { id: 'female' as const, label: 'Female' },
   { id: 'male' as const, label: 'Male' },
-]
-/** Of the athlete's page; everything else is in English. */
-const LANGUAGES = [
-  { id: 'de' as const, label: 'German' },
-  { id: 'es' as const, label: 'Spanish' },
-  { id: 'fr' as const, label: 'French' },
 ]
 const LEGS = [
   { id: 'left' as const, label: 'Left' },
@@ -144,7 +139,7 @@ onMounted(async () => {
           <UiSelect
             label="Language of the athlete’s page"
             :value="language ?? undefined"
-            :options="LANGUAGES"
+            :options="TRANSLATIONS"
             none="English"
             @change="(picked) => (language = picked ?? null)"
           />

@@ -4,17 +4,17 @@ import type { AthleteText } from '@/contract/types'
 import { useNewest } from '@/shared/useNewest'
 
 export interface AthleteTextOptions {
-  /** The examination; empty while none is open. */
+  /** The examination; empty while none is open, and for an athlete who reads English. */
   examination: () => string
 }
 
 export type AthleteTextReturn = ReturnType<typeof useAthleteText>
 
-/** What the athlete reads in a language other than English, asked for as soon as an examination is open. */
+/** What the athlete reads in a language other than English; the device does not keep it. */
 export function useAthleteText({ examination }: AthleteTextOptions) {
   const text = ref<AthleteText | null>(null)
-  const { problem, ask } = useNewest('The translation could not be loaded.')
-  /** Null for an athlete who reads English, and until it is known. */
+  const { problem, ask } = useNewest()
+  /** Null for an athlete who reads English, for a page that was signed before there were translations, and until it is known. */
   const translation = computed(() => (text.value?.isOriginal === false ? text.value : null))
 
   watch(

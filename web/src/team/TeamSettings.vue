@@ -3,6 +3,7 @@ import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Settings } from '@/contract/types'
+import { TRANSLATIONS } from '@/shared/languages'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
 import { useCatalogue } from '@/stores/catalogue'
@@ -44,11 +45,6 @@ const ORDERS = [
 const zones = computed(() =>
   [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone'), given.timeZone])].map((id) => ({ id, label: id })),
 )
-const LANGUAGES = [
-  { id: 'de' as const, label: 'German' },
-  { id: 'es' as const, label: 'Spanish' },
-  { id: 'fr' as const, label: 'French' },
-]
 const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
 const RULES = {
   name: required('The name is missing.'),
@@ -88,8 +84,8 @@ async function load(): Promise<void> {
 }
 
 /** The order of the languages stays, however they are ticked. */
-function review(language: (typeof LANGUAGES)[number]['id'], isReviewed: boolean): void {
-  given.reviewed = LANGUAGES.map(({ id }) => id).filter((id) =>
+function review(language: (typeof TRANSLATIONS)[number]['id'], isReviewed: boolean): void {
+  given.reviewed = TRANSLATIONS.map(({ id }) => id).filter((id) =>
     id === language ? isReviewed : given.reviewed.includes(id),
   )
 }
@@ -167,14 +163,14 @@ onMounted(() => attempt(load))
       </UiMore>
       <UiMore title="Translations of the athlete’s page">
         <UiTick
-          v-for="{ id, label } in LANGUAGES"
+          v-for="{ id, label } in TRANSLATIONS"
           :key="id"
           :model-value="given.reviewed.includes(id)"
           @update:model-value="(ticked) => review(id, ticked)"
         >
           {{ label }}: reviewed by a clinician who speaks it
         </UiTick>
-        <p class="note">Until then the page says in its own language that the translation is not reviewed yet.</p>
+        <p class="note">Until then the page says so, in its own language.</p>
       </UiMore>
       <UiMore title="How examinations begin">
         <div class="form">

@@ -9,6 +9,7 @@ import EpisodeCard from '@/people/EpisodeCard.vue'
 import { useExport } from '@/people/useExport'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
+import { translationName } from '@/shared/languages'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -57,7 +58,7 @@ const facts = computed(() => {
     ['Sport', profile.sport],
     ['Sex', profile.sex],
     ['Leading leg', profile.leadingLeg],
-    ['Page in', profile.language ? new Intl.DisplayNames('en-GB', { type: 'language' }).of(profile.language) : null],
+    ['Page language', translationName(profile.language)],
     ['Height', said(profile.heightCm, ' cm')],
     ['Mass', said(profile.massKg, ' kg')],
     ['Doctor', profile.doctor],
@@ -86,7 +87,7 @@ async function archive(): Promise<void> {
   const done = await attempt(() => answerOf(api.DELETE('/api/athletes/{athlete}', { params: { path } })))
   if (!done) return
   await router.push('/')
-  tell(`${athlete.value?.name} is archived. Restore them below the list of athletes.`)
+  tell(`${athlete.value?.name} is archived. You can restore them below the list of athletes.`)
 }
 
 async function erased(): Promise<void> {

@@ -4,6 +4,7 @@ import ShareCode from '@/letters/ShareCode.vue'
 import HurtParts from '@/plateau/HurtParts.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
+import { translationName } from '@/shared/languages'
 import { useAthleteText } from '@/summary/useAthleteText'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useSession } from '@/stores/session'
@@ -30,7 +31,7 @@ const english = computed(() =>
   }),
 )
 const { translation, problem: untranslated } = useAthleteText({
-  examination: () => (ready.value && opened.head ? opened.head.id : ''),
+  examination: () => (ready.value && opened.head && translationName(opened.head.athleteReads) ? opened.head.id : ''),
 })
 const sections = computed(() => translation.value?.sections ?? english.value)
 
@@ -54,7 +55,10 @@ function print(): void {
         {{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(opened.head.examinedAt) }}.
         <b v-if="!isSigned">Not signed yet</b>
       </p>
-      <UiAlert v-if="untranslated" :say="untranslated" />
+      <UiAlert
+        v-if="untranslated && opened.head"
+        :say="`The ${translationName(opened.head.athleteReads)} page could not be loaded; this is the English one.`"
+      />
       <article>
         <div :lang="translation?.language">
           <template v-for="{ heading, say } in sections" :key="heading">
@@ -79,7 +83,7 @@ function print(): void {
             </p>
             <p v-if="translation.caution" class="quiet-text">
               The {{ translation.languageName }} text has not been reviewed yet by a clinician who speaks
-              {{ translation.languageName }}. A lead ticks it in the settings of the team once it has.
+              {{ translation.languageName }}. A lead can mark it as reviewed in the team settings.
             </p>
           </section>
         </div>

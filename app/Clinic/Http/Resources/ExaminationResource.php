@@ -44,6 +44,7 @@ final class ExaminationResource extends JsonResource
             'revision' => $this->resource->revision,
             'examiner' => $this->resource->examiner->name,
             'athlete' => AthleteResource::make($this->resource->episode->athlete)->resolve($request),
+            'athleteReads' => $this->resource->episode->athlete->language()->value,
             'sections' => PartResource::collection($this->resource->sections)->resolve($request),
             'records' => PartResource::collection($this->resource->records)->resolve($request),
             'askedAt' => $this->resource->asked_at?->toIso8601ZuluString(),

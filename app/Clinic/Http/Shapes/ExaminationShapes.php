@@ -7,6 +7,7 @@ namespace App\Clinic\Http\Shapes;
 use App\Clinic\Values\ExaminationStatus;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
@@ -80,6 +81,7 @@ final class ExaminationShapes
             'revision' => new Noted(Number::anyWhole(), 'counts every change of any part'),
             'examiner' => Text::free(),
             'athlete' => HistoryShapes::athleteSummary(),
+            'athleteReads' => new Noted(Word::of(Language::class), 'the language of the athlete’s page'),
             'sections' => new Items(SavingShapes::storedSection()),
             'records' => new Items(SavingShapes::storedRecord()),
             'askedAt' => new Noted(new OrNull(new Moment), 'when a countersignature was asked for'),
