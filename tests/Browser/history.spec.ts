@@ -46,9 +46,9 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
 
   await saved(page)
   await page.getByRole('button', { name: 'Summary' }).click()
-  await expect(page.getByRole('region', { name: /^Probabilities/ }).getByRole('row', { name: /^ACL tear/ })).toContainText(
-    'act',
-  )
+  await expect(
+    page.getByRole('region', { name: /^Probabilities/ }).getByRole('row', { name: /^ACL tear/ }),
+  ).toContainText('act')
   await expect(page.getByRole('region', { name: 'What did not count, and why' })).toContainText(
     'The foot lifted or slid',
   )

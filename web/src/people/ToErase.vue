@@ -29,7 +29,7 @@ onMounted(() => load().catch(() => undefined))
 <template>
   <section v-if="athletes.length > 0" aria-labelledby="to-erase">
     <h2 id="to-erase">Will be erased</h2>
-    <p class="quiet-text">Kept for as long as your team said. It cannot be undone.</p>
+    <p class="quiet-text">Their retention period ends. Erasing cannot be undone.</p>
     <ul>
       <li v-for="one in athletes" :key="one.id">
         <span>
