@@ -22,6 +22,7 @@ import PasswordDialog from '@/frame/PasswordDialog.vue'
 import SignDialog from '@/summary/SignDialog.vue'
 import { useCatalogue } from '@/stores/catalogue'
 import { useSession } from '@/stores/session'
+import UiSelect from '@/ui/UiSelect.vue'
 import { overlays } from '@/ui/overlays'
 import AthleteView from '@/views/AthleteView.vue'
 import StartDialog from '@/views/StartDialog.vue'
@@ -142,4 +143,17 @@ test.each(Object.entries(CASES))('%s closes with Escape', async (path, { is, pro
   document.activeElement?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', code: 'Escape', bubbles: true }))
   await vi.waitFor(() => expect(overlays.value).toBe(0))
   shown.unmount()
+})
+
+test('Escape is not kept by a select whose list is closed', async () => {
+  const heard = vi.fn()
+  document.addEventListener('keydown', heard)
+  const select = mount(UiSelect, {
+    attachTo: document.body,
+    props: { label: 'Language', value: 'de', options: [{ id: 'de', label: 'German' }] },
+  })
+  await select.find('input').trigger('keydown', { key: 'Escape', code: 'Escape' })
+  expect(heard).toHaveBeenCalledTimes(1)
+  document.removeEventListener('keydown', heard)
+  select.unmount()
 })

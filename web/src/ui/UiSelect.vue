@@ -2,7 +2,7 @@
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index.mjs'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
-import { computed, onMounted, useId, useTemplateRef } from 'vue'
+import { computed, onMounted, ref, useId, useTemplateRef } from 'vue'
 
 /** One of several, under its label; `none` is what stands there while nothing is chosen, and takes a choice back. */
 const props = defineProps<{
@@ -27,6 +27,17 @@ onMounted(() => {
   list.value?.toggleMenu()
 })
 
+const isOpen = ref(false)
+
+/** The library keeps Escape to itself while its list is closed too; then it is for what the select stands in. */
+function passOn(event: KeyboardEvent): void {
+  if (isOpen.value) return
+  event.stopPropagation()
+  const { key, code } = event
+  const around = (event.currentTarget as HTMLElement).parentElement
+  around?.dispatchEvent(new KeyboardEvent('keydown', { key, code, bubbles: true, cancelable: true }))
+}
+
 /** A code of which nothing is known yet is shown to nobody. */
 const known = computed(() => props.options.some(({ id }) => id === props.value))
 
@@ -36,7 +47,7 @@ function choose(value: T | typeof NONE): void {
 </script>
 
 <template>
-  <div class="select">
+  <div class="select" @keydown.escape.capture="passOn">
     <label :for="id" :class="{ unseen: unseenLabel }">{{ label }}</label>
     <ElSelect
       :id="id"
@@ -48,6 +59,7 @@ function choose(value: T | typeof NONE): void {
       :filterable="filterable"
       fit-input-width
       @change="choose"
+      @visible-change="(open: boolean) => (isOpen = open)"
     >
       <ElOption v-if="none !== undefined" :value="NONE" :label="none" />
       <ElOption v-for="option in options" :key="option.id" :value="option.id" :label="option.label" />
