@@ -218,7 +218,7 @@ test('on a phone the look is chosen in the account, and the board lies within th
   await select(page, 'Theme', 'Dark')
   await expect(page.locator('html')).toHaveAttribute('data-look', 'dark')
   await expectNoSidewaysScroll(page)
-  await page.getByRole('link', { name: 'Board' }).click()
+  await page.getByRole('link', { name: 'Availability' }).click()
   const board = page.getByRole('region', { name: 'Handball: availability' })
   await expect(board.getByRole('row').filter({ hasText: 'cutting' }).first()).toBeVisible()
   expect(await board.evaluate((one) => one.scrollWidth - one.clientWidth)).toBeLessThanOrEqual(0)

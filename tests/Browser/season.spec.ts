@@ -160,7 +160,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   expect(events.map((event) => event.summary)).toContain('Í. C. M. is due')
   expect(events.every((event) => event.startDate.isDate)).toBe(true)
 
-  await page.getByRole('link', { name: 'Board' }).click()
+  await page.getByRole('link', { name: 'Availability' }).click()
   await expect(page.getByText(name)).toBeVisible()
 
   await page.goto('/')
@@ -185,7 +185,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
 
 for (const { role, sees, not } of [
   { role: 'coach', sees: ['Availability'], not: ['Today', 'Team', 'Log'] },
-  { role: 'student', sees: ['Today', 'Board'], not: ['Team', 'Log'] },
+  { role: 'student', sees: ['Today', 'Availability'], not: ['Team', 'Log'] },
 ]) {
   test(`a ${role} sees and may do what the matrix says`, async ({ browser }: { browser: Browser }) => {
     const email = `${role}${Date.now()}@marsh.example`

@@ -75,12 +75,12 @@ test('when a knee is looked at again is told as a span, as overdue, or as not pl
 
 test('the team sees who the coach is told of; a coach sees neither that nor a way into a record', async () => {
   const ours = await board([one({ coachMayKnow: false })])
-  expect(rows(ours)[0]!.at(-1)).toBe('is not told')
+  expect(rows(ours)[0]!.at(-1)).toBe('no')
   expect(ours.find('tbody a').attributes('href')).toBe('/athletes/01A')
   const theirs = await board([one({})], false)
   expect(rows(theirs)[0]).toEqual(['Ada Own', 'Available with limits', 'jumping', 'cycling', 'not planned'])
   expect(theirs.find('tbody a').exists()).toBe(false)
-  expect(theirs.text()).toContain('or did not agree to tell')
+  expect(theirs.text()).toContain('or has not agreed to share it')
 })
 
 test('an empty board says why, to each in their words', async () => {

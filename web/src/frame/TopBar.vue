@@ -32,7 +32,7 @@ function skip(): void {
       <RouterLink v-if="session.user?.examines === false" :to="{ name: 'board' }">Availability</RouterLink>
       <template v-else>
         <RouterLink class="today" to="/">Today</RouterLink>
-        <RouterLink :to="{ name: 'board' }">Board</RouterLink>
+        <RouterLink :to="{ name: 'board' }">Availability</RouterLink>
         <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
       </template>
       <template v-if="session.user?.leads">

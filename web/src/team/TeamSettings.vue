@@ -162,14 +162,16 @@ onMounted(() => attempt(load))
         <p class="note">They stand beside the squads on the first screen and on the board. Empty: none.</p>
       </UiMore>
       <UiMore title="Translations of the athlete’s page">
-        <UiTick
-          v-for="{ id, label } in TRANSLATIONS"
-          :key="id"
-          :model-value="given.reviewed.includes(id)"
-          @update:model-value="(ticked) => review(id, ticked)"
-        >
-          {{ label }}: reviewed by a clinician who speaks it
-        </UiTick>
+        <div class="form">
+          <UiTick
+            v-for="{ id, label } in TRANSLATIONS"
+            :key="id"
+            :model-value="given.reviewed.includes(id)"
+            @update:model-value="(ticked) => review(id, ticked)"
+          >
+            {{ label }}: reviewed by a clinician who speaks it
+          </UiTick>
+        </div>
         <p class="note">Until then the page says so, in its own language.</p>
       </UiMore>
       <UiMore title="How examinations begin">

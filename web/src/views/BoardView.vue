@@ -70,8 +70,8 @@ onMounted(load)
               <th scope="col">Now</th>
               <th scope="col">Not allowed</th>
               <th scope="col">Allowed</th>
-              <th scope="col">Looked at again</th>
-              <th v-if="examines" scope="col">Coach</th>
+              <th scope="col">Next examination</th>
+              <th v-if="examines" scope="col">Shared with coach</th>
             </tr>
           </thead>
           <tbody>
@@ -88,21 +88,21 @@ onMounted(load)
               </td>
               <td data-label="Not allowed" :class="{ none: one.notThis.length === 0 }">{{ one.notThis.join(', ') }}</td>
               <td data-label="Allowed" :class="{ none: one.thisYes.length === 0 }">{{ one.thisYes.join(', ') }}</td>
-              <td data-label="Looked at again" class="number">
+              <td data-label="Next examination" class="number">
                 <span>
                   <b v-if="one.review?.isOverdue">Overdue:</b>
                   {{ again(one) }}
                 </span>
               </td>
-              <td v-if="examines" data-label="Coach">{{ one.coachMayKnow ? 'is told' : 'is not told' }}</td>
+              <td v-if="examines" data-label="Shared with coach">{{ one.coachMayKnow ? 'yes' : 'no' }}</td>
             </tr>
           </tbody>
         </table>
       </div>
     </section>
     <p v-if="board && board.length > 0" class="note">
-      By what was signed last. Who is not named here has no signed examination{{
-        examines ? '' : ', or did not agree to tell'
+      By the last signed examination. An athlete who is missing here has none{{
+        examines ? '' : ', or has not agreed to share it'
       }}.
     </p>
   </SubjectPage>
