@@ -160,6 +160,13 @@ nav a.router-link-exact-active {
     display: none;
   }
 }
+/* Magnified four times, the bar is 320 px wide. */
+@media (width < 360px) {
+  nav a {
+    padding: 0 4px;
+    font-size: var(--type-small);
+  }
+}
 @media print {
   .bar {
     display: none;
