@@ -1,5 +1,6 @@
 /** Which room of web/src may know which: each those before it, and itself. */
 const ROOMS = [
+  ['messages'],
   ['contract'],
   ['api'],
   ['sync'],
@@ -27,6 +28,14 @@ module.exports = {
         to: { path: inside([...beside(place, room), ...later(place)]) },
       })),
     ).filter(({ to }) => !to.path.includes('()')),
+    ...ROOMS.flat()
+      .map((room) => ({
+        name: `${room} shows its own messages`,
+        severity: 'error',
+        from: { path: inside([room]) },
+        to: { path: '^web/src/messages/', pathNot: `^web/src/messages/(en/)?${room}\\.` },
+      }))
+      .filter(({ name }) => !name.startsWith('messages')),
     { name: 'all found', severity: 'error', from: {}, to: { couldNotResolve: true, path: '^web/|^\\.|^@/' } },
     { name: 'no circle', severity: 'error', from: {}, to: { circular: true } },
     {

@@ -1,3 +1,4 @@
+import i18n from '@intlify/eslint-plugin-vue-i18n'
 import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
 import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript'
@@ -31,6 +32,46 @@ export default defineConfigWithVueTs(
     files: ['web/src/**/*.vue'],
     ignores: ['web/src/ui/UiButton.vue'],
     rules: { 'vue/no-restricted-class': ['error', 'button'] },
+  },
+  ...i18n.configs['flat/base'],
+  {
+    // Every text stands in the catalogue, and nothing else does.
+    files: ['web/src/**/*.{vue,ts,json}'],
+    settings: {
+      'vue-i18n': {
+        localeDir: {
+          pattern: './web/src/messages/*/*.json',
+          localePattern: /^.*\/(?<locale>[\w-]+)\/.*\.json$/,
+          localeKey: 'path',
+        },
+        messageSyntaxVersion: '^11.0.0',
+      },
+    },
+    rules: {
+      '@intlify/vue-i18n/no-missing-keys': 'error',
+      '@intlify/vue-i18n/no-unused-keys': ['error', { src: './web/src', extensions: ['.ts', '.vue'] }],
+      '@intlify/vue-i18n/no-raw-text': [
+        'error',
+        {
+          // Signs and figures are the same in every language.
+          ignorePattern: '^[^A-Za-z]*$',
+          attributes: {
+            '/.+/': [
+              'aria-label',
+              'aria-description',
+              'title',
+              'alt',
+              'placeholder',
+              'label',
+              'heading',
+              'say',
+              'none',
+              'older',
+            ],
+          },
+        },
+      ],
+    },
   },
   { files: ['bin/**/*.mjs'], rules: { 'no-console': 'off' } },
 )

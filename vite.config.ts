@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import globalData from '@csstools/postcss-global-data'
+import messages from '@intlify/unplugin-vue-i18n/vite'
 import vue from '@vitejs/plugin-vue'
 import customMedia from 'postcss-custom-media'
 import { defineConfig } from 'vite'
@@ -18,6 +19,7 @@ function withShell(entries: { url: string; revision: string | null; size: number
 export default defineConfig({
   plugins: [
     vue(),
+    messages({ fullInstall: false, dropMessageCompiler: true, include: [fileURLToPath(new URL('./web/src/messages/en/*.json', import.meta.url))] }),
     VitePWA({
       // A new version waits until the person takes it: nothing is loaded anew in the middle of an examination.
       registerType: 'prompt',
@@ -50,6 +52,7 @@ export default defineConfig({
     }),
   ],
   css: { postcss: { plugins: [globalData({ files: ['web/src/styles/breakpoints.css'] }), customMedia()] } },
+  define: { __VUE_I18N_LEGACY_API__: false, __INTLIFY_PROD_DEVTOOLS__: false },
   base: '/build/',
   publicDir: false,
   resolve: { alias: { '@': fileURLToPath(new URL('./web/src', import.meta.url)) } },

@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { OpenSession } from '@/contract/types'
+import { t } from '@/messages/account'
 import { useDoing } from '@/shared/useDoing'
 import { moment } from '@/shared/dates'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -35,21 +36,33 @@ defineExpose({ load })
 
 <template>
   <section aria-labelledby="sessions">
-    <h2 id="sessions">Where you are logged in</h2>
+    <h2 id="sessions">{{ t('openSessions.whereYouAreLoggedIn') }}</h2>
     <UiAlert v-if="problem" :say="problem" />
     <ul>
       <li v-for="one in sessions" :key="one.id">
         <span>
           <b>{{ one.device }}</b>
-          <small>{{ one.own ? 'here, now' : `last ${moment(one.seenAt)}` }}, from {{ one.address }}</small>
+          <small>
+            {{
+              t('openSessions.from', {
+                seenAt: one.own ? t('openSessions.hereNow') : t('openSessions.last', { seenAt: moment(one.seenAt) }),
+                address: one.address,
+              })
+            }}
+          </small>
         </span>
-        <UiButton v-if="!one.own" :disabled="busy" :aria-label="`Log out there, on ${one.device}`" @click="end(one.id)">
-          Log out there
+        <UiButton
+          v-if="!one.own"
+          :disabled="busy"
+          :aria-label="t('openSessions.logOutThereOn', { device: one.device })"
+          @click="end(one.id)"
+        >
+          {{ t('openSessions.logOutThere') }}
         </UiButton>
       </li>
     </ul>
     <p v-if="sessions.length > 2">
-      <UiButton :disabled="busy" @click="endOthers">Log out everywhere but here</UiButton>
+      <UiButton :disabled="busy" @click="endOthers">{{ t('openSessions.logOutEverywhereButHere') }}</UiButton>
     </p>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { OwnCalendar, ReturnedCalendar } from '@/contract/types'
 import ReturnedTasks from './ReturnedTasks.vue'
+import { t } from '@/messages/account'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
@@ -36,7 +37,7 @@ function close(): void {
     await answerOf(api.DELETE('/api/calendar'))
     address.value = ''
     await load()
-    tell('Closed: the address opens nothing any more.')
+    tell(t('ownCalendar.closedTheAddressOpensNothingAny'))
   })
 }
 
@@ -47,7 +48,7 @@ async function bringBack(file: File): Promise<void> {
 }
 
 async function copy(): Promise<void> {
-  if (await attempt(() => navigator.clipboard.writeText(address.value))) tell('Copied.')
+  if (await attempt(() => navigator.clipboard.writeText(address.value))) tell(t('ownCalendar.copied'))
 }
 
 onMounted(() => attempt(load))
@@ -55,33 +56,41 @@ onMounted(() => attempt(load))
 
 <template>
   <section aria-labelledby="calendar">
-    <h2 id="calendar">What is due, in your calendar</h2>
+    <h2 id="calendar">{{ t('ownCalendar.whatIsDueInYourCalendar') }}</h2>
     <template v-if="calendar">
       <p v-if="calendar.open">
-        Open{{ calendar.inWords ? ', with names and reasons' : ', with initials alone' }}.
-        {{ calendar.readAt ? `Read last on ${moment(calendar.readAt)}.` : 'Not read yet.' }}
+        {{ calendar.inWords ? t('ownCalendar.openInWords') : t('ownCalendar.openInitials') }}
+        {{
+          calendar.readAt
+            ? t('ownCalendar.readLastOn', { readAt: moment(calendar.readAt) })
+            : t('ownCalendar.notReadYet')
+        }}
       </p>
       <p v-else>
-        A secret address that any calendar can subscribe to. Anyone who has it reads what is due in the team.
+        {{ t('ownCalendar.aSecretAddressThatAnyCalendar') }}
       </p>
       <template v-if="address">
         <p class="address number">{{ address }}</p>
-        <p class="quiet-text">It is shown this once. A new one closes this one.</p>
+        <p class="quiet-text">{{ t('ownCalendar.itIsShownThisOnceA') }}</p>
       </template>
-      <UiTick v-model="inWords">Names and reasons in the titles, not initials alone</UiTick>
+      <UiTick v-model="inWords">{{ t('ownCalendar.namesAndReasonsInTheTitles') }}</UiTick>
       <p class="actions">
-        <UiButton v-if="address" kind="main" @click="copy">Copy it</UiButton>
-        <UiButton :disabled="busy" @click="open">{{ calendar.open ? 'A new address' : 'Make an address' }}</UiButton>
-        <UiButton v-if="calendar.open" kind="quiet" :disabled="busy" @click="close">Close it</UiButton>
+        <UiButton v-if="address" kind="main" @click="copy">{{ t('ownCalendar.copyIt') }}</UiButton>
+        <UiButton :disabled="busy" @click="open">
+          {{ calendar.open ? t('ownCalendar.aNewAddress') : t('ownCalendar.makeAnAddress') }}
+        </UiButton>
+        <UiButton v-if="calendar.open" kind="quiet" :disabled="busy" @click="close">
+          {{ t('ownCalendar.closeIt') }}
+        </UiButton>
       </p>
       <UiFile
         v-if="session.user?.answers === true"
-        label="A calendar file that came back"
+        :label="t('ownCalendar.aCalendarFileThatCameBack')"
         accept=".ics,text/calendar"
         @chosen="bringBack"
       >
-        <b>Moved something in your calendar?</b>
-        <p class="quiet-text">Drop the .ics file here to move it here too.</p>
+        <b>{{ t('ownCalendar.movedSomethingInYourCalendar') }}</b>
+        <p class="quiet-text">{{ t('ownCalendar.dropTheIcsFileHereTo') }}</p>
       </UiFile>
       <ReturnedTasks v-if="returned" :returned="returned" />
     </template>

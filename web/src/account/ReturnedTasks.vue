@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ReturnedCalendar } from '@/contract/types'
+import { t } from '@/messages/account'
 import { day } from '@/shared/dates'
 
 /** What a calendar file that came back changed, and what it left alone. */
@@ -11,25 +12,31 @@ const days = ({ dueFrom, dueOn }: ReturnedCalendar['moved'][number]): string =>
 
 <template>
   <div role="status">
-    <p v-if="returned.moved.length === 0 && returned.left.length === 0">No task stands on another day in this file.</p>
+    <p v-if="returned.moved.length === 0 && returned.left.length === 0">
+      {{ t('returnedTasks.noTaskStandsOnAnotherDay') }}
+    </p>
     <template v-if="returned.moved.length > 0">
-      <b>Moved</b>
+      <b>{{ t('returnedTasks.moved') }}</b>
       <ul>
         <li v-for="task in returned.moved" :key="task.id">
-          {{ task.athlete?.name }}: {{ task.title }}, now {{ days(task) }}
+          {{ t('returnedTasks.now', { name: task.athlete?.name, title: task.title, task: days(task) }) }}
         </li>
       </ul>
     </template>
     <template v-if="returned.left.length > 0">
-      <b>Not moved</b>
+      <b>{{ t('returnedTasks.notMoved') }}</b>
       <ul>
         <li v-for="(task, index) in returned.left" :key="index">
           {{ task.athlete }}: {{ task.title }}; {{ task.reason }}
         </li>
       </ul>
     </template>
-    <p v-if="returned.same > 0" class="quiet-text">{{ returned.same }} on the same day as here.</p>
-    <p v-if="returned.unknown > 0" class="quiet-text">{{ returned.unknown }} of no task of this team.</p>
+    <p v-if="returned.same > 0" class="quiet-text">
+      {{ t('returnedTasks.onTheSameDayAsHere', { same: returned.same }) }}
+    </p>
+    <p v-if="returned.unknown > 0" class="quiet-text">
+      {{ t('returnedTasks.ofNoTaskOfThisTeam', { unknown: returned.unknown }) }}
+    </p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/account'
 import { required } from '@/ui/rules'
 import { toString as drawn } from 'qrcode'
 import { computed, reactive, ref } from 'vue'
@@ -19,7 +20,7 @@ const pending = ref<FactorSecret | null>(null)
 const picture = ref('')
 const recovery = ref<string[]>([])
 const given = reactive({ code: '' })
-const RULES = { code: required('The code is missing.') }
+const RULES = { code: required(t('secondFactor.theCodeIsMissing')) }
 const { busy, problem, attempt } = useDoing()
 const turningOff = ref(false)
 const isOn = computed(() => session.user?.secondFactor === true)
@@ -49,42 +50,44 @@ function turnOff(): void {
     given.code = ''
     turningOff.value = false
     await session.look()
-    tell('The second factor is off. The password alone opens this account.')
+    tell(t('secondFactor.theSecondFactorIsOffThe'))
   })
 }
 </script>
 
 <template>
   <section aria-labelledby="factor">
-    <h2 id="factor">Second factor</h2>
+    <h2 id="factor">{{ t('secondFactor.secondFactor') }}</h2>
     <template v-if="recovery.length > 0">
       <p>
-        <b>Write these down now; they are not shown again.</b>
-        Each lets you in once without the app.
+        <b>{{ t('secondFactor.writeTheseDownNowTheyAre') }}</b>
+        {{ t('secondFactor.eachLetsYouInOnceWithout') }}
       </p>
-      <ul class="codes number" aria-label="Recovery codes">
+      <ul class="codes number" :aria-label="t('secondFactor.recoveryCodes')">
         <li v-for="code in recovery" :key="code">
           <code>{{ code }}</code>
         </li>
       </ul>
-      <p><UiButton kind="main" @click="recovery = []">I have written them down</UiButton></p>
+      <p>
+        <UiButton kind="main" @click="recovery = []">{{ t('secondFactor.iHaveWrittenThemDown') }}</UiButton>
+      </p>
     </template>
     <template v-else-if="pending">
       <div class="setup">
-        <img :src="picture" alt="The secret as a code to read with an authenticator app" />
+        <img :src="picture" :alt="t('secondFactor.theSecretAsACodeTo')" />
         <div>
-          <p>Read this with an authenticator app, or type the secret by hand:</p>
+          <p>{{ t('secondFactor.readThisWithAnAuthenticatorApp') }}</p>
           <code class="number">{{ pending.secret.match(/.{1,4}/g)?.join(' ') }}</code>
-          <UiForm class="form" label="Code of the app" :model="given" :rules="RULES" @submit="turnOn">
+          <UiForm class="form" :label="t('secondFactor.codeOfTheApp')" :model="given" :rules="RULES" @submit="turnOn">
             <UiText
               v-model="given.code"
-              label="The six digits that it shows"
+              :label="t('secondFactor.theSixDigitsThatItShows')"
               prop="code"
               autocomplete="one-time-code"
             />
             <p class="actions">
-              <UiButton kind="main" submit :disabled="busy">Turn it on</UiButton>
-              <UiButton kind="quiet" @click="pending = null">Cancel</UiButton>
+              <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnItOn') }}</UiButton>
+              <UiButton kind="quiet" @click="pending = null">{{ t('secondFactor.cancel') }}</UiButton>
             </p>
           </UiForm>
         </div>
@@ -93,29 +96,29 @@ function turnOff(): void {
     <UiForm
       v-else-if="turningOff"
       class="form"
-      label="Turn the second factor off"
+      :label="t('secondFactor.turnTheSecondFactorOff')"
       :model="given"
       :rules="RULES"
       @submit="turnOff"
     >
       <UiText
         v-model="given.code"
-        label="Code of the app, or a recovery code"
+        :label="t('secondFactor.codeOfTheAppOrA')"
         prop="code"
         autocomplete="one-time-code"
       />
       <p class="actions">
-        <UiButton kind="main" submit :disabled="busy">Turn off</UiButton>
-        <UiButton kind="quiet" @click="turningOff = false">Cancel</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnOff') }}</UiButton>
+        <UiButton kind="quiet" @click="turningOff = false">{{ t('secondFactor.cancel') }}</UiButton>
       </p>
     </UiForm>
     <p v-else class="state">
       <span>
-        {{ isOn ? 'On: a code of your app is asked for at each log-in.' : 'Off: the password alone opens it.' }}
+        {{ isOn ? t('secondFactor.onACodeOfYourApp') : t('secondFactor.offThePasswordAloneOpensIt') }}
       </span>
-      <UiButton v-if="!isOn" kind="main" :disabled="busy" @click="begin">Set it up</UiButton>
+      <UiButton v-if="!isOn" kind="main" :disabled="busy" @click="begin">{{ t('secondFactor.setItUp') }}</UiButton>
       <UiButton v-else-if="!session.user?.asksSecondFactor" :disabled="busy" @click="turningOff = true">
-        Turn off…
+        {{ t('secondFactor.turnOff2') }}
       </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { paths } from '@/contract/api'
+import { t } from '@/messages/api'
 
 /** A wrong place in what was sent, as the server tells it. */
 export interface Fault {
@@ -112,11 +113,11 @@ async function send(request: Request): Promise<Response> {
     const isFile = request.headers.get('Content-Type') === FILE
     response = await fetch(request, { signal: AbortSignal.timeout(isFile ? FILE_MS : REACH_MS) })
   } catch {
-    throw new Unreachable('The server cannot be reached.')
+    throw new Unreachable(t('client.theServerCannotBeReached'))
   }
   if (response.status >= BROKEN) throw new Unreachable(await why(response), response.status)
   if (response.status === BUSY && request.method !== 'POST')
-    throw new Unreachable('The server is busy.', response.status)
+    throw new Unreachable(t('client.theServerIsBusy'), response.status)
   return response
 }
 
@@ -126,7 +127,7 @@ async function why(response: Response): Promise<string> {
     .clone()
     .json()
     .catch(() => ({}))) as { error?: Partial<Fault> }
-  return body.error?.reason ?? `The server cannot answer just now (${response.status}).`
+  return body.error?.reason ?? t('client.theServerCannotAnswerJustNow', { status: response.status })
 }
 
 function faultIn(answer: Record<string, unknown>, status: number): Fault {
@@ -134,6 +135,7 @@ function faultIn(answer: Record<string, unknown>, status: number): Fault {
   if (error?.reason) return error
   return {
     path: '',
-    reason: typeof answer.message === 'string' && answer.message ? answer.message : `The server answered ${status}.`,
+    reason:
+      typeof answer.message === 'string' && answer.message ? answer.message : t('client.theServerAnswered', { status }),
   }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { t } from '@/messages/bench'
 import { inWords } from '@/stores/words'
 import { useKeys } from './keys/useKeys'
 import { useCatalogue } from '@/stores/catalogue'
@@ -15,18 +16,18 @@ const unfolded = ref(false)
 <template>
   <footer class="foot">
     <UiButton v-if="canRecord" kind="main" @click="emit('normal')">
-      Both normal, next
+      {{ t('benchFoot.bothNormalNext') }}
       <kbd aria-hidden="true">{{ keys.spoken('bothNormal') }}</kbd>
     </UiButton>
     <UiButton @click="emit('next')">
-      Next
+      {{ t('benchFoot.next') }}
       <kbd aria-hidden="true">{{ keys.spoken('next') }}</kbd>
     </UiButton>
     <UiButton v-if="canRecord" class="unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">
-      Not done…
+      {{ t('benchFoot.notDone') }}
     </UiButton>
-    <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" aria-label="Not done, because of">
-      <span>Not done:</span>
+    <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" :aria-label="t('benchFoot.notDoneBecauseOf')">
+      <span>{{ t('benchFoot.notDone2') }}</span>
       <UiButton v-for="reason in catalogue.choices('notDone')" :key="reason" @click="emit('notDone', reason)">
         {{ inWords(reason) }}
       </UiButton>
@@ -39,15 +40,15 @@ const unfolded = ref(false)
       :aria-pressed="fromMemory"
       @click="emit('memory')"
     >
-      From memory
+      {{ t('benchFoot.fromMemory') }}
       <kbd aria-hidden="true">{{ keys.spoken('memory') }}</kbd>
     </button>
     <UiButton kind="quiet" class="undo" :disabled="!canUndo" @click="emit('undo')">
-      Undo
+      {{ t('benchFoot.undo') }}
       <kbd aria-hidden="true">{{ keys.spoken('undo') }}</kbd>
     </UiButton>
-    <UiButton kind="quiet" class="help" aria-label="Keys" @click="emit('help')">?</UiButton>
-    <p>Chances, not a diagnosis. Your judgement and local rules come first.</p>
+    <UiButton kind="quiet" class="help" :aria-label="t('benchFoot.keys')" @click="emit('help')">?</UiButton>
+    <p>{{ t('benchFoot.chancesNotADiagnosisYourJudgement') }}</p>
   </footer>
 </template>
 

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import SaveState from '@/frame/SaveState.vue'
+import { t } from '@/messages/bench'
 import UiButton from '@/ui/UiButton.vue'
 import UiHint from '@/ui/UiHint.vue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
+import { capital, kneeOf } from '@/shared/words'
 
 /** Whose knee this is, what the gate says, and whether everything is saved. */
 defineProps<{ plateauOpen: boolean }>()
@@ -18,40 +20,44 @@ const athlete = computed(() => opened.head?.athlete)
 const safety = computed(() => verdict.assessment?.safety)
 const since = computed(() => {
   const days = opened.section('frame').daysSinceInjury
-  return typeof days === 'number' ? `day ${days}` : 'without an injury'
+  return typeof days === 'number' ? t('benchHead.day', { days }) : t('benchHead.withoutAnInjury')
 })
 const knee = computed(() =>
-  opened.head?.isBaseline ? 'both knees, while they are sound' : `${opened.hurtSide} knee hurt, ${since.value}`,
+  opened.head?.isBaseline
+    ? t('benchHead.bothKneesWhileTheyAreSound')
+    : t('benchHead.kneeHurt', { knee: kneeOf(opened.hurtSide), since: since.value }),
 )
 const gate = computed(() =>
   safety.value?.lines.length
-    ? 'safety: see the line'
+    ? t('benchHead.safetySeeTheLine')
     : safety.value?.gateOpen
-      ? 'safety gate open'
-      : 'safety gate shut',
+      ? t('benchHead.safetyGateOpen')
+      : t('benchHead.safetyGateShut'),
 )
 </script>
 
 <template>
   <header class="head">
-    <UiHint say="Back to today">
-      <UiButton to="/" kind="quiet" class="back" aria-label="Back to today">←</UiButton>
+    <UiHint :say="t('benchHead.backToToday')">
+      <UiButton to="/" kind="quiet" class="back" :aria-label="t('benchHead.backToToday')">←</UiButton>
     </UiHint>
     <h2>{{ athlete?.name }}</h2>
     <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ knee }}</span>
     <span v-if="!opened.head?.isBaseline" class="pill">
-      {{ verdict.assessment?.phase === 'acute' ? 'fresh injury' : 'old or no injury' }}
+      {{ verdict.assessment?.phase === 'acute' ? t('benchHead.freshInjury') : t('benchHead.oldOrNoInjury') }}
     </span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
     <UiButton
       v-if="opened.head?.twin"
       :to="{ name: opened.head.twin.isSigned ? 'summary' : 'bench', params: { id: opened.head.twin.id } }"
     >
-      {{ opened.otherSide === 'left' ? 'Left' : 'Right' }} knee
+      {{ capital(kneeOf(opened.otherSide)) }}
     </UiButton>
     <SaveState :state="examination.saveState" class="save" />
-    <UiButton class="drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">Chances</UiButton>
-    <UiButton @click="emit('summary')">Summary</UiButton>
+    <UiButton class="drawer" :aria-expanded="plateauOpen" @click="emit('plateau')">
+      {{ t('benchHead.chances') }}
+    </UiButton>
+    <UiButton @click="emit('summary')">{{ t('benchHead.summary') }}</UiButton>
   </header>
 </template>
 

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { ConditionId } from '@/contract/types'
+import { t } from '@/messages/bench'
 import KneePlateau from '@/plateau/KneePlateau.vue'
 import LikelyPictures from '@/plateau/LikelyPictures.vue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import NextTests from './NextTests.vue'
 import type { Place } from './route/places'
+import { capital, kneeOf } from '@/shared/words'
 
 /** What this knee's chances are now, drawn where they belong, and what is worth doing next. */
 const emit = defineEmits<{ pick: [condition: ConditionId]; go: [place: Place] }>()
@@ -14,17 +16,22 @@ const verdict = useVerdict()
 </script>
 
 <template>
-  <section v-if="opened.head?.isBaseline" class="picture" aria-label="Chances">
-    <h2>Not weighed</h2>
+  <section v-if="opened.head?.isBaseline" class="picture" :aria-label="t('chancesPanel.chances')">
+    <h2>{{ t('chancesPanel.notWeighed') }}</h2>
     <p class="quiet-text">
-      A baseline weighs no chance: base rates are of knees with a complaint. Both knees are compared later with what is
-      measured here.
+      {{ t('chancesPanel.aBaselineWeighsNoChanceBase') }}
     </p>
   </section>
-  <section v-else-if="verdict.assessment" class="picture" aria-label="Chances">
+  <section v-else-if="verdict.assessment" class="picture" :aria-label="t('chancesPanel.chances')">
     <header>
-      <h2>{{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, from above</h2>
-      <span class="quiet-text">chance in 100</span>
+      <h2>
+        {{
+          t('chancesPanel.kneeFromAbove', {
+            knee: capital(kneeOf(opened.hurtSide)),
+          })
+        }}
+      </h2>
+      <span class="quiet-text">{{ t('chancesPanel.chanceIn100') }}</span>
     </header>
     <KneePlateau
       :conditions="verdict.assessment.conditions"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 import type { Held } from './useHold'
 import UiButton from '@/ui/UiButton.vue'
@@ -15,26 +16,26 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
 </script>
 
 <template>
-  <section class="held" aria-label="Withheld">
+  <section class="held" :aria-label="t('heldNotice.withheld')">
     <template v-if="hold.unsure">
-      <b>Not judged yet.</b>
-      <p>What you press here is kept on this device, and sent and judged once the server has answered.</p>
+      <b>{{ t('heldNotice.notJudgedYet') }}</b>
+      <p>{{ t('heldNotice.whatYouPressHereIsKept') }}</p>
     </template>
     <template v-else>
       <template v-if="hold.kind === 'consent' && hold.mayOverride">
-        <b>The foot is sore.</b>
-        <p>This test sits on the foot. Do it another way, or say why it is done all the same.</p>
+        <b>{{ t('heldNotice.theFootIsSore') }}</b>
+        <p>{{ t('heldNotice.thisTestSitsOnTheFoot') }}</p>
       </template>
       <template v-else-if="hold.kind === 'consent'">
-        <b>Consent first.</b>
-        <p>Hands-on manoeuvres open once consent is ticked in the history.</p>
+        <b>{{ t('heldNotice.consentFirst') }}</b>
+        <p>{{ t('heldNotice.handsOnManoeuvresOpenOnceConsent') }}</p>
       </template>
       <template v-else-if="hold.kind === 'gate'">
-        <b>The safety gate is not answered yet.</b>
-        <p>Drawers, stress, twists and loaded tests wait for it.</p>
+        <b>{{ t('heldNotice.theSafetyGateIsNotAnswered') }}</b>
+        <p>{{ t('heldNotice.drawersStressTwistsAndLoadedTests') }}</p>
       </template>
       <template v-else>
-        <b>Withheld by the safety gate.</b>
+        <b>{{ t('heldNotice.withheldByTheSafetyGate') }}</b>
         <p v-if="hold.line">
           <b>{{ catalogue.urgencyOf(hold.line) }}:</b>
           {{ hold.line.say }}
@@ -42,12 +43,14 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
       </template>
       <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
         <label class="field">
-          <span>To do it all the same, say why. The finding stays marked.</span>
+          <span>{{ t('heldNotice.toDoItAllTheSame') }}</span>
           <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
         </label>
-        <UiButton submit :disabled="!enough">Override with this reason</UiButton>
+        <UiButton submit :disabled="!enough">{{ t('heldNotice.overrideWithThisReason') }}</UiButton>
       </form>
-      <UiButton v-if="recorded" class="back" @click="emit('takeBack')">Delete the recorded finding</UiButton>
+      <UiButton v-if="recorded" class="back" @click="emit('takeBack')">
+        {{ t('heldNotice.deleteTheRecordedFinding') }}
+      </UiButton>
     </template>
   </section>
 </template>

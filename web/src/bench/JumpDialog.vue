@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import UiDialog from '@/ui/UiDialog.vue'
 import UiFind from '@/ui/UiFind.vue'
 import type { Place } from '@/bench/route/places'
@@ -8,8 +9,8 @@ const emit = defineEmits<{ close: []; go: [place: Place] }>()
 const catalogue = useCatalogue()
 const SHOWN = 8
 const ASKED: { id: 'history' | 'gate'; label: string }[] = [
-  { id: 'history', label: 'History' },
-  { id: 'gate', label: 'Safety gate' },
+  { id: 'history', label: t('jumpDialog.history') },
+  { id: 'gate', label: t('jumpDialog.safetyGate') },
 ]
 
 /** Names that begin with the words come before names that only hold them. */
@@ -35,7 +36,13 @@ function go(id: string): void {
 </script>
 
 <template>
-  <UiDialog v-slot="{ close }" title="Go to a manoeuvre" @close="emit('close')">
-    <UiFind label="Name of the manoeuvre" none="No manoeuvre is called that." :find="find" @pick="go" @leave="close" />
+  <UiDialog v-slot="{ close }" :title="t('jumpDialog.goToAManoeuvre')" @close="emit('close')">
+    <UiFind
+      :label="t('jumpDialog.nameOfTheManoeuvre')"
+      :none="t('jumpDialog.noManoeuvreIsCalledThat')"
+      :find="find"
+      @pick="go"
+      @leave="close"
+    />
   </UiDialog>
 </template>

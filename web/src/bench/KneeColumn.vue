@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { recordKey } from '@/contract/part'
 import type { Field, Manoeuvre, Payload, Side } from '@/contract/types'
-import { daysAgo } from '@/shared/words'
+import { t } from '@/messages/bench'
+import { daysAgo, kneeOf, letterOf } from '@/shared/words'
 import { inWords } from '@/stores/words'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -30,8 +31,8 @@ const last = computed(() => opened.earlier('lastTime', props.manoeuvre.id, props
 const sound = computed(() => opened.earlier('baseline', props.manoeuvre.id, props.side))
 const looks = computed(() =>
   [
-    { title: 'Last time', look: last.value },
-    { title: 'While sound', look: sound.value },
+    { title: t('kneeColumn.lastTime'), look: last.value },
+    { title: t('kneeColumn.whileSound'), look: sound.value },
   ].flatMap(({ title, look }) => (look ? [{ title, ...look }] : [])),
 )
 const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
@@ -42,21 +43,25 @@ const part = computed(() => recordKey(props.manoeuvre.id, props.side))
 const tags = computed(() =>
   [
     payload.value.normal === true && 'normal',
-    typeof payload.value.notDone === 'string' && `not done: ${inWords(payload.value.notDone)}`,
-    Object.keys(payload.value).length > 0 && !opened.isDone(props.manoeuvre.id, props.side) && 'waits for a measure',
+    typeof payload.value.notDone === 'string' && t('kneeColumn.notDone', { notDone: inWords(payload.value.notDone) }),
+    Object.keys(payload.value).length > 0 &&
+      !opened.isDone(props.manoeuvre.id, props.side) &&
+      t('kneeColumn.waitsForAMeasure'),
     examination.waitingFor.has(part.value) && 'waiting',
     verdict.beforeGate.has(part.value)
-      ? 'recorded before the gate'
-      : typeof payload.value.override === 'string' && 'against the gate',
-    payload.value.fromMemory === true && 'from memory',
+      ? t('kneeColumn.recordedBeforeTheGate')
+      : typeof payload.value.override === 'string' && t('kneeColumn.againstTheGate'),
+    payload.value.fromMemory === true && t('kneeColumn.fromMemory'),
   ].filter((tag) => tag !== false),
 )
 const title = computed(() =>
   props.side === 'both'
-    ? 'Both legs'
+    ? t('kneeColumn.bothLegs')
     : opened.head?.isBaseline
-      ? `${props.side === 'left' ? 'L · left' : 'R · right'} knee`
-      : `${props.side === 'left' ? 'L' : 'R'} · ${hurt.value ? 'hurt' : 'other'} knee`,
+      ? t('kneeColumn.knee', { letter: letterOf(props.side), knee: kneeOf(props.side) })
+      : hurt.value
+        ? t('kneeColumn.hurtKnee', { letter: letterOf(props.side) })
+        : t('kneeColumn.otherKnee', { letter: letterOf(props.side) }),
 )
 
 /** Some fields wait for another one; in brief, a band serves instead of millimetres. */
@@ -102,7 +107,10 @@ function hidden(field: Field): boolean {
       :payload="payload"
       @change="(checks) => emit('change', { checks })"
     />
-    <UiMore v-if="!brief" :title="`More: ${[...seldom.map((field) => field.label.toLowerCase()), 'note'].join(', ')}`">
+    <UiMore
+      v-if="!brief"
+      :title="t('kneeColumn.more', { label: [...seldom.map((field) => field.label.toLowerCase()), 'note'].join(', ') })"
+    >
       <FieldInput
         v-for="field in seldom"
         :key="field.name"
@@ -114,7 +122,7 @@ function hidden(field: Field): boolean {
         @change="(part) => emit('change', part)"
       />
       <label class="field">
-        <span>Note, goes along with what is recorded</span>
+        <span>{{ t('kneeColumn.noteGoesAlongWithWhatIs') }}</span>
         <input
           type="text"
           :maxlength="MOST_NOTE"

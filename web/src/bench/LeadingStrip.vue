@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/bench'
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -20,12 +21,14 @@ const leading = computed(() => (opened.head?.isBaseline ? [] : verdict.byChance.
 </script>
 
 <template>
-  <ul class="strip" aria-label="Route and leading chances">
-    <li><UiButton :aria-expanded="railOpen" @click="emit('rail')">Route</UiButton></li>
+  <ul class="strip" :aria-label="t('leadingStrip.routeAndLeadingChances')">
+    <li>
+      <UiButton :aria-expanded="railOpen" @click="emit('rail')">{{ t('leadingStrip.route') }}</UiButton>
+    </li>
     <li v-for="chance in leading" :key="chance.id">
       <b class="number">{{ inHundred(chance.posttest) }}</b>
       {{ shortName(chance.id) }}
-      <span class="unseen">in 100, {{ catalogue.conditionLabel(chance.id) }}</span>
+      <span class="unseen">{{ t('leadingStrip.in100', { id: catalogue.conditionLabel(chance.id) }) }}</span>
     </li>
   </ul>
 </template>

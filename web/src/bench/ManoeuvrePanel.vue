@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
 import type { Manoeuvre, Side } from '@/contract/types'
-import { capital } from '@/shared/words'
+import { t } from '@/messages/bench'
+import { capital, letterOf } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import BandPicker from './inputs/BandPicker.vue'
@@ -42,26 +43,26 @@ const sides = computed<(Side | 'both')[]>(() =>
       </h1>
       <p v-if="manoeuvre.card.movement" class="how">{{ how }}</p>
       <p v-if="manoeuvre.card.caution" class="aside">
-        <b>Caution</b>
+        <b>{{ t('manoeuvrePanel.caution') }}</b>
         {{ manoeuvre.card.caution }}
       </p>
       <div class="under">
         <p v-if="manoeuvre.card.sayFirst" class="say">
-          <span class="unseen">Say first:</span>
+          <span class="unseen">{{ t('manoeuvrePanel.sayFirst') }}</span>
           {{ manoeuvre.card.sayFirst }}
         </p>
-        <UiMore v-if="manoeuvre.card.spoils && !brief" :title="`Position, what counts, what spoils it`">
+        <UiMore v-if="manoeuvre.card.spoils && !brief" :title="t('manoeuvrePanel.positionWhatCountsWhatSpoilsIt')">
           <dl>
-            <dt>Position</dt>
+            <dt>{{ t('manoeuvrePanel.position') }}</dt>
             <dd>{{ manoeuvre.card.position }}</dd>
-            <dt>Normal</dt>
+            <dt>{{ t('manoeuvrePanel.normal') }}</dt>
             <dd>{{ manoeuvre.card.normal }}</dd>
-            <dt>Counts</dt>
+            <dt>{{ t('manoeuvrePanel.counts') }}</dt>
             <dd>{{ manoeuvre.card.counts }}</dd>
-            <dt>Spoils it</dt>
+            <dt>{{ t('manoeuvrePanel.spoilsIt') }}</dt>
             <dd>{{ manoeuvre.card.spoils }}</dd>
             <template v-if="manoeuvre.card.easier">
-              <dt>Easier</dt>
+              <dt>{{ t('manoeuvrePanel.easier') }}</dt>
               <dd>{{ manoeuvre.card.easier }}</dd>
             </template>
           </dl>
@@ -78,17 +79,17 @@ const sides = computed<(Side | 'both')[]>(() =>
     />
     <!-- What was recorded before stays in sight, out of reach until there is a reason. -->
     <div v-if="canRecord || opened.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
-      <section v-if="banded" class="band" aria-label="Compared with the other knee">
+      <section v-if="banded" class="band" :aria-label="t('manoeuvrePanel.comparedWithTheOtherKnee')">
         <h2>
-          Gives more
-          <small>{{ brief ? 'than the other knee' : 'by hand, or mm below' }}</small>
+          {{ t('manoeuvrePanel.givesMore') }}
+          <small>{{ brief ? t('manoeuvrePanel.thanTheOtherKnee') : t('manoeuvrePanel.byHandOrMmBelow') }}</small>
         </h2>
         <BandPicker
           :value="opened.record(manoeuvre.id, opened.hurtSide)?.differenceBand ?? undefined"
           @pick="(band) => emit('band', band)"
         />
       </section>
-      <div v-if="sides.length > 1" class="which" role="group" aria-label="Knee shown">
+      <div v-if="sides.length > 1" class="which" role="group" :aria-label="t('manoeuvrePanel.kneeShown')">
         <button
           v-for="side in sides"
           :key="side"
@@ -97,8 +98,14 @@ const sides = computed<(Side | 'both')[]>(() =>
           :aria-pressed="side === activeSide"
           @click="side !== 'both' && emit('activate', side)"
         >
-          {{ side === 'left' ? 'L' : 'R' }}
-          {{ opened.head?.isBaseline ? 'knee' : side === opened.hurtSide ? 'hurt' : 'other' }}
+          {{ letterOf(side) }}
+          {{
+            opened.head?.isBaseline
+              ? t('manoeuvrePanel.knee')
+              : side === opened.hurtSide
+                ? t('manoeuvrePanel.hurt')
+                : t('manoeuvrePanel.other')
+          }}
         </button>
       </div>
       <div class="pair" :class="{ single: sides.length === 1 }">

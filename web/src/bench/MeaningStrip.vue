@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { recordKey } from '@/contract/part'
 import type { Manoeuvre } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { inHundred, signed } from '@/shared/words'
 import { findingName, inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -34,10 +35,19 @@ const difference = computed(() => (waiting.value ? null : (measurement.value?.di
 const weight = computed(() => {
   const counted = results.value.filter((r) => r.counts)
   const outcomes = [...new Set(counted.map((r) => r.outcome))].sort().reverse()
-  if (counted.length > 0)
-    return `Counts as ${outcomes.join(' here, ')}${outcomes.length > 1 ? ' there' : ''}${counted.some((r) => r.overridden) ? ', taken against the gate' : ''}.`
-  if (excluded.value.length > 0) return 'Does not count.'
-  if (results.value.some((r) => r.outcome === 'equivocal')) return 'Equivocal: moves nothing either way.'
+  if (counted.length > 0) {
+    const overridden = counted.some((r) => r.overridden)
+    const [here, there] = outcomes
+    return there === undefined
+      ? overridden
+        ? t('meaningStrip.countsAsAgainstTheGate', { outcome: here })
+        : t('meaningStrip.countsAs', { outcome: here })
+      : overridden
+        ? t('meaningStrip.countsAsBothAgainstTheGate', { here, there })
+        : t('meaningStrip.countsAsBoth', { here, there })
+  }
+  if (excluded.value.length > 0) return t('meaningStrip.doesNotCount')
+  if (results.value.some((r) => r.outcome === 'equivocal')) return t('meaningStrip.equivocalMovesNothingEitherWay')
   return ''
 })
 /** A baseline compares the knees; nothing is weighed. */
@@ -48,38 +58,44 @@ const recorded = computed(
 </script>
 
 <template>
-  <aside class="meaning" aria-label="What it means" aria-live="polite">
+  <aside class="meaning" :aria-label="t('meaningStrip.whatItMeans')" aria-live="polite">
     <div v-if="difference !== null" class="fact">
       <span class="big number">
         {{ signed(difference) }}
         <small>{{ measurement?.unit }}</small>
       </span>
-      <span>{{ isBaseline ? `${opened.hurtSide} minus ${opened.otherSide}` : 'hurt minus other' }}</span>
+      <span>
+        {{
+          isBaseline
+            ? t('meaningStrip.minus', { hurtSide: opened.hurtSide, otherSide: opened.otherSide })
+            : t('meaningStrip.hurtMinusOther')
+        }}
+      </span>
     </div>
     <div
       v-if="!isBaseline && !waiting && measurement?.grade !== null && measurement?.grade !== undefined"
       class="fact"
       :class="{ provisional: measurement.provisional }"
     >
-      <span class="big number">Grade {{ measurement.grade }}</span>
+      <span class="big number">{{ t('meaningStrip.grade', { grade: measurement.grade }) }}</span>
       <span>
         {{
           measurement.provisional
-            ? 'provisional, other knee missing'
+            ? t('meaningStrip.provisionalOtherKneeMissing')
             : measurement.estimate
-              ? 'estimate by hand'
+              ? t('meaningStrip.estimateByHand')
               : inWords(measurement.school ?? '')
         }}
       </span>
     </div>
     <div class="words">
-      <p v-if="waiting" class="quiet-text">Waiting for the answer…</p>
+      <p v-if="waiting" class="quiet-text">{{ t('meaningStrip.waitingForTheAnswer') }}</p>
       <p v-else-if="!recorded" class="quiet-text">
-        {{ isBaseline ? 'Nothing recorded yet.' : 'Nothing recorded on the hurt knee yet.' }}
+        {{ isBaseline ? t('meaningStrip.nothingRecordedYet') : t('meaningStrip.nothingRecordedOnTheHurtKnee') }}
       </p>
-      <p v-else-if="isBaseline" class="quiet-text">Kept to compare these knees with later.</p>
-      <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">Kept on record; it moves no chance.</p>
-      <p v-else-if="results.length === 0" class="quiet-text">Kept on record; by itself it gives no result.</p>
+      <p v-else-if="isBaseline" class="quiet-text">{{ t('meaningStrip.keptToCompareTheseKneesWith') }}</p>
+      <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">{{ t('meaningStrip.keptOnRecordItMovesNo') }}</p>
+      <p v-else-if="results.length === 0" class="quiet-text">{{ t('meaningStrip.keptOnRecordByItselfIt') }}</p>
       <template v-else>
         <p>
           <b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ weight }}</b>
@@ -89,7 +105,7 @@ const recorded = computed(
           {{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}:
           {{ catalogue.conditionLabel(step.condition) }} {{ inHundred(step.before) }} →
           <b>{{ inHundred(step.after) }}</b>
-          in 100
+          {{ t('meaningStrip.in100') }}
         </p>
       </template>
     </div>

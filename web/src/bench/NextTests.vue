@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 import { useVerdict } from '@/stores/verdict'
 import { GATE, type Place, HISTORY } from './route/places'
@@ -17,7 +18,7 @@ const worth = computed(() =>
     test.manoeuvre === null
       ? {
           key: test.finding ?? test.why,
-          name: test.finding === GATE_FIRST ? 'Answer the safety gate' : 'Ask the history',
+          name: test.finding === GATE_FIRST ? t('nextTests.answerTheSafetyGate') : t('nextTests.askTheHistory'),
           time: '',
           why: test.why,
           place: test.finding === GATE_FIRST ? GATE : HISTORY,
@@ -39,10 +40,10 @@ function seconds(manoeuvre: string): number {
 </script>
 
 <template>
-  <section class="next" aria-label="Worth doing next">
-    <h3>Worth doing next</h3>
+  <section class="next" :aria-label="t('nextTests.worthDoingNext')">
+    <h3>{{ t('nextTests.worthDoingNext') }}</h3>
     <p v-if="settled" class="quiet-text">{{ settled }}</p>
-    <p v-else-if="worth.length === 0" class="quiet-text">Nothing here before others have seen this knee.</p>
+    <p v-else-if="worth.length === 0" class="quiet-text">{{ t('nextTests.nothingHereBeforeOthersHaveSeen') }}</p>
     <ol v-else>
       <li v-for="test in worth" :key="test.key">
         <button type="button" @click="emit('go', test.place)">

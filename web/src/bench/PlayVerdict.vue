@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 
 /** Going on today: the answer, who else sees the knee, what holds until then, and each reason. */
@@ -8,7 +9,7 @@ const props = defineProps<{ plan: Plan }>()
 const catalogue = useCatalogue()
 const availability = computed(() => {
   const { status, notThis } = props.plan.availability
-  return `${catalogue.label('availability', status)}${notThis.length > 0 ? `: not ${notThis.join(', ')}` : ''}.`
+  return `${catalogue.label('availability', status)}${notThis.length > 0 ? t('playVerdict.not', { notThis: notThis.join(', ') }) : ''}.`
 })
 </script>
 
@@ -30,22 +31,22 @@ const availability = computed(() => {
         </dd>
       </template>
       <template v-if="plan.advice.say.length > 0">
-        <dt>In the meantime</dt>
+        <dt>{{ t('playVerdict.inTheMeantime') }}</dt>
         <dd>{{ plan.advice.say.join(' ') }}</dd>
       </template>
       <template v-if="plan.lookAgain">
-        <dt>Re-examine</dt>
+        <dt>{{ t('playVerdict.reExamine') }}</dt>
         <dd>
           <b v-if="plan.lookAgain.hours">{{ plan.lookAgain.hours }}</b>
           {{ plan.lookAgain.say }} {{ plan.lookAgain.why }}
         </dd>
       </template>
-      <dt>Availability</dt>
+      <dt>{{ t('playVerdict.availability') }}</dt>
       <dd>
         {{ availability }}
       </dd>
     </dl>
-    <h2>Why</h2>
+    <h2>{{ t('playVerdict.why') }}</h2>
     <ul>
       <li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li>
     </ul>

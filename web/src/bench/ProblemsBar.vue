@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import { partOf } from '@/contract/part'
 import type { SectionName } from '@/contract/types'
 import type { Value } from '@/contract/types'
-import { capital } from '@/shared/words'
+import { t } from '@/messages/bench'
+import { capital, kneeOf } from '@/shared/words'
 import { asHeading, inWords } from '@/stores/words'
 import type { Refused } from '@/sync'
 import { useCatalogue } from '@/stores/catalogue'
@@ -17,19 +18,19 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 
 const SECTIONS: Record<SectionName, string> = {
-  frame: 'Frame of the examination',
-  opening: 'Before hands-on',
-  episode: 'Facts of this injury',
-  history: 'History',
-  safety: 'Safety gate',
-  earlierFinding: 'Found by others',
-  pulseChecks: 'Pulse checks',
+  frame: t('problemsBar.frameOfTheExamination'),
+  opening: t('problemsBar.beforeHandsOn'),
+  episode: t('problemsBar.factsOfThisInjury'),
+  history: t('problemsBar.history'),
+  safety: t('problemsBar.safetyGate'),
+  earlierFinding: t('problemsBar.foundByOthers'),
+  pulseChecks: t('problemsBar.pulseChecks'),
 }
 
 function title(key: string): string {
   const part = partOf(key)
   return part.kind === 'record'
-    ? `${catalogue.nameOf(part.manoeuvre)}, ${part.side === 'both' ? 'both legs' : `${part.side} knee`}`
+    ? `${catalogue.nameOf(part.manoeuvre)}, ${part.side === 'both' ? t('problemsBar.bothLegs') : kneeOf(part.side)}`
     : SECTIONS[part.name]
 }
 
@@ -47,7 +48,7 @@ const groups = computed(() => {
 function reasonOf({ part, reason }: Refused): string {
   const of = partOf(part)
   const name = of.kind === 'record' ? catalogue.nameOf(of.manoeuvre) : SECTIONS[of.name]
-  return reason.startsWith(name) ? `It${reason.slice(name.length)}` : capital(reason)
+  return reason.startsWith(name) ? t('problemsBar.it', { n: reason.slice(name.length) }) : capital(reason)
 }
 
 function settleAll(problems: readonly Refused[], keepMine: boolean): void {
@@ -63,9 +64,9 @@ function rows(problem: Refused): { key: string; mine: string; theirs: string }[]
 }
 
 function spoken(value: Value | object): string {
-  if (value === undefined || value === null) return 'nothing'
-  if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map(spoken).join('; ')
+  if (value === undefined || value === null) return t('problemsBar.nothing')
+  if (typeof value === 'boolean') return value ? t('problemsBar.yes') : t('problemsBar.no')
+  if (Array.isArray(value)) return value.length === 0 ? t('problemsBar.none') : value.map(spoken).join('; ')
   if (typeof value === 'object')
     return Object.entries(value)
       .map(([key, part]) => `${inWords(key)}: ${spoken(part)}`)
@@ -79,18 +80,20 @@ function spoken(value: Value | object): string {
     v-for="{ key, problems, first: problem } in groups"
     :key="key"
     class="problem"
-    :aria-label="`Not saved: ${problems.map(({ part }) => title(part)).join('; ')}`"
+    :aria-label="t('problemsBar.notSaved', { part: problems.map(({ part }) => title(part)).join('; ') })"
     role="alert"
   >
     <template v-if="problem.newer">
-      <b>{{ title(problem.part) }}: changed in between by another tab or person.</b>
-      <p>Both versions are kept until you choose.</p>
+      <b>{{ t('problemsBar.changedInBetweenByAnotherTab', { part: title(problem.part) }) }}</b>
+      <p>{{ t('problemsBar.bothVersionsAreKeptUntilYou') }}</p>
       <table>
         <thead>
           <tr>
-            <th scope="col"><span class="unseen">Entry</span></th>
-            <th scope="col">Yours, on this device</th>
-            <th scope="col">Theirs, saved meanwhile</th>
+            <th scope="col">
+              <span class="unseen">{{ t('problemsBar.entry') }}</span>
+            </th>
+            <th scope="col">{{ t('problemsBar.yoursOnThisDevice') }}</th>
+            <th scope="col">{{ t('problemsBar.theirsSavedMeanwhile') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -102,20 +105,28 @@ function spoken(value: Value | object): string {
         </tbody>
       </table>
       <p class="choose">
-        <UiButton @click="examination.settle(problem.part, true)">Keep mine</UiButton>
-        <UiButton @click="examination.settle(problem.part, false)">Take theirs</UiButton>
+        <UiButton @click="examination.settle(problem.part, true)">{{ t('problemsBar.keepMine') }}</UiButton>
+        <UiButton @click="examination.settle(problem.part, false)">{{ t('problemsBar.takeTheirs') }}</UiButton>
       </p>
     </template>
     <template v-else>
-      <b v-if="problems.length === 1">{{ title(problem.part) }}: {{ problem.held ? 'waiting' : 'not saved' }}.</b>
-      <b v-else>{{ problems.length }} entries {{ problem.held ? 'are waiting' : 'are not saved' }}.</b>
-      <p>
-        {{ reasonOf(problem) }}.
+      <b v-if="problems.length === 1">
         {{
           problem.held
-            ? 'Kept on this device, and sent by itself once that is lifted.'
-            : 'Kept on this device until you change or discard it.'
+            ? t('problemsBar.oneWaits', { part: title(problem.part) })
+            : t('problemsBar.oneNotSaved', { part: title(problem.part) })
         }}
+      </b>
+      <b v-else>
+        {{
+          problem.held
+            ? t('problemsBar.someWait', { n: problems.length })
+            : t('problemsBar.someNotSaved', { n: problems.length })
+        }}
+      </b>
+      <p>
+        {{ reasonOf(problem) }}.
+        {{ problem.held ? t('problemsBar.keptOnThisDeviceAndSent') : t('problemsBar.keptOnThisDeviceUntilYou') }}
       </p>
       <ul v-if="problems.length > 1">
         <li v-for="{ part } in problems" :key="part">
@@ -123,12 +134,14 @@ function spoken(value: Value | object): string {
         </li>
       </ul>
       <p class="choose">
-        <UiButton v-if="problems.length === 1" @click="emit('go', problem.part)">Go there</UiButton>
+        <UiButton v-if="problems.length === 1" @click="emit('go', problem.part)">
+          {{ t('problemsBar.goThere') }}
+        </UiButton>
         <UiButton @click="settleAll(problems, true)">
-          {{ problems.length === 1 ? 'Try again' : 'Try all again' }}
+          {{ t('problemsBar.retry', { n: problems.length }) }}
         </UiButton>
         <UiButton @click="settleAll(problems, false)">
-          {{ problems.length === 1 ? 'Discard entry' : `Discard all ${problems.length}` }}
+          {{ t('problemsBar.discardAll', { n: problems.length }) }}
         </UiButton>
       </p>
     </template>

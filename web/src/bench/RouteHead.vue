@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Payload } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import UiButton from '@/ui/UiButton.vue'
@@ -14,7 +15,10 @@ const examination = useExamination()
 const opened = useOpenExamination()
 const verdict = useVerdict()
 
-const LIMITS = [5, 8, 10, 12, 15, 20, 30].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
+const LIMITS = [5, 8, 10, 12, 15, 20, 30].map((minutes) => ({
+  id: minutes,
+  label: t('routeHead.minutes', { minutes }),
+}))
 
 const route = computed(() => verdict.assessment?.route)
 const frame = computed(() => opened.section('frame'))
@@ -26,7 +30,12 @@ const routes = computed(() =>
 )
 const core = computed(() => (opened.head?.isBaseline ? [] : (route.value?.core ?? [])))
 const coreDone = computed(() => core.value.filter((step) => step.state === 'done').length)
-const STATES = { done: 'done', held: 'withheld', out_of_reach: 'out of reach', open: 'open' }
+const STATES = {
+  done: t('routeHead.done'),
+  held: t('routeHead.withheld'),
+  out_of_reach: t('routeHead.outOfReach'),
+  open: t('routeHead.open'),
+}
 const share = computed(() =>
   route.value && route.value.minutes > 0 ? (100 * route.value.minutesDone) / route.value.minutes : 0,
 )
@@ -42,28 +51,39 @@ function minutes(value: number): string {
 
 <template>
   <div v-if="route" class="head">
-    <UiSelect label="Route" :value="route.id" :options="routes" unseen-label @change="(id) => set({ route: id })" />
     <UiSelect
-      label="Time limit"
+      :label="t('routeHead.route')"
+      :value="route.id"
+      :options="routes"
+      unseen-label
+      @change="(id) => set({ route: id })"
+    />
+    <UiSelect
+      :label="t('routeHead.timeLimit')"
       class="limit"
-      none="no limit"
+      :none="t('routeHead.noLimit')"
       :value="frame.timeLimitMin ?? undefined"
       :options="LIMITS"
       unseen-label
       @change="(limit) => set({ timeLimitMin: limit ?? null })"
     />
     <p class="time number" role="status">
-      <b>{{ minutes(route.minutesLeft) }} min</b>
-      left · {{ minutes(route.minutesDone) }} used
+      <b>{{ t('routeHead.minutes', { minutes: minutes(route.minutesLeft) }) }}</b>
+      {{ t('routeHead.leftUsed', { minutesDone: minutes(route.minutesDone) }) }}
     </p>
     <div class="bar" aria-hidden="true"><i :style="{ width: `${share}%` }" /></div>
     <UiButton
       v-if="route.id === 'touchline' && opened.head"
       :to="{ name: 'touchline', params: { id: opened.head.id } }"
     >
-      One-hand view
+      {{ t('routeHead.oneHandView') }}
     </UiButton>
-    <div v-if="core.length > 0" class="core" role="img" :aria-label="`Core set: ${coreDone} of ${core.length} done`">
+    <div
+      v-if="core.length > 0"
+      class="core"
+      role="img"
+      :aria-label="t('routeHead.coreSetOfDone', { coreDone, n: core.length })"
+    >
       <UiHint
         v-for="step in core"
         :key="step.manoeuvre"
@@ -73,9 +93,15 @@ function minutes(value: number): string {
       </UiHint>
     </div>
     <p v-if="core.length > 0" class="quiet-text number">
-      core set {{ coreDone }}/{{ core.length }}{{ route.tooShort ? ', does not fit into the time' : '' }}
+      {{
+        route.tooShort
+          ? t('routeHead.coreSetTooLong', { coreDone, n: core.length })
+          : t('routeHead.coreSet', { coreDone, n: core.length })
+      }}
     </p>
-    <p v-if="route.dropped.length > 0" class="quiet-text">{{ route.dropped.length }} left out for time</p>
+    <p v-if="route.dropped.length > 0" class="quiet-text">
+      {{ t('routeHead.leftOutForTime', { n: route.dropped.length }) }}
+    </p>
   </div>
 </template>
 

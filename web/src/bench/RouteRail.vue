@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -44,24 +45,24 @@ function isOff(id: string): boolean {
 
 function state(done: number, off: number, all: number): string {
   if (off === all) return 'off'
-  return done === all ? 'done' : done > 0 ? 'begun' : 'open'
+  return done === all ? t('routeRail.done') : done > 0 ? 'begun' : 'open'
 }
 </script>
 
 <template>
-  <nav class="rail" aria-label="Route of the examination">
+  <nav class="rail" :aria-label="t('routeRail.routeOfTheExamination')">
     <RouteHead />
     <ol>
       <li>
         <button
           type="button"
           class="stop"
-          :class="[historyAnswers ? 'done' : 'open', { here: place.kind === 'history' }]"
+          :class="[historyAnswers ? t('routeRail.done') : 'open', { here: place.kind === 'history' }]"
           :aria-current="place.kind === 'history' ? 'step' : undefined"
           @click="emit('go', HISTORY)"
         >
           <PostureMark posture="history" />
-          <span>History</span>
+          <span>{{ t('routeRail.history') }}</span>
           <small class="number">{{ historyAnswers || '' }}</small>
         </button>
       </li>
@@ -70,15 +71,15 @@ function state(done: number, off: number, all: number): string {
           type="button"
           class="stop"
           :class="[
-            verdict.assessment?.safety.gateOpen ? 'done' : gateAnswers ? 'begun' : 'open',
+            verdict.assessment?.safety.gateOpen ? t('routeRail.done') : gateAnswers ? 'begun' : 'open',
             { here: place.kind === 'gate' },
           ]"
           :aria-current="place.kind === 'gate' ? 'step' : undefined"
           @click="emit('go', GATE)"
         >
           <PostureMark posture="gate" />
-          <span>Safety gate</span>
-          <small>{{ verdict.assessment?.safety.gateOpen ? 'open' : 'shut' }}</small>
+          <span>{{ t('routeRail.safetyGate') }}</span>
+          <small>{{ verdict.assessment?.safety.gateOpen ? t('routeRail.complete') : t('routeRail.incomplete') }}</small>
         </button>
       </li>
       <li v-for="stop in stops" :key="stop.id">
@@ -92,7 +93,9 @@ function state(done: number, off: number, all: number): string {
           <PostureMark :posture="stop.id" />
           <span>{{ stop.label }}</span>
           <small class="number">
-            {{ stop.off === stop.manoeuvres.length ? 'withheld' : `${stop.done}/${stop.manoeuvres.length}` }}
+            {{
+              stop.off === stop.manoeuvres.length ? t('routeRail.withheld') : `${stop.done}/${stop.manoeuvres.length}`
+            }}
           </small>
         </button>
         <ul v-if="stop.here">
@@ -105,13 +108,15 @@ function state(done: number, off: number, all: number): string {
               @click="emit('go', { kind: 'manoeuvre', id: m.id })"
             >
               <span>{{ m.card.name }}</span>
-              <span class="mark">{{ isOff(m.id) ? 'withheld' : isDone(m.id) ? 'done' : '' }}</span>
+              <span class="mark">
+                {{ isOff(m.id) ? t('routeRail.withheld') : isDone(m.id) ? t('routeRail.done') : '' }}
+              </span>
             </button>
           </li>
         </ul>
       </li>
     </ol>
-    <UiMore v-if="others.length > 0" class="others" :title="`Also possible, ${others.length}`">
+    <UiMore v-if="others.length > 0" class="others" :title="t('routeRail.alsoPossible', { n: others.length })">
       <ul>
         <li v-for="id in others" :key="id">
           <button
@@ -122,7 +127,7 @@ function state(done: number, off: number, all: number): string {
             @click="emit('go', { kind: 'manoeuvre', id })"
           >
             <span>{{ catalogue.nameOf(id) }}</span>
-            <span class="mark">{{ isDone(id) ? 'done' : '' }}</span>
+            <span class="mark">{{ isDone(id) ? t('routeRail.done') : '' }}</span>
           </button>
         </li>
       </ul>

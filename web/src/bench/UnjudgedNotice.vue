@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 import { useUnjudged } from './useUnjudged'
 
@@ -9,7 +10,7 @@ const { count, words, alarms } = useUnjudged()
 </script>
 
 <template>
-  <section v-if="count > 0" class="unjudged" aria-label="Not judged yet">
+  <section v-if="count > 0" class="unjudged" :aria-label="t('unjudgedNotice.notJudgedYet')">
     <ul v-if="alarms.length > 0" role="alert">
       <li v-for="alarm in alarms" :key="alarm.say" class="ink-line">
         <span>

@@ -8,6 +8,7 @@ import { tell } from '@/ui/telling'
 import { useHold } from './useHold'
 import { useRecorder } from './useRecorder'
 import { inOneLine } from './written'
+import { t } from '@/messages/bench'
 
 export interface HandsOptions {
   manoeuvre: Ref<Manoeuvre | null>
@@ -37,14 +38,14 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
   /** Nothing pressed is lost in silence. */
   function isHeld(): boolean {
     if (!canRecord.value && manoeuvre.value)
-      tell(`${manoeuvre.value.card.name} is withheld: nothing was recorded. The reason stands in its place.`)
+      tell(t('useHands.isWithheldNothingWasRecordedThe', { name: manoeuvre.value.card.name }))
     return !canRecord.value || isRefused()
   }
 
   /** A figure that stands in its field and was refused is put right first: nothing is stored over it. */
   function isRefused(): boolean {
     if (refusedFigure.value !== '')
-      tell(`Nothing was recorded: correct or clear the figure first (${refusedFigure.value}).`)
+      tell(t('useHands.nothingWasRecordedCorrectOrClear', { refusedFigure: refusedFigure.value }))
     return refusedFigure.value !== ''
   }
 
@@ -78,7 +79,7 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
     const part = examination.undo()
     if (part === null) return
     if (part !== 'frame') goToPart(part)
-    tell('Undone.')
+    tell(t('useHands.undone'))
   }
 
   return { hold, canRecord, fill, chooseBand, chooseBandAt, feel, passChecks, undo }

@@ -2,6 +2,7 @@ import { computed } from 'vue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useQuestions } from './asking/useQuestions'
+import { t } from '@/messages/bench'
 
 /** What was entered and not judged yet, and what it says at once without any judgement. */
 export function useUnjudged() {
@@ -11,7 +12,7 @@ export function useUnjudged() {
 
   /** Entries that no answer of the server contains yet. */
   const count = computed(() => examination.waitingFor.size)
-  const words = computed(() => (count.value === 1 ? '1 entry not judged yet' : `${count.value} entries not judged yet`))
+  const words = computed(() => t('useUnjudged.entriesNotJudgedYet', { n: count.value }))
   /** Of answers that are an emergency whatever else is known, in the words of the rule. */
   const alarms = computed(() => {
     if (!examination.waitingFor.has('safety')) return []

@@ -1,5 +1,6 @@
 import type { Payload, Side } from '@/contract/types'
 import { inWords } from '@/stores/words'
+import { t } from '@/messages/bench'
 
 export interface Written {
   /** Every part that the manoeuvre has. */
@@ -8,15 +9,19 @@ export interface Written {
   filled: (Side | 'both')[]
 }
 
-const NAMES: Record<Side | 'both', string> = { left: 'left knee', right: 'right knee', both: 'both legs' }
+const NAMES: Record<Side | 'both', string> = {
+  left: t('written.leftKnee'),
+  right: t('written.rightKnee'),
+  both: t('written.bothLegs'),
+}
 
 /** What one press for both knees wrote, and what it left as it was. */
 export function inOneLine(manoeuvre: string, payload: Payload, { sides, filled }: Written): string {
-  if (filled.length === 0) return `${manoeuvre}: nothing written, what was recorded stays.`
-  const what = payload.normal === true ? 'normal' : `not done (${inWords(String(payload.notDone))})`
+  if (filled.length === 0) return t('written.nothingWrittenWhatWasRecordedStays', { manoeuvre })
+  const what = payload.normal === true ? 'normal' : t('written.notDone', { notDone: inWords(String(payload.notDone)) })
   const kept = sides.filter((side) => !filled.includes(side))
-  const where = filled.length > 1 ? 'both knees' : filled.map((side) => NAMES[side]).join()
+  const where = filled.length > 1 ? t('written.bothKnees') : filled.map((side) => NAMES[side]).join()
   return kept.length === 0
     ? `${manoeuvre}: ${where} ${what}.`
-    : `${manoeuvre}: ${where} ${what}, the ${kept.map((side) => NAMES[side]).join()} keeps what was recorded.`
+    : t('written.theKeepsWhatWasRecorded', { manoeuvre, where, what, side: kept.map((side) => NAMES[side]).join() })
 }

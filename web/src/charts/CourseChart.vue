@@ -5,6 +5,7 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed, shallowRef, watchEffect } from 'vue'
 import VChart from 'vue-echarts'
+import { t } from '@/messages/charts'
 import { day } from '@/shared/dates'
 import { useLook } from '@/shared/look'
 import UiMore from '@/ui/UiMore.vue'
@@ -58,13 +59,13 @@ function open({ dataIndex }: { dataIndex: number }): void {
     <div role="img" :aria-label="label">
       <VChart class="drawn" :option="options" autoresize @click="open" />
     </div>
-    <UiMore title="As a table">
+    <UiMore :title="t('courseChart.asATable')">
       <table class="figures">
         <thead>
           <tr>
-            <th scope="col">Visit</th>
+            <th scope="col">{{ t('courseChart.visit') }}</th>
             <th scope="col" class="n">{{ series.unit }}</th>
-            <th v-if="last?.low !== undefined" scope="col" class="n">95 % range</th>
+            <th v-if="last?.low !== undefined" scope="col" class="n">{{ t('courseChart.n95Range') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -75,7 +76,12 @@ function open({ dataIndex }: { dataIndex: number }): void {
             </th>
             <td class="n">{{ figure(point.value, series.isChance) }}</td>
             <td v-if="point.low !== undefined" class="n">
-              {{ figure(point.low, series.isChance) }} to {{ figure(point.high ?? 0, series.isChance) }}
+              {{
+                t('courseChart.to', {
+                  low: figure(point.low, series.isChance),
+                  high: figure(point.high ?? 0, series.isChance),
+                })
+              }}
             </td>
           </tr>
         </tbody>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Comparison, Course } from '@/contract/types'
+import { t } from '@/messages/charts'
 import { day } from '@/shared/dates'
 import { useNewest } from '@/shared/useNewest'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -27,7 +28,9 @@ const { problem, ask } = useNewest()
 function told(value: number | null, unit: string, grade: number | null): string {
   if (value === null) return '–'
   const said = figure(value, unit === 'of 100')
-  return (unit === 'grade' ? said : withUnit(said, unit)) + (grade === null ? '' : `, grade ${grade}`)
+  return (
+    (unit === 'grade' ? said : withUnit(said, unit)) + (grade === null ? '' : t('visitComparison.grade', { grade }))
+  )
 }
 
 watch(
@@ -46,20 +49,30 @@ watch(
 
 <template>
   <section aria-labelledby="comparison">
-    <h2 id="comparison">Two visits beside each other</h2>
+    <h2 id="comparison">{{ t('visitComparison.twoVisitsBesideEachOther') }}</h2>
     <div class="pair">
-      <UiSelect label="Earlier" :value="before" :options="earlier" @change="(id) => (before = id ?? before)" />
-      <UiSelect label="Later" :value="after" :options="later" @change="(id) => (after = id ?? after)" />
+      <UiSelect
+        :label="t('visitComparison.earlier')"
+        :value="before"
+        :options="earlier"
+        @change="(id) => (before = id ?? before)"
+      />
+      <UiSelect
+        :label="t('visitComparison.later')"
+        :value="after"
+        :options="later"
+        @change="(id) => (after = id ?? after)"
+      />
     </div>
     <UiAlert v-if="problem" :say="problem" />
     <table class="figures">
       <thead>
         <tr>
-          <th scope="col">Measure</th>
-          <th scope="col" class="n">Earlier</th>
-          <th scope="col" class="n">Later</th>
-          <th scope="col">Change</th>
-          <th scope="col" class="n">Measurement error</th>
+          <th scope="col">{{ t('visitComparison.measure') }}</th>
+          <th scope="col" class="n">{{ t('visitComparison.earlier') }}</th>
+          <th scope="col" class="n">{{ t('visitComparison.later') }}</th>
+          <th scope="col">{{ t('visitComparison.change') }}</th>
+          <th scope="col" class="n">{{ t('visitComparison.measurementError') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -69,7 +82,7 @@ watch(
           <td class="n">{{ told(line.after, line.unit, line.gradeAfter) }}</td>
           <td class="change">{{ line.changeLabel }}</td>
           <td class="n quiet-text">
-            {{ line.error === null ? 'see its range' : withUnit(String(line.error), line.unit) }}
+            {{ line.error === null ? t('visitComparison.seeItsRange') : withUnit(String(line.error), line.unit) }}
           </td>
         </tr>
       </tbody>

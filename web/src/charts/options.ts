@@ -2,6 +2,7 @@ import type { EChartsCoreOption } from 'echarts/core'
 import { day, dayAndMonth } from '@/shared/dates'
 import { inHundred } from '@/shared/words'
 import type { Point, Series } from './types'
+import { t } from '@/messages/charts'
 
 /** Inks and typeface, as the styles of the page say. */
 export interface Inks {
@@ -139,7 +140,7 @@ export function told(series: Series, index: number): string {
   const point = points[index]
   if (point === undefined) return ''
   const say = (value: number) => figure(value, series.isChance)
-  const range = point.low === undefined ? '' : `, ${say(point.low)} to ${say(point.high ?? 0)}`
+  const range = point.low === undefined ? '' : t('options.to', { low: say(point.low), high: say(point.high ?? 0) })
   return `${day(point.at)}: ${withUnit(say(point.value), unit)}${range}${point.note ? `, ${point.note}` : ''}`
 }
 

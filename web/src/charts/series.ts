@@ -1,6 +1,7 @@
 import type { Course } from '@/contract/types'
 import { capital } from '@/shared/words'
 import type { Series } from './types'
+import { t } from '@/messages/charts'
 
 /** In hundredths. */
 const HUNDRED = 100
@@ -22,7 +23,7 @@ export function measures({ curves, visits }: Course): Series[] {
           id: examination,
           at,
           value,
-          ...(grade === null ? {} : { note: `grade ${grade}` }),
+          ...(grade === null ? {} : { note: t('series.grade', { grade }) }),
         })),
     ),
   }))
@@ -34,7 +35,14 @@ export function chances({ visits }: Course): Series[] {
   const span = spanOf(visits)
   for (const { examination, at, chances } of visits) {
     for (const { id, label, chance, interval, zoneLabel } of chances) {
-      const one = series.get(id) ?? { id, label: capital(label), unit: 'of 100', isChance: true, span, points: [] }
+      const one = series.get(id) ?? {
+        id,
+        label: capital(label),
+        unit: t('series.of100'),
+        isChance: true,
+        span,
+        points: [],
+      }
       one.points.push({
         id: examination,
         at,

@@ -1,3 +1,5 @@
+import { t } from '@/messages/figures'
+
 /** What a figure may be. */
 export interface FigureRange {
   least?: number | undefined
@@ -17,9 +19,10 @@ const FIGURE = /^[-+]?(\d+\.?\d*|\.\d+)$/
 export function readFigure(typed: string, range: FigureRange = {}): FigureRead {
   const text = typed.trim().replaceAll('−', '-').replace(',', '.')
   if (text === '') return { value: undefined, fault: '' }
-  if (!FIGURE.test(text)) return { value: undefined, fault: 'Not a number.' }
+  if (!FIGURE.test(text)) return { value: undefined, fault: t('readFigure.notANumber') }
   const value = Number(text)
-  if (range.whole === true && !Number.isInteger(value)) return { value: undefined, fault: 'Enter a whole number.' }
+  if (range.whole === true && !Number.isInteger(value))
+    return { value: undefined, fault: t('readFigure.enterAWholeNumber') }
   return isWithin(value, range) ? { value, fault: '' } : { value: undefined, fault: rangeInWords(range) }
 }
 
@@ -29,13 +32,13 @@ export function isWithin(value: number, { least, most }: FigureRange): boolean {
 
 /** “Enter a number from 0 to 40 mm.” */
 function rangeInWords({ least, most, unit, whole }: FigureRange): string {
-  const kind = whole === true ? 'whole number' : 'number'
+  const kind = whole === true ? t('readFigure.wholeNumber') : 'number'
   const behind = unit === undefined || unit === '' ? '' : unit.startsWith('/') ? '' : unit === '°' ? '°' : ` ${unit}`
   if (least !== undefined && most !== undefined)
-    return `Enter a ${kind} from ${spokenFigure(least)} to ${spokenFigure(most)}${behind}.`
+    return t('readFigure.enterAFromTo', { kind, least: spokenFigure(least), most: spokenFigure(most), behind })
   return least === undefined
-    ? `Enter a ${kind} up to ${spokenFigure(most ?? 0)}${behind}.`
-    : `Enter a ${kind} from ${spokenFigure(least)}${behind}.`
+    ? t('readFigure.enterAUpTo', { kind, most: spokenFigure(most ?? 0), behind })
+    : t('readFigure.enterAFrom', { kind, least: spokenFigure(least), behind })
 }
 
 /** As it stands on screen: with a minus sign, not a hyphen. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { t } from '@/messages/frame'
 import UiButton from '@/ui/UiButton.vue'
 
 /** A line to copy: by its button, or by selecting it where the browser forbids that. */
@@ -9,9 +10,9 @@ const said = ref('')
 async function copy(): Promise<void> {
   try {
     await navigator.clipboard.writeText(props.text)
-    said.value = 'Copied.'
+    said.value = t('copyLine.copied')
   } catch {
-    said.value = 'The browser does not allow it: select the line and copy it.'
+    said.value = t('copyLine.theBrowserDoesNotAllowIt')
   }
 }
 
@@ -23,7 +24,7 @@ function selectAll(event: FocusEvent): void {
 <template>
   <div class="line">
     <input :value="text" :aria-label="label" readonly @focus="selectAll" />
-    <UiButton @click="copy">Copy link</UiButton>
+    <UiButton @click="copy">{{ t('copyLine.copyLink') }}</UiButton>
     <span role="status">{{ said }}</span>
   </div>
 </template>

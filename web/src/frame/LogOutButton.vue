@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { t } from '@/messages/frame'
 import { useExamination } from '@/stores/examination'
 import { useSession } from '@/stores/session'
 import { type Unsent, unsent } from '@/sync'
@@ -33,6 +34,6 @@ async function stay(): Promise<void> {
 </script>
 
 <template>
-  <UiButton kind="quiet" v-bind="$attrs" @click="logOut">Log out</UiButton>
+  <UiButton kind="quiet" v-bind="$attrs" @click="logOut">{{ t('logOutButton.logOut') }}</UiButton>
   <LogOutDialog v-if="waiting.length > 0" :unsent="waiting" @stay="stay" @leave="leave" />
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { t } from '@/messages/frame'
 import { useExamination } from '@/stores/examination'
 import { type Unsent, discardUnsent, sendAll } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -15,7 +16,6 @@ const busy = ref(false)
 const tried = ref(false)
 
 const count = computed(() => left.value.reduce((sum, one) => sum + one.count, 0))
-const entries = computed(() => `${count.value} ${count.value === 1 ? 'entry' : 'entries'}`)
 
 async function send(): Promise<void> {
   busy.value = true
@@ -34,23 +34,27 @@ async function discard(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog title="Not everything is sent yet" @close="emit('stay')">
+  <UiDialog :title="t('logOutDialog.notEverythingIsSentYet')" @close="emit('stay')">
     <p>
-      {{ entries }} for {{ left.length === 1 ? 'one examination' : `${left.length} examinations` }}
-      {{ count === 1 ? 'waits' : 'wait' }} on this device.
+      {{
+        t('logOutDialog.forOnThisDevice', {
+          n: count,
+          examinations: t('logOutDialog.examinations', { n: left.length }),
+        })
+      }}
     </p>
-    <UiAlert v-if="tried" say="Not all of it could be sent: the server is away, would not take it, or a tab is open." />
+    <UiAlert v-if="tried" :say="t('logOutDialog.notAllOfItCouldBe')" />
     <ul>
       <li>
-        <UiButton kind="main" :disabled="busy" @click="send">Send now and log out</UiButton>
+        <UiButton kind="main" :disabled="busy" @click="send">{{ t('logOutDialog.sendNowAndLogOut') }}</UiButton>
       </li>
       <li>
-        <UiButton :disabled="busy" @click="emit('leave')">Keep them on this device</UiButton>
-        <span>Nobody else can read them; they are sent after you log in on this device again.</span>
+        <UiButton :disabled="busy" @click="emit('leave')">{{ t('logOutDialog.keepThemOnThisDevice') }}</UiButton>
+        <span>{{ t('logOutDialog.nobodyElseCanReadThemThey') }}</span>
       </li>
       <li>
-        <UiButton :disabled="busy" @click="discard">Discard {{ entries }}</UiButton>
-        <span>Nothing brings them back.</span>
+        <UiButton :disabled="busy" @click="discard">{{ t('logOutDialog.discard', { n: count }) }}</UiButton>
+        <span>{{ t('logOutDialog.nothingBringsThemBack') }}</span>
       </li>
     </ul>
   </UiDialog>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
+import { t } from '@/messages/frame'
 import { type Look, useLook } from '@/shared/look'
 
 /** How the screen looks. What chooses it is heavy and seldom used, so it comes when a hand goes there. */
@@ -7,10 +8,10 @@ const UiSelect = defineAsyncComponent(() => import('@/ui/UiSelect.vue'))
 
 const { chosen } = useLook()
 const LOOKS: { id: Look; label: string }[] = [
-  { id: 'auto', label: 'Match device' },
-  { id: 'light', label: 'Light' },
-  { id: 'dark', label: 'Dark' },
-  { id: 'outdoor', label: 'Outdoor' },
+  { id: 'auto', label: t('lookPicker.matchDevice') },
+  { id: 'light', label: t('lookPicker.light') },
+  { id: 'dark', label: t('lookPicker.dark') },
+  { id: 'outdoor', label: t('lookPicker.outdoor') },
 ]
 const wanted = ref(false)
 const label = computed(() => LOOKS.find(({ id }) => id === chosen.value)?.label ?? '')
@@ -20,7 +21,7 @@ const label = computed(() => LOOKS.find(({ id }) => id === chosen.value)?.label 
   <UiSelect
     v-if="wanted"
     class="look"
-    label="Theme"
+    :label="t('lookPicker.theme')"
     :value="chosen"
     :options="LOOKS"
     unseen-label
@@ -34,7 +35,7 @@ const label = computed(() => LOOKS.find(({ id }) => id === chosen.value)?.label 
     role="combobox"
     aria-expanded="false"
     aria-haspopup="listbox"
-    aria-label="Theme"
+    :aria-label="t('lookPicker.theme')"
     @click="wanted = true"
   >
     <span>{{ label }}</span>

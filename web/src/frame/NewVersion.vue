@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRegisterSW } from 'virtual:pwa-register/vue'
+import { t } from '@/messages/frame'
 import UiButton from '@/ui/UiButton.vue'
 
 /** Keeps the application on the device, and offers a newer one without taking it by itself. */
@@ -13,9 +14,9 @@ const { needRefresh, updateServiceWorker } = useRegisterSW({
 
 <template>
   <aside v-if="needRefresh" class="newer" role="status">
-    A newer version is ready. What you entered stays.
-    <UiButton @click="updateServiceWorker(true)">Use it</UiButton>
-    <UiButton kind="quiet" @click="needRefresh = false">Later</UiButton>
+    {{ t('newVersion.aNewerVersionIsReadyWhat') }}
+    <UiButton @click="updateServiceWorker(true)">{{ t('newVersion.useIt') }}</UiButton>
+    <UiButton kind="quiet" @click="needRefresh = false">{{ t('newVersion.later') }}</UiButton>
   </aside>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import CompassRose from './CompassRose.vue'
+import { t } from '@/messages/frame'
 
 /** What somebody sees who is not logged in: what this is, and beside it what they came for. */
 </script>
@@ -8,10 +9,10 @@ import CompassRose from './CompassRose.vue'
   <main class="open">
     <div class="words">
       <CompassRose class="rose" />
-      <h1>Gray Compass</h1>
-      <p>Examine both knees, see what each finding is worth, and what to test next.</p>
+      <h1>{{ t('openPage.grayCompass') }}</h1>
+      <p>{{ t('openPage.examineBothKneesSeeWhatEach') }}</p>
       <p class="caution">
-        For licensed practitioners. It names chances, never a diagnosis; your judgement and local rules come first.
+        {{ t('openPage.forLicensedPractitionersItNames') }}
       </p>
     </div>
     <div class="asked">

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CompassRose from './CompassRose.vue'
+import { t } from '@/messages/frame'
 import { useSession } from '@/stores/session'
 import { useRetry } from '@/sync'
 import UiButton from '@/ui/UiButton.vue'
@@ -34,12 +35,11 @@ void router.isReady().then(() => (session.known ? undefined : look()))
 <template>
   <main v-if="failed" class="away">
     <CompassRose class="rose" />
-    <h1>The server cannot be reached</h1>
+    <h1>{{ t('outOfReach.theServerCannotBeReached') }}</h1>
     <p>
-      A new tab has to ask it who you are. A tab in which you are logged in already goes on with the examinations that
-      it had open, and so does this one as soon as the server is back.
+      {{ t('outOfReach.aNewTabHasToAsk') }}
     </p>
-    <UiButton kind="main" :disabled="busy" @click="look">Try again</UiButton>
+    <UiButton kind="main" :disabled="busy" @click="look">{{ t('outOfReach.tryAgain') }}</UiButton>
   </main>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/frame'
 import { required } from '@/ui/rules'
 import { reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -11,7 +12,7 @@ import { passwordGiven, passwordRefused } from '@/shared/usePassword'
 
 /** Somebody else may stand at this device by now: the password is asked for before what cannot be undone. */
 const given = reactive({ password: '' })
-const RULES = { password: required('The password is missing.', { whitespace: false }) }
+const RULES = { password: required(t('passwordDialog.thePasswordIsMissing'), { whitespace: false }) }
 const problem = ref('')
 const busy = ref(false)
 
@@ -22,7 +23,7 @@ async function confirm(): Promise<void> {
     await answerOf(api.POST('/api/password/confirm', { body: { password: given.password } }))
     passwordGiven()
   } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'It could not be checked; nothing was changed.'
+    problem.value = error instanceof Error ? error.message : t('passwordDialog.itCouldNotBeCheckedNothing')
   } finally {
     busy.value = false
   }
@@ -30,17 +31,17 @@ async function confirm(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog title="Your password, once more" @close="passwordRefused">
-    <UiForm class="form" label="Show who you are" :model="given" :rules="RULES" @submit="confirm">
+  <UiDialog :title="t('passwordDialog.yourPasswordOnceMore')" @close="passwordRefused">
+    <UiForm class="form" :label="t('passwordDialog.showWhoYouAre')" :model="given" :rules="RULES" @submit="confirm">
       <UiText
         v-model="given.password"
-        label="Password"
+        :label="t('passwordDialog.password')"
         prop="password"
         type="password"
         autocomplete="current-password"
       />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Go on</UiButton>
+      <UiButton kind="main" submit :disabled="busy">{{ t('passwordDialog.goOn') }}</UiButton>
     </UiForm>
   </UiDialog>
 </template>

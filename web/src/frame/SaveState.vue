@@ -1,22 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/frame'
 import type { SaveState } from '@/sync'
 
 const props = defineProps<{ state: SaveState }>()
 const WORDS: Record<SaveState, string> = {
-  saved: 'Saved',
-  saving: 'Saving',
-  offline: 'Without the server: goes on from this device',
-  kept: 'Kept on this device, will send',
-  unkept: 'Not kept on this device: leave this page open until it is sent',
-  login: 'Kept on this device, to send once you are logged in again.',
-  refused: 'Something is not saved',
+  saved: t('saveState.saved'),
+  saving: t('saveState.saving'),
+  offline: t('saveState.withoutTheServerGoesOnFrom'),
+  kept: t('saveState.keptOnThisDeviceWillSend'),
+  unkept: t('saveState.notKeptOnThisDeviceLeave'),
+  login: t('saveState.keptOnThisDeviceToSend'),
+  refused: t('saveState.somethingIsNotSaved'),
 }
 const words = computed(() => WORDS[props.state])
 </script>
 
 <template>
-  <span class="save" :class="state" role="status" aria-label="Save status">
+  <span class="save" :class="state" role="status" :aria-label="t('saveState.saveStatus')">
     <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
       <path v-if="state === 'saved'" d="M2 7.5 5.5 11 12 3.5" fill="none" stroke="currentColor" stroke-width="2" />
       <circle
@@ -33,7 +34,7 @@ const words = computed(() => WORDS[props.state])
     </svg>
     {{ words }}
     <RouterLink v-if="state === 'login'" class="again" :to="{ name: 'login', query: { to: $route.fullPath } }">
-      Log in
+      {{ t('saveState.logIn') }}
     </RouterLink>
   </span>
 </template>

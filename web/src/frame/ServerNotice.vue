@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/frame'
 import { useSession } from '@/stores/session'
 
 /** What is not as it should be with the machine that this runs on: to leads what they can mend, to all what stops them. */
@@ -8,10 +9,9 @@ const lines = computed(() => {
   const { mailLeaves, disk } = session.server
   const leads = session.user?.leads === true
   return [
-    disk === 'full' &&
-      'The disk of the server is full. Nothing can be saved until there is room; what you enter stays on this device.',
-    disk === 'low' && leads && 'The disk of the server is nearly full. Tell its administrator before saving stops.',
-    !mailLeaves && leads && 'No mail leaves this machine. Copy invitation links from Team, and hand letters over.',
+    disk === 'full' && t('serverNotice.theDiskOfTheServerIs'),
+    disk === 'low' && leads && t('serverNotice.theDiskOfTheServerIs2'),
+    !mailLeaves && leads && t('serverNotice.noMailLeavesThisMachineCopy'),
   ].filter((line): line is string => typeof line === 'string')
 })
 </script>

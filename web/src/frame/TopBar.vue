@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import CompassRose from './CompassRose.vue'
 import LogOutButton from './LogOutButton.vue'
 import LookPicker from './LookPicker.vue'
+import { t } from '@/messages/frame'
 import { useSession } from '@/stores/session'
 import UiButton from '@/ui/UiButton.vue'
 
@@ -23,27 +24,29 @@ function skip(): void {
 
 <template>
   <header class="bar">
-    <UiButton class="skip" @click="skip">Skip to content</UiButton>
+    <UiButton class="skip" @click="skip">{{ t('topBar.skipToContent') }}</UiButton>
     <RouterLink class="home" to="/">
       <CompassRose class="rose" />
-      <b>Gray Compass</b>
+      <b>{{ t('topBar.grayCompass') }}</b>
     </RouterLink>
-    <nav aria-label="Main">
-      <RouterLink v-if="session.user?.examines === false" :to="{ name: 'board' }">Availability</RouterLink>
+    <nav :aria-label="t('topBar.main')">
+      <RouterLink v-if="session.user?.examines === false" :to="{ name: 'board' }">
+        {{ t('topBar.availability') }}
+      </RouterLink>
       <template v-else>
-        <RouterLink class="today" to="/">Today</RouterLink>
-        <RouterLink :to="{ name: 'board' }">Availability</RouterLink>
-        <RouterLink :to="{ name: 'arithmetic' }">Arithmetic</RouterLink>
+        <RouterLink class="today" to="/">{{ t('topBar.today') }}</RouterLink>
+        <RouterLink :to="{ name: 'board' }">{{ t('topBar.availability') }}</RouterLink>
+        <RouterLink :to="{ name: 'arithmetic' }">{{ t('topBar.arithmetic') }}</RouterLink>
       </template>
       <template v-if="session.user?.leads">
-        <RouterLink :to="{ name: 'team' }">Team</RouterLink>
-        <RouterLink :to="{ name: 'audit-log' }">Log</RouterLink>
+        <RouterLink :to="{ name: 'team' }">{{ t('topBar.team') }}</RouterLink>
+        <RouterLink :to="{ name: 'audit-log' }">{{ t('topBar.log') }}</RouterLink>
       </template>
     </nav>
     <span class="team">{{ session.user?.team }}</span>
     <LookPicker class="look" />
     <RouterLink class="who" :to="{ name: 'account' }">
-      <span class="unseen">Account of&nbsp;</span>
+      <span class="unseen">{{ t('topBar.accountOf') }}</span>
       <span class="whole">{{ session.user?.name }}</span>
       <span class="initials" aria-hidden="true">{{ initials }}</span>
     </RouterLink>

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { Doctor } from '@/contract/types'
+import { t } from '@/messages/letters'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -26,7 +27,8 @@ async function write(): Promise<void> {
 
 const named = (one: Doctor) => ({
   id: one.id,
-  label: [one.name, one.field, one.practice].filter(Boolean).join(', ') + (one.treats ? ' (treats them)' : ''),
+  label:
+    [one.name, one.field, one.practice].filter(Boolean).join(', ') + (one.treats ? t('beginLetter.treatsThem') : ''),
 })
 
 onMounted(() =>
@@ -40,19 +42,19 @@ onMounted(() =>
 </script>
 
 <template>
-  <UiDialog title="To whom?" @close="emit('close')">
+  <UiDialog :title="t('beginLetter.toWhom')" @close="emit('close')">
     <UiSelect
       v-if="doctors.length > 0"
-      label="From the book of doctors"
+      :label="t('beginLetter.fromTheBookOfDoctors')"
       :value="doctor"
       :options="doctors.map(named)"
-      none="A person named in the letter"
+      :none="t('beginLetter.aPersonNamedInTheLetter')"
       @change="(picked) => (doctor = picked)"
     />
     <UiAlert v-if="problem" :say="problem" />
     <template #actions>
-      <UiButton kind="quiet" :to="{ name: 'doctors' }">Open the address book</UiButton>
-      <UiButton kind="main" :disabled="busy" @click="attempt(write)">Write</UiButton>
+      <UiButton kind="quiet" :to="{ name: 'doctors' }">{{ t('beginLetter.openTheAddressBook') }}</UiButton>
+      <UiButton kind="main" :disabled="busy" @click="attempt(write)">{{ t('beginLetter.write') }}</UiButton>
     </template>
   </UiDialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/letters'
 import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -21,7 +22,7 @@ const given = reactive({
   email: props.doctor?.email ?? '',
   phone: props.doctor?.phone ?? '',
 })
-const RULES = { name: required('The name is missing.') }
+const RULES = { name: required(t('doctorDialog.theNameIsMissing')) }
 const { busy, problem, attempt } = useDoing()
 
 async function save(): Promise<void> {
@@ -38,18 +39,18 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog :title="doctor ? doctor.name : 'New contact'" @close="emit('close')">
-    <UiForm class="form" label="Doctor" :model="given" :rules="RULES" @submit="save">
-      <UiText v-model="given.name" label="Name, as a letter greets them" prop="name" />
-      <UiText v-model="given.field" label="Field" prop="field" />
-      <UiText v-model="given.practice" class="wide" label="Practice or hospital" prop="practice" />
-      <UiText v-model="given.address" class="wide" label="Address" prop="address" type="textarea" />
-      <UiText v-model="given.email" label="E-mail" prop="email" />
-      <UiText v-model="given.phone" label="Telephone" prop="phone" />
+  <UiDialog :title="doctor ? doctor.name : t('doctorDialog.newContact')" @close="emit('close')">
+    <UiForm class="form" :label="t('doctorDialog.doctor')" :model="given" :rules="RULES" @submit="save">
+      <UiText v-model="given.name" :label="t('doctorDialog.nameAsALetterGreetsThem')" prop="name" />
+      <UiText v-model="given.field" :label="t('doctorDialog.field')" prop="field" />
+      <UiText v-model="given.practice" class="wide" :label="t('doctorDialog.practiceOrHospital')" prop="practice" />
+      <UiText v-model="given.address" class="wide" :label="t('doctorDialog.address')" prop="address" type="textarea" />
+      <UiText v-model="given.email" :label="t('doctorDialog.email')" prop="email" />
+      <UiText v-model="given.phone" :label="t('doctorDialog.telephone')" prop="phone" />
       <UiAlert v-if="problem" class="wide" :say="problem" />
       <template #actions>
-        <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy">Save contact</UiButton>
+        <UiButton @click="emit('close')">{{ t('doctorDialog.cancel') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('doctorDialog.saveContact') }}</UiButton>
       </template>
     </UiForm>
   </UiDialog>

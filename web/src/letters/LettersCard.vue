@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { LetterLine } from '@/contract/types'
+import { t } from '@/messages/letters'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -25,15 +26,21 @@ onMounted(() => attempt(load))
 <template>
   <section class="letters" aria-labelledby="letters">
     <header>
-      <h2 id="letters">Letters</h2>
-      <UiButton @click="writing = true">Write a letter</UiButton>
+      <h2 id="letters">{{ t('lettersCard.letters') }}</h2>
+      <UiButton @click="writing = true">{{ t('lettersCard.writeALetter') }}</UiButton>
     </header>
     <UiAlert v-if="problem" :say="problem" />
     <ul v-if="letters.length > 0">
       <li v-for="one in letters" :key="one.id">
         <RouterLink :to="{ name: 'letter', params: { id: one.id } }">
-          {{ one.toName || 'No recipient yet' }}
-          <small>{{ one.sent ? `left ${one.sent}, ${day(one.at)}` : `draft of ${day(one.at)}` }}</small>
+          {{ one.toName || t('lettersCard.noRecipientYet') }}
+          <small>
+            {{
+              one.sent
+                ? t('lettersCard.left', { sent: one.sent, at: day(one.at) })
+                : t('lettersCard.draftOf', { at: day(one.at) })
+            }}
+          </small>
         </RouterLink>
       </li>
     </ul>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Letter } from '@/contract/types'
+import { t } from '@/messages/letters'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -13,8 +14,8 @@ const props = defineProps<{ letter: Letter; email: string; busy: boolean; proble
 const emit = defineEmits<{ close: []; send: [by: 'mail' | 'hand', carries: string[]] }>()
 
 const WAYS = [
-  { id: 'mail' as const, label: 'By e-mail' },
-  { id: 'hand' as const, label: 'By hand or post' },
+  { id: 'mail' as const, label: t('sendDialog.byEMail') },
+  { id: 'hand' as const, label: t('sendDialog.byHandOrPost') },
 ]
 const session = useSession()
 /** Without a mail server a letter is handed over, and nothing else is offered. */
@@ -29,33 +30,40 @@ function send(): void {
 </script>
 
 <template>
-  <UiDialog title="Send this letter" @close="emit('close')">
+  <UiDialog :title="t('sendDialog.sendThisLetter')" @close="emit('close')">
     <div class="body">
-      <UiChoice v-if="mails" label="How it leaves" :value="by" :options="WAYS" @pick="(picked) => (by = picked)" />
+      <UiChoice
+        v-if="mails"
+        :label="t('sendDialog.howItLeaves')"
+        :value="by"
+        :options="WAYS"
+        @pick="(picked) => (by = picked)"
+      />
       <template v-if="!mails">
-        <p>Written. No mail leaves this machine: save or print the letter, hand it over, and note that here.</p>
+        <p>{{ t('sendDialog.writtenNoMailLeavesThisMachine') }}</p>
         <p class="files">
-          <UiButton :href="`/api/letters/${letter.id}/pdf`" target="_blank">Open PDF to print</UiButton>
-          <UiButton :href="`/api/letters/${letter.id}/text`" download>Save as text</UiButton>
+          <UiButton :href="`/api/letters/${letter.id}/pdf`" target="_blank">
+            {{ t('sendDialog.openPdfToPrint') }}
+          </UiButton>
+          <UiButton :href="`/api/letters/${letter.id}/text`" download>{{ t('sendDialog.saveAsText') }}</UiButton>
         </p>
       </template>
-      <p v-else-if="by === 'mail' && email === ''" role="status">There is no e-mail address in the letter.</p>
+      <p v-else-if="by === 'mail' && email === ''" role="status">{{ t('sendDialog.thereIsNoEMailAddress') }}</p>
       <p v-else-if="by === 'mail'">
-        To {{ email }}, with the letter as PDF; its subject names nobody. Mail is readable on its way: send it only
-        where your rules allow that.
+        {{ t('sendDialog.toWithTheLetterAsPdf', { email }) }}
       </p>
-      <p v-else>Print it and hand it over; here you note that it left.</p>
+      <p v-else>{{ t('sendDialog.printItAndHandItOver') }}</p>
       <fieldset v-if="carried.length > 0">
-        <legend>Referrals that go with it; their result is awaited from then on</legend>
+        <legend>{{ t('sendDialog.referralsThatGoWithItTheir') }}</legend>
         <UiTick v-for="one in carried" :key="one.id" v-model="one.on">{{ one.title }}</UiTick>
       </fieldset>
-      <p>Once it has left it does not change any more.</p>
+      <p>{{ t('sendDialog.onceItHasLeftItDoes') }}</p>
       <UiAlert v-if="problem" :say="problem" />
     </div>
     <template #actions>
-      <UiButton @click="emit('close')">Cancel</UiButton>
+      <UiButton @click="emit('close')">{{ t('sendDialog.cancel') }}</UiButton>
       <UiButton kind="main" :disabled="busy || (by === 'mail' && email === '')" @click="send">
-        {{ by === 'mail' ? 'Send letter' : 'Note as handed over' }}
+        {{ by === 'mail' ? t('sendDialog.sendLetter') : t('sendDialog.noteAsHandedOver') }}
       </UiButton>
     </template>
   </UiDialog>

@@ -2,6 +2,7 @@
 import { toString as drawn } from 'qrcode'
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
+import { t } from '@/messages/letters'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -42,21 +43,23 @@ onMounted(() => attempt(load))
 
 <template>
   <section class="share" aria-labelledby="share">
-    <h2 id="share">On their own device</h2>
+    <h2 id="share">{{ t('shareCode.onTheirOwnDevice') }}</h2>
     <div v-if="picture" class="code">
-      <img :src="picture" alt="A code that opens this page" />
+      <img :src="picture" :alt="t('shareCode.aCodeThatOpensThisPage')" />
       <p>
-        Anyone who reads this code sees these words, without a name, until {{ day(until!) }}.
+        {{ t('shareCode.anyoneWhoReadsThisCodeSees', { until: day(until!) }) }}
         <span class="address">{{ address }}</span>
       </p>
     </div>
     <p v-else-if="until">
-      A code is open until {{ day(until) }}. It is shown only when it is made; a new one closes it.
+      {{ t('shareCode.aCodeIsOpenUntilIt', { until: day(until) }) }}
     </p>
-    <p v-else>No code is open. One that is made opens these words, without a name and without log-in, for a week.</p>
+    <p v-else>{{ t('shareCode.noCodeIsOpenOneThat') }}</p>
     <p class="actions">
-      <UiButton :disabled="busy" @click="open">{{ until ? 'Make a new code' : 'Make a code' }}</UiButton>
-      <UiButton v-if="until" kind="quiet" :disabled="busy" @click="close">Close it</UiButton>
+      <UiButton :disabled="busy" @click="open">
+        {{ until ? t('shareCode.makeANewCode') : t('shareCode.makeACode') }}
+      </UiButton>
+      <UiButton v-if="until" kind="quiet" :disabled="busy" @click="close">{{ t('shareCode.closeIt') }}</UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />
   </section>

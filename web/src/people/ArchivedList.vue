@@ -2,6 +2,7 @@
 import { defineAsyncComponent, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary } from '@/contract/types'
+import { t } from '@/messages/people'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -31,7 +32,7 @@ function restore(id: string): void {
 
 async function erased(): Promise<void> {
   erasing.value = null
-  tell('Erased. The log keeps that an athlete was erased and why, but not the name.')
+  tell(t('archivedList.erasedTheLogKeepsThatAn'))
   await load()
 }
 
@@ -39,15 +40,26 @@ onMounted(load)
 </script>
 
 <template>
-  <UiMore v-if="archived.length > 0" :title="`Archived: ${archived.length}`">
+  <UiMore v-if="archived.length > 0" :title="t('archivedList.archived', { n: archived.length })">
     <UiAlert v-if="problem" :say="problem" />
     <ul>
       <li v-for="one in archived" :key="one.id">
         <span>{{ one.name }}, {{ one.squad }}</span>
         <span v-if="session.user?.answers === true" class="beside">
-          <UiButton :disabled="busy" :aria-label="`Restore ${one.name}`" @click="restore(one.id)">Restore</UiButton>
-          <UiButton v-if="session.user?.leads" kind="quiet" :aria-label="`Erase ${one.name}`" @click="erasing = one">
-            Erase
+          <UiButton
+            :disabled="busy"
+            :aria-label="t('archivedList.restore', { name: one.name })"
+            @click="restore(one.id)"
+          >
+            {{ t('archivedList.restore2') }}
+          </UiButton>
+          <UiButton
+            v-if="session.user?.leads"
+            kind="quiet"
+            :aria-label="t('archivedList.erase', { name: one.name })"
+            @click="erasing = one"
+          >
+            {{ t('archivedList.erase2') }}
           </UiButton>
         </span>
       </li>

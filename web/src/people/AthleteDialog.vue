@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { ApiError, answerOf, api } from '@/api/client'
@@ -22,15 +23,19 @@ const props = defineProps<{ athlete?: AthleteWithExaminations; name?: string }>(
 const emit = defineEmits<{ close: []; saved: [athlete: AthleteWithExaminations] }>()
 
 const SEXES = [
-  { id: 'female' as const, label: 'Female' },
-  { id: 'male' as const, label: 'Male' },
+  { id: 'female' as const, label: t('athleteDialog.female') },
+  { id: 'male' as const, label: t('athleteDialog.male') },
 ]
 const LEGS = [
-  { id: 'left' as const, label: 'Left' },
-  { id: 'right' as const, label: 'Right' },
+  { id: 'left' as const, label: t('athleteDialog.left') },
+  { id: 'right' as const, label: t('athleteDialog.right') },
 ]
-const missing = (what: string) => required(`${what} is missing.`)
-const RULES = { name: missing('The name'), bornOn: missing('The birth date'), squad: missing('The squad') }
+const missing = (what: string) => required(t('athleteDialog.isMissing', { what }))
+const RULES = {
+  name: missing(t('athleteDialog.theName')),
+  bornOn: missing(t('athleteDialog.theBirthDate')),
+  squad: missing(t('athleteDialog.theSquad')),
+}
 
 const squads = ref<string[]>([])
 const similar = ref<Similar>([])
@@ -62,7 +67,7 @@ watch(
 const sex = ref<AthleteProfile['sex']>(known?.sex ?? null)
 const leadingLeg = ref<AthleteProfile['leadingLeg']>(known?.leadingLeg ?? null)
 const language = ref<AthleteProfile['language']>(known?.language ?? null)
-const title = computed(() => (props.athlete ? 'Edit details' : 'New athlete'))
+const title = computed(() => (props.athlete ? t('athleteDialog.editDetails') : t('athleteDialog.newAthlete')))
 
 function facts(isAnother: boolean): AthleteFacts {
   const { name, bornOn, squad, number, heightCm, massKg, coachToldFrom, coachToldUntil, ...texts } = given
@@ -113,70 +118,84 @@ onMounted(async () => {
 
 <template>
   <UiDialog :title="title" @close="emit('close')">
-    <UiForm class="form" :label="`${title}: facts`" :model="given" :rules="RULES" @submit="save()">
-      <UiText v-model="given.name" class="wide" label="Name" prop="name" />
-      <UiDate v-model="given.bornOn" label="Birth date" prop="bornOn" />
-      <UiSuggest v-model="given.squad" label="Squad" prop="squad" :known="squads" />
-      <UiMore class="wide" title="More, if it matters">
+    <UiForm class="form" :label="t('athleteDialog.facts', { title })" :model="given" :rules="RULES" @submit="save()">
+      <UiText v-model="given.name" class="wide" :label="t('athleteDialog.name')" prop="name" />
+      <UiDate v-model="given.bornOn" :label="t('athleteDialog.birthDate')" prop="bornOn" />
+      <UiSuggest v-model="given.squad" :label="t('athleteDialog.squad')" prop="squad" :known="squads" />
+      <UiMore class="wide" :title="t('athleteDialog.moreIfItMatters')">
         <div class="form">
-          <UiText v-model="given.number" label="Number" prop="number" />
-          <UiText v-model="given.sport" label="Sport" prop="sport" />
+          <UiText v-model="given.number" :label="t('athleteDialog.number')" prop="number" />
+          <UiText v-model="given.sport" :label="t('athleteDialog.sport')" prop="sport" />
           <div>
-            <p class="label">Sex</p>
-            <UiChoice label="Sex" :value="sex" :options="SEXES" @pick="(picked) => (sex = again(sex, picked))" />
+            <p class="label">{{ t('athleteDialog.sex') }}</p>
+            <UiChoice
+              :label="t('athleteDialog.sex')"
+              :value="sex"
+              :options="SEXES"
+              @pick="(picked) => (sex = again(sex, picked))"
+            />
           </div>
           <div>
-            <p class="label">Kicking or leading leg</p>
+            <p class="label">{{ t('athleteDialog.kickingOrLeadingLeg') }}</p>
             <UiChoice
-              label="Kicking or leading leg"
+              :label="t('athleteDialog.kickingOrLeadingLeg')"
               :value="leadingLeg"
               :options="LEGS"
               @pick="(picked) => (leadingLeg = again(leadingLeg, picked))"
             />
           </div>
-          <UiText v-model="given.heightCm" label="Height, cm" prop="heightCm" />
-          <UiText v-model="given.massKg" label="Mass, kg" prop="massKg" />
+          <UiText v-model="given.heightCm" :label="t('athleteDialog.heightCm')" prop="heightCm" />
+          <UiText v-model="given.massKg" :label="t('athleteDialog.massKg')" prop="massKg" />
           <UiSelect
-            label="Language of the athlete’s page"
+            :label="t('athleteDialog.languageOfTheAthletesPage')"
             :value="language ?? undefined"
             :options="TRANSLATIONS"
-            none="English"
+            :none="t('athleteDialog.english')"
             @change="(picked) => (language = picked ?? null)"
           />
-          <UiText v-model="given.doctor" label="Treating doctor" prop="doctor" />
-          <UiText v-model="given.guardian" label="Guardian, under 18" prop="guardian" />
-          <UiText v-model="given.alsoIn" class="wide" label="Other squads, with commas between them" prop="alsoIn" />
+          <UiText v-model="given.doctor" :label="t('athleteDialog.treatingDoctor')" prop="doctor" />
+          <UiText v-model="given.guardian" :label="t('athleteDialog.guardianUnder18')" prop="guardian" />
+          <UiText
+            v-model="given.alsoIn"
+            class="wide"
+            :label="t('athleteDialog.otherSquadsWithCommasBetweenThem')"
+            prop="alsoIn"
+          />
           <fieldset class="form wide">
-            <legend>The coach may be told</legend>
+            <legend>{{ t('athleteDialog.theCoachMayBeTold') }}</legend>
             <UiText
               v-model="given.coachToldBy"
               class="wide"
-              label="Agreed by: the athlete; under 18 the guardian too"
+              :label="t('athleteDialog.agreedByTheAthleteUnder18')"
               prop="coachToldBy"
             />
-            <UiDate v-model="given.coachToldFrom" label="From" prop="coachToldFrom" />
-            <UiDate v-model="given.coachToldUntil" label="Until; empty: no end" prop="coachToldUntil" />
+            <UiDate v-model="given.coachToldFrom" :label="t('athleteDialog.from')" prop="coachToldFrom" />
+            <UiDate v-model="given.coachToldUntil" :label="t('athleteDialog.untilEmptyNoEnd')" prop="coachToldUntil" />
           </fieldset>
-          <UiText v-model="given.notes" class="wide" label="Notes" prop="notes" type="textarea" />
+          <UiText v-model="given.notes" class="wide" :label="t('athleteDialog.notes')" prop="notes" type="textarea" />
         </div>
       </UiMore>
       <div v-if="similar.length > 0" class="wide similar" role="alert">
-        <b>Is it one of these? They were born on the same day.</b>
+        <b>{{ t('athleteDialog.isItOneOfTheseThey') }}</b>
         <ul>
           <li v-for="one in similar" :key="one.id">
             <span>
-              {{ one.name }}, {{ one.squad }}{{ one.number ? ` ${one.number}` : ''
-              }}{{ one.isArchived ? ', archived' : '' }}
+              {{ [one.name, [one.squad, one.number].filter(Boolean).join(' ')].join(', ') }}
+              <template v-if="one.isArchived">, {{ t('athleteDialog.archived') }}</template>
             </span>
-            <UiButton v-if="!one.isArchived" :to="{ name: 'athlete', params: { id: one.id } }">It is</UiButton>
+            <UiButton v-if="!one.isArchived" :to="{ name: 'athlete', params: { id: one.id } }">
+              {{ t('athleteDialog.itIs') }}
+            </UiButton>
           </li>
         </ul>
-        <UiButton :disabled="busy" @click="save(true)">No, this is another</UiButton>
+        <UiButton :disabled="busy" @click="save(true)">{{ t('athleteDialog.noThisIsAnother') }}</UiButton>
       </div>
       <UiAlert v-if="problem" class="wide" :say="problem" />
       <template #actions>
-        <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy">{{ athlete ? 'Save details' : 'Add and examine' }}</UiButton>
+        <UiButton @click="emit('close')">{{ t('athleteDialog.cancel') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">
+          {{ athlete ? t('athleteDialog.saveDetails') : t('athleteDialog.addAndExamine') }}
+        </UiButton>
       </template>
     </UiForm>
   </UiDialog>

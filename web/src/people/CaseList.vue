@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import type { Today } from '@/contract/types'
+import { t } from '@/messages/people'
 import { daysSince, moment } from '@/shared/dates'
+import { kneeOf, letterOf } from '@/shared/words'
 
 /** Examinations with whose knee it is; each opens where it is gone on with, or read. */
 defineProps<{ cases: readonly Today['unfinished'][number][]; to: 'bench' | 'summary' }>()
 
 function sinceInjury(injuredOn: string | null): string {
-  if (injuredOn === null) return 'came on without an injury'
+  if (injuredOn === null) return t('caseList.cameOnWithoutAnInjury')
   const days = daysSince(injuredOn)
-  return days === 0 ? 'injured today' : days === 1 ? 'day 1 after the injury' : `day ${days} after the injury`
+  return days === 0
+    ? t('caseList.injuredToday')
+    : days === 1
+      ? t('caseList.day1AfterTheInjury')
+      : t('caseList.dayAfterTheInjury', { days })
 }
 </script>
 
@@ -17,12 +23,13 @@ function sinceInjury(injuredOn: string | null): string {
     <li v-for="{ athlete, examination } in cases" :key="examination.id">
       <RouterLink :to="{ name: to, params: { id: examination.id } }" class="case">
         <span class="side" aria-hidden="true">
-          {{ examination.isBaseline ? 'LR' : examination.hurtSide === 'left' ? 'L' : 'R' }}
+          {{ examination.isBaseline ? t('caseList.lr') : letterOf(examination.hurtSide) }}
         </span>
         <span class="who">
           <b>{{ athlete.name }}</b>
           <span>
-            {{ athlete.squad }} · {{ examination.isBaseline ? 'baseline' : `${examination.hurtSide} knee` }}
+            {{ athlete.squad }} ·
+            {{ examination.isBaseline ? t('caseList.baseline') : kneeOf(examination.hurtSide) }}
             <template v-if="!examination.isBaseline">· {{ sinceInjury(examination.injuredOn) }}</template>
           </span>
         </span>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, reactive, ref } from 'vue'
 import type { Task } from '@/contract/types'
+import { t } from '@/messages/people'
 import { span } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
+import { kneeOf } from '@/shared/words'
 
 /** What is due, by when it is; each opens with what can be done about it. */
 const props = defineProps<{ tasks: readonly Task[] }>()
@@ -14,11 +16,11 @@ const BeginLetter = defineAsyncComponent(() => import('@/letters/BeginLetter.vue
 const TaskDialog = defineAsyncComponent(() => import('./TaskDialog.vue'))
 
 const GROUPS: { id: Task['when']; label: string }[] = [
-  { id: 'overdue', label: 'Overdue' },
-  { id: 'today', label: 'Today' },
-  { id: 'week', label: 'This week' },
-  { id: 'later', label: 'Later' },
-  { id: 'awaited', label: 'Awaiting reply' },
+  { id: 'overdue', label: t('dueList.overdue') },
+  { id: 'today', label: t('dueList.today') },
+  { id: 'week', label: t('dueList.thisWeek') },
+  { id: 'later', label: t('dueList.later') },
+  { id: 'awaited', label: t('dueList.awaitingReply') },
 ]
 const FIRST = 4
 const whole = reactive(new Set<Task['when']>())
@@ -65,15 +67,19 @@ function examine(task: Task): void {
     <ul>
       <li v-for="task in shownOf(group)" :key="task.id">
         <button class="task" type="button" @click="open = task">
-          <b v-if="task.athlete">{{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}</b>
+          <b v-if="task.athlete">
+            {{ [task.athlete.name, task.side && kneeOf(task.side)].filter(Boolean).join(', ') }}
+          </b>
           <span>{{ task.reason }}</span>
           <small class="number">{{ span(task.dueFrom, task.dueOn) }}</small>
         </button>
-        <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">Enter result</UiButton>
+        <UiButton v-if="group.id === 'awaited' && task.episode" @click="result = task">
+          {{ t('dueList.enterResult') }}
+        </UiButton>
       </li>
     </ul>
     <UiButton v-if="shownOf(group).length < group.tasks.length" class="all" kind="quiet" @click="whole.add(group.id)">
-      Show all {{ group.tasks.length }}
+      {{ t('dueList.showAll', { n: group.tasks.length }) }}
     </UiButton>
   </div>
   <TaskDialog

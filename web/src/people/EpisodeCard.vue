@@ -2,9 +2,10 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ExaminationSummary, ReferenceResult, Episode } from '@/contract/types'
+import { t } from '@/messages/people'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
-import { capital, inHundred } from '@/shared/words'
+import { capital, inHundred, kneeOf, letterOf } from '@/shared/words'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -27,19 +28,26 @@ const open = ref<{ result?: ReferenceResult } | null>(null)
 const { busy, problem, attempt } = useDoing()
 
 const mayAnswer = computed(() => session.user?.answers === true)
+const graded = ({ label, grade }: { label: string; grade: number | null }): string =>
+  grade ? t('episodeCard.grade', { label, grade }) : label
+
 function said({ answers, weeks }: ReferenceResult): string {
   const found = answers.filter((one) => one.seen === 'present')
-  const words = found.map((one) => one.label + (one.grade ? ` grade ${one.grade}` : ''))
+  const words = found.map((one) => graded(one))
   const absent = answers.length - found.length
-  if (absent > 0) words.push(found.length > 0 ? `${absent} looked for and not found` : `none of ${absent} found`)
-  return (weeks === null ? '' : `after ${weeks} weeks: `) + words.join(', ')
+  if (absent > 0)
+    words.push(
+      found.length > 0 ? t('episodeCard.lookedForAndNotFound', { absent }) : t('episodeCard.noneOfFound', { absent }),
+    )
+  const list = words.join(', ')
+  return weeks === null ? list : t('episodeCard.afterWeeks', { n: weeks, list })
 }
 
 async function remove(result: ReferenceResult): Promise<void> {
   const path = { result: result.id }
   const done = await attempt(() => answerOf(api.DELETE('/api/reference-results/{result}', { params: { path } })))
   if (!done) return
-  tell('Removed. You can restore it here for a day.')
+  tell(t('episodeCard.removedYouCanRestoreItHere'))
   emit('changed')
 }
 
@@ -60,32 +68,35 @@ function saved(): void {
 <template>
   <article>
     <h3 v-if="episode.isBaseline">
-      <span class="side" aria-hidden="true">LR</span>
-      Baseline: both knees, while they were sound
+      <span class="side" aria-hidden="true">{{ t('episodeCard.lr') }}</span>
+      {{ t('episodeCard.baselineBothKneesWhileTheyWere') }}
     </h3>
     <h3 v-else>
-      <span class="side" aria-hidden="true">{{ episode.hurtSide === 'left' ? 'L' : 'R' }}</span>
-      {{ episode.hurtSide === 'left' ? 'Left' : 'Right' }} knee,
-      {{ episode.injuredOn ? `hurt on ${day(episode.injuredOn)}` : 'came on without an injury' }}
+      <span class="side" aria-hidden="true">{{ letterOf(episode.hurtSide) }}</span>
+      {{
+        episode.injuredOn
+          ? t('episodeCard.knee', { knee: capital(kneeOf(episode.hurtSide)), injuredOn: day(episode.injuredOn) })
+          : t('episodeCard.kneeWithoutInjury', { knee: capital(kneeOf(episode.hurtSide)) })
+      }}
     </h3>
     <VisitList :visits="visits.slice(0, SHOWN)" />
-    <UiMore v-if="visits.length > SHOWN" :title="`${visits.length - SHOWN} earlier`">
+    <UiMore v-if="visits.length > SHOWN" :title="t('episodeCard.earlier', { n: visits.length - SHOWN })">
       <VisitList :visits="visits.slice(SHOWN)" />
     </UiMore>
     <table v-if="episode.consensus.length > 0" class="figures">
       <thead>
         <tr>
-          <th scope="col">Confirmed</th>
-          <th scope="col">By</th>
-          <th scope="col" class="n">Held, of 100</th>
+          <th scope="col">{{ t('episodeCard.confirmed') }}</th>
+          <th scope="col">{{ t('episodeCard.by') }}</th>
+          <th scope="col" class="n">{{ t('episodeCard.heldOf100') }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="one in episode.consensus" :key="one.condition">
           <th scope="row">
-            {{ capital(one.label) }}{{ one.grade ? ` grade ${one.grade}` : '' }}:
-            <b>{{ one.seen === 'present' ? 'found' : 'not found' }}</b>
-            <small v-if="one.disputed">another look said otherwise</small>
+            {{ capital(graded(one)) }}:
+            <b>{{ one.seen === 'present' ? t('episodeCard.found') : t('episodeCard.notFound') }}</b>
+            <small v-if="one.disputed">{{ t('episodeCard.anotherLookSaidOtherwise') }}</small>
           </th>
           <td>{{ one.by }}</td>
           <td class="n">{{ one.predicted ? inHundred(one.predicted.chance) : '–' }}</td>
@@ -101,13 +112,29 @@ function saved(): void {
           <ResultFiles v-if="!one.removed" :result="one" :may-change="mayAnswer" @changed="emit('changed')" />
         </span>
         <span v-if="mayAnswer" class="beside">
-          <UiButton v-if="one.removed" :disabled="busy" :aria-label="`Restore: ${one.label}`" @click="takeBack(one)">
-            Restore
+          <UiButton
+            v-if="one.removed"
+            :disabled="busy"
+            :aria-label="t('episodeCard.restore', { label: one.label })"
+            @click="takeBack(one)"
+          >
+            {{ t('episodeCard.restore2') }}
           </UiButton>
           <template v-else>
-            <UiButton kind="quiet" :aria-label="`Edit: ${one.label}`" @click="open = { result: one }">Edit</UiButton>
-            <UiButton kind="quiet" :disabled="busy" :aria-label="`Remove: ${one.label}`" @click="remove(one)">
-              Remove
+            <UiButton
+              kind="quiet"
+              :aria-label="t('episodeCard.edit', { label: one.label })"
+              @click="open = { result: one }"
+            >
+              {{ t('episodeCard.edit2') }}
+            </UiButton>
+            <UiButton
+              kind="quiet"
+              :disabled="busy"
+              :aria-label="t('episodeCard.remove', { label: one.label })"
+              @click="remove(one)"
+            >
+              {{ t('episodeCard.remove2') }}
             </UiButton>
           </template>
         </span>
@@ -115,14 +142,14 @@ function saved(): void {
     </ul>
     <p v-if="!episode.isBaseline" class="foot">
       <UiButton @click="open = {}">
-        {{ mayAnswer ? 'Enter result' : 'Propose a result' }}
+        {{ mayAnswer ? t('episodeCard.enterResult') : t('episodeCard.proposeAResult') }}
       </UiButton>
       <UiButton
         v-if="visits.some((visit) => visit.status === 'signed')"
         kind="quiet"
         :to="{ name: 'course', params: { id: episode.id } }"
       >
-        Trends and comparison
+        {{ t('episodeCard.trendsAndComparison') }}
       </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -15,7 +16,7 @@ import UiText from '@/ui/UiText.vue'
 const props = defineProps<{ athlete: { id: string; name: string } }>()
 const emit = defineEmits<{ close: []; erased: [] }>()
 const given = reactive({ reason: '' })
-const RULES = { reason: required('Say why.') }
+const RULES = { reason: required(t('eraseDialog.sayWhy')) }
 const { busy, problem, attempt } = useDoing()
 const { take, isMaking, problem: exportProblem } = useExport()
 
@@ -29,28 +30,23 @@ async function erase(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog :title="`Erase everything on ${athlete.name}`" @close="emit('close')">
+  <UiDialog :title="t('eraseDialog.eraseEverythingOn', { name: athlete.name })" @close="emit('close')">
     <p>
-      <b>This cannot be undone.</b>
-      All examinations, results, notes and tasks of this athlete are deleted, with the only key to older copies. The log
-      keeps that an athlete was erased, when, by whom and why, but not the name.
+      <b>{{ t('eraseDialog.thisCannotBeUndone') }}</b>
+      {{ t('eraseDialog.allExaminationsResultsNotesAndTasks') }}
     </p>
     <p>
       <UiButton :disabled="isMaking" @click="take(athlete.id)">
-        {{ isMaking ? 'Making the export…' : 'Export everything first' }}
+        {{ isMaking ? t('eraseDialog.makingTheExport') : t('eraseDialog.exportEverythingFirst') }}
       </UiButton>
     </p>
     <UiAlert v-if="exportProblem" :say="exportProblem" />
-    <UiForm class="form" label="Erase" :model="given" :rules="RULES" @submit="erase">
-      <UiText
-        v-model="given.reason"
-        label="Reason: who asked for it, or that the retention period is over"
-        prop="reason"
-      />
+    <UiForm class="form" :label="t('eraseDialog.erase')" :model="given" :rules="RULES" @submit="erase">
+      <UiText v-model="given.reason" :label="t('eraseDialog.reasonWhoAskedForItOr')" prop="reason" />
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>
-        <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy">Erase athlete</UiButton>
+        <UiButton @click="emit('close')">{{ t('eraseDialog.cancel') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('eraseDialog.eraseAthlete') }}</UiButton>
       </template>
     </UiForm>
   </UiDialog>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
+
 /** What a list may look like, before there is one. */
-const HEADS = ['Family name', 'Given name', 'Birth date', 'Squad', 'Number']
+const HEADS = [
+  t('importExample.familyName'),
+  t('importExample.givenName'),
+  t('importExample.birthDate'),
+  t('importExample.squad'),
+  t('importExample.number'),
+]
 const LINES = [
   ['Tarbuck', 'Wynn', '14.03.2008', 'Trampoline', 'T04'],
   ['Penhale', 'Oskar', '02.11.1999', 'Handball', 'H23'],
@@ -9,8 +17,8 @@ const LINES = [
 
 <template>
   <section class="example" aria-labelledby="example">
-    <h2 id="example">For example</h2>
-    <div class="wide" role="region" aria-label="A list for example" tabindex="0">
+    <h2 id="example">{{ t('importExample.forExample') }}</h2>
+    <div class="wide" role="region" :aria-label="t('importExample.aListForExample')" tabindex="0">
       <table class="figures">
         <thead>
           <tr>
@@ -26,14 +34,13 @@ const LINES = [
     </div>
     <ul class="quiet-text">
       <li>
-        A name, whole or in two columns, a birth date and a squad are enough; one squad can be said for all of the list.
+        {{ t('importExample.aNameWholeOrInTwo') }}
       </li>
       <li>
-        Sport, treating doctor, guardian and notes are understood too; heads may be English, German, French, Dutch or
-        Swedish, and other ones are matched by hand.
+        {{ t('importExample.sportTreatingDoctorGuardianAndNotes') }}
       </li>
-      <li>First you see what would become of each line; only then is it stored, all of it or nothing.</li>
-      <li>You can undo the whole import for a day.</li>
+      <li>{{ t('importExample.firstYouSeeWhatWouldBecome') }}</li>
+      <li>{{ t('importExample.youCanUndoTheWholeImport') }}</li>
     </ul>
   </section>
 </template>

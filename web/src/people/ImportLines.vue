@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ImportPreview } from '@/contract/types'
+import { t } from '@/messages/people'
 import { day } from '@/shared/dates'
 import UiTick from '@/ui/UiTick.vue'
 import type { LineStatus } from './useImport'
@@ -11,10 +12,10 @@ const emit = defineEmits<{ take: [row: number, on: boolean] }>()
 
 const ORDER: LineStatus[] = ['refused', 'clash', 'new', 'same']
 const WORDS: Record<LineStatus, string> = {
-  refused: 'Not imported',
-  clash: 'Another?',
-  new: 'Is added',
-  same: 'Here already',
+  refused: t('importLines.notImported'),
+  clash: t('importLines.another'),
+  new: t('importLines.isAdded'),
+  same: t('importLines.hereAlready'),
 }
 const sorted = computed(() =>
   [...props.lines].sort((one, other) => ORDER.indexOf(one.status) - ORDER.indexOf(other.status) || one.row - other.row),
@@ -26,12 +27,12 @@ const sorted = computed(() =>
     <table class="figures">
       <thead>
         <tr>
-          <th scope="col" class="n">Row</th>
-          <th scope="col">What becomes of it</th>
-          <th scope="col">Name</th>
-          <th scope="col">Born</th>
-          <th scope="col">Squad</th>
-          <th scope="col">Number</th>
+          <th scope="col" class="n">{{ t('importLines.row') }}</th>
+          <th scope="col">{{ t('importLines.whatBecomesOfIt') }}</th>
+          <th scope="col">{{ t('importLines.name') }}</th>
+          <th scope="col">{{ t('importLines.born') }}</th>
+          <th scope="col">{{ t('importLines.squad') }}</th>
+          <th scope="col">{{ t('importLines.number') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -45,7 +46,7 @@ const sorted = computed(() =>
               :model-value="taken.has(line.row)"
               @update:model-value="(on) => emit('take', line.row, on)"
             >
-              It is another: add {{ line.name }}
+              {{ t('importLines.itIsAnotherAdd', { name: line.name }) }}
             </UiTick>
           </td>
           <template v-if="line.name">

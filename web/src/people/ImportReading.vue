@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ImportList, ImportPreview } from '@/contract/types'
+import { t } from '@/messages/people'
 import UiForm from '@/ui/UiForm.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiText from '@/ui/UiText.vue'
@@ -10,7 +11,9 @@ const props = defineProps<{ preview: ImportPreview; said: Pick<ImportList, 'colu
 const emit = defineEmits<{ change: [said: Pick<ImportList, 'columns' | 'dates' | 'squad'>] }>()
 type ColumnId = keyof ImportPreview['columns']
 
-const heads = computed(() => props.preview.heads.map((head, id) => ({ id, label: head || `Column ${id + 1}` })))
+const heads = computed(() =>
+  props.preview.heads.map((head, id) => ({ id, label: head || t('importReading.column', { id: id + 1 }) })),
+)
 const columns = computed(() => props.preview.choices.columns as { id: ColumnId; label: string }[])
 const dates = computed(() => props.preview.choices.dates as { id: ImportPreview['dates']; label: string }[])
 const squad = computed({
@@ -27,23 +30,23 @@ function place(column: ColumnId, head: number | undefined): void {
 </script>
 
 <template>
-  <UiForm class="reading" label="How the list is read" :model="{ squad }">
+  <UiForm class="reading" :label="t('importReading.howTheListIsRead')" :model="{ squad }">
     <UiSelect
       v-for="column in columns"
       :key="column.id"
       :label="column.label"
-      none="Not in the list"
+      :none="t('importReading.notInTheList')"
       :value="(said.columns ?? preview.columns)[column.id] ?? undefined"
       :options="heads"
       @change="(head) => place(column.id, head)"
     />
     <UiSelect
-      label="Dates are written"
+      :label="t('importReading.datesAreWritten')"
       :value="preview.dates"
       :options="dates"
       @change="(order) => emit('change', { ...said, dates: order ?? null })"
     />
-    <UiText v-model="squad" label="Squad of those without one" prop="squad" />
+    <UiText v-model="squad" :label="t('importReading.squadOfThoseWithoutOne')" prop="squad" />
   </UiForm>
 </template>
 

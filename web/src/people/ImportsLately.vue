@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Import } from '@/contract/types'
+import { t } from '@/messages/people'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -10,11 +11,11 @@ import { tell } from '@/ui/telling'
 
 /** Lists that came in since yesterday, to be taken back. */
 const WORDS: Record<Import['state'], string> = {
-  waiting: 'waits',
-  running: 'under way',
-  done: 'added',
-  failed: 'not added',
-  taken_back: 'undone',
+  waiting: t('importsLately.waits'),
+  running: t('importsLately.underWay'),
+  done: t('importsLately.added'),
+  failed: t('importsLately.notAdded'),
+  taken_back: t('importsLately.undone'),
 }
 const lately = ref<Import[]>([])
 const { busy, problem, attempt } = useDoing()
@@ -26,7 +27,11 @@ async function load(): Promise<void> {
 async function takeBack(id: string): Promise<void> {
   await attempt(async () => {
     const { stayed } = await answerOf(api.DELETE('/api/imports/{import}', { params: { path: { import: id } } }))
-    tell(stayed === 0 ? 'Import undone.' : `Import undone, except ${stayed} with an examination or a task.`)
+    tell(
+      stayed === 0
+        ? t('importsLately.importUndone')
+        : t('importsLately.importUndoneExceptWithAnExamination', { stayed }),
+    )
     await load()
   })
 }
@@ -37,14 +42,16 @@ onMounted(load)
 
 <template>
   <section v-if="lately.length > 0" aria-labelledby="lately">
-    <h2 id="lately">Since yesterday</h2>
+    <h2 id="lately">{{ t('importsLately.sinceYesterday') }}</h2>
     <ul>
       <li v-for="one in lately" :key="one.id">
         <span>
-          <b>{{ one.total }} {{ one.total === 1 ? 'athlete' : 'athletes' }} {{ WORDS[one.state] }}</b>
+          <b>{{ t('importsLately.athletes', { n: one.total, state: WORDS[one.state] }) }}</b>
           <small>{{ moment(one.at) }}{{ one.problem ? `: ${one.problem}` : '' }}</small>
         </span>
-        <UiButton v-if="one.canBeTakenBack" :disabled="busy" @click="takeBack(one.id)">Undo import</UiButton>
+        <UiButton v-if="one.canBeTakenBack" :disabled="busy" @click="takeBack(one.id)">
+          {{ t('importsLately.undoImport') }}
+        </UiButton>
       </li>
     </ul>
     <UiAlert v-if="problem" :say="problem" />

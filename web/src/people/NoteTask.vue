@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { reactive } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -17,8 +18,8 @@ import { PROPOSED, isProposed } from './proposed'
 const props = defineProps<{ athlete: string }>()
 const emit = defineEmits<{ noted: [] }>()
 const given = reactive({ title: '', dueOn: today() })
-const missing = (what: string) => required(`${what} is missing.`)
-const RULES = { title: missing('What is to be done'), dueOn: missing('The day') }
+const missing = (what: string) => required(t('noteTask.isMissing', { what }))
+const RULES = { title: missing(t('noteTask.whatIsToBeDone')), dueOn: missing(t('noteTask.theDay')) }
 const session = useSession()
 const { busy, problem, attempt } = useDoing()
 
@@ -36,10 +37,12 @@ async function note(): Promise<void> {
 </script>
 
 <template>
-  <UiForm class="form" label="Add a task" :model="given" :rules="RULES" @submit="note">
-    <UiText v-model="given.title" label="Task" prop="title" />
-    <UiDate v-model="given.dueOn" label="By" prop="dueOn" />
-    <UiButton submit :disabled="busy">{{ session.user?.answers ? 'Add task' : 'Propose task' }}</UiButton>
+  <UiForm class="form" :label="t('noteTask.addATask')" :model="given" :rules="RULES" @submit="note">
+    <UiText v-model="given.title" :label="t('noteTask.task')" prop="title" />
+    <UiDate v-model="given.dueOn" :label="t('noteTask.by')" prop="dueOn" />
+    <UiButton submit :disabled="busy">
+      {{ session.user?.answers ? t('noteTask.addTask') : t('noteTask.proposeTask') }}
+    </UiButton>
   </UiForm>
   <UiAlert v-if="problem" :say="problem" />
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -12,6 +13,8 @@ import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
+import {} from '@/shared/words'
+import { kneeOf } from '@/shared/words'
 
 /** What students propose: whoever answers for it decides, whoever proposed sees how it was decided. */
 defineProps<{ proposals: readonly Proposal[]; named?: boolean }>()
@@ -20,7 +23,7 @@ const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const against = ref<Proposal | null>(null)
 const given = reactive({ why: '' })
-const RULES = { why: required('Say why it is declined.') }
+const RULES = { why: required(t('proposalList.sayWhyItIsDeclined')) }
 const { busy, problem, attempt } = useDoing()
 
 async function decide(proposal: Proposal, take: boolean): Promise<void> {
@@ -28,7 +31,7 @@ async function decide(proposal: Proposal, take: boolean): Promise<void> {
   const body = take ? { take } : { take, why: given.why }
   const done = await attempt(() => answerOf(api.PUT('/api/proposals/{proposal}', { params: { path }, body })))
   if (!done) return
-  tell(take ? 'Accepted. It is recorded as if you had entered it.' : 'Declined. The student can read why.')
+  tell(take ? t('proposalList.acceptedItIsRecordedAsIf') : t('proposalList.declinedTheStudentCanReadWhy'))
   against.value = null
   given.why = ''
   emit('changed')
@@ -47,31 +50,57 @@ async function takeBack(proposal: Proposal): Promise<void> {
       <span class="what">
         <b v-if="named">
           <RouterLink :to="{ name: 'athlete', params: { id: one.athlete.id } }">{{ one.athlete.name }}</RouterLink>
-          {{ one.side ? `, ${one.side} knee` : '' }}
+          <template v-if="one.side">, {{ kneeOf(one.side) }}</template>
         </b>
         <span>{{ one.title }}</span>
         <span v-if="one.note" class="note">“{{ one.note }}”</span>
-        <small v-if="one.state === 'open'">Proposed by {{ one.by }}, {{ moment(one.at) }}; it counts nowhere yet</small>
-        <small v-else-if="one.state === 'taken'">Accepted by {{ one.decidedBy }}</small>
-        <small v-else>Declined by {{ one.decidedBy }}: {{ one.why }}</small>
+        <small v-if="one.state === 'open'">
+          {{ t('proposalList.proposedByItCountsNowhereYet', { by: one.by, at: moment(one.at) }) }}
+        </small>
+        <small v-else-if="one.state === 'taken'">
+          {{ t('proposalList.acceptedBy', { decidedBy: one.decidedBy }) }}
+        </small>
+        <small v-else>{{ t('proposalList.declinedBy', { decidedBy: one.decidedBy, why: one.why }) }}</small>
       </span>
       <span v-if="one.state === 'open'" class="beside">
         <template v-if="session.user?.answers">
-          <UiButton :disabled="busy" :aria-label="`Accept: ${one.title}`" @click="decide(one, true)">Accept</UiButton>
-          <UiButton kind="quiet" :aria-label="`Decline: ${one.title}`" @click="against = one">Decline</UiButton>
+          <UiButton
+            :disabled="busy"
+            :aria-label="t('proposalList.accept', { title: one.title })"
+            @click="decide(one, true)"
+          >
+            {{ t('proposalList.accept2') }}
+          </UiButton>
+          <UiButton kind="quiet" :aria-label="t('proposalList.decline', { title: one.title })" @click="against = one">
+            {{ t('proposalList.decline2') }}
+          </UiButton>
         </template>
-        <UiButton v-else kind="quiet" :disabled="busy" :aria-label="`Withdraw: ${one.title}`" @click="takeBack(one)">
-          Withdraw
+        <UiButton
+          v-else
+          kind="quiet"
+          :disabled="busy"
+          :aria-label="t('proposalList.withdraw', { title: one.title })"
+          @click="takeBack(one)"
+        >
+          {{ t('proposalList.withdraw2') }}
         </UiButton>
       </span>
     </li>
   </ul>
   <UiAlert v-if="problem && !against" :say="problem" />
-  <UiDialog v-if="against" title="Decline proposal" @close="against = null">
+  <UiDialog v-if="against" :title="t('proposalList.declineProposal')" @close="against = null">
     <p>{{ against.title }}</p>
-    <UiForm class="form" label="Decline proposal" :model="given" :rules="RULES" @submit="decide(against, false)">
-      <UiText v-model="given.why" :label="`Why, for ${against.by}`" prop="why" type="textarea" />
-      <p><UiButton kind="main" submit :disabled="busy">Decline proposal</UiButton></p>
+    <UiForm
+      class="form"
+      :label="t('proposalList.declineProposal')"
+      :model="given"
+      :rules="RULES"
+      @submit="decide(against, false)"
+    >
+      <UiText v-model="given.why" :label="t('proposalList.whyFor', { by: against.by })" prop="why" type="textarea" />
+      <p>
+        <UiButton kind="main" submit :disabled="busy">{{ t('proposalList.declineProposal') }}</UiButton>
+      </p>
     </UiForm>
     <UiAlert v-if="problem" :say="problem" />
   </UiDialog>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ConditionId, ReferenceResult, NewReferenceResult, Episode } from '@/contract/types'
 import { today } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
-import { capital, inHundred } from '@/shared/words'
+import { capital, inHundred, kneeOf } from '@/shared/words'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
@@ -28,10 +29,10 @@ const OFFERED = 3
 /** Behind every rank. */
 const LAST = 99
 const SEEN = [
-  { id: 'present' as const, label: 'Found' },
-  { id: 'absent' as const, label: 'Not found' },
+  { id: 'present' as const, label: t('referenceResultDialog.found') },
+  { id: 'absent' as const, label: t('referenceResultDialog.notFound') },
 ]
-const GRADES = [1, 2, 3].map((id) => ({ id, label: `Grade ${id}` }))
+const GRADES = [1, 2, 3].map((id) => ({ id, label: t('referenceResultDialog.grade2', { id }) }))
 
 type Row = { seen: 'present' | 'absent' | null; grade: number | null }
 
@@ -43,7 +44,7 @@ const kind = ref<NewReferenceResult['kind']>(before?.kind ?? 'mri')
 const rows = reactive<Partial<Record<ConditionId, Row>>>(
   Object.fromEntries((before?.answers ?? []).map((one) => [one.condition, { seen: one.seen, grade: one.grade }])),
 )
-const RULES = { on: required('The day is missing.') }
+const RULES = { on: required(t('referenceResultDialog.theDayIsMissing')) }
 
 const tells = computed(() => knee.value?.choices.kinds.find((one) => one.id === kind.value)?.tells ?? [])
 /** The injuries that such a look can tell, in the order in which they were held likely, each with what was said of it then. */
@@ -120,24 +121,42 @@ onMounted(() =>
 
 <template>
   <UiDialog
-    :title="knee ? `${knee.hurtSide === 'left' ? 'Left' : 'Right'} knee: enter result` : 'Result'"
+    :title="
+      knee
+        ? t('referenceResultDialog.kneeEnterResult', {
+            knee: capital(kneeOf(knee.hurtSide)),
+          })
+        : t('referenceResultDialog.result')
+    "
     @close="emit('close')"
   >
-    <UiWaiting v-if="!knee && !problem" label="Loading what was held likely" />
-    <UiForm v-if="knee" class="form" label="Result" :model="given" :rules="RULES" @submit="save(answers)">
+    <UiWaiting v-if="!knee && !problem" :label="t('referenceResultDialog.loadingWhatWasHeldLikely')" />
+    <UiForm
+      v-if="knee"
+      class="form"
+      :label="t('referenceResultDialog.result')"
+      :model="given"
+      :rules="RULES"
+      @submit="save(answers)"
+    >
       <UiChoice
         class="kinds"
-        label="Told by"
+        :label="t('referenceResultDialog.toldBy')"
         :value="kind"
         :options="knee.choices.kinds"
         @pick="(picked) => (kind = picked)"
       />
       <div class="pair">
-        <UiDate v-model="given.on" label="On" prop="on" />
-        <UiText v-if="kind === 'clinical_course'" v-model="given.weeks" label="Weeks of follow-up" prop="weeks" />
+        <UiDate v-model="given.on" :label="t('referenceResultDialog.on')" prop="on" />
+        <UiText
+          v-if="kind === 'clinical_course'"
+          v-model="given.weeks"
+          :label="t('referenceResultDialog.weeksOfFollowUp')"
+          prop="weeks"
+        />
       </div>
       <template v-if="!before">
-        <h3>Found: one tap saves it</h3>
+        <h3>{{ t('referenceResultDialog.foundOneTapSavesIt') }}</h3>
         <p class="quick">
           <UiButton
             v-for="one in likely"
@@ -148,24 +167,29 @@ onMounted(() =>
             {{ capital(one.label) }}
             <small class="number">
               {{
-                [isAsked(one.id) && 'asked', one.predicted && `${inHundred(one.predicted.chance)} in 100 then`]
+                [
+                  isAsked(one.id) && 'asked',
+                  one.predicted && t('referenceResultDialog.in100Then', { chance: inHundred(one.predicted.chance) }),
+                ]
                   .filter(Boolean)
                   .join(', ')
               }}
             </small>
           </UiButton>
           <UiButton :disabled="busy" @click="save(none)">
-            None of them
-            <small>all {{ conditions.length }} were looked for</small>
+            {{ t('referenceResultDialog.noneOfThem') }}
+            <small>{{ t('referenceResultDialog.allWereLookedFor', { n: conditions.length }) }}</small>
           </UiButton>
         </p>
       </template>
-      <UiMore title="Line by line, with grade and words" :open="before !== undefined">
+      <UiMore :title="t('referenceResultDialog.lineByLineWithGradeAnd')" :open="before !== undefined">
         <ul>
           <li v-for="one in conditions" :key="one.id">
             <span>
               {{ capital(one.label) }}
-              <small v-if="one.predicted" class="number">held {{ inHundred(one.predicted.chance) }} in 100</small>
+              <small v-if="one.predicted" class="number">
+                {{ t('referenceResultDialog.heldIn100', { chance: inHundred(one.predicted.chance) }) }}
+              </small>
             </span>
             <UiChoice
               :label="one.label"
@@ -175,19 +199,21 @@ onMounted(() =>
             />
             <UiSelect
               v-if="one.graded && rowOf(one.id).seen === 'present'"
-              :label="`Grade: ${one.label}`"
+              :label="t('referenceResultDialog.grade', { label: one.label })"
               unseen-label
-              none="No grade"
+              :none="t('referenceResultDialog.noGrade')"
               :value="rowOf(one.id).grade ?? undefined"
               :options="GRADES"
               @change="(grade) => pick(one.id, 'grade', grade ?? null)"
             />
           </li>
         </ul>
-        <p class="quiet-text">What is not marked was not looked for, and counts neither way.</p>
-        <UiText v-model="given.note" label="In words" prop="note" type="textarea" />
+        <p class="quiet-text">{{ t('referenceResultDialog.whatIsNotMarkedWasNot') }}</p>
+        <UiText v-model="given.note" :label="t('referenceResultDialog.inWords')" prop="note" type="textarea" />
         <p class="actions">
-          <UiButton kind="main" submit :disabled="busy || answers.length === 0">Save result</UiButton>
+          <UiButton kind="main" submit :disabled="busy || answers.length === 0">
+            {{ t('referenceResultDialog.saveResult') }}
+          </UiButton>
         </p>
       </UiMore>
     </UiForm>

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ReferenceResult } from '@/contract/types'
+import { t } from '@/messages/people'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -19,7 +20,9 @@ const MB = 1024 * KB
 const MOST_MB = 10
 
 function size(bytes: number): string {
-  return bytes < MB ? `${Math.max(1, Math.round(bytes / KB))} kB` : `${(bytes / MB).toFixed(1)} MB`
+  return bytes < MB
+    ? t('resultFiles.kb', { KB: Math.max(1, Math.round(bytes / KB)) })
+    : t('resultFiles.mb', { MB: (bytes / MB).toFixed(1) })
 }
 
 async function add(file: File): Promise<void> {
@@ -65,29 +68,34 @@ async function takeBack(removedFile: string): Promise<void> {
           v-if="mayChange && file.removed"
           kind="quiet"
           :disabled="busy"
-          :aria-label="`Restore: ${file.name}`"
+          :aria-label="t('resultFiles.restore', { name: file.name })"
           @click="takeBack(file.id)"
         >
-          Restore
+          {{ t('resultFiles.restore2') }}
         </UiButton>
         <UiButton
           v-else-if="mayChange"
           kind="quiet"
           :disabled="busy"
-          :aria-label="`Remove: ${file.name}`"
+          :aria-label="t('resultFiles.remove', { name: file.name })"
           @click="remove(file.id)"
         >
-          Remove
+          {{ t('resultFiles.remove2') }}
         </UiButton>
       </li>
     </ul>
-    <UiButton v-if="mayChange" kind="quiet" :aria-label="`Add a file: ${result.label}`" @click="adding = true">
-      Add a file
+    <UiButton
+      v-if="mayChange"
+      kind="quiet"
+      :aria-label="t('resultFiles.addAFile', { label: result.label })"
+      @click="adding = true"
+    >
+      {{ t('resultFiles.addAFile2') }}
     </UiButton>
     <UiAlert v-if="problem && !adding" :say="problem" />
-    <UiDialog v-if="adding" :title="`A file beside ${result.label}`" @close="adding = false">
-      <UiFile label="Choose or drop a report or a picture" accept=".pdf,.png,.jpg,.jpeg" @chosen="add">
-        {{ busy ? 'On its way…' : `Choose or drop a PDF, PNG or JPEG, up to ${MOST_MB} MB` }}
+    <UiDialog v-if="adding" :title="t('resultFiles.aFileBeside', { label: result.label })" @close="adding = false">
+      <UiFile :label="t('resultFiles.chooseOrDropAReportOr')" accept=".pdf,.png,.jpg,.jpeg" @chosen="add">
+        {{ busy ? t('resultFiles.onItsWay') : t('resultFiles.chooseOrDropAPdfPng', { MOST_MB }) }}
       </UiFile>
       <UiAlert v-if="problem" class="said" :say="problem" />
     </UiDialog>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { AthleteSummary } from '@/contract/types'
+import { t } from '@/messages/people'
 import { useSession } from '@/stores/session'
 import UiButton from '@/ui/UiButton.vue'
 
@@ -26,9 +27,23 @@ const squads = computed(() => {
       <li v-for="athlete in members" :key="athlete.id">
         <span>
           <RouterLink :to="{ name: 'athlete', params: { id: athlete.id } }">{{ athlete.name }}</RouterLink>
-          <span class="quiet-text">{{ athlete.number ? `${athlete.number} · ` : '' }}{{ athlete.age }} years</span>
+          <span class="quiet-text">
+            {{
+              athlete.number
+                ? t('squadList.numberAndYears', {
+                    number: athlete.number,
+                    age: athlete.age,
+                  })
+                : t('squadList.years', {
+                    number: athlete.number,
+                    age: athlete.age,
+                  })
+            }}
+          </span>
         </span>
-        <UiButton :aria-label="`Examine ${athlete.name}`" @click="emit('examine', athlete)">Examine</UiButton>
+        <UiButton :aria-label="t('squadList.examine', { name: athlete.name })" @click="emit('examine', athlete)">
+          {{ t('squadList.examine2') }}
+        </UiButton>
       </li>
     </ul>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -13,6 +14,7 @@ import UiDate from '@/ui/UiDate.vue'
 import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
 import { PROPOSED, isProposed } from './proposed'
+import { kneeOf } from '@/shared/words'
 
 /** Something that is due: what became of it. */
 const props = defineProps<{ task: Task }>()
@@ -33,8 +35,8 @@ const answers = computed(() => session.user?.answers === true)
 const isSent = computed(() => props.task.state === 'sent')
 const RULES: Record<Doing, object> = {
   answer: {},
-  move: { dueOn: required('The day is missing.') },
-  let_go: { note: required('Say why it is dismissed.') },
+  move: { dueOn: required(t('taskDialog.theDayIsMissing')) },
+  let_go: { note: required(t('taskDialog.sayWhyItIsDismissed')) },
 }
 
 async function change(state: Task['state'], more: { dueOn?: string; note?: string } = {}): Promise<void> {
@@ -47,7 +49,11 @@ async function change(state: Task['state'], more: { dueOn?: string; note?: strin
   if (isProposed(answer)) tell(PROPOSED)
   else
     tell(
-      state === 'sent' ? 'Sent; its answer is awaited.' : state === 'open' ? 'Moved.' : 'Closed; it stays on record.',
+      state === 'sent'
+        ? t('taskDialog.sentItsAnswerIsAwaited')
+        : state === 'open'
+          ? t('taskDialog.moved')
+          : t('taskDialog.closedItStaysOnRecord'),
     )
   emit('changed')
 }
@@ -62,43 +68,67 @@ function finish(): void {
 <template>
   <UiDialog :title="task.title" @close="emit('close')">
     <p v-if="task.athlete" class="who">
-      {{ task.athlete.name }}{{ task.side ? `, ${task.side} knee` : '' }}
+      {{ [task.athlete.name, task.side && kneeOf(task.side)].filter(Boolean).join(', ') }}
       <RouterLink v-if="task.examination" :to="{ name: 'summary', params: { id: task.examination } }">
-        Examination that asked for it
+        {{ t('taskDialog.examinationThatAskedForIt') }}
       </RouterLink>
     </p>
     <p v-if="task.why">{{ task.why }}</p>
     <p v-if="!answers" class="quiet-text">
-      What you enter here is a proposal until a responsible clinician accepts it.
+      {{ t('taskDialog.whatYouEnterHereIsA') }}
     </p>
-    <UiForm v-if="asked" class="form" label="Outcome of the task" :model="given" :rules="RULES[asked]" @submit="finish">
-      <UiDate v-if="asked === 'move'" v-model="given.dueOn" label="Due on" prop="dueOn" />
-      <UiText v-else v-model="given.note" :label="asked === 'let_go' ? 'Why' : 'Outcome'" prop="note" />
+    <UiForm
+      v-if="asked"
+      class="form"
+      :label="t('taskDialog.outcomeOfTheTask')"
+      :model="given"
+      :rules="RULES[asked]"
+      @submit="finish"
+    >
+      <UiDate v-if="asked === 'move'" v-model="given.dueOn" :label="t('taskDialog.dueOn')" prop="dueOn" />
+      <UiText
+        v-else
+        v-model="given.note"
+        :label="asked === 'let_go' ? t('taskDialog.why') : t('taskDialog.outcome')"
+        prop="note"
+      />
       <template #actions>
         <UiButton kind="main" submit :disabled="busy">
-          {{ asked === 'move' ? 'Move task' : asked === 'let_go' ? 'Dismiss task' : 'Close task' }}
+          {{
+            asked === 'move'
+              ? t('taskDialog.moveTask')
+              : asked === 'let_go'
+                ? t('taskDialog.dismissTask')
+                : t('taskDialog.closeTask')
+          }}
         </UiButton>
-        <UiButton kind="quiet" @click="asked = null">Cancel</UiButton>
+        <UiButton kind="quiet" @click="asked = null">{{ t('taskDialog.cancel') }}</UiButton>
       </template>
     </UiForm>
     <p v-else class="actions">
       <UiButton v-if="task.kind === 'look_again' && task.side" kind="main" @click="emit('examine', task)">
-        Examine now
+        {{ t('taskDialog.examineNow') }}
       </UiButton>
       <template v-else-if="task.kind === 'referral' && !isSent">
-        <UiButton v-if="task.examination && answers" kind="main" @click="emit('letter', task)">Write a letter</UiButton>
-        <UiButton :disabled="busy" @click="change('sent')">Mark as sent</UiButton>
+        <UiButton v-if="task.examination && answers" kind="main" @click="emit('letter', task)">
+          {{ t('taskDialog.writeALetter') }}
+        </UiButton>
+        <UiButton :disabled="busy" @click="change('sent')">{{ t('taskDialog.markAsSent') }}</UiButton>
       </template>
       <template v-else-if="isSent">
-        <UiButton v-if="task.episode" kind="main" @click="emit('result', task)">Enter result</UiButton>
-        <UiButton :kind="task.episode ? 'plain' : 'main'" @click="asked = 'answer'">Enter answer</UiButton>
+        <UiButton v-if="task.episode" kind="main" @click="emit('result', task)">
+          {{ t('taskDialog.enterResult') }}
+        </UiButton>
+        <UiButton :kind="task.episode ? 'plain' : 'main'" @click="asked = 'answer'">
+          {{ t('taskDialog.enterAnswer') }}
+        </UiButton>
       </template>
-      <UiButton v-if="!isSent" :disabled="busy" @click="change('done')">Done</UiButton>
-      <UiButton @click="asked = 'move'">Move task</UiButton>
-      <UiButton @click="asked = 'let_go'">Dismiss task</UiButton>
+      <UiButton v-if="!isSent" :disabled="busy" @click="change('done')">{{ t('taskDialog.done') }}</UiButton>
+      <UiButton @click="asked = 'move'">{{ t('taskDialog.moveTask') }}</UiButton>
+      <UiButton @click="asked = 'let_go'">{{ t('taskDialog.dismissTask') }}</UiButton>
     </p>
     <p class="calendar">
-      <a :href="`/api/tasks/${task.id}/calendar`" download>For a calendar (.ics)</a>
+      <a :href="`/api/tasks/${task.id}/calendar`" download>{{ t('taskDialog.forACalendarIcs') }}</a>
     </p>
     <UiAlert v-if="problem" :say="problem" />
   </UiDialog>

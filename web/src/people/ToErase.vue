@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ToErase } from '@/contract/types'
+import { t } from '@/messages/people'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -28,18 +29,22 @@ onMounted(() => load().catch(() => undefined))
 
 <template>
   <section v-if="athletes.length > 0" aria-labelledby="to-erase">
-    <h2 id="to-erase">Will be erased</h2>
-    <p class="quiet-text">Their retention period ends. Erasing cannot be undone.</p>
+    <h2 id="to-erase">{{ t('toErase.willBeErased') }}</h2>
+    <p class="quiet-text">{{ t('toErase.theirRetentionPeriodEndsErasing') }}</p>
     <ul>
       <li v-for="one in athletes" :key="one.id">
         <span>
           <b>{{ one.name }}</b>
-          <small>{{ one.squad }}, on {{ day(one.on) }}</small>
+          <small>{{ t('toErase.on', { squad: one.squad, on: day(one.on) }) }}</small>
         </span>
         <span class="beside">
-          <UiButton kind="quiet" :href="`/api/athletes/${one.id}/archive`" download>Export</UiButton>
-          <UiButton :disabled="busy" :aria-label="`Keep ${one.name} for another year`" @click="keep(one.id)">
-            Keep a year longer
+          <UiButton kind="quiet" :href="`/api/athletes/${one.id}/archive`" download>{{ t('toErase.export') }}</UiButton>
+          <UiButton
+            :disabled="busy"
+            :aria-label="t('toErase.keepForAnotherYear', { name: one.name })"
+            @click="keep(one.id)"
+          >
+            {{ t('toErase.keepAYearLonger') }}
           </UiButton>
         </span>
       </li>

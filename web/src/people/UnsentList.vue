@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import type { Today } from '@/contract/types'
+import { t } from '@/messages/people'
 import { keptAthlete } from '@/stores/kept'
 import { type Unsent, unsent } from '@/sync'
 
@@ -10,7 +11,7 @@ const here = ref<(Unsent & { name: string | null })[]>([])
 const waiting = computed(() =>
   here.value.map(({ examination: id, count, name }) => {
     const listed = props.cases.find(({ examination }) => examination.id === id)
-    return { id, count, name: name ?? listed?.athlete.name ?? 'an examination' }
+    return { id, count, name: name ?? listed?.athlete.name ?? t('unsentList.anExamination') }
   }),
 )
 
@@ -26,8 +27,8 @@ onMounted(look)
   <p v-for="{ id, name, count } in waiting" :key="id" class="ink-line">
     <span aria-hidden="true">!</span>
     <span>
-      <b>{{ count }} {{ count === 1 ? 'entry' : 'entries' }} for {{ name }} not sent yet</b>
-      <RouterLink :to="{ name: 'bench', params: { id } }">Open it to send</RouterLink>
+      <b>{{ t('unsentList.forNotSentYet', { n: count, name }) }}</b>
+      <RouterLink :to="{ name: 'bench', params: { id } }">{{ t('unsentList.openItToSend') }}</RouterLink>
     </span>
   </p>
 </template>

@@ -1,23 +1,30 @@
 <script setup lang="ts">
 import type { ExaminationSummary } from '@/contract/types'
+import { t } from '@/messages/people'
 import { day } from '@/shared/dates'
 import { capital, inHundred } from '@/shared/words'
 
 /** Every time that a knee was looked at, with what it came to; each opens. */
 defineProps<{ visits: readonly ExaminationSummary[] }>()
 
-const PLAYS = { available: 'may play', modified: 'plays with limits', out: 'out', '': '' }
+const PLAYS = { available: t('visitList.mayPlay'), modified: t('visitList.playsWithLimits'), out: 'out', '': '' }
 
 function state({ status, corrected, isBaseline }: ExaminationSummary): string {
   if (status !== 'signed') return 'unfinished'
-  return corrected ? 'signed, and corrected' : isBaseline ? 'baseline, signed' : 'signed'
+  return corrected ? t('visitList.signedAndCorrected') : isBaseline ? t('visitList.baselineSigned') : 'signed'
 }
 
 /** What was likely, where they were sent, and whether they may play. */
 function told({ came }: ExaminationSummary): string {
   if (!came) return ''
-  const found = came.found.map(({ label, chance }) => `${capital(label)} ${inHundred(chance)} in 100`)
-  const parts = [found.join(', ') || 'Nothing to act on', ...came.sentOn.slice(0, 1), PLAYS[came.availability]]
+  const found = came.found.map(({ label, chance }) =>
+    t('visitList.in100', { label: capital(label), chance: inHundred(chance) }),
+  )
+  const parts = [
+    found.join(', ') || t('visitList.nothingToActOn'),
+    ...came.sentOn.slice(0, 1),
+    PLAYS[came.availability],
+  ]
   return parts.filter(Boolean).join(' · ')
 }
 </script>
@@ -27,7 +34,7 @@ function told({ came }: ExaminationSummary): string {
     <li v-for="visit in visits" :key="visit.id">
       <RouterLink :to="{ name: visit.status === 'signed' ? 'summary' : 'bench', params: { id: visit.id } }">
         <span class="number">
-          <span class="unseen">Examination of</span>
+          <span class="unseen">{{ t('visitList.examinationOf') }}</span>
           {{ ` ${day(visit.examinedAt)} ` }}
         </span>
         <span class="came">{{ told(visit) }}</span>

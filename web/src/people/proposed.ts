@@ -1,7 +1,8 @@
 import type { Proposed } from '@/contract/types'
+import { t } from '@/messages/people'
 
 /** What is said to whoever asked, where somebody else has to decide. */
-export const PROPOSED = 'Proposed. It counts once a responsible clinician accepts it.'
+export const PROPOSED = t('proposed.proposedItCountsOnceAResponsible')
 
 /** Whether what was asked for was written down as a proposal. */
 export function isProposed(answer: unknown): answer is Proposed {

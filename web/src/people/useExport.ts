@@ -2,6 +2,7 @@ import { onScopeDispose, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
+import { t } from '@/messages/people'
 
 const ASK_AGAIN_MS = 1_000
 /** Some hundred visits take a minute; after this the server has given up. */
@@ -9,7 +10,7 @@ const LONGEST_MS = 300_000
 
 /** Everything on one athlete as a file: asked for, waited for, and handed to the browser. */
 export function useExport() {
-  const { problem, attempt } = useDoing('The export could not be made.')
+  const { problem, attempt } = useDoing(t('useExport.theExportCouldNotBeMade'))
   const isMaking = ref(false)
   let isGone = false
   onScopeDispose(() => (isGone = true))

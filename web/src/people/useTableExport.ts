@@ -2,6 +2,7 @@ import { ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { saveFile } from '@/shared/saveFile'
 import { withPassword } from '@/shared/usePassword'
+import { t } from '@/messages/people'
 
 /** The athletes of the team as a table for a spreadsheet. */
 export function useTableExport() {
@@ -16,7 +17,7 @@ export function useTableExport() {
       const table = () => answerOf(api.GET('/api/athletes.csv', { params, parseAs: 'text' }))
       saveFile('athletes.csv', 'text/csv', await withPassword(table), true)
     } catch (error) {
-      problem.value = error instanceof Error ? error.message : 'The list could not be exported.'
+      problem.value = error instanceof Error ? error.message : t('useTableExport.theListCouldNotBeExported')
     }
   }
 

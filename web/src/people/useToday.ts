@@ -4,6 +4,7 @@ import { answerOf, api } from '@/api/client'
 import type { Today } from '@/contract/types'
 import { useNewest } from '@/shared/useNewest'
 import { readThrough, useRetry } from '@/sync'
+import { t } from '@/messages/people'
 
 const TYPING_MS = 150
 /** So many unfinished examinations are told at most, where all are asked for. */
@@ -17,7 +18,7 @@ export function useToday() {
   /** Where the server was away: when this device last saw the list. */
   const keptAt = ref<string | null>(null)
   const retry = useRetry({ attempt: () => keptAt.value !== null && void load() })
-  const { problem, ask } = useNewest('The list could not be loaded.')
+  const { problem, ask } = useNewest(t('useToday.theListCouldNotBeLoaded'))
   const search = ref('')
   const typed = refDebounced(search, TYPING_MS)
   const page = ref(1)

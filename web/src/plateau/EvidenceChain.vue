@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, ConditionId } from '@/contract/types'
+import { t } from '@/messages/plateau'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import { findingName } from '@/stores/words'
@@ -17,7 +18,7 @@ const answer = computed(() => props.assessment.answers.find((a) => a.condition =
 const title = computed(() => capital(catalogue.conditionLabel(props.condition)))
 
 function echo(share: number | null): string {
-  return share !== null && share > 0.005 ? `${Math.round(share * 100)} % taken as echo` : ''
+  return share !== null && share > 0.005 ? t('evidenceChain.takenAsEcho', { share: Math.round(share * 100) }) : ''
 }
 </script>
 
@@ -27,23 +28,28 @@ function echo(share: number | null): string {
       {{ inHundred(verdict.pretest) }}
       <span>→</span>
       {{ inHundred(verdict.posttest) }}
-      <small>out of 100 similar knees</small>
+      <small>{{ t('evidenceChain.outOf100SimilarKnees') }}</small>
     </p>
     <p class="quiet-text">
-      95 % range {{ rangeInHundred(verdict.interval) }} · multiplied by hand {{ inHundred(verdict.textbook) }} ·
-      strongest result alone {{ inHundred(verdict.strongest) }}
+      {{
+        t('evidenceChain.n95RangeMultipliedByHandStrongest', {
+          interval: rangeInHundred(verdict.interval),
+          textbook: inHundred(verdict.textbook),
+          strongest: inHundred(verdict.strongest),
+        })
+      }}
     </p>
     <p v-if="steps.length === 0" class="none">
-      No result speaks of it directly yet; it moves only with the injuries it travels with.
+      {{ t('evidenceChain.noResultSpeaksOfItDirectly') }}
     </p>
     <ol v-else>
       <li v-for="step in steps" :key="step.finding" :class="step.outcome">
         <span class="what">
           <b>{{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}</b>
-          <small>{{ step.source }} · {{ step.checked ?? 'not yet checked against the paper' }}</small>
+          <small>{{ step.source }} · {{ step.checked ?? t('evidenceChain.notYetCheckedAgainstThePaper') }}</small>
         </span>
         <span class="lr number">
-          LR {{ ratio(step.publishedLr) }} → {{ ratio(step.appliedLr) }}
+          {{ t('evidenceChain.lr', { publishedLr: ratio(step.publishedLr), appliedLr: ratio(step.appliedLr) }) }}
           <small>{{ echo(step.echoShare) }}</small>
         </span>
         <span class="step number">
@@ -56,9 +62,11 @@ function echo(share: number | null): string {
       <b>{{ answer.mistake }}</b>
       <p>{{ answer.answer }}</p>
     </div>
-    <p class="onward"><UiButton @click="emit('weigh')">Weigh-up, and what if</UiButton></p>
+    <p class="onward">
+      <UiButton @click="emit('weigh')">{{ t('evidenceChain.weighUpAndWhatIf') }}</UiButton>
+    </p>
     <p class="quiet-text foot">
-      A chance, not a diagnosis. The figures are a starting set; your judgement and local rules come first.
+      {{ t('evidenceChain.aChanceNotADiagnosisThe') }}
     </p>
   </UiDialog>
 </template>

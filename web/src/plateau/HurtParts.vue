@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { AthleteText, ConditionId, Side } from '@/contract/types'
+import { t } from '@/messages/plateau'
 import { capital } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import front from '../../../resources/drawings/front.json'
@@ -29,8 +30,8 @@ interface View {
 
 const views = computed<View[]>(() => [
   {
-    label: 'from the front',
-    note: props.words?.fromTheFront ?? 'From the front, as in a mirror',
+    label: t('hurtParts.fromTheFront'),
+    note: props.words?.fromTheFront ?? t('hurtParts.fromTheFrontAsInA'),
     box: `0 0 ${front.width} ${front.height}`,
     width: front.width,
     behind: front.skin,
@@ -39,8 +40,8 @@ const views = computed<View[]>(() => [
     dot: 14,
   },
   {
-    label: 'from above',
-    note: props.words?.fromAbove ?? 'From above, the front at the top',
+    label: t('hurtParts.fromAbove'),
+    note: props.words?.fromAbove ?? t('hurtParts.fromAboveTheFrontAtThe'),
     box: `0 ${-ABOVE} ${WIDTH} ${HEIGHT + ABOVE}`,
     width: WIDTH,
     behind: [],
@@ -63,7 +64,11 @@ const ordered = (view: View) => [...view.parts].sort((a, b) => numberOf(a.id) - 
   <figure>
     <div class="views">
       <div v-for="view in views" :key="view.label">
-        <svg :viewBox="view.box" role="img" :aria-label="words ? view.note : `Your ${side} knee ${view.label}`">
+        <svg
+          :viewBox="view.box"
+          role="img"
+          :aria-label="words ? view.note : t('hurtParts.yourKnee', { side, label: view.label })"
+        >
           <g :transform="turn(view)">
             <path v-for="path in view.behind" :key="path" :d="path" class="skin" />
             <path v-for="path in view.bones" :key="path" :d="path" class="bone" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ConditionId, Side, Verdict } from '@/contract/types'
+import { t } from '@/messages/plateau'
 import { inHundred, rangeInHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, along, mirrored } from './shapes'
@@ -35,9 +36,21 @@ function bearing(shape: Shape, verdict: Verdict): string {
   return `M${at(GAP, 0)}L${at(far, HALF_WIDTH)}L${at(far, -HALF_WIDTH)}Z`
 }
 
+function zoneOf({ zone, unsettled }: Verdict): string {
+  const label = catalogue.label('zone', zone)
+  return unsettled ? t('kneePlateau.zoneInconclusive', { zone: label }) : label
+}
+
 /** Begins with the words on the picture, so that speaking them finds it. */
 function spoken(verdict: Verdict, shape: Shape): string {
-  return `${inHundred(verdict.posttest)} ${shape.short}, ${catalogue.conditionLabel(verdict.id)}: ${inHundred(verdict.posttest)} in 100, range ${rangeInHundred(verdict.interval)}, ${catalogue.label('zone', verdict.zone)}${verdict.unsettled ? ', inconclusive' : ''}`
+  const said = {
+    chance: inHundred(verdict.posttest),
+    short: shape.short,
+    condition: catalogue.conditionLabel(verdict.id),
+    interval: rangeInHundred(verdict.interval),
+    zone: catalogue.label('zone', verdict.zone),
+  }
+  return verdict.unsettled ? t('kneePlateau.in100RangeInconclusive', said) : t('kneePlateau.in100Range', said)
 }
 
 function turn(shape: Shape): string | undefined {
@@ -50,7 +63,7 @@ function turn(shape: Shape): string | undefined {
     <svg
       :viewBox="`0 ${-ABOVE} ${WIDTH} ${HEIGHT + ABOVE}`"
       role="group"
-      :aria-label="`Plateau of the ${side} knee from above, chances in 100`"
+      :aria-label="t('kneePlateau.plateauOfTheKneeFromAbove', { side })"
     >
       <defs>
         <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -95,32 +108,32 @@ function turn(shape: Shape): string | undefined {
     <ul class="legend" aria-hidden="true">
       <li>
         <svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch ruled" pathLength="100" /></svg>
-        ruled out
+        {{ t('kneePlateau.ruledOut') }}
       </li>
       <li>
         <svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch hollow" /></svg>
-        not tested
+        {{ t('kneePlateau.notTested') }}
       </li>
       <li>
         <svg viewBox="0 0 18 12">
           <rect x="1" y="1" width="16" height="10" fill="url(#hatch)" stroke="var(--line-2)" />
         </svg>
-        look further
+        {{ t('kneePlateau.lookFurther') }}
       </li>
       <li>
         <svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch act" /></svg>
-        act
+        {{ t('kneePlateau.act') }}
       </li>
     </ul>
     <div class="unseen">
       <table>
-        <caption>Chances in 100 for the {{ side }} knee</caption>
+        <caption>{{ t('kneePlateau.chancesIn100ForTheKnee', { side }) }}</caption>
         <thead>
           <tr>
-            <th>Condition</th>
-            <th>Chance after</th>
-            <th>95 % range</th>
-            <th>Zone</th>
+            <th>{{ t('kneePlateau.condition') }}</th>
+            <th>{{ t('kneePlateau.chanceAfter') }}</th>
+            <th>{{ t('kneePlateau.n95Range') }}</th>
+            <th>{{ t('kneePlateau.zone') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -128,7 +141,7 @@ function turn(shape: Shape): string | undefined {
             <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}</th>
             <td>{{ inHundred(verdict.posttest) }}</td>
             <td>{{ rangeInHundred(verdict.interval) }}</td>
-            <td>{{ catalogue.label('zone', verdict.zone) }}{{ verdict.unsettled ? ', inconclusive' : '' }}</td>
+            <td>{{ zoneOf(verdict) }}</td>
           </tr>
         </tbody>
       </table>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Assessment, ConditionId } from '@/contract/types'
+import { t } from '@/messages/plateau'
 import { inHundred } from '@/shared/words'
 import { shortName } from './shapes'
 
 const props = defineProps<{ patterns: Assessment['patterns'] }>()
 const SHOWN = 3
 const NAMES: Partial<Record<ConditionId, string>> = {
-  medial_meniscus: 'medial meniscus',
-  lateral_meniscus: 'lateral meniscus',
+  medial_meniscus: t('likelyPictures.medialMeniscus'),
+  lateral_meniscus: t('likelyPictures.lateralMeniscus'),
   patellar_instability: 'instability',
 }
 
@@ -16,13 +17,13 @@ function name(id: ConditionId): string {
 }
 
 function words(present: ConditionId[]): string {
-  return present.length === 0 ? 'none of the nine' : present.map(name).join(' + ')
+  return present.length === 0 ? t('likelyPictures.noneOfTheNine') : present.map(name).join(' + ')
 }
 </script>
 
 <template>
   <div class="pictures">
-    <h3>Likeliest together, in 100</h3>
+    <h3>{{ t('likelyPictures.likeliestTogetherIn100') }}</h3>
     <ul>
       <li v-for="pattern in props.patterns.slice(0, SHOWN)" :key="pattern.present.join()">
         <b class="number">{{ inHundred(pattern.probability) }}</b>

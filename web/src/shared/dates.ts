@@ -1,5 +1,6 @@
 import { computed, shallowRef } from 'vue'
 import type { Session } from '@/contract/types'
+import { t } from '@/messages/shared'
 
 /** In which a team's days begin, and in which order it writes them. */
 export type Days = Pick<NonNullable<Session['user']>, 'timeZone' | 'dateOrder'>
@@ -88,9 +89,9 @@ export function clock(iso: string): string {
 
 /** From when until when, or by when alone. */
 export function span(from: string | null, by: string | null): string {
-  if (by === null) return from === null ? '' : `from ${day(from)}`
-  if (from === null || from === by) return `by ${day(by)}`
-  if (days.value.dateOrder !== 'dmy') return `${day(from)} to ${day(by)}`
+  if (by === null) return from === null ? '' : t('dates.from', { from: day(from) })
+  if (from === null || from === by) return t('dates.by', { by: day(by) })
+  if (days.value.dateOrder !== 'dmy') return t('dates.to', { from: day(from), by: day(by) })
   const format = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
   return format.formatRange(new Date(from), new Date(by))
 }

@@ -1,6 +1,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import type { Ref } from 'vue'
 import breakpoints from '@/styles/breakpoints.css?raw'
+import { t } from '@/messages/shared'
 
 export type Breakpoint = 'phone' | 'tablet' | 'narrow' | 'wide'
 
@@ -10,5 +11,5 @@ const QUERIES = new Map(
 
 /** Whether the screen is as the styles mean it by this name. */
 export function useScreen(name: Breakpoint): Readonly<Ref<boolean>> {
-  return useMediaQuery(QUERIES.get(name) ?? 'not all')
+  return useMediaQuery(QUERIES.get(name) ?? t('screen.notAll'))
 }

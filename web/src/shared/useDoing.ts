@@ -1,7 +1,8 @@
 import { ref } from 'vue'
+import { t } from '@/messages/shared'
 
 /** One thing at a time that may go wrong: what went wrong is told, and nothing is pressed twice. */
-export function useDoing(otherwise = 'It did not work; nothing was changed.') {
+export function useDoing(otherwise = t('useDoing.itDidNotWorkNothingWas')) {
   const busy = ref(false)
   const problem = ref('')
 

@@ -1,3 +1,5 @@
+import { t } from '@/messages/shared'
+
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
@@ -12,7 +14,7 @@ export function inHundred(chance: number): string {
 /** An interval of chances in whole knees in a hundred; ends that read the same are told once. */
 export function rangeInHundred([low = 0, high = 1]: readonly number[]): string {
   const [from, to] = [inHundred(low), inHundred(high)]
-  return from === to ? from : `${from} to ${to}`
+  return from === to ? from : t('words.to', { from, to })
 }
 
 export function signed(value: number): string {
@@ -25,7 +27,17 @@ export function ratio(value: number): string {
   return value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2)
 }
 
+/** A knee inside a sentence. */
+export function kneeOf(side: string): string {
+  return side === 'left' ? t('words.leftKnee') : t('words.rightKnee')
+}
+
+/** A knee by the letter of its side. */
+export function letterOf(side: string): string {
+  return side === 'left' ? t('words.leftLetter') : t('words.rightLetter')
+}
+
 /** How many days lie between an earlier day and now. */
 export function daysAgo(days: number): string {
-  return days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`
+  return days === 0 ? t('words.today') : days === 1 ? t('words.yesterday') : t('words.daysAgo', { days })
 }

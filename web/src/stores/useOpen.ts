@@ -4,6 +4,7 @@ import { useCatalogue } from './catalogue'
 import { useExamination } from './examination'
 import { type ExaminationHead, useOpenExamination } from './openExamination'
 import { useVerdict } from './verdict'
+import { t } from '@/messages/stores'
 
 export interface OpenOptions {
   /** Id of the examination. */
@@ -42,7 +43,7 @@ export function useOpen({ id, anew = false, elsewhere, afterwards }: OpenOptions
       problem.value = ''
       await afterwards?.()
     } catch (error) {
-      problem.value = error instanceof Error ? error.message : 'It could not be opened.'
+      problem.value = error instanceof Error ? error.message : t('useOpen.itCouldNotBeOpened')
     }
   }
 

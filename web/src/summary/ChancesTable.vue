@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/summary'
 import { inHundred, rangeInHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useVerdict } from '@/stores/verdict'
@@ -12,24 +13,24 @@ const verdict = useVerdict()
   <table>
     <thead>
       <tr>
-        <th scope="col">Condition</th>
-        <th scope="col" class="n">Before</th>
-        <th scope="col" class="n">After history</th>
-        <th scope="col" class="n">After all</th>
+        <th scope="col">{{ t('chancesTable.condition') }}</th>
+        <th scope="col" class="n">{{ t('chancesTable.before') }}</th>
+        <th scope="col" class="n">{{ t('chancesTable.afterHistory') }}</th>
+        <th scope="col" class="n">{{ t('chancesTable.afterAll') }}</th>
         <th scope="col" class="scale">
-          <span class="unseen">95 % range drawn</span>
+          <span class="unseen">{{ t('chancesTable.n95RangeDrawn') }}</span>
           <span aria-hidden="true">0</span>
           <span aria-hidden="true">100</span>
         </th>
-        <th scope="col" class="n">95 % range</th>
-        <th scope="col">Zone</th>
+        <th scope="col" class="n">{{ t('chancesTable.n95Range') }}</th>
+        <th scope="col">{{ t('chancesTable.zone') }}</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="chance in verdict.byChance" :key="chance.id" :class="chance.zone">
         <th scope="row">
           {{ catalogue.conditionLabel(chance.id) }}
-          <small v-if="chance.grade !== null">grade {{ chance.grade }}</small>
+          <small v-if="chance.grade !== null">{{ t('chancesTable.grade', { grade: chance.grade }) }}</small>
         </th>
         <td class="n">{{ inHundred(chance.pretest) }}</td>
         <td class="n">{{ inHundred(chance.afterStory) }}</td>
@@ -43,7 +44,13 @@ const verdict = useVerdict()
           </svg>
         </td>
         <td class="n">{{ rangeInHundred(chance.interval) }}</td>
-        <td class="zone">{{ catalogue.label('zone', chance.zone) }}{{ chance.unsettled ? ', inconclusive' : '' }}</td>
+        <td class="zone">
+          {{
+            chance.unsettled
+              ? t('chancesTable.zoneInconclusive', { zone: catalogue.label('zone', chance.zone) })
+              : catalogue.label('zone', chance.zone)
+          }}
+        </td>
       </tr>
     </tbody>
   </table>

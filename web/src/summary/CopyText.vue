@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
 import { computed } from 'vue'
+import { t } from '@/messages/summary'
 import UiButton from '@/ui/UiButton.vue'
 
 /** Words to take along: read here, or copied into a letter or another record. */
@@ -22,8 +23,8 @@ const paragraphs = computed(() =>
       <h2>{{ heading }}</h2>
       <span>
         <slot />
-        <UiButton kind="quiet" :aria-label="`Copy: ${heading}`" @click="copy(text)">
-          {{ copied ? 'Copied' : 'Copy' }}
+        <UiButton kind="quiet" :aria-label="t('copyText.copy', { heading })" @click="copy(text)">
+          {{ copied ? t('copyText.copied') : t('copyText.copy2') }}
         </UiButton>
       </span>
     </header>
@@ -32,7 +33,7 @@ const paragraphs = computed(() =>
       <h3 v-if="paragraph.head">{{ paragraph.head }}</h3>
       <p>{{ paragraph.body }}</p>
     </template>
-    <span class="unseen" role="status">{{ copied ? `${heading} copied` : '' }}</span>
+    <span class="unseen" role="status">{{ copied ? t('copyText.copied2', { heading }) : '' }}</span>
   </section>
 </template>
 

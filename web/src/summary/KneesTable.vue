@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, Side } from '@/contract/types'
+import { t } from '@/messages/summary'
 import { capital, signed } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
@@ -12,7 +13,7 @@ const props = defineProps<{
 const catalogue = useCatalogue()
 const knees = computed(() =>
   props.baselineFrom === undefined
-    ? ['Hurt', 'Other']
+    ? [t('kneesTable.hurt'), t('kneesTable.other')]
     : [props.baselineFrom, props.baselineFrom === 'left' ? 'right' : 'left'].map(capital),
 )
 
@@ -31,31 +32,31 @@ function difference(m: Measurement): string {
 </script>
 
 <template>
-  <p v-if="measurements.length === 0" class="quiet-text">Nothing was measured yet.</p>
+  <p v-if="measurements.length === 0" class="quiet-text">{{ t('kneesTable.nothingWasMeasuredYet') }}</p>
   <table v-else>
     <thead>
       <tr>
-        <th scope="col">Manoeuvre</th>
+        <th scope="col">{{ t('kneesTable.manoeuvre') }}</th>
         <th v-for="knee in knees" :key="knee" scope="col" class="n">{{ knee }}</th>
-        <th scope="col" class="n">Difference</th>
-        <th v-if="!baselineFrom" scope="col">Grade</th>
+        <th scope="col" class="n">{{ t('kneesTable.difference') }}</th>
+        <th v-if="!baselineFrom" scope="col">{{ t('kneesTable.grade') }}</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="m in measurements" :key="m.manoeuvre">
         <th scope="row">{{ catalogue.nameOf(m.manoeuvre) }}</th>
-        <td class="n">{{ m.estimate ? 'by feel' : figure(m.hurt, m) }}</td>
+        <td class="n">{{ m.estimate ? t('kneesTable.byFeel') : figure(m.hurt, m) }}</td>
         <td class="n">
           {{ figure(m.other, m) }}
-          <small v-if="m.comparedWith === 'baseline'">its baseline</small>
+          <small v-if="m.comparedWith === 'baseline'">{{ t('kneesTable.itsBaseline') }}</small>
         </td>
         <td class="n">{{ difference(m) }}</td>
         <td v-if="!baselineFrom">
           <span :class="{ slashed: !m.counts }">{{ m.grade ?? '–' }}</span>
           {{ ' ' }}
-          <small v-if="!m.counts">does not count</small>
+          <small v-if="!m.counts">{{ t('kneesTable.doesNotCount') }}</small>
           {{ ' ' }}
-          <small v-if="m.provisional && m.grade !== null">provisional</small>
+          <small v-if="m.provisional && m.grade !== null">{{ t('kneesTable.provisional') }}</small>
         </td>
       </tr>
     </tbody>

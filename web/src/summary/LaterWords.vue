@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/summary'
 import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -19,7 +20,7 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ words: '' })
 const writing = ref(false)
-const RULES = { words: required('Nothing is written.') }
+const RULES = { words: required(t('laterWords.nothingIsWritten')) }
 const { busy, problem, attempt } = useDoing()
 
 const head = computed(() => opened.head!)
@@ -47,31 +48,35 @@ async function correct(): Promise<void> {
 </script>
 
 <template>
-  <section class="later" aria-label="Added later">
+  <section class="later" :aria-label="t('laterWords.addedLater')">
     <p v-if="head.supersededBy" :class="{ 'ink-line': isReplaced }">
       <RouterLink :to="{ name: isReplaced ? 'summary' : 'bench', params: { id: head.supersededBy.id } }">
-        {{ isReplaced ? 'A corrected examination took the place of this one.' : 'A correction of this one is open.' }}
+        {{ isReplaced ? t('laterWords.aCorrectedExaminationTookThePlace') : t('laterWords.aCorrectionOfThisOneIs') }}
       </RouterLink>
     </p>
     <p v-if="head.supersedes">
-      It corrects
-      <RouterLink :to="{ name: 'summary', params: { id: head.supersedes } }">one that was signed before</RouterLink>
+      {{ t('laterWords.itCorrects') }}
+      <RouterLink :to="{ name: 'summary', params: { id: head.supersedes } }">
+        {{ t('laterWords.oneThatWasSignedBefore') }}
+      </RouterLink>
       .
     </p>
     <p v-for="one in head.addenda" :key="one.id" class="word">
-      <b>Added by {{ one.by }}, {{ moment(one.at) }}:</b>
+      <b>{{ t('laterWords.addedBy', { by: one.by, at: moment(one.at) }) }}</b>
       {{ one.words }}
     </p>
-    <UiForm v-if="writing" class="form" label="Add a word" :model="given" :rules="RULES" @submit="add">
-      <UiText v-model="given.words" label="What is to be added; what was signed stays" prop="words" type="textarea" />
+    <UiForm v-if="writing" class="form" :label="t('laterWords.addAWord')" :model="given" :rules="RULES" @submit="add">
+      <UiText v-model="given.words" :label="t('laterWords.whatIsToBeAddedWhat')" prop="words" type="textarea" />
       <p class="actions">
-        <UiButton kind="main" submit :disabled="busy">Add it</UiButton>
-        <UiButton kind="quiet" @click="writing = false">Cancel</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('laterWords.addIt') }}</UiButton>
+        <UiButton kind="quiet" @click="writing = false">{{ t('laterWords.cancel') }}</UiButton>
       </p>
     </UiForm>
     <p v-else-if="mayAdd && head.status === 'signed'" class="actions">
-      <UiButton @click="writing = true">Add a word</UiButton>
-      <UiButton v-if="!head.supersededBy" kind="quiet" :disabled="busy" @click="correct">Correct it</UiButton>
+      <UiButton @click="writing = true">{{ t('laterWords.addAWord') }}</UiButton>
+      <UiButton v-if="!head.supersededBy" kind="quiet" :disabled="busy" @click="correct">
+        {{ t('laterWords.correctIt') }}
+      </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />
   </section>

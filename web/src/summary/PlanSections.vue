@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan } from '@/contract/types'
+import { t } from '@/messages/summary'
 import { useCatalogue } from '@/stores/catalogue'
 import UiMore from '@/ui/UiMore.vue'
 
@@ -9,14 +10,14 @@ const props = defineProps<{ plan: Plan }>()
 const catalogue = useCatalogue()
 const support = computed(() => {
   const { type, range, crutches } = props.plan.support
-  return `${[catalogue.label('support', type), range, crutches && 'with crutches'].filter(Boolean).join(', ')}.`
+  return `${[catalogue.label('support', type), range, crutches && t('planSections.withCrutches')].filter(Boolean).join(', ')}.`
 })
 </script>
 
 <template>
   <dl class="plan">
-    <dt>Refer</dt>
-    <dd v-if="plan.sendOn.length === 0">No referral indicated.</dd>
+    <dt>{{ t('planSections.refer') }}</dt>
+    <dd v-if="plan.sendOn.length === 0">{{ t('planSections.noReferralIndicated') }}</dd>
     <dd v-else>
       <ul>
         <li v-for="referral in plan.sendOn" :key="referral.rule + referral.to">
@@ -24,44 +25,49 @@ const support = computed(() => {
           {{ referral.to }}.
           <span>
             {{ referral.why }}
-            <template v-if="referral.question">Asked: {{ referral.question }}</template>
+            <template v-if="referral.question">{{ t('planSections.asked', { question: referral.question }) }}</template>
           </span>
         </li>
       </ul>
     </dd>
     <template v-if="plan.advice.say.length > 0">
-      <dt>In the meantime</dt>
+      <dt>{{ t('planSections.inTheMeantime') }}</dt>
       <dd>{{ plan.advice.say.join(' ') }}</dd>
     </template>
-    <dt>Availability</dt>
+    <dt>{{ t('planSections.availability') }}</dt>
     <dd>
       <b>{{ catalogue.label('availability', plan.availability.status) }}.</b>
       <span v-if="plan.availability.notThis.length > 0">
-        Not: {{ plan.availability.notThis.join(', ') }}. Yes: {{ plan.availability.thisYes.join(', ') }}.
+        {{
+          t('planSections.notYes', {
+            notThis: plan.availability.notThis.join(', '),
+            thisYes: plan.availability.thisYes.join(', '),
+          })
+        }}
       </span>
     </dd>
-    <dt v-if="plan.play !== 'not_asked'">Going on today</dt>
+    <dt v-if="plan.play !== 'not_asked'">{{ t('planSections.goingOnToday') }}</dt>
     <dd v-if="plan.play !== 'not_asked'">
       <b>{{ catalogue.label('play', plan.play) }}.</b>
-      <UiMore :title="`${plan.playWhy.length} ${plan.playWhy.length === 1 ? 'reason' : 'reasons'}`">
+      <UiMore :title="t('planSections.reasons', { n: plan.playWhy.length })">
         <ul>
           <li v-for="reason in plan.playWhy" :key="reason">{{ reason }}</li>
         </ul>
       </UiMore>
     </dd>
-    <dt>Support</dt>
+    <dt>{{ t('planSections.support') }}</dt>
     <dd>
       <b>{{ support }}</b>
       {{ ' ' }}
       <span>{{ plan.support.why }} {{ plan.support.cost }}</span>
     </dd>
-    <dt>Re-examine</dt>
+    <dt>{{ t('planSections.reExamine') }}</dt>
     <dd v-if="plan.lookAgain">
       <b>{{ plan.lookAgain.say }}</b>
       {{ ' ' }}
       <span>{{ plan.lookAgain.why }} {{ plan.lookAgain.hours }}</span>
     </dd>
-    <dd v-else>Nothing asks for it.</dd>
+    <dd v-else>{{ t('planSections.nothingAsksForIt') }}</dd>
   </dl>
 </template>
 

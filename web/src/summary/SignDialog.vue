@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/summary'
 import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { withPassword } from '@/shared/usePassword'
@@ -17,7 +18,7 @@ const opened = useOpenExamination()
 const verdict = useVerdict()
 const given = reactive({ ungated: '' })
 const RULES = {
-  ungated: required('Say why the gate is not answered.'),
+  ungated: required(t('signDialog.sayWhyTheGateIsNot')),
 }
 const busy = ref(false)
 const problem = ref('')
@@ -33,33 +34,37 @@ async function sign(): Promise<void> {
     await withPassword(() => examination.sign(isShut.value ? given.ungated : null))
     emit('close')
   } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'It could not be signed; nothing was changed.'
+    problem.value = error instanceof Error ? error.message : t('signDialog.itCouldNotBeSignedNothing')
     busy.value = false
   }
 }
 </script>
 
 <template>
-  <UiDialog title="Sign this examination" @close="emit('close')">
-    <UiForm class="form" label="Sign" :model="given" :rules="RULES" @submit="sign">
+  <UiDialog :title="t('signDialog.signThisExamination')" @close="emit('close')">
+    <UiForm class="form" :label="t('signDialog.sign')" :model="given" :rules="RULES" @submit="sign">
       <p>
-        Signing closes it for good. The findings, the figures and the rules it was judged by stay as they are now;
-        nobody can change them afterwards.
+        {{ t('signDialog.signingClosesItForGoodThe') }}
       </p>
       <template v-if="missing.length > 0">
-        <h3>Missing from this baseline</h3>
+        <h3>{{ t('signDialog.missingFromThisBaseline') }}</h3>
         <ul>
           <li v-for="gap in missing" :key="gap">{{ gap }}</li>
         </ul>
       </template>
-      <UiText v-if="isShut" v-model="given.ungated" label="The safety gate is not answered. Why not?" prop="ungated" />
+      <UiText
+        v-if="isShut"
+        v-model="given.ungated"
+        :label="t('signDialog.theSafetyGateIsNotAnswered')"
+        prop="ungated"
+      />
       <p v-if="!isSaved" role="status">
-        Something is still on its way to the server. It can be signed once that is saved.
+        {{ t('signDialog.somethingIsStillOnItsWay') }}
       </p>
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>
-        <UiButton @click="emit('close')">Cancel</UiButton>
-        <UiButton kind="main" submit :disabled="busy || !isSaved">Sign for good</UiButton>
+        <UiButton @click="emit('close')">{{ t('signDialog.cancel') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy || !isSaved">{{ t('signDialog.signForGood') }}</UiButton>
       </template>
     </UiForm>
   </UiDialog>

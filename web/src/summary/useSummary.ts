@@ -6,10 +6,14 @@ import { findingName } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { SIDES, useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
+import { t } from '@/messages/summary'
 
 type Result = Assessment['results'][number]
 
-const WAITS: Record<string, string> = { consent: 'Waiting for consent:', gate: 'Waiting for the safety gate:' }
+const WAITS: Record<string, string> = {
+  consent: t('useSummary.waitingForConsent'),
+  gate: t('useSummary.waitingForTheSafetyGate'),
+}
 
 /** What the summary says of the open examination in words: nothing here is judged, all of it is put side by side. */
 export function useSummary() {
@@ -29,15 +33,15 @@ export function useSummary() {
 
   const fluid = computed(() => {
     const found = verdict.assessment?.effusion
-    if (!found) return 'Not tested.'
+    if (!found) return t('useSummary.notTested')
     const [from, to] = found.millilitres ?? []
     const amount =
       from === undefined || from === null
         ? ''
         : to === null || to === undefined
-          ? `, ${from} ml or more`
-          : `, ${from} to ${to} ml`
-    return `${found.positive ? 'Positive' : 'Not positive'}${amount}${found.bloodLikely ? ', blood likely' : ''}.`
+          ? t('useSummary.mlOrMore', { from })
+          : t('useSummary.toMl', { from, to })
+    return `${found.positive ? t('useSummary.positive') : t('useSummary.notPositive')}${amount}${found.bloodLikely ? t('useSummary.bloodLikely') : ''}.`
   })
   /** Results that move a chance, and those that could but say nothing either way; the history stands apart. */
   const results = computed(() => {
@@ -46,11 +50,11 @@ export function useSummary() {
         .filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && isByHand(r) === byHand)
         .map((r) => nameOf(r.finding))
     return [
-      { label: 'Positive', names: of('positive', true) },
-      { label: 'Negative', names: of('negative', true) },
-      { label: 'Equivocal, moving nothing', names: of('equivocal', true) },
-      { label: 'History, positive', names: of('positive', false) },
-      { label: 'History, negative', names: of('negative', false) },
+      { label: t('useSummary.positive'), names: of('positive', true) },
+      { label: t('useSummary.negative'), names: of('negative', true) },
+      { label: t('useSummary.equivocalMovingNothing'), names: of('equivocal', true) },
+      { label: t('useSummary.historyPositive'), names: of('positive', false) },
+      { label: t('useSummary.historyNegative'), names: of('negative', false) },
     ].filter(({ names }) => names.length > 0)
   })
   /** What may not be done now, by what stands against it. */
@@ -61,7 +65,7 @@ export function useSummary() {
       groups.set(why, [...(groups.get(why) ?? []), catalogue.nameOf(id)])
     }
     return [...groups].map(([why, names]) => ({
-      why: WAITS[why] ?? `By the rule of ${why.replaceAll('_', ' ')}:`,
+      why: WAITS[why] ?? t('useSummary.byTheRuleOf', { replaceAll: why.replaceAll('_', ' ') }),
       names,
     }))
   })
@@ -71,12 +75,14 @@ export function useSummary() {
       const findings = opened.records(m.id)
       const reason = findings.find((finding) => typeof finding.override === 'string')?.override
       return [
-        ...(reason ? [{ name: m.card.name, mark: `taken against the gate: ${String(reason)}` }] : []),
+        ...(reason
+          ? [{ name: m.card.name, mark: t('useSummary.takenAgainstTheGate', { reason: String(reason) }) }]
+          : []),
         ...(SIDES.some((side) => verdict.beforeGate.has(recordKey(m.id, side)))
-          ? [{ name: m.card.name, mark: 'recorded before the gate' }]
+          ? [{ name: m.card.name, mark: t('useSummary.recordedBeforeTheGate') }]
           : []),
         ...(findings.some((finding) => finding.fromMemory === true)
-          ? [{ name: m.card.name, mark: 'entered from memory' }]
+          ? [{ name: m.card.name, mark: t('useSummary.enteredFromMemory') }]
           : []),
       ]
     }),

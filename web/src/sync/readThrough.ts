@@ -1,6 +1,7 @@
 import { Unreachable } from '@/api/client'
 import { shelve, shelved } from './shelf'
 import { vault } from './vault'
+import { t } from '@/messages/sync'
 
 export interface Read<T> {
   value: T
@@ -35,6 +36,6 @@ export async function readThrough<T>(name: string, ask: () => Promise<T>): Promi
 
 function patience(): Promise<never> {
   return new Promise((_, reject) =>
-    setTimeout(() => reject(new Unreachable('The server takes too long to answer.')), PATIENCE_MS),
+    setTimeout(() => reject(new Unreachable(t('readThrough.theServerTakesTooLongTo'))), PATIENCE_MS),
   )
 }

@@ -5,6 +5,7 @@ import { ApiError, Unreachable, answerOf, api } from '@/api/client'
 import type { Payload, Saved } from '@/contract/types'
 import { type Desk, type Refused, type StoredPart, type Waiting, keep } from './desk'
 import { useRetry } from './retry'
+import { t } from '@/messages/sync'
 
 /** What is honest to say about saving; offline: nothing waits, but what is shown came from this device. */
 export type SaveState = 'saved' | 'offline' | 'saving' | 'kept' | 'unkept' | 'login' | 'refused'
@@ -98,7 +99,10 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
     } catch (error) {
       if (error instanceof Unreachable && error.isFailure) item.failures = (item.failures ?? 0) + 1
       if ((item.failures ?? 0) >= MOST_FAILURES)
-        handlers.refused(item, new ApiError(0, { path: item.part, reason: 'The server failed on it three times' }, {}))
+        handlers.refused(
+          item,
+          new ApiError(0, { path: item.part, reason: t('saveQueue.theServerFailedOnItThree') }, {}),
+        )
       else if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
         away.value = error instanceof Unreachable ? 'kept' : 'login'
         retry.later()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/team'
 import { required } from '@/ui/rules'
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -19,7 +20,7 @@ const given = reactive({ email: '' })
 const role = ref<RoleId>(FIRST)
 /** What became of the last one: nothing of it stays beside the next. */
 const made = ref<{ email: string; address: string | null } | null>(null)
-const RULES = { email: required('The address is missing.') }
+const RULES = { email: required(t('inviteForm.theAddressIsMissing')) }
 const may = computed(() => props.roles.find(({ id }) => id === role.value)?.may ?? '')
 const { busy, problem, attempt } = useDoing()
 
@@ -47,20 +48,26 @@ function type(email: string): void {
 
 <template>
   <section aria-labelledby="invite">
-    <h2 id="invite">Invite a person</h2>
-    <UiForm class="form" label="Invite a person" :model="given" :rules="RULES" @submit="invite">
-      <UiText :model-value="given.email" label="E-mail" prop="email" type="email" @update:model-value="type" />
-      <UiChoice label="Role" :value="role" :options="roles" @pick="(picked) => (role = picked)" />
+    <h2 id="invite">{{ t('inviteForm.inviteAPerson') }}</h2>
+    <UiForm class="form" :label="t('inviteForm.inviteAPerson')" :model="given" :rules="RULES" @submit="invite">
+      <UiText
+        :model-value="given.email"
+        :label="t('inviteForm.email')"
+        prop="email"
+        type="email"
+        @update:model-value="type"
+      />
+      <UiChoice :label="t('inviteForm.role')" :value="role" :options="roles" @pick="(picked) => (role = picked)" />
       <p class="may">{{ may }}</p>
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Invite</UiButton>
+      <UiButton kind="main" submit :disabled="busy">{{ t('inviteForm.invite') }}</UiButton>
     </UiForm>
     <div v-if="made" class="made" role="status">
       <template v-if="made.address">
-        <p>No mail leaves this machine. Send {{ made.email }} this link yourself; it works once, for seven days.</p>
-        <CopyLine label="Invitation link" :text="made.address" />
+        <p>{{ t('inviteForm.noMailLeavesThisMachineSend', { email: made.email }) }}</p>
+        <CopyLine :label="t('inviteForm.invitationLink')" :text="made.address" />
       </template>
-      <p v-else>An invitation was sent to {{ made.email }}.</p>
+      <p v-else>{{ t('inviteForm.anInvitationWasSentTo', { email: made.email }) }}</p>
     </div>
   </section>
 </template>

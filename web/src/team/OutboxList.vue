@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { SentMail } from '@/contract/types'
+import { t } from '@/messages/team'
 import { moment } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -24,17 +25,19 @@ defineExpose({ load })
 
 <template>
   <section aria-labelledby="outbox">
-    <h2 id="outbox">Outbox</h2>
+    <h2 id="outbox">{{ t('outboxList.outbox') }}</h2>
     <UiAlert v-if="problem" :say="problem" />
-    <UiEmpty v-else-if="mails.length === 0" say="No mail was written yet." />
+    <UiEmpty v-else-if="mails.length === 0" :say="t('outboxList.noMailWasWrittenYet')" />
     <ul v-else>
       <li v-for="mail in mails" :key="mail.id">
         <span>
           {{ mail.subject }}
-          <small>to {{ mail.to }}, {{ moment(mail.at) }}</small>
+          <small>{{ t('outboxList.to', { to: mail.to, at: moment(mail.at) }) }}</small>
         </span>
-        <UiButton v-if="mail.readable" kind="quiet" :href="`/api/mails/${mail.id}`" download>As a file</UiButton>
-        <small v-else>for no one else</small>
+        <UiButton v-if="mail.readable" kind="quiet" :href="`/api/mails/${mail.id}`" download>
+          {{ t('outboxList.asAFile') }}
+        </UiButton>
+        <small v-else>{{ t('outboxList.forNoOneElse') }}</small>
       </li>
     </ul>
   </section>

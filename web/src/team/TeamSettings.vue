@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/team'
 import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
@@ -37,18 +38,18 @@ const setting = ref<'specialist' | null>(null)
 const squads = ref<string[]>([])
 const loaded = ref(false)
 const ORDERS = [
-  { id: 'dmy' as const, label: 'Day, month, year' },
-  { id: 'mdy' as const, label: 'Month, day, year' },
-  { id: 'ymd' as const, label: 'Year, month, day' },
+  { id: 'dmy' as const, label: t('teamSettings.dayMonthYear') },
+  { id: 'mdy' as const, label: t('teamSettings.monthDayYear') },
+  { id: 'ymd' as const, label: t('teamSettings.yearMonthDay') },
 ]
 /** As the browser knows them, and the one that is set. */
 const zones = computed(() =>
   [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone'), given.timeZone])].map((id) => ({ id, label: id })),
 )
-const SETTINGS = [{ id: 'specialist' as const, label: 'A specialist clinic' }]
+const SETTINGS = [{ id: 'specialist' as const, label: t('teamSettings.aSpecialistClinic') }]
 const RULES = {
-  name: required('The name is missing.'),
-  keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: 'A number of years, or nothing.', trigger: 'submit' }],
+  name: required(t('teamSettings.theNameIsMissing')),
+  keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: t('teamSettings.aNumberOfYearsOrNothing'), trigger: 'submit' }],
 }
 const { busy, problem, attempt } = useDoing()
 const now = computed(() =>
@@ -112,7 +113,7 @@ async function save(): Promise<void> {
   const done = await attempt(() => withPassword(() => answerOf(api.PUT('/api/team', { body }))))
   if (!done) return
   await session.look()
-  tell('The settings of the team are saved.')
+  tell(t('teamSettings.theSettingsOfTheTeamAre'))
 }
 
 onMounted(() => attempt(load))
@@ -120,48 +121,64 @@ onMounted(() => attempt(load))
 
 <template>
   <section aria-labelledby="settings">
-    <h2 id="settings">Settings</h2>
-    <UiForm v-if="loaded" class="form" label="Settings of the team" :model="given" :rules="RULES" @submit="save">
-      <UiText v-model="given.name" label="Name of the team" prop="name" />
-      <UiText v-model="given.letterHead" label="Letter head; empty: the name" prop="letterHead" type="textarea" />
+    <h2 id="settings">{{ t('teamSettings.settings') }}</h2>
+    <UiForm
+      v-if="loaded"
+      class="form"
+      :label="t('teamSettings.settingsOfTheTeam')"
+      :model="given"
+      :rules="RULES"
+      @submit="save"
+    >
+      <UiText v-model="given.name" :label="t('teamSettings.nameOfTheTeam')" prop="name" />
+      <UiText
+        v-model="given.letterHead"
+        :label="t('teamSettings.letterHeadEmptyTheName')"
+        prop="letterHead"
+        type="textarea"
+      />
       <UiSelect
-        label="Time zone"
+        :label="t('teamSettings.timeZone')"
         :value="given.timeZone"
         :options="zones"
         filterable
         @change="(picked) => (given.timeZone = picked ?? given.timeZone)"
       />
       <UiChoice
-        label="Dates"
+        :label="t('teamSettings.dates')"
         :value="given.dateOrder"
         :options="ORDERS"
         @pick="(picked) => (given.dateOrder = picked)"
       />
-      <p class="note">Today, what is due and every date follow this zone: it is now {{ now }}.</p>
-      <UiTick v-model="given.asksSecondFactor">Everybody needs a second factor</UiTick>
+      <p class="note">{{ t('teamSettings.todayWhatIsDueAndEvery', { now }) }}</p>
+      <UiTick v-model="given.asksSecondFactor">{{ t('teamSettings.everybodyNeedsASecondFactor') }}</UiTick>
       <p v-if="given.asksSecondFactor && !session.user?.secondFactor" class="note">
-        You have none yet: after saving, set it up on your account to go on.
+        {{ t('teamSettings.youHaveNoneYetAfterSaving') }}
       </p>
       <UiTick v-model="given.sharesPages">
-        Athletes may be given a code that opens their page without log-in, for a week and without their name
+        {{ t('teamSettings.athletesMayBeGivenACode') }}
       </UiTick>
-      <UiText
-        v-model="given.keepsYears"
-        label="Years after the last visit until records are erased; empty: never"
-        prop="keepsYears"
-      />
+      <UiText v-model="given.keepsYears" :label="t('teamSettings.yearsAfterTheLastVisitUntil')" prop="keepsYears" />
       <p class="note">
-        For athletes who were children then, as many years after they came of age. Announced a month before.
+        {{ t('teamSettings.forAthletesWhoWereChildrenThen') }}
       </p>
-      <UiMore v-if="squads.length > 0" title="Seasons of the squads">
+      <UiMore v-if="squads.length > 0" :title="t('teamSettings.seasonsOfTheSquads')">
         <fieldset v-for="squad in squads" :key="squad" class="season">
           <legend>{{ squad }}</legend>
-          <UiDate v-model="given.seasons[squad]!.from" label="From" :prop="`seasons.${squad}.from`" />
-          <UiDate v-model="given.seasons[squad]!.until" label="Until" :prop="`seasons.${squad}.until`" />
+          <UiDate
+            v-model="given.seasons[squad]!.from"
+            :label="t('teamSettings.from')"
+            :prop="`seasons.${squad}.from`"
+          />
+          <UiDate
+            v-model="given.seasons[squad]!.until"
+            :label="t('teamSettings.until')"
+            :prop="`seasons.${squad}.until`"
+          />
         </fieldset>
-        <p class="note">They stand beside the squads on the first screen and on the board. Empty: none.</p>
+        <p class="note">{{ t('teamSettings.theyStandBesideTheSquadsOn') }}</p>
       </UiMore>
-      <UiMore title="Translations of the athlete’s page">
+      <UiMore :title="t('teamSettings.translationsOfTheAthletesPage')">
         <div class="form">
           <UiTick
             v-for="{ id, label } in TRANSLATIONS"
@@ -169,18 +186,18 @@ onMounted(() => attempt(load))
             :model-value="given.reviewed.includes(id)"
             @update:model-value="(ticked) => review(id, ticked)"
           >
-            {{ label }}: reviewed by a clinician who speaks it
+            {{ t('teamSettings.reviewedByAClinicianWhoSpeaks', { label }) }}
           </UiTick>
         </div>
-        <p class="note">Until then the page says so, in its own language.</p>
+        <p class="note">{{ t('teamSettings.untilThenThePageSaysSo') }}</p>
       </UiMore>
-      <UiMore title="How examinations begin">
+      <UiMore :title="t('teamSettings.howExaminationsBegin')">
         <div class="form">
           <UiSelect
-            label="Base rates"
+            :label="t('teamSettings.baseRates')"
             :value="setting ?? undefined"
             :options="SETTINGS"
-            none="By the days since the injury, and the age"
+            :none="t('teamSettings.byTheDaysSinceTheInjury')"
             @change="(picked) => (setting = picked ?? null)"
           />
           <UiSelect
@@ -189,16 +206,18 @@ onMounted(() => attempt(load))
             :label="group.label"
             :value="schools[group.id]"
             :options="group.options"
-            none="As shipped"
+            :none="t('teamSettings.asShipped')"
             @change="(picked) => teach(group.id, picked)"
           />
         </div>
       </UiMore>
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton submit :disabled="busy">Save settings</UiButton>
+      <UiButton submit :disabled="busy">{{ t('teamSettings.saveSettings') }}</UiButton>
     </UiForm>
     <UiAlert v-else-if="problem" :say="problem" />
-    <p class="note"><RouterLink :to="{ name: 'doctors' }">Address book</RouterLink></p>
+    <p class="note">
+      <RouterLink :to="{ name: 'doctors' }">{{ t('teamSettings.addressBook') }}</RouterLink>
+    </p>
   </section>
 </template>
 

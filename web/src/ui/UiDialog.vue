@@ -5,6 +5,7 @@ import { onMounted, ref, useTemplateRef } from 'vue'
 import UiActions from './UiActions.vue'
 import UiButton from './UiButton.vue'
 import { untellHeader, useOverlay } from './overlays'
+import { t } from '@/messages/ui'
 
 /** One question over the screen; it is there for as long as its component is. */
 defineProps<{ title: string }>()
@@ -52,7 +53,7 @@ function beginWriting(): void {
     <template #header="{ titleId }">
       <div class="top">
         <h2 :id="titleId">{{ title }}</h2>
-        <UiButton kind="quiet" aria-label="Close" @click="hide">✕</UiButton>
+        <UiButton kind="quiet" :aria-label="t('uiDialog.close')" @click="hide">✕</UiButton>
       </div>
     </template>
     <div ref="body" class="body">

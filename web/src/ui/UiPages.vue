@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ElPagination } from 'element-plus/es/components/pagination/index.mjs'
+import { t } from '@/messages/ui'
 import 'element-plus/es/components/pagination/style/css'
 import { useScreen } from '@/shared/screen'
 
@@ -17,7 +18,7 @@ const phone = useScreen('phone')
       :page-count="pages"
       @current-change="(next: number) => emit('turn', next)"
     >
-      <span class="number">{{ page }} of {{ pages }}</span>
+      <span class="number">{{ t('uiPages.of', { page, pages }) }}</span>
     </ElPagination>
   </nav>
 </template>

@@ -2,6 +2,7 @@
 import { ElProgress } from 'element-plus/es/components/progress/index.mjs'
 import 'element-plus/es/components/progress/style/css'
 import { computed } from 'vue'
+import { t } from '@/messages/ui'
 
 /** How far something is, of how much. */
 const props = defineProps<{ label: string; done: number; total: number }>()
@@ -10,6 +11,6 @@ const percent = computed(() => (props.total === 0 ? 0 : Math.round((100 * props.
 
 <template>
   <ElProgress :percentage="percent" :aria-label="label" color="var(--ink)" :stroke-width="10">
-    <span class="number">{{ done }} of {{ total }}</span>
+    <span class="number">{{ t('uiProgress.of', { done, n: total }) }}</span>
   </ElProgress>
 </template>

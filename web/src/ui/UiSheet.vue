@@ -2,6 +2,7 @@
 import { ElDrawer } from 'element-plus/es/components/drawer/index.mjs'
 import 'element-plus/es/components/drawer/style/css'
 import UiButton from './UiButton.vue'
+import { t } from '@/messages/ui'
 import { useScreen } from '@/shared/screen'
 import { untellHeader } from './overlays'
 
@@ -27,7 +28,7 @@ const phone = useScreen('phone')
     <template #header="{ titleId }">
       <div class="top">
         <h2 :id="titleId">{{ title }}</h2>
-        <UiButton kind="quiet" aria-label="Close" @click="shown = false">✕</UiButton>
+        <UiButton kind="quiet" :aria-label="t('uiSheet.close')" @click="shown = false">✕</UiButton>
       </div>
     </template>
     <slot />

@@ -2,9 +2,10 @@
 import { ElSkeleton } from 'element-plus/es/components/skeleton/index.mjs'
 import 'element-plus/es/components/skeleton/style/css'
 import 'element-plus/es/components/skeleton-item/style/css'
+import { t } from '@/messages/ui'
 
 /** Something is on its way; grey lines stand where it will be. */
-withDefaults(defineProps<{ lines?: number; label?: string }>(), { lines: 4, label: 'Loading' })
+withDefaults(defineProps<{ lines?: number; label?: string }>(), { lines: 4, label: t('uiWaiting.loading') })
 </script>
 
 <template>

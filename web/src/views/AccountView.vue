@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/views'
 import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -24,8 +25,8 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ current: '', password: '' })
 const RULES = {
-  current: required('The password that you have now is missing.', { whitespace: false }),
-  password: required('The new password is missing.', { whitespace: false }),
+  current: required(t('accountView.thePasswordThatYouHaveNow'), { whitespace: false }),
+  password: required(t('accountView.theNewPasswordIsMissing'), { whitespace: false }),
 }
 const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
 const { busy, problem, attempt } = useDoing()
@@ -36,7 +37,7 @@ async function changePassword(): Promise<void> {
   const done = await attempt(() => answerOf(api.PUT('/api/password', { body: { ...given } })))
   if (!done) return
   given.current = given.password = ''
-  tell('The password is changed. Everywhere else you are logged out.')
+  tell(t('accountView.thePasswordIsChangedEverywhereElse'))
   void sessions.value?.load()
 }
 
@@ -58,13 +59,13 @@ onMounted(() => void session.look().catch(() => undefined))
         <LogOutButton />
       </span>
     </template>
-    <UiAlert v-if="lacksFactor" :say="`${session.user.team} asks for a second factor. Set it up here to go on.`" />
+    <UiAlert v-if="lacksFactor" :say="t('accountView.asksForASecondFactorSet', { team: session.user.team })" />
     <div class="columns">
       <div class="side">
         <section v-if="session.user.teams.length > 1" aria-labelledby="teams">
-          <h2 id="teams">You are at work in</h2>
+          <h2 id="teams">{{ t('accountView.youAreAtWorkIn') }}</h2>
           <UiChoice
-            label="Team"
+            :label="t('accountView.team')"
             :value="session.user.teams.find((team) => team.here)?.id"
             :options="session.user.teams.map(({ id, name }) => ({ id, label: name }))"
             @pick="workIn"
@@ -72,23 +73,29 @@ onMounted(() => void session.look().catch(() => undefined))
         </section>
         <SecondFactor />
         <section aria-labelledby="password">
-          <h2 id="password">Password</h2>
-          <UiForm class="form" label="Change the password" :model="given" :rules="RULES" @submit="changePassword">
+          <h2 id="password">{{ t('accountView.password') }}</h2>
+          <UiForm
+            class="form"
+            :label="t('accountView.changeThePassword')"
+            :model="given"
+            :rules="RULES"
+            @submit="changePassword"
+          >
             <UiText
               v-model="given.current"
-              label="Password now"
+              :label="t('accountView.passwordNow')"
               prop="current"
               type="password"
               autocomplete="current-password"
             />
             <UiText
               v-model="given.password"
-              label="New password, 12 letters or more"
+              :label="t('accountView.newPassword12LettersOrMore')"
               prop="password"
               type="password"
               autocomplete="new-password"
             />
-            <UiButton submit :disabled="busy">Change password</UiButton>
+            <UiButton submit :disabled="busy">{{ t('accountView.changePassword') }}</UiButton>
           </UiForm>
           <UiAlert v-if="problem" :say="problem" />
         </section>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Problem } from '@/contract/types'
 import TopBar from '@/frame/TopBar.vue'
+import { t } from '@/messages/views'
 import { useCatalogue } from '@/stores/catalogue'
 import TestRow from '@/weighup/TestRow.vue'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -31,33 +32,33 @@ const act = ref(percent(typed?.thresholds.act ?? 0))
 /** Between clinics, on the log-odds scale: what the shipped figures carry. */
 const spread = ref(typed?.spread ?? 0)
 const worth = ref(typed?.pretestWeight ?? 0)
-const tests = ref<TypedTest[]>([{ ...first, id: 1, name: 'First test' }])
+const tests = ref<TypedTest[]>([{ ...first, id: 1, name: t('arithmeticView.firstTest') }])
 
 const inRange = (percent: number) => Number.isFinite(percent) && percent > 0 && percent < 100
 /** What is wrong with each figure; nothing where it is sound. */
 const wrong = computed(() => ({
-  before: inRange(before.value) ? '' : 'Between 0 and 100, without either.',
+  before: inRange(before.value) ? '' : t('arithmeticView.between0And100WithoutEither'),
   limits:
     inRange(ruleOut.value) && inRange(act.value) && ruleOut.value < act.value
       ? ''
-      : '“Ruled out below” lies under “act from”, both between 0 and 100.',
-  echo: echo.value >= 0 && echo.value < 100 ? '' : 'From 0 up to 99 %.',
-  spread: spread.value >= 0 && spread.value <= 2 ? '' : 'From 0 to 2.',
-  worth: worth.value > 0 ? '' : 'More than 0 knees.',
+      : t('arithmeticView.ruledOutBelowLiesUnderAct'),
+  echo: echo.value >= 0 && echo.value < 100 ? '' : t('arithmeticView.from0UpTo99'),
+  spread: spread.value >= 0 && spread.value <= 2 ? '' : t('arithmeticView.from0To2'),
+  worth: worth.value > 0 ? '' : t('arithmeticView.moreThan0Knees'),
 }))
 const isRate = (test: TypedTest) => inRange(test.sensitivity) && inRange(test.specificity)
 const fault = computed(() => {
   const first = Object.values(wrong.value).find((reason) => reason !== '')
-  if (first !== undefined) return 'Something among the figures is not sound.'
+  if (first !== undefined) return t('arithmeticView.somethingAmongTheFiguresIsNot')
   const at = tests.value.findIndex((test) => !isRate(test))
-  return at < 0 ? '' : `Test ${at + 1}: sensitivity and specificity lie between 0 and 100 %, without either.`
+  return at < 0 ? '' : t('arithmeticView.testSensitivityAndSpecificityLie', { at: at + 1 })
 })
 /** Each test goes by its name; one without a name, or with another's, by its number. */
 const names = computed(() =>
   tests.value.map((test, at) => {
     const name = test.name.trim()
     return name === '' || tests.value.some((other, before) => before < at && other.name.trim() === name)
-      ? `test ${at + 1}`
+      ? t('arithmeticView.test', { at: at + 1 })
       : name
   }),
 )
@@ -118,18 +119,48 @@ function add(): void {
   <TopBar />
   <main class="arithmetic">
     <header>
-      <h1>Arithmetic</h1>
-      <p>Any sensitivity, specificity and chance before. No record is opened; nothing is stored.</p>
+      <h1>{{ t('arithmeticView.arithmetic') }}</h1>
+      <p>{{ t('arithmeticView.anySensitivitySpecificityAndChance') }}</p>
     </header>
     <div class="columns">
-      <UiForm class="figures" label="Figures" :model="{}">
+      <UiForm class="figures" :label="t('arithmeticView.figures')" :model="{}">
         <div class="pair">
-          <UiFigure v-model="before" label="Chance before, in 100" :least="0.1" :most="99.9" :wrong="wrong.before" />
-          <UiFigure v-model="echo" label="Echo among tests, %" :least="0" :most="99" :wrong="wrong.echo" />
-          <UiFigure v-model="ruleOut" label="Ruled out below, in 100" :least="0.1" :most="99" :wrong="wrong.limits" />
-          <UiFigure v-model="act" label="Act from, in 100" :least="1" :most="99.9" :wrong="wrong.limits" />
-          <UiFigure v-model="worth" label="Before is worth, knees" :least="1" :wrong="wrong.worth" />
-          <UiFigure v-model="spread" label="Spread of clinics, 0–2" :least="0" :most="2" :wrong="wrong.spread" />
+          <UiFigure
+            v-model="before"
+            :label="t('arithmeticView.chanceBeforeIn100')"
+            :least="0.1"
+            :most="99.9"
+            :wrong="wrong.before"
+          />
+          <UiFigure
+            v-model="echo"
+            :label="t('arithmeticView.echoAmongTests')"
+            :least="0"
+            :most="99"
+            :wrong="wrong.echo"
+          />
+          <UiFigure
+            v-model="ruleOut"
+            :label="t('arithmeticView.ruledOutBelowIn100')"
+            :least="0.1"
+            :most="99"
+            :wrong="wrong.limits"
+          />
+          <UiFigure
+            v-model="act"
+            :label="t('arithmeticView.actFromIn100')"
+            :least="1"
+            :most="99.9"
+            :wrong="wrong.limits"
+          />
+          <UiFigure v-model="worth" :label="t('arithmeticView.beforeIsWorthKnees')" :least="1" :wrong="wrong.worth" />
+          <UiFigure
+            v-model="spread"
+            :label="t('arithmeticView.spreadOfClinics02')"
+            :least="0"
+            :most="2"
+            :wrong="wrong.spread"
+          />
         </div>
         <TestRow
           v-for="(test, at) in tests"
@@ -139,14 +170,14 @@ function add(): void {
           :removable="tests.length > 1"
           @remove="tests.splice(at, 1)"
         />
-        <UiButton v-if="tests.length < MOST_TESTS" @click="add">Add a test</UiButton>
-        <UiAlert v-if="fault" :say="`${fault} The last sound figures are shown.`" />
+        <UiButton v-if="tests.length < MOST_TESTS" @click="add">{{ t('arithmeticView.addATest') }}</UiButton>
+        <UiAlert v-if="fault" :say="t('arithmeticView.theLastSoundFiguresAreShown', { fault })" />
       </UiForm>
       <WeighBoard :problem="problem" :condition="INJURY" :order="names" :name-of="(finding) => finding" />
     </div>
     <p class="caution">
-      <b>A chance, not a diagnosis.</b>
-      It is as good as the figures put in. Your judgement and local rules come first.
+      <b>{{ t('arithmeticView.aChanceNotADiagnosis') }}</b>
+      {{ t('arithmeticView.itIsAsGoodAsThe') }}
     </p>
   </main>
 </template>

@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answerOf, api } from '@/api/client'
 import type { AthleteProfile, AthleteWithExaminations, Itinerary } from '@/contract/types'
+import { t } from '@/messages/views'
 import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
 import EpisodeCard from '@/people/EpisodeCard.vue'
@@ -44,27 +45,31 @@ const closed = computed(() => (athlete.value?.tasks ?? []).filter((task) => task
 /** Who agreed that the coach is told, and for how long. */
 function told({ coachToldBy, coachToldFrom, coachToldUntil }: AthleteProfile): string {
   if (!coachToldBy) return ''
-  const from = coachToldFrom ? `, from ${day(coachToldFrom)}` : ''
-  return `agreed by ${coachToldBy}${from}${coachToldUntil ? ` until ${day(coachToldUntil)}` : ''}`
+  const [by, from, until] = [coachToldBy, coachToldFrom && day(coachToldFrom), coachToldUntil && day(coachToldUntil)]
+  if (from)
+    return until
+      ? t('athleteView.agreedByFromUntil', { by, from, until })
+      : t('athleteView.agreedByFrom', { by, from, until })
+  return until ? t('athleteView.agreedByUntil', { by, until }) : t('athleteView.agreedBy', { by, until })
 }
 
 const facts = computed(() => {
   const { profile, bornOn, number, squad } = athlete.value!
   const said = (value: string | number | null | undefined, unit = '') => (value ? `${value}${unit}` : null)
   return [
-    ['Born', day(bornOn)],
-    ['Squad', [squad, profile.alsoIn].filter(Boolean).join(', ')],
-    ['Number', number],
-    ['Sport', profile.sport],
-    ['Sex', profile.sex],
-    ['Leading leg', profile.leadingLeg],
-    ['Page language', translationName(profile.language)],
-    ['Height', said(profile.heightCm, ' cm')],
-    ['Mass', said(profile.massKg, ' kg')],
-    ['Doctor', profile.doctor],
-    ['Guardian', profile.guardian],
-    ['Coach told', told(profile)],
-    ['Notes', profile.notes],
+    [t('athleteView.born'), day(bornOn)],
+    [t('athleteView.squad'), [squad, profile.alsoIn].filter(Boolean).join(', ')],
+    [t('athleteView.number'), number],
+    [t('athleteView.sport'), profile.sport],
+    [t('athleteView.sex'), profile.sex],
+    [t('athleteView.leadingLeg'), profile.leadingLeg],
+    [t('athleteView.pageLanguage'), translationName(profile.language)],
+    [t('athleteView.height'), said(profile.heightCm, ' cm')],
+    [t('athleteView.mass'), said(profile.massKg, ' kg')],
+    [t('athleteView.doctor'), profile.doctor],
+    [t('athleteView.guardian'), profile.guardian],
+    [t('athleteView.coachTold'), told(profile)],
+    [t('athleteView.notes'), profile.notes],
   ].filter((fact): fact is [string, string] => typeof fact[1] === 'string' && fact[1] !== '')
 })
 
@@ -79,7 +84,7 @@ async function load(): Promise<void> {
 function saved(changed: AthleteWithExaminations): void {
   athlete.value = changed
   open.value = null
-  tell('Saved.')
+  tell(t('athleteView.saved'))
 }
 
 async function archive(): Promise<void> {
@@ -87,12 +92,12 @@ async function archive(): Promise<void> {
   const done = await attempt(() => answerOf(api.DELETE('/api/athletes/{athlete}', { params: { path } })))
   if (!done) return
   await router.push('/')
-  tell(`${athlete.value?.name} is archived. You can restore them below the list of athletes.`)
+  tell(t('athleteView.isArchivedYouCanRestoreThem', { name: athlete.value?.name }))
 }
 
 async function erased(): Promise<void> {
   await router.push('/')
-  tell('Erased. The log keeps that an athlete was erased and why, but not the name.')
+  tell(t('athleteView.erasedTheLogKeepsThatAn'))
 }
 
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
@@ -104,24 +109,24 @@ watch(() => props.id, load)
 </script>
 
 <template>
-  <SubjectPage :title="athlete ? `${athlete.name}, ${athlete.age}` : 'Athlete'">
+  <SubjectPage :title="athlete ? `${athlete.name}, ${athlete.age}` : t('athleteView.athlete')">
     <template v-if="athlete" #beside>
-      <UiButton kind="main" @click="open = 'start'">Examine</UiButton>
+      <UiButton kind="main" @click="open = 'start'">{{ t('athleteView.examine') }}</UiButton>
     </template>
     <UiAlert v-if="problem" :say="problem">
-      <UiButton v-if="!athlete" @click="load">Try again</UiButton>
+      <UiButton v-if="!athlete" @click="load">{{ t('athleteView.tryAgain') }}</UiButton>
     </UiAlert>
-    <UiWaiting v-else-if="!athlete" label="Loading the athlete" />
+    <UiWaiting v-else-if="!athlete" :label="t('athleteView.loadingTheAthlete')" />
     <div v-if="athlete" class="columns">
       <div>
         <section aria-labelledby="knees">
-          <h2 id="knees">Knees</h2>
+          <h2 id="knees">{{ t('athleteView.knees') }}</h2>
           <UiEmpty
             v-if="athlete.episodes.length === 0"
             :say="
               session.user?.answers
-                ? 'No knee of this athlete was examined yet.'
-                : 'No examination of yours yet. Those of others are not shown to you.'
+                ? t('athleteView.noKneeOfThisAthleteWas')
+                : t('athleteView.noExaminationOfYoursYetThose')
             "
           />
           <EpisodeCard
@@ -133,39 +138,46 @@ watch(() => props.id, load)
           />
         </section>
         <section v-if="athlete.letters.length > 0" aria-labelledby="letters">
-          <h2 id="letters">Letters</h2>
+          <h2 id="letters">{{ t('athleteView.letters') }}</h2>
           <ul>
             <li v-for="letter in athlete.letters" :key="letter.id" class="closed">
               <RouterLink :to="{ name: 'letter', params: { id: letter.id } }">
-                {{ letter.toName || 'No recipient yet' }}
+                {{ letter.toName || t('athleteView.noRecipientYet') }}
               </RouterLink>
-              <small>{{ letter.sent ? `left ${letter.sent}, ${day(letter.at)}` : `draft of ${day(letter.at)}` }}</small>
+              <small>
+                {{
+                  letter.sent
+                    ? t('athleteView.left', { sent: letter.sent, at: day(letter.at) })
+                    : t('athleteView.draftOf', { at: day(letter.at) })
+                }}
+              </small>
             </li>
           </ul>
         </section>
       </div>
       <div>
         <section aria-labelledby="due">
-          <h2 id="due">Due and done</h2>
+          <h2 id="due">{{ t('athleteView.dueAndDone') }}</h2>
           <DueList :tasks="openTasks" @changed="load" @examine="open = 'start'" />
-          <UiMore v-if="closed.length > 0" :title="`Closed: ${closed.length}`">
+          <UiMore v-if="closed.length > 0" :title="t('athleteView.closed', { n: closed.length })">
             <ul>
               <li v-for="task in closed" :key="task.id" class="closed">
                 {{ task.title }}
                 <small>
-                  {{ task.state === 'let_go' ? 'dismissed' : 'done' }}{{ task.closing ? `: ${task.closing}` : '' }}
+                  {{ task.state === 'let_go' ? t('athleteView.dismissed') : t('athleteView.done')
+                  }}{{ task.closing ? `: ${task.closing}` : '' }}
                 </small>
               </li>
             </ul>
           </UiMore>
           <template v-if="athlete.proposals.length > 0">
-            <h3>Proposed</h3>
+            <h3>{{ t('athleteView.proposed') }}</h3>
             <ProposalList :proposals="athlete.proposals" @changed="load" />
           </template>
           <NoteTask :athlete="athlete.id" @noted="load" />
         </section>
         <section aria-labelledby="facts">
-          <h2 id="facts">Details</h2>
+          <h2 id="facts">{{ t('athleteView.details') }}</h2>
           <dl>
             <template v-for="[name, value] in facts" :key="name">
               <dt>{{ name }}</dt>
@@ -173,13 +185,13 @@ watch(() => props.id, load)
             </template>
           </dl>
           <p v-if="keepsLists" class="actions">
-            <UiButton @click="open = 'edit'">Edit details</UiButton>
-            <UiButton kind="quiet" @click="open = 'archive'">Archive</UiButton>
+            <UiButton @click="open = 'edit'">{{ t('athleteView.editDetails') }}</UiButton>
+            <UiButton kind="quiet" @click="open = 'archive'">{{ t('athleteView.archive') }}</UiButton>
             <template v-if="session.user?.leads">
               <UiButton kind="quiet" :disabled="making" @click="take(athlete.id)">
-                {{ making ? 'Making the export…' : 'Export all data' }}
+                {{ making ? t('athleteView.makingTheExport') : t('athleteView.exportAllData') }}
               </UiButton>
-              <UiButton kind="quiet" @click="open = 'erase'">Erase</UiButton>
+              <UiButton kind="quiet" @click="open = 'erase'">{{ t('athleteView.erase') }}</UiButton>
             </template>
           </p>
           <UiAlert v-if="exportProblem" :say="exportProblem" />
@@ -189,11 +201,15 @@ watch(() => props.id, load)
     <StartDialog v-if="athlete && open === 'start'" :athlete="athlete" @close="open = null" @started="begin" />
     <AthleteDialog v-if="athlete && open === 'edit'" :athlete="athlete" @close="open = null" @saved="saved" />
     <EraseDialog v-if="athlete && open === 'erase'" :athlete="athlete" @close="open = null" @erased="erased" />
-    <UiDialog v-if="athlete && open === 'archive'" :title="`Archive ${athlete.name}`" @close="open = null">
-      <p>They leave the lists; their examinations stay. You can restore them below the list of athletes.</p>
+    <UiDialog
+      v-if="athlete && open === 'archive'"
+      :title="t('athleteView.archive2', { name: athlete.name })"
+      @close="open = null"
+    >
+      <p>{{ t('athleteView.theyLeaveTheListsTheirExaminations') }}</p>
       <template #actions>
-        <UiButton @click="open = null">Cancel</UiButton>
-        <UiButton kind="main" :disabled="busy" @click="archive">Archive</UiButton>
+        <UiButton @click="open = null">{{ t('athleteView.cancel') }}</UiButton>
+        <UiButton kind="main" :disabled="busy" @click="archive">{{ t('athleteView.archive') }}</UiButton>
       </template>
     </UiDialog>
   </SubjectPage>

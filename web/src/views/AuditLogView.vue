@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
+import { t } from '@/messages/views'
 import { exactMoment } from '@/shared/dates'
 import type { AuditLog } from '@/contract/types'
 import SubjectPage from '@/frame/SubjectPage.vue'
@@ -21,7 +22,7 @@ async function load(): Promise<void> {
     log.value = await answerOf(api.GET('/api/audit-log', { params: { query: { ...asked } } }))
     problem.value = ''
   } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The list could not be loaded.'
+    problem.value = error instanceof Error ? error.message : t('auditLogView.theListCouldNotBeLoaded')
   }
 }
 
@@ -34,39 +35,41 @@ onMounted(load)
 </script>
 
 <template>
-  <SubjectPage title="Log: who did what">
-    <template #beside><UiButton href="/api/audit-log.csv" download>Table (CSV)</UiButton></template>
+  <SubjectPage :title="t('auditLogView.logWhoDidWhat')">
+    <template #beside>
+      <UiButton href="/api/audit-log.csv" download>{{ t('auditLogView.tableCsv') }}</UiButton>
+    </template>
     <UiAlert v-if="problem" :say="problem" />
-    <UiWaiting v-else-if="!log" label="Loading the list" />
+    <UiWaiting v-else-if="!log" :label="t('auditLogView.loadingTheList')" />
     <template v-else>
       <div class="narrow">
         <UiSelect
-          label="Person"
-          none="everybody"
+          :label="t('auditLogView.person')"
+          :none="t('auditLogView.everybody')"
           :value="asked.person"
           :options="log.people.map(({ id, name }) => ({ id, label: name }))"
           @change="(person) => ask({ person })"
         />
         <UiSelect
-          label="What"
-          none="everything"
+          :label="t('auditLogView.what')"
+          :none="t('auditLogView.everything')"
           :value="asked.event"
           :options="log.kinds"
           @change="(event) => ask({ event })"
         />
-        <p class="count number quiet-text">{{ log.total }} {{ log.total === 1 ? 'entry' : 'entries' }}</p>
+        <p class="count number quiet-text">{{ t('auditLogView.entries', { n: log.total }) }}</p>
       </div>
-      <UiEmpty v-if="log.entries.length === 0" say="Nothing was done that this asks for." />
-      <div v-else class="wide" role="region" aria-label="Who did what, newest first" tabindex="0">
+      <UiEmpty v-if="log.entries.length === 0" :say="t('auditLogView.nothingWasDoneThatThisAsks')" />
+      <div v-else class="wide" role="region" :aria-label="t('auditLogView.whoDidWhatNewestFirst')" tabindex="0">
         <table>
           <thead>
             <tr>
-              <th scope="col">When</th>
-              <th scope="col">Who</th>
-              <th scope="col">What</th>
-              <th scope="col">Whose</th>
-              <th scope="col">Part</th>
-              <th scope="col">From</th>
+              <th scope="col">{{ t('auditLogView.when') }}</th>
+              <th scope="col">{{ t('auditLogView.who') }}</th>
+              <th scope="col">{{ t('auditLogView.what') }}</th>
+              <th scope="col">{{ t('auditLogView.whose') }}</th>
+              <th scope="col">{{ t('auditLogView.part') }}</th>
+              <th scope="col">{{ t('auditLogView.from') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -81,7 +84,12 @@ onMounted(load)
           </tbody>
         </table>
       </div>
-      <UiPages :page="log.page" :pages="log.pages" label="Pages of the log" @turn="(page) => ask({ page })" />
+      <UiPages
+        :page="log.page"
+        :pages="log.pages"
+        :label="t('auditLogView.pagesOfTheLog')"
+        @turn="(page) => ask({ page })"
+      />
     </template>
   </SubjectPage>
 </template>

@@ -22,6 +22,7 @@ import { useKeys } from '@/bench/keys/useKeys'
 import { useHands } from '@/bench/useHands'
 import type { ConditionId, Side } from '@/contract/types'
 import { refusedFigure } from '@/figures/refusedFigures'
+import { t } from '@/messages/views'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import { useScreen } from '@/shared/screen'
 import { useExamination } from '@/stores/examination'
@@ -83,7 +84,8 @@ const alarms = computed(() =>
 
 /** A figure that was refused stays in sight until it is corrected or cleared. */
 function mayLeave(): boolean {
-  if (refusedFigure.value !== '') tell(`Correct or clear the figure first (${refusedFigure.value}).`)
+  if (refusedFigure.value !== '')
+    tell(t('benchView.correctOrClearTheFigureFirst', { refusedFigure: refusedFigure.value }))
   return refusedFigure.value === ''
 }
 
@@ -139,7 +141,7 @@ useBenchKeys({
 
 watch(
   () => examination.merged,
-  (part) => part && tell('Another tab or person answered other questions here; both are kept.'),
+  (part) => part && tell(t('benchView.anotherTabOrPersonAnsweredOther')),
 )
 /** A step begins at its heading: a screen reader tells it, and no control has the focus yet. */
 watch(place, async () => {
@@ -153,11 +155,11 @@ watch(place, async () => {
 
 <template>
   <main v-if="problem && !ready" class="lost" role="alert">
-    <h1>This examination cannot be opened</h1>
+    <h1>{{ t('benchView.thisExaminationCannotBeOpened') }}</h1>
     <p>{{ problem }}</p>
     <p>
-      <UiButton @click="load">Try again</UiButton>
-      <UiButton to="/">Back to today</UiButton>
+      <UiButton @click="load">{{ t('benchView.tryAgain') }}</UiButton>
+      <UiButton to="/">{{ t('benchView.backToToday') }}</UiButton>
     </p>
   </main>
   <div v-else-if="ready && opened.head" class="bench">
@@ -168,21 +170,23 @@ watch(place, async () => {
       @summary="mayLeave() && router.push({ name: 'summary', params: { id } })"
     />
     <LeadingStrip class="strip" :rail-open="railOpen" @rail="railOpen = !railOpen" />
-    <UiSheet v-if="phone" v-model="railOpen" title="Route" side="left">
+    <UiSheet v-if="phone" v-model="railOpen" :title="t('benchView.route')" side="left">
       <RouteRail :place="place" @go="go" />
     </UiSheet>
     <RouteRail v-else class="rail" :place="place" @go="go" />
     <main ref="middle" class="middle">
       <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms">
-        <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">Open the hand-over</UiButton>
+        <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">
+          {{ t('benchView.openTheHandOver') }}
+        </UiButton>
       </SafetyLines>
       <template v-if="place.kind === 'history'">
-        <h1>History</h1>
+        <h1>{{ t('benchView.history') }}</h1>
         <HistoryPanel />
       </template>
       <template v-else-if="place.kind === 'gate'">
-        <h1>Safety gate</h1>
+        <h1>{{ t('benchView.safetyGate') }}</h1>
         <GatePanel />
       </template>
       <ManoeuvrePanel
@@ -195,7 +199,7 @@ watch(place, async () => {
     </main>
     <HistoryChances v-if="place.kind === 'history' && !opened.head?.isBaseline" class="meaning" />
     <MeaningStrip v-else-if="manoeuvre" class="meaning" :manoeuvre="manoeuvre" />
-    <UiSheet v-if="narrow" v-model="plateauOpen" title="Chances" side="right">
+    <UiSheet v-if="narrow" v-model="plateauOpen" :title="t('benchView.chances')" side="right">
       <ChancesPanel @pick="(condition) => (picked = condition)" @go="go" />
     </UiSheet>
     <ChancesPanel v-else class="picture" @pick="(condition) => (picked = condition)" @go="go" />

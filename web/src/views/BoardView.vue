@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Availability } from '@/contract/types'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import { t } from '@/messages/views'
 import { span } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
@@ -32,7 +33,7 @@ function load(): void {
 
 /** When a knee is looked at again, as far as that is known. */
 function again({ review }: Availability): string {
-  return review ? span(review.from, review.by) : 'not planned'
+  return review ? span(review.from, review.by) : t('boardView.notPlanned')
 }
 
 function print(): void {
@@ -43,35 +44,33 @@ onMounted(load)
 </script>
 
 <template>
-  <SubjectPage title="Availability">
-    <template #beside><UiButton @click="print">Print</UiButton></template>
+  <SubjectPage :title="t('boardView.availability')">
+    <template #beside>
+      <UiButton @click="print">{{ t('boardView.print') }}</UiButton>
+    </template>
     <UiAlert v-if="problem" :say="problem">
-      <UiButton @click="load">Try again</UiButton>
+      <UiButton @click="load">{{ t('boardView.tryAgain') }}</UiButton>
     </UiAlert>
-    <UiWaiting v-else-if="!board" label="Loading the board" />
+    <UiWaiting v-else-if="!board" :label="t('boardView.loadingTheBoard')" />
     <UiEmpty
       v-else-if="board.length === 0"
-      :say="
-        examines
-          ? 'No examination is signed yet.'
-          : 'No examined athlete has agreed to share availability with you yet.'
-      "
+      :say="examines ? t('boardView.noExaminationIsSignedYet') : t('boardView.noExaminedAthleteHasAgreedTo')"
     />
     <section v-for="[squad, athletes] in squads" :key="squad" :aria-label="squad">
       <h2>
         {{ squad }}
         <small v-if="session.seasonOf(squad)">{{ session.seasonOf(squad) }}</small>
       </h2>
-      <div class="wide" role="region" :aria-label="`${squad}: availability`" tabindex="0">
+      <div class="wide" role="region" :aria-label="t('boardView.availability2', { squad })" tabindex="0">
         <table>
           <thead>
             <tr>
-              <th scope="col">Athlete</th>
-              <th scope="col">Now</th>
-              <th scope="col">Not allowed</th>
-              <th scope="col">Allowed</th>
-              <th scope="col">Next examination</th>
-              <th v-if="examines" scope="col">Shared with coach</th>
+              <th scope="col">{{ t('boardView.athlete') }}</th>
+              <th scope="col">{{ t('boardView.now') }}</th>
+              <th scope="col">{{ t('boardView.notAllowed') }}</th>
+              <th scope="col">{{ t('boardView.allowed') }}</th>
+              <th scope="col">{{ t('boardView.nextExamination') }}</th>
+              <th v-if="examines" scope="col">{{ t('boardView.sharedWithCoach') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -86,24 +85,28 @@ onMounted(load)
               <td>
                 <b class="status" :class="one.status">{{ one.label }}</b>
               </td>
-              <td data-label="Not allowed" :class="{ none: one.notThis.length === 0 }">{{ one.notThis.join(', ') }}</td>
-              <td data-label="Allowed" :class="{ none: one.thisYes.length === 0 }">{{ one.thisYes.join(', ') }}</td>
-              <td data-label="Next examination" class="number">
+              <td :data-label="t('boardView.notAllowed')" :class="{ none: one.notThis.length === 0 }">
+                {{ one.notThis.join(', ') }}
+              </td>
+              <td :data-label="t('boardView.allowed')" :class="{ none: one.thisYes.length === 0 }">
+                {{ one.thisYes.join(', ') }}
+              </td>
+              <td :data-label="t('boardView.nextExamination')" class="number">
                 <span>
-                  <b v-if="one.review?.isOverdue">Overdue:</b>
+                  <b v-if="one.review?.isOverdue">{{ t('boardView.overdue') }}</b>
                   {{ again(one) }}
                 </span>
               </td>
-              <td v-if="examines" data-label="Shared with coach">{{ one.coachMayKnow ? 'yes' : 'no' }}</td>
+              <td v-if="examines" :data-label="t('boardView.sharedWithCoach')">
+                {{ one.coachMayKnow ? t('boardView.yes') : t('boardView.no') }}
+              </td>
             </tr>
           </tbody>
         </table>
       </div>
     </section>
     <p v-if="board && board.length > 0" class="note">
-      By the last signed examination. An athlete who is missing here has none{{
-        examines ? '' : ', or has not agreed to share it'
-      }}.
+      {{ examines ? t('boardView.byTheLastSignedExamination') : t('boardView.byTheLastSignedExaminationShared') }}
     </p>
   </SubjectPage>
 </template>

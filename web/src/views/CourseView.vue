@@ -7,9 +7,10 @@ import VisitComparison from '@/charts/VisitComparison.vue'
 import { chances, highest, measures } from '@/charts/series'
 import type { Course } from '@/contract/types'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import { t } from '@/messages/views'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
-import { inHundred } from '@/shared/words'
+import { inHundred, kneeOf } from '@/shared/words'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiEmpty from '@/ui/UiEmpty.vue'
@@ -23,7 +24,12 @@ const props = defineProps<{ id: string }>()
 /** Chances that were never higher than this are told last (of 100). */
 const LOW = 10
 
-const ASKED = { open: 'To refer', sent: 'Referred', done: 'Referred', let_go: 'Not referred' } as const
+const ASKED = {
+  open: t('courseView.toRefer'),
+  sent: t('courseView.referred'),
+  done: t('courseView.referred'),
+  let_go: t('courseView.notReferred'),
+} as const
 
 interface Event {
   id: string
@@ -37,7 +43,6 @@ const router = useRouter()
 const course = ref<Course | null>(null)
 const { problem, attempt } = useDoing()
 
-const side = computed(() => (course.value?.episode.hurtSide === 'left' ? 'Left' : 'Right'))
 const curves = computed(() => (course.value ? measures(course.value) : []))
 const likely = computed(() => (course.value ? chances(course.value) : []))
 const high = computed(() => likely.value.filter((one) => highest(one) >= LOW))
@@ -49,20 +54,30 @@ const events = computed<Event[]>(() => {
   const happened: Event[] = visits.map(({ examination, at, chances: said }) => ({
     id: examination,
     at,
-    title: 'Examined',
-    say: said[0] ? `${said[0].label} ${inHundred(said[0].chance)} in 100` : '',
+    title: t('courseView.examined'),
+    say: said[0] ? t('courseView.in100', { label: said[0].label, chance: inHundred(said[0].chance) }) : '',
     to: examination,
   }))
   for (const { id, on, label, answers, removed } of episode.referenceResults) {
     if (removed) continue
     const found = answers.filter((one) => one.seen === 'present').map((one) => one.label)
-    happened.push({ id, at: on, title: label, say: found.length > 0 ? `${found.join(', ')} found` : 'nothing found' })
+    happened.push({
+      id,
+      at: on,
+      title: label,
+      say: found.length > 0 ? t('courseView.found', { found: found.join(', ') }) : t('courseView.nothingFound'),
+    })
   }
   for (const [index, { title, at, state, closing }] of asked.entries()) {
     if (at)
-      happened.push({ id: `asked ${index}`, at, title: ASKED[state], say: closing ? `${title}: ${closing}` : title })
+      happened.push({
+        id: t('courseView.asked', { index }),
+        at,
+        title: ASKED[state],
+        say: closing ? `${title}: ${closing}` : title,
+      })
   }
-  if (episode.injuredOn) happened.push({ id: 'injury', at: episode.injuredOn, title: 'Hurt', say: '' })
+  if (episode.injuredOn) happened.push({ id: 'injury', at: episode.injuredOn, title: t('courseView.hurt'), say: '' })
   return happened.sort((one, other) => other.at.localeCompare(one.at))
 })
 const shown = computed(() => events.value.map((event) => ({ ...event, when: day(event.at), filled: !!event.to })))
@@ -83,20 +98,26 @@ watch(() => props.id, load)
 </script>
 
 <template>
-  <SubjectPage :title="course ? `${course.athlete.name}, ${side.toLowerCase()} knee` : 'Course of a knee'">
+  <SubjectPage
+    :title="
+      course
+        ? t('courseView.knee', { name: course.athlete.name, knee: kneeOf(course.episode.hurtSide) })
+        : t('courseView.courseOfAKnee')
+    "
+  >
     <template v-if="course" #beside>
-      <UiButton :to="{ name: 'athlete', params: { id: course.athlete.id } }">The athlete</UiButton>
+      <UiButton :to="{ name: 'athlete', params: { id: course.athlete.id } }">{{ t('courseView.theAthlete') }}</UiButton>
     </template>
     <UiAlert v-if="problem" :say="problem">
-      <UiButton @click="load">Try again</UiButton>
+      <UiButton @click="load">{{ t('courseView.tryAgain') }}</UiButton>
     </UiAlert>
-    <UiWaiting v-else-if="!course" label="Loading the course" />
+    <UiWaiting v-else-if="!course" :label="t('courseView.loadingTheCourse')" />
     <template v-if="course">
-      <UiEmpty v-if="course.visits.length === 0" say="Trends begin with the first signed examination." />
+      <UiEmpty v-if="course.visits.length === 0" :say="t('courseView.trendsBeginWithTheFirstSigned')" />
       <div class="columns">
         <section aria-labelledby="happened">
-          <h2 id="happened">What happened</h2>
-          <UiTimeline label="What happened, newest first" :items="shown">
+          <h2 id="happened">{{ t('courseView.whatHappened') }}</h2>
+          <UiTimeline :label="t('courseView.whatHappenedNewestFirst')" :items="shown">
             <template #default="{ item }">
               <RouterLink v-if="item.to" :to="{ name: 'summary', params: { id: item.to } }">
                 <b>{{ item.title }}</b>
@@ -108,18 +129,18 @@ watch(() => props.id, load)
         </section>
         <div class="curves">
           <section v-if="high.length > 0" aria-labelledby="chances">
-            <h2 id="chances">Probabilities out of 100 similar knees, with 95 % intervals</h2>
+            <h2 id="chances">{{ t('courseView.probabilitiesOutOf100SimilarKnees') }}</h2>
             <div class="grid">
               <CourseChart v-for="one in high" :key="one.id" :series="one" @open="open" />
             </div>
-            <UiMore v-if="low.length > 0" :title="`${low.length} that were never above ${LOW} in 100`">
+            <UiMore v-if="low.length > 0" :title="t('courseView.thatWereNeverAboveIn100', { n: low.length, LOW })">
               <div class="grid">
                 <CourseChart v-for="one in low" :key="one.id" :series="one" @open="open" />
               </div>
             </UiMore>
           </section>
           <section v-if="curves.length > 0" aria-labelledby="measures">
-            <h2 id="measures">Measures; the grey band is the measurement error</h2>
+            <h2 id="measures">{{ t('courseView.measuresTheGreyBandIsThe') }}</h2>
             <div class="grid">
               <CourseChart v-for="one in curves" :key="one.id" :series="one" @open="open" />
             </div>

@@ -4,6 +4,7 @@ import { answerOf, api } from '@/api/client'
 import type { Doctor } from '@/contract/types'
 import DoctorDialog from '@/letters/DoctorDialog.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import { t } from '@/messages/views'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -46,17 +47,17 @@ onMounted(() => attempt(load))
 </script>
 
 <template>
-  <SubjectPage title="Address book">
+  <SubjectPage :title="t('doctorsView.addressBook')">
     <template #beside>
-      <UiButton kind="main" @click="open = {}">Add contact</UiButton>
+      <UiButton kind="main" @click="open = {}">{{ t('doctorsView.addContact') }}</UiButton>
     </template>
     <UiAlert v-if="problem" :say="problem" />
     <p v-if="removed" class="removed" role="status">
-      {{ removed.name }} is out of the book; letters stay as they are.
-      <UiButton :disabled="busy" @click="takeBack">Restore</UiButton>
+      {{ t('doctorsView.isOutOfTheBookLetters', { name: removed.name }) }}
+      <UiButton :disabled="busy" @click="takeBack">{{ t('doctorsView.restore') }}</UiButton>
     </p>
-    <UiWaiting v-if="!doctors" label="Loading the book" />
-    <UiEmpty v-else-if="doctors.length === 0" say="No contacts yet. Add the first: letters are addressed from here." />
+    <UiWaiting v-if="!doctors" :label="t('doctorsView.loadingTheBook')" />
+    <UiEmpty v-else-if="doctors.length === 0" :say="t('doctorsView.noContactsYetAddTheFirst')" />
     <ul v-else class="book">
       <li v-for="one in doctors" :key="one.id">
         <span>
@@ -65,9 +66,20 @@ onMounted(() => attempt(load))
           <small>{{ [one.address, one.email, one.phone].filter(Boolean).join(' · ') }}</small>
         </span>
         <span class="beside">
-          <UiButton kind="quiet" :aria-label="`Edit: ${one.name}`" @click="open = { doctor: one }">Edit</UiButton>
-          <UiButton kind="quiet" :disabled="busy" :aria-label="`Remove: ${one.name}`" @click="remove(one)">
-            Remove
+          <UiButton
+            kind="quiet"
+            :aria-label="t('doctorsView.edit', { name: one.name })"
+            @click="open = { doctor: one }"
+          >
+            {{ t('doctorsView.edit2') }}
+          </UiButton>
+          <UiButton
+            kind="quiet"
+            :disabled="busy"
+            :aria-label="t('doctorsView.remove', { name: one.name })"
+            @click="remove(one)"
+          >
+            {{ t('doctorsView.remove2') }}
           </UiButton>
         </span>
       </li>

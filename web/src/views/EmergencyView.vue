@@ -2,10 +2,11 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import SaveState from '@/frame/SaveState.vue'
+import { t } from '@/messages/views'
 import { clock } from '@/shared/dates'
 import { isByHand } from '@/shared/results'
 import { findingName } from '@/stores/words'
-import { daysAgo } from '@/shared/words'
+import { daysAgo, kneeOf } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -53,22 +54,22 @@ const state = computed(() =>
 
 const injured = computed(() => {
   const { daysSinceInjury: days, hoursSinceInjury: hours } = opened.section('frame')
-  if (typeof hours === 'number') return `${hours} h ago`
-  return typeof days === 'number' ? daysAgo(days) : 'no injury recalled'
+  if (typeof hours === 'number') return t('emergencyView.hAgo', { hours })
+  return typeof days === 'number' ? daysAgo(days) : t('emergencyView.noInjuryRecalled')
 })
 const found = computed(() =>
   (verdict.assessment?.results ?? [])
     .filter((result) => result.counts && result.outcome === 'positive' && isByHand(result))
-    .map((result) => `${findingName(result.finding, catalogue.catalogue)} positive`)
+    .map((result) => t('emergencyView.positive', { finding: findingName(result.finding, catalogue.catalogue) }))
     .join(', '),
 )
 
 /** The pulse is felt for again and again; without a finding of its own the last time counts. */
 function spoken(finding: Record<string, unknown> | null, id: string): string {
   const felt = id === 'distal_pulse' ? checks.value.at(-1)?.felt : undefined
-  if (felt !== undefined) return felt ? 'felt' : 'not felt'
-  if (finding === null) return 'not checked'
-  return finding.normal === true ? 'normal' : String(finding.result ?? 'not checked')
+  if (felt !== undefined) return felt ? t('emergencyView.felt') : t('emergencyView.notFelt2')
+  if (finding === null) return t('emergencyView.notChecked')
+  return finding.normal === true ? t('emergencyView.normal') : String(finding.result ?? t('emergencyView.notChecked'))
 }
 
 /** Each time somebody feels for it is kept; what follows from a pulse that was missing once, the server says. */
@@ -86,11 +87,11 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
       <header>
         <div>
           <h1>{{ opened.head.athlete.name }}, {{ opened.head.athlete.age }}</h1>
-          <p class="side">{{ opened.hurtSide }} knee</p>
+          <p class="side">{{ kneeOf(opened.hurtSide) }}</p>
         </div>
-        <p class="clock number" aria-label="Time now">{{ clock(now.toISOString()) }}</p>
+        <p class="clock number" :aria-label="t('emergencyView.timeNow')">{{ clock(now.toISOString()) }}</p>
         <SaveState :state="examination.saveState" class="save" />
-        <UiButton :to="{ name: 'bench', params: { id } }">Back to the bench</UiButton>
+        <UiButton :to="{ name: 'bench', params: { id } }">{{ t('emergencyView.backToTheBench') }}</UiButton>
       </header>
       <ul v-if="lines.length > 0" class="lines">
         <li v-for="line in lines" :key="line.rule">
@@ -98,26 +99,32 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
           {{ line.say }}
         </li>
       </ul>
-      <p v-else class="lines none">No emergency line is raised for this knee.</p>
+      <p v-else class="lines none">{{ t('emergencyView.noEmergencyLineIsRaisedFor') }}</p>
       <section class="pulse" aria-labelledby="pulse">
-        <h2 id="pulse">Pulse at the foot</h2>
+        <h2 id="pulse">{{ t('emergencyView.pulseAtTheFoot') }}</h2>
         <p class="since number" :class="{ due: minutes === null || minutes >= due }" role="status">
-          {{ minutes === null ? 'not checked with a time yet' : `${minutes} min ago` }}
-          <small v-if="minutes !== null">· again every {{ due }} min</small>
+          {{ minutes === null ? t('emergencyView.notCheckedWithATimeYet') : t('emergencyView.minAgo', { minutes }) }}
+          <small v-if="minutes !== null">{{ t('emergencyView.againEveryMin', { due }) }}</small>
         </p>
         <div v-if="!signed" class="taps">
-          <UiButton kind="main" @click="check(true)">Felt now</UiButton>
-          <UiButton @click="check(false)">Not felt</UiButton>
-          <UiButton v-if="!undoable.isEmpty" kind="quiet" @click="examination.undo()">Undo</UiButton>
+          <UiButton kind="main" @click="check(true)">{{ t('emergencyView.feltNow') }}</UiButton>
+          <UiButton @click="check(false)">{{ t('emergencyView.notFelt') }}</UiButton>
+          <UiButton v-if="!undoable.isEmpty" kind="quiet" @click="examination.undo()">
+            {{ t('emergencyView.undo') }}
+          </UiButton>
         </div>
         <ol class="log number">
           <li v-for="entry in checks.slice(-6)" :key="entry.at">
-            {{ clock(entry.at) }} pulse {{ entry.felt ? 'felt' : 'not felt' }}
+            {{
+              entry.felt
+                ? t('emergencyView.pulseFelt', { at: clock(entry.at) })
+                : t('emergencyView.pulseNotFelt', { at: clock(entry.at) })
+            }}
           </li>
         </ol>
       </section>
       <section aria-labelledby="state">
-        <h2 id="state">Foot</h2>
+        <h2 id="state">{{ t('emergencyView.foot') }}</h2>
         <dl>
           <template v-for="s in state" :key="s.id">
             <dt>{{ s.name }}</dt>
@@ -126,25 +133,25 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
         </dl>
       </section>
       <section aria-labelledby="told">
-        <h2 id="told">What happened</h2>
-        <p>{{ opened.section('episode').whatHappened ?? 'Not noted yet.' }}</p>
+        <h2 id="told">{{ t('emergencyView.whatHappened') }}</h2>
+        <p>{{ opened.section('episode').whatHappened ?? t('emergencyView.notNotedYet') }}</p>
         <dl>
-          <dt>Injured</dt>
+          <dt>{{ t('emergencyView.injured') }}</dt>
           <dd>{{ injured }}</dd>
-          <dt>Examined from</dt>
+          <dt>{{ t('emergencyView.examinedFrom') }}</dt>
           <dd class="number">{{ clock(opened.head.examinedAt) }}</dd>
-          <dt>By</dt>
+          <dt>{{ t('emergencyView.by') }}</dt>
           <dd>{{ opened.head.examiner }}</dd>
         </dl>
       </section>
       <section aria-labelledby="found">
-        <h2 id="found">Found, and what to do</h2>
-        <p>{{ found || 'No hand has been on the knee itself.' }}</p>
-        <p>{{ verdict.assessment?.plan.support.why }} A pulse that is felt does not exclude an injured artery.</p>
+        <h2 id="found">{{ t('emergencyView.foundAndWhatToDo') }}</h2>
+        <p>{{ found || t('emergencyView.noHandHasBeenOnThe') }}</p>
+        <p>{{ t('emergencyView.aPulseThatIsFeltDoes', { why: verdict.assessment?.plan.support.why }) }}</p>
       </section>
       <footer>
-        <b>Chances, not a diagnosis.</b>
-        Local emergency rules come first.
+        <b>{{ t('emergencyView.chancesNotADiagnosis') }}</b>
+        {{ t('emergencyView.localEmergencyRulesComeFirst') }}
       </footer>
     </template>
   </main>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ShareCode from '@/letters/ShareCode.vue'
+import { t } from '@/messages/views'
 import HurtParts from '@/plateau/HurtParts.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
@@ -13,6 +14,7 @@ import { useVerdict } from '@/stores/verdict'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiWaiting from '@/ui/UiWaiting.vue'
+import { capital, kneeOf } from '@/shared/words'
 
 /** What the athlete takes home, in large type: on paper, or read here together. */
 const props = defineProps<{ id: string }>()
@@ -41,23 +43,32 @@ function print(): void {
 </script>
 
 <template>
-  <SubjectPage :title="opened.head ? `For ${opened.head.athlete.name}` : 'For the athlete'">
+  <SubjectPage
+    :title="
+      opened.head ? t('forAthleteView.for', { name: opened.head.athlete.name }) : t('forAthleteView.forTheAthlete')
+    "
+  >
     <template v-if="ready" #beside>
-      <nav class="actions" aria-label="For the athlete">
-        <UiButton kind="quiet" :to="{ name: 'summary', params: { id } }">Summary</UiButton>
-        <UiButton kind="main" @click="print">Print</UiButton>
+      <nav class="actions" :aria-label="t('forAthleteView.forTheAthlete')">
+        <UiButton kind="quiet" :to="{ name: 'summary', params: { id } }">{{ t('forAthleteView.summary') }}</UiButton>
+        <UiButton kind="main" @click="print">{{ t('forAthleteView.print') }}</UiButton>
       </nav>
     </template>
     <UiAlert v-if="problem" :say="problem" />
-    <UiWaiting v-else-if="!ready || !opened.head" label="Loading" />
+    <UiWaiting v-else-if="!ready || !opened.head" :label="t('forAthleteView.loading')" />
     <template v-else>
       <p class="quiet-text">
-        {{ opened.hurtSide === 'left' ? 'Left' : 'Right' }} knee, {{ day(opened.head.examinedAt) }}.
-        <b v-if="!isSigned">Not signed yet</b>
+        {{
+          t('forAthleteView.knee', {
+            knee: capital(kneeOf(opened.hurtSide)),
+            examinedAt: day(opened.head.examinedAt),
+          })
+        }}
+        <b v-if="!isSigned">{{ t('forAthleteView.notSignedYet') }}</b>
       </p>
       <UiAlert
         v-if="untranslated && opened.head"
-        :say="`The ${translationName(opened.head.athleteReads)} page could not be loaded; this is the English one.`"
+        :say="t('forAthleteView.thePageCouldNotBeLoaded', { athleteReads: translationName(opened.head.athleteReads) })"
       />
       <article>
         <div :lang="translation?.language">
@@ -76,14 +87,13 @@ function print(): void {
             :lang="translation?.language"
           />
           <section v-if="translation" class="original" aria-labelledby="original">
-            <h2 id="original">The same in English</h2>
+            <h2 id="original">{{ t('forAthleteView.theSameInEnglish') }}</h2>
             <p v-for="{ heading, say } in english" :key="heading">
               <b>{{ heading }}.</b>
               {{ say }}
             </p>
             <p v-if="translation.caution" class="quiet-text">
-              The {{ translation.languageName }} text has not been reviewed yet by a clinician who speaks
-              {{ translation.languageName }}. A lead can mark it as reviewed in the team settings.
+              {{ t('forAthleteView.theTextHasNotBeenReviewed', { language: translation.languageName }) }}
             </p>
           </section>
         </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watch } from 'vue'
+import { t } from '@/messages/views'
 import ImportExample from '@/people/ImportExample.vue'
 import ImportLines from '@/people/ImportLines.vue'
 import ImportReading from '@/people/ImportReading.vue'
@@ -32,53 +33,61 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
 </script>
 
 <template>
-  <SubjectPage title="A list of athletes">
+  <SubjectPage :title="t('importView.aListOfAthletes')">
     <template v-if="running">
       <div class="running" role="status">
         <template v-if="isUnderWay">
-          <h2>Adding {{ running.total }} athletes</h2>
-          <UiProgress label="Athletes added" :done="running.done" :total="running.total" />
-          <p class="quiet-text">All of them or none. You can leave this page; it goes on.</p>
+          <h2>{{ t('importView.addingAthletes', { n: running.total }) }}</h2>
+          <UiProgress :label="t('importView.athletesAdded')" :done="running.done" :total="running.total" />
+          <p class="quiet-text">{{ t('importView.allOfThemOrNoneYou') }}</p>
         </template>
         <h2 v-else-if="running.state === 'done'">
-          {{ running.total }} {{ running.total === 1 ? 'athlete is' : 'athletes are' }} in the lists now.
+          {{
+            t('importView.inTheListsNow', {
+              n: running.total,
+            })
+          }}
         </h2>
-        <UiAlert v-else :say="running.problem ?? 'Nothing of the list was stored.'" />
+        <UiAlert v-else :say="running.problem ?? t('importView.nothingOfTheListWasStored')" />
         <p v-if="!isUnderWay" class="actions">
-          <UiButton kind="main" to="/">To the athletes</UiButton>
-          <UiButton @click="again">Another list</UiButton>
+          <UiButton kind="main" to="/">{{ t('importView.toTheAthletes') }}</UiButton>
+          <UiButton @click="again">{{ t('importView.anotherList') }}</UiButton>
         </p>
       </div>
     </template>
     <template v-else>
-      <UiFile label="Choose a list as CSV, or drop it here" accept=".csv,.txt,.tsv,text/csv" @chosen="choose">
-        <b>{{ file ? file.name : 'Choose a list as CSV, or drop it here' }}</b>
+      <UiFile :label="t('importView.chooseAListAsCsvOr')" accept=".csv,.txt,.tsv,text/csv" @chosen="choose">
+        <b>{{ file ? file.name : t('importView.chooseAListAsCsvOr') }}</b>
         <p class="quiet-text">
           {{
             preview
-              ? `${preview.lines.length} lines, letters in ${preview.letters}, ${between} between cells`
-              : 'A line of heads, then a line for each athlete: name, birth date, squad, and what else is known.'
+              ? t('importView.linesLettersInBetweenCells', {
+                  n: preview.lines.length,
+                  letters: preview.letters,
+                  between,
+                })
+              : t('importView.aLineOfHeadsThenA')
           }}
         </p>
       </UiFile>
       <UiAlert v-if="problem" :say="problem" />
       <template v-if="preview">
-        <UiMore :key="file?.content.length" title="How it is read" :open="lacks || counts.new === 0">
+        <UiMore :key="file?.content.length" :title="t('importView.howItIsRead')" :open="lacks || counts.new === 0">
           <ImportReading :preview="preview" :said="said" @change="read" />
         </UiMore>
         <div class="verdict">
           <p>
             <b>{{ counts.new }}</b>
-            new,
+            {{ t('importView.new') }}
             <b>{{ counts.same }}</b>
-            here already,
+            {{ t('importView.hereAlready') }}
             <b>{{ counts.clash }}</b>
-            similar to an athlete here,
+            {{ t('importView.similarToAnAthleteHere') }}
             <b>{{ counts.refused }}</b>
-            not to be imported. Nothing is stored yet.
+            {{ t('importView.notToBeImportedNothingIs') }}
           </p>
           <UiButton kind="main" :disabled="busy || adds === 0" @click="begin">
-            Add {{ adds }} {{ adds === 1 ? 'athlete' : 'athletes' }}
+            {{ t('importView.add', { n: adds }) }}
           </UiButton>
         </div>
         <ImportLines :lines="preview.lines" :taken="taken" @take="take" />

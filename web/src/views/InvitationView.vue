@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/views'
 import { required } from '@/ui/rules'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -23,8 +24,8 @@ const given = reactive({ name: '', password: '', code: '' })
 const asksCode = ref(false)
 const isNew = computed(() => invited.value?.account === 'none')
 const RULES = {
-  name: required('Your name is missing.'),
-  password: required('The password is missing.', { whitespace: false }),
+  name: required(t('invitationView.yourNameIsMissing')),
+  password: required(t('invitationView.thePasswordIsMissing'), { whitespace: false }),
 }
 const looking = useDoing()
 const { busy, problem, attempt } = useDoing()
@@ -55,30 +56,30 @@ watch(token, look, { immediate: true })
 <template>
   <OpenPage>
     <template v-if="looking.problem.value">
-      <h2>This link opens nothing</h2>
-      <p>It was used, withdrawn, or is too old. Ask the person who invited you for a new one.</p>
-      <UiButton :to="{ name: 'login' }">Log in</UiButton>
+      <h2>{{ t('invitationView.thisLinkOpensNothing') }}</h2>
+      <p>{{ t('invitationView.itWasUsedWithdrawnOrIs') }}</p>
+      <UiButton :to="{ name: 'login' }">{{ t('invitationView.logIn') }}</UiButton>
     </template>
     <div v-else-if="invited?.account === 'in_team'" class="known">
       <h2>{{ invited.team }}</h2>
-      <p>invites {{ invited.email }} as {{ invited.role }}. There is an account with this address.</p>
+      <p>{{ t('invitationView.invitesAsThereIsAnAccount', { email: invited.email, role: invited.role }) }}</p>
       <UiAlert v-if="problem" :say="problem" />
       <UiButton
         v-if="!session.user"
         kind="main"
         :to="{ name: 'login', query: { to: '/invitation' }, hash: route.hash }"
       >
-        Log in to join
+        {{ t('invitationView.logInToJoin') }}
       </UiButton>
-      <UiButton v-else kind="main" :disabled="busy" @click="accept">Join the team</UiButton>
+      <UiButton v-else kind="main" :disabled="busy" @click="accept">{{ t('invitationView.joinTheTeam') }}</UiButton>
     </div>
-    <UiForm v-else-if="invited" label="Join the team" :model="given" :rules="RULES" @submit="accept">
+    <UiForm v-else-if="invited" :label="t('invitationView.joinTheTeam')" :model="given" :rules="RULES" @submit="accept">
       <h2>{{ invited.team }}</h2>
-      <p>invites {{ invited.email }} as {{ invited.role }}.</p>
-      <UiText v-if="isNew" v-model="given.name" label="Your name" prop="name" autocomplete="name" />
+      <p>{{ t('invitationView.invitesAs', { email: invited.email, role: invited.role }) }}</p>
+      <UiText v-if="isNew" v-model="given.name" :label="t('invitationView.yourName')" prop="name" autocomplete="name" />
       <UiText
         v-model="given.password"
-        :label="isNew ? 'A password, 12 letters or more' : 'Password of your account'"
+        :label="isNew ? t('invitationView.aPassword12LettersOrMore') : t('invitationView.passwordOfYourAccount')"
         prop="password"
         type="password"
         :autocomplete="isNew ? 'new-password' : 'current-password'"
@@ -86,12 +87,12 @@ watch(token, look, { immediate: true })
       <UiText
         v-if="asksCode"
         v-model="given.code"
-        label="Code of your app, or a recovery code"
+        :label="t('invitationView.codeOfYourAppOrA')"
         prop="code"
         autocomplete="one-time-code"
       />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Join the team</UiButton>
+      <UiButton kind="main" submit :disabled="busy">{{ t('invitationView.joinTheTeam') }}</UiButton>
     </UiForm>
   </OpenPage>
 </template>

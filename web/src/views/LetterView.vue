@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/views'
 import { required } from '@/ui/rules'
 import { computed, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
@@ -25,15 +26,17 @@ const session = useSession()
 const sending = ref(false)
 const gone = ref(false)
 const { busy, problem, attempt } = useDoing()
-const missing = (what: string) => required(`${what} is missing.`)
-const RULES = { subject: missing('The subject'), text: missing('The text') }
+const missing = (what: string) => required(t('letterView.isMissing', { what }))
+const RULES = { subject: missing(t('letterView.theSubject')), text: missing(t('letterView.theText')) }
 const state = computed(() => {
   const { sent, at, sentBy, version } = letter.value!
-  if (sent) return `Left ${sent} on ${moment(at)}, by ${sentBy}.`
-  const draft = `Draft, version ${version}, ${moment(at)}.`
-  return session.server.mailLeaves ? draft : `${draft} No mail leaves this machine.`
+  if (sent) return t('letterView.leftOnBy', { sent, at: moment(at), sentBy })
+  const draft = t('letterView.draftVersion', { version, at: moment(at) })
+  return session.server.mailLeaves ? draft : t('letterView.noMailLeavesThisMachine', { draft })
 })
-const title = computed(() => (letter.value ? `Letter about ${letter.value.athlete.name}` : 'Letter'))
+const title = computed(() =>
+  letter.value ? t('letterView.letterAbout', { name: letter.value.athlete.name }) : t('letterView.letter'),
+)
 
 async function keep(): Promise<void> {
   const was = letter.value!.version
@@ -41,7 +44,12 @@ async function keep(): Promise<void> {
   await attempt(async () => {
     saved = await save()
   })
-  if (saved) tell(letter.value!.version === was ? 'Nothing had changed.' : `Saved as version ${letter.value!.version}.`)
+  if (saved)
+    tell(
+      letter.value!.version === was
+        ? t('letterView.nothingHadChanged')
+        : t('letterView.savedAsVersion', { version: letter.value!.version }),
+    )
 }
 
 async function leave(by: 'mail' | 'hand', carries: string[]): Promise<void> {
@@ -50,7 +58,7 @@ async function leave(by: 'mail' | 'hand', carries: string[]): Promise<void> {
   })
   if (!done) return
   sending.value = false
-  tell(by === 'mail' ? 'The letter was given to the mail server.' : 'Noted as handed over.')
+  tell(by === 'mail' ? t('letterView.theLetterWasGivenToThe') : t('letterView.notedAsHandedOver'))
 }
 
 async function drop(): Promise<void> {
@@ -76,34 +84,38 @@ watch(
 <template>
   <SubjectPage :title="title">
     <template v-if="letter && !gone" #beside>
-      <nav class="files" aria-label="Letter">
-        <UiButton :href="`/api/letters/${id}/pdf`" target="_blank">PDF</UiButton>
-        <UiButton :href="`/api/letters/${id}/text`" download>Text</UiButton>
+      <nav class="files" :aria-label="t('letterView.letter')">
+        <UiButton :href="`/api/letters/${id}/pdf`" target="_blank">{{ t('letterView.pdf') }}</UiButton>
+        <UiButton :href="`/api/letters/${id}/text`" download>{{ t('letterView.text') }}</UiButton>
         <UiButton v-if="!isSent" kind="main" :disabled="busy" @click="sending = true">
-          {{ session.server.mailLeaves ? 'Send…' : 'Hand over…' }}
+          {{ session.server.mailLeaves ? t('letterView.send') : t('letterView.handOver') }}
         </UiButton>
       </nav>
     </template>
     <UiAlert v-if="problem && !sending" :say="problem">
-      <UiButton v-if="!letter" @click="attempt(load)">Try again</UiButton>
+      <UiButton v-if="!letter" @click="attempt(load)">{{ t('letterView.tryAgain') }}</UiButton>
     </UiAlert>
     <p v-if="gone" role="status" class="gone">
-      The draft is discarded. You can restore it for a day.
-      <UiButton :disabled="busy" @click="bring">Restore</UiButton>
+      {{ t('letterView.theDraftIsDiscardedYouCan') }}
+      <UiButton :disabled="busy" @click="bring">{{ t('letterView.restore') }}</UiButton>
     </p>
-    <UiWaiting v-else-if="!letter" label="Loading the letter" />
+    <UiWaiting v-else-if="!letter" :label="t('letterView.loadingTheLetter')" />
     <template v-else>
       <p class="state quiet-text">
         <span>{{ state }}</span>
-        <RouterLink :to="{ name: 'summary', params: { id: letter.examination } }">The examination</RouterLink>
+        <RouterLink :to="{ name: 'summary', params: { id: letter.examination } }">
+          {{ t('letterView.theExamination') }}
+        </RouterLink>
       </p>
       <div v-if="newer" class="newer" role="alert">
-        <b>Another version was saved meanwhile (version {{ newer.version }}).</b>
-        Yours is still below, and not saved. Theirs says:
-        <span class="lines theirs" role="region" aria-label="What they wrote" tabindex="0">{{ newer.text }}</span>
+        <b>{{ t('letterView.anotherVersionWasSavedMeanwhile', { version: newer.version }) }}</b>
+        {{ t('letterView.yoursIsStillBelowAndNot') }}
+        <span class="lines theirs" role="region" :aria-label="t('letterView.whatTheyWrote')" tabindex="0">
+          {{ newer.text }}
+        </span>
         <span class="actions">
-          <UiButton :disabled="busy" @click="attempt(keepOurs)">Keep mine on top</UiButton>
-          <UiButton kind="quiet" @click="show(newer)">Take theirs</UiButton>
+          <UiButton :disabled="busy" @click="attempt(keepOurs)">{{ t('letterView.keepMineOnTop') }}</UiButton>
+          <UiButton kind="quiet" @click="show(newer)">{{ t('letterView.takeTheirs') }}</UiButton>
         </span>
       </div>
       <article v-if="isSent" class="sent">
@@ -111,27 +123,30 @@ watch(
         <h2>{{ letter.subject }}</h2>
         <p class="lines">{{ letter.text }}</p>
       </article>
-      <UiForm v-else class="form" label="Letter" :model="given" :rules="RULES" @submit="keep">
+      <UiForm v-else class="form" :label="t('letterView.letter')" :model="given" :rules="RULES" @submit="keep">
         <div class="words">
-          <UiText v-model="given.subject" label="Subject" prop="subject" />
-          <UiText v-model="given.text" label="Text" prop="text" type="textarea" :rows="14" />
+          <UiText v-model="given.subject" :label="t('letterView.subject')" prop="subject" />
+          <UiText v-model="given.text" :label="t('letterView.text')" prop="text" type="textarea" :rows="14" />
           <p class="actions">
-            <UiButton kind="main" submit :disabled="busy || !isChanged">Save letter</UiButton>
-            <UiButton kind="quiet" :disabled="busy" @click="drop">Discard the draft</UiButton>
+            <UiButton kind="main" submit :disabled="busy || !isChanged">{{ t('letterView.saveLetter') }}</UiButton>
+            <UiButton kind="quiet" :disabled="busy" @click="drop">{{ t('letterView.discardTheDraft') }}</UiButton>
           </p>
         </div>
         <div class="to">
-          <h2>To</h2>
-          <UiText v-model="given.name" label="Name" prop="name" />
-          <UiText v-model="given.practice" label="Practice or hospital" prop="practice" />
-          <UiText v-model="given.address" label="Address" prop="address" type="textarea" />
-          <UiText v-model="given.email" label="E-mail" prop="email" />
-          <RouterLink :to="{ name: 'doctors' }">Address book</RouterLink>
+          <h2>{{ t('letterView.to') }}</h2>
+          <UiText v-model="given.name" :label="t('letterView.name')" prop="name" />
+          <UiText v-model="given.practice" :label="t('letterView.practiceOrHospital')" prop="practice" />
+          <UiText v-model="given.address" :label="t('letterView.address')" prop="address" type="textarea" />
+          <UiText v-model="given.email" :label="t('letterView.email')" prop="email" />
+          <RouterLink :to="{ name: 'doctors' }">{{ t('letterView.addressBook') }}</RouterLink>
         </div>
       </UiForm>
-      <UiMore v-if="letter.versions.length > 1" :title="`What it said before: ${letter.versions.length - 1}`">
+      <UiMore
+        v-if="letter.versions.length > 1"
+        :title="t('letterView.whatItSaidBefore', { n: letter.versions.length - 1 })"
+      >
         <article v-for="one in letter.versions.slice(1)" :key="one.number" class="version">
-          <h3>Version {{ one.number }}, {{ one.by }}, {{ moment(one.at) }}</h3>
+          <h3>{{ t('letterView.version', { number: one.number, by: one.by, at: moment(one.at) }) }}</h3>
           <p class="lines">{{ one.text }}</p>
         </article>
       </UiMore>

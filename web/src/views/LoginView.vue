@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/views'
 import { required } from '@/ui/rules'
 import { nextTick, reactive, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -17,13 +18,13 @@ const route = useRoute()
 const router = useRouter()
 const given = reactive({ email: '', password: '', code: '', shared: false })
 const RULES = {
-  email: required('Your e-mail address is missing.'),
-  password: required('The password is missing.', { whitespace: false }),
-  code: required('The code is missing.'),
+  email: required(t('loginView.yourEMailAddressIsMissing')),
+  password: required(t('loginView.thePasswordIsMissing'), { whitespace: false }),
+  code: required(t('loginView.theCodeIsMissing')),
 }
 /** The password was right, and the account has a second factor. */
 const asksCode = ref(false)
-const { busy, problem, attempt } = useDoing('Something went wrong; nothing was changed.')
+const { busy, problem, attempt } = useDoing(t('loginView.somethingWentWrongNothingWasChanged'))
 const codeField = useTemplateRef<{ focus: () => void }>('code')
 
 async function logIn(): Promise<void> {
@@ -45,12 +46,12 @@ async function logIn(): Promise<void> {
 
 <template>
   <OpenPage>
-    <UiForm label="Log in" :model="given" :rules="RULES" @submit="logIn">
-      <h2>Log in</h2>
-      <UiText v-model="given.email" label="E-mail" prop="email" type="email" autocomplete="username" />
+    <UiForm :label="t('loginView.logIn')" :model="given" :rules="RULES" @submit="logIn">
+      <h2>{{ t('loginView.logIn') }}</h2>
+      <UiText v-model="given.email" :label="t('loginView.email')" prop="email" type="email" autocomplete="username" />
       <UiText
         v-model="given.password"
-        label="Password"
+        :label="t('loginView.password')"
         prop="password"
         type="password"
         autocomplete="current-password"
@@ -59,14 +60,14 @@ async function logIn(): Promise<void> {
         v-if="asksCode"
         ref="code"
         v-model="given.code"
-        label="Code of your app, or a recovery code"
+        :label="t('loginView.codeOfYourAppOrA')"
         prop="code"
         autocomplete="one-time-code"
       />
-      <UiTick v-model="given.shared">Others use this device too: leave it after half an hour</UiTick>
+      <UiTick v-model="given.shared">{{ t('loginView.othersUseThisDeviceTooLeave') }}</UiTick>
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Log in</UiButton>
-      <RouterLink :to="{ name: 'reset' }">Forgotten password</RouterLink>
+      <UiButton kind="main" submit :disabled="busy">{{ t('loginView.logIn') }}</UiButton>
+      <RouterLink :to="{ name: 'reset' }">{{ t('loginView.forgottenPassword') }}</RouterLink>
     </UiForm>
   </OpenPage>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/views'
 import { required } from '@/ui/rules'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -35,46 +36,45 @@ async function change(): Promise<void> {
 <template>
   <OpenPage>
     <template v-if="done">
-      <h2>{{ token ? 'Your password is changed' : 'Look into your mail' }}</h2>
+      <h2>{{ token ? t('resetView.yourPasswordIsChanged') : t('resetView.lookIntoYourMail') }}</h2>
       <p role="status">
-        <template v-if="token">Every device that was logged in with the old password is logged out.</template>
+        <template v-if="token">{{ t('resetView.everyDeviceThatWasLoggedIn') }}</template>
         <template v-else>
-          If there is an account with this address, a link to a new password is on its way. It works once, within an
-          hour.
+          {{ t('resetView.ifThereIsAnAccountWith') }}
         </template>
       </p>
-      <UiButton kind="main" :to="{ name: 'login' }">Log in</UiButton>
+      <UiButton kind="main" :to="{ name: 'login' }">{{ t('resetView.logIn') }}</UiButton>
     </template>
     <UiForm
       v-else-if="token"
-      label="Choose a new password"
+      :label="t('resetView.chooseANewPassword')"
       :model="chosen"
-      :rules="{ password: required('The password is missing.', { whitespace: false }) }"
+      :rules="{ password: required(t('resetView.thePasswordIsMissing'), { whitespace: false }) }"
       @submit="change"
     >
-      <h2>Choose a new password</h2>
+      <h2>{{ t('resetView.chooseANewPassword') }}</h2>
       <UiText
         v-model="chosen.password"
-        label="New password, 12 letters or more"
+        :label="t('resetView.newPassword12LettersOrMore')"
         prop="password"
         type="password"
         autocomplete="new-password"
       />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Change password</UiButton>
+      <UiButton kind="main" submit :disabled="busy">{{ t('resetView.changePassword') }}</UiButton>
     </UiForm>
     <UiForm
       v-else
-      label="Forgotten password"
+      :label="t('resetView.forgottenPassword')"
       :model="asked"
-      :rules="{ email: required('Your e-mail address is missing.') }"
+      :rules="{ email: required(t('resetView.yourEMailAddressIsMissing')) }"
       @submit="ask"
     >
-      <h2>Forgotten password</h2>
-      <UiText v-model="asked.email" label="E-mail" prop="email" type="email" autocomplete="username" />
+      <h2>{{ t('resetView.forgottenPassword') }}</h2>
+      <UiText v-model="asked.email" :label="t('resetView.email')" prop="email" type="email" autocomplete="username" />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">Mail me a link</UiButton>
-      <RouterLink :to="{ name: 'login' }">Back to the log-in</RouterLink>
+      <UiButton kind="main" submit :disabled="busy">{{ t('resetView.mailMeALink') }}</UiButton>
+      <RouterLink :to="{ name: 'login' }">{{ t('resetView.backToTheLogIn') }}</RouterLink>
     </UiForm>
   </OpenPage>
 </template>

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
+import { t } from '@/messages/views'
 import { dayAndMonth, daysSince } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -11,6 +12,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import UiNumber from '@/ui/UiNumber.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiChoice from '@/ui/UiChoice.vue'
+import { capital, kneeOf } from '@/shared/words'
 
 const props = withDefaults(
   defineProps<{
@@ -25,12 +27,12 @@ const emit = defineEmits<{ close: []; started: [id: string, route: Itinerary['id
 const AGAIN_SHOWN = 3
 
 const SINCE = [
-  { id: 'today', label: 'Today', days: 0 },
-  { id: 'yesterday', label: 'Yesterday', days: 1 },
-  { id: 'week', label: 'Within a week', days: 4 },
-  { id: 'fortnight', label: 'Within a fortnight', days: 10 },
-  { id: 'longer', label: 'Longer ago', days: 60 },
-  { id: 'none', label: 'No injury', days: null },
+  { id: 'today', label: t('startDialog.today'), days: 0 },
+  { id: 'yesterday', label: t('startDialog.yesterday'), days: 1 },
+  { id: 'week', label: t('startDialog.withinAWeek'), days: 4 },
+  { id: 'fortnight', label: t('startDialog.withinAFortnight'), days: 10 },
+  { id: 'longer', label: t('startDialog.longerAgo'), days: 60 },
+  { id: 'none', label: t('startDialog.noInjury2'), days: null },
 ]
 
 const since = ref('today')
@@ -79,7 +81,7 @@ onMounted(async () => {
 
 async function start(side: Side): Promise<void> {
   if (refusedFigure.value !== '') {
-    problem.value = 'The days since the injury are not a number that can be used.'
+    problem.value = t('startDialog.theDaysSinceTheInjuryAre')
     return
   }
   busy.value = true
@@ -96,7 +98,7 @@ async function start(side: Side): Promise<void> {
       route.value,
     )
   } catch (error) {
-    problem.value = error instanceof Error ? error.message : 'The examination could not be started.'
+    problem.value = error instanceof Error ? error.message : t('startDialog.theExaminationCouldNotBeStarted')
     busy.value = false
   }
 }
@@ -105,22 +107,28 @@ async function start(side: Side): Promise<void> {
 <template>
   <UiDialog :title="athlete.name" @close="emit('close')">
     <fieldset v-if="again.length > 0 && !isBaseline">
-      <legend>Re-examine</legend>
+      <legend>{{ t('startDialog.reExamine') }}</legend>
       <div class="since">
         <UiButton v-for="knee in again" :key="knee.side + knee.injuredOn" :disabled="busy" @click="lookAgain(knee)">
-          {{ knee.side }} knee
-          <small>{{ knee.injuredOn === null ? 'no injury' : `of ${dayAndMonth(knee.injuredOn)}` }}</small>
+          {{ capital(kneeOf(knee.side)) }}
+          <small>
+            {{
+              knee.injuredOn === null
+                ? t('startDialog.noInjury')
+                : t('startDialog.of', { injuredOn: dayAndMonth(knee.injuredOn) })
+            }}
+          </small>
         </UiButton>
       </div>
     </fieldset>
     <fieldset v-if="!isBaseline">
-      <legend>{{ again.length > 0 ? 'Or a new one: when was it hurt?' : 'When was it hurt?' }}</legend>
-      <UiChoice label="When was it hurt?" :value="since" :options="SINCE" @pick="choose" />
+      <legend>{{ again.length > 0 ? t('startDialog.orANewOneWhenWas') : t('startDialog.whenWasItHurt') }}</legend>
+      <UiChoice :label="t('startDialog.whenWasItHurt')" :value="since" :options="SINCE" @pick="choose" />
       <p v-if="exactDays !== null" class="days">
-        exactly
+        {{ t('startDialog.exactly') }}
         <UiNumber
           bare
-          label="Days since the injury"
+          :label="t('startDialog.daysSinceTheInjury')"
           :value="exactDays"
           :least="0"
           :most="36500"
@@ -128,31 +136,30 @@ async function start(side: Side): Promise<void> {
           unit="days"
           @change="(days) => (exactDays = days ?? 0)"
         />
-        days ago
+        {{ t('startDialog.daysAgo') }}
       </p>
     </fieldset>
     <UiSelect
       class="route"
-      label="Which route?"
+      :label="t('startDialog.whichRoute')"
       :value="route"
       :options="routes"
       @change="(id) => (route = id ?? route)"
     />
     <p v-if="isBaseline" class="baseline">
-      Both knees before the season, in about six minutes. What is measured now stands in for the other knee when both
-      are hurt, for two years.
-      <UiButton kind="main" :disabled="busy" @click="start('left')">Start the baseline</UiButton>
+      {{ t('startDialog.bothKneesBeforeTheSeasonIn') }}
+      <UiButton kind="main" :disabled="busy" @click="start('left')">{{ t('startDialog.startTheBaseline') }}</UiButton>
     </p>
     <fieldset v-else>
-      <legend>Which knee? Starts at once.</legend>
+      <legend>{{ t('startDialog.whichKneeStartsAtOnce') }}</legend>
       <div class="sides">
         <UiButton :disabled="busy" @click="start('right')">
-          <b>R</b>
-          right knee hurt
+          <b>{{ t('startDialog.r') }}</b>
+          {{ t('startDialog.rightKneeHurt') }}
         </UiButton>
         <UiButton :disabled="busy" @click="start('left')">
-          <b>L</b>
-          left knee hurt
+          <b>{{ t('startDialog.l') }}</b>
+          {{ t('startDialog.leftKneeHurt') }}
         </UiButton>
       </div>
     </fieldset>

@@ -5,6 +5,7 @@ import SafetyLines from '@/bench/SafetyLines.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import TopBar from '@/frame/TopBar.vue'
 import { answerOf, api } from '@/api/client'
+import { t } from '@/messages/views'
 import { momentOfYear } from '@/shared/dates'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -20,6 +21,7 @@ import KneesTable from '@/summary/KneesTable.vue'
 import PlanSections from '@/summary/PlanSections.vue'
 import SignDialog from '@/summary/SignDialog.vue'
 import { useSummary } from '@/summary/useSummary'
+import { capital, kneeOf } from '@/shared/words'
 
 const props = defineProps<{ id: string }>()
 const examination = useExamination()
@@ -36,9 +38,12 @@ const { judgedBy, fluid, results, held, marked, nameOf } = useSummary()
 const signed = computed(() => opened.head?.status === 'signed')
 const signature = computed(() => {
   const { signedAt, signedBy, signedUngated } = opened.head ?? {}
-  if (!signedAt) return 'draft, not signed'
-  const by = `signed by ${signedBy ?? 'a former member'} on ${momentOfYear(signedAt)}`
-  return signedUngated ? `${by}, without the safety gate: ${signedUngated}` : by
+  if (!signedAt) return t('summaryView.draftNotSigned')
+  const by = t('summaryView.signedByOn', {
+    signedBy: signedBy ?? t('summaryView.aFormerMember'),
+    signedAt: momentOfYear(signedAt),
+  })
+  return signedUngated ? t('summaryView.withoutTheSafetyGate', { by, signedUngated }) : by
 })
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
 async function ask(): Promise<void> {
@@ -55,80 +60,96 @@ function print(): void {
 <template>
   <TopBar />
   <main v-if="problem" class="summary" role="alert">
-    <h1>No summary</h1>
+    <h1>{{ t('summaryView.noSummary') }}</h1>
     <p>{{ problem }}</p>
   </main>
   <main v-else-if="ready && opened.head" class="summary">
     <header>
       <div>
-        <h1>{{ opened.head.athlete.name }}, {{ opened.head.isBaseline ? 'baseline' : `${opened.hurtSide} knee` }}</h1>
+        <h1>
+          {{ opened.head.athlete.name }},
+          {{ opened.head.isBaseline ? t('summaryView.baseline') : kneeOf(opened.hurtSide) }}
+        </h1>
         <p>
-          {{ opened.head.athlete.squad }}, no. {{ opened.head.athlete.number }} · {{ opened.head.athlete.age }} years ·
-          seen by {{ opened.head.examiner }} on {{ momentOfYear(opened.head.examinedAt) }} ·
+          {{
+            t('summaryView.noYearsSeenByOn', {
+              squad: opened.head.athlete.squad,
+              number: opened.head.athlete.number,
+              age: opened.head.athlete.age,
+              examiner: opened.head.examiner,
+              examinedAt: momentOfYear(opened.head.examinedAt),
+            })
+          }}
           <b>
             {{ signature }}
           </b>
         </p>
       </div>
-      <nav aria-label="Summary">
-        <UiButton :href="`/api/examinations/${id}/summary.pdf`" target="_blank">PDF</UiButton>
-        <UiButton @click="print">Print</UiButton>
+      <nav :aria-label="t('summaryView.summary')">
+        <UiButton :href="`/api/examinations/${id}/summary.pdf`" target="_blank">{{ t('summaryView.pdf') }}</UiButton>
+        <UiButton @click="print">{{ t('summaryView.print') }}</UiButton>
         <UiButton
           :href="`/api/examinations/${id}/document`"
           :download="`knee-${opened.head.examinedAt.slice(0, 10)}.json`"
         >
-          Document
+          {{ t('summaryView.document') }}
         </UiButton>
         <UiButton v-if="opened.head.twin" :to="{ name: 'summary', params: { id: opened.head.twin.id } }">
-          {{ opened.otherSide === 'left' ? 'Left' : 'Right' }} knee
+          {{ capital(kneeOf(opened.otherSide)) }}
         </UiButton>
         <template v-if="!signed">
-          <UiButton :to="{ name: 'bench', params: { id } }">Back to the bench</UiButton>
-          <UiButton v-if="!mayNotSign" kind="main" @click="signing = true">Sign…</UiButton>
+          <UiButton :to="{ name: 'bench', params: { id } }">{{ t('summaryView.backToTheBench') }}</UiButton>
+          <UiButton v-if="!mayNotSign" kind="main" @click="signing = true">{{ t('summaryView.sign') }}</UiButton>
           <UiButton v-else kind="main" :disabled="asked" @click="ask">
-            {{ asked ? 'Asked to be signed' : 'Ask for a signature' }}
+            {{ asked ? t('summaryView.askedToBeSigned') : t('summaryView.askForASignature') }}
           </UiButton>
         </template>
       </nav>
     </header>
     <LaterWords v-if="signed || opened.head.supersedes" @added="examination.open(id)" />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
-    <UnjudgedNotice older="What stands below was judged before them." />
+    <UnjudgedNotice :older="t('summaryView.whatStandsBelowWasJudgedBefore')" />
     <SafetyLines :lines="assessment.safety.lines" />
     <p v-if="assessment.safety.lines.length === 0 && !examination.isAhead" class="clear">
       {{
         assessment.safety.gateOpen
-          ? 'The safety gate is answered; nothing was raised.'
-          : 'The safety gate is not answered.'
+          ? t('summaryView.theSafetyGateIsAnsweredNothing')
+          : t('summaryView.theSafetyGateIsNotAnswered')
       }}
     </p>
-    <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">Emergency hand-over</UiButton>
+    <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">
+      {{ t('summaryView.emergencyHandOver') }}
+    </UiButton>
     <section v-if="assessment.plan.afterOperation" class="clear" aria-labelledby="operated">
-      <h2 id="operated">After the operation</h2>
+      <h2 id="operated">{{ t('summaryView.afterTheOperation') }}</h2>
       <p>{{ assessment.plan.afterOperation }}</p>
     </section>
     <div class="columns">
       <div>
         <section aria-labelledby="chances">
-          <h2 id="chances">{{ opened.head.isBaseline ? 'Not weighed' : 'Probabilities out of 100 similar knees' }}</h2>
+          <h2 id="chances">
+            {{
+              opened.head.isBaseline ? t('summaryView.notWeighed') : t('summaryView.probabilitiesOutOf100SimilarKnees')
+            }}
+          </h2>
           <p v-if="opened.head.isBaseline" class="quiet-text">
-            A baseline weighs no chance: base rates are of knees with a complaint.
+            {{ t('summaryView.aBaselineWeighsNoChanceBase') }}
           </p>
           <ChancesTable v-else />
         </section>
         <section aria-labelledby="knees">
-          <h2 id="knees">Both knees</h2>
+          <h2 id="knees">{{ t('summaryView.bothKnees') }}</h2>
           <KneesTable
             :measurements="assessment.measurements"
             :baseline-from="opened.head.isBaseline ? opened.hurtSide : undefined"
           />
           <p class="fluid">
-            <b>Fluid</b>
+            <b>{{ t('summaryView.fluid') }}</b>
             {{ fluid }}
           </p>
         </section>
         <section v-if="results.length > 0" aria-labelledby="results">
-          <h2 id="results">Results that count</h2>
+          <h2 id="results">{{ t('summaryView.resultsThatCount') }}</h2>
           <ul>
             <li v-for="{ label, names } in results" :key="label">
               <b>{{ label }}:</b>
@@ -137,8 +158,10 @@ function print(): void {
           </ul>
         </section>
         <section aria-labelledby="without">
-          <h2 id="without">What did not count, and why</h2>
-          <p v-if="assessment.excluded.length === 0" class="quiet-text">Everything recorded counts.</p>
+          <h2 id="without">{{ t('summaryView.whatDidNotCountAndWhy') }}</h2>
+          <p v-if="assessment.excluded.length === 0" class="quiet-text">
+            {{ t('summaryView.everythingRecordedCounts') }}
+          </p>
           <ul v-else>
             <li v-for="e in assessment.excluded" :key="e.finding">
               <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>
@@ -147,16 +170,18 @@ function print(): void {
           </ul>
         </section>
         <section aria-labelledby="open">
-          <h2 id="open">{{ opened.head.isBaseline ? 'Missing from this baseline' : 'Not answered' }}</h2>
+          <h2 id="open">
+            {{ opened.head.isBaseline ? t('summaryView.missingFromThisBaseline') : t('summaryView.notAnswered') }}
+          </h2>
           <p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">
-            {{ opened.head.isBaseline ? 'Nothing is missing.' : 'Nothing is left open by what was not done.' }}
+            {{ opened.head.isBaseline ? t('summaryView.nothingIsMissing') : t('summaryView.nothingIsLeftOpenByWhat') }}
           </p>
           <ul v-else>
             <li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li>
           </ul>
         </section>
         <section v-if="marked.length > 0" aria-labelledby="marked">
-          <h2 id="marked">Marked</h2>
+          <h2 id="marked">{{ t('summaryView.marked') }}</h2>
           <ul>
             <li v-for="entry in marked" :key="entry.name + entry.mark">
               <b>{{ entry.name }}</b>
@@ -165,7 +190,7 @@ function print(): void {
           </ul>
         </section>
         <section v-if="assessment.earlierFinding.length > 0" aria-labelledby="earlier">
-          <h2 id="earlier">Found by others, not weighed</h2>
+          <h2 id="earlier">{{ t('summaryView.foundByOthersNotWeighed') }}</h2>
           <ul>
             <li v-for="entry in assessment.earlierFinding" :key="entry.what">
               <b>{{ entry.what }}</b>
@@ -174,7 +199,7 @@ function print(): void {
           </ul>
         </section>
         <section v-if="held.length > 0" aria-labelledby="held">
-          <h2 id="held">Withheld</h2>
+          <h2 id="held">{{ t('summaryView.withheld') }}</h2>
           <ul>
             <li v-for="group in held" :key="group.why">
               <b>{{ group.why }}</b>
@@ -183,7 +208,7 @@ function print(): void {
           </ul>
         </section>
         <section v-if="assessment.remarks.length > 0" aria-labelledby="remarks">
-          <h2 id="remarks">Remarks</h2>
+          <h2 id="remarks">{{ t('summaryView.remarks') }}</h2>
           <ul>
             <li v-for="remark in assessment.remarks" :key="remark.say">{{ remark.say }}</li>
           </ul>
@@ -191,33 +216,43 @@ function print(): void {
       </div>
       <div>
         <section aria-labelledby="plan">
-          <h2 id="plan">Plan</h2>
+          <h2 id="plan">{{ t('summaryView.plan') }}</h2>
           <PlanSections :plan="assessment.plan" />
         </section>
-        <CopyText heading="For the athlete" :text="assessment.plan.forAthlete">
-          <UiButton kind="quiet" :to="{ name: 'for-athlete', params: { id } }">Large print</UiButton>
+        <CopyText :heading="t('summaryView.forTheAthlete')" :text="assessment.plan.forAthlete">
+          <UiButton kind="quiet" :to="{ name: 'for-athlete', params: { id } }">
+            {{ t('summaryView.largePrint') }}
+          </UiButton>
         </CopyText>
-        <CopyText v-if="assessment.plan.forCoach" heading="For the coach" :text="assessment.plan.forCoach" />
-        <p v-else class="quiet-text">No line for the coach: the athlete has not agreed to one.</p>
+        <CopyText
+          v-if="assessment.plan.forCoach"
+          :heading="t('summaryView.forTheCoach')"
+          :text="assessment.plan.forCoach"
+        />
+        <p v-else class="quiet-text">{{ t('summaryView.noLineForTheCoachThe') }}</p>
         <section v-if="assessment.alsoConsider.length > 0" aria-labelledby="also">
-          <h2 id="also">Also consider</h2>
+          <h2 id="also">{{ t('summaryView.alsoConsider') }}</h2>
           <ul>
             <li v-for="other in assessment.alsoConsider" :key="other.id">{{ other.why }}</li>
           </ul>
         </section>
         <LettersCard v-if="signed && !mayNotSign" :examination="id" />
-        <CopyText heading="Note for the letter" :text="assessment.plan.note" lines class="note" />
+        <CopyText :heading="t('summaryView.noteForTheLetter')" :text="assessment.plan.note" lines class="note" />
       </div>
     </div>
     <footer>
       <p>
-        <b>Chances, not a diagnosis.</b>
-        For a licensed practitioner; local rules and scope of practice come first. The figures are a starting set, not
-        yet checked against the papers.
+        <b>{{ t('summaryView.chancesNotADiagnosis') }}</b>
+        {{ t('summaryView.forALicensedPractitionerLocalRules') }}
       </p>
       <p>
-        Judged by: {{ judgedBy }}; figures version {{ assessment.evidence.digest }}, rules version
-        {{ assessment.rules }}.
+        {{
+          t('summaryView.judgedByFiguresVersionRulesVersion', {
+            judgedBy,
+            digest: assessment.evidence.digest,
+            rules: assessment.rules,
+          })
+        }}
       </p>
     </footer>
   </main>

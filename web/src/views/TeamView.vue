@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Members, RoleId } from '@/contract/types'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import { t } from '@/messages/views'
 import { day } from '@/shared/dates'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
@@ -57,29 +58,35 @@ async function end({ id: membership, name }: Members['members'][number]): Promis
     await withPassword(() => answerOf(api.DELETE('/api/members/{membership}', { params })))
     await load()
   })
-  if (done) tell(`${name} is not in the team any more. An invitation brings them back.`)
+  if (done) tell(t('teamView.isNotInTheTeamAny', { name }))
 }
 
 onMounted(() => attempt(load))
 </script>
 
 <template>
-  <SubjectPage title="Team">
+  <SubjectPage :title="t('teamView.team')">
     <UiAlert v-if="problem" :say="problem" />
-    <UiWaiting v-if="!team" label="Loading the team" />
+    <UiWaiting v-if="!team" :label="t('teamView.loadingTheTeam')" />
     <template v-else>
       <div class="columns">
         <section aria-labelledby="people">
-          <h2 id="people">People</h2>
+          <h2 id="people">{{ t('teamView.people') }}</h2>
           <ul>
             <li v-for="one in team.members" :key="one.id" class="person">
               <span class="name">
                 <b>{{ one.name }}</b>
                 <small>{{ one.email }}</small>
-                <small>since {{ day(one.since) }}{{ one.secondFactor ? ', second factor on' : '' }}</small>
+                <small>
+                  {{
+                    one.secondFactor
+                      ? t('teamView.sinceSecondFactor', { since: day(one.since) })
+                      : t('teamView.since', { since: day(one.since) })
+                  }}
+                </small>
               </span>
               <UiSelect
-                :label="`Role of ${one.name}`"
+                :label="t('teamView.roleOf', { name: one.name })"
                 unseen-label
                 :value="one.role"
                 :options="team.roles"
@@ -88,28 +95,28 @@ onMounted(() => attempt(load))
               <UiButton
                 kind="quiet"
                 :disabled="busy"
-                :aria-label="`Leaves the team: ${one.name}`"
+                :aria-label="t('teamView.removeNameFromTeam', { name: one.name })"
                 @click="leaving = one"
               >
-                Leaves
+                {{ t('teamView.removeFromTeam') }}
               </UiButton>
             </li>
           </ul>
           <template v-if="team.invitations.length > 0">
-            <h2>Invited</h2>
+            <h2>{{ t('teamView.invited') }}</h2>
             <ul>
               <li v-for="one in team.invitations" :key="one.id" class="person">
                 <span class="name">
                   <b>{{ one.email }}</b>
-                  <small>as {{ one.role }}, until {{ day(one.until) }}</small>
+                  <small>{{ t('teamView.asUntil', { role: one.role, until: day(one.until) }) }}</small>
                 </span>
                 <UiButton
                   kind="quiet"
                   :disabled="busy"
-                  :aria-label="`Withdraw the invitation of ${one.email}`"
+                  :aria-label="t('teamView.withdrawTheInvitationOf', { email: one.email })"
                   @click="withdraw(one.id)"
                 >
-                  Withdraw
+                  {{ t('teamView.withdraw') }}
                 </UiButton>
               </li>
             </ul>
@@ -122,11 +129,15 @@ onMounted(() => attempt(load))
         </div>
       </div>
     </template>
-    <UiDialog v-if="leaving" :title="`${leaving.name} leaves the team`" @close="leaving = null">
-      <p>They are logged out now, and see nothing of this team any more. What they entered and signed stays theirs.</p>
+    <UiDialog
+      v-if="leaving"
+      :title="t('teamView.removeNameFromTheTeam', { name: leaving.name })"
+      @close="leaving = null"
+    >
+      <p>{{ t('teamView.theyAreLoggedOutNowAnd') }}</p>
       <template #actions>
-        <UiButton @click="leaving = null">Cancel</UiButton>
-        <UiButton kind="main" @click="end(leaving)">Leaves</UiButton>
+        <UiButton @click="leaving = null">{{ t('teamView.cancel') }}</UiButton>
+        <UiButton kind="main" @click="end(leaving)">{{ t('teamView.removeFromTeam') }}</UiButton>
       </template>
     </UiDialog>
   </SubjectPage>

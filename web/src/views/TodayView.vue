@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import type { AthleteSummary, Itinerary, Task } from '@/contract/types'
 import ServerNotice from '@/frame/ServerNotice.vue'
 import TopBar from '@/frame/TopBar.vue'
+import { t } from '@/messages/views'
 import ArchivedList from '@/people/ArchivedList.vue'
 import CaseList from '@/people/CaseList.vue'
 import DueList from '@/people/DueList.vue'
@@ -36,9 +37,13 @@ const starting = ref<AthleteSummary | null>(null)
 
 const keepsLists = computed(() => session.user?.answers === true)
 const lists = computed(() => [
-  { cases: keepsLists.value ? (today.value?.toSign ?? []) : [], to: 'summary' as const, title: 'To countersign' },
+  {
+    cases: keepsLists.value ? (today.value?.toSign ?? []) : [],
+    to: 'summary' as const,
+    title: t('todayView.toCountersign'),
+  },
   { cases: today.value?.unfinished ?? [], to: 'bench' as const, title: '' },
-  { cases: today.value?.seen ?? [], to: 'summary' as const, title: 'Recently examined' },
+  { cases: today.value?.seen ?? [], to: 'summary' as const, title: t('todayView.recentlyExamined') },
 ])
 
 onKeyStroke('/', (event) => {
@@ -76,82 +81,84 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
   <main class="today" :class="{ searching: typed !== '' }">
     <ServerNotice class="machine" />
     <div class="find" role="search">
-      <h2 id="all">Athletes</h2>
+      <h2 id="all">{{ t('todayView.athletes') }}</h2>
       <label class="field">
-        <span class="unseen">Search by name, number or squad</span>
-        <input ref="finder" v-model="search" data-skip type="search" placeholder="Name, number or squad" />
+        <span class="unseen">{{ t('todayView.searchByNameNumberOrSquad') }}</span>
+        <input ref="finder" v-model="search" data-skip type="search" :placeholder="t('todayView.nameNumberOrSquad')" />
       </label>
-      <UiButton v-if="keepsLists" @click="add">New athlete</UiButton>
+      <UiButton v-if="keepsLists" @click="add">{{ t('todayView.newAthlete') }}</UiButton>
     </div>
     <section class="unfinished" aria-labelledby="unfinished">
       <template v-if="today && today.due.length > 0">
-        <h2 class="title">Due</h2>
+        <h2 class="title">{{ t('todayView.due') }}</h2>
         <div class="due">
           <DueList :tasks="today.due" @changed="load" @examine="lookAgain" />
         </div>
       </template>
       <div v-if="today && today.proposals.length > 0" class="due">
-        <h2 class="title">{{ keepsLists ? 'Proposed by students' : 'Proposed by you' }}</h2>
+        <h2 class="title">{{ keepsLists ? t('todayView.proposedByStudents') : t('todayView.proposedByYou') }}</h2>
         <ProposalList :proposals="today.proposals" named @changed="load" />
       </div>
       <ToErase v-if="session.user?.leads && today" />
-      <h1 id="unfinished">Unfinished</h1>
+      <h1 id="unfinished">{{ t('todayView.unfinished') }}</h1>
       <UiAlert v-if="problem" :say="problem">
-        <UiButton @click="load">Try again</UiButton>
+        <UiButton @click="load">{{ t('todayView.tryAgain') }}</UiButton>
       </UiAlert>
-      <UiWaiting v-else-if="!today" label="Loading the list" />
+      <UiWaiting v-else-if="!today" :label="t('todayView.loadingTheList')" />
       <p v-else-if="keptAt" class="quiet-text as-of" role="status">
-        Without the server: the list of {{ moment(keptAt) }}. Examinations that were open on this device go on.
+        {{ t('todayView.withoutTheServerTheListOf', { keptAt: moment(keptAt) }) }}
       </p>
       <UiEmpty
         v-else-if="today.unfinished.length === 0"
-        :say="today.total === 0 ? 'Nothing is unfinished.' : 'Nothing is unfinished. Choose an athlete to start with.'"
+        :say="
+          today.total === 0 ? t('todayView.nothingIsUnfinished') : t('todayView.nothingIsUnfinishedChooseAnAthlete')
+        "
       />
       <UnsentList :cases="lists.flatMap(({ cases }) => cases)" />
       <template v-for="{ cases, to, title } in lists" :key="title">
         <h2 v-if="title && cases.length > 0">{{ title }}</h2>
         <CaseList v-if="cases.length > 0" :cases="cases" :to="to" />
         <UiButton v-if="to === 'bench' && today && today.unfinishedInAll > cases.length" @click="showAllUnfinished">
-          Show all {{ today.unfinishedInAll }} unfinished
+          {{ t('todayView.showAllUnfinished', { unfinishedInAll: today.unfinishedInAll }) }}
         </UiButton>
       </template>
     </section>
     <section class="all" aria-labelledby="all">
       <p v-if="keepsLists && today && (today.total > 0 || lacking)" class="lists without">
         <button class="choice" type="button" :aria-pressed="lacking" @click="lacking = !lacking">
-          Without a baseline
+          {{ t('todayView.withoutABaseline') }}
         </button>
         <span v-if="lacking && listsLacking" class="quiet-text" role="status">
-          {{ today.total }} {{ today.total === 1 ? 'has' : 'have' }} no signed one of the last two years
+          {{ t('todayView.noSignedOneOfTheLast', { n: today.total }) }}
         </span>
       </p>
       <UiEmpty
         v-if="today && today.total === 0"
         :say="
           listsLacking
-            ? 'Every athlete here has one.'
+            ? t('todayView.everyAthleteHereHasOne')
             : typed === ''
-              ? 'No athletes yet.'
-              : `No athlete matches “${typed}”.`
+              ? t('todayView.noAthletesYet')
+              : t('todayView.noAthleteMatches', { typed })
         "
       >
         <UiButton v-if="keepsLists && !lacking" @click="add">
-          {{ typed === '' ? 'Add the first' : `Add “${typed}”` }}
+          {{ typed === '' ? t('todayView.addTheFirst') : t('todayView.add', { typed }) }}
         </UiButton>
       </UiEmpty>
       <SquadList :athletes="today?.athletes ?? []" @examine="(athlete) => (starting = athlete)" />
       <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
-        <UiButton kind="quiet" to="/athletes">Import a list</UiButton>
+        <UiButton kind="quiet" to="/athletes">{{ t('todayView.importAList') }}</UiButton>
         <template v-if="session.user?.leads">
-          <UiButton kind="quiet" @click="exportTable('comma')">Export CSV, commas</UiButton>
-          <UiButton kind="quiet" @click="exportTable('semicolon')">Export CSV, semicolons</UiButton>
+          <UiButton kind="quiet" @click="exportTable('comma')">{{ t('todayView.exportCsvCommas') }}</UiButton>
+          <UiButton kind="quiet" @click="exportTable('semicolon')">{{ t('todayView.exportCsvSemicolons') }}</UiButton>
         </template>
       </p>
       <UiAlert v-if="exportProblem" :say="exportProblem" />
       <ArchivedList v-if="today && typed === '' && !lacking" :key="today.total" @restored="load" />
       <UiPages
         v-if="today && today.pages > 1"
-        label="Pages of athletes"
+        :label="t('todayView.pagesOfAthletes')"
         :page="today.page"
         :pages="today.pages"
         @turn="turnTo"

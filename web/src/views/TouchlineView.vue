@@ -11,6 +11,7 @@ import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
 import type { Payload } from '@/contract/types'
 import SaveState from '@/frame/SaveState.vue'
+import { t } from '@/messages/views'
 import { useOutdoorLook } from '@/shared/look'
 import { inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -21,6 +22,7 @@ import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
 import { tell } from '@/ui/telling'
 import UiButton from '@/ui/UiButton.vue'
+import { kneeOf } from '@/shared/words'
 
 /** The touchline route, one thing at a time, for one hand in bright light; at its end, whether they go on. */
 const props = defineProps<{ id: string }>()
@@ -69,7 +71,7 @@ function undo(): void {
   const part = examination.undo()
   if (part === null) return
   goToPart(part)
-  tell('Undone.')
+  tell(t('touchlineView.undone'))
 }
 
 watch(step, () => {
@@ -80,26 +82,26 @@ watch(step, () => {
 
 <template>
   <main v-if="problem && !ready" class="touchline" role="alert">
-    <h1>This examination cannot be opened</h1>
+    <h1>{{ t('touchlineView.thisExaminationCannotBeOpened') }}</h1>
     <p>{{ problem }}</p>
-    <UiButton to="/">Back to today</UiButton>
+    <UiButton to="/">{{ t('touchlineView.backToToday') }}</UiButton>
   </main>
   <div v-else-if="ready && opened.head" class="touchline">
     <header>
       <p>
         <b>{{ opened.head.athlete.name }}</b>
-        <span>{{ opened.hurtSide }} knee</span>
+        <span>{{ kneeOf(opened.hurtSide) }}</span>
       </p>
       <SaveState :state="examination.saveState" class="save" />
-      <UiButton :to="{ name: 'bench', params: { id } }">Bench</UiButton>
+      <UiButton :to="{ name: 'bench', params: { id } }">{{ t('touchlineView.bench') }}</UiButton>
       <div
         class="way"
         role="progressbar"
-        aria-label="Way through the route"
+        :aria-label="t('touchlineView.wayThroughTheRoute')"
         :aria-valuenow="at + 1"
         aria-valuemin="1"
         :aria-valuemax="steps.length"
-        :aria-valuetext="`step ${at + 1} of ${steps.length}`"
+        :aria-valuetext="t('touchlineView.stepOf', { at: at + 1, n: steps.length })"
       >
         <i v-for="(_, index) in steps" :key="index" :class="{ past: index <= at }" />
       </div>
@@ -117,44 +119,53 @@ watch(step, () => {
         @band="recorder.chooseBand"
       />
       <template v-else>
-        <h1>Going on today?</h1>
-        <UnjudgedNotice older="The answer comes once they are judged; until then the athlete does not go on." />
+        <h1>{{ t('touchlineView.goingOnToday') }}</h1>
+        <UnjudgedNotice :older="t('touchlineView.theAnswerComesOnceTheyAre')" />
         <PlayVerdict v-if="!examination.isAhead" :plan="verdict.assessment!.plan" />
-        <p class="quiet-text">Names chances, not a diagnosis. Your judgement and local rules come first.</p>
+        <p class="quiet-text">{{ t('touchlineView.namesChancesNotADiagnosisYour') }}</p>
         <p class="onward">
-          <UiButton :to="{ name: 'summary', params: { id } }">Summary</UiButton>
+          <UiButton :to="{ name: 'summary', params: { id } }">{{ t('touchlineView.summary') }}</UiButton>
           <UiButton
             v-if="urgent.some((line) => line.urgency === 'emergency')"
             kind="main"
             :to="{ name: 'emergency', params: { id } }"
           >
-            Emergency hand-over
+            {{ t('touchlineView.emergencyHandOver') }}
           </UiButton>
         </p>
       </template>
     </main>
     <div v-if="mayAnswer" class="settled">
       <p v-if="settledBy" role="status">
-        <b>Stop.</b>
-        {{ settledBy }} Nothing tested now lets the athlete go on.
+        <b>{{ t('touchlineView.stop') }}</b>
+        {{ t('touchlineView.nothingTestedNowLetsTheAthlete', { settledBy }) }}
       </p>
-      <UiButton :kind="settledBy ? 'main' : 'plain'" @click="goToAnswer">See the answer</UiButton>
+      <UiButton :kind="settledBy ? 'main' : 'plain'" @click="goToAnswer">
+        {{ t('touchlineView.seeTheAnswer') }}
+      </UiButton>
     </div>
     <footer>
-      <div v-if="reasonsOpen && canRecord" class="reasons" role="group" aria-label="Not done, because of">
+      <div
+        v-if="reasonsOpen && canRecord"
+        class="reasons"
+        role="group"
+        :aria-label="t('touchlineView.notDoneBecauseOf')"
+      >
         <UiButton v-for="reason in catalogue.choices('notDone')" :key="reason" @click="fill({ notDone: reason })">
           {{ inWords(reason) }}
         </UiButton>
       </div>
-      <UiButton :disabled="at === 0" @click="go(-1)">Back</UiButton>
-      <UiButton v-if="!undoable.isEmpty" @click="undo">Undo</UiButton>
+      <UiButton :disabled="at === 0" @click="go(-1)">{{ t('touchlineView.back') }}</UiButton>
+      <UiButton v-if="!undoable.isEmpty" @click="undo">{{ t('touchlineView.undo') }}</UiButton>
       <UiButton v-if="canRecord && !recorded" :aria-expanded="reasonsOpen" @click="reasonsOpen = !reasonsOpen">
-        Not done…
+        {{ t('touchlineView.notDone') }}
       </UiButton>
       <template v-if="canRecord && !recorded && tick">
-        <UiButton @click="fill({ normal: true, checks: { [tick]: false } })">Normal, but tense</UiButton>
+        <UiButton @click="fill({ normal: true, checks: { [tick]: false } })">
+          {{ t('touchlineView.normalButTense') }}
+        </UiButton>
         <UiButton :kind="!settledBy ? 'main' : 'plain'" @click="fill({ normal: true, checks: { [tick]: true } })">
-          Normal, {{ inWords(tick).toLowerCase() }}
+          {{ t('touchlineView.normal', { tick: inWords(tick).toLowerCase() }) }}
         </UiButton>
       </template>
       <UiButton
@@ -162,9 +173,11 @@ watch(step, () => {
         :kind="!settledBy ? 'main' : 'plain'"
         @click="fill({ normal: true })"
       >
-        Normal, next
+        {{ t('touchlineView.normalNext') }}
       </UiButton>
-      <UiButton v-else-if="step !== 'answer'" :kind="!settledBy ? 'main' : 'plain'" @click="go(1)">Next</UiButton>
+      <UiButton v-else-if="step !== 'answer'" :kind="!settledBy ? 'main' : 'plain'" @click="go(1)">
+        {{ t('touchlineView.next') }}
+      </UiButton>
     </footer>
   </div>
 </template>

@@ -2,10 +2,11 @@
 import { computed, shallowRef } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { ConditionId, Problem } from '@/contract/types'
+import { t } from '@/messages/views'
 import { shortName } from '@/plateau/shapes'
 import TopBar from '@/frame/TopBar.vue'
 import { findingName } from '@/stores/words'
-import { capital, inHundred } from '@/shared/words'
+import { capital, inHundred, kneeOf } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useOpen } from '@/stores/useOpen'
@@ -46,18 +47,26 @@ function nameOf(finding: string): string {
   <main class="weigh">
     <header>
       <div>
-        <p class="quiet-text">Weigh-up · {{ opened.head?.athlete.name }}, {{ opened.hurtSide }} knee</p>
+        <p class="quiet-text">
+          {{ t('weighUpView.weighUpKnee', { name: opened.head?.athlete.name, knee: kneeOf(opened.hurtSide) }) }}
+        </p>
         <h1>{{ title }}</h1>
       </div>
-      <UiButton kind="main" :to="{ name: 'bench', params: { id } }">Back to the bench</UiButton>
+      <UiButton kind="main" :to="{ name: 'bench', params: { id } }">{{ t('weighUpView.backToTheBench') }}</UiButton>
     </header>
-    <nav v-if="ready" aria-label="Condition">
+    <nav v-if="ready" :aria-label="t('weighUpView.condition')">
       <UiButton
         v-for="c in assessment?.conditions ?? []"
         :key="c.id"
         :class="{ here: c.id === condition }"
         :aria-current="c.id === condition ? 'page' : undefined"
-        :aria-label="`${shortName(c.id)} ${inHundred(c.posttest)} in 100, ${catalogue.conditionLabel(c.id)}`"
+        :aria-label="
+          t('weighUpView.in100', {
+            short: shortName(c.id),
+            chance: inHundred(c.posttest),
+            condition: catalogue.conditionLabel(c.id),
+          })
+        "
         :to="{ name: 'weigh', params: { id, condition: c.id } }"
         replace
       >
@@ -67,18 +76,24 @@ function nameOf(finding: string): string {
     </nav>
     <UiAlert v-if="problem" :say="problem" />
     <WeighBoard v-if="input" :problem="input" :condition="condition" :order="order" :name-of="nameOf" what-if />
-    <UiWaiting v-else-if="!problem" label="Weighing this knee" />
+    <UiWaiting v-else-if="!problem" :label="t('weighUpView.weighingThisKnee')" />
     <section v-if="(input || problem) && steps.length > 0" aria-labelledby="sources">
-      <h2 id="sources">Where the figures come from</h2>
+      <h2 id="sources">{{ t('weighUpView.whereTheFiguresComeFrom') }}</h2>
       <ul>
         <li v-for="step in steps" :key="step.finding">
           <b>{{ nameOf(step.finding) }}</b>
-          {{ step.source }}, grade {{ step.grade }}, {{ step.checked ?? 'not yet checked against the paper' }}
+          {{
+            t('weighUpView.grade', {
+              source: step.source,
+              grade: step.grade,
+              checked: step.checked ?? t('weighUpView.notYetCheckedAgainstThePaper'),
+            })
+          }}
         </li>
       </ul>
     </section>
     <section v-if="(input || problem) && excluded.length > 0" aria-labelledby="without">
-      <h2 id="without">On record, but moves nothing</h2>
+      <h2 id="without">{{ t('weighUpView.onRecordButMovesNothing') }}</h2>
       <ul>
         <li v-for="e in excluded" :key="e.finding">
           <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>
@@ -87,9 +102,12 @@ function nameOf(finding: string): string {
       </ul>
     </section>
     <p class="caution">
-      <b>A chance, not a diagnosis.</b>
-      {{ weighed?.unsettled ? 'Inconclusive: re-examine before it is called ruled out.' : '' }}
-      The figures are a starting set; your judgement and local rules come first.
+      <b>{{ t('weighUpView.aChanceNotADiagnosis') }}</b>
+      {{
+        t('weighUpView.theFiguresAreAStartingSet', {
+          unsettled: weighed?.unsettled ? t('weighUpView.inconclusiveReExamineBeforeItIs') : '',
+        })
+      }}
     </p>
   </main>
 </template>

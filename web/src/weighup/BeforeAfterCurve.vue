@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/weighup'
 import { inHundred } from '@/shared/words'
 
 /** What one test alone makes of any chance before: upper line after a positive, lower after a negative. */
@@ -31,13 +32,15 @@ const here = computed(() => {
 <template>
   <figure>
     <figcaption>
-      <b>{{ name }} alone</b>
-      from any chance before
+      <b>{{ t('beforeAfterCurve.alone', { name }) }}</b>
+      {{ t('beforeAfterCurve.fromAnyChanceBefore') }}
     </figcaption>
     <svg
       :viewBox="`0 0 ${SIZE} ${SIZE}`"
       role="img"
-      :aria-label="`${name} alone: from ${inHundred(before)} in 100 before, a ${outcome} result makes it ${inHundred(here)} in 100`"
+      :aria-label="
+        t('beforeAfterCurve.aloneFromIn100BeforeA', { name, before: inHundred(before), outcome, here: inHundred(here) })
+      "
     >
       <path :d="`M${x(0)} ${y(0)}H${x(1)}M${x(0)} ${y(0)}V${y(1)}`" class="axis" />
       <path :d="`M${x(0)} ${y(0)}L${x(1)} ${y(1)}`" class="same" />
@@ -51,9 +54,9 @@ const here = computed(() => {
       <text v-for="tick in [50, 100]" :key="`y${tick}`" :x="PAD - 6" :y="y(tick / 100) + 4" class="end">
         {{ tick }}
       </text>
-      <text :x="x(0.5)" :y="SIZE - 3" class="mid">before, in 100</text>
-      <text :x="x(0.04)" :y="y(1) - 1">after a positive</text>
-      <text :x="x(1)" :y="y(0.06)" class="end">after a negative</text>
+      <text :x="x(0.5)" :y="SIZE - 3" class="mid">{{ t('beforeAfterCurve.beforeIn100') }}</text>
+      <text :x="x(0.04)" :y="y(1) - 1">{{ t('beforeAfterCurve.afterAPositive') }}</text>
+      <text :x="x(1)" :y="y(0.06)" class="end">{{ t('beforeAfterCurve.afterANegative') }}</text>
     </svg>
   </figure>
 </template>

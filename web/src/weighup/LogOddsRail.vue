@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { RailStep, WeighedChance } from '@/contract/types'
+import { t } from '@/messages/weighup'
 import { inHundred, ratio } from '@/shared/words'
 import { LEAST_ECHO, TICKS, place } from './scale'
 
@@ -41,9 +42,9 @@ const zones = computed(() => {
   const { ruleOut, act } = props.thresholds
   const between = (from: number, to: number) => (from + to) / 2
   return [
-    { label: `ruled out, <${inHundred(ruleOut)}`, x: between(left.value, x(ruleOut)) },
-    { label: 'look further', x: between(x(ruleOut), x(act)) },
-    { label: `act, from ${inHundred(act)}`, x: between(x(act), left.value + span.value) },
+    { label: t('logOddsRail.ruledOut', { ruleOut: inHundred(ruleOut) }), x: between(left.value, x(ruleOut)) },
+    { label: t('logOddsRail.lookFurther'), x: between(x(ruleOut), x(act)) },
+    { label: t('logOddsRail.actFrom', { act: inHundred(act) }), x: between(x(act), left.value + span.value) },
   ]
 })
 
@@ -59,8 +60,11 @@ function name(step: RailStep): string {
 
 /** The likelihood ratio as applied, the published one where an echo cut it, and where the chance stands after it. */
 function figure(step: RailStep): string {
-  const published = step.echoShare !== null && step.echoShare >= LEAST_ECHO ? ` of ${ratio(step.publishedLr)}` : ''
-  return `LR ${ratio(step.appliedLr)}${published} → ${inHundred(step.after)}`
+  const published =
+    step.echoShare !== null && step.echoShare >= LEAST_ECHO
+      ? t('logOddsRail.of', { publishedLr: ratio(step.publishedLr) })
+      : ''
+  return t('logOddsRail.lr', { appliedLr: ratio(step.appliedLr), published, after: inHundred(step.after) })
 }
 
 function head(step: RailStep): string {
@@ -72,13 +76,7 @@ function head(step: RailStep): string {
 
 <template>
   <div ref="holder">
-    <svg
-      class="rail"
-      :width="width"
-      :height="height"
-      role="group"
-      aria-label="Way of the chance, on a scale of log-odds"
-    >
+    <svg class="rail" :width="width" :height="height" role="group" :aria-label="t('logOddsRail.wayOfTheChanceOnA')">
       <defs>
         <pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" />
@@ -110,9 +108,11 @@ function head(step: RailStep): string {
         <text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text>
       </g>
       <g :transform="`translate(0 ${y(-1) + (narrow ? 14 : 4)})`">
-        <text class="name" :y="-lift">Chance before</text>
+        <text class="name" :y="-lift">{{ t('logOddsRail.chanceBefore') }}</text>
         <circle :cx="x(chance.pretest)" cy="0" r="6" class="before" />
-        <text :x="width" :y="-lift" class="figure">{{ inHundred(chance.pretest) }} in 100</text>
+        <text :x="width" :y="-lift" class="figure">
+          {{ t('logOddsRail.in100', { pretest: inHundred(chance.pretest) }) }}
+        </text>
       </g>
       <g
         v-for="(step, index) in steps"
@@ -122,7 +122,14 @@ function head(step: RailStep): string {
         role="button"
         tabindex="0"
         :aria-pressed="picked === step.finding"
-        :aria-label="`${name(step)} ${figure(step)} in 100, ${step.outcome}, from ${inHundred(step.before)}`"
+        :aria-label="
+          t('logOddsRail.in100From', {
+            step: name(step),
+            share: figure(step),
+            outcome: step.outcome,
+            before: inHundred(step.before),
+          })
+        "
         @click="emit('pick', step.finding)"
         @keydown.enter.prevent="emit('pick', step.finding)"
         @keydown.space.prevent="emit('pick', step.finding)"
@@ -148,7 +155,7 @@ function head(step: RailStep): string {
         </g>
       </g>
       <g :transform="`translate(0 ${y(steps.length) + 24})`" class="result" :class="chance.zone">
-        <text class="name strong" :y="narrow ? -18 : 4">Chance after</text>
+        <text class="name strong" :y="narrow ? -18 : 4">{{ t('logOddsRail.chanceAfter') }}</text>
         <rect
           :x="x(interval[0])"
           y="-8"
@@ -159,7 +166,9 @@ function head(step: RailStep): string {
         <path :d="`M${x(chance.textbook)} -13v26`" class="ghost" />
         <path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
         <rect :x="x(chance.posttest) - 3" y="-13" width="6" height="26" class="needle" />
-        <text :x="width" :y="narrow ? -18 : 5" class="figure strong">{{ inHundred(chance.posttest) }} in 100</text>
+        <text :x="width" :y="narrow ? -18 : 5" class="figure strong">
+          {{ t('logOddsRail.in1002', { posttest: inHundred(chance.posttest) }) }}
+        </text>
       </g>
     </svg>
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
+import { t } from '@/messages/weighup'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -14,8 +15,8 @@ const props = defineProps<{ number: number }>()
 const emit = defineEmits<{ close: []; taken: [rates: Pick<TypedTest, 'sensitivity' | 'specificity' | 'intervals'>] }>()
 
 const WAYS = [
-  { id: 'counts' as const, label: '2×2 counts' },
-  { id: 'ratios' as const, label: 'Likelihood ratios' },
+  { id: 'counts' as const, label: t('ratesDialog.n22Counts') },
+  { id: 'ratios' as const, label: t('ratesDialog.likelihoodRatios') },
 ]
 const by = ref<'counts' | 'ratios'>('counts')
 const counts = reactive({ truePositive: 85, falsePositive: 6, falseNegative: 15, trueNegative: 94 })
@@ -44,31 +45,27 @@ async function take(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog :title="`Test ${props.number} from a study`" @close="emit('close')">
+  <UiDialog :title="t('ratesDialog.testFromAStudy', { number: props.number })" @close="emit('close')">
     <div class="body">
-      <UiChoice label="Told by" :value="by" :options="WAYS" @pick="(picked) => (by = picked)" />
+      <UiChoice :label="t('ratesDialog.toldBy')" :value="by" :options="WAYS" @pick="(picked) => (by = picked)" />
       <div v-if="by === 'counts'" class="pair">
-        <UiFigure v-model="counts.truePositive" label="Injured, positive" :least="0" :most="MOST" />
-        <UiFigure v-model="counts.falsePositive" label="Sound, positive" :least="0" :most="MOST" />
-        <UiFigure v-model="counts.falseNegative" label="Injured, negative" :least="0" :most="MOST" />
-        <UiFigure v-model="counts.trueNegative" label="Sound, negative" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.truePositive" :label="t('ratesDialog.injuredPositive')" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.falsePositive" :label="t('ratesDialog.soundPositive')" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.falseNegative" :label="t('ratesDialog.injuredNegative')" :least="0" :most="MOST" />
+        <UiFigure v-model="counts.trueNegative" :label="t('ratesDialog.soundNegative')" :least="0" :most="MOST" />
       </div>
       <div v-else class="pair">
-        <UiFigure v-model="ratios.positive" label="LR of a positive result" :least="1" />
-        <UiFigure v-model="ratios.negative" label="LR of a negative result" :least="0" :most="1" />
+        <UiFigure v-model="ratios.positive" :label="t('ratesDialog.lrOfAPositiveResult')" :least="1" />
+        <UiFigure v-model="ratios.negative" :label="t('ratesDialog.lrOfANegativeResult')" :least="0" :most="1" />
       </div>
       <p class="quiet-text">
-        {{
-          by === 'counts'
-            ? 'Knees of one study. The 95 % intervals follow Wilson; where a cell is empty, half a knee is added to each.'
-            : 'Ratios tell no interval: how sure they are is not known.'
-        }}
+        {{ by === 'counts' ? t('ratesDialog.kneesOfOneStudyThe95') : t('ratesDialog.ratiosTellNoIntervalHowSure') }}
       </p>
       <UiAlert v-if="problem" :say="problem" />
     </div>
     <template #actions>
-      <UiButton @click="emit('close')">Cancel</UiButton>
-      <UiButton kind="main" :disabled="busy || !isSound" @click="take">Use these rates</UiButton>
+      <UiButton @click="emit('close')">{{ t('ratesDialog.cancel') }}</UiButton>
+      <UiButton kind="main" :disabled="busy || !isSound" @click="take">{{ t('ratesDialog.useTheseRates') }}</UiButton>
     </template>
   </UiDialog>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue'
+import { t } from '@/messages/weighup'
 import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 import UiFigure from '@/ui/UiFigure.vue'
@@ -31,38 +32,45 @@ function type(rate: 'sensitivity' | 'specificity', value: number): void {
 
 <template>
   <fieldset>
-    <legend>Test {{ number }}</legend>
+    <legend>{{ t('testRow.test', { number }) }}</legend>
     <label class="field wide">
-      <span>Name</span>
+      <span>{{ t('testRow.name') }}</span>
       <input v-model="test.name" type="text" maxlength="40" />
     </label>
     <UiFigure
       :model-value="test.sensitivity"
-      label="Sensitivity, %"
+      :label="t('testRow.sensitivity')"
       :least="0.1"
       :most="99.9"
       @update:model-value="(value) => type('sensitivity', value)"
     />
     <UiFigure
       :model-value="test.specificity"
-      label="Specificity, %"
+      :label="t('testRow.specificity')"
       :least="0.1"
       :most="99.9"
       @update:model-value="(value) => type('specificity', value)"
     />
     <p v-if="test.intervals" class="wide quiet-text number">
-      95 % range {{ test.intervals.sensitivity.join(' to ') }} % and {{ test.intervals.specificity.join(' to ') }} %
+      {{
+        t('testRow.n95RangeAnd', {
+          sensitivity: test.intervals.sensitivity.join(' to '),
+          specificity: test.intervals.specificity.join(' to '),
+        })
+      }}
     </p>
-    <UiButton class="wide" kind="quiet" @click="asking = true">From counts or likelihood ratios…</UiButton>
+    <UiButton class="wide" kind="quiet" @click="asking = true">
+      {{ t('testRow.fromCountsOrLikelihoodRatios') }}
+    </UiButton>
     <div class="outcome wide">
       <UiChoice
-        :label="`Outcome of test ${number}`"
+        :label="t('testRow.outcomeOfTest', { number })"
         :value="test.outcome"
         :options="OUTCOMES"
         @pick="(outcome) => (test.outcome = outcome)"
       />
-      <UiButton v-if="removable" kind="quiet" :aria-label="`Remove test ${number}`" @click="emit('remove')">
-        remove
+      <UiButton v-if="removable" kind="quiet" :aria-label="t('testRow.removeTest', { number })" @click="emit('remove')">
+        {{ t('testRow.remove') }}
       </UiButton>
     </div>
     <RatesDialog v-if="asking" :number="number" @close="asking = false" @taken="take" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
 import type { Problem } from '@/contract/types'
+import { t } from '@/messages/weighup'
 import { inHundred, rangeInHundred } from '@/shared/words'
 import BeforeAfterCurve from './BeforeAfterCurve.vue'
 import LogOddsRail from './LogOddsRail.vue'
@@ -40,15 +41,24 @@ const shownStep = computed(() => steps.value.find((s) => s.finding === shown.val
 const range = computed(() => {
   const [low, high] = chance.value?.interval ?? []
   return low === undefined || high === undefined || high - low < 1e-9
-    ? 'no range, since no doubt was put in'
-    : `95 % range ${rangeInHundred([low, high])}`
+    ? t('weighBoard.noRangeSinceNoDoubtWas')
+    : t('weighBoard.n95Range', { high: rangeInHundred([low, high]) })
 })
 /** Said only where the echo is what makes the difference. */
 const echoed = computed(() => {
   const cut = steps.value.filter((s) => s.echoShare !== null && s.echoShare >= LEAST_ECHO)
   if (!chance.value || cut.length === 0 || inHundred(chance.value.posttest) === inHundred(chance.value.textbook))
     return ''
-  return `Tests of the same structure, by the same hands, may only repeat each other. ${cut.map((s) => `${props.nameOf(s.finding)}: ${Math.round((s.echoShare ?? 0) * 100)} % of what it adds is taken as echo`).join('; ')}.`
+  return t('weighBoard.testsOfTheSameStructureBy', {
+    echoShare: cut
+      .map((s) =>
+        t('weighBoard.ofWhatItAddsIsTaken', {
+          finding: props.nameOf(s.finding),
+          echoShare: Math.round((s.echoShare ?? 0) * 100),
+        }),
+      )
+      .join('; '),
+  })
 })
 
 watch(() => props.condition, reset)
@@ -68,12 +78,12 @@ function reset(): void {
           {{ inHundred(chance.pretest) }}
           <span>→</span>
           {{ inHundred(chance.posttest) }}
-          <small>out of 100 similar knees, {{ range }}</small>
+          <small>{{ t('weighBoard.outOf100SimilarKnees', { range }) }}</small>
         </p>
         <p v-if="isVaried(variation)" class="if">
-          <b>What if.</b>
-          The record is untouched.
-          <UiButton @click="reset">Back to the record</UiButton>
+          <b>{{ t('weighBoard.whatIf') }}</b>
+          {{ t('weighBoard.theRecordIsUntouched') }}
+          <UiButton @click="reset">{{ t('weighBoard.backToTheRecord') }}</UiButton>
         </p>
       </div>
       <div class="rail">
@@ -86,9 +96,12 @@ function reset(): void {
           @pick="(finding) => (picked = finding)"
         />
         <p class="legend quiet-text">
-          Full mark: multiplied by hand, {{ inHundred(chance.textbook) }}. Dashed mark: strongest result alone,
-          {{ inHundred(chance.strongest) }}. Dashed end of a bar: taken as an echo. Band: 95 % range; it holds neither
-          echo nor thresholds.
+          {{
+            t('weighBoard.fullMarkMultipliedByHandDashed', {
+              textbook: inHundred(chance.textbook),
+              strongest: inHundred(chance.strongest),
+            })
+          }}
         </p>
       </div>
       <div class="aside">
@@ -104,11 +117,18 @@ function reset(): void {
           <p>{{ weighed.answer.answer }}</p>
         </div>
         <div v-if="echoed" class="answer">
-          <b>Why {{ inHundred(chance.posttest) }}, and not {{ inHundred(chance.textbook) }} as multiplied by hand?</b>
+          <b>
+            {{
+              t('weighBoard.whyAndNotAsMultipliedBy', {
+                posttest: inHundred(chance.posttest),
+                textbook: inHundred(chance.textbook),
+              })
+            }}
+          </b>
           <p>{{ echoed }}</p>
         </div>
         <p v-if="steps.length === 0">
-          No result speaks of it directly yet; it moves only with the injuries it travels with.
+          {{ t('weighBoard.noResultSpeaksOfItDirectly') }}
         </p>
       </div>
       <WhatIf

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Problem } from '@/contract/types'
 import type { Variation } from './vary'
+import { t } from '@/messages/weighup'
 import UiSlider from '@/ui/UiSlider.vue'
 import UiChoice from '@/ui/UiChoice.vue'
 
@@ -11,7 +12,7 @@ const variation = defineModel<Variation>({ required: true })
 const CHOICES = [
   { id: 'positive', label: 'positive' },
   { id: 'negative', label: 'negative' },
-  { id: 'dropped', label: 'left out' },
+  { id: 'dropped', label: t('whatIf.leftOut') },
 ] as const
 
 const pretest = computed(() => props.problem.conditions.find((c) => c.id === props.condition)?.pretest ?? 0.5)
@@ -42,12 +43,12 @@ function setPretest(percent: number): void {
 <template>
   <section class="what-if" aria-labelledby="what-if">
     <h2 id="what-if">
-      What if
-      <small>tap a result to flip it or leave it out; nothing is recorded</small>
+      {{ t('whatIf.whatIf') }}
+      <small>{{ t('whatIf.tapAResultToFlipIt') }}</small>
     </h2>
     <UiSlider
-      label="Chance before"
-      unit="in 100"
+      :label="t('whatIf.chanceBefore')"
+      :unit="t('whatIf.in100')"
       :value="Math.round((variation.pretest ?? pretest) * 100)"
       :least="1"
       :most="95"
@@ -56,7 +57,7 @@ function setPretest(percent: number): void {
     <div v-for="group in groups" :key="group.id" class="group">
       <UiSlider
         v-if="group.results.length > 1"
-        label="Echo among these"
+        :label="t('whatIf.echoAmongThese')"
         unit="%"
         :value="Math.round((variation.echoes[group.id] ?? group.echo) * 100)"
         :least="0"

@@ -2,6 +2,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { type Ref, ref, shallowRef, watch } from 'vue'
 import { ApiError, answerOf, api } from '@/api/client'
 import type { Problem, WeighUp } from '@/contract/types'
+import { t } from '@/messages/weighup'
 
 const SETTLE_MS = 60
 
@@ -25,7 +26,7 @@ export function useWeighing(problem: Ref<Problem | null>, condition: Ref<string>
             ? `${error.fault.path}: ${error.fault.reason}`
             : error instanceof Error
               ? error.message
-              : 'It could not be weighed.'
+              : t('useWeighing.itCouldNotBeWeighed')
     }
   }
 

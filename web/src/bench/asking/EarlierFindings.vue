@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { SectionPayloads } from '@/contract/types'
 import { computed, ref } from 'vue'
+import { t } from '@/messages/bench'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import UiButton from '@/ui/UiButton.vue'
@@ -35,8 +36,8 @@ function add(): void {
 <template>
   <section aria-labelledby="others">
     <h2 id="others">
-      Found by others
-      <small>kept and shown, not weighed</small>
+      {{ t('earlierFindings.foundByOthers') }}
+      <small>{{ t('earlierFindings.keptAndShownNotWeighed') }}</small>
     </h2>
     <ul v-if="entries.length > 0">
       <li v-for="(entry, at) in entries" :key="at">
@@ -46,27 +47,27 @@ function add(): void {
         </span>
         <UiButton
           kind="quiet"
-          :aria-label="`Remove: ${entry.what}`"
+          :aria-label="t('earlierFindings.remove', { what: entry.what })"
           @click="keep(entries.filter((_, other) => other !== at))"
         >
-          Remove
+          {{ t('earlierFindings.remove2') }}
         </UiButton>
       </li>
     </ul>
     <form v-if="entries.length < MOST" @submit.prevent="add">
       <label class="field">
-        <span>What was found or reported</span>
+        <span>{{ t('earlierFindings.whatWasFoundOrReported') }}</span>
         <input v-model="what" type="text" maxlength="2000" />
       </label>
       <label class="field">
-        <span>By whom</span>
+        <span>{{ t('earlierFindings.byWhom') }}</span>
         <input v-model="by" type="text" maxlength="200" />
       </label>
       <label class="field">
-        <span>When</span>
+        <span>{{ t('earlierFindings.when') }}</span>
         <input v-model="on" type="text" maxlength="200" />
       </label>
-      <UiButton submit :disabled="what.trim() === ''">Add</UiButton>
+      <UiButton submit :disabled="what.trim() === ''">{{ t('earlierFindings.add') }}</UiButton>
     </form>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import { asText } from '@/shared/values'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -35,8 +36,11 @@ const fresh = computed(() => typeof frame.value.daysSinceInjury === 'number' && 
 const operated = computed(() => episode.value.operated)
 
 const operations = computed(() => [
-  ...(catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label: `for: ${label}` })),
-  { id: 'other', label: 'for something else' },
+  ...(catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({
+    id: id as string,
+    label: t('episodeFacts.for', { label }),
+  })),
+  { id: 'other', label: t('episodeFacts.forSomethingElse') },
 ])
 
 const { problem, attempt } = useDoing()
@@ -63,8 +67,10 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
 <template>
   <section aria-labelledby="facts">
     <header>
-      <h2 id="facts">{{ isBaseline ? 'About these knees' : 'Facts of this injury' }}</h2>
-      <UiButton v-if="!isBaseline" kind="quiet" @click="changing = true">Correct side or day</UiButton>
+      <h2 id="facts">{{ isBaseline ? t('episodeFacts.aboutTheseKnees') : t('episodeFacts.factsOfThisInjury') }}</h2>
+      <UiButton v-if="!isBaseline" kind="quiet" @click="changing = true">
+        {{ t('episodeFacts.correctSideOrDay') }}
+      </UiButton>
     </header>
     <KneeDialog v-if="changing" @close="changing = false" />
     <div class="facts">
@@ -79,7 +85,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
       </label>
       <UiNumber
         v-if="fresh"
-        label="Hours since the injury"
+        :label="t('episodeFacts.hoursSinceTheInjury')"
         :value="frame.hoursSinceInjury ?? undefined"
         :least="0"
         :most="48"
@@ -88,15 +94,15 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
       />
       <template v-if="!isBaseline">
         <UiSelect
-          label="Fluid drawn from the knee"
-          none="not asked"
+          :label="t('episodeFacts.fluidDrawnFromTheKnee')"
+          :none="t('episodeFacts.notAsked')"
           :value="episode.fluidDrawn ?? undefined"
           :options="catalogue.choices('fluidDrawn').map((kind) => ({ id: kind, label: inWords(kind) }))"
           @change="(kind) => emit('episode', { fluidDrawn: kind })"
         />
         <UiNumber
           v-if="episode.fluidDrawn && episode.fluidDrawn !== 'none'"
-          label="Fluid drawn, days ago"
+          :label="t('episodeFacts.fluidDrawnDaysAgo')"
           :value="episode.fluidDrawnDaysAgo ?? undefined"
           :least="0"
           :most="3650"
@@ -105,7 +111,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
           @change="(days) => emit('episode', { fluidDrawnDaysAgo: days })"
         />
         <UiNumber
-          label="Injection into the knee, weeks ago"
+          :label="t('episodeFacts.injectionIntoTheKneeWeeksAgo')"
           :value="episode.injectionWeeksAgo ?? undefined"
           :least="0"
           :most="52"
@@ -115,15 +121,15 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         />
       </template>
       <UiSelect
-        label="This knee was operated on"
-        none="no, or not asked"
+        :label="t('episodeFacts.thisKneeWasOperatedOn')"
+        :none="t('episodeFacts.noOrNotAsked')"
         :value="operated?.what"
         :options="operations"
         @change="(what) => operate({ what: what ?? '' })"
       />
       <UiNumber
         v-if="operated"
-        label="Weeks since the operation"
+        :label="t('episodeFacts.weeksSinceTheOperation')"
         :value="operated.weeksAgo"
         :least="0"
         :most="3000"
@@ -132,8 +138,8 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         @change="(weeks) => operate({ weeksAgo: weeks ?? 0 })"
       />
       <UiSelect
-        label="Joint replacement, plate or nail in this knee"
-        none="not asked"
+        :label="t('episodeFacts.jointReplacementPlateOrNailIn')"
+        :none="t('episodeFacts.notAsked')"
         :value="episode.implant ?? undefined"
         :options="catalogue.choices('implant').map((kind) => ({ id: kind, label: inWords(kind) }))"
         @change="(kind) => emit('episode', { implant: kind })"
@@ -147,21 +153,21 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         :on="episode.bleedingRisk === true"
         @toggle="emit('episode', { bleedingRisk: episode.bleedingRisk === true ? undefined : true })"
       >
-        Bleeds easily, or takes blood thinners
+        {{ t('episodeFacts.bleedsEasilyOrTakesBloodThinners') }}
       </UiToggle>
       <UiToggle
         v-if="!isBaseline"
         :on="frame.otherKneeReliable === false"
         @toggle="emit('frame', { otherKneeReliable: frame.otherKneeReliable === false ? undefined : false })"
       >
-        Other knee was hurt too: no fair comparison
+        {{ t('episodeFacts.otherKneeWasHurtTooNo') }}
       </UiToggle>
       <UiButton
         v-if="frame.otherKneeReliable === false && !opened.head?.twin && !isBaseline"
         :disabled="examination.saveState !== 'saved'"
         @click="examineOther"
       >
-        Examine the {{ opened.otherSide }} knee too
+        {{ t('episodeFacts.examineTheKneeToo', { otherSide: opened.otherSide }) }}
       </UiButton>
       <UiAlert v-if="problem" class="wide" :say="problem" />
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import { asAnswer } from '@/shared/values'
 import { computed, ref } from 'vue'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -22,9 +23,9 @@ const changing = ref(false)
 const waitsFor = computed(() => {
   const open = safety.value?.unasked.length ?? 0
   return [
-    open > 0 && `${open} of ${gate.value.length} questions are still to be answered`,
-    safety.value?.ageMissing && 'the age is not given',
-    safety.value?.dayMissing && 'the day of the injury is not given, though the history tells of one',
+    open > 0 && t('gatePanel.ofQuestionsAreStillToBe', { open, n: gate.value.length }),
+    safety.value?.ageMissing && t('gatePanel.theAgeIsNotGiven'),
+    safety.value?.dayMissing && t('gatePanel.theDayOfTheInjuryIs'),
   ]
     .filter(Boolean)
     .join('; ')
@@ -36,19 +37,19 @@ const waitsFor = computed(() => {
     <UnjudgedNotice />
     <SafetyLines :lines="verdict.assessment?.safety.lines ?? []" />
     <p v-if="verdict.assessment?.safety.gateOpen" class="state">
-      <b>Open.</b>
-      Nothing asked here holds the stress tests back.
+      <b>{{ t('gatePanel.open') }}</b>
+      {{ t('gatePanel.nothingAskedHereHoldsTheStress') }}
     </p>
     <p v-else class="state">
-      <b>Shut.</b>
-      Drawers, stress, twists and loaded tests wait: {{ waitsFor }}.
-      <UiButton v-if="safety?.dayMissing" @click="changing = true">Enter the day</UiButton>
+      <b>{{ t('gatePanel.shut') }}</b>
+      {{ t('gatePanel.drawersStressTwistsAndLoadedTests', { waitsFor }) }}
+      <UiButton v-if="safety?.dayMissing" @click="changing = true">{{ t('gatePanel.enterTheDay') }}</UiButton>
     </p>
     <KneeDialog v-if="changing" @close="changing = false" />
     <section aria-labelledby="before-pulling">
       <header>
-        <h2 id="before-pulling">Before anyone pulls</h2>
-        <UiButton @click="none('safety', gate)">None of these</UiButton>
+        <h2 id="before-pulling">{{ t('gatePanel.beforeAnyonePulls') }}</h2>
+        <UiButton @click="none('safety', gate)">{{ t('gatePanel.noneOfThese') }}</UiButton>
       </header>
       <ul>
         <li v-for="item in gate" :key="item.key">
@@ -63,8 +64,8 @@ const waitsFor = computed(() => {
     </section>
     <section aria-labelledby="also">
       <header>
-        <h2 id="also">Also look and ask for</h2>
-        <UiButton @click="none('safety', noneAlso)">None of these</UiButton>
+        <h2 id="also">{{ t('gatePanel.alsoLookAndAskFor') }}</h2>
+        <UiButton @click="none('safety', noneAlso)">{{ t('gatePanel.noneOfThese') }}</UiButton>
       </header>
       <ul>
         <li v-for="item in also" :key="item.key">

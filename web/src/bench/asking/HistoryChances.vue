@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/bench'
 import { shortName } from '@/plateau/shapes'
 import { inHundred } from '@/shared/words'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -19,16 +20,16 @@ const moved = computed(() =>
 </script>
 
 <template>
-  <aside class="chances" aria-label="Chance before and after the history" aria-live="polite">
+  <aside class="chances" :aria-label="t('historyChances.chanceBeforeAndAfterTheHistory')" aria-live="polite">
     <p>
-      <b>Before → after history</b>
+      <b>{{ t('historyChances.beforeAfterHistory') }}</b>
       <br />
-      <small>out of 100 similar knees</small>
+      <small>{{ t('historyChances.outOf100SimilarKnees') }}</small>
     </p>
     <p v-if="!told" class="quiet-text">
-      Each answer moves these at once. Nothing is asked yet: only the base rates stand.
+      {{ t('historyChances.eachAnswerMovesTheseAtOnce') }}
     </p>
-    <p v-else-if="moved.length === 0" class="quiet-text">Nothing told so far moves a chance.</p>
+    <p v-else-if="moved.length === 0" class="quiet-text">{{ t('historyChances.nothingToldSoFarMovesA') }}</p>
     <ul v-else>
       <li v-for="chance in moved" :key="chance.id">
         <span class="number">

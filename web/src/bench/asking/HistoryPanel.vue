@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import { asWords } from '@/shared/values'
 import { computed } from 'vue'
 import { useCatalogue } from '@/stores/catalogue'
@@ -45,7 +46,7 @@ function togglePlace(place: string): void {
 <template>
   <div class="history">
     <section aria-labelledby="before">
-      <h2 id="before">Before hands-on</h2>
+      <h2 id="before">{{ t('historyPanel.beforeHandsOn') }}</h2>
       <ul class="opening">
         <li v-for="item in askedOpening" :key="item.key">
           <UiToggle :on="opening[item.key] === true" @toggle="toggle('opening', item.key, true)">
@@ -57,42 +58,42 @@ function togglePlace(place: string): void {
     <!-- Nobody complains of these knees: there is no history to tell. -->
     <template v-if="!opened.head?.isBaseline">
       <section aria-labelledby="how">
-        <h2 id="how">How did it happen?</h2>
+        <h2 id="how">{{ t('historyPanel.howDidItHappen') }}</h2>
         <WordPicker
           :value="history.mechanism ?? []"
           :words="catalogue.choices('mechanism')"
-          label="How it happened"
+          :label="t('historyPanel.howItHappened')"
           many
           @pick="toggleMechanism"
         />
-        <p class="ask">If something struck the knee, where?</p>
+        <p class="ask">{{ t('historyPanel.ifSomethingStruckTheKneeWhere') }}</p>
         <WordPicker
           :value="history.directBlowSite ?? undefined"
           :words="catalogue.choices('blowSite')"
-          label="Where it was struck"
+          :label="t('historyPanel.whereItWasStruck')"
           @pick="(word) => toggle('history', 'directBlowSite', word)"
         />
       </section>
       <section aria-labelledby="then">
-        <h2 id="then">At that moment</h2>
+        <h2 id="then">{{ t('historyPanel.atThatMoment') }}</h2>
         <AskedList
           :questions="then"
           :answers="opened.answers('history')"
           @answer="(key, value) => toggle('history', key, value)"
         >
           <li class="long">
-            <span>When did it swell?</span>
+            <span>{{ t('historyPanel.whenDidItSwell') }}</span>
             <WordPicker
               :value="history.swellingOnset ?? undefined"
               :words="catalogue.choices('swellingOnset')"
-              label="Swelling"
+              :label="t('historyPanel.swelling')"
               @pick="(word) => toggle('history', 'swellingOnset', word)"
             />
           </li>
         </AskedList>
       </section>
       <section aria-labelledby="since">
-        <h2 id="since">Since then, and now</h2>
+        <h2 id="since">{{ t('historyPanel.sinceThenAndNow') }}</h2>
         <AskedList
           :questions="since"
           :answers="opened.answers('history')"
@@ -100,42 +101,44 @@ function togglePlace(place: string): void {
         />
         <div class="pains">
           <div>
-            <h3>Pain now, 0 to 10</h3>
+            <h3>{{ t('historyPanel.painNow0To10') }}</h3>
             <PainStrip
               :value="history.painNow ?? undefined"
-              label="Pain now"
+              :label="t('historyPanel.painNow')"
               @pick="(value) => toggle('history', 'painNow', value)"
             />
           </div>
           <div>
-            <h3>Pain at its worst in sport, 0 to 10</h3>
+            <h3>{{ t('historyPanel.painAtItsWorstInSport') }}</h3>
             <PainStrip
               :value="history.painActivity ?? undefined"
-              label="Pain in sport"
+              :label="t('historyPanel.painInSport')"
               @pick="(value) => toggle('history', 'painActivity', value)"
             />
           </div>
           <div class="field">
-            <h3>Where does it hurt?</h3>
+            <h3>{{ t('historyPanel.whereDoesItHurt') }}</h3>
             <WordPicker
               :value="painPlaces"
               :words="catalogue.choices('painPlaces')"
-              label="Where it hurts"
+              :label="t('historyPanel.whereItHurts')"
               many
               @pick="togglePlace"
             />
-            <p v-if="typeof history.painSite === 'string'" class="ask">Told before: {{ history.painSite }}</p>
+            <p v-if="typeof history.painSite === 'string'" class="ask">
+              {{ t('historyPanel.toldBefore', { painSite: history.painSite }) }}
+            </p>
           </div>
         </div>
       </section>
       <section aria-labelledby="impression">
         <h2 id="impression">
-          Your first impression
-          <small>from the history alone, before touching</small>
+          {{ t('historyPanel.yourFirstImpression') }}
+          <small>{{ t('historyPanel.fromTheHistoryAloneBeforeTouching') }}</small>
         </h2>
         <div class="opening" role="group" aria-labelledby="impression">
           <UiChoice
-            label="First impression"
+            :label="t('historyPanel.firstImpression')"
             :value="frame.firstImpression ?? undefined"
             :options="impressions"
             @pick="(id) => toggle('frame', 'firstImpression', id)"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Catalogue, Chosen, Payload } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -26,18 +27,18 @@ function sourceOf(group: Catalogue['schools'][number]): string {
 <template>
   <section aria-labelledby="judged">
     <h2 id="judged">
-      Judged by
-      <small>for this examination</small>
+      {{ t('judgedBy.judgedBy') }}
+      <small>{{ t('judgedBy.forThisExamination') }}</small>
     </h2>
     <div class="facts">
       <UiSelect
-        label="Seen as"
+        :label="t('judgedBy.seenAs')"
         :value="frame.setting"
         :options="catalogue.catalogue?.settings ?? []"
         @change="(setting) => emit('frame', { setting })"
       />
       <label v-if="otherSetting" class="field">
-        <span>Why, though the days since the injury say otherwise</span>
+        <span>{{ t('judgedBy.whyThoughTheDaysSinceThe') }}</span>
         <input
           type="text"
           minlength="3"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SectionPayloads } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { today } from '@/shared/dates'
 import UiDate from '@/ui/UiDate.vue'
 import UiChoice from '@/ui/UiChoice.vue'
@@ -12,8 +13,8 @@ const props = defineProps<{ value: Said | null | undefined }>()
 const emit = defineEmits<{ change: [value: Said | undefined] }>()
 
 const ANSWERS = [
-  { id: false, label: 'not cleared for sport' },
-  { id: true, label: 'cleared for sport' },
+  { id: false, label: t('surgeonsWord.notClearedForSport') },
+  { id: true, label: t('surgeonsWord.clearedForSport') },
 ]
 const said = computed(() => props.value ?? undefined)
 
@@ -28,12 +29,17 @@ function change(part: Partial<Said>): void {
 
 <template>
   <fieldset class="surgeon wide">
-    <legend>The surgeon says</legend>
-    <UiChoice label="The surgeon says" :value="said?.cleared" :options="ANSWERS" @pick="pick" />
+    <legend>{{ t('surgeonsWord.theSurgeonSays') }}</legend>
+    <UiChoice :label="t('surgeonsWord.theSurgeonSays')" :value="said?.cleared" :options="ANSWERS" @pick="pick" />
     <template v-if="said">
-      <UiDate label="On" prop="on" :model-value="said.on" @update:model-value="(on) => on !== '' && change({ on })" />
+      <UiDate
+        :label="t('surgeonsWord.on')"
+        prop="on"
+        :model-value="said.on"
+        @update:model-value="(on) => on !== '' && change({ on })"
+      />
       <label class="field">
-        <span>Plan</span>
+        <span>{{ t('surgeonsWord.plan') }}</span>
         <input
           type="text"
           maxlength="4000"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import { asNumber } from '@/shared/values'
 import { computed } from 'vue'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -16,7 +17,7 @@ const props = defineProps<{ about: 'history' | 'gate' }>()
 const opened = useOpenExamination()
 const { answer, toggle, none } = useSections()
 
-const MINUTES = [5, 15, 30, 60, 120].map((minutes) => ({ id: minutes, label: `${minutes} min` }))
+const MINUTES = [5, 15, 30, 60, 120].map((minutes) => ({ id: minutes, label: t('touchlineAsk.min', { minutes }) }))
 const HOUR = 60
 const { opening: consents, history, gate } = useQuestions()
 
@@ -44,7 +45,7 @@ function pickMinutes(choice: number): void {
 
 <template>
   <div class="ask">
-    <h1>{{ about === 'history' ? 'Ask' : 'Before anyone pulls' }}</h1>
+    <h1>{{ about === 'history' ? t('touchlineAsk.ask') : t('touchlineAsk.beforeAnyonePulls') }}</h1>
     <template v-if="about === 'history'">
       <UiToggle
         v-for="item in asked"
@@ -55,10 +56,15 @@ function pickMinutes(choice: number): void {
         {{ item.ask }}
       </UiToggle>
       <fieldset v-if="fresh">
-        <legend>Minutes since the injury</legend>
-        <UiChoice label="Minutes since the injury" :value="minutes" :options="MINUTES" @pick="pickMinutes" />
+        <legend>{{ t('touchlineAsk.minutesSinceTheInjury') }}</legend>
+        <UiChoice
+          :label="t('touchlineAsk.minutesSinceTheInjury')"
+          :value="minutes"
+          :options="MINUTES"
+          @pick="pickMinutes"
+        />
         <UiNumber
-          label="Other, in minutes"
+          :label="t('touchlineAsk.otherInMinutes')"
           :value="minutes ?? undefined"
           :least="0"
           :most="2880"
@@ -69,12 +75,12 @@ function pickMinutes(choice: number): void {
       </fieldset>
     </template>
     <AskedList :questions="questions" :answers="answers" @answer="(key, value) => toggle(section, key, value)" />
-    <UiButton @click="none(section, questions)">None of these</UiButton>
+    <UiButton @click="none(section, questions)">{{ t('touchlineAsk.noneOfThese') }}</UiButton>
     <template v-if="about === 'history'">
-      <h2>Pain now, 0 to 10</h2>
+      <h2>{{ t('touchlineAsk.painNow0To10') }}</h2>
       <PainStrip
         :value="asNumber(answers.painNow)"
-        label="Pain now"
+        :label="t('touchlineAsk.painNow')"
         @pick="(value) => toggle('history', 'painNow', value)"
       />
     </template>

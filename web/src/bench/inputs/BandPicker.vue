@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useKeys } from '@/bench/keys/useKeys'
+import { t } from '@/messages/bench'
 import UiChoice from '@/ui/UiChoice.vue'
 import { useCatalogue } from '@/stores/catalogue'
 
@@ -22,7 +23,7 @@ const keyOf = (id: string) => {
 <template>
   <UiChoice
     class="bands"
-    label="Hurt knee gives more than the other, by feel"
+    :label="t('bandPicker.hurtKneeGivesMoreThanThe')"
     :value="value"
     :options="bands"
     @pick="(band) => emit('pick', band)"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cell } from '@/contract/types'
+import { t } from '@/messages/bench'
 import UiNumber from '@/ui/UiNumber.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 import PainStrip from './PainStrip.vue'
@@ -13,7 +14,7 @@ const STRESSES = ['varus', 'valgus']
 const SITES = ['medial', 'lateral', 'elsewhere']
 const ENDS = [
   { end: 'block', label: 'block' },
-  { end: 'gives_way', label: 'gives way' },
+  { end: 'gives_way', label: t('cellBoard.givesWay') },
 ]
 const MOST_BEND = 160
 /** The least that counts as pain; the strip that then appears takes the athlete's own figure. */
@@ -54,9 +55,9 @@ function symptomatic(c: Cell | undefined): boolean {
 </script>
 
 <template>
-  <div class="board" role="group" aria-label="Four ways of turning and stressing">
+  <div class="board" role="group" :aria-label="t('cellBoard.fourWaysOfTurningAndStressing')">
     <span />
-    <b v-for="rotation in ROTATIONS" :key="rotation">turned {{ rotation }}</b>
+    <b v-for="rotation in ROTATIONS" :key="rotation">{{ t('cellBoard.turned', { rotation }) }}</b>
     <template v-for="stress in STRESSES" :key="stress">
       <b class="row">{{ stress }}</b>
       <div
@@ -64,7 +65,7 @@ function symptomatic(c: Cell | undefined): boolean {
         :key="rotation"
         class="cell"
         role="group"
-        :aria-label="`turned ${rotation}, ${stress}`"
+        :aria-label="t('cellBoard.turned2', { rotation, stress })"
       >
         <button
           type="button"
@@ -72,7 +73,7 @@ function symptomatic(c: Cell | undefined): boolean {
           :aria-pressed="!!cell(rotation, stress) && !symptomatic(cell(rotation, stress))"
           @click="toggle(rotation, stress, 'quiet')"
         >
-          quiet
+          {{ t('cellBoard.quiet') }}
         </button>
         <button
           type="button"
@@ -80,7 +81,7 @@ function symptomatic(c: Cell | undefined): boolean {
           :aria-pressed="cell(rotation, stress)?.click === true"
           @click="toggle(rotation, stress, 'click')"
         >
-          click
+          {{ t('cellBoard.click') }}
         </button>
         <button
           type="button"
@@ -88,7 +89,7 @@ function symptomatic(c: Cell | undefined): boolean {
           :aria-pressed="Number(cell(rotation, stress)?.pain ?? 0) > 0"
           @click="toggle(rotation, stress, 'pain')"
         >
-          pain
+          {{ t('cellBoard.pain') }}
         </button>
         <button
           v-for="{ end, label } in ENDS"
@@ -108,13 +109,13 @@ function symptomatic(c: Cell | undefined): boolean {
     :key="`${rotation}${stress}`"
     class="told"
     role="group"
-    :aria-label="`Where, turned ${rotation}, ${stress}`"
+    :aria-label="t('cellBoard.whereTurned', { rotation, stress })"
   >
-    <h4>Turned {{ rotation }}, {{ stress }}</h4>
+    <h4>{{ t('cellBoard.turned3', { rotation, stress }) }}</h4>
     <PainStrip
       v-if="Number(cell(rotation, stress)?.pain ?? 0) > 0"
       :value="Number(cell(rotation, stress)?.pain)"
-      :label="`Pain turned ${rotation}, ${stress}`"
+      :label="t('cellBoard.painTurned', { rotation, stress })"
       @pick="(pain) => change(rotation, stress, { pain })"
     />
     <div class="sites">
@@ -132,7 +133,7 @@ function symptomatic(c: Cell | undefined): boolean {
     <div class="more">
       <UiNumber
         v-if="Number(cell(rotation, stress)?.pain ?? 0) > 0"
-        label="Hurts at a bend of"
+        :label="t('cellBoard.hurtsAtABendOf')"
         :value="cell(rotation, stress)?.hurtsAtDeg ?? undefined"
         :least="0"
         :most="MOST_BEND"
@@ -143,7 +144,7 @@ function symptomatic(c: Cell | undefined): boolean {
         :on="cell(rotation, stress)?.axial === true"
         @toggle="change(rotation, stress, { axial: cell(rotation, stress)?.axial === true ? undefined : true })"
       >
-        Pressed along the shin
+        {{ t('cellBoard.pressedAlongTheShin') }}
       </UiToggle>
     </div>
   </div>

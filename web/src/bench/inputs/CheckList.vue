@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Checks, RecordPayload } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { inWords } from '@/stores/words'
 
 /** What makes a result trustworthy: yes, no, or not said; a second tap takes an answer back. */
@@ -23,16 +24,16 @@ function set(check: string, value: boolean): void {
     <div v-for="check in checks" :key="check" class="check" role="group" :aria-label="inWords(check)">
       <button type="button" class="yes" :aria-pressed="answers()[check] === true" @click="set(check, true)">
         <span class="what">{{ inWords(check) }}</span>
-        <span class="answer">yes</span>
+        <span class="answer">{{ t('checkList.yes') }}</span>
       </button>
       <button
         type="button"
         class="no"
         :aria-pressed="answers()[check] === false"
-        :aria-label="`${inWords(check)}: no`"
+        :aria-label="t('checkList.no', { check: inWords(check) })"
         @click="set(check, false)"
       >
-        <span class="answer">no</span>
+        <span class="answer">{{ t('checkList.no2') }}</span>
       </button>
     </div>
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import { ARCS, type ArcName, TICKS_FROM, figureAt, multiples, pointAt, viewOf } from './arcs'
+import { t } from '@/messages/bench'
 
 /**
  * An angle drawn as the leg makes it, from the side: bending, going over straight, or the foot turning out.
@@ -73,7 +74,7 @@ function drag(event: PointerEvent): void {
       <path v-if="value !== undefined" :d="wedge" class="wedge" />
       <path v-for="tick in ticks" :key="tick.degrees" :d="tick.path" class="tick" :class="{ long: tick.long }" />
       <text
-        v-for="tick in ticks.filter((t) => t.long)"
+        v-for="tick in ticks.filter((one) => one.long)"
         :key="tick.degrees"
         :x="tick.figure.x"
         :y="tick.figure.y + 4"
@@ -85,7 +86,9 @@ function drag(event: PointerEvent): void {
       <path :d="limb" class="limb" :class="{ unset: value === undefined }" :transform="turned(shown)" />
       <circle r="5" class="joint" data-testid="joint" />
     </svg>
-    <p v-if="across !== undefined" class="key">dashed: other side {{ String(across).replace('-', '−') }}°</p>
+    <p v-if="across !== undefined" class="key">
+      {{ t('degreeArc.dashedOtherSide', { replace: String(across).replace('-', '−') }) }}
+    </p>
   </div>
 </template>
 

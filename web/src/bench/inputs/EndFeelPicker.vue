@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/bench'
 import UiChoice from '@/ui/UiChoice.vue'
 
 const props = defineProps<{ value: string | undefined; words: string[] }>()
@@ -18,7 +19,13 @@ const FEELS: Record<string, { path: string; key: string }> = {
 </script>
 
 <template>
-  <UiChoice class="feels" label="End feel" :value="value" :options="options" @pick="(word) => emit('pick', word)">
+  <UiChoice
+    class="feels"
+    :label="t('endFeelPicker.endFeel')"
+    :value="value"
+    :options="options"
+    @pick="(word) => emit('pick', word)"
+  >
     <template #option="{ option }">
       <span class="feel">
         <svg viewBox="0 0 40 22" aria-hidden="true">

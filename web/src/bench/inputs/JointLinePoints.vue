@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Side } from '@/contract/types'
+import { t } from '@/messages/bench'
 import { SHAPES, TIBIA, WIDTH } from '@/plateau/shapes'
 import { inWords } from '@/stores/words'
 
@@ -41,8 +42,8 @@ const points = computed(() =>
         <path :d="TIBIA" />
         <path v-for="meniscus in MENISCI" :key="meniscus.id" :d="meniscus.path" class="meniscus" />
       </g>
-      <text :x="right ? 156 : 304" y="221" class="compartment">medial</text>
-      <text :x="right ? 310 : 150" y="221" class="compartment">lateral</text>
+      <text :x="right ? 156 : 304" y="221" class="compartment">{{ t('jointLinePoints.medial') }}</text>
+      <text :x="right ? 310 : 150" y="221" class="compartment">{{ t('jointLinePoints.lateral') }}</text>
       <text v-for="(y, row) in ROWS" :key="row" x="230" :y="y">{{ row }}</text>
     </svg>
     <button
@@ -64,7 +65,7 @@ const points = computed(() =>
     :aria-pressed="value !== undefined && value.length === 0"
     @click="emit('none')"
   >
-    no point is tender
+    {{ t('jointLinePoints.noPointIsTender') }}
   </button>
 </template>
 

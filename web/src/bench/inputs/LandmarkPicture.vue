@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Side } from '@/contract/types'
 import LandmarkView from './LandmarkView.vue'
+import { t } from '@/messages/bench'
 
 /** Places around the knee, tapped on a picture of it: what is reached from the front, then what lies behind. */
 const props = defineProps<{ value: string[] | undefined; words: string[]; side: Side | 'both'; label: string }>()
@@ -20,7 +21,7 @@ const left = computed(() => props.side === 'left')
     :aria-pressed="value !== undefined && value.length === 0"
     @click="emit('none')"
   >
-    no place is tender
+    {{ t('landmarkPicture.noPlaceIsTender') }}
   </button>
 </template>
 

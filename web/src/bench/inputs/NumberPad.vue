@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import UiButton from '@/ui/UiButton.vue'
 /** Digits for a finger, where there are no keys. What is typed stands beside it, in the field that opened it. */
 defineProps<{ label: string; negative: boolean }>()
@@ -12,11 +13,25 @@ const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9']
     <button v-for="digit in DIGITS" :key="digit" type="button" class="choice number" @click="emit('type', digit)">
       {{ digit }}
     </button>
-    <button type="button" class="choice number" aria-label="decimal point" @click="emit('type', '.')">.</button>
+    <button type="button" class="choice number" :aria-label="t('numberPad.decimalPoint')" @click="emit('type', '.')">
+      .
+    </button>
     <button type="button" class="choice number" @click="emit('type', '0')">0</button>
-    <button type="button" class="choice" aria-label="Delete the last digit" @click="emit('back')">⌫</button>
-    <button v-if="negative" type="button" class="choice number" aria-label="minus" @click="emit('type', '-')">−</button>
-    <UiButton kind="main" :class="{ wide: !negative }" @click="emit('done')">Enter the figure</UiButton>
+    <button type="button" class="choice" :aria-label="t('numberPad.deleteTheLastDigit')" @click="emit('back')">
+      ⌫
+    </button>
+    <button
+      v-if="negative"
+      type="button"
+      class="choice number"
+      :aria-label="t('numberPad.minus')"
+      @click="emit('type', '-')"
+    >
+      −
+    </button>
+    <UiButton kind="main" :class="{ wide: !negative }" @click="emit('done')">
+      {{ t('numberPad.enterTheFigure') }}
+    </UiButton>
   </div>
 </template>
 

@@ -3,6 +3,7 @@ import { computed, ref, useId, useTemplateRef, watch } from 'vue'
 import NumberPad from './NumberPad.vue'
 import { isWithin, readFigure, spokenFigure } from '@/figures/readFigure'
 import { useRefusedFigure } from '@/figures/refusedFigures'
+import { t } from '@/messages/bench'
 
 const props = defineProps<{
   value: number | undefined
@@ -158,7 +159,7 @@ function enterFromPad(): void {
   <div class="measure">
     <div class="read">
       <button type="button" class="figure number" :aria-expanded="padOpen" @click="padOpen = !padOpen">
-        <span class="unseen">Type the figure, {{ label }}:</span>
+        <span class="unseen">{{ t('numberRule.typeTheFigure', { label }) }}</span>
         {{ typing !== '' ? `${typing}…` : value === undefined ? '–' : spokenFigure(value) }}
         <small v-if="value !== undefined || typing !== ''">{{ unit }}</small>
       </button>
@@ -176,7 +177,7 @@ function enterFromPad(): void {
       :aria-valuemin="least"
       :aria-valuemax="most"
       :aria-valuenow="value ?? least"
-      :aria-valuetext="value === undefined ? 'not measured' : `${value} ${unit}`"
+      :aria-valuetext="value === undefined ? t('numberRule.notMeasured') : `${value} ${unit}`"
       :aria-describedby="told"
       @pointerdown="point"
       @pointermove="point"

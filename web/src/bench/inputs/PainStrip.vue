@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/bench'
 import UiChoice from '@/ui/UiChoice.vue'
 
 /** Pain from 0 to 10, as the athlete says it. */
@@ -11,7 +12,7 @@ const isBelow = (step: number) => (props.value ?? 0) > 0 && step < (props.value 
 <template>
   <UiChoice
     class="pain number"
-    :label="`${label}, 0 to 10`"
+    :label="t('painStrip.n0To10', { label })"
     :value="value"
     :options="STEPS"
     @pick="(step) => emit('pick', step)"
@@ -19,7 +20,7 @@ const isBelow = (step: number) => (props.value ?? 0) > 0 && step < (props.value 
     <template #option="{ option }">
       <span class="unseen">{{ label }}&nbsp;</span>
       <span :class="{ upto: isBelow(option.id) }">{{ option.label }}</span>
-      <span class="unseen">&nbsp;of 10</span>
+      <span class="unseen">{{ t('painStrip.of10') }}</span>
     </template>
   </UiChoice>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '@/messages/bench'
 import { inWords } from '@/stores/words'
 import UiChoice from '@/ui/UiChoice.vue'
 
@@ -10,11 +11,11 @@ const emit = defineEmits<{ pick: [word: string] }>()
 const options = computed(() => props.words.map((word) => ({ id: word, label: inWords(word) })))
 
 const WAVES: Record<string, { path: string; says: string }> = {
-  none: { path: 'M2 26H62', says: 'nothing comes' },
-  trace: { path: 'M2 26H34Q42 20 50 26H62', says: 'a ripple' },
-  bulge: { path: 'M2 26H28C36 26 36 12 44 12S52 26 62 26', says: 'a clear bulge' },
-  refills: { path: 'M2 26H14C22 26 24 8 34 8S50 8 62 8M34 2L27 8L34 14', says: 'fills by itself' },
-  cannot_empty: { path: 'M2 8C18 2 46 2 62 8M2 26H62M14 12V22M32 10V22M50 12V22', says: 'it stays full' },
+  none: { path: 'M2 26H62', says: t('sweepWave.nothingComes') },
+  trace: { path: 'M2 26H34Q42 20 50 26H62', says: t('sweepWave.aRipple') },
+  bulge: { path: 'M2 26H28C36 26 36 12 44 12S52 26 62 26', says: t('sweepWave.aClearBulge') },
+  refills: { path: 'M2 26H14C22 26 24 8 34 8S50 8 62 8M34 2L27 8L34 14', says: t('sweepWave.fillsByItself') },
+  cannot_empty: { path: 'M2 8C18 2 46 2 62 8M2 26H62M14 12V22M32 10V22M50 12V22', says: t('sweepWave.itStaysFull') },
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { ref } from 'vue'
+import { t } from '@/messages/bench'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import { BENCH_KEYS, type KeyAction } from './keys'
@@ -16,7 +17,7 @@ const said = ref('')
 
 function wait(action: KeyAction): void {
   waiting.value = action
-  said.value = 'Press the key, or the foot switch. Escape leaves it as it was.'
+  said.value = t('keysDialog.pressTheKeyOrTheFoot')
 }
 
 // Before the dialog and the focused button hear of it.
@@ -27,7 +28,8 @@ useEventListener(
     if (waiting.value === null || ['Shift', 'Control', 'Alt', 'Meta'].includes(event.key)) return
     event.preventDefault()
     event.stopPropagation()
-    said.value = event.key === 'Escape' ? 'Left as it was.' : keys.set(waiting.value, event.key) || 'Set.'
+    said.value =
+      event.key === 'Escape' ? t('keysDialog.leftAsItWas') : keys.set(waiting.value, event.key) || t('keysDialog.set2')
     waiting.value = null
   },
   { capture: true },
@@ -35,7 +37,7 @@ useEventListener(
 </script>
 
 <template>
-  <UiDialog title="Keys" @close="emit('close')">
+  <UiDialog :title="t('keysDialog.keys')" @close="emit('close')">
     <dl>
       <div v-for="{ action, says } in BENCH_KEYS" :key="action" :class="{ waiting: waiting === action }">
         <dt>
@@ -43,28 +45,32 @@ useEventListener(
         </dt>
         <dd>
           {{ says }}
-          <UiButton v-if="setting" :aria-label="`Set the key for: ${says}`" @click="wait(action)">Set</UiButton>
+          <UiButton v-if="setting" :aria-label="t('keysDialog.setTheKeyFor', { says })" @click="wait(action)">
+            {{ t('keysDialog.set') }}
+          </UiButton>
         </dd>
       </div>
       <div>
         <dt><kbd>0 – 9</kbd></dt>
-        <dd>a figure on the focused rule; it is taken by Enter, or when the rule is left</dd>
+        <dd>{{ t('keysDialog.aFigureOnTheFocusedRule') }}</dd>
       </div>
       <div>
         <dt><kbd>↑ ↓</kbd></dt>
         <dd>
-          next and previous manoeuvre where no control has the focus; on a rule, its figure; among answers, the focus
+          {{ t('keysDialog.nextAndPreviousManoeuvreWhereNo') }}
         </dd>
       </div>
       <div>
-        <dt><kbd>Esc</kbd></dt>
-        <dd>close</dd>
+        <dt>
+          <kbd>{{ t('keysDialog.esc') }}</kbd>
+        </dt>
+        <dd>{{ t('keysDialog.close') }}</dd>
       </div>
     </dl>
     <p role="status">{{ said }}</p>
     <p class="actions">
-      <UiButton v-if="!setting" @click="setting = true">Set keys, or a foot switch</UiButton>
-      <UiButton v-if="keys.isOwn.value" @click="keys.reset">All as they came</UiButton>
+      <UiButton v-if="!setting" @click="setting = true">{{ t('keysDialog.setKeysOrAFootSwitch') }}</UiButton>
+      <UiButton v-if="keys.isOwn.value" @click="keys.reset">{{ t('keysDialog.allAsTheyCame') }}</UiButton>
     </p>
   </UiDialog>
 </template>

@@ -1,27 +1,29 @@
+import { t } from '@/messages/bench'
+
 /** Everything on the bench that one key does, with the key it has unless the person sets another. */
 export const BENCH_KEYS = [
-  { action: 'bothNormal', key: 'n', says: 'both knees normal, and on' },
-  { action: 'next', key: 'F9', says: 'next manoeuvre, wherever the focus is' },
-  { action: 'back', key: 'F8', says: 'previous manoeuvre, wherever the focus is' },
+  { action: 'bothNormal', key: 'n', says: t('keys.bothKneesNormalAndOn') },
+  { action: 'next', key: 'F9', says: t('keys.nextManoeuvreWhereverTheFocusIs') },
+  { action: 'back', key: 'F8', says: t('keys.previousManoeuvreWhereverTheFocusIs') },
   { action: 'undo', key: 'u', says: 'undo' },
-  { action: 'same', key: '1', says: 'band: same' },
-  { action: 'slight', key: '2', says: 'band: slightly more' },
-  { action: 'clear', key: '3', says: 'band: clearly more' },
-  { action: 'gross', key: '4', says: 'band: grossly more' },
-  { action: 'firm', key: 'f', says: 'end feel firm' },
-  { action: 'soft', key: 's', says: 'end feel soft' },
-  { action: 'absent', key: 'a', says: 'end feel absent' },
-  { action: 'hard', key: 'h', says: 'end feel hard' },
-  { action: 'springy', key: 'p', says: 'end feel springy' },
-  { action: 'checksPassed', key: 'c', says: 'all checks passed' },
-  { action: 'otherKnee', key: '[', says: 'other knee' },
-  { action: 'hurtKnee', key: ']', says: 'hurt knee' },
-  { action: 'stationNext', key: 'PageDown', says: 'station after' },
-  { action: 'stationBack', key: 'PageUp', says: 'station before' },
-  { action: 'weighUp', key: 'w', says: 'weigh-up of what this manoeuvre tests' },
-  { action: 'jump', key: '/', says: 'go to a manoeuvre by name' },
-  { action: 'memory', key: 'm', says: 'what follows is entered from memory' },
-  { action: 'help', key: '?', says: 'these keys' },
+  { action: 'same', key: '1', says: t('keys.bandSame') },
+  { action: 'slight', key: '2', says: t('keys.bandSlightlyMore') },
+  { action: 'clear', key: '3', says: t('keys.bandClearlyMore') },
+  { action: 'gross', key: '4', says: t('keys.bandGrosslyMore') },
+  { action: 'firm', key: 'f', says: t('keys.endFeelFirm') },
+  { action: 'soft', key: 's', says: t('keys.endFeelSoft') },
+  { action: 'absent', key: 'a', says: t('keys.endFeelAbsent') },
+  { action: 'hard', key: 'h', says: t('keys.endFeelHard') },
+  { action: 'springy', key: 'p', says: t('keys.endFeelSpringy') },
+  { action: 'checksPassed', key: 'c', says: t('keys.allChecksPassed') },
+  { action: 'otherKnee', key: '[', says: t('keys.otherKnee') },
+  { action: 'hurtKnee', key: ']', says: t('keys.hurtKnee') },
+  { action: 'stationNext', key: 'PageDown', says: t('keys.stationAfter') },
+  { action: 'stationBack', key: 'PageUp', says: t('keys.stationBefore') },
+  { action: 'weighUp', key: 'w', says: t('keys.weighUpOfWhatThisManoeuvre') },
+  { action: 'jump', key: '/', says: t('keys.goToAManoeuvreByName') },
+  { action: 'memory', key: 'm', says: t('keys.whatFollowsIsEnteredFromMemory') },
+  { action: 'help', key: '?', says: t('keys.theseKeys') },
 ] as const satisfies { action: string; key: string; says: string }[]
 
 export type KeyAction = (typeof BENCH_KEYS)[number]['action']
@@ -34,8 +36,8 @@ const SIGNS: Record<string, string> = {
   ArrowUp: '↑',
   ArrowLeft: '←',
   ArrowRight: '→',
-  PageDown: 'Pg dn',
-  PageUp: 'Pg up',
+  PageDown: t('keys.pgDn'),
+  PageUp: t('keys.pgUp'),
 }
 const WITHOUT_LETTER = /^(F\d{1,2}|Page(Up|Down)|Arrow(Up|Down)|Home|End|Insert|Delete|Backspace|Media\w+)$/
 
@@ -68,10 +70,10 @@ export function actionOf(key: string, own: OwnKeys): KeyAction | undefined {
 
 /** Why this key cannot be set, or null where it can. */
 export function whyNot(key: string): string | null {
-  if (key === ' ' || key === 'Enter') return 'Space and Enter press what has the focus.'
-  if (key === 'Tab' || key === 'Escape') return 'Tab and Escape move and close.'
-  if (key === 'ArrowLeft' || key === 'ArrowRight') return 'Left and right move the figure on a rule.'
-  return key.length === 1 || WITHOUT_LETTER.test(key) ? null : 'This key cannot be set.'
+  if (key === ' ' || key === 'Enter') return t('keys.spaceAndEnterPressWhatHas')
+  if (key === 'Tab' || key === 'Escape') return t('keys.tabAndEscapeMoveAndClose')
+  if (key === 'ArrowLeft' || key === 'ArrowRight') return t('keys.leftAndRightMoveTheFigure')
+  return key.length === 1 || WITHOUT_LETTER.test(key) ? null : t('keys.thisKeyCannotBeSet')
 }
 
 /** The keys with one set anew; what had that key takes over the one that becomes free, so that nothing is lost. */
