@@ -57,7 +57,7 @@ const team = async (page) => {
 }
 const athlete = async (page) => {
   await page.getByRole('link', { name: 'Callum Rigg-Mayne', exact: true }).click()
-  await page.getByRole('heading', { name: 'Due and done' }).waitFor()
+  await page.getByRole('heading', { name: 'Tasks' }).waitFor()
 }
 const course = async (page) => {
   await page.getByRole('link', { name: 'Hanne Østerbrook', exact: true }).click()
@@ -71,9 +71,9 @@ const letter = async (page) => {
     .first()
     .click()
   await page.getByRole('button', { name: 'Write a letter' }).click()
-  await page.getByRole('combobox', { name: 'From the book of doctors' }).click()
+  await page.getByRole('combobox', { name: 'From the address book' }).click()
   await page.getByRole('option', { name: /^Dr Anselm Brook/ }).click()
-  await page.getByRole('button', { name: 'Write', exact: true }).click()
+  await page.getByRole('button', { name: 'Write letter', exact: true }).click()
   await page.getByRole('textbox', { name: 'Text' }).waitFor()
 }
 const weighed = async (page) => {
@@ -85,7 +85,7 @@ const answer = click('button', 'See the answer')
 const PICTURES = [
   ['today', DESK, []],
   ['history', DESK, [open(/Mirre Aldous/)]],
-  ['gate', DESK, [open(/Jonah Skelwith/), click('button', /^Safety gate/)]],
+  ['gate', DESK, [open(/Jonah Skelwith/), click('button', /^Safety check/)]],
   ['bench', DESK, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['evidence', DESK, [open(/Mirre Aldous/), goTo('Lachman'), click('button', /ACL tear/)]],
   ['weigh-up', DESK, [open(/Bram Okafor-Lund/), goTo('Posterior drawer'), key('w'), weighed]],

@@ -19,7 +19,7 @@ for (const look of ['Light', 'Dark', 'Outdoor'] as const) {
     await openDemo(page, 'Mirre Aldous')
     await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
     await expectIt()
-    await page.getByRole('button', { name: /^Safety gate/ }).click()
+    await page.getByRole('button', { name: /^Safety check/ }).click()
     await expectIt()
     for (const manoeuvre of [
       'Lachman',
@@ -142,6 +142,6 @@ test('however many pages a list has, their numbers fit a phone', async ({ page }
     await route.fulfill({ response, json: { ...(await response.json()), pages: 40, page: 20 } })
   })
   await page.goto('/audit-log')
-  await expect(page.getByRole('navigation', { name: 'Pages of the log' })).toContainText('20 of 40')
+  await expect(page.getByRole('navigation', { name: 'Pages of the audit log' })).toContainText('20 of 40')
   await expectNoSidewaysScroll(page)
 })

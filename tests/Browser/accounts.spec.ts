@@ -70,17 +70,17 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
   await expect(theirs.getByRole('link', { name: 'Team', exact: true })).toHaveCount(0)
 
   await theirs.getByRole('link', { name: 'Account of Bo Tarrant' }).click()
-  await theirs.getByRole('button', { name: 'Set it up' }).click()
+  await theirs.getByRole('button', { name: 'Set up second factor' }).click()
   const secret = (await theirs.locator('code').textContent())!
   await expectAccessible(theirs)
   await theirs.getByLabel('The six digits').fill('000000')
-  await theirs.getByRole('button', { name: 'Turn it on' }).click()
+  await theirs.getByRole('button', { name: 'Turn on second factor' }).click()
   await expect(theirs.getByText('The code is not right.')).toBeVisible()
   await theirs.getByLabel('The six digits').fill(code(secret, 0))
-  await theirs.getByRole('button', { name: 'Turn it on' }).click()
+  await theirs.getByRole('button', { name: 'Turn on second factor' }).click()
   await expect(theirs.getByRole('list', { name: 'Recovery codes' }).getByRole('listitem')).toHaveCount(10)
   const recovery = (await theirs.getByRole('list', { name: 'Recovery codes' }).locator('code').first().textContent())!
-  await theirs.getByRole('button', { name: 'I have written them down' }).click()
+  await theirs.getByRole('button', { name: 'I have saved the codes' }).click()
 
   await theirs.getByRole('button', { name: 'Log out', exact: true }).click()
   await logInAs(theirs, email)
@@ -130,8 +130,8 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
   await theirs.getByRole('link', { name: 'Forgotten password' }).click()
   await expectAccessible(theirs)
   await theirs.getByLabel('E-mail').fill(email)
-  await theirs.getByRole('button', { name: 'Mail me a link' }).click()
-  await expect(theirs.getByRole('heading', { name: 'Look into your mail' })).toBeVisible()
+  await theirs.getByRole('button', { name: 'Send reset link' }).click()
+  await expect(theirs.getByRole('heading', { name: 'Check your mail' })).toBeVisible()
   await page.goto('/team')
   const mail = page
     .getByRole('listitem')
@@ -157,22 +157,22 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
       json: { error: { path: 'password', reason: 'Enter your password once more.' } },
     })
   })
-  await theirs.getByRole('button', { name: 'Set it up' }).click()
-  const dialog = theirs.getByRole('dialog', { name: 'Your password, once more' })
+  await theirs.getByRole('button', { name: 'Set up second factor' }).click()
+  const dialog = theirs.getByRole('dialog', { name: 'Your password' })
   await expect(dialog).toBeVisible()
   await expectAccessible(theirs)
   await dialog.getByLabel('Password').fill('not this one at all')
-  await dialog.getByRole('button', { name: 'Go on' }).click()
+  await dialog.getByRole('button', { name: 'Confirm password' }).click()
   await expect(dialog.getByText('This is not your password.')).toBeVisible()
   await dialog.getByLabel('Password').fill(PASSWORD)
-  await dialog.getByRole('button', { name: 'Go on' }).click()
+  await dialog.getByRole('button', { name: 'Confirm password' }).click()
   await expect(theirs.locator('code')).toBeVisible()
 
-  await theirs.getByLabel('Password now').fill('not this one at all')
+  await theirs.getByLabel('Current password').fill('not this one at all')
   await theirs.getByRole('textbox', { name: 'New password' }).fill('another way across the fen')
   await theirs.getByRole('button', { name: 'Change password' }).click()
   await expect(theirs.getByText('This is not your password.')).toBeVisible()
-  await theirs.getByLabel('Password now').fill(PASSWORD)
+  await theirs.getByLabel('Current password').fill(PASSWORD)
   await theirs.getByRole('button', { name: 'Change password' }).click()
   await expect(theirs.getByRole('status').filter({ hasText: 'The password is changed' })).toBeVisible()
 })
@@ -200,7 +200,7 @@ for (const width of [390, 768, 1280]) {
     await logIn(page)
     for (const [path, heading] of [
       ['/team', 'People'],
-      ['/account', 'Where you are logged in'],
+      ['/account', 'Logged-in devices'],
       ['/board', 'Availability'],
     ] as const) {
       await page.goto(path)

@@ -48,9 +48,9 @@ test('the core route from log-in to signature by keyboard alone', async ({ page 
   await tabTo(page, page.getByRole('checkbox', { name: 'Consent given for hands-on' }))
   await page.keyboard.press('Space')
   await page.keyboard.press('F9')
-  await expect(page.getByRole('heading', { name: 'Safety gate', level: 1 })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Safety check', level: 1 })).toBeVisible()
   await enter(page, page.getByRole('button', { name: 'None of these' }).first())
-  await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
+  await expect(page.getByText('Complete. No answer here')).toBeVisible()
 
   await page.keyboard.press('F9')
   for (const id of (await assessment(page)).route.stops.flatMap((stop) => stop.manoeuvres)) {
@@ -64,7 +64,7 @@ test('the core route from log-in to signature by keyboard alone', async ({ page 
   await enter(page, page.getByRole('button', { name: 'Summary' }))
   await expect(page.getByRole('heading', { name: 'Both knees' })).toBeVisible()
   await enter(page, page.getByRole('button', { name: 'Sign…' }))
-  await enter(page, page.getByRole('button', { name: 'Sign for good' }))
+  await enter(page, page.getByRole('button', { name: 'Sign examination' }))
   await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
 })
 
@@ -81,9 +81,9 @@ test.describe('with a finger alone', () => {
     await page.getByRole('radio', { name: 'Within a week', exact: true }).tap()
     await page.getByRole('button', { name: 'right knee hurt' }).tap()
     await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).tap()
-    await page.getByRole('button', { name: /^Safety gate/ }).tap()
+    await page.getByRole('button', { name: /^Safety check/ }).tap()
     await page.getByRole('button', { name: 'None of these' }).first().tap()
-    await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
+    await expect(page.getByText('Complete. No answer here')).toBeVisible()
     await page.getByRole('button', { name: 'Next', exact: true }).tap()
 
     const route = (await assessment(page)).route.stops.flatMap((stop) => stop.manoeuvres)
@@ -99,7 +99,7 @@ test.describe('with a finger alone', () => {
     await wholeCoreSet(page)
     await page.getByRole('button', { name: 'Summary' }).tap()
     await page.getByRole('button', { name: 'Sign…' }).tap()
-    await page.getByRole('button', { name: 'Sign for good' }).tap()
+    await page.getByRole('button', { name: 'Sign examination' }).tap()
     await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
   })
 })

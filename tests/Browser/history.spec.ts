@@ -34,14 +34,14 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   const meaning = page.getByRole('complementary', { name: 'What it means' })
   await expect(meaning).toContainText('+7')
   await expect(meaning).toContainText('Grade 2')
-  await expect(meaning).toContainText('Counts as positive.')
+  await expect(meaning).toContainText('Valid, positive.')
   const after = await chance(page, 'acl')
   expect(after).toBeGreaterThan(afterStory + 10)
 
   await goTo(page, 'Anterior drawer')
   await page.getByRole('radio', { name: /^clearly/ }).click()
   await hurt.getByRole('button', { name: 'Foot stayed down: no' }).click()
-  await expect(meaning).toContainText('Does not count.')
+  await expect(meaning).toContainText('Not valid.')
   await expect(meaning).toContainText('The foot lifted or slid')
 
   await saved(page)
@@ -49,7 +49,7 @@ test('one athlete from log-in to summary and reload', async ({ page }) => {
   await expect(
     page.getByRole('region', { name: /^Probabilities/ }).getByRole('row', { name: /^ACL tear/ }),
   ).toContainText('act')
-  await expect(page.getByRole('region', { name: 'What did not count, and why' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Not valid, with the reason' })).toContainText(
     'The foot lifted or slid',
   )
 
@@ -68,7 +68,7 @@ test('a positive Lachman on both knees takes these six keys', async ({ page }) =
   await consentAndClearGate(page)
   await goTo(page, 'Lachman')
   for (const key of ['[', 'f', ']', '3', 's', 'c']) await page.keyboard.press(key)
-  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Counts as positive.')
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Valid, positive.')
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Grade 2')
   await page.keyboard.press('u')
   await expect(page.getByRole('button', { name: 'Foot stayed down yes', exact: true }).last()).toHaveAttribute(
@@ -81,15 +81,17 @@ test('a knee that may be broken shuts the gate, and an override stays marked', a
   await logIn(page)
   await startExamination(page, 'Petra Vaughn-Idle', 'left', 'Today')
   await page.getByRole('checkbox', { name: 'Consent given for hands-on' }).click()
-  await page.getByRole('button', { name: /^Safety gate/ }).click()
+  await page.getByRole('button', { name: /^Safety check/ }).click()
   await page.getByRole('radiogroup', { name: 'Cannot take four steps' }).getByRole('radio', { name: 'yes' }).click()
   await expect(page.getByText('The fracture rule asks for an X-ray before')).toBeVisible()
   await goTo(page, 'Pivot shift')
-  await expect(page.getByText('Withheld by the safety gate.')).toBeVisible()
+  await expect(page.getByText('Withheld by the safety check.')).toBeVisible()
   await page.getByLabel('say why').fill('surgeon asked, under anaesthesia')
   await page.getByRole('button', { name: 'Override with this reason' }).click()
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'clunk' }).click()
-  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('taken against the gate')
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText(
+    'done despite the safety check',
+  )
 })
 
 test('nobody sees a record without logging in', async ({ page }) => {

@@ -42,9 +42,9 @@ export async function consent(page: Page): Promise<void> {
 
 export async function consentAndClearGate(page: Page): Promise<void> {
   await consent(page)
-  await page.getByRole('button', { name: /^Safety gate/ }).click()
+  await page.getByRole('button', { name: /^Safety check/ }).click()
   await page.getByRole('button', { name: 'None of these' }).first().click()
-  await expect(page.getByText('Open. Nothing asked here')).toBeVisible()
+  await expect(page.getByText('Complete. No answer here')).toBeVisible()
 }
 
 export async function goTo(page: Page, manoeuvre: string): Promise<void> {

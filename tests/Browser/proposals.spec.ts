@@ -32,7 +32,7 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
   await takeOver(lead, /^Accept: MRI, .*ACL tear/)
   await lead.getByRole('button', { name: `Decline: ${note}` }).tap()
   await lead.getByRole('button', { name: 'Decline proposal' }).tap()
-  await expect(lead.getByText('Say why it is declined.')).toBeVisible()
+  await expect(lead.getByText('Enter the reason for declining it.')).toBeVisible()
   await lead.getByLabel(/^Why, for Nell/).fill('they ring us')
   await lead.getByRole('button', { name: 'Decline proposal' }).tap()
   await expect(lead.getByText(note)).toHaveCount(0)

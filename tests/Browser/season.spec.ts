@@ -37,13 +37,13 @@ function squadList(): Buffer {
 async function importList(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Import a list' }).click()
   await page.setInputFiles('input[type=file]', { name: 'squad.csv', mimeType: 'text/csv', buffer: squadList() })
-  await expect(page.getByText('letters in Windows-1252, “;” between cells')).toBeVisible()
+  await expect(page.getByText('encoded as Windows-1252, separated by “;”')).toBeVisible()
   await expect(page.getByRole('row').filter({ hasText: 'Not imported' })).toHaveCount(3)
   await expect(page.getByText('“31.2.2001” is no day')).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: `Add ${ATHLETES} athletes` }).click()
   await expect(page.getByText(`${ATHLETES} athletes are in the lists now.`)).toBeVisible({ timeout: 30_000 })
-  await page.getByRole('link', { name: 'To the athletes' }).click()
+  await page.getByRole('link', { name: 'Go to athletes' }).click()
 }
 
 async function find(page: Page, name: string): Promise<void> {
@@ -71,7 +71,7 @@ async function examineAndSign(page: Page, name: string): Promise<void> {
   await saved(page)
   await page.getByRole('button', { name: 'Summary' }).click()
   await page.getByRole('button', { name: 'Sign…' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Sign for good' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Sign examination' }).click()
   await expect(page.getByText(/signed by Ada Own/)).toBeVisible()
 }
 
@@ -153,7 +153,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await expectAccessible(page)
 
   await page.goto('/account')
-  await page.getByRole('button', { name: 'Make an address' }).click()
+  await page.getByRole('button', { name: 'Create address' }).click()
   const address = (await page.getByText(/^\s*https?:/).textContent())!
   const calendar = new ICAL.Component(ICAL.parse(await (await page.request.get(new URL(address).pathname)).text()))
   const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event))

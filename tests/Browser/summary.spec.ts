@@ -22,7 +22,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await page.keyboard.press('s')
   await saved(page)
   await goTo(page, 'Pivot shift')
-  await page.getByRole('group', { name: 'Not done, because of' }).getByRole('button', { name: 'pain' }).click()
+  await page.getByRole('group', { name: 'Reason it was not done' }).getByRole('button', { name: 'pain' }).click()
   await goTo(page, 'Anterior drawer')
   await page.keyboard.press('m')
   await page.keyboard.press('3')
@@ -77,10 +77,7 @@ test('the summary holds the whole plan, is printed as it stands, and signs for g
   await page.emulateMedia({ media: null })
 
   await page.getByRole('button', { name: 'Sign…' }).click()
-  await page
-    .getByRole('dialog', { name: 'Sign this examination' })
-    .getByRole('button', { name: 'Sign for good' })
-    .click()
+  await page.getByRole('dialog', { name: 'Sign examination' }).getByRole('button', { name: 'Sign examination' }).click()
   await expect(page.getByText(/signed by Ada Thornquist on \d+ /)).toBeVisible()
   await expect(page.getByRole('link', { name: 'Back to the bench' })).toBeHidden()
   const id = /examinations\/([\w-]+)/.exec(page.url())?.[1]

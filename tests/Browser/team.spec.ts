@@ -18,7 +18,7 @@ test('a season of a squad is set by finger, and told on the board', async ({ bro
   await expectNoSidewaysScroll(page)
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Save settings' }).tap()
-  await expect(page.getByText('The settings of the team are saved.')).toBeVisible()
+  await expect(page.getByText('The team settings are saved.')).toBeVisible()
   await page.getByRole('link', { name: 'Availability', exact: true }).tap()
   await expect(page.getByRole('heading', { name: /^Judo\s*season until 30 June 2096$/ })).toBeVisible()
   await expectNoSidewaysScroll(page)

@@ -158,7 +158,7 @@ test('without the server an emergency is told at once, entries are counted, and 
   await expect(page.getByText(/entries not judged yet/)).toBeVisible()
   await expect(page.getByRole('region', { name: /continue/ })).toBeHidden()
   await page.getByRole('link', { name: 'Summary' }).tap()
-  await expect(page.getByText('What stands below was judged before them.')).toBeVisible()
+  await expect(page.getByText('The assessment below does not include them yet.')).toBeVisible()
   await page.unroute('**/api/**')
   await page.evaluate(() => ['offline', 'online'].map((now) => window.dispatchEvent(new Event(now))))
   await expect(page.getByText(/not judged yet/)).toBeHidden({ timeout: 30_000 })

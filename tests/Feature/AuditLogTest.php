@@ -225,7 +225,7 @@ final class AuditLogTest extends FeatureTestCase
     {
         $words = app(DetailText::class);
         self::assertSame('Lachman, left, version 2', $words->of(['part' => 'lachman:left', 'version' => 2]));
-        self::assertSame('safety gate, version 1', $words->of(['part' => 'safety', 'version' => 1]));
+        self::assertSame('safety check, version 1', $words->of(['part' => 'safety', 'version' => 1]));
         self::assertSame('once_known, right', $words->of(['part' => 'once_known:right']), 'of a catalogue that was');
         self::assertSame('gate not answered', $words->of(['gate' => false, 'digest' => 'abc', 'document' => 'def']));
         foreach (SectionName::cases() as $part) {

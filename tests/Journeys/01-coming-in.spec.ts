@@ -48,11 +48,11 @@ test('1 a club from nothing: the link of the setup works, three people come in, 
 
   const bo = await tabOf(browser, 'practitioner')
   await bo.getByRole('link', { name: 'Account of Bo Tarrant' }).click()
-  await bo.getByRole('button', { name: 'Set it up' }).click()
+  await bo.getByRole('button', { name: 'Set up second factor' }).click()
   const secret = (await bo.locator('code').textContent())!
   await bo.getByLabel('The six digits').fill(code(secret))
-  await bo.getByRole('button', { name: 'Turn it on' }).click()
-  await bo.getByRole('button', { name: 'I have written them down' }).click()
+  await bo.getByRole('button', { name: 'Turn on second factor' }).click()
+  await bo.getByRole('button', { name: 'I have saved the codes' }).click()
   await bo.getByRole('button', { name: 'Log out', exact: true }).click()
   await bo.getByLabel('E-mail').fill(PEOPLE.practitioner.email)
   await bo.getByLabel('Password', { exact: true }).fill(PASSWORD)
@@ -84,7 +84,7 @@ test('2 forty of a list, seen before they are stored, taken back in one press, a
   const importList = async (added: number) => {
     await page.goto('/athletes')
     await page.setInputFiles('input[type=file]', { name: 'squad.csv', mimeType: 'text/csv', buffer: squadList() })
-    await expect(page.getByText('letters in Windows-1252, “;” between cells')).toBeVisible()
+    await expect(page.getByText('encoded as Windows-1252, separated by “;”')).toBeVisible()
     if (added > 0) {
       await page.getByRole('button', { name: `Add ${added} athletes` }).click()
       await expect(page.getByText(`${added} athletes are in the lists now.`)).toBeVisible()
@@ -92,7 +92,7 @@ test('2 forty of a list, seen before they are stored, taken back in one press, a
   }
   await importList(SQUAD)
   note('forty of a list, from the file on', `${taken(counts).presses} press`, 'not counted')
-  await page.getByRole('button', { name: 'Another list' }).click()
+  await page.getByRole('button', { name: 'Import another list' }).click()
   taken(counts)
   await page.getByRole('button', { name: 'Undo import' }).click()
   await expect(page.getByText('Import undone.')).toBeVisible()

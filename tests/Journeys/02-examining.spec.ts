@@ -29,7 +29,7 @@ const stops = (assessment: Assessment) => assessment.route.stops.flatMap((stop) 
 async function sign(page: Page, by: string): Promise<void> {
   await page.getByRole('button', { name: 'Summary' }).click()
   await page.getByRole('button', { name: 'Sign…' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Sign for good' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Sign examination' }).click()
   await expect(page.getByText(new RegExp(`signed by ${by}`))).toBeVisible()
 }
 
@@ -74,7 +74,7 @@ test('3 five baselines, one key for each manoeuvre, and the list of those withou
   note('a baseline’s manoeuvres', `${keys / 5} keys`, 'about 95, keys stuck on rules')
   await page.goto('/')
   await page.getByRole('button', { name: 'Without a baseline' }).click()
-  await expect(page.getByText('35 have no signed one of the last two years')).toBeVisible()
+  await expect(page.getByText('35 athletes have no signed baseline of the last two years')).toBeVisible()
 })
 
 test('4 the touchline on a phone, cut off half-way: told at once, a reload keeps all, and all is stored', async ({
@@ -126,7 +126,7 @@ test('5a the whole clinic by keys', async ({ browser }) => {
   await select(page, 'Route', 'Clinic, full')
   await saved(page)
   const route = stops(await assessed(page))
-  await page.getByRole('button', { name: /^Safety gate/ }).click()
+  await page.getByRole('button', { name: /^Safety check/ }).click()
   taken(counts)
   await page.keyboard.press('F9')
   for (const _ of route) await page.keyboard.press('n')

@@ -58,10 +58,10 @@ export async function tabOf(browser: Browser, who: Who, options: BrowserContextO
   read.push(await reading(context))
   const page = await context.newPage()
   // After a while what is grave asks for the password again, in whatever journey that is.
-  const once = page.getByRole('dialog', { name: 'Your password, once more' })
+  const once = page.getByRole('dialog', { name: 'Your password' })
   await page.addLocatorHandler(once, async () => {
     await once.getByLabel('Password').fill(PASSWORD)
-    await once.getByRole('button', { name: 'Go on' }).click()
+    await once.getByRole('button', { name: 'Confirm password' }).click()
   })
   await page.goto('/')
   if (await page.getByLabel('E-mail').isVisible()) await logIn(page, who)

@@ -98,7 +98,11 @@ const CASES: Record<string, Case> = {
   'summary/SignDialog.vue': { is: SignDialog },
   'views/AthleteView.vue': { is: AthleteView, props: { id: '01A' }, body: record, opens: /^archive/i },
   'views/StartDialog.vue': { is: StartDialog, props: { athlete }, body: { examinations: [] } },
-  'views/TeamView.vue': { is: TeamView, body: { members: [member], invitations: [], roles: [] }, opens: /^remove from team/i },
+  'views/TeamView.vue': {
+    is: TeamView,
+    body: { members: [member], invitations: [], roles: [] },
+    opens: /^remove from team/i,
+  },
 }
 
 /** What stands beside the dialog, and asks the server for things of its own. */

@@ -71,7 +71,7 @@ describe('one press', () => {
     useOpenExamination().show('lachman:right', { translationMm: 9 })
     hands().fill({ normal: true })
     expect([finding('left'), finding('right')]).toEqual([{ normal: true }, { translationMm: 9 }])
-    expect(told.value).toBe('LACHMAN: left knee normal, the right knee keeps what was recorded.')
+    expect(told.value).toBe('LACHMAN: left knee normal; the right knee keeps its recorded finding.')
   })
 
   test('of both legs at once is one entry', () => {

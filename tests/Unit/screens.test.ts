@@ -107,9 +107,9 @@ test('a letter without an address leaves by hand, and carries the referrals that
   expect(dialog.emitted('send')).toEqual([['hand', ['01S']]])
 })
 
-test('with one it leaves by mail, and says that mail is readable on its way', async () => {
+test('with one it leaves by mail, and says that mail can be read in transit', async () => {
   const dialog = sending('post@ortho.example')
-  expect(dialog.text()).toContain('Mail is readable on its way')
+  expect(dialog.text()).toContain('E-mail can be read in transit')
   await dialog.findAll('button').at(-1)!.trigger('click')
   expect(dialog.emitted('send')).toEqual([['mail', ['01R', '01S']]])
 })

@@ -49,7 +49,7 @@ test('results are told by their outcome, those that count and those that say not
   })
   expect(useSummary().results.value).toEqual([
     { label: 'Positive', names: ['Lachman'] },
-    { label: 'Equivocal, moving nothing', names: ['Pivot'] },
+    { label: 'Equivocal, no change', names: ['Pivot'] },
     { label: 'History, positive', names: ['Pop'] },
     { label: 'History, negative', names: ['Story lock'] },
   ])
@@ -77,9 +77,9 @@ test('a finding against the gate, before it, or from memory stays marked', () =>
     'pivot:right': at({ normal: true, fromMemory: true }),
   })
   expect(useSummary().marked.value).toEqual([
-    { name: 'LACHMAN', mark: 'taken against the gate: to see' },
+    { name: 'LACHMAN', mark: 'done despite the safety check: to see' },
     { name: 'PIVOT', mark: 'entered from memory' },
-    { name: 'GAIT', mark: 'recorded before the gate' },
+    { name: 'GAIT', mark: 'recorded before the safety check' },
   ])
 })
 

@@ -16,10 +16,10 @@ describe('what one press wrote', () => {
     [{ sides: ['right', 'left'], filled: ['right', 'left'] }, 'Lachman: both knees normal.'],
     [
       { sides: ['right', 'left'], filled: ['right'] },
-      'Lachman: right knee normal, the left knee keeps what was recorded.',
+      'Lachman: right knee normal; the left knee keeps its recorded finding.',
     ],
     [{ sides: ['both'], filled: ['both'] }, 'Lachman: both legs normal.'],
-    [{ sides: ['right', 'left'], filled: [] }, 'Lachman: nothing written, what was recorded stays.'],
+    [{ sides: ['right', 'left'], filled: [] }, 'Lachman: nothing changed, the recorded finding stays.'],
   ] as const)('%o', (written, line) => {
     const { sides, filled } = written
     expect(inOneLine('Lachman', { normal: true }, { sides: [...sides], filled: [...filled] })).toBe(line)

@@ -63,7 +63,7 @@ final class Signer
             }
             $isOpen = $assessment->bearings->gate->open;
             if (! $isOpen && trim((string) $ungated) === '') {
-                throw Refusal::at('ungated', 'the safety gate is not answered: answer it, or say why not');
+                throw Refusal::at('ungated', 'the safety check is not complete: complete it, or say why not');
             }
             $snapshot = $this->keep($locked, $assessment);
             $locked->update([

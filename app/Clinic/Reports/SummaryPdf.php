@@ -74,8 +74,8 @@ final class SummaryPdf
             $payload = (array) $record->payload;
             $name = $words->manoeuvre($record->manoeuvre);
             $lines = [...$lines, ...match (true) {
-                $record->before_gate => ["{$name}: recorded before the gate"],
-                is_string($payload['override'] ?? null) => ["{$name}: taken against the gate, {$payload['override']}"],
+                $record->before_gate => ["{$name}: recorded before the safety check"],
+                is_string($payload['override'] ?? null) => ["{$name}: done despite the safety check, {$payload['override']}"],
                 default => [],
             }];
             if (($payload['fromMemory'] ?? false) === true) {

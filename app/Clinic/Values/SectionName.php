@@ -33,7 +33,7 @@ enum SectionName: string
             self::Opening => 'before hands-on',
             self::Episode => 'how it happened',
             self::History => 'history',
-            self::Safety => 'safety gate',
+            self::Safety => 'safety check',
             self::EarlierFinding => 'what others found',
             self::PulseChecks => 'pulse of the foot',
         };

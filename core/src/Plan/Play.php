@@ -88,9 +88,9 @@ final readonly class Play
      */
     private static function gate(SafetyGate $gate): array
     {
-        $why = $gate->open ? [] : ['The safety gate is not answered.'];
+        $why = $gate->open ? [] : ['The safety check is not complete.'];
         if ($gate->lines !== []) {
-            $why[] = 'The safety gate raised a line.';
+            $why[] = 'The safety check raised a red flag.';
         }
 
         return $why;

@@ -44,7 +44,7 @@ final class Unanswered
         $held = $bearings->holds->byRule();
         if ($held !== []) {
             $count = \count($held);
-            $lines[] = "Withheld by the safety gate: {$count} ".($count === 1 ? 'manoeuvre' : 'manoeuvres').'.';
+            $lines[] = "Withheld by the safety check: {$count} ".($count === 1 ? 'manoeuvre' : 'manoeuvres').'.';
         }
         $untested = self::names(array_filter(
             $bearings->verdicts,

@@ -279,7 +279,7 @@ final readonly class NextSteps
         $questions = [];
         if (! $this->bearings->gate->open) {
             $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, match (true) {
-                $this->bearings->gate->unasked !== [] => 'Answer the safety gate before anything is pulled or turned.',
+                $this->bearings->gate->unasked !== [] => 'Complete the safety check before any stress or rotation test.',
                 $this->bearings->examination->dayIsMissing => 'Enter the day of the injury: rules depend on it.',
                 default => 'Enter the age: rules for the young and from 55 depend on it.',
             });

@@ -38,12 +38,12 @@ final readonly class Hold
         return match ($this->kind) {
             HoldKind::Consent => $this->mayOverride
                 ? "{$manoeuvre} waits: a sore foot, or a guardian who was not asked; give a reason to do it "
-                    .'all the same'
+                    .'anyway'
                 : "{$manoeuvre} waits for consent to be touched",
-            HoldKind::Gate => "{$manoeuvre} waits until the safety gate is answered; give a reason to do it "
-                .'all the same',
+            HoldKind::Gate => "{$manoeuvre} waits until the safety check is complete; give a reason to do it "
+                .'anyway',
             HoldKind::Rule => "{$manoeuvre} is held: ".$this->label($book).($this->mayOverride ? '; give a reason to '
-                .'do it all the same, or leave it out' : ''),
+                .'do it anyway, or leave it out' : ''),
         };
     }
 }

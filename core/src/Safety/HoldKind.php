@@ -20,8 +20,8 @@ enum HoldKind: string
     {
         return match ($this) {
             self::Consent => 'no consent yet',
-            self::Gate => 'safety gate not answered',
-            self::Rule => 'a rule of the safety gate',
+            self::Gate => 'safety check not complete',
+            self::Rule => 'a red flag of the safety check',
         };
     }
 }

@@ -21,7 +21,7 @@ final readonly class TouchlineStop
             return null;
         }
         if ($bearings->gate->lines !== []) {
-            return 'The safety gate raised a line.';
+            return 'The safety check raised a red flag.';
         }
         foreach ($bearings->results->results as $result) {
             $of = $bearings->signs->ownTestOf($result->reading->sign);

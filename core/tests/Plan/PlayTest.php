@@ -86,7 +86,7 @@ final class PlayTest extends TestCase
             $this->play($this->knee()->with('safety', array_diff_key(Knee::CLEAR, ['deformity' => 0])))[0],
         );
         self::assertSame(
-            ['stop', ['The safety gate raised a line.']],
+            ['stop', ['The safety check raised a red flag.']],
             $this->play($this->knee()->with('safety', [...Knee::CLEAR, 'pittingBoth' => true])),
         );
     }

@@ -30,7 +30,7 @@ final class TouchlineStopTest extends TestCase
     public function test_a_line_settles_it_too(): void
     {
         $broken = self::touchline()->with('safety', [...Knee::CLEAR, 'deformity' => true]);
-        self::assertSame('The safety gate raised a line.', $broken->assessed()->plan->play->settledBy);
+        self::assertSame('The safety check raised a red flag.', $broken->assessed()->plan->play->settledBy);
         self::assertSame([], array_intersect(['hop', 'run_cut_stop'], $broken->route()));
     }
 

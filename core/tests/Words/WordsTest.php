@@ -371,7 +371,7 @@ final class WordsTest extends TestCase
         )->with('safety', ['lockedShort' => true])->assessed()->plan->unanswered;
         self::assertSame('Lachman not done (too painful): leaves open ACL tear.', $lines[0]);
         self::assertStringContainsString('other knee not done (no time)', $lines[1]);
-        self::assertStringContainsString('Withheld by the safety gate', $lines[2]);
+        self::assertStringContainsString('Withheld by the safety check', $lines[2]);
         self::assertStringContainsString('No hands-on result that counts was aimed at: ACL tear', $lines[3]);
         self::assertContains(
             'McMurray not done (position not possible).',

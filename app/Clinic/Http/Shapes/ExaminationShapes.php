@@ -58,7 +58,7 @@ final class ExaminationShapes
         return new Definition('Signature', new Fields([
             'revision' => new Noted(Number::whole(0, 100_000_000), 'of the examination as it was on screen'),
         ], [
-            'ungated' => new Noted(new OrNull(Text::upTo(200)), 'why it is signed though the safety gate is not answered'),
+            'ungated' => new Noted(new OrNull(Text::upTo(200)), 'why it is signed though the safety check is not complete'),
         ], strict: true));
     }
 
@@ -77,7 +77,7 @@ final class ExaminationShapes
             'examinedAt' => new Moment,
             'signedAt' => new OrNull(new Moment),
             'signedBy' => new OrNull(Text::free()),
-            'signedUngated' => new Noted(new OrNull(Text::free()), 'why it was signed though the safety gate was not answered'),
+            'signedUngated' => new Noted(new OrNull(Text::free()), 'why it was signed though the safety check was not complete'),
             'revision' => new Noted(Number::anyWhole(), 'counts every change of any part'),
             'examiner' => Text::free(),
             'athlete' => HistoryShapes::athleteSummary(),
