@@ -107,10 +107,12 @@ const gate = computed(() =>
 }
 @media (--phone) {
   .head {
+    flex-wrap: wrap;
     gap: 4px;
     padding: 0 6px 0 0;
   }
   h2 {
+    flex: 1 1 60px;
     overflow: hidden;
     text-overflow: ellipsis;
   }

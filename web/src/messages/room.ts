@@ -1,4 +1,5 @@
 import { createI18n } from 'vue-i18n'
+import { PSEUDO, pseudo } from './pseudo'
 
 /** Which message: the screen or module, and what it is for. */
 export type KeyOf<M> = { [S in keyof M & string]: `${S}.${keyof M[S] & string}` }[keyof M & string]
@@ -9,7 +10,13 @@ export type KeyOf<M> = { [S in keyof M & string]: `${S}.${keyof M[S] & string}` 
  */
 export type Values = Readonly<Record<string, string | number | null | undefined>>
 
-const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: {} } })
+const isPseudo = globalThis.localStorage?.getItem('locale') === PSEUDO
+const i18n = createI18n({
+  legacy: false,
+  locale: 'en',
+  messages: { en: {} },
+  postTranslation: isPseudo ? (text) => (typeof text === 'string' ? pseudo(text) : text) : undefined,
+})
 
 /**
  * Adds the messages of a room to the catalogue, with the code that shows them.

@@ -102,6 +102,7 @@ async function correct(): Promise<void> {
 }
 .actions {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
 }
 @media print {

@@ -298,7 +298,9 @@ watch(place, async () => {
 }
 @media (--phone) {
   .bench {
-    grid-template: 'head' 52px 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto / minmax(0, 1fr);
+    grid-template:
+      'head' minmax(52px, auto) 'strip' 52px 'middle' minmax(0, 1fr) 'meaning' auto 'foot' auto
+      / minmax(0, 1fr);
   }
   .strip {
     grid-area: strip;

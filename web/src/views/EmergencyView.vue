@@ -230,6 +230,7 @@ h2 {
 }
 .taps {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   margin: 12px 0;
 }
@@ -257,10 +258,10 @@ p + p {
 }
 @media (--tablet) {
   .emergency {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   header {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
   }
   header .button,
   header .save {

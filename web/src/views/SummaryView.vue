@@ -265,6 +265,7 @@ function print(): void {
   margin: 0 auto;
   padding: 20px clamp(14px, 3vw, 40px) 40px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 16px;
 }
 .summary > header {

@@ -5,7 +5,7 @@ export const BENCH_KEYS = [
   { action: 'bothNormal', key: 'n', says: t('keys.bothKneesNormalAndOn') },
   { action: 'next', key: 'F9', says: t('keys.nextManoeuvreWhereverTheFocusIs') },
   { action: 'back', key: 'F8', says: t('keys.previousManoeuvreWhereverTheFocusIs') },
-  { action: 'undo', key: 'u', says: 'undo' },
+  { action: 'undo', key: 'u', says: t('keys.undo') },
   { action: 'same', key: '1', says: t('keys.bandSame') },
   { action: 'slight', key: '2', says: t('keys.bandSlightlyMore') },
   { action: 'clear', key: '3', says: t('keys.bandClearlyMore') },
