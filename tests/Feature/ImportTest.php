@@ -91,7 +91,7 @@ final class ImportTest extends FeatureTestCase
             ->assertJsonPath('state', 'done')->assertJsonPath('done', 2)->json('id');
         self::assertNull(Import::query()->firstOrFail()->content);
         $this->postJson('/api/today', ['search' => 'sollu'])->assertJsonPath('total', 1);
-        $this->import($bytes)->assertStatus(422)->assertJsonPath('error.reason', 'there is nobody in it to add');
+        $this->import($bytes)->assertStatus(422)->assertJsonPath('error.reason', 'it has no athletes to add');
 
         $edda = Athlete::query()->where('number', 'J77')->firstOrFail();
         $this->postJson("/api/athletes/{$edda->id}/examinations", ['hurtSide' => 'left', 'daysSinceInjury' => 0, 'route' => 'clinic_core'])->assertCreated();
@@ -146,7 +146,7 @@ final class ImportTest extends FeatureTestCase
             'name' => '=Tove, "the wall" Brandreth', 'bornOn' => '2007-01-02', 'squad' => "Hand\nball", 'profile' => ['massKg' => 61],
         ])->assertCreated();
         $rows = (new CsvEncoder)->decode((string) $this->get('/api/athletes.csv')->assertOk()->content(), 'csv');
-        self::assertSame(['\'=Tove, "the wall" Brandreth', '2007-01-02', '61'], [$rows[0]['Name'], $rows[0]['Birth date'], $rows[0]['Mass, kg']]);
+        self::assertSame(['\'=Tove, "the wall" Brandreth', '2007-01-02', '61'], [$rows[0]['Name'], $rows[0]['Birth date'], $rows[0]['Weight, kg']]);
     }
 
     public function test_an_export_comes_back_whole_and_numbers_sort_as_numbers(): void

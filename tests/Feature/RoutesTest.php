@@ -356,7 +356,7 @@ final class RoutesTest extends FeatureTestCase
                 )
                     ->assertNotFound()->assertExactJson(['error' => [
                         'path' => '',
-                        'reason' => 'There is no such thing here.',
+                        'reason' => 'This was not found, or you may not see it.',
                     ]]);
                 $tried++;
             }

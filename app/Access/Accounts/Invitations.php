@@ -61,7 +61,7 @@ final readonly class Invitations
     private function send(Team $team, ?User $by, string $from, string $email, Role $role): array
     {
         if (User::at($email)?->memberships()->where('team_id', $team->id)->exists() === true) {
-            throw Refusal::at('email', 'this person is in the team already');
+            throw Refusal::at('email', __('access.invitations.this_person_is_in_the_team'));
         }
         $token = Token::make();
         $invitation = DB::transaction(function () use ($by, $email, $role, $team, $token): Invitation {
@@ -110,7 +110,7 @@ final readonly class Invitations
         return DB::transaction(function () use ($token, $name, $password, $code, $in): User {
             $invitation = Invitation::query()->withoutGlobalScope(TeamScope::class)->open()->lockForUpdate()
                 ->where('token_hash', $token->hash())->first()
-                ?? throw Refusal::at('token', 'this link was used, withdrawn, or is too old: ask for a new one');
+                ?? throw Refusal::at('token', __('access.invitations.this_link_was_used_or_withdrawn'));
             $user = User::at($invitation->email);
             $user === null || self::insist($user, $in, $password, $code);
             $user ??= $this->account($invitation->email, trim((string) $name), $password);
@@ -135,13 +135,13 @@ final readonly class Invitations
             return;
         }
         if ($user->membership !== null) {
-            throw Refusal::at('email', 'there is an account with this address: log in with it, then open the link again');
+            throw Refusal::at('email', __('access.invitations.there_is_an_account_with_this'));
         }
         if (! Hash::check($password, $user->password)) {
-            throw Refusal::at('password', 'this is not the password of the account with this address');
+            throw Refusal::at('password', __('access.invitations.this_is_not_the_password_of'));
         }
         if (SecondFactor::isOn($user) && ! SecondFactor::accepts($user, $code ?? throw new CodeNeeded)) {
-            throw Refusal::at('code', 'The code is not right. A code works once.');
+            throw Refusal::at('code', __('access.invitations.the_code_is_wrong_each_code'));
         }
     }
 
@@ -149,7 +149,7 @@ final readonly class Invitations
     private function account(string $email, string $name, string $password): User
     {
         if ($name === '') {
-            throw Refusal::at('name', 'it is missing');
+            throw Refusal::at('name', __('access.invitations.it_is_missing'));
         }
         Passwords::insist($password, $name, $email);
 

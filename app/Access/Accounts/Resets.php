@@ -57,7 +57,7 @@ final readonly class Resets
         $user = DB::transaction(function () use ($token, $password): User {
             $reset = Reset::query()->where('token_hash', $token->hash())
                 ->where('expires_at', '>', Date::now())->lockForUpdate()->first()
-                ?? throw Refusal::at('token', 'this link was used, or is too old: ask for a new one');
+                ?? throw Refusal::at('token', __('access.resets.this_link_was_used_or_has'));
             $user = User::query()->findOrFail($reset->user_id);
             Passwords::insist($password, $user->name, $user->email);
             $user->update(['password' => $password]);

@@ -18,13 +18,13 @@ final class AccessProblems
     {
         $exceptions->dontReport([PasswordNeeded::class, CodeNeeded::class, FactorNeeded::class]);
         $exceptions->render(static fn (PasswordNeeded $problem): JsonResponse => Platform::answer(
-            403, 'password', 'Enter your password once more.',
+            403, 'password', __('access.problems.password'),
         ));
         $exceptions->render(static fn (CodeNeeded $problem): JsonResponse => Platform::answer(
-            403, 'code', 'Enter the code that your app shows.',
+            403, 'code', __('access.problems.code'),
         ));
         $exceptions->render(static fn (FactorNeeded $problem): JsonResponse => Platform::answer(
-            403, 'secondFactor', 'Your team asks for a second factor: set it up first.',
+            403, 'secondFactor', __('access.problems.second_factor'),
         ));
     }
 }

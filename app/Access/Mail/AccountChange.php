@@ -14,9 +14,9 @@ enum AccountChange: string
     public function label(): string
     {
         return match ($this) {
-            self::Password => 'password changed',
-            self::FactorOn => 'second factor turned on',
-            self::FactorOff => 'second factor turned off',
+            self::Password => __('access.accountChange.password_changed'),
+            self::FactorOn => __('access.accountChange.second_factor_turned_on'),
+            self::FactorOff => __('access.accountChange.second_factor_turned_off'),
         };
     }
 }

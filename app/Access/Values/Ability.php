@@ -39,15 +39,15 @@ enum Ability: string
     public function refusal(): string
     {
         return match ($this) {
-            self::SeeBoard => 'Only members of the team see availability.',
-            self::Examine => 'A coach sees availability, and nothing else of a record.',
-            self::SeeOthers, self::ChangeOthers => 'Students work on their own examinations.',
-            self::Sign => 'A student cannot sign.',
-            self::Answer => 'A student does not answer for what is due.',
-            self::Propose => 'Only students make proposals. Enter it directly.',
-            self::KeepLists => 'A student does not change who is in the lists.',
-            self::Lead => 'Only a team lead can do this.',
-            self::ReadLog => 'Only a team lead can read the log.',
+            self::SeeBoard => __('access.ability.only_members_of_the_team_see'),
+            self::Examine => __('access.ability.a_coach_sees_only_availability_and'),
+            self::SeeOthers, self::ChangeOthers => __('access.ability.students_work_on_their_own'),
+            self::Sign => __('access.ability.a_student_cannot_sign'),
+            self::Answer => __('access.ability.a_student_cannot_change_tasks'),
+            self::Propose => __('access.ability.only_students_make_proposals_enter_it'),
+            self::KeepLists => __('access.ability.a_student_cannot_change_the_lists'),
+            self::Lead => __('access.ability.only_a_team_lead_can_do'),
+            self::ReadLog => __('access.ability.only_a_team_lead_can_read'),
         };
     }
 }

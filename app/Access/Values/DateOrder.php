@@ -18,9 +18,9 @@ enum DateOrder: string
     public function label(): string
     {
         return match ($this) {
-            self::YearFirst => 'Year, month, day',
-            self::DayFirst => 'Day, month, year',
-            self::MonthFirst => 'Month, day, year',
+            self::YearFirst => __('access.dateOrder.year_month_day'),
+            self::DayFirst => __('access.dateOrder.day_month_year'),
+            self::MonthFirst => __('access.dateOrder.month_day_year'),
         };
     }
 

@@ -21,11 +21,10 @@ enum Role: string
     public function may(): string
     {
         return match ($this) {
-            self::Lead => 'Examines and signs, and leads the team: people, settings, the log.',
-            self::Practitioner => 'Examines and signs.',
-            self::Student => 'Examines, sees examinations of their own alone, asks a clinician to sign them, and proposes '
-                .'what follows.',
-            self::Coach => 'Sees the availability of athletes who agreed, and nothing else.',
+            self::Lead => __('access.role.examines_and_signs_and_manages_the'),
+            self::Practitioner => __('access.role.examines_and_signs'),
+            self::Student => __('access.role.examines_sees_only_their_own'),
+            self::Coach => __('access.role.sees_only_the_availability_of_athletes'),
         };
     }
 }

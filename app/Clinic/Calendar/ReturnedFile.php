@@ -32,7 +32,7 @@ final readonly class ReturnedFile
             $calendar = null;
         }
         if (! $calendar instanceof VCalendar) {
-            throw Refusal::at('content', 'this is no calendar file');
+            throw Refusal::at('content', __('clinic.returnedFile.this_is_not_a_calendar_file'));
         }
         $days = [];
         foreach ($calendar->select('VEVENT') as $event) {

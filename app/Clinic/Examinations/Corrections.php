@@ -58,7 +58,7 @@ final readonly class Corrections
             $next = Examination::query()->where('supersedes_id', $locked->id)->first();
             if ($next !== null) {
                 return $next->isSigned()
-                    ? throw Refusal::ofTheWhole('another took its place: correct that one')
+                    ? throw Refusal::ofTheWhole(__('clinic.corrections.another_examination_replaced_it'))
                     : $next;
             }
             $draft = Examination::query()->create([
@@ -105,7 +105,7 @@ final readonly class Corrections
     private static function insistOnSigned(Examination $examination): void
     {
         if (! $examination->isSigned()) {
-            throw Refusal::ofTheWhole('it is not signed: change it itself');
+            throw Refusal::ofTheWhole(__('clinic.corrections.it_is_not_signed_change_it'));
         }
     }
 }

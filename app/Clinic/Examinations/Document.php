@@ -144,14 +144,18 @@ final class Document
 
             return $stranger === null
                 ? [$name->value => $payload->entries ?? []]
-                : throw Refusal::at("{$name->value}.{$stranger}", 'unknown; only entries stand here');
+                : throw Refusal::at(
+                    "{$name->value}.{$stranger}", __('clinic.document.unknown_only_entries_stand_here'),
+                );
         }
         if ($name !== SectionName::Frame) {
             return [$name->value => $payload];
         }
         $stranger = array_key_first(array_diff_key((array) $payload, array_flip(SectionName::FRAME)));
 
-        return $stranger === null ? (array) $payload : throw Refusal::at("frame.{$stranger}", 'not part of the frame');
+        return $stranger === null
+            ? (array) $payload
+            : throw Refusal::at("frame.{$stranger}", __('clinic.document.not_part_of_the_frame'));
     }
 
     /** The row's own manoeuvre and side win over whatever its payload says. */

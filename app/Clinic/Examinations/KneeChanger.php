@@ -73,10 +73,10 @@ final readonly class KneeChanger
             throw new AlreadySigned;
         }
         if ($locked->twin_id !== null) {
-            throw Refusal::at('hurtSide', 'both knees are examined: each stays with its own');
+            throw Refusal::at('hurtSide', __('clinic.kneeChanger.both_knees_are_examined_each_stays'));
         }
         if ($locked->episode->is_baseline) {
-            throw Refusal::at('hurtSide', 'a baseline is of both knees: none of them is hurt');
+            throw Refusal::at('hurtSide', __('clinic.kneeChanger.a_baseline_is_of_both_knees'));
         }
         if ($frame->version !== $seen) {
             throw new StaleVersion(Part::section(SectionName::Frame), $frame);

@@ -47,7 +47,7 @@ final readonly class SectionChange implements PartChange
     {
         // What follows from sound knees and from hurt ones is not the same: neither becomes the other.
         if ($now->route->route->isBaseline() !== $examination->loadMissing('episode')->episode->is_baseline) {
-            throw Refusal::at('route', 'a baseline is begun as one, and stays one');
+            throw Refusal::at('route', __('clinic.sectionChange.a_baseline_cannot_become_another_route'));
         }
     }
 
@@ -71,7 +71,7 @@ final readonly class SectionChange implements PartChange
     {
         foreach (KneeChanger::FACTS as $fact) {
             if (($this->payload->{$fact} ?? null) !== ($stored->{$fact} ?? null)) {
-                throw Refusal::at($fact, 'it comes from the episode and the athlete, and is changed there');
+                throw Refusal::at($fact, __('clinic.sectionChange.it_comes_from_the_injury_and'));
             }
         }
     }

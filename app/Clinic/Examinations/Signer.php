@@ -58,12 +58,12 @@ final class Signer
             if ($assessment->bearings->gate->raised(SafetyRule::HotKneeUnasked)) {
                 throw Refusal::at(
                     'safety.feverOrHotRedKnee',
-                    'the knee is warm or red: ask about fever and a hot knee before signing',
+                    __('clinic.signer.the_knee_is_warm_or_red'),
                 );
             }
             $isOpen = $assessment->bearings->gate->open;
             if (! $isOpen && trim((string) $ungated) === '') {
-                throw Refusal::at('ungated', 'the safety check is not complete: complete it, or say why not');
+                throw Refusal::at('ungated', __('clinic.signer.the_safety_check_is_not_complete'));
             }
             $snapshot = $this->keep($locked, $assessment);
             $locked->update([

@@ -26,7 +26,7 @@ final readonly class Start
         public ?Setting $setting = null,
     ) {
         if ($route->isBaseline() && $daysSinceInjury !== null) {
-            throw Refusal::at('daysSinceInjury', 'a baseline is of sound knees: there is no injury');
+            throw Refusal::at('daysSinceInjury', __('clinic.start.a_baseline_is_of_sound_knees'));
         }
     }
 

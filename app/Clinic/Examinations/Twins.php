@@ -50,7 +50,7 @@ final readonly class Twins
                 throw new AlreadySigned;
             }
             if ($one->episode->is_baseline) {
-                throw Refusal::ofTheWhole('a baseline is of both knees already');
+                throw Refusal::ofTheWhole(__('clinic.twins.a_baseline_is_of_both_knees'));
             }
             $other = $this->other($one, $by);
             $one->update(['twin_id' => $other->id]);

@@ -30,13 +30,13 @@ final class ClinicProblems
     {
         $exceptions->dontReport(self::EXPECTED);
         $exceptions->render(static fn (AlreadySigned $problem): JsonResponse => Platform::answer(
-            423, '', 'this examination is signed and cannot be changed',
+            423, '', __('clinic.problems.signed'),
         ));
         $exceptions->render(static fn (EnteredByAnother $problem): JsonResponse => Platform::answer(
-            403, '', 'another person entered this; students can change their own entries only',
+            403, '', __('clinic.problems.entered_by_another'),
         ));
         $exceptions->render(static fn (MovedOn $problem): JsonResponse => Platform::answer(
-            409, 'revision', 'something was changed after you last saw it: review it, then sign',
+            409, 'revision', __('clinic.problems.moved_on'),
         ));
         $exceptions->render(static fn (HeldRecord $held): JsonResponse => Platform::answer(
             422, $held->part->key(), $held->reason, ['hold' => SafetyWriter::hold($held->hold)],
@@ -44,16 +44,16 @@ final class ClinicProblems
         $exceptions->render(static fn (StaleVersion $stale): JsonResponse => Platform::answer(
             409,
             $stale->part->key(),
-            'changed in between by another tab or person',
+            __('clinic.problems.changed_meanwhile'),
             ['newer' => $stale->newer === null ? null : PartResource::make($stale->newer)->resolve()],
         ));
         $exceptions->render(static fn (Decided $problem): JsonResponse => Platform::answer(
-            409, 'state', 'this proposal has already been decided',
+            409, 'state', __('clinic.problems.decided'),
         ));
         $exceptions->render(static fn (StaleLetter $stale): JsonResponse => Platform::answer(
             409,
             'version',
-            'another version was saved meanwhile: look at it first',
+            __('clinic.problems.letter_changed'),
             ['letter' => LetterResource::make($stale->newer->load(LetterResource::WITH))->resolve()],
         ));
     }

@@ -48,10 +48,10 @@ final readonly class Letters
     public function begin(Examination $examination, ?Doctor $to, User $by): Letter
     {
         if (! $examination->isSigned()) {
-            throw Refusal::at('', 'sign the examination first: a letter says what is signed');
+            throw Refusal::at('', __('clinic.letters.sign_the_examination_first_a_letter'));
         }
         if ($examination->superseding?->isSigned() === true) {
-            throw Refusal::at('', 'a later examination took the place of this one: write from that one');
+            throw Refusal::at('', __('clinic.letters.a_later_examination_replaced_this_one'));
         }
         $note = (new WrittenAssessment($this->assessments->assessment($examination)))->note();
         $addressee = $to === null ? self::treating($examination) : Addressee::of($to);
@@ -111,10 +111,10 @@ final readonly class Letters
             $version = $locked->newest();
             $to = $version->to();
             if ($channel === Channel::Mail && ! $this->post->leaves()) {
-                throw Refusal::at('by', 'no mail leaves this machine: hand it over, and note that it left by hand');
+                throw Refusal::at('by', __('clinic.letters.this_server_sends_no_mail_hand'));
             }
             if ($channel === Channel::Mail && $to->email === '') {
-                throw Refusal::at('to.email', 'there is no address to send it to');
+                throw Refusal::at('to.email', __('clinic.letters.there_is_no_address_to_send'));
             }
             Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
                 ->where('state', TaskState::Open)->get()
@@ -162,7 +162,7 @@ final readonly class Letters
     {
         $locked = Letter::query()->lockForUpdate()->findOrFail($letter->id)->load('versions');
         if ($locked->sent_at !== null) {
-            throw Refusal::at('', 'this letter has left: begin another one');
+            throw Refusal::at('', __('clinic.letters.this_letter_was_sent_already_begin'));
         }
 
         return $seen === null || $locked->version === $seen ? $locked : throw new StaleLetter($locked);

@@ -40,10 +40,10 @@ final readonly class SharedPages
     public function open(Examination $examination, User $by): array
     {
         if (! $by->present()->team->settings->sharesPages) {
-            throw Refusal::at('', 'your team does not share pages; a lead can allow it in the settings');
+            throw Refusal::at('', __('clinic.sharedPages.your_team_does_not_share_pages'));
         }
         if (! $examination->isSigned()) {
-            throw Refusal::at('', 'sign the examination first');
+            throw Refusal::at('', __('clinic.sharedPages.sign_the_examination_first'));
         }
         $token = Token::make();
         $until = Date::now()->addDays(self::DAYS);

@@ -15,6 +15,6 @@ final class ProposalPolicy
     {
         return $proposal->made_by === $user->id
             ? Response::allow()
-            : Response::deny('Only the person who proposed it can withdraw it; decline it instead.');
+            : Response::deny(__('clinic.proposalPolicy.only_the_person_who_proposed_it'));
     }
 }

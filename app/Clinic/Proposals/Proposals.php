@@ -76,7 +76,7 @@ final readonly class Proposals
             $open = self::locked($proposal);
             match ($open->kind) {
                 ProposalKind::Result => $this->referenceResults->add(
-                    $open->episode ?? throw Refusal::at('', 'the episode of this knee is not there any more'),
+                    $open->episode ?? throw Refusal::at('', __('clinic.proposals.this_injury_does_not_exist_any')),
                     ReferenceFacts::of($open->content),
                     $by,
                     $open->task,
@@ -86,7 +86,7 @@ final readonly class Proposals
                     CarbonImmutable::parse(Arr::string($open->content, 'dueOn')), $by,
                 ),
                 ProposalKind::Change => $this->tasks->move(
-                    $open->task ?? throw Refusal::at('', 'what was due is not there any more'),
+                    $open->task ?? throw Refusal::at('', __('clinic.proposals.this_task_does_not_exist_any')),
                     TaskChange::of($open->content),
                     $by,
                 ),

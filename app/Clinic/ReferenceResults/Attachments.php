@@ -32,16 +32,20 @@ final readonly class Attachments
     public function add(ReferenceResult $result, string $name, string $content, User $by): Attachment
     {
         $type = match (true) {
-            $content === '' => throw Refusal::ofTheWhole('the file is empty'),
-            \strlen($content) > self::MOST_BYTES => throw Refusal::ofTheWhole('the file is larger than 10 MB'),
+            $content === '' => throw Refusal::ofTheWhole(__('clinic.attachments.the_file_is_empty')),
+            \strlen($content) > self::MOST_BYTES => throw Refusal::ofTheWhole(
+                __('clinic.attachments.the_file_is_larger_than_10'),
+            ),
             default => FileType::of($content)
-                ?? throw Refusal::ofTheWhole('expected a PDF, PNG or JPEG, by what is in it and not by its name'),
+                ?? throw Refusal::ofTheWhole(__('clinic.attachments.expected_a_pdf_png_or_jpeg')),
         };
 
         return DB::transaction(function () use ($result, $name, $content, $type, $by): Attachment {
             ReferenceResult::query()->lockForUpdate()->findOrFail($result->id);
             if (Attachment::query()->where('reference_result_id', $result->id)->count() >= self::MOST_BESIDE_ONE) {
-                throw Refusal::ofTheWhole('at most '.self::MOST_BESIDE_ONE.' files stand beside one result');
+                throw Refusal::ofTheWhole(__('clinic.attachments.a_result_can_have_files_at', [
+                    'most_beside_one' => self::MOST_BESIDE_ONE,
+                ]));
             }
             $made = Attachment::query()->create([
                 'team_id' => $result->team_id, 'athlete_id' => $result->athlete_id, 'reference_result_id' => $result->id,

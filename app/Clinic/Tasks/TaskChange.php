@@ -52,13 +52,13 @@ final readonly class TaskChange
     public function insistOn(Task $task): void
     {
         if ($task->state->isClosed()) {
-            throw Refusal::at('state', 'this is closed already');
+            throw Refusal::at('state', __('clinic.taskChange.this_is_closed_already'));
         }
         if ($this->state === TaskState::Sent && $task->kind !== TaskKind::Referral) {
-            throw Refusal::at('state', 'only a referral is sent');
+            throw Refusal::at('state', __('clinic.taskChange.only_a_referral_is_sent'));
         }
         if ($this->state === TaskState::LetGo && $this->note === null) {
-            throw Refusal::at('note', 'say why it is dismissed');
+            throw Refusal::at('note', __('clinic.taskChange.enter_the_reason_for_dismissing_it'));
         }
     }
 }

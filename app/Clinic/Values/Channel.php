@@ -13,8 +13,8 @@ enum Channel: string
     public function label(): string
     {
         return match ($this) {
-            self::Mail => 'by e-mail',
-            self::Hand => 'by hand or post',
+            self::Mail => __('clinic.channel.by_e_mail'),
+            self::Hand => __('clinic.channel.by_hand_or_post'),
         };
     }
 }

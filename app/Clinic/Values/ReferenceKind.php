@@ -21,12 +21,12 @@ enum ReferenceKind: string
     public function label(): string
     {
         return match ($this) {
-            self::Mri => 'MRI',
-            self::Arthroscopy => 'Arthroscopy',
-            self::Operation => 'Operation',
-            self::Ultrasound => 'Ultrasound',
+            self::Mri => __('clinic.referenceKind.mri'),
+            self::Arthroscopy => __('clinic.referenceKind.arthroscopy'),
+            self::Operation => __('clinic.referenceKind.operation'),
+            self::Ultrasound => __('clinic.referenceKind.ultrasound'),
             self::XRay => 'X-ray',
-            self::ClinicalCourse => 'Course of weeks',
+            self::ClinicalCourse => __('clinic.referenceKind.course_of_weeks'),
         };
     }
 

@@ -29,13 +29,13 @@ enum SectionName: string
     public function label(): string
     {
         return match ($this) {
-            self::Frame => 'setting and route',
-            self::Opening => 'before hands-on',
-            self::Episode => 'how it happened',
-            self::History => 'history',
-            self::Safety => 'safety check',
-            self::EarlierFinding => 'what others found',
-            self::PulseChecks => 'pulse of the foot',
+            self::Frame => __('clinic.sectionName.setting_and_route'),
+            self::Opening => __('clinic.sectionName.before_hands_on'),
+            self::Episode => __('clinic.sectionName.how_it_happened'),
+            self::History => __('clinic.sectionName.history'),
+            self::Safety => __('clinic.sectionName.safety_check'),
+            self::EarlierFinding => __('clinic.sectionName.findings_by_others'),
+            self::PulseChecks => __('clinic.sectionName.pulse_at_the_foot'),
         };
     }
 

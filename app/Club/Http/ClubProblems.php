@@ -20,7 +20,7 @@ final class ClubProblems
         $exceptions->render(static fn (SimilarAthletes $similar): JsonResponse => Platform::answer(
             409,
             'name',
-            'a similar athlete is here already',
+            __('club.problems.similar'),
             ['similar' => array_map(static fn (Athlete $one): array => AthleteResource::make($one)->resolve()
                 + ['isArchived' => $one->trashed()], $similar->athletes)],
         ));

@@ -38,7 +38,7 @@ final readonly class Imports
     public function begin(User $by, array $athletes): Import
     {
         if ($athletes === []) {
-            throw Refusal::at('content', 'there is nobody in it to add');
+            throw Refusal::at('content', __('club.imports.it_has_no_athletes_to_add'));
         }
         $import = Import::query()->create([
             'team_id' => $by->teamId(), 'made_by' => $by->id, 'state' => ImportState::Waiting, 'done' => 0,
@@ -104,7 +104,7 @@ final readonly class Imports
     public function takeBack(Import $import): int
     {
         if (! $import->canBeTakenBack()) {
-            throw Refusal::ofTheWhole('an import can be undone for a day, and only once');
+            throw Refusal::ofTheWhole(__('club.imports.an_import_can_be_undone_for'));
         }
 
         return DB::transaction(function () use ($import): int {

@@ -50,13 +50,15 @@ final readonly class Sheet
         $lines = array_map(static fn (array $line): array => array_map(trim(...), array_values($line)), $lines);
         if (\count($lines) < 2) {
             throw Refusal::at(
-                'content', 'there is no athlete in it: a line of heads comes first, and a line for each athlete',
+                'content', __('club.sheet.it_has_no_athletes_a_header'),
             );
         }
         if (\count($lines) > self::MOST_ROWS + 1 || \count($lines[0]) > self::MOST_COLUMNS) {
             throw Refusal::at(
                 'content',
-                'it is longer than '.self::MOST_ROWS.' athletes or wider than '.self::MOST_COLUMNS.' columns',
+                __('club.sheet.it_is_longer_than_athletes_or', [
+                    'most_rows' => self::MOST_ROWS, 'most_columns' => self::MOST_COLUMNS,
+                ]),
             );
         }
         $rows = [];

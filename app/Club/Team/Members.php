@@ -68,7 +68,7 @@ final readonly class Members
         $leads = Membership::query()->where('team_id', $membership->team_id)->whereIn('role', $this->abilities->roles(Ability::Lead))
             ->whereNull('ended_at')->lockForUpdate()->pluck('id');
         if (! $this->abilities->has($role, Ability::Lead) && $leads->all() === [$membership->id]) {
-            throw Refusal::at('role', 'this is the only lead of the team: give another member that role first');
+            throw Refusal::at('role', __('club.members.this_is_the_only_lead_of'));
         }
     }
 }

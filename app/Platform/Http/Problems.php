@@ -15,6 +15,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -35,18 +36,6 @@ final class Problems
     /** So PDO says it when the database went away between the last statement and the commit. */
     private const LOST_BEFORE_COMMIT = 'There is no active transaction';
 
-    private const REASONS = [
-        401 => 'Log in first.',
-        403 => 'This is not allowed.',
-        404 => 'There is no such thing here.',
-        405 => 'This cannot be done here.',
-        413 => 'The body is too large.',
-        419 => 'The page is too old: load it again.',
-        429 => 'Too many failed tries: wait a minute.',
-        500 => 'Something went wrong. Nothing was stored; the details are in the server log.',
-        503 => 'The database is busy: try again in a moment.',
-    ];
-
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport(self::EXPECTED);
@@ -54,19 +43,19 @@ final class Problems
             422, $refusal->path, $refusal->reason,
         ));
         $exceptions->render(static fn (AuthenticationException $problem): JsonResponse => self::answer(
-            401, '', self::REASONS[401],
+            401, '', self::reason(401),
         ));
         $exceptions->render(static fn (ReusedKey $problem): JsonResponse => self::answer(
-            422, 'key', 'this key was used for something else',
+            422, 'key', __('platform.problems.this_key_was_used_for_something'),
         ));
         $exceptions->render(static fn (ValidationException $problem): JsonResponse => self::answer(
             422, (string) array_key_first($problem->errors()), $problem->getMessage(),
         ));
         $exceptions->render(static fn (RowHeld $held): JsonResponse => self::answer(
-            503, '', 'Another person is changing this. Try again in a moment.', headers: ['Retry-After' => '1'],
+            503, '', __('platform.problems.another_person_is_changing_this_try'), headers: ['Retry-After' => '1'],
         ));
         $exceptions->render(static fn (DiskFull $problem): JsonResponse => self::answer(
-            503, 'disk', 'The disk of the server is full: nothing can be saved just now. What is stored can be read.',
+            503, 'disk', __('platform.problems.the_disk_of_the_server_is'),
             headers: ['Retry-After' => '30'],
         ));
         $exceptions->render(self::database(...));
@@ -84,7 +73,7 @@ final class Problems
             || str_contains($problem->getMessage(), self::LOST_BEFORE_COMMIT);
 
         return $isBusy && $request->is('api/*')
-            ? self::answer(503, '', self::REASONS[503], headers: ['Retry-After' => '3'])
+            ? self::answer(503, '', self::reason(503), headers: ['Retry-After' => '3'])
             : null;
     }
 
@@ -93,7 +82,7 @@ final class Problems
     {
         $status = $problem->getStatusCode();
         $ours = in_array($status, [403, 410], true) ? $problem->getMessage() : '';
-        $reason = $ours !== '' ? $ours : self::REASONS[$status] ?? 'This did not work.';
+        $reason = $ours !== '' ? $ours : self::reason($status);
 
         return $request->is('api/*') ? self::answer($status, '', $reason, headers: $problem->getHeaders()) : null;
     }
@@ -102,8 +91,16 @@ final class Problems
     private static function unforeseen(Throwable $problem, Request $request): ?JsonResponse
     {
         return $request->is('api/*') && ! $problem instanceof HttpResponseException
-            ? self::answer(500, '', self::REASONS[500])
+            ? self::answer(500, '', self::reason(500))
             : null;
+    }
+
+    /** What a status means, where nothing else is known. */
+    private static function reason(int $status): string
+    {
+        $key = "platform.status.{$status}";
+
+        return Lang::has($key) ? __($key) : __('platform.status.other');
     }
 
     /**

@@ -35,7 +35,7 @@ final readonly class PasswordController
     public function confirm(PasswordRequest $request, #[CurrentUser] User $user): Response
     {
         if (! Hash::check($request->password(), $user->password)) {
-            throw Refusal::at('password', 'This is not your password.');
+            throw Refusal::at('password', __('access.passwordController.this_is_not_your_password'));
         }
         (new Presence($request->session()))->passwordGiven();
 
@@ -46,7 +46,7 @@ final readonly class PasswordController
     public function update(PasswordRequest $request, #[CurrentUser] User $user): Response
     {
         if (! Hash::check($request->current(), $user->password)) {
-            throw Refusal::at('current', 'This is not your password.');
+            throw Refusal::at('current', __('access.passwordController.this_is_not_your_password'));
         }
         Passwords::insist($request->password(), $user->name, $user->email);
         DB::transaction(function () use ($request, $user): void {

@@ -45,9 +45,9 @@ final readonly class SecondFactorController
         $pending = $request->session()->get(self::PENDING);
         $codes = is_string($pending)
             ? SecondFactor::turnOn($user, (string) base64_decode($pending, true), $request->code())
-            : throw Refusal::at('code', 'Begin again: the secret is not known any more.');
+            : throw Refusal::at('code', __('access.secondFactorController.the_secret_has_expired_start_again'));
         if ($codes === null) {
-            throw Refusal::at('code', 'The code is not right. Check that the clock of your phone is set by the network, then enter the next code.');
+            throw Refusal::at('code', __('access.secondFactorController.the_code_is_wrong_check_that'));
         }
         $request->session()->forget(self::PENDING);
         $this->log->record(AuditEvent::SecondFactorOn);
@@ -65,10 +65,10 @@ final readonly class SecondFactorController
     {
         (new Presence($request->session()))->insistFresh();
         if ($user->present()->team->asks_second_factor) {
-            throw Refusal::ofTheWhole('Your team asks for a second factor.');
+            throw Refusal::ofTheWhole(__('access.secondFactorController.your_team_asks_for_a_second'));
         }
         if (! SecondFactor::accepts($user, $request->code())) {
-            throw Refusal::at('code', 'The code is not right. A code works once.');
+            throw Refusal::at('code', __('access.secondFactorController.the_code_is_wrong_each_code'));
         }
         SecondFactor::turnOff($user);
         $this->log->record(AuditEvent::SecondFactorOff);

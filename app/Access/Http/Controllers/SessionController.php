@@ -49,8 +49,8 @@ final readonly class SessionController
         if (! Auth::attemptWhen($request->credentials(), [$mayEnter, $hasFactor])) {
             $this->log->record(AuditEvent::LogInRefused, by: User::at($request->email()));
             throw $request->code() === null
-                ? Refusal::at('password', 'The e-mail or the password is not right.')
-                : Refusal::at('code', 'The password or the code is not right. A code works once.');
+                ? Refusal::at('password', __('access.sessionController.the_e_mail_address_or_the'))
+                : Refusal::at('code', __('access.sessionController.the_password_or_the_code_is'));
         }
         $request->session()->regenerate();
         (new Presence($request->session()))->begin($request->isShared());

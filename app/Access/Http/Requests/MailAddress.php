@@ -14,7 +14,7 @@ final class MailAddress implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (! \is_string($value) || Email::normal($value) === null) {
-            $fail('expected an e-mail address such as name@clinic.example');
+            $fail(__('access.mailAddress.expected_an_e_mail_address_such'));
         }
     }
 }

@@ -38,7 +38,7 @@ final class MemberRequest extends ShapedRequest
     private static function isAddress(string $attribute, mixed $value, Closure $fail): void
     {
         if (! is_string($value) || Email::normal($value) === null) {
-            $fail('This is no e-mail address that an account may have.');
+            $fail(__('access.memberRequest.enter_a_valid_e_mail_address'));
         }
     }
 

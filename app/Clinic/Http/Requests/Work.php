@@ -25,8 +25,7 @@ final class Work
     {
         $work = self::size($problem);
         if ($work > self::MOST) {
-            throw Refusal::at('', "too much to weigh at once: {$work} of at most ".self::MOST
-                .' (conditions times targets of results and candidates)');
+            throw Refusal::at('', __('clinic.work.too_much_to_weigh_at_once', ['work' => $work, 'most' => self::MOST]));
         }
     }
 

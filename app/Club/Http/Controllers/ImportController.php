@@ -40,7 +40,7 @@ final readonly class ImportController
     {
         $athletes = $request->preview($user->teamId())->toAdd($request->taken());
         if ($request->expected() !== null && $request->expected() !== \count($athletes)) {
-            throw Refusal::at('expects', 'the lists changed meanwhile: look at the preview again');
+            throw Refusal::at('expects', __('club.importController.the_lists_have_changed_check_the'));
         }
 
         return (new ImportResource($this->imports->begin($user, $athletes)))->response()->setStatusCode(202);

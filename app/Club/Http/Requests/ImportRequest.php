@@ -26,7 +26,9 @@ final class ImportRequest extends ShapedRequest
     public function preview(string $team): Preview
     {
         $bytes = base64_decode($this->string('content')->toString(), true);
-        $sheet = Sheet::read($bytes === false ? throw Refusal::at('content', 'this is not base 64') : $bytes);
+        $sheet = Sheet::read(
+            $bytes === false ? throw Refusal::at('content', __('club.importRequest.this_is_not_base_64')) : $bytes,
+        );
         $squad = $this->string('squad')->squish()->toString();
         /** @var array<string, int<0, max>|null>|null $columns */
         $columns = $this->input('columns');

@@ -32,8 +32,7 @@ final readonly class Once
     {
         $key = $request->header(self::HEADER);
         if (! \is_string($key) || preg_match(self::SHAPE, $key) !== 1) {
-            throw Refusal::at(self::HEADER, 'a request that makes something carries a key of its own in this header: '
-                .'8 to 64 letters, digits, - or _');
+            throw Refusal::at(self::HEADER, __('platform.once.a_request_that_makes_something_carries'));
         }
         $made = new MadeOnce((string) Auth::id(), $key, self::digest($request));
 

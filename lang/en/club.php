@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+/** What the domain `Club` says, by the class that says it. */
+return [
+    'column' => [
+        'name' => 'Name',
+        'given_name' => 'Given name',
+        'family_name' => 'Family name',
+        'birth_date' => 'Birth date',
+        'squad' => 'Squad',
+        'number' => 'Number',
+        'sport' => 'Sport',
+        'treating_doctor' => 'Treating doctor',
+        'guardian' => 'Guardian',
+        'notes' => 'Notes',
+        'sex' => 'Sex',
+        'leading_leg' => 'Leading leg',
+        'height_cm' => 'Height, cm',
+        'weight_kg' => 'Weight, kg',
+        'other_squads' => 'Other squads',
+        'coach_told_agreed_by' => 'Coach told, agreed by',
+        'coach_told_from' => 'Coach told from',
+        'coach_told_until' => 'Coach told until',
+    ],
+    'importController' => [
+        'the_lists_have_changed_check_the' => 'the lists have changed: check the preview again',
+    ],
+    'importRequest' => [
+        'this_is_not_base_64' => 'this is not base 64',
+    ],
+    'imports' => [
+        'it_has_no_athletes_to_add' => 'it has no athletes to add',
+        'an_import_can_be_undone_for' => 'an import can be undone for a day, and only once',
+    ],
+    'members' => [
+        'this_is_the_only_lead_of' => 'this is the only lead of the team: give another member that role first',
+    ],
+    'sheet' => [
+        'it_has_no_athletes_a_header' => 'it has no athletes: a header row comes first, then one row for each athlete',
+        'it_is_longer_than_athletes_or' => 'it is longer than :most_rows athletes or wider than :most_columns columns',
+    ],
+    'problems' => [
+        'similar' => 'a similar athlete is already in the lists',
+    ],
+];
