@@ -19,7 +19,11 @@ function withShell(entries: { url: string; revision: string | null; size: number
 export default defineConfig({
   plugins: [
     vue(),
-    messages({ fullInstall: false, dropMessageCompiler: true, include: [fileURLToPath(new URL('./web/src/messages/en/*.json', import.meta.url))] }),
+    messages({
+      fullInstall: false,
+      dropMessageCompiler: true,
+      include: [fileURLToPath(new URL('./web/src/messages/en/*.json', import.meta.url))],
+    }),
     VitePWA({
       // A new version waits until the person takes it: nothing is loaded anew in the middle of an examination.
       registerType: 'prompt',

@@ -56,8 +56,8 @@ test('a similar athlete is pointed out, changed, archived and restored', async (
   await page.reload()
   await expect(page.getByRole('definition').filter({ hasText: 'right' })).toBeVisible()
 
-  await page.getByRole('button', { name: 'Archive' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Archive' }).click()
+  await page.getByRole('button', { name: 'Archive athlete' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Archive athlete' }).click()
   await expect(page.getByText(`${name} is archived`)).toBeVisible()
   await page.getByRole('button', { name: /^Archived: \d+/ }).click()
   await page.getByRole('button', { name: `Restore ${name}` }).click()

@@ -36,7 +36,7 @@ defineExpose({ load })
 
 <template>
   <section aria-labelledby="sessions">
-    <h2 id="sessions">{{ t('openSessions.whereYouAreLoggedIn') }}</h2>
+    <h2 id="sessions">{{ t('openSessions.loggedInDevices') }}</h2>
     <UiAlert v-if="problem" :say="problem" />
     <ul>
       <li v-for="one in sessions" :key="one.id">
@@ -45,7 +45,9 @@ defineExpose({ load })
           <small>
             {{
               t('openSessions.from', {
-                seenAt: one.own ? t('openSessions.hereNow') : t('openSessions.last', { seenAt: moment(one.seenAt) }),
+                seenAt: one.own
+                  ? t('openSessions.thisDeviceNow')
+                  : t('openSessions.lastUsed', { seenAt: moment(one.seenAt) }),
                 address: one.address,
               })
             }}
@@ -54,15 +56,15 @@ defineExpose({ load })
         <UiButton
           v-if="!one.own"
           :disabled="busy"
-          :aria-label="t('openSessions.logOutThereOn', { device: one.device })"
+          :aria-label="t('openSessions.logOutDevice', { device: one.device })"
           @click="end(one.id)"
         >
-          {{ t('openSessions.logOutThere') }}
+          {{ t('openSessions.logOutDevice2') }}
         </UiButton>
       </li>
     </ul>
     <p v-if="sessions.length > 2">
-      <UiButton :disabled="busy" @click="endOthers">{{ t('openSessions.logOutEverywhereButHere') }}</UiButton>
+      <UiButton :disabled="busy" @click="endOthers">{{ t('openSessions.logOutAllOtherDevices') }}</UiButton>
     </p>
   </section>
 </template>

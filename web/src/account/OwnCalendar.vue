@@ -37,7 +37,7 @@ function close(): void {
     await answerOf(api.DELETE('/api/calendar'))
     address.value = ''
     await load()
-    tell(t('ownCalendar.closedTheAddressOpensNothingAny'))
+    tell(t('ownCalendar.theAddressIsClosedCalendarsThat'))
   })
 }
 
@@ -56,41 +56,41 @@ onMounted(() => attempt(load))
 
 <template>
   <section aria-labelledby="calendar">
-    <h2 id="calendar">{{ t('ownCalendar.whatIsDueInYourCalendar') }}</h2>
+    <h2 id="calendar">{{ t('ownCalendar.tasksInYourCalendar') }}</h2>
     <template v-if="calendar">
       <p v-if="calendar.open">
         {{ calendar.inWords ? t('ownCalendar.openInWords') : t('ownCalendar.openInitials') }}
         {{
           calendar.readAt
-            ? t('ownCalendar.readLastOn', { readAt: moment(calendar.readAt) })
-            : t('ownCalendar.notReadYet')
+            ? t('ownCalendar.lastReadByACalendarOn', { readAt: moment(calendar.readAt) })
+            : t('ownCalendar.noCalendarHasReadItYet')
         }}
       </p>
       <p v-else>
-        {{ t('ownCalendar.aSecretAddressThatAnyCalendar') }}
+        {{ t('ownCalendar.aSecretAddressThatAnyCalendar2') }}
       </p>
       <template v-if="address">
         <p class="address number">{{ address }}</p>
-        <p class="quiet-text">{{ t('ownCalendar.itIsShownThisOnceA') }}</p>
+        <p class="quiet-text">{{ t('ownCalendar.theAddressIsShownOnlyOnce') }}</p>
       </template>
-      <UiTick v-model="inWords">{{ t('ownCalendar.namesAndReasonsInTheTitles') }}</UiTick>
+      <UiTick v-model="inWords">{{ t('ownCalendar.showNamesAndReasonsInThe') }}</UiTick>
       <p class="actions">
-        <UiButton v-if="address" kind="main" @click="copy">{{ t('ownCalendar.copyIt') }}</UiButton>
+        <UiButton v-if="address" kind="main" @click="copy">{{ t('ownCalendar.copyAddress') }}</UiButton>
         <UiButton :disabled="busy" @click="open">
-          {{ calendar.open ? t('ownCalendar.aNewAddress') : t('ownCalendar.makeAnAddress') }}
+          {{ calendar.open ? t('ownCalendar.replaceAddress') : t('ownCalendar.createAddress') }}
         </UiButton>
         <UiButton v-if="calendar.open" kind="quiet" :disabled="busy" @click="close">
-          {{ t('ownCalendar.closeIt') }}
+          {{ t('ownCalendar.closeAddress') }}
         </UiButton>
       </p>
       <UiFile
         v-if="session.user?.answers === true"
-        :label="t('ownCalendar.aCalendarFileThatCameBack')"
+        :label="t('ownCalendar.exportedCalendarFile')"
         accept=".ics,text/calendar"
         @chosen="bringBack"
       >
-        <b>{{ t('ownCalendar.movedSomethingInYourCalendar') }}</b>
-        <p class="quiet-text">{{ t('ownCalendar.dropTheIcsFileHereTo') }}</p>
+        <b>{{ t('ownCalendar.movedATaskInYourCalendar') }}</b>
+        <p class="quiet-text">{{ t('ownCalendar.dropTheIcsFileHereTo2') }}</p>
       </UiFile>
       <ReturnedTasks v-if="returned" :returned="returned" />
     </template>

@@ -13,7 +13,7 @@ const days = ({ dueFrom, dueOn }: ReturnedCalendar['moved'][number]): string =>
 <template>
   <div role="status">
     <p v-if="returned.moved.length === 0 && returned.left.length === 0">
-      {{ t('returnedTasks.noTaskStandsOnAnotherDay') }}
+      {{ t('returnedTasks.noTaskInThisFileHas') }}
     </p>
     <template v-if="returned.moved.length > 0">
       <b>{{ t('returnedTasks.moved') }}</b>
@@ -32,10 +32,10 @@ const days = ({ dueFrom, dueOn }: ReturnedCalendar['moved'][number]): string =>
       </ul>
     </template>
     <p v-if="returned.same > 0" class="quiet-text">
-      {{ t('returnedTasks.onTheSameDayAsHere', { same: returned.same }) }}
+      {{ t('returnedTasks.notChanged', { same: returned.same }) }}
     </p>
     <p v-if="returned.unknown > 0" class="quiet-text">
-      {{ t('returnedTasks.ofNoTaskOfThisTeam', { unknown: returned.unknown }) }}
+      {{ t('returnedTasks.notTasksOfThisTeam', { unknown: returned.unknown }) }}
     </p>
   </div>
 </template>

@@ -50,7 +50,7 @@ function turnOff(): void {
     given.code = ''
     turningOff.value = false
     await session.look()
-    tell(t('secondFactor.theSecondFactorIsOffThe'))
+    tell(t('secondFactor.theSecondFactorIsOffYou'))
   })
 }
 </script>
@@ -60,8 +60,8 @@ function turnOff(): void {
     <h2 id="factor">{{ t('secondFactor.secondFactor') }}</h2>
     <template v-if="recovery.length > 0">
       <p>
-        <b>{{ t('secondFactor.writeTheseDownNowTheyAre') }}</b>
-        {{ t('secondFactor.eachLetsYouInOnceWithout') }}
+        <b>{{ t('secondFactor.saveTheseCodesNowTheyAre') }}</b>
+        {{ t('secondFactor.eachCodeLogsYouInOnce') }}
       </p>
       <ul class="codes number" :aria-label="t('secondFactor.recoveryCodes')">
         <li v-for="code in recovery" :key="code">
@@ -69,24 +69,24 @@ function turnOff(): void {
         </li>
       </ul>
       <p>
-        <UiButton kind="main" @click="recovery = []">{{ t('secondFactor.iHaveWrittenThemDown') }}</UiButton>
+        <UiButton kind="main" @click="recovery = []">{{ t('secondFactor.iHaveSavedTheCodes') }}</UiButton>
       </p>
     </template>
     <template v-else-if="pending">
       <div class="setup">
-        <img :src="picture" :alt="t('secondFactor.theSecretAsACodeTo')" />
+        <img :src="picture" :alt="t('secondFactor.qrCodeOfTheSecretFor')" />
         <div>
-          <p>{{ t('secondFactor.readThisWithAnAuthenticatorApp') }}</p>
+          <p>{{ t('secondFactor.scanThisWithAnAuthenticatorApp') }}</p>
           <code class="number">{{ pending.secret.match(/.{1,4}/g)?.join(' ') }}</code>
-          <UiForm class="form" :label="t('secondFactor.codeOfTheApp')" :model="given" :rules="RULES" @submit="turnOn">
+          <UiForm class="form" :label="t('secondFactor.codeFromTheApp')" :model="given" :rules="RULES" @submit="turnOn">
             <UiText
               v-model="given.code"
-              :label="t('secondFactor.theSixDigitsThatItShows')"
+              :label="t('secondFactor.sixDigitCodeFromTheApp')"
               prop="code"
               autocomplete="one-time-code"
             />
             <p class="actions">
-              <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnItOn') }}</UiButton>
+              <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnOnSecondFactor') }}</UiButton>
               <UiButton kind="quiet" @click="pending = null">{{ t('secondFactor.cancel') }}</UiButton>
             </p>
           </UiForm>
@@ -96,29 +96,31 @@ function turnOff(): void {
     <UiForm
       v-else-if="turningOff"
       class="form"
-      :label="t('secondFactor.turnTheSecondFactorOff')"
+      :label="t('secondFactor.turnOffSecondFactor')"
       :model="given"
       :rules="RULES"
       @submit="turnOff"
     >
       <UiText
         v-model="given.code"
-        :label="t('secondFactor.codeOfTheAppOrA')"
+        :label="t('secondFactor.codeFromTheAppOrA')"
         prop="code"
         autocomplete="one-time-code"
       />
       <p class="actions">
-        <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnOff') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnOffSecondFactor2') }}</UiButton>
         <UiButton kind="quiet" @click="turningOff = false">{{ t('secondFactor.cancel') }}</UiButton>
       </p>
     </UiForm>
     <p v-else class="state">
       <span>
-        {{ isOn ? t('secondFactor.onACodeOfYourApp') : t('secondFactor.offThePasswordAloneOpensIt') }}
+        {{ isOn ? t('secondFactor.onEachLogInAsksFor') : t('secondFactor.offYouLogInWithYour') }}
       </span>
-      <UiButton v-if="!isOn" kind="main" :disabled="busy" @click="begin">{{ t('secondFactor.setItUp') }}</UiButton>
+      <UiButton v-if="!isOn" kind="main" :disabled="busy" @click="begin">
+        {{ t('secondFactor.setUpSecondFactor') }}
+      </UiButton>
       <UiButton v-else-if="!session.user?.asksSecondFactor" :disabled="busy" @click="turningOff = true">
-        {{ t('secondFactor.turnOff2') }}
+        {{ t('secondFactor.turnOffSecondFactor3') }}
       </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />

@@ -26,7 +26,13 @@ const unfolded = ref(false)
     <UiButton v-if="canRecord" class="unfold" :aria-expanded="unfolded" @click="unfolded = !unfolded">
       {{ t('benchFoot.notDone') }}
     </UiButton>
-    <div v-if="canRecord" class="not" :class="{ unfolded }" role="group" :aria-label="t('benchFoot.notDoneBecauseOf')">
+    <div
+      v-if="canRecord"
+      class="not"
+      :class="{ unfolded }"
+      role="group"
+      :aria-label="t('benchFoot.reasonItWasNotDone')"
+    >
       <span>{{ t('benchFoot.notDone2') }}</span>
       <UiButton v-for="reason in catalogue.choices('notDone')" :key="reason" @click="emit('notDone', reason)">
         {{ inWords(reason) }}

@@ -24,22 +24,22 @@ const since = computed(() => {
 })
 const knee = computed(() =>
   opened.head?.isBaseline
-    ? t('benchHead.bothKneesWhileTheyAreSound')
+    ? t('benchHead.bothKneesBeforeAnyInjury')
     : t('benchHead.kneeHurt', { knee: kneeOf(opened.hurtSide), since: since.value }),
 )
 const gate = computed(() =>
   safety.value?.lines.length
-    ? t('benchHead.safetySeeTheLine')
+    ? t('benchHead.safetyRedFlag')
     : safety.value?.gateOpen
-      ? t('benchHead.safetyGateOpen')
-      : t('benchHead.safetyGateShut'),
+      ? t('benchHead.safetyCheckComplete')
+      : t('benchHead.safetyCheckIncomplete'),
 )
 </script>
 
 <template>
   <header class="head">
-    <UiHint :say="t('benchHead.backToToday')">
-      <UiButton to="/" kind="quiet" class="back" :aria-label="t('benchHead.backToToday')">←</UiButton>
+    <UiHint :say="t('benchHead.backToToday2')">
+      <UiButton to="/" kind="quiet" class="back" :aria-label="t('benchHead.backToToday2')">←</UiButton>
     </UiHint>
     <h2>{{ athlete?.name }}</h2>
     <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ knee }}</span>

@@ -19,7 +19,7 @@ const verdict = useVerdict()
   <section v-if="opened.head?.isBaseline" class="picture" :aria-label="t('chancesPanel.chances')">
     <h2>{{ t('chancesPanel.notWeighed') }}</h2>
     <p class="quiet-text">
-      {{ t('chancesPanel.aBaselineWeighsNoChanceBase') }}
+      {{ t('chancesPanel.aBaselineGivesNoProbabilitiesThe') }}
     </p>
   </section>
   <section v-else-if="verdict.assessment" class="picture" :aria-label="t('chancesPanel.chances')">

@@ -24,18 +24,18 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
     <template v-else>
       <template v-if="hold.kind === 'consent' && hold.mayOverride">
         <b>{{ t('heldNotice.theFootIsSore') }}</b>
-        <p>{{ t('heldNotice.thisTestSitsOnTheFoot') }}</p>
+        <p>{{ t('heldNotice.youSitOnTheFootFor') }}</p>
       </template>
       <template v-else-if="hold.kind === 'consent'">
         <b>{{ t('heldNotice.consentFirst') }}</b>
         <p>{{ t('heldNotice.handsOnManoeuvresOpenOnceConsent') }}</p>
       </template>
       <template v-else-if="hold.kind === 'gate'">
-        <b>{{ t('heldNotice.theSafetyGateIsNotAnswered') }}</b>
-        <p>{{ t('heldNotice.drawersStressTwistsAndLoadedTests') }}</p>
+        <b>{{ t('heldNotice.theSafetyCheckIsNotComplete') }}</b>
+        <p>{{ t('heldNotice.drawerStressRotationAndLoadedTests') }}</p>
       </template>
       <template v-else>
-        <b>{{ t('heldNotice.withheldByTheSafetyGate') }}</b>
+        <b>{{ t('heldNotice.withheldByTheSafetyCheck') }}</b>
         <p v-if="hold.line">
           <b>{{ catalogue.urgencyOf(hold.line) }}:</b>
           {{ hold.line.say }}
@@ -43,7 +43,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
       </template>
       <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
         <label class="field">
-          <span>{{ t('heldNotice.toDoItAllTheSame') }}</span>
+          <span>{{ t('heldNotice.toDoItAnywayGiveThe') }}</span>
           <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
         </label>
         <UiButton submit :disabled="!enough">{{ t('heldNotice.overrideWithThisReason') }}</UiButton>

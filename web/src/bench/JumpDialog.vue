@@ -10,7 +10,7 @@ const catalogue = useCatalogue()
 const SHOWN = 8
 const ASKED: { id: 'history' | 'gate'; label: string }[] = [
   { id: 'history', label: t('jumpDialog.history') },
-  { id: 'gate', label: t('jumpDialog.safetyGate') },
+  { id: 'gate', label: t('jumpDialog.safetyCheck') },
 ]
 
 /** Names that begin with the words come before names that only hold them. */
@@ -39,7 +39,7 @@ function go(id: string): void {
   <UiDialog v-slot="{ close }" :title="t('jumpDialog.goToAManoeuvre')" @close="emit('close')">
     <UiFind
       :label="t('jumpDialog.nameOfTheManoeuvre')"
-      :none="t('jumpDialog.noManoeuvreIsCalledThat')"
+      :none="t('jumpDialog.noManoeuvreHasThisName')"
       :find="find"
       @pick="go"
       @leave="close"

@@ -32,7 +32,7 @@ const sound = computed(() => opened.earlier('baseline', props.manoeuvre.id, prop
 const looks = computed(() =>
   [
     { title: t('kneeColumn.lastTime'), look: last.value },
-    { title: t('kneeColumn.whileSound'), look: sound.value },
+    { title: t('kneeColumn.atBaseline'), look: sound.value },
   ].flatMap(({ title, look }) => (look ? [{ title, ...look }] : [])),
 )
 const banded = computed(() => props.manoeuvre.fields.some((field) => field.widget === 'bands'))
@@ -46,11 +46,11 @@ const tags = computed(() =>
     typeof payload.value.notDone === 'string' && t('kneeColumn.notDone', { notDone: inWords(payload.value.notDone) }),
     Object.keys(payload.value).length > 0 &&
       !opened.isDone(props.manoeuvre.id, props.side) &&
-      t('kneeColumn.waitsForAMeasure'),
+      t('kneeColumn.waitingForAMeasurement'),
     examination.waitingFor.has(part.value) && 'waiting',
     verdict.beforeGate.has(part.value)
-      ? t('kneeColumn.recordedBeforeTheGate')
-      : typeof payload.value.override === 'string' && t('kneeColumn.againstTheGate'),
+      ? t('kneeColumn.recordedBeforeTheSafetyCheck')
+      : typeof payload.value.override === 'string' && t('kneeColumn.despiteTheSafetyCheck'),
     payload.value.fromMemory === true && t('kneeColumn.fromMemory'),
   ].filter((tag) => tag !== false),
 )
@@ -122,7 +122,7 @@ function hidden(field: Field): boolean {
         @change="(part) => emit('change', part)"
       />
       <label class="field">
-        <span>{{ t('kneeColumn.noteGoesAlongWithWhatIs') }}</span>
+        <span>{{ t('kneeColumn.noteSavedWithTheFinding') }}</span>
         <input
           type="text"
           :maxlength="MOST_NOTE"

@@ -51,15 +51,15 @@ const sides = computed<(Side | 'both')[]>(() =>
           <span class="unseen">{{ t('manoeuvrePanel.sayFirst') }}</span>
           {{ manoeuvre.card.sayFirst }}
         </p>
-        <UiMore v-if="manoeuvre.card.spoils && !brief" :title="t('manoeuvrePanel.positionWhatCountsWhatSpoilsIt')">
+        <UiMore v-if="manoeuvre.card.spoils && !brief" :title="t('manoeuvrePanel.positionPositiveSignsPitfalls')">
           <dl>
             <dt>{{ t('manoeuvrePanel.position') }}</dt>
             <dd>{{ manoeuvre.card.position }}</dd>
             <dt>{{ t('manoeuvrePanel.normal') }}</dt>
             <dd>{{ manoeuvre.card.normal }}</dd>
-            <dt>{{ t('manoeuvrePanel.counts') }}</dt>
+            <dt>{{ t('manoeuvrePanel.positiveIf') }}</dt>
             <dd>{{ manoeuvre.card.counts }}</dd>
-            <dt>{{ t('manoeuvrePanel.spoilsIt') }}</dt>
+            <dt>{{ t('manoeuvrePanel.notValidIf') }}</dt>
             <dd>{{ manoeuvre.card.spoils }}</dd>
             <template v-if="manoeuvre.card.easier">
               <dt>{{ t('manoeuvrePanel.easier') }}</dt>
@@ -81,7 +81,7 @@ const sides = computed<(Side | 'both')[]>(() =>
     <div v-if="canRecord || opened.isRecorded(manoeuvre.id)" class="entry" :inert="!canRecord">
       <section v-if="banded" class="band" :aria-label="t('manoeuvrePanel.comparedWithTheOtherKnee')">
         <h2>
-          {{ t('manoeuvrePanel.givesMore') }}
+          {{ t('manoeuvrePanel.movesMore') }}
           <small>{{ brief ? t('manoeuvrePanel.thanTheOtherKnee') : t('manoeuvrePanel.byHandOrMmBelow') }}</small>
         </h2>
         <BandPicker

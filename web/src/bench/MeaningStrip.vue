@@ -41,13 +41,13 @@ const weight = computed(() => {
     return there === undefined
       ? overridden
         ? t('meaningStrip.countsAsAgainstTheGate', { outcome: here })
-        : t('meaningStrip.countsAs', { outcome: here })
+        : t('meaningStrip.valid', { outcome: here })
       : overridden
         ? t('meaningStrip.countsAsBothAgainstTheGate', { here, there })
         : t('meaningStrip.countsAsBoth', { here, there })
   }
-  if (excluded.value.length > 0) return t('meaningStrip.doesNotCount')
-  if (results.value.some((r) => r.outcome === 'equivocal')) return t('meaningStrip.equivocalMovesNothingEitherWay')
+  if (excluded.value.length > 0) return t('meaningStrip.notValid')
+  if (results.value.some((r) => r.outcome === 'equivocal')) return t('meaningStrip.equivocalChangesNoProbability')
   return ''
 })
 /** A baseline compares the knees; nothing is weighed. */
@@ -93,8 +93,8 @@ const recorded = computed(
       <p v-else-if="!recorded" class="quiet-text">
         {{ isBaseline ? t('meaningStrip.nothingRecordedYet') : t('meaningStrip.nothingRecordedOnTheHurtKnee') }}
       </p>
-      <p v-else-if="isBaseline" class="quiet-text">{{ t('meaningStrip.keptToCompareTheseKneesWith') }}</p>
-      <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">{{ t('meaningStrip.keptOnRecordItMovesNo') }}</p>
+      <p v-else-if="isBaseline" class="quiet-text">{{ t('meaningStrip.keptForLaterComparisonWithThese') }}</p>
+      <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">{{ t('meaningStrip.keptOnRecordItChangesNo') }}</p>
       <p v-else-if="results.length === 0" class="quiet-text">{{ t('meaningStrip.keptOnRecordByItselfIt') }}</p>
       <template v-else>
         <p>

@@ -18,7 +18,7 @@ const worth = computed(() =>
     test.manoeuvre === null
       ? {
           key: test.finding ?? test.why,
-          name: test.finding === GATE_FIRST ? t('nextTests.answerTheSafetyGate') : t('nextTests.askTheHistory'),
+          name: test.finding === GATE_FIRST ? t('nextTests.completeTheSafetyCheck') : t('nextTests.takeTheHistory'),
           time: '',
           why: test.why,
           place: test.finding === GATE_FIRST ? GATE : HISTORY,
@@ -43,7 +43,7 @@ function seconds(manoeuvre: string): number {
   <section class="next" :aria-label="t('nextTests.worthDoingNext')">
     <h3>{{ t('nextTests.worthDoingNext') }}</h3>
     <p v-if="settled" class="quiet-text">{{ settled }}</p>
-    <p v-else-if="worth.length === 0" class="quiet-text">{{ t('nextTests.nothingHereBeforeOthersHaveSeen') }}</p>
+    <p v-else-if="worth.length === 0" class="quiet-text">{{ t('nextTests.noFurtherTestsUntilOthersHave') }}</p>
     <ol v-else>
       <li v-for="test in worth" :key="test.key">
         <button type="button" @click="emit('go', test.place)">

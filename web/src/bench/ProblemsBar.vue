@@ -18,12 +18,12 @@ const catalogue = useCatalogue()
 const examination = useExamination()
 
 const SECTIONS: Record<SectionName, string> = {
-  frame: t('problemsBar.frameOfTheExamination'),
+  frame: t('problemsBar.examinationDetails'),
   opening: t('problemsBar.beforeHandsOn'),
-  episode: t('problemsBar.factsOfThisInjury'),
+  episode: t('problemsBar.injuryDetails'),
   history: t('problemsBar.history'),
-  safety: t('problemsBar.safetyGate'),
-  earlierFinding: t('problemsBar.foundByOthers'),
+  safety: t('problemsBar.safetyCheck'),
+  earlierFinding: t('problemsBar.findingsByOthers'),
   pulseChecks: t('problemsBar.pulseChecks'),
 }
 
@@ -84,7 +84,7 @@ function spoken(value: Value | object): string {
     role="alert"
   >
     <template v-if="problem.newer">
-      <b>{{ t('problemsBar.changedInBetweenByAnotherTab', { part: title(problem.part) }) }}</b>
+      <b>{{ t('problemsBar.changedMeanwhileInAnotherTabOr', { part: title(problem.part) }) }}</b>
       <p>{{ t('problemsBar.bothVersionsAreKeptUntilYou') }}</p>
       <table>
         <thead>
@@ -126,7 +126,7 @@ function spoken(value: Value | object): string {
       </b>
       <p>
         {{ reasonOf(problem) }}.
-        {{ problem.held ? t('problemsBar.keptOnThisDeviceAndSent') : t('problemsBar.keptOnThisDeviceUntilYou') }}
+        {{ problem.held ? t('problemsBar.keptOnThisDeviceAndSent2') : t('problemsBar.keptOnThisDeviceUntilYou') }}
       </p>
       <ul v-if="problems.length > 1">
         <li v-for="{ part } in problems" :key="part">
@@ -135,7 +135,7 @@ function spoken(value: Value | object): string {
       </ul>
       <p class="choose">
         <UiButton v-if="problems.length === 1" @click="emit('go', problem.part)">
-          {{ t('problemsBar.goThere') }}
+          {{ t('problemsBar.openEntry') }}
         </UiButton>
         <UiButton @click="settleAll(problems, true)">
           {{ t('problemsBar.retry', { n: problems.length }) }}

@@ -78,7 +78,7 @@ function state(done: number, off: number, all: number): string {
           @click="emit('go', GATE)"
         >
           <PostureMark posture="gate" />
-          <span>{{ t('routeRail.safetyGate') }}</span>
+          <span>{{ t('routeRail.safetyCheck') }}</span>
           <small>{{ verdict.assessment?.safety.gateOpen ? t('routeRail.complete') : t('routeRail.incomplete') }}</small>
         </button>
       </li>

@@ -17,11 +17,11 @@ const NAMES: Record<Side | 'both', string> = {
 
 /** What one press for both knees wrote, and what it left as it was. */
 export function inOneLine(manoeuvre: string, payload: Payload, { sides, filled }: Written): string {
-  if (filled.length === 0) return t('written.nothingWrittenWhatWasRecordedStays', { manoeuvre })
+  if (filled.length === 0) return t('written.nothingChangedTheRecordedFinding', { manoeuvre })
   const what = payload.normal === true ? 'normal' : t('written.notDone', { notDone: inWords(String(payload.notDone)) })
   const kept = sides.filter((side) => !filled.includes(side))
   const where = filled.length > 1 ? t('written.bothKnees') : filled.map((side) => NAMES[side]).join()
   return kept.length === 0
     ? `${manoeuvre}: ${where} ${what}.`
-    : t('written.theKeepsWhatWasRecorded', { manoeuvre, where, what, side: kept.map((side) => NAMES[side]).join() })
+    : t('written.theKeepsItsRecordedFinding', { manoeuvre, where, what, side: kept.map((side) => NAMES[side]).join() })
 }

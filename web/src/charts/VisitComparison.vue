@@ -49,7 +49,7 @@ watch(
 
 <template>
   <section aria-labelledby="comparison">
-    <h2 id="comparison">{{ t('visitComparison.twoVisitsBesideEachOther') }}</h2>
+    <h2 id="comparison">{{ t('visitComparison.twoVisitsCompared') }}</h2>
     <div class="pair">
       <UiSelect
         :label="t('visitComparison.earlier')"

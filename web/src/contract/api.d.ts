@@ -2688,7 +2688,7 @@ export interface components {
             examinedAt: string;
             signedAt: string | null;
             signedBy: string | null;
-            /** @description why it was signed though the safety gate was not answered */
+            /** @description why it was signed though the safety check was not complete */
             signedUngated: string | null;
             /** @description counts every change of any part */
             revision: number;
@@ -6516,7 +6516,7 @@ export interface components {
         Signature: {
             /** @description of the examination as it was on screen */
             revision: number;
-            /** @description why it is signed though the safety gate is not answered */
+            /** @description why it is signed though the safety check is not complete */
             ungated?: string | null;
         };
         NewAddendum: {

@@ -43,7 +43,7 @@ async function discard(): Promise<void> {
         })
       }}
     </p>
-    <UiAlert v-if="tried" :say="t('logOutDialog.notAllOfItCouldBe')" />
+    <UiAlert v-if="tried" :say="t('logOutDialog.someEntriesCouldNotBeSent')" />
     <ul>
       <li>
         <UiButton kind="main" :disabled="busy" @click="send">{{ t('logOutDialog.sendNowAndLogOut') }}</UiButton>
@@ -54,7 +54,7 @@ async function discard(): Promise<void> {
       </li>
       <li>
         <UiButton :disabled="busy" @click="discard">{{ t('logOutDialog.discard', { n: count }) }}</UiButton>
-        <span>{{ t('logOutDialog.nothingBringsThemBack') }}</span>
+        <span>{{ t('logOutDialog.thisCannotBeUndone') }}</span>
       </li>
     </ul>
   </UiDialog>

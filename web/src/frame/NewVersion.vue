@@ -15,7 +15,7 @@ const { needRefresh, updateServiceWorker } = useRegisterSW({
 <template>
   <aside v-if="needRefresh" class="newer" role="status">
     {{ t('newVersion.aNewerVersionIsReadyWhat') }}
-    <UiButton @click="updateServiceWorker(true)">{{ t('newVersion.useIt') }}</UiButton>
+    <UiButton @click="updateServiceWorker(true)">{{ t('newVersion.updateNow') }}</UiButton>
     <UiButton kind="quiet" @click="needRefresh = false">{{ t('newVersion.later') }}</UiButton>
   </aside>
 </template>

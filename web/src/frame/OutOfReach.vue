@@ -37,7 +37,7 @@ void router.isReady().then(() => (session.known ? undefined : look()))
     <CompassRose class="rose" />
     <h1>{{ t('outOfReach.theServerCannotBeReached') }}</h1>
     <p>
-      {{ t('outOfReach.aNewTabHasToAsk') }}
+      {{ t('outOfReach.aNewTabNeedsTheServer') }}
     </p>
     <UiButton kind="main" :disabled="busy" @click="look">{{ t('outOfReach.tryAgain') }}</UiButton>
   </main>

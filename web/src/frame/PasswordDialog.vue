@@ -31,8 +31,14 @@ async function confirm(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog :title="t('passwordDialog.yourPasswordOnceMore')" @close="passwordRefused">
-    <UiForm class="form" :label="t('passwordDialog.showWhoYouAre')" :model="given" :rules="RULES" @submit="confirm">
+  <UiDialog :title="t('passwordDialog.yourPassword')" @close="passwordRefused">
+    <UiForm
+      class="form"
+      :label="t('passwordDialog.confirmYourPassword')"
+      :model="given"
+      :rules="RULES"
+      @submit="confirm"
+    >
       <UiText
         v-model="given.password"
         :label="t('passwordDialog.password')"
@@ -41,7 +47,7 @@ async function confirm(): Promise<void> {
         autocomplete="current-password"
       />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">{{ t('passwordDialog.goOn') }}</UiButton>
+      <UiButton kind="main" submit :disabled="busy">{{ t('passwordDialog.confirmPassword') }}</UiButton>
     </UiForm>
   </UiDialog>
 </template>

@@ -7,11 +7,11 @@ const props = defineProps<{ state: SaveState }>()
 const WORDS: Record<SaveState, string> = {
   saved: t('saveState.saved'),
   saving: t('saveState.saving'),
-  offline: t('saveState.withoutTheServerGoesOnFrom'),
+  offline: t('saveState.offlineWorkingFromThisDevice'),
   kept: t('saveState.keptOnThisDeviceWillSend'),
   unkept: t('saveState.notKeptOnThisDeviceLeave'),
   login: t('saveState.keptOnThisDeviceToSend'),
-  refused: t('saveState.somethingIsNotSaved'),
+  refused: t('saveState.notEverythingIsSaved'),
 }
 const words = computed(() => WORDS[props.state])
 </script>

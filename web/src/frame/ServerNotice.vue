@@ -9,9 +9,9 @@ const lines = computed(() => {
   const { mailLeaves, disk } = session.server
   const leads = session.user?.leads === true
   return [
-    disk === 'full' && t('serverNotice.theDiskOfTheServerIs'),
-    disk === 'low' && leads && t('serverNotice.theDiskOfTheServerIs2'),
-    !mailLeaves && leads && t('serverNotice.noMailLeavesThisMachineCopy'),
+    disk === 'full' && t('serverNotice.theServersDiskIsFullNothing'),
+    disk === 'low' && leads && t('serverNotice.theServersDiskIsNearlyFull'),
+    !mailLeaves && leads && t('serverNotice.thisServerSendsNoMailCopy'),
   ].filter((line): line is string => typeof line === 'string')
 })
 </script>

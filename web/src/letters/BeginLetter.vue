@@ -25,10 +25,10 @@ async function write(): Promise<void> {
   await router.push({ name: 'letter', params: { id } })
 }
 
+const placed = (one: Doctor): string => [one.name, one.field, one.practice].filter(Boolean).join(', ')
 const named = (one: Doctor) => ({
   id: one.id,
-  label:
-    [one.name, one.field, one.practice].filter(Boolean).join(', ') + (one.treats ? t('beginLetter.treatsThem') : ''),
+  label: one.treats ? t('beginLetter.treatingDoctor', { doctor: placed(one) }) : placed(one),
 })
 
 onMounted(() =>
@@ -42,19 +42,19 @@ onMounted(() =>
 </script>
 
 <template>
-  <UiDialog :title="t('beginLetter.toWhom')" @close="emit('close')">
+  <UiDialog :title="t('beginLetter.recipient')" @close="emit('close')">
     <UiSelect
       v-if="doctors.length > 0"
-      :label="t('beginLetter.fromTheBookOfDoctors')"
+      :label="t('beginLetter.fromTheAddressBook')"
       :value="doctor"
       :options="doctors.map(named)"
-      :none="t('beginLetter.aPersonNamedInTheLetter')"
+      :none="t('beginLetter.personNamedInTheLetter')"
       @change="(picked) => (doctor = picked)"
     />
     <UiAlert v-if="problem" :say="problem" />
     <template #actions>
       <UiButton kind="quiet" :to="{ name: 'doctors' }">{{ t('beginLetter.openTheAddressBook') }}</UiButton>
-      <UiButton kind="main" :disabled="busy" @click="attempt(write)">{{ t('beginLetter.write') }}</UiButton>
+      <UiButton kind="main" :disabled="busy" @click="attempt(write)">{{ t('beginLetter.writeLetter') }}</UiButton>
     </template>
   </UiDialog>
 </template>

@@ -41,8 +41,8 @@ async function save(): Promise<void> {
 <template>
   <UiDialog :title="doctor ? doctor.name : t('doctorDialog.newContact')" @close="emit('close')">
     <UiForm class="form" :label="t('doctorDialog.doctor')" :model="given" :rules="RULES" @submit="save">
-      <UiText v-model="given.name" :label="t('doctorDialog.nameAsALetterGreetsThem')" prop="name" />
-      <UiText v-model="given.field" :label="t('doctorDialog.field')" prop="field" />
+      <UiText v-model="given.name" :label="t('doctorDialog.nameAsUsedInLetters')" prop="name" />
+      <UiText v-model="given.field" :label="t('doctorDialog.specialty')" prop="field" />
       <UiText v-model="given.practice" class="wide" :label="t('doctorDialog.practiceOrHospital')" prop="practice" />
       <UiText v-model="given.address" class="wide" :label="t('doctorDialog.address')" prop="address" type="textarea" />
       <UiText v-model="given.email" :label="t('doctorDialog.email')" prop="email" />

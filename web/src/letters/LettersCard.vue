@@ -37,7 +37,7 @@ onMounted(() => attempt(load))
           <small>
             {{
               one.sent
-                ? t('lettersCard.left', { sent: one.sent, at: day(one.at) })
+                ? t('lettersCard.sent', { sent: one.sent, at: day(one.at) })
                 : t('lettersCard.draftOf', { at: day(one.at) })
             }}
           </small>

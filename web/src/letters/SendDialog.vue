@@ -30,17 +30,17 @@ function send(): void {
 </script>
 
 <template>
-  <UiDialog :title="t('sendDialog.sendThisLetter')" @close="emit('close')">
+  <UiDialog :title="t('sendDialog.sendLetter2')" @close="emit('close')">
     <div class="body">
       <UiChoice
         v-if="mails"
-        :label="t('sendDialog.howItLeaves')"
+        :label="t('sendDialog.delivery')"
         :value="by"
         :options="WAYS"
         @pick="(picked) => (by = picked)"
       />
       <template v-if="!mails">
-        <p>{{ t('sendDialog.writtenNoMailLeavesThisMachine') }}</p>
+        <p>{{ t('sendDialog.thisServerSendsNoMailSave') }}</p>
         <p class="files">
           <UiButton :href="`/api/letters/${letter.id}/pdf`" target="_blank">
             {{ t('sendDialog.openPdfToPrint') }}
@@ -50,20 +50,20 @@ function send(): void {
       </template>
       <p v-else-if="by === 'mail' && email === ''" role="status">{{ t('sendDialog.thereIsNoEMailAddress') }}</p>
       <p v-else-if="by === 'mail'">
-        {{ t('sendDialog.toWithTheLetterAsPdf', { email }) }}
+        {{ t('sendDialog.toWithTheLetterAsA', { email }) }}
       </p>
-      <p v-else>{{ t('sendDialog.printItAndHandItOver') }}</p>
+      <p v-else>{{ t('sendDialog.printTheLetterAndHandIt') }}</p>
       <fieldset v-if="carried.length > 0">
-        <legend>{{ t('sendDialog.referralsThatGoWithItTheir') }}</legend>
+        <legend>{{ t('sendDialog.referralsSentWithThisLetterTheir') }}</legend>
         <UiTick v-for="one in carried" :key="one.id" v-model="one.on">{{ one.title }}</UiTick>
       </fieldset>
-      <p>{{ t('sendDialog.onceItHasLeftItDoes') }}</p>
+      <p>{{ t('sendDialog.aSentLetterCannotBeChanged') }}</p>
       <UiAlert v-if="problem" :say="problem" />
     </div>
     <template #actions>
       <UiButton @click="emit('close')">{{ t('sendDialog.cancel') }}</UiButton>
       <UiButton kind="main" :disabled="busy || (by === 'mail' && email === '')" @click="send">
-        {{ by === 'mail' ? t('sendDialog.sendLetter') : t('sendDialog.noteAsHandedOver') }}
+        {{ by === 'mail' ? t('sendDialog.sendLetter') : t('sendDialog.recordAsHandedOver') }}
       </UiButton>
     </template>
   </UiDialog>

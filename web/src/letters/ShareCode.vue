@@ -43,23 +43,23 @@ onMounted(() => attempt(load))
 
 <template>
   <section class="share" aria-labelledby="share">
-    <h2 id="share">{{ t('shareCode.onTheirOwnDevice') }}</h2>
+    <h2 id="share">{{ t('shareCode.onTheAthletesOwnDevice') }}</h2>
     <div v-if="picture" class="code">
       <img :src="picture" :alt="t('shareCode.aCodeThatOpensThisPage')" />
       <p>
-        {{ t('shareCode.anyoneWhoReadsThisCodeSees', { until: day(until!) }) }}
+        {{ t('shareCode.anyoneWhoScansThisCodeCan', { until: day(until!) }) }}
         <span class="address">{{ address }}</span>
       </p>
     </div>
     <p v-else-if="until">
-      {{ t('shareCode.aCodeIsOpenUntilIt', { until: day(until) }) }}
+      {{ t('shareCode.aCodeIsOpenUntilIt2', { until: day(until) }) }}
     </p>
-    <p v-else>{{ t('shareCode.noCodeIsOpenOneThat') }}</p>
+    <p v-else>{{ t('shareCode.noCodeIsOpenACode') }}</p>
     <p class="actions">
       <UiButton :disabled="busy" @click="open">
-        {{ until ? t('shareCode.makeANewCode') : t('shareCode.makeACode') }}
+        {{ until ? t('shareCode.replaceCode') : t('shareCode.createCode') }}
       </UiButton>
-      <UiButton v-if="until" kind="quiet" :disabled="busy" @click="close">{{ t('shareCode.closeIt') }}</UiButton>
+      <UiButton v-if="until" kind="quiet" :disabled="busy" @click="close">{{ t('shareCode.closeCode') }}</UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />
   </section>

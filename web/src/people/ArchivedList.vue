@@ -56,10 +56,10 @@ onMounted(load)
           <UiButton
             v-if="session.user?.leads"
             kind="quiet"
-            :aria-label="t('archivedList.erase', { name: one.name })"
+            :aria-label="t('archivedList.eraseName', { name: one.name })"
             @click="erasing = one"
           >
-            {{ t('archivedList.erase2') }}
+            {{ t('archivedList.erase') }}
           </UiButton>
         </span>
       </li>

@@ -122,7 +122,7 @@ onMounted(async () => {
       <UiText v-model="given.name" class="wide" :label="t('athleteDialog.name')" prop="name" />
       <UiDate v-model="given.bornOn" :label="t('athleteDialog.birthDate')" prop="bornOn" />
       <UiSuggest v-model="given.squad" :label="t('athleteDialog.squad')" prop="squad" :known="squads" />
-      <UiMore class="wide" :title="t('athleteDialog.moreIfItMatters')">
+      <UiMore class="wide" :title="t('athleteDialog.moreDetails')">
         <div class="form">
           <UiText v-model="given.number" :label="t('athleteDialog.number')" prop="number" />
           <UiText v-model="given.sport" :label="t('athleteDialog.sport')" prop="sport" />
@@ -145,7 +145,7 @@ onMounted(async () => {
             />
           </div>
           <UiText v-model="given.heightCm" :label="t('athleteDialog.heightCm')" prop="heightCm" />
-          <UiText v-model="given.massKg" :label="t('athleteDialog.massKg')" prop="massKg" />
+          <UiText v-model="given.massKg" :label="t('athleteDialog.weightKg')" prop="massKg" />
           <UiSelect
             :label="t('athleteDialog.languageOfTheAthletesPage')"
             :value="language ?? undefined"
@@ -158,11 +158,11 @@ onMounted(async () => {
           <UiText
             v-model="given.alsoIn"
             class="wide"
-            :label="t('athleteDialog.otherSquadsWithCommasBetweenThem')"
+            :label="t('athleteDialog.otherSquadsSeparatedByCommas')"
             prop="alsoIn"
           />
           <fieldset class="form wide">
-            <legend>{{ t('athleteDialog.theCoachMayBeTold') }}</legend>
+            <legend>{{ t('athleteDialog.shareAvailabilityWithTheCoach') }}</legend>
             <UiText
               v-model="given.coachToldBy"
               class="wide"
@@ -170,7 +170,7 @@ onMounted(async () => {
               prop="coachToldBy"
             />
             <UiDate v-model="given.coachToldFrom" :label="t('athleteDialog.from')" prop="coachToldFrom" />
-            <UiDate v-model="given.coachToldUntil" :label="t('athleteDialog.untilEmptyNoEnd')" prop="coachToldUntil" />
+            <UiDate v-model="given.coachToldUntil" :label="t('athleteDialog.untilEmptyNoEnd2')" prop="coachToldUntil" />
           </fieldset>
           <UiText v-model="given.notes" class="wide" :label="t('athleteDialog.notes')" prop="notes" type="textarea" />
         </div>
@@ -184,11 +184,11 @@ onMounted(async () => {
               <template v-if="one.isArchived">, {{ t('athleteDialog.archived') }}</template>
             </span>
             <UiButton v-if="!one.isArchived" :to="{ name: 'athlete', params: { id: one.id } }">
-              {{ t('athleteDialog.itIs') }}
+              {{ t('athleteDialog.openThisAthlete') }}
             </UiButton>
           </li>
         </ul>
-        <UiButton :disabled="busy" @click="save(true)">{{ t('athleteDialog.noThisIsAnother') }}</UiButton>
+        <UiButton :disabled="busy" @click="save(true)">{{ t('athleteDialog.addAsADifferentAthlete') }}</UiButton>
       </div>
       <UiAlert v-if="problem" class="wide" :say="problem" />
       <template #actions>

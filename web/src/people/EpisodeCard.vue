@@ -69,7 +69,7 @@ function saved(): void {
   <article>
     <h3 v-if="episode.isBaseline">
       <span class="side" aria-hidden="true">{{ t('episodeCard.lr') }}</span>
-      {{ t('episodeCard.baselineBothKneesWhileTheyWere') }}
+      {{ t('episodeCard.baselineBothKneesBeforeAnyInjury') }}
     </h3>
     <h3 v-else>
       <span class="side" aria-hidden="true">{{ letterOf(episode.hurtSide) }}</span>
@@ -88,7 +88,7 @@ function saved(): void {
         <tr>
           <th scope="col">{{ t('episodeCard.confirmed') }}</th>
           <th scope="col">{{ t('episodeCard.by') }}</th>
-          <th scope="col" class="n">{{ t('episodeCard.heldOf100') }}</th>
+          <th scope="col" class="n">{{ t('episodeCard.predictedIn100') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -96,7 +96,7 @@ function saved(): void {
           <th scope="row">
             {{ capital(graded(one)) }}:
             <b>{{ one.seen === 'present' ? t('episodeCard.found') : t('episodeCard.notFound') }}</b>
-            <small v-if="one.disputed">{{ t('episodeCard.anotherLookSaidOtherwise') }}</small>
+            <small v-if="one.disputed">{{ t('episodeCard.anotherResultDisagrees') }}</small>
           </th>
           <td>{{ one.by }}</td>
           <td class="n">{{ one.predicted ? inHundred(one.predicted.chance) : '–' }}</td>

@@ -16,7 +16,7 @@ import UiText from '@/ui/UiText.vue'
 const props = defineProps<{ athlete: { id: string; name: string } }>()
 const emit = defineEmits<{ close: []; erased: [] }>()
 const given = reactive({ reason: '' })
-const RULES = { reason: required(t('eraseDialog.sayWhy')) }
+const RULES = { reason: required(t('eraseDialog.enterTheReason')) }
 const { busy, problem, attempt } = useDoing()
 const { take, isMaking, problem: exportProblem } = useExport()
 
@@ -37,7 +37,7 @@ async function erase(): Promise<void> {
     </p>
     <p>
       <UiButton :disabled="isMaking" @click="take(athlete.id)">
-        {{ isMaking ? t('eraseDialog.makingTheExport') : t('eraseDialog.exportEverythingFirst') }}
+        {{ isMaking ? t('eraseDialog.exporting') : t('eraseDialog.exportEverythingFirst') }}
       </UiButton>
     </p>
     <UiAlert v-if="exportProblem" :say="exportProblem" />

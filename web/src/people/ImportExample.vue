@@ -18,7 +18,7 @@ const LINES = [
 <template>
   <section class="example" aria-labelledby="example">
     <h2 id="example">{{ t('importExample.forExample') }}</h2>
-    <div class="wide" role="region" :aria-label="t('importExample.aListForExample')" tabindex="0">
+    <div class="wide" role="region" :aria-label="t('importExample.exampleList')" tabindex="0">
       <table class="figures">
         <thead>
           <tr>
@@ -34,12 +34,12 @@ const LINES = [
     </div>
     <ul class="quiet-text">
       <li>
-        {{ t('importExample.aNameWholeOrInTwo') }}
+        {{ t('importExample.aNameInOneOrTwo') }}
       </li>
       <li>
-        {{ t('importExample.sportTreatingDoctorGuardianAndNotes') }}
+        {{ t('importExample.sportTreatingDoctorGuardianAndNotes2') }}
       </li>
-      <li>{{ t('importExample.firstYouSeeWhatWouldBecome') }}</li>
+      <li>{{ t('importExample.youFirstSeeWhatHappensTo') }}</li>
       <li>{{ t('importExample.youCanUndoTheWholeImport') }}</li>
     </ul>
   </section>

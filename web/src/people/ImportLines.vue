@@ -13,8 +13,8 @@ const emit = defineEmits<{ take: [row: number, on: boolean] }>()
 const ORDER: LineStatus[] = ['refused', 'clash', 'new', 'same']
 const WORDS: Record<LineStatus, string> = {
   refused: t('importLines.notImported'),
-  clash: t('importLines.another'),
-  new: t('importLines.isAdded'),
+  clash: t('importLines.differentAthlete'),
+  new: t('importLines.willBeAdded'),
   same: t('importLines.hereAlready'),
 }
 const sorted = computed(() =>
@@ -28,7 +28,7 @@ const sorted = computed(() =>
       <thead>
         <tr>
           <th scope="col" class="n">{{ t('importLines.row') }}</th>
-          <th scope="col">{{ t('importLines.whatBecomesOfIt') }}</th>
+          <th scope="col">{{ t('importLines.result') }}</th>
           <th scope="col">{{ t('importLines.name') }}</th>
           <th scope="col">{{ t('importLines.born') }}</th>
           <th scope="col">{{ t('importLines.squad') }}</th>
@@ -46,7 +46,7 @@ const sorted = computed(() =>
               :model-value="taken.has(line.row)"
               @update:model-value="(on) => emit('take', line.row, on)"
             >
-              {{ t('importLines.itIsAnotherAdd', { name: line.name }) }}
+              {{ t('importLines.addAsADifferentAthlete', { name: line.name }) }}
             </UiTick>
           </td>
           <template v-if="line.name">

@@ -41,12 +41,12 @@ function place(column: ColumnId, head: number | undefined): void {
       @change="(head) => place(column.id, head)"
     />
     <UiSelect
-      :label="t('importReading.datesAreWritten')"
+      :label="t('importReading.dateOrder')"
       :value="preview.dates"
       :options="dates"
       @change="(order) => emit('change', { ...said, dates: order ?? null })"
     />
-    <UiText v-model="squad" :label="t('importReading.squadOfThoseWithoutOne')" prop="squad" />
+    <UiText v-model="squad" :label="t('importReading.squadForRowsWithoutOne')" prop="squad" />
   </UiForm>
 </template>
 

@@ -11,7 +11,7 @@ import { tell } from '@/ui/telling'
 
 /** Lists that came in since yesterday, to be taken back. */
 const WORDS: Record<Import['state'], string> = {
-  waiting: t('importsLately.waits'),
+  waiting: t('importsLately.waiting'),
   running: t('importsLately.underWay'),
   done: t('importsLately.added'),
   failed: t('importsLately.notAdded'),

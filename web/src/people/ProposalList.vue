@@ -23,7 +23,7 @@ const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const against = ref<Proposal | null>(null)
 const given = reactive({ why: '' })
-const RULES = { why: required(t('proposalList.sayWhyItIsDeclined')) }
+const RULES = { why: required(t('proposalList.enterTheReasonForDecliningIt')) }
 const { busy, problem, attempt } = useDoing()
 
 async function decide(proposal: Proposal, take: boolean): Promise<void> {
@@ -55,7 +55,7 @@ async function takeBack(proposal: Proposal): Promise<void> {
         <span>{{ one.title }}</span>
         <span v-if="one.note" class="note">“{{ one.note }}”</span>
         <small v-if="one.state === 'open'">
-          {{ t('proposalList.proposedByItCountsNowhereYet', { by: one.by, at: moment(one.at) }) }}
+          {{ t('proposalList.proposedByNotValidUntilAccepted', { by: one.by, at: moment(one.at) }) }}
         </small>
         <small v-else-if="one.state === 'taken'">
           {{ t('proposalList.acceptedBy', { decidedBy: one.decidedBy }) }}

@@ -130,7 +130,7 @@ onMounted(() =>
     "
     @close="emit('close')"
   >
-    <UiWaiting v-if="!knee && !problem" :label="t('referenceResultDialog.loadingWhatWasHeldLikely')" />
+    <UiWaiting v-if="!knee && !problem" :label="t('referenceResultDialog.loadingThePredictedChances')" />
     <UiForm
       v-if="knee"
       class="form"
@@ -141,7 +141,7 @@ onMounted(() =>
     >
       <UiChoice
         class="kinds"
-        :label="t('referenceResultDialog.toldBy')"
+        :label="t('referenceResultDialog.source')"
         :value="kind"
         :options="knee.choices.kinds"
         @pick="(picked) => (kind = picked)"
@@ -169,7 +169,8 @@ onMounted(() =>
               {{
                 [
                   isAsked(one.id) && 'asked',
-                  one.predicted && t('referenceResultDialog.in100Then', { chance: inHundred(one.predicted.chance) }),
+                  one.predicted &&
+                    t('referenceResultDialog.predictedIn100', { chance: inHundred(one.predicted.chance) }),
                 ]
                   .filter(Boolean)
                   .join(', ')
@@ -182,13 +183,13 @@ onMounted(() =>
           </UiButton>
         </p>
       </template>
-      <UiMore :title="t('referenceResultDialog.lineByLineWithGradeAnd')" :open="before !== undefined">
+      <UiMore :title="t('referenceResultDialog.eachStructureWithGradeAndNotes')" :open="before !== undefined">
         <ul>
           <li v-for="one in conditions" :key="one.id">
             <span>
               {{ capital(one.label) }}
               <small v-if="one.predicted" class="number">
-                {{ t('referenceResultDialog.heldIn100', { chance: inHundred(one.predicted.chance) }) }}
+                {{ t('referenceResultDialog.predictedIn1002', { chance: inHundred(one.predicted.chance) }) }}
               </small>
             </span>
             <UiChoice
@@ -208,8 +209,8 @@ onMounted(() =>
             />
           </li>
         </ul>
-        <p class="quiet-text">{{ t('referenceResultDialog.whatIsNotMarkedWasNot') }}</p>
-        <UiText v-model="given.note" :label="t('referenceResultDialog.inWords')" prop="note" type="textarea" />
+        <p class="quiet-text">{{ t('referenceResultDialog.structuresThatAreNotMarkedWere') }}</p>
+        <UiText v-model="given.note" :label="t('referenceResultDialog.report')" prop="note" type="textarea" />
         <p class="actions">
           <UiButton kind="main" submit :disabled="busy || answers.length === 0">
             {{ t('referenceResultDialog.saveResult') }}

@@ -93,9 +93,9 @@ async function takeBack(removedFile: string): Promise<void> {
       {{ t('resultFiles.addAFile2') }}
     </UiButton>
     <UiAlert v-if="problem && !adding" :say="problem" />
-    <UiDialog v-if="adding" :title="t('resultFiles.aFileBeside', { label: result.label })" @close="adding = false">
+    <UiDialog v-if="adding" :title="t('resultFiles.filesFor', { label: result.label })" @close="adding = false">
       <UiFile :label="t('resultFiles.chooseOrDropAReportOr')" accept=".pdf,.png,.jpg,.jpeg" @chosen="add">
-        {{ busy ? t('resultFiles.onItsWay') : t('resultFiles.chooseOrDropAPdfPng', { MOST_MB }) }}
+        {{ busy ? t('resultFiles.uploading') : t('resultFiles.chooseOrDropAPdfPng', { MOST_MB }) }}
       </UiFile>
       <UiAlert v-if="problem" class="said" :say="problem" />
     </UiDialog>

@@ -36,7 +36,7 @@ const isSent = computed(() => props.task.state === 'sent')
 const RULES: Record<Doing, object> = {
   answer: {},
   move: { dueOn: required(t('taskDialog.theDayIsMissing')) },
-  let_go: { note: required(t('taskDialog.sayWhyItIsDismissed')) },
+  let_go: { note: required(t('taskDialog.enterTheReasonForDismissingIt')) },
 }
 
 async function change(state: Task['state'], more: { dueOn?: string; note?: string } = {}): Promise<void> {
@@ -50,10 +50,10 @@ async function change(state: Task['state'], more: { dueOn?: string; note?: strin
   else
     tell(
       state === 'sent'
-        ? t('taskDialog.sentItsAnswerIsAwaited')
+        ? t('taskDialog.markedAsSentTheAnswerIs')
         : state === 'open'
           ? t('taskDialog.moved')
-          : t('taskDialog.closedItStaysOnRecord'),
+          : t('taskDialog.taskClosedItStaysOnRecord'),
     )
   emit('changed')
 }

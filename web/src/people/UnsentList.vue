@@ -28,7 +28,7 @@ onMounted(look)
     <span aria-hidden="true">!</span>
     <span>
       <b>{{ t('unsentList.forNotSentYet', { n: count, name }) }}</b>
-      <RouterLink :to="{ name: 'bench', params: { id } }">{{ t('unsentList.openItToSend') }}</RouterLink>
+      <RouterLink :to="{ name: 'bench', params: { id } }">{{ t('unsentList.openExaminationToSend') }}</RouterLink>
     </span>
   </p>
 </template>

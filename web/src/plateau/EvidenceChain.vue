@@ -18,7 +18,7 @@ const answer = computed(() => props.assessment.answers.find((a) => a.condition =
 const title = computed(() => capital(catalogue.conditionLabel(props.condition)))
 
 function echo(share: number | null): string {
-  return share !== null && share > 0.005 ? t('evidenceChain.takenAsEcho', { share: Math.round(share * 100) }) : ''
+  return share !== null && share > 0.005 ? t('evidenceChain.countedAsOverlap', { share: Math.round(share * 100) }) : ''
 }
 </script>
 
@@ -32,7 +32,7 @@ function echo(share: number | null): string {
     </p>
     <p class="quiet-text">
       {{
-        t('evidenceChain.n95RangeMultipliedByHandStrongest', {
+        t('evidenceChain.n95RangeAssumingIndependentTests', {
           interval: rangeInHundred(verdict.interval),
           textbook: inHundred(verdict.textbook),
           strongest: inHundred(verdict.strongest),
@@ -40,7 +40,7 @@ function echo(share: number | null): string {
       }}
     </p>
     <p v-if="steps.length === 0" class="none">
-      {{ t('evidenceChain.noResultSpeaksOfItDirectly') }}
+      {{ t('evidenceChain.noTestOfThisStructureIs') }}
     </p>
     <ol v-else>
       <li v-for="step in steps" :key="step.finding" :class="step.outcome">

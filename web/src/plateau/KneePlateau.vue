@@ -131,7 +131,7 @@ function turn(shape: Shape): string | undefined {
         <thead>
           <tr>
             <th>{{ t('kneePlateau.condition') }}</th>
-            <th>{{ t('kneePlateau.chanceAfter') }}</th>
+            <th>{{ t('kneePlateau.postTestProbability') }}</th>
             <th>{{ t('kneePlateau.n95Range') }}</th>
             <th>{{ t('kneePlateau.zone') }}</th>
           </tr>

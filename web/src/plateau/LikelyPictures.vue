@@ -23,7 +23,7 @@ function words(present: ConditionId[]): string {
 
 <template>
   <div class="pictures">
-    <h3>{{ t('likelyPictures.likeliestTogetherIn100') }}</h3>
+    <h3>{{ t('likelyPictures.likeliestCombinationsIn100') }}</h3>
     <ul>
       <li v-for="pattern in props.patterns.slice(0, SHOWN)" :key="pattern.present.join()">
         <b class="number">{{ inHundred(pattern.probability) }}</b>

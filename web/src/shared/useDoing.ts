@@ -2,7 +2,7 @@ import { ref } from 'vue'
 import { t } from '@/messages/shared'
 
 /** One thing at a time that may go wrong: what went wrong is told, and nothing is pressed twice. */
-export function useDoing(otherwise = t('useDoing.itDidNotWorkNothingWas')) {
+export function useDoing(otherwise = t('useDoing.thatFailedNothingWasChanged')) {
   const busy = ref(false)
   const problem = ref('')
 

@@ -2,7 +2,7 @@ import { ref } from 'vue'
 import { t } from '@/messages/shared'
 
 /** Asks again as often as it is told to; the newest question counts, however late the answers to others come. */
-export function useNewest(otherwise = t('useNewest.itCouldNotBeLoaded')) {
+export function useNewest(otherwise = t('useNewest.thisCouldNotBeLoaded')) {
   const asking = ref(false)
   const problem = ref('')
   let asked = 0

@@ -14,9 +14,9 @@ const verdict = useVerdict()
     <thead>
       <tr>
         <th scope="col">{{ t('chancesTable.condition') }}</th>
-        <th scope="col" class="n">{{ t('chancesTable.before') }}</th>
+        <th scope="col" class="n">{{ t('chancesTable.preTest') }}</th>
         <th scope="col" class="n">{{ t('chancesTable.afterHistory') }}</th>
-        <th scope="col" class="n">{{ t('chancesTable.afterAll') }}</th>
+        <th scope="col" class="n">{{ t('chancesTable.postTest') }}</th>
         <th scope="col" class="scale">
           <span class="unseen">{{ t('chancesTable.n95RangeDrawn') }}</span>
           <span aria-hidden="true">0</span>

@@ -54,7 +54,7 @@ function difference(m: Measurement): string {
         <td v-if="!baselineFrom">
           <span :class="{ slashed: !m.counts }">{{ m.grade ?? '–' }}</span>
           {{ ' ' }}
-          <small v-if="!m.counts">{{ t('kneesTable.doesNotCount') }}</small>
+          <small v-if="!m.counts">{{ t('kneesTable.notValid') }}</small>
           {{ ' ' }}
           <small v-if="m.provisional && m.grade !== null">{{ t('kneesTable.provisional') }}</small>
         </td>

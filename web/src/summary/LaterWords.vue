@@ -20,7 +20,7 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ words: '' })
 const writing = ref(false)
-const RULES = { words: required(t('laterWords.nothingIsWritten')) }
+const RULES = { words: required(t('laterWords.theNoteIsEmpty')) }
 const { busy, problem, attempt } = useDoing()
 
 const head = computed(() => opened.head!)
@@ -51,13 +51,13 @@ async function correct(): Promise<void> {
   <section class="later" :aria-label="t('laterWords.addedLater')">
     <p v-if="head.supersededBy" :class="{ 'ink-line': isReplaced }">
       <RouterLink :to="{ name: isReplaced ? 'summary' : 'bench', params: { id: head.supersededBy.id } }">
-        {{ isReplaced ? t('laterWords.aCorrectedExaminationTookThePlace') : t('laterWords.aCorrectionOfThisOneIs') }}
+        {{ isReplaced ? t('laterWords.thisExaminationWasReplacedByA') : t('laterWords.aCorrectionOfThisOneIs') }}
       </RouterLink>
     </p>
     <p v-if="head.supersedes">
-      {{ t('laterWords.itCorrects') }}
+      {{ t('laterWords.corrects') }}
       <RouterLink :to="{ name: 'summary', params: { id: head.supersedes } }">
-        {{ t('laterWords.oneThatWasSignedBefore') }}
+        {{ t('laterWords.anEarlierSignedExamination') }}
       </RouterLink>
       .
     </p>
@@ -65,17 +65,22 @@ async function correct(): Promise<void> {
       <b>{{ t('laterWords.addedBy', { by: one.by, at: moment(one.at) }) }}</b>
       {{ one.words }}
     </p>
-    <UiForm v-if="writing" class="form" :label="t('laterWords.addAWord')" :model="given" :rules="RULES" @submit="add">
-      <UiText v-model="given.words" :label="t('laterWords.whatIsToBeAddedWhat')" prop="words" type="textarea" />
+    <UiForm v-if="writing" class="form" :label="t('laterWords.addNote')" :model="given" :rules="RULES" @submit="add">
+      <UiText
+        v-model="given.words"
+        :label="t('laterWords.noteToAddTheSignedExamination')"
+        prop="words"
+        type="textarea"
+      />
       <p class="actions">
-        <UiButton kind="main" submit :disabled="busy">{{ t('laterWords.addIt') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('laterWords.addNote2') }}</UiButton>
         <UiButton kind="quiet" @click="writing = false">{{ t('laterWords.cancel') }}</UiButton>
       </p>
     </UiForm>
     <p v-else-if="mayAdd && head.status === 'signed'" class="actions">
-      <UiButton @click="writing = true">{{ t('laterWords.addAWord') }}</UiButton>
+      <UiButton @click="writing = true">{{ t('laterWords.addNote') }}</UiButton>
       <UiButton v-if="!head.supersededBy" kind="quiet" :disabled="busy" @click="correct">
-        {{ t('laterWords.correctIt') }}
+        {{ t('laterWords.correctExamination') }}
       </UiButton>
     </p>
     <UiAlert v-if="problem" :say="problem" />

@@ -67,7 +67,7 @@ const support = computed(() => {
       {{ ' ' }}
       <span>{{ plan.lookAgain.why }} {{ plan.lookAgain.hours }}</span>
     </dd>
-    <dd v-else>{{ t('planSections.nothingAsksForIt') }}</dd>
+    <dd v-else>{{ t('planSections.noneNeeded') }}</dd>
   </dl>
 </template>
 

@@ -18,7 +18,7 @@ const opened = useOpenExamination()
 const verdict = useVerdict()
 const given = reactive({ ungated: '' })
 const RULES = {
-  ungated: required(t('signDialog.sayWhyTheGateIsNot')),
+  ungated: required(t('signDialog.enterWhyTheSafetyCheckIs')),
 }
 const busy = ref(false)
 const problem = ref('')
@@ -41,7 +41,7 @@ async function sign(): Promise<void> {
 </script>
 
 <template>
-  <UiDialog :title="t('signDialog.signThisExamination')" @close="emit('close')">
+  <UiDialog :title="t('signDialog.signExamination')" @close="emit('close')">
     <UiForm class="form" :label="t('signDialog.sign')" :model="given" :rules="RULES" @submit="sign">
       <p>
         {{ t('signDialog.signingClosesItForGoodThe') }}
@@ -55,16 +55,16 @@ async function sign(): Promise<void> {
       <UiText
         v-if="isShut"
         v-model="given.ungated"
-        :label="t('signDialog.theSafetyGateIsNotAnswered')"
+        :label="t('signDialog.theSafetyCheckIsNotComplete')"
         prop="ungated"
       />
       <p v-if="!isSaved" role="status">
-        {{ t('signDialog.somethingIsStillOnItsWay') }}
+        {{ t('signDialog.anEntryIsStillBeingSaved') }}
       </p>
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>
         <UiButton @click="emit('close')">{{ t('signDialog.cancel') }}</UiButton>
-        <UiButton kind="main" submit :disabled="busy || !isSaved">{{ t('signDialog.signForGood') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy || !isSaved">{{ t('signDialog.signExamination2') }}</UiButton>
       </template>
     </UiForm>
   </UiDialog>

@@ -12,7 +12,7 @@ type Result = Assessment['results'][number]
 
 const WAITS: Record<string, string> = {
   consent: t('useSummary.waitingForConsent'),
-  gate: t('useSummary.waitingForTheSafetyGate'),
+  gate: t('useSummary.waitingForTheSafetyCheck'),
 }
 
 /** What the summary says of the open examination in words: nothing here is judged, all of it is put side by side. */
@@ -52,7 +52,7 @@ export function useSummary() {
     return [
       { label: t('useSummary.positive'), names: of('positive', true) },
       { label: t('useSummary.negative'), names: of('negative', true) },
-      { label: t('useSummary.equivocalMovingNothing'), names: of('equivocal', true) },
+      { label: t('useSummary.equivocalNoChange'), names: of('equivocal', true) },
       { label: t('useSummary.historyPositive'), names: of('positive', false) },
       { label: t('useSummary.historyNegative'), names: of('negative', false) },
     ].filter(({ names }) => names.length > 0)
@@ -76,10 +76,10 @@ export function useSummary() {
       const reason = findings.find((finding) => typeof finding.override === 'string')?.override
       return [
         ...(reason
-          ? [{ name: m.card.name, mark: t('useSummary.takenAgainstTheGate', { reason: String(reason) }) }]
+          ? [{ name: m.card.name, mark: t('useSummary.doneDespiteTheSafetyCheck', { reason: String(reason) }) }]
           : []),
         ...(SIDES.some((side) => verdict.beforeGate.has(recordKey(m.id, side)))
-          ? [{ name: m.card.name, mark: t('useSummary.recordedBeforeTheGate') }]
+          ? [{ name: m.card.name, mark: t('useSummary.recordedBeforeTheSafetyCheck') }]
           : []),
         ...(findings.some((finding) => finding.fromMemory === true)
           ? [{ name: m.card.name, mark: t('useSummary.enteredFromMemory') }]

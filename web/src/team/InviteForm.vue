@@ -64,7 +64,7 @@ function type(email: string): void {
     </UiForm>
     <div v-if="made" class="made" role="status">
       <template v-if="made.address">
-        <p>{{ t('inviteForm.noMailLeavesThisMachineSend', { email: made.email }) }}</p>
+        <p>{{ t('inviteForm.thisServerSendsNoMailSend', { email: made.email }) }}</p>
         <CopyLine :label="t('inviteForm.invitationLink')" :text="made.address" />
       </template>
       <p v-else>{{ t('inviteForm.anInvitationWasSentTo', { email: made.email }) }}</p>

@@ -35,7 +35,7 @@ defineExpose({ load })
           <small>{{ t('outboxList.to', { to: mail.to, at: moment(mail.at) }) }}</small>
         </span>
         <UiButton v-if="mail.readable" kind="quiet" :href="`/api/mails/${mail.id}`" download>
-          {{ t('outboxList.asAFile') }}
+          {{ t('outboxList.downloadFile') }}
         </UiButton>
         <small v-else>{{ t('outboxList.forNoOneElse') }}</small>
       </li>

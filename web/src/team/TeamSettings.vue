@@ -49,7 +49,7 @@ const zones = computed(() =>
 const SETTINGS = [{ id: 'specialist' as const, label: t('teamSettings.aSpecialistClinic') }]
 const RULES = {
   name: required(t('teamSettings.theNameIsMissing')),
-  keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: t('teamSettings.aNumberOfYearsOrNothing'), trigger: 'submit' }],
+  keepsYears: [{ pattern: /^\s*\d{0,2}\s*$/, message: t('teamSettings.enterANumberOfYearsOr'), trigger: 'submit' }],
 }
 const { busy, problem, attempt } = useDoing()
 const now = computed(() =>
@@ -113,7 +113,7 @@ async function save(): Promise<void> {
   const done = await attempt(() => withPassword(() => answerOf(api.PUT('/api/team', { body }))))
   if (!done) return
   await session.look()
-  tell(t('teamSettings.theSettingsOfTheTeamAre'))
+  tell(t('teamSettings.theTeamSettingsAreSaved'))
 }
 
 onMounted(() => attempt(load))
@@ -125,7 +125,7 @@ onMounted(() => attempt(load))
     <UiForm
       v-if="loaded"
       class="form"
-      :label="t('teamSettings.settingsOfTheTeam')"
+      :label="t('teamSettings.teamSettings')"
       :model="given"
       :rules="RULES"
       @submit="save"
@@ -133,7 +133,7 @@ onMounted(() => attempt(load))
       <UiText v-model="given.name" :label="t('teamSettings.nameOfTheTeam')" prop="name" />
       <UiText
         v-model="given.letterHead"
-        :label="t('teamSettings.letterHeadEmptyTheName')"
+        :label="t('teamSettings.letterheadEmptyTeamName')"
         prop="letterHead"
         type="textarea"
       />
@@ -150,15 +150,15 @@ onMounted(() => attempt(load))
         :options="ORDERS"
         @pick="(picked) => (given.dateOrder = picked)"
       />
-      <p class="note">{{ t('teamSettings.todayWhatIsDueAndEvery', { now }) }}</p>
-      <UiTick v-model="given.asksSecondFactor">{{ t('teamSettings.everybodyNeedsASecondFactor') }}</UiTick>
+      <p class="note">{{ t('teamSettings.todayTasksAndAllDatesUse', { now }) }}</p>
+      <UiTick v-model="given.asksSecondFactor">{{ t('teamSettings.requireASecondFactorForEveryone') }}</UiTick>
       <p v-if="given.asksSecondFactor && !session.user?.secondFactor" class="note">
-        {{ t('teamSettings.youHaveNoneYetAfterSaving') }}
+        {{ t('teamSettings.youHaveNoSecondFactorYet') }}
       </p>
       <UiTick v-model="given.sharesPages">
         {{ t('teamSettings.athletesMayBeGivenACode') }}
       </UiTick>
-      <UiText v-model="given.keepsYears" :label="t('teamSettings.yearsAfterTheLastVisitUntil')" prop="keepsYears" />
+      <UiText v-model="given.keepsYears" :label="t('teamSettings.yearsAfterTheLastVisitUntil2')" prop="keepsYears" />
       <p class="note">
         {{ t('teamSettings.forAthletesWhoWereChildrenThen') }}
       </p>
@@ -176,7 +176,7 @@ onMounted(() => attempt(load))
             :prop="`seasons.${squad}.until`"
           />
         </fieldset>
-        <p class="note">{{ t('teamSettings.theyStandBesideTheSquadsOn') }}</p>
+        <p class="note">{{ t('teamSettings.shownBesideTheSquadsOnToday') }}</p>
       </UiMore>
       <UiMore :title="t('teamSettings.translationsOfTheAthletesPage')">
         <div class="form">

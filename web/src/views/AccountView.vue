@@ -25,7 +25,7 @@ const session = useSession()
 const router = useRouter()
 const given = reactive({ current: '', password: '' })
 const RULES = {
-  current: required(t('accountView.thePasswordThatYouHaveNow'), { whitespace: false }),
+  current: required(t('accountView.theCurrentPasswordIsMissing'), { whitespace: false }),
   password: required(t('accountView.theNewPasswordIsMissing'), { whitespace: false }),
 }
 const sessions = ref<InstanceType<typeof OpenSessions> | null>(null)
@@ -37,7 +37,7 @@ async function changePassword(): Promise<void> {
   const done = await attempt(() => answerOf(api.PUT('/api/password', { body: { ...given } })))
   if (!done) return
   given.current = given.password = ''
-  tell(t('accountView.thePasswordIsChangedEverywhereElse'))
+  tell(t('accountView.thePasswordIsChangedAllOther'))
   void sessions.value?.load()
 }
 
@@ -63,7 +63,7 @@ onMounted(() => void session.look().catch(() => undefined))
     <div class="columns">
       <div class="side">
         <section v-if="session.user.teams.length > 1" aria-labelledby="teams">
-          <h2 id="teams">{{ t('accountView.youAreAtWorkIn') }}</h2>
+          <h2 id="teams">{{ t('accountView.currentTeam') }}</h2>
           <UiChoice
             :label="t('accountView.team')"
             :value="session.user.teams.find((team) => team.here)?.id"
@@ -76,21 +76,21 @@ onMounted(() => void session.look().catch(() => undefined))
           <h2 id="password">{{ t('accountView.password') }}</h2>
           <UiForm
             class="form"
-            :label="t('accountView.changeThePassword')"
+            :label="t('accountView.changePassword2')"
             :model="given"
             :rules="RULES"
             @submit="changePassword"
           >
             <UiText
               v-model="given.current"
-              :label="t('accountView.passwordNow')"
+              :label="t('accountView.currentPassword')"
               prop="current"
               type="password"
               autocomplete="current-password"
             />
             <UiText
               v-model="given.password"
-              :label="t('accountView.newPassword12LettersOrMore')"
+              :label="t('accountView.newPassword12CharactersOrMore')"
               prop="password"
               type="password"
               autocomplete="new-password"

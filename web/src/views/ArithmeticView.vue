@@ -37,11 +37,11 @@ const tests = ref<TypedTest[]>([{ ...first, id: 1, name: t('arithmeticView.first
 const inRange = (percent: number) => Number.isFinite(percent) && percent > 0 && percent < 100
 /** What is wrong with each figure; nothing where it is sound. */
 const wrong = computed(() => ({
-  before: inRange(before.value) ? '' : t('arithmeticView.between0And100WithoutEither'),
+  before: inRange(before.value) ? '' : t('arithmeticView.moreThan0AndLessThan'),
   limits:
     inRange(ruleOut.value) && inRange(act.value) && ruleOut.value < act.value
       ? ''
-      : t('arithmeticView.ruledOutBelowLiesUnderAct'),
+      : t('arithmeticView.ruledOutBelowMustBeLess'),
   echo: echo.value >= 0 && echo.value < 100 ? '' : t('arithmeticView.from0UpTo99'),
   spread: spread.value >= 0 && spread.value <= 2 ? '' : t('arithmeticView.from0To2'),
   worth: worth.value > 0 ? '' : t('arithmeticView.moreThan0Knees'),
@@ -49,9 +49,9 @@ const wrong = computed(() => ({
 const isRate = (test: TypedTest) => inRange(test.sensitivity) && inRange(test.specificity)
 const fault = computed(() => {
   const first = Object.values(wrong.value).find((reason) => reason !== '')
-  if (first !== undefined) return t('arithmeticView.somethingAmongTheFiguresIsNot')
+  if (first !== undefined) return t('arithmeticView.aFigureIsNotValid')
   const at = tests.value.findIndex((test) => !isRate(test))
-  return at < 0 ? '' : t('arithmeticView.testSensitivityAndSpecificityLie', { at: at + 1 })
+  return at < 0 ? '' : t('arithmeticView.testSensitivityAndSpecificityMustBe', { at: at + 1 })
 })
 /** Each test goes by its name; one without a name, or with another's, by its number. */
 const names = computed(() =>
@@ -120,21 +120,21 @@ function add(): void {
   <main class="arithmetic">
     <header>
       <h1>{{ t('arithmeticView.arithmetic') }}</h1>
-      <p>{{ t('arithmeticView.anySensitivitySpecificityAndChance') }}</p>
+      <p>{{ t('arithmeticView.anySensitivitySpecificityAndPreTest') }}</p>
     </header>
     <div class="columns">
       <UiForm class="figures" :label="t('arithmeticView.figures')" :model="{}">
         <div class="pair">
           <UiFigure
             v-model="before"
-            :label="t('arithmeticView.chanceBeforeIn100')"
+            :label="t('arithmeticView.preTestProbabilityIn100')"
             :least="0.1"
             :most="99.9"
             :wrong="wrong.before"
           />
           <UiFigure
             v-model="echo"
-            :label="t('arithmeticView.echoAmongTests')"
+            :label="t('arithmeticView.overlapBetweenTests')"
             :least="0"
             :most="99"
             :wrong="wrong.echo"
@@ -153,10 +153,15 @@ function add(): void {
             :most="99.9"
             :wrong="wrong.limits"
           />
-          <UiFigure v-model="worth" :label="t('arithmeticView.beforeIsWorthKnees')" :least="1" :wrong="wrong.worth" />
+          <UiFigure
+            v-model="worth"
+            :label="t('arithmeticView.weightOfThePreTestEstimate')"
+            :least="1"
+            :wrong="wrong.worth"
+          />
           <UiFigure
             v-model="spread"
-            :label="t('arithmeticView.spreadOfClinics02')"
+            :label="t('arithmeticView.variationBetweenClinics02')"
             :least="0"
             :most="2"
             :wrong="wrong.spread"
@@ -171,13 +176,13 @@ function add(): void {
           @remove="tests.splice(at, 1)"
         />
         <UiButton v-if="tests.length < MOST_TESTS" @click="add">{{ t('arithmeticView.addATest') }}</UiButton>
-        <UiAlert v-if="fault" :say="t('arithmeticView.theLastSoundFiguresAreShown', { fault })" />
+        <UiAlert v-if="fault" :say="t('arithmeticView.theLastValidFiguresAreShown', { fault })" />
       </UiForm>
       <WeighBoard :problem="problem" :condition="INJURY" :order="names" :name-of="(finding) => finding" />
     </div>
     <p class="caution">
       <b>{{ t('arithmeticView.aChanceNotADiagnosis') }}</b>
-      {{ t('arithmeticView.itIsAsGoodAsThe') }}
+      {{ t('arithmeticView.theResultIsOnlyAsGood') }}
     </p>
   </main>
 </template>

@@ -65,10 +65,10 @@ const facts = computed(() => {
     [t('athleteView.leadingLeg'), profile.leadingLeg],
     [t('athleteView.pageLanguage'), translationName(profile.language)],
     [t('athleteView.height'), said(profile.heightCm, ' cm')],
-    [t('athleteView.mass'), said(profile.massKg, ' kg')],
+    [t('athleteView.weight'), said(profile.massKg, ' kg')],
     [t('athleteView.doctor'), profile.doctor],
     [t('athleteView.guardian'), profile.guardian],
-    [t('athleteView.coachTold'), told(profile)],
+    [t('athleteView.sharedWithCoach'), told(profile)],
     [t('athleteView.notes'), profile.notes],
   ].filter((fact): fact is [string, string] => typeof fact[1] === 'string' && fact[1] !== '')
 })
@@ -147,7 +147,7 @@ watch(() => props.id, load)
               <small>
                 {{
                   letter.sent
-                    ? t('athleteView.left', { sent: letter.sent, at: day(letter.at) })
+                    ? t('athleteView.sent', { sent: letter.sent, at: day(letter.at) })
                     : t('athleteView.draftOf', { at: day(letter.at) })
                 }}
               </small>
@@ -157,7 +157,7 @@ watch(() => props.id, load)
       </div>
       <div>
         <section aria-labelledby="due">
-          <h2 id="due">{{ t('athleteView.dueAndDone') }}</h2>
+          <h2 id="due">{{ t('athleteView.tasks') }}</h2>
           <DueList :tasks="openTasks" @changed="load" @examine="open = 'start'" />
           <UiMore v-if="closed.length > 0" :title="t('athleteView.closed', { n: closed.length })">
             <ul>
@@ -186,12 +186,12 @@ watch(() => props.id, load)
           </dl>
           <p v-if="keepsLists" class="actions">
             <UiButton @click="open = 'edit'">{{ t('athleteView.editDetails') }}</UiButton>
-            <UiButton kind="quiet" @click="open = 'archive'">{{ t('athleteView.archive') }}</UiButton>
+            <UiButton kind="quiet" @click="open = 'archive'">{{ t('athleteView.archiveAthlete') }}</UiButton>
             <template v-if="session.user?.leads">
               <UiButton kind="quiet" :disabled="making" @click="take(athlete.id)">
-                {{ making ? t('athleteView.makingTheExport') : t('athleteView.exportAllData') }}
+                {{ making ? t('athleteView.exporting') : t('athleteView.exportAllData') }}
               </UiButton>
-              <UiButton kind="quiet" @click="open = 'erase'">{{ t('athleteView.erase') }}</UiButton>
+              <UiButton kind="quiet" @click="open = 'erase'">{{ t('athleteView.eraseAthlete') }}</UiButton>
             </template>
           </p>
           <UiAlert v-if="exportProblem" :say="exportProblem" />
@@ -203,13 +203,13 @@ watch(() => props.id, load)
     <EraseDialog v-if="athlete && open === 'erase'" :athlete="athlete" @close="open = null" @erased="erased" />
     <UiDialog
       v-if="athlete && open === 'archive'"
-      :title="t('athleteView.archive2', { name: athlete.name })"
+      :title="t('athleteView.archiveName', { name: athlete.name })"
       @close="open = null"
     >
       <p>{{ t('athleteView.theyLeaveTheListsTheirExaminations') }}</p>
       <template #actions>
         <UiButton @click="open = null">{{ t('athleteView.cancel') }}</UiButton>
-        <UiButton kind="main" :disabled="busy" @click="archive">{{ t('athleteView.archive') }}</UiButton>
+        <UiButton kind="main" :disabled="busy" @click="archive">{{ t('athleteView.archiveAthlete') }}</UiButton>
       </template>
     </UiDialog>
   </SubjectPage>

@@ -35,7 +35,7 @@ onMounted(load)
 </script>
 
 <template>
-  <SubjectPage :title="t('auditLogView.logWhoDidWhat')">
+  <SubjectPage :title="t('auditLogView.auditLog')">
     <template #beside>
       <UiButton href="/api/audit-log.csv" download>{{ t('auditLogView.tableCsv') }}</UiButton>
     </template>
@@ -59,7 +59,7 @@ onMounted(load)
         />
         <p class="count number quiet-text">{{ t('auditLogView.entries', { n: log.total }) }}</p>
       </div>
-      <UiEmpty v-if="log.entries.length === 0" :say="t('auditLogView.nothingWasDoneThatThisAsks')" />
+      <UiEmpty v-if="log.entries.length === 0" :say="t('auditLogView.noEntriesMatchTheseFilters')" />
       <div v-else class="wide" role="region" :aria-label="t('auditLogView.whoDidWhatNewestFirst')" tabindex="0">
         <table>
           <thead>
@@ -67,7 +67,7 @@ onMounted(load)
               <th scope="col">{{ t('auditLogView.when') }}</th>
               <th scope="col">{{ t('auditLogView.who') }}</th>
               <th scope="col">{{ t('auditLogView.what') }}</th>
-              <th scope="col">{{ t('auditLogView.whose') }}</th>
+              <th scope="col">{{ t('auditLogView.athlete') }}</th>
               <th scope="col">{{ t('auditLogView.part') }}</th>
               <th scope="col">{{ t('auditLogView.from') }}</th>
             </tr>
@@ -87,7 +87,7 @@ onMounted(load)
       <UiPages
         :page="log.page"
         :pages="log.pages"
-        :label="t('auditLogView.pagesOfTheLog')"
+        :label="t('auditLogView.pagesOfTheAuditLog')"
         @turn="(page) => ask({ page })"
       />
     </template>

@@ -159,7 +159,7 @@ watch(place, async () => {
     <p>{{ problem }}</p>
     <p>
       <UiButton @click="load">{{ t('benchView.tryAgain') }}</UiButton>
-      <UiButton to="/">{{ t('benchView.backToToday') }}</UiButton>
+      <UiButton to="/">{{ t('benchView.backToToday2') }}</UiButton>
     </p>
   </main>
   <div v-else-if="ready && opened.head" class="bench">
@@ -186,7 +186,7 @@ watch(place, async () => {
         <HistoryPanel />
       </template>
       <template v-else-if="place.kind === 'gate'">
-        <h1>{{ t('benchView.safetyGate') }}</h1>
+        <h1>{{ t('benchView.safetyCheck') }}</h1>
         <GatePanel />
       </template>
       <ManoeuvrePanel

@@ -133,7 +133,7 @@ watch(() => props.id, load)
             <div class="grid">
               <CourseChart v-for="one in high" :key="one.id" :series="one" @open="open" />
             </div>
-            <UiMore v-if="low.length > 0" :title="t('courseView.thatWereNeverAboveIn100', { n: low.length, LOW })">
+            <UiMore v-if="low.length > 0" :title="t('courseView.neverAboveIn100', { n: low.length, LOW })">
               <div class="grid">
                 <CourseChart v-for="one in low" :key="one.id" :series="one" @open="open" />
               </div>

@@ -53,10 +53,10 @@ onMounted(() => attempt(load))
     </template>
     <UiAlert v-if="problem" :say="problem" />
     <p v-if="removed" class="removed" role="status">
-      {{ t('doctorsView.isOutOfTheBookLetters', { name: removed.name }) }}
+      {{ t('doctorsView.isRemovedFromTheAddressBook', { name: removed.name }) }}
       <UiButton :disabled="busy" @click="takeBack">{{ t('doctorsView.restore') }}</UiButton>
     </p>
-    <UiWaiting v-if="!doctors" :label="t('doctorsView.loadingTheBook')" />
+    <UiWaiting v-if="!doctors" :label="t('doctorsView.loadingTheAddressBook')" />
     <UiEmpty v-else-if="doctors.length === 0" :say="t('doctorsView.noContactsYetAddTheFirst')" />
     <ul v-else class="book">
       <li v-for="one in doctors" :key="one.id">

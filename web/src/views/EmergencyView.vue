@@ -134,7 +134,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
       </section>
       <section aria-labelledby="told">
         <h2 id="told">{{ t('emergencyView.whatHappened') }}</h2>
-        <p>{{ opened.section('episode').whatHappened ?? t('emergencyView.notNotedYet') }}</p>
+        <p>{{ opened.section('episode').whatHappened ?? t('emergencyView.notRecordedYet') }}</p>
         <dl>
           <dt>{{ t('emergencyView.injured') }}</dt>
           <dd>{{ injured }}</dd>
@@ -145,8 +145,8 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
         </dl>
       </section>
       <section aria-labelledby="found">
-        <h2 id="found">{{ t('emergencyView.foundAndWhatToDo') }}</h2>
-        <p>{{ found || t('emergencyView.noHandHasBeenOnThe') }}</p>
+        <h2 id="found">{{ t('emergencyView.findingsAndActions') }}</h2>
+        <p>{{ found || t('emergencyView.theKneeItselfWasNotExamined') }}</p>
         <p>{{ t('emergencyView.aPulseThatIsFeltDoes', { why: verdict.assessment?.plan.support.why }) }}</p>
       </section>
       <footer>

@@ -33,7 +33,7 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
 </script>
 
 <template>
-  <SubjectPage :title="t('importView.aListOfAthletes')">
+  <SubjectPage :title="t('importView.importAthletes')">
     <template v-if="running">
       <div class="running" role="status">
         <template v-if="isUnderWay">
@@ -50,8 +50,8 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
         </h2>
         <UiAlert v-else :say="running.problem ?? t('importView.nothingOfTheListWasStored')" />
         <p v-if="!isUnderWay" class="actions">
-          <UiButton kind="main" to="/">{{ t('importView.toTheAthletes') }}</UiButton>
-          <UiButton @click="again">{{ t('importView.anotherList') }}</UiButton>
+          <UiButton kind="main" to="/">{{ t('importView.goToAthletes') }}</UiButton>
+          <UiButton @click="again">{{ t('importView.importAnotherList') }}</UiButton>
         </p>
       </div>
     </template>
@@ -61,12 +61,12 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
         <p class="quiet-text">
           {{
             preview
-              ? t('importView.linesLettersInBetweenCells', {
+              ? t('importView.rowsEncodedAsSeparatedBy', {
                   n: preview.lines.length,
                   letters: preview.letters,
                   between,
                 })
-              : t('importView.aLineOfHeadsThenA')
+              : t('importView.aHeaderRowThenOneRow')
           }}
         </p>
       </UiFile>
@@ -80,7 +80,7 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
             <b>{{ counts.new }}</b>
             {{ t('importView.new') }}
             <b>{{ counts.same }}</b>
-            {{ t('importView.hereAlready') }}
+            {{ t('importView.alreadyHere') }}
             <b>{{ counts.clash }}</b>
             {{ t('importView.similarToAnAthleteHere') }}
             <b>{{ counts.refused }}</b>

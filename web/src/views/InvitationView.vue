@@ -56,7 +56,7 @@ watch(token, look, { immediate: true })
 <template>
   <OpenPage>
     <template v-if="looking.problem.value">
-      <h2>{{ t('invitationView.thisLinkOpensNothing') }}</h2>
+      <h2>{{ t('invitationView.thisInvitationIsNoLongerValid') }}</h2>
       <p>{{ t('invitationView.itWasUsedWithdrawnOrIs') }}</p>
       <UiButton :to="{ name: 'login' }">{{ t('invitationView.logIn') }}</UiButton>
     </template>
@@ -79,7 +79,7 @@ watch(token, look, { immediate: true })
       <UiText v-if="isNew" v-model="given.name" :label="t('invitationView.yourName')" prop="name" autocomplete="name" />
       <UiText
         v-model="given.password"
-        :label="isNew ? t('invitationView.aPassword12LettersOrMore') : t('invitationView.passwordOfYourAccount')"
+        :label="isNew ? t('invitationView.password12CharactersOrMore') : t('invitationView.passwordOfYourAccount')"
         prop="password"
         type="password"
         :autocomplete="isNew ? 'new-password' : 'current-password'"
@@ -87,7 +87,7 @@ watch(token, look, { immediate: true })
       <UiText
         v-if="asksCode"
         v-model="given.code"
-        :label="t('invitationView.codeOfYourAppOrA')"
+        :label="t('invitationView.codeFromYourAppOrA')"
         prop="code"
         autocomplete="one-time-code"
       />

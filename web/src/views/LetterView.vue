@@ -30,9 +30,9 @@ const missing = (what: string) => required(t('letterView.isMissing', { what }))
 const RULES = { subject: missing(t('letterView.theSubject')), text: missing(t('letterView.theText')) }
 const state = computed(() => {
   const { sent, at, sentBy, version } = letter.value!
-  if (sent) return t('letterView.leftOnBy', { sent, at: moment(at), sentBy })
+  if (sent) return t('letterView.sentOnBy', { sent, at: moment(at), sentBy })
   const draft = t('letterView.draftVersion', { version, at: moment(at) })
-  return session.server.mailLeaves ? draft : t('letterView.noMailLeavesThisMachine', { draft })
+  return session.server.mailLeaves ? draft : t('letterView.thisServerSendsNoMail', { draft })
 })
 const title = computed(() =>
   letter.value ? t('letterView.letterAbout', { name: letter.value.athlete.name }) : t('letterView.letter'),
@@ -47,7 +47,7 @@ async function keep(): Promise<void> {
   if (saved)
     tell(
       letter.value!.version === was
-        ? t('letterView.nothingHadChanged')
+        ? t('letterView.thereIsNothingToSave')
         : t('letterView.savedAsVersion', { version: letter.value!.version }),
     )
 }
@@ -58,7 +58,7 @@ async function leave(by: 'mail' | 'hand', carries: string[]): Promise<void> {
   })
   if (!done) return
   sending.value = false
-  tell(by === 'mail' ? t('letterView.theLetterWasGivenToThe') : t('letterView.notedAsHandedOver'))
+  tell(by === 'mail' ? t('letterView.theLetterWasGivenToThe') : t('letterView.recordedAsHandedOver'))
 }
 
 async function drop(): Promise<void> {
@@ -114,7 +114,7 @@ watch(
           {{ newer.text }}
         </span>
         <span class="actions">
-          <UiButton :disabled="busy" @click="attempt(keepOurs)">{{ t('letterView.keepMineOnTop') }}</UiButton>
+          <UiButton :disabled="busy" @click="attempt(keepOurs)">{{ t('letterView.keepMine') }}</UiButton>
           <UiButton kind="quiet" @click="show(newer)">{{ t('letterView.takeTheirs') }}</UiButton>
         </span>
       </div>
@@ -129,7 +129,7 @@ watch(
           <UiText v-model="given.text" :label="t('letterView.text')" prop="text" type="textarea" :rows="14" />
           <p class="actions">
             <UiButton kind="main" submit :disabled="busy || !isChanged">{{ t('letterView.saveLetter') }}</UiButton>
-            <UiButton kind="quiet" :disabled="busy" @click="drop">{{ t('letterView.discardTheDraft') }}</UiButton>
+            <UiButton kind="quiet" :disabled="busy" @click="drop">{{ t('letterView.discardDraft') }}</UiButton>
           </p>
         </div>
         <div class="to">
@@ -143,7 +143,7 @@ watch(
       </UiForm>
       <UiMore
         v-if="letter.versions.length > 1"
-        :title="t('letterView.whatItSaidBefore', { n: letter.versions.length - 1 })"
+        :title="t('letterView.earlierVersions', { n: letter.versions.length - 1 })"
       >
         <article v-for="one in letter.versions.slice(1)" :key="one.number" class="version">
           <h3>{{ t('letterView.version', { number: one.number, by: one.by, at: moment(one.at) }) }}</h3>

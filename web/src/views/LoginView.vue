@@ -60,11 +60,11 @@ async function logIn(): Promise<void> {
         v-if="asksCode"
         ref="code"
         v-model="given.code"
-        :label="t('loginView.codeOfYourAppOrA')"
+        :label="t('loginView.codeFromYourAppOrA')"
         prop="code"
         autocomplete="one-time-code"
       />
-      <UiTick v-model="given.shared">{{ t('loginView.othersUseThisDeviceTooLeave') }}</UiTick>
+      <UiTick v-model="given.shared">{{ t('loginView.sharedDeviceLogOutAfterHalf') }}</UiTick>
       <UiAlert v-if="problem" :say="problem" />
       <UiButton kind="main" submit :disabled="busy">{{ t('loginView.logIn') }}</UiButton>
       <RouterLink :to="{ name: 'reset' }">{{ t('loginView.forgottenPassword') }}</RouterLink>

@@ -36,7 +36,7 @@ async function change(): Promise<void> {
 <template>
   <OpenPage>
     <template v-if="done">
-      <h2>{{ token ? t('resetView.yourPasswordIsChanged') : t('resetView.lookIntoYourMail') }}</h2>
+      <h2>{{ token ? t('resetView.yourPasswordIsChanged') : t('resetView.checkYourMail') }}</h2>
       <p role="status">
         <template v-if="token">{{ t('resetView.everyDeviceThatWasLoggedIn') }}</template>
         <template v-else>
@@ -55,7 +55,7 @@ async function change(): Promise<void> {
       <h2>{{ t('resetView.chooseANewPassword') }}</h2>
       <UiText
         v-model="chosen.password"
-        :label="t('resetView.newPassword12LettersOrMore')"
+        :label="t('resetView.newPassword12CharactersOrMore')"
         prop="password"
         type="password"
         autocomplete="new-password"
@@ -73,7 +73,7 @@ async function change(): Promise<void> {
       <h2>{{ t('resetView.forgottenPassword') }}</h2>
       <UiText v-model="asked.email" :label="t('resetView.email')" prop="email" type="email" autocomplete="username" />
       <UiAlert v-if="problem" :say="problem" />
-      <UiButton kind="main" submit :disabled="busy">{{ t('resetView.mailMeALink') }}</UiButton>
+      <UiButton kind="main" submit :disabled="busy">{{ t('resetView.sendResetLink') }}</UiButton>
       <RouterLink :to="{ name: 'login' }">{{ t('resetView.backToTheLogIn') }}</RouterLink>
     </UiForm>
   </OpenPage>

@@ -81,7 +81,7 @@ onMounted(async () => {
 
 async function start(side: Side): Promise<void> {
   if (refusedFigure.value !== '') {
-    problem.value = t('startDialog.theDaysSinceTheInjuryAre')
+    problem.value = t('startDialog.enterTheDaysSinceTheInjury')
     return
   }
   busy.value = true
@@ -122,7 +122,7 @@ async function start(side: Side): Promise<void> {
       </div>
     </fieldset>
     <fieldset v-if="!isBaseline">
-      <legend>{{ again.length > 0 ? t('startDialog.orANewOneWhenWas') : t('startDialog.whenWasItHurt') }}</legend>
+      <legend>{{ again.length > 0 ? t('startDialog.orANewInjuryWhenWas') : t('startDialog.whenWasItHurt') }}</legend>
       <UiChoice :label="t('startDialog.whenWasItHurt')" :value="since" :options="SINCE" @pick="choose" />
       <p v-if="exactDays !== null" class="days">
         {{ t('startDialog.exactly') }}

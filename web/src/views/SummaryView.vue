@@ -43,7 +43,7 @@ const signature = computed(() => {
     signedBy: signedBy ?? t('summaryView.aFormerMember'),
     signedAt: momentOfYear(signedAt),
   })
-  return signedUngated ? t('summaryView.withoutTheSafetyGate', { by, signedUngated }) : by
+  return signedUngated ? t('summaryView.withoutTheSafetyCheck', { by, signedUngated }) : by
 })
 const emergency = computed(() => assessment.value.safety.lines.some((line) => line.urgency === 'emergency'))
 async function ask(): Promise<void> {
@@ -101,20 +101,20 @@ function print(): void {
           <UiButton :to="{ name: 'bench', params: { id } }">{{ t('summaryView.backToTheBench') }}</UiButton>
           <UiButton v-if="!mayNotSign" kind="main" @click="signing = true">{{ t('summaryView.sign') }}</UiButton>
           <UiButton v-else kind="main" :disabled="asked" @click="ask">
-            {{ asked ? t('summaryView.askedToBeSigned') : t('summaryView.askForASignature') }}
+            {{ asked ? t('summaryView.signatureRequested') : t('summaryView.requestSignature') }}
           </UiButton>
         </template>
       </nav>
     </header>
     <LaterWords v-if="signed || opened.head.supersedes" @added="examination.open(id)" />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
-    <UnjudgedNotice :older="t('summaryView.whatStandsBelowWasJudgedBefore')" />
+    <UnjudgedNotice :older="t('summaryView.theAssessmentBelowDoesNotInclude')" />
     <SafetyLines :lines="assessment.safety.lines" />
     <p v-if="assessment.safety.lines.length === 0 && !examination.isAhead" class="clear">
       {{
         assessment.safety.gateOpen
-          ? t('summaryView.theSafetyGateIsAnsweredNothing')
-          : t('summaryView.theSafetyGateIsNotAnswered')
+          ? t('summaryView.theSafetyCheckIsCompleteNo')
+          : t('summaryView.theSafetyCheckIsNotComplete')
       }}
     </p>
     <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">
@@ -133,7 +133,7 @@ function print(): void {
             }}
           </h2>
           <p v-if="opened.head.isBaseline" class="quiet-text">
-            {{ t('summaryView.aBaselineWeighsNoChanceBase') }}
+            {{ t('summaryView.aBaselineGivesNoProbabilitiesThe') }}
           </p>
           <ChancesTable v-else />
         </section>
@@ -144,12 +144,12 @@ function print(): void {
             :baseline-from="opened.head.isBaseline ? opened.hurtSide : undefined"
           />
           <p class="fluid">
-            <b>{{ t('summaryView.fluid') }}</b>
+            <b>{{ t('summaryView.effusion') }}</b>
             {{ fluid }}
           </p>
         </section>
         <section v-if="results.length > 0" aria-labelledby="results">
-          <h2 id="results">{{ t('summaryView.resultsThatCount') }}</h2>
+          <h2 id="results">{{ t('summaryView.validResults') }}</h2>
           <ul>
             <li v-for="{ label, names } in results" :key="label">
               <b>{{ label }}:</b>
@@ -158,9 +158,9 @@ function print(): void {
           </ul>
         </section>
         <section aria-labelledby="without">
-          <h2 id="without">{{ t('summaryView.whatDidNotCountAndWhy') }}</h2>
+          <h2 id="without">{{ t('summaryView.notValidWithTheReason') }}</h2>
           <p v-if="assessment.excluded.length === 0" class="quiet-text">
-            {{ t('summaryView.everythingRecordedCounts') }}
+            {{ t('summaryView.allRecordedResultsAreValid') }}
           </p>
           <ul v-else>
             <li v-for="e in assessment.excluded" :key="e.finding">
@@ -174,7 +174,7 @@ function print(): void {
             {{ opened.head.isBaseline ? t('summaryView.missingFromThisBaseline') : t('summaryView.notAnswered') }}
           </h2>
           <p v-if="assessment.plan.unanswered.length === 0" class="quiet-text">
-            {{ opened.head.isBaseline ? t('summaryView.nothingIsMissing') : t('summaryView.nothingIsLeftOpenByWhat') }}
+            {{ opened.head.isBaseline ? t('summaryView.nothingIsMissing') : t('summaryView.nothingIsLeftToAnswer') }}
           </p>
           <ul v-else>
             <li v-for="line in assessment.plan.unanswered" :key="line">{{ line }}</li>
@@ -190,7 +190,7 @@ function print(): void {
           </ul>
         </section>
         <section v-if="assessment.earlierFinding.length > 0" aria-labelledby="earlier">
-          <h2 id="earlier">{{ t('summaryView.foundByOthersNotWeighed') }}</h2>
+          <h2 id="earlier">{{ t('summaryView.findingsByOthersNotWeighed') }}</h2>
           <ul>
             <li v-for="entry in assessment.earlierFinding" :key="entry.what">
               <b>{{ entry.what }}</b>

@@ -106,7 +106,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
       </UiAlert>
       <UiWaiting v-else-if="!today" :label="t('todayView.loadingTheList')" />
       <p v-else-if="keptAt" class="quiet-text as-of" role="status">
-        {{ t('todayView.withoutTheServerTheListOf', { keptAt: moment(keptAt) }) }}
+        {{ t('todayView.offlineTheListOfYouCan', { keptAt: moment(keptAt) }) }}
       </p>
       <UiEmpty
         v-else-if="today.unfinished.length === 0"
@@ -136,14 +136,14 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
         v-if="today && today.total === 0"
         :say="
           listsLacking
-            ? t('todayView.everyAthleteHereHasOne')
+            ? t('todayView.everyAthleteListedHasABaseline')
             : typed === ''
               ? t('todayView.noAthletesYet')
               : t('todayView.noAthleteMatches', { typed })
         "
       >
         <UiButton v-if="keepsLists && !lacking" @click="add">
-          {{ typed === '' ? t('todayView.addTheFirst') : t('todayView.add', { typed }) }}
+          {{ typed === '' ? t('todayView.addFirstAthlete') : t('todayView.add', { typed }) }}
         </UiButton>
       </UiEmpty>
       <SquadList :athletes="today?.athletes ?? []" @examine="(athlete) => (starting = athlete)" />

@@ -84,7 +84,7 @@ watch(step, () => {
   <main v-if="problem && !ready" class="touchline" role="alert">
     <h1>{{ t('touchlineView.thisExaminationCannotBeOpened') }}</h1>
     <p>{{ problem }}</p>
-    <UiButton to="/">{{ t('touchlineView.backToToday') }}</UiButton>
+    <UiButton to="/">{{ t('touchlineView.backToToday2') }}</UiButton>
   </main>
   <div v-else-if="ready && opened.head" class="touchline">
     <header>
@@ -149,7 +149,7 @@ watch(step, () => {
         v-if="reasonsOpen && canRecord"
         class="reasons"
         role="group"
-        :aria-label="t('touchlineView.notDoneBecauseOf')"
+        :aria-label="t('touchlineView.reasonItWasNotDone')"
       >
         <UiButton v-for="reason in catalogue.choices('notDone')" :key="reason" @click="fill({ notDone: reason })">
           {{ inWords(reason) }}

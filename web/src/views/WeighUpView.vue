@@ -93,7 +93,7 @@ function nameOf(finding: string): string {
       </ul>
     </section>
     <section v-if="(input || problem) && excluded.length > 0" aria-labelledby="without">
-      <h2 id="without">{{ t('weighUpView.onRecordButMovesNothing') }}</h2>
+      <h2 id="without">{{ t('weighUpView.onRecordNotWeighed') }}</h2>
       <ul>
         <li v-for="e in excluded" :key="e.finding">
           <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>

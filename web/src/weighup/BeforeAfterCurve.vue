@@ -33,7 +33,7 @@ const here = computed(() => {
   <figure>
     <figcaption>
       <b>{{ t('beforeAfterCurve.alone', { name }) }}</b>
-      {{ t('beforeAfterCurve.fromAnyChanceBefore') }}
+      {{ t('beforeAfterCurve.fromAnyPreTestProbability') }}
     </figcaption>
     <svg
       :viewBox="`0 0 ${SIZE} ${SIZE}`"
@@ -54,7 +54,7 @@ const here = computed(() => {
       <text v-for="tick in [50, 100]" :key="`y${tick}`" :x="PAD - 6" :y="y(tick / 100) + 4" class="end">
         {{ tick }}
       </text>
-      <text :x="x(0.5)" :y="SIZE - 3" class="mid">{{ t('beforeAfterCurve.beforeIn100') }}</text>
+      <text :x="x(0.5)" :y="SIZE - 3" class="mid">{{ t('beforeAfterCurve.preTestIn100') }}</text>
       <text :x="x(0.04)" :y="y(1) - 1">{{ t('beforeAfterCurve.afterAPositive') }}</text>
       <text :x="x(1)" :y="y(0.06)" class="end">{{ t('beforeAfterCurve.afterANegative') }}</text>
     </svg>

@@ -60,11 +60,10 @@ function name(step: RailStep): string {
 
 /** The likelihood ratio as applied, the published one where an echo cut it, and where the chance stands after it. */
 function figure(step: RailStep): string {
-  const published =
-    step.echoShare !== null && step.echoShare >= LEAST_ECHO
-      ? t('logOddsRail.of', { publishedLr: ratio(step.publishedLr) })
-      : ''
-  return t('logOddsRail.lr', { appliedLr: ratio(step.appliedLr), published, after: inHundred(step.after) })
+  const said = { applied: ratio(step.appliedLr), published: ratio(step.publishedLr), after: inHundred(step.after) }
+  return step.echoShare !== null && step.echoShare >= LEAST_ECHO
+    ? t('logOddsRail.lrOfPublished', said)
+    : t('logOddsRail.lr', said)
 }
 
 function head(step: RailStep): string {
@@ -76,7 +75,13 @@ function head(step: RailStep): string {
 
 <template>
   <div ref="holder">
-    <svg class="rail" :width="width" :height="height" role="group" :aria-label="t('logOddsRail.wayOfTheChanceOnA')">
+    <svg
+      class="rail"
+      :width="width"
+      :height="height"
+      role="group"
+      :aria-label="t('logOddsRail.pathOfTheProbabilityOnA')"
+    >
       <defs>
         <pattern id="rail-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line x1="0" y1="0" x2="0" y2="5" stroke="var(--line-2)" stroke-width="1.4" />
@@ -108,7 +113,7 @@ function head(step: RailStep): string {
         <text v-for="zone in zones" :key="zone.label" :x="zone.x" y="11">{{ zone.label }}</text>
       </g>
       <g :transform="`translate(0 ${y(-1) + (narrow ? 14 : 4)})`">
-        <text class="name" :y="-lift">{{ t('logOddsRail.chanceBefore') }}</text>
+        <text class="name" :y="-lift">{{ t('logOddsRail.preTestProbability') }}</text>
         <circle :cx="x(chance.pretest)" cy="0" r="6" class="before" />
         <text :x="width" :y="-lift" class="figure">
           {{ t('logOddsRail.in100', { pretest: inHundred(chance.pretest) }) }}
@@ -155,7 +160,7 @@ function head(step: RailStep): string {
         </g>
       </g>
       <g :transform="`translate(0 ${y(steps.length) + 24})`" class="result" :class="chance.zone">
-        <text class="name strong" :y="narrow ? -18 : 4">{{ t('logOddsRail.chanceAfter') }}</text>
+        <text class="name strong" :y="narrow ? -18 : 4">{{ t('logOddsRail.postTestProbability') }}</text>
         <rect
           :x="x(interval[0])"
           y="-8"

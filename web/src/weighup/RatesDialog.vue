@@ -47,7 +47,7 @@ async function take(): Promise<void> {
 <template>
   <UiDialog :title="t('ratesDialog.testFromAStudy', { number: props.number })" @close="emit('close')">
     <div class="body">
-      <UiChoice :label="t('ratesDialog.toldBy')" :value="by" :options="WAYS" @pick="(picked) => (by = picked)" />
+      <UiChoice :label="t('ratesDialog.givenAs')" :value="by" :options="WAYS" @pick="(picked) => (by = picked)" />
       <div v-if="by === 'counts'" class="pair">
         <UiFigure v-model="counts.truePositive" :label="t('ratesDialog.injuredPositive')" :least="0" :most="MOST" />
         <UiFigure v-model="counts.falsePositive" :label="t('ratesDialog.soundPositive')" :least="0" :most="MOST" />
@@ -59,13 +59,13 @@ async function take(): Promise<void> {
         <UiFigure v-model="ratios.negative" :label="t('ratesDialog.lrOfANegativeResult')" :least="0" :most="1" />
       </div>
       <p class="quiet-text">
-        {{ by === 'counts' ? t('ratesDialog.kneesOfOneStudyThe95') : t('ratesDialog.ratiosTellNoIntervalHowSure') }}
+        {{ by === 'counts' ? t('ratesDialog.kneesOfOneStudyThe95') : t('ratesDialog.ratiosAloneGiveNoIntervalTheir') }}
       </p>
       <UiAlert v-if="problem" :say="problem" />
     </div>
     <template #actions>
       <UiButton @click="emit('close')">{{ t('ratesDialog.cancel') }}</UiButton>
-      <UiButton kind="main" :disabled="busy || !isSound" @click="take">{{ t('ratesDialog.useTheseRates') }}</UiButton>
+      <UiButton kind="main" :disabled="busy || !isSound" @click="take">{{ t('ratesDialog.useTheseFigures') }}</UiButton>
     </template>
   </UiDialog>
 </template>

@@ -41,7 +41,7 @@ const shownStep = computed(() => steps.value.find((s) => s.finding === shown.val
 const range = computed(() => {
   const [low, high] = chance.value?.interval ?? []
   return low === undefined || high === undefined || high - low < 1e-9
-    ? t('weighBoard.noRangeSinceNoDoubtWas')
+    ? t('weighBoard.noRangeSinceNoUncertaintyWas')
     : t('weighBoard.n95Range', { high: rangeInHundred([low, high]) })
 })
 /** Said only where the echo is what makes the difference. */
@@ -52,7 +52,7 @@ const echoed = computed(() => {
   return t('weighBoard.testsOfTheSameStructureBy', {
     echoShare: cut
       .map((s) =>
-        t('weighBoard.ofWhatItAddsIsTaken', {
+        t('weighBoard.ofWhatItAddsIsCounted', {
           finding: props.nameOf(s.finding),
           echoShare: Math.round((s.echoShare ?? 0) * 100),
         }),
@@ -97,7 +97,7 @@ function reset(): void {
         />
         <p class="legend quiet-text">
           {{
-            t('weighBoard.fullMarkMultipliedByHandDashed', {
+            t('weighBoard.fullMarkAssumingIndependentTests', {
               textbook: inHundred(chance.textbook),
               strongest: inHundred(chance.strongest),
             })
@@ -119,7 +119,7 @@ function reset(): void {
         <div v-if="echoed" class="answer">
           <b>
             {{
-              t('weighBoard.whyAndNotAsMultipliedBy', {
+              t('weighBoard.whyAndNotAsForIndependent', {
                 posttest: inHundred(chance.posttest),
                 textbook: inHundred(chance.textbook),
               })
@@ -128,7 +128,7 @@ function reset(): void {
           <p>{{ echoed }}</p>
         </div>
         <p v-if="steps.length === 0">
-          {{ t('weighBoard.noResultSpeaksOfItDirectly') }}
+          {{ t('weighBoard.noTestOfThisStructureIs') }}
         </p>
       </div>
       <WhatIf

@@ -47,7 +47,7 @@ function setPretest(percent: number): void {
       <small>{{ t('whatIf.tapAResultToFlipIt') }}</small>
     </h2>
     <UiSlider
-      :label="t('whatIf.chanceBefore')"
+      :label="t('whatIf.preTestProbability')"
       :unit="t('whatIf.in100')"
       :value="Math.round((variation.pretest ?? pretest) * 100)"
       :least="1"
@@ -57,7 +57,7 @@ function setPretest(percent: number): void {
     <div v-for="group in groups" :key="group.id" class="group">
       <UiSlider
         v-if="group.results.length > 1"
-        :label="t('whatIf.echoAmongThese')"
+        :label="t('whatIf.overlapBetweenThese')"
         unit="%"
         :value="Math.round((variation.echoes[group.id] ?? group.echo) * 100)"
         :least="0"

@@ -36,7 +36,7 @@ function add(): void {
 <template>
   <section aria-labelledby="others">
     <h2 id="others">
-      {{ t('earlierFindings.foundByOthers') }}
+      {{ t('earlierFindings.findingsByOthers') }}
       <small>{{ t('earlierFindings.keptAndShownNotWeighed') }}</small>
     </h2>
     <ul v-if="entries.length > 0">

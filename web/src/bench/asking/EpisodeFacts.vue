@@ -67,7 +67,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
 <template>
   <section aria-labelledby="facts">
     <header>
-      <h2 id="facts">{{ isBaseline ? t('episodeFacts.aboutTheseKnees') : t('episodeFacts.factsOfThisInjury') }}</h2>
+      <h2 id="facts">{{ isBaseline ? t('episodeFacts.aboutTheseKnees') : t('episodeFacts.injuryDetails') }}</h2>
       <UiButton v-if="!isBaseline" kind="quiet" @click="changing = true">
         {{ t('episodeFacts.correctSideOrDay') }}
       </UiButton>
@@ -94,7 +94,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
       />
       <template v-if="!isBaseline">
         <UiSelect
-          :label="t('episodeFacts.fluidDrawnFromTheKnee')"
+          :label="t('episodeFacts.fluidAspiratedFromTheKnee')"
           :none="t('episodeFacts.notAsked')"
           :value="episode.fluidDrawn ?? undefined"
           :options="catalogue.choices('fluidDrawn').map((kind) => ({ id: kind, label: inWords(kind) }))"
@@ -102,7 +102,7 @@ function operate(part: Partial<{ what: string; weeksAgo: number }>): void {
         />
         <UiNumber
           v-if="episode.fluidDrawn && episode.fluidDrawn !== 'none'"
-          :label="t('episodeFacts.fluidDrawnDaysAgo')"
+          :label="t('episodeFacts.aspiratedDaysAgo')"
           :value="episode.fluidDrawnDaysAgo ?? undefined"
           :least="0"
           :most="3650"

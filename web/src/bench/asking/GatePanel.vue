@@ -37,18 +37,18 @@ const waitsFor = computed(() => {
     <UnjudgedNotice />
     <SafetyLines :lines="verdict.assessment?.safety.lines ?? []" />
     <p v-if="verdict.assessment?.safety.gateOpen" class="state">
-      <b>{{ t('gatePanel.open') }}</b>
-      {{ t('gatePanel.nothingAskedHereHoldsTheStress') }}
+      <b>{{ t('gatePanel.complete') }}</b>
+      {{ t('gatePanel.noAnswerHereStopsTheStress') }}
     </p>
     <p v-else class="state">
-      <b>{{ t('gatePanel.shut') }}</b>
-      {{ t('gatePanel.drawersStressTwistsAndLoadedTests', { waitsFor }) }}
+      <b>{{ t('gatePanel.withheld') }}</b>
+      {{ t('gatePanel.drawerStressRotationAndLoadedTests', { waitsFor }) }}
       <UiButton v-if="safety?.dayMissing" @click="changing = true">{{ t('gatePanel.enterTheDay') }}</UiButton>
     </p>
     <KneeDialog v-if="changing" @close="changing = false" />
     <section aria-labelledby="before-pulling">
       <header>
-        <h2 id="before-pulling">{{ t('gatePanel.beforeAnyonePulls') }}</h2>
+        <h2 id="before-pulling">{{ t('gatePanel.beforeAnyStressTest') }}</h2>
         <UiButton @click="none('safety', gate)">{{ t('gatePanel.noneOfThese') }}</UiButton>
       </header>
       <ul>
@@ -64,7 +64,7 @@ const waitsFor = computed(() => {
     </section>
     <section aria-labelledby="also">
       <header>
-        <h2 id="also">{{ t('gatePanel.alsoLookAndAskFor') }}</h2>
+        <h2 id="also">{{ t('gatePanel.alsoCheck') }}</h2>
         <UiButton @click="none('safety', noneAlso)">{{ t('gatePanel.noneOfThese') }}</UiButton>
       </header>
       <ul>

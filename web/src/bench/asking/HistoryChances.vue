@@ -22,14 +22,14 @@ const moved = computed(() =>
 <template>
   <aside class="chances" :aria-label="t('historyChances.chanceBeforeAndAfterTheHistory')" aria-live="polite">
     <p>
-      <b>{{ t('historyChances.beforeAfterHistory') }}</b>
+      <b>{{ t('historyChances.preTestAfterHistory') }}</b>
       <br />
       <small>{{ t('historyChances.outOf100SimilarKnees') }}</small>
     </p>
     <p v-if="!told" class="quiet-text">
-      {{ t('historyChances.eachAnswerMovesTheseAtOnce') }}
+      {{ t('historyChances.eachAnswerUpdatesTheseAtOnce') }}
     </p>
-    <p v-else-if="moved.length === 0" class="quiet-text">{{ t('historyChances.nothingToldSoFarMovesA') }}</p>
+    <p v-else-if="moved.length === 0" class="quiet-text">{{ t('historyChances.noAnswerSoFarChangesA') }}</p>
     <ul v-else>
       <li v-for="chance in moved" :key="chance.id">
         <span class="number">

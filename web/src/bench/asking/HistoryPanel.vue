@@ -126,7 +126,7 @@ function togglePlace(place: string): void {
               @pick="togglePlace"
             />
             <p v-if="typeof history.painSite === 'string'" class="ask">
-              {{ t('historyPanel.toldBefore', { painSite: history.painSite }) }}
+              {{ t('historyPanel.earlierAnswer', { painSite: history.painSite }) }}
             </p>
           </div>
         </div>

@@ -32,13 +32,13 @@ function sourceOf(group: Catalogue['schools'][number]): string {
     </h2>
     <div class="facts">
       <UiSelect
-        :label="t('judgedBy.seenAs')"
+        :label="t('judgedBy.setting')"
         :value="frame.setting"
         :options="catalogue.catalogue?.settings ?? []"
         @change="(setting) => emit('frame', { setting })"
       />
       <label v-if="otherSetting" class="field">
-        <span>{{ t('judgedBy.whyThoughTheDaysSinceThe') }}</span>
+        <span>{{ t('judgedBy.reasonForASettingOtherThan') }}</span>
         <input
           type="text"
           minlength="3"

@@ -26,7 +26,7 @@ const side = ref(opened.hurtSide)
 const days = opened.section('frame').daysSinceInjury
 const given = reactive({ days: typeof days === 'number' ? String(days) : '', without: typeof days !== 'number' })
 const RULES = {
-  days: [{ pattern: /^\d{1,5}$/, required: true, message: t('kneeDialog.sayTheDaysAsAWhole'), trigger: 'submit' }],
+  days: [{ pattern: /^\d{1,5}$/, required: true, message: t('kneeDialog.enterTheDaysAsAWhole'), trigger: 'submit' }],
 }
 const { busy, problem, attempt } = useDoing()
 const isSaved = computed(() => examination.saveState === 'saved')
@@ -35,7 +35,7 @@ async function change(): Promise<void> {
   const done = await attempt(() => examination.changeKnee(side.value, given.without ? null : Number(given.days)))
   if (!done) return
   emit('close')
-  tell(t('kneeDialog.changedWhatWasFoundStaysOn'))
+  tell(t('kneeDialog.changedFindingsStayWithTheKnee'))
 }
 </script>
 
@@ -56,9 +56,9 @@ async function change(): Promise<void> {
         prop="days"
       />
       <UiTick v-model="given.without">{{ t('kneeDialog.itCameOnWithoutAnInjury') }}</UiTick>
-      <p>{{ t('kneeDialog.whatWasFoundOnEachKnee') }}</p>
+      <p>{{ t('kneeDialog.findingsStayWithTheKneeThey') }}</p>
       <p v-if="!isSaved" role="status">
-        {{ t('kneeDialog.somethingIsStillOnItsWay') }}
+        {{ t('kneeDialog.anEntryIsStillBeingSaved') }}
       </p>
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>

@@ -45,7 +45,7 @@ function pickMinutes(choice: number): void {
 
 <template>
   <div class="ask">
-    <h1>{{ about === 'history' ? t('touchlineAsk.ask') : t('touchlineAsk.beforeAnyonePulls') }}</h1>
+    <h1>{{ about === 'history' ? t('touchlineAsk.ask') : t('touchlineAsk.beforeAnyStressTest') }}</h1>
     <template v-if="about === 'history'">
       <UiToggle
         v-for="item in asked"

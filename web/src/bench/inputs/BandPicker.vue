@@ -23,7 +23,7 @@ const keyOf = (id: string) => {
 <template>
   <UiChoice
     class="bands"
-    :label="t('bandPicker.hurtKneeGivesMoreThanThe')"
+    :label="t('bandPicker.hurtKneeMovesMoreThanThe')"
     :value="value"
     :options="bands"
     @pick="(band) => emit('pick', band)"

@@ -18,9 +18,8 @@ const isBelow = (step: number) => (props.value ?? 0) > 0 && step < (props.value 
     @pick="(step) => emit('pick', step)"
   >
     <template #option="{ option }">
-      <span class="unseen">{{ label }}&nbsp;</span>
-      <span :class="{ upto: isBelow(option.id) }">{{ option.label }}</span>
-      <span class="unseen">{{ t('painStrip.of10') }}</span>
+      <span class="unseen">{{ t('painStrip.of10', { label, value: option.label }) }}</span>
+      <span aria-hidden="true" :class="{ upto: isBelow(option.id) }">{{ option.label }}</span>
     </template>
   </UiChoice>
 </template>

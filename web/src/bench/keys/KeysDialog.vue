@@ -29,7 +29,7 @@ useEventListener(
     event.preventDefault()
     event.stopPropagation()
     said.value =
-      event.key === 'Escape' ? t('keysDialog.leftAsItWas') : keys.set(waiting.value, event.key) || t('keysDialog.set2')
+      event.key === 'Escape' ? t('keysDialog.notChanged') : keys.set(waiting.value, event.key) || t('keysDialog.set2')
     waiting.value = null
   },
   { capture: true },
@@ -70,7 +70,7 @@ useEventListener(
     <p role="status">{{ said }}</p>
     <p class="actions">
       <UiButton v-if="!setting" @click="setting = true">{{ t('keysDialog.setKeysOrAFootSwitch') }}</UiButton>
-      <UiButton v-if="keys.isOwn.value" @click="keys.reset">{{ t('keysDialog.allAsTheyCame') }}</UiButton>
+      <UiButton v-if="keys.isOwn.value" @click="keys.reset">{{ t('keysDialog.restoreDefaultKeys') }}</UiButton>
     </p>
   </UiDialog>
 </template>
