@@ -33,7 +33,10 @@ module.exports = {
         name: `${room} shows its own messages`,
         severity: 'error',
         from: { path: inside([room]) },
-        to: { path: '^web/src/messages/', pathNot: `^web/src/messages/(en/)?${room}\\.` },
+        to: {
+          path: '^web/src/messages/',
+          pathNot: `^web/src/messages/(${room === 'views' ? 'views|today' : room})\\.`,
+        },
       }))
       .filter(({ name }) => !name.startsWith('messages')),
     { name: 'all found', severity: 'error', from: {}, to: { couldNotResolve: true, path: '^web/|^\\.|^@/' } },

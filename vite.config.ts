@@ -56,7 +56,7 @@ export default defineConfig({
     }),
   ],
   css: { postcss: { plugins: [globalData({ files: ['web/src/styles/breakpoints.css'] }), customMedia()] } },
-  define: { __VUE_I18N_LEGACY_API__: false, __INTLIFY_PROD_DEVTOOLS__: false },
+  define: { __INTLIFY_PROD_DEVTOOLS__: false },
   base: '/build/',
   publicDir: false,
   resolve: { alias: { '@': fileURLToPath(new URL('./web/src', import.meta.url)) } },

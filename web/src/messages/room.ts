@@ -1,4 +1,11 @@
-import { createI18n } from 'vue-i18n'
+import {
+  compile,
+  createCoreContext,
+  registerMessageCompiler,
+  registerMessageResolver,
+  resolveValue,
+  translate,
+} from '@intlify/core-base'
 import { PSEUDO, pseudo } from './pseudo'
 
 /** Which message: the screen or module, and what it is for. */
@@ -10,12 +17,16 @@ export type KeyOf<M> = { [S in keyof M & string]: `${S}.${keyof M[S] & string}` 
  */
 export type Values = Readonly<Record<string, string | number | null | undefined>>
 
+const messages: Record<string, Record<string, string>> = {}
 const isPseudo = globalThis.localStorage?.getItem('locale') === PSEUDO
-const i18n = createI18n({
-  legacy: false,
+
+// The core of vue-i18n without its components: the language does not change while the interface is open.
+registerMessageCompiler(compile)
+registerMessageResolver(resolveValue)
+const catalogue = createCoreContext({
   locale: 'en',
-  messages: { en: {} },
-  postTranslation: isPseudo ? (text) => (typeof text === 'string' ? pseudo(text) : text) : undefined,
+  messages: { en: messages },
+  ...(isPseudo && { postTranslation: (text: unknown) => pseudo(String(text)) }),
 })
 
 /**
@@ -24,7 +35,9 @@ const i18n = createI18n({
  * @returns what gives a message of this room, filled with values
  */
 export function room<M extends Record<string, Record<string, string>>>(en: M) {
-  i18n.global.mergeLocaleMessage('en', en)
-  return (key: KeyOf<M>, values: Values = {}): string =>
-    i18n.global.t(key, Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value ?? ''])))
+  Object.assign(messages, en)
+  return (key: KeyOf<M>, values: Values = {}): string => {
+    const given = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value ?? '']))
+    return String(translate(catalogue, key, given))
+  }
 }

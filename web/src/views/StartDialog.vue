@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
-import { t } from '@/messages/views'
+import { t } from '@/messages/today'
 import { dayAndMonth, daysSince } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
 import UiAlert from '@/ui/UiAlert.vue'
