@@ -33,4 +33,10 @@ enum SafetyKey: string
     case ShinPainGrows = 'shinPainGrows';
     case LimpHipLimited = 'limpHipLimited';
     case PainAtRest7 = 'painAtRest7';
+
+    /** As a sentence names it: `cannotFlexTo90` is "cannot flex to 90". */
+    public function words(): string
+    {
+        return strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z0-9])/', ' ', $this->value));
+    }
 }

@@ -61,7 +61,7 @@ final readonly class BaselineGaps
             ...($others === [] ? [] : ['Not done on both knees: '.implode(', ', $others).'.']),
             ...($this->bearings->isSoundBaseline()
                 ? []
-                : ['Something was found: examine that knee in an examination of its own. A baseline weighs nothing.']),
+                : ['Something was found: examine that knee in an examination of its own. A baseline gives no probabilities.']),
         ];
     }
 

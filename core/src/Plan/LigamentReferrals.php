@@ -42,7 +42,7 @@ final readonly class LigamentReferrals extends Referrals
                     $condition,
                     $fresh ? Within::TwoWeeks : Within::Routine,
                     'cruciate_loose',
-                    "The shin gives more than it should: {$name} until shown otherwise.",
+                    "The tibia moves too far: {$name} until shown otherwise.",
                     "{$name}?",
                     scan: true,
                 ),
@@ -166,7 +166,7 @@ final readonly class LigamentReferrals extends Referrals
                 Destination::KneeSurgeon,
                 Within::Routine,
                 'thrust',
-                'The knee is pushed sideways in walking, though no test shows why.',
+                'The knee thrusts sideways in walking, though no test shows why.',
                 $outward ? 'a varus thrust: lateral side, corner, or wear?' : 'a valgus thrust: medial side, or wear?',
             )
             : null;

@@ -139,7 +139,7 @@ final readonly class LigamentReviews
                 && ! $verdict->isWithheld()
                 && ! $this->settledByOthers
             ) {
-                return [...ReviewDays::ONCE_SETTLED, "The story speaks for {$verdict->condition->withArticle()}: test it again."];
+                return [...ReviewDays::ONCE_SETTLED, "The history suggests {$verdict->condition->withArticle()}: test it again."];
             }
         }
 

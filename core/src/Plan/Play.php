@@ -78,7 +78,7 @@ final readonly class Play
         return $bearings->grade(Condition::Mcl) === 1
             ? new self(
                 PlayAnswer::MayContinueSupported,
-                ['The inner side is sore but holds, grade 1: with a sleeve, and watched.'],
+                ['The MCL is sore but firm, grade 1: with a sleeve, and under observation.'],
             )
             : new self(PlayAnswer::MayContinue, []);
     }
@@ -135,7 +135,7 @@ final readonly class Play
         );
         $wrong = [
             'Not all four collateral tests are done.' => $left !== [],
-            'A collateral test does not count.' => $left === [] && $ungraded !== [],
+            'A collateral test is not valid.' => $left === [] && $ungraded !== [],
             'The lateral side is not grade 0.' => $bearings->grade(Condition::Lcl) > 0,
             'The MCL is more than grade 1.' => $bearings->grade(Condition::Mcl) > 1,
         ];

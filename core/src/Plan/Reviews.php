@@ -80,8 +80,8 @@ final readonly class Reviews
                 || ! $this->bearings->raised(...self::XRAY_FIRST);
 
             return $others
-                ? new LookAgain(null, null, LookAgain::SEEN_THERE, 'Others see the knee today and decide.')
-                : new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray the tests that were held.');
+                ? new LookAgain(null, null, LookAgain::SEEN_THERE, 'The referral of today decides.')
+                : new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray, do the tests that were withheld.');
         }
         $dated = $this->dated();
         if ($dated !== []) {
@@ -99,7 +99,7 @@ final readonly class Reviews
                 null,
                 self::AFTER_XRAY,
                 LookAgain::RESULT,
-                'After the X-ray the tests that were held.',
+                'After the X-ray, do the tests that were withheld.',
                 $hours,
             );
         }
@@ -108,7 +108,7 @@ final readonly class Reviews
                 self::FOUND_FROM,
                 self::FOUND_TO,
                 null,
-                'What was found today should be gone, or be explained.',
+                'The findings of today should be gone or explained.',
                 $hours,
             );
         }
@@ -122,7 +122,7 @@ final readonly class Reviews
             );
         }
 
-        return $hours ? new LookAgain(null, null, null, 'Going on today is watched.', true) : null;
+        return $hours ? new LookAgain(null, null, null, 'To check the decision to continue.', true) : null;
     }
 
     /**
@@ -163,9 +163,9 @@ final readonly class Reviews
     private function fluid(): ?array
     {
         return match (true) {
-            $this->bearings->fluidGrade() >= 2 => [...ReviewDays::SOON, 'There is much fluid.'],
+            $this->bearings->fluidGrade() >= 2 => [...ReviewDays::SOON, 'There is a large effusion.'],
             $this->bearings->hasFluid()
-                && $this->bearings->isAfterInjury() => [...ReviewDays::NEXT_WEEK, 'There is fluid after an injury.'],
+                && $this->bearings->isAfterInjury() => [...ReviewDays::NEXT_WEEK, 'There is an effusion after an injury.'],
             default => null,
         };
     }
@@ -178,7 +178,7 @@ final readonly class Reviews
         $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->names(Place::Scan)) !== [];
 
         return $this->bearings->bloodLikely()
-            && ! $scanned ? [...ReviewDays::ONCE_SETTLED, 'Blood was likely: a scan (MRI) if the fluid is still there.'] : null;
+            && ! $scanned ? [...ReviewDays::ONCE_SETTLED, 'Blood was likely: an MRI if the effusion is still there.'] : null;
     }
 
     /**
@@ -192,7 +192,7 @@ final readonly class Reviews
         $pain = $result?->isNegative() === true ? $result->reading->record?->pain() : null;
 
         return $pain !== null && $pain >= self::PAIN_OF_A_FIRM_LACHMAN
-            ? [...ReviewDays::ONCE_SETTLED, 'The Lachman is firm but hurts much: do it again.']
+            ? [...ReviewDays::ONCE_SETTLED, 'The Lachman is firm but very painful: repeat it.']
             : null;
     }
 
@@ -228,7 +228,7 @@ final readonly class Reviews
     {
         $sent = array_filter($this->sendOn, static fn (Referral $one): bool => $one->rule === 'thrust');
 
-        return $sent === [] ? null : [...ReviewDays::IN_WEEKS, 'The knee is pushed sideways in walking.'];
+        return $sent === [] ? null : [...ReviewDays::IN_WEEKS, 'The knee thrusts sideways in walking.'];
     }
 
     /**
@@ -237,7 +237,7 @@ final readonly class Reviews
     private function worn(): ?array
     {
         return match ($this->support->type) {
-            SupportType::Immobiliser => [...ReviewDays::UNDER_AN_IMMOBILISER, 'Nobody wears an immobiliser longer unseen.'],
+            SupportType::Immobiliser => [...ReviewDays::UNDER_AN_IMMOBILISER, 'An immobiliser needs a check by then.'],
             SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [...ReviewDays::UNDER_A_BRACE, 'Skin, calf and range under the brace.',
             ],
             SupportType::HingedSleeve => [...ReviewDays::NEXT_WEEK, 'Whether the sleeve still helps.'],
@@ -304,7 +304,7 @@ final readonly class Reviews
             && $this->bearings->hasFluid()
             && ! $this->bearings->raised(SafetyRule::ExtensorRupture);
 
-        return $alone ? [...ReviewDays::SOON, 'The straight knee cannot be held, with fluid: raise it again.'] : null;
+        return $alone ? [...ReviewDays::SOON, 'The knee cannot be held straight, with an effusion: test it again.'] : null;
     }
 
     private function isSettledByOthers(): bool

@@ -49,7 +49,7 @@ final readonly class Support
     {
         [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [
             SupportType::None,
-            'Nothing found asks for one.',
+            'No finding needs a support.',
             null,
         ];
         $needed = ! \in_array(
@@ -84,13 +84,13 @@ final readonly class Support
         foreach ([...$bearings->gate->lines, ...$late] as $line) {
             $shown = $imaged && $line->rule === SafetyRule::FractureSuspected;
             if (\in_array($line->rule, self::AS_FOUND, true) && ! $shown) {
-                return [SupportType::AsFound, 'Held as found until others have decided.', null];
+                return [SupportType::AsFound, 'Keep the knee in the position found until the referral decides.', null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true) && $bearings->mayBeUnderPressure()) {
-                return [SupportType::AsFound, 'Held as found, with nothing tight around the leg.', null];
+                return [SupportType::AsFound, 'Keep the knee in the position found, with nothing tight around the leg.', null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true)) {
-                return [SupportType::Immobiliser, 'Held straight until it is known why.', null];
+                return [SupportType::Immobiliser, 'Keep the knee straight until the cause is known.', null];
             }
         }
 

@@ -51,7 +51,7 @@ final class Unanswered
             static fn (ConditionVerdict $verdict): bool => ! $verdict->tested,
         ));
         if ($untested !== '') {
-            $lines[] = "No hands-on result that counts was aimed at: {$untested}.";
+            $lines[] = "Not tested: {$untested}.";
         }
 
         return $lines;

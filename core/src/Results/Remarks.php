@@ -59,8 +59,8 @@ final class Remarks
             ? null
             : new Remark(
                 'sag_not_checked',
-                'A forward test is positive, but nobody looked for a sag first: a shin that has sunk back makes '
-                    .'forward travel look long.',
+                'An anterior test is positive, but the sag was not checked first: a tibia that sags back makes '
+                    .'anterior translation look larger.',
             );
     }
 

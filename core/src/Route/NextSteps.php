@@ -289,7 +289,7 @@ final readonly class NextSteps
                 Suggestion::ASK_STORY,
                 null,
                 null,
-                'Ask for the story: it moves the chances before a hand is laid on.',
+                'Take the history: it changes the probabilities before hands-on tests.',
             );
         }
 
@@ -301,7 +301,7 @@ final readonly class NextSteps
         $test = $this->worth[$manoeuvre->id] ?? null;
         $again = $this->bearings->examination->hurt($manoeuvre->id) === null ? null : $this->wayAgain($manoeuvre);
         $why = match (true) {
-            $again !== null => "Once more: {$again}.",
+            $again !== null => "Repeat: {$again}.",
             $test !== null => $this->swing($test),
             default => 'Part of the core set.',
         };

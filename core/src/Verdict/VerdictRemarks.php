@@ -45,7 +45,7 @@ final class VerdictRemarks
             $bearings->examination->dayIsMissing
                 ? new Remark(
                     'day_missing',
-                    'An injury is told, but not its day: enter it. Until then the knee is judged as on day '
+                    'The history has an injury, but not its day: enter it. Until then the knee is judged as on day '
                         .KneeExamination::DAY_TAKEN.', and weighed as one without an injury.',
                 )
                 : null,
@@ -89,13 +89,13 @@ final class VerdictRemarks
     private static function disagreement(Bearings $bearings): ?Remark
     {
         $keys = $bearings->gate->signs->disagreements();
-        $names = implode(', ', array_map(static fn (SafetyKey $key): string => $key->value, $keys));
+        $names = implode(', ', array_map(static fn (SafetyKey $key): string => $key->words(), $keys));
 
         return $keys === []
             ? null
             : new Remark(
                 'gate_and_hand_disagree',
-                "The gate and the hands disagree on {$names}: yes counts. Re-examine.",
+                "The safety check and the examination disagree on {$names}: yes counts. Re-examine.",
             );
     }
 
@@ -116,7 +116,7 @@ final class VerdictRemarks
 
         return $names === []
             ? null
-            : new Remark('recorded_against_rule', 'Recorded though held: '.implode('; ', $shown).'.');
+            : new Remark('recorded_against_rule', 'Recorded although withheld: '.implode('; ', $shown).'.');
     }
 
     private static function lag(Bearings $bearings): ?Remark
@@ -128,8 +128,8 @@ final class VerdictRemarks
         return $alone
             ? new Remark(
                 'lag_with_fluid',
-                'The straight knee cannot be held, and there is fluid: the fluid alone may do that. Raise it again '
-                    .'in a few days.',
+                'The knee cannot be held straight, and there is an effusion, which alone may cause this. Test it '
+                    .'again in a few days.',
             )
             : null;
     }
@@ -144,8 +144,8 @@ final class VerdictRemarks
                     && $bearings->examination->other($result->reading->record->manoeuvre->id) !== null)) {
                 return new Remark(
                     'other_knee_not_normal',
-                    'The other knee gives much itself: an old injury, loose joints, or the sides exchanged? It can '
-                        .'be set as not reliable.',
+                    'The other knee is loose too: an old injury, general laxity, or the sides swapped? You can mark '
+                        .'it as not reliable.',
                 );
             }
         }
@@ -160,7 +160,7 @@ final class VerdictRemarks
         return $bearings->grading->comparesWithBaseline()
             ? new Remark(
                 'compared_with_baseline',
-                "The other knee says nothing of a sound one: the baseline of this knee of {$on} stands in for it.",
+                "The other knee is no fair comparison: the baseline of this knee of {$on} is used instead.",
             )
             : null;
     }
@@ -202,7 +202,7 @@ final class VerdictRemarks
         return $rapid && $bearings->knee->is(Fact::SweepEmpty) && ! $bearings->hasFluid()
             ? new Remark(
                 'swelling_told_sweep_empty',
-                'Swelling within two hours is told, but the sweep is empty: ask again, and sweep again.',
+                'The history has swelling within two hours, but the sweep test is negative: ask again and repeat it.',
             )
             : null;
     }
@@ -226,8 +226,8 @@ final class VerdictRemarks
         return $held
             ? new Remark(
                 'other_source_first',
-                'Patellofemoral pain is likely by the figures, but no own test says so, or something speaks against '
-                    .'it: look for another source first.',
+                'Patellofemoral pain is likely by the figures, but no test of its own is positive, or a finding '
+                    .'speaks against it: look for another source first.',
             )
             : null;
     }

@@ -55,7 +55,7 @@ final readonly class AfterOperation
         return ucfirst(implode(', ', [
             $this->figure('extension', '°', ['passive_extension', 'extensionDeg'], ['active_range', 'extensionDeg']),
             $this->figure('lag', '°', ['straight_leg_raise', 'lagDeg'], ['active_range', 'lagDeg']),
-            $fluid === null ? 'fluid not graded' : "fluid grade {$fluid}",
+            $fluid === null ? 'effusion not graded' : "fluid grade {$fluid}",
             $this->figure('girth', ' cm', ['inspection', 'girthCm']),
         ])).'.';
     }
@@ -84,7 +84,7 @@ final readonly class AfterOperation
             static fn (SafetyLine $line): bool => \in_array($line->rule, self::FLAGS, true),
         );
 
-        return $raised === [] ? 'Nothing raised for a stuck knee, infection or clot.'
+        return $raised === [] ? 'No red flag for a stuck knee, infection or clot.'
             : implode(' ', array_map(static fn (SafetyLine $line): string => $line->sheet->say, $raised));
     }
 }

@@ -85,9 +85,9 @@ final readonly class LetterNote
             NoteLine::under('chances', 'Probability out of 100, pre-test → post-test (95 % interval)', $this->chances()),
             NoteLine::under('conduct', 'Before the examination', $history->conduct()),
             new NoteLine('caution', $isBaseline
-                ? 'A baseline weighs no chance; its figures are what the same knees are compared with later.'
-                : 'Chances are weighed from base rates and published test accuracy, starting figures not yet checked '
-                    .'against the papers; they are no diagnosis, and local rules come first.'),
+                ? 'A baseline gives no probabilities; later examinations of the same knees are compared with it.'
+                : 'Probabilities combine base rates with published test accuracy (starting figures, not yet checked '
+                    .'against the papers); they are not a diagnosis, and local rules come first.'),
         ]));
     }
 

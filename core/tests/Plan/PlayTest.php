@@ -141,7 +141,7 @@ final class PlayTest extends TestCase
     {
         $unsteady = ['openingMm' => 2, 'endFeel' => 'firm', 'checks' => ['thighStable' => false]];
         self::assertSame(
-            ['stop', ['A collateral test does not count.']],
+            ['stop', ['A collateral test is not valid.']],
             $this->play($this->knee(without: 'varus_30')->found('varus_30', $unsteady, ['openingMm' => 2])),
         );
         $slid = ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['footStayedDown' => false]];

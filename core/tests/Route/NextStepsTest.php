@@ -83,7 +83,7 @@ final class NextStepsTest extends TestCase
             1,
             0,
         );
-        self::assertSame('Once more: own thigh under the knee, muscles soft.', $why['lachman']);
+        self::assertSame('Repeat: own thigh under the knee, muscles soft.', $why['lachman']);
         self::assertNotContains('lachman', $lachman([])->next());
         $early = $this->asked()->with('daysSinceInjury', 0)->with('hoursSinceInjury', 1)->found(
             'effusion_sweep',

@@ -50,7 +50,7 @@ final class WordsTest extends TestCase
             ->found('effusion_sweep', ['grade' => 'bulge']);
         self::assertSame(
             'Operated on for an ACL tear 9 weeks ago. Extension -6° (other knee 2°), lag 5°, fluid grade 1, girth '
-                .'not recorded. Nothing raised for a stuck knee, infection or clot.',
+                .'not recorded. No red flag for a stuck knee, infection or clot.',
             $knee->assessed()->words->afterOperation(),
         );
         self::assertStringEndsWith(
@@ -318,7 +318,7 @@ final class WordsTest extends TestCase
                 .'out normal',
             $lines[2],
         );
-        self::assertStringStartsWith('Chances are weighed from base rates', $lines[count($lines) - 1]);
+        self::assertStringStartsWith('Probabilities combine base rates', $lines[count($lines) - 1]);
         self::assertStringStartsWith('Probability out of 100', $lines[count($lines) - 2]);
         foreach ([
             'Landed from a jump.', 'bleeds easily', 'twist on the planted foot', 'no locking',
@@ -334,7 +334,7 @@ final class WordsTest extends TestCase
             'nobody is sent, nothing is asked',
         );
         self::assertStringContainsString(
-            'Muscles held',
+            'The muscles held',
             Knee::hurt()->found(
                 'posterior_drawer',
                 ['translationMm' => 12, 'endFeel' => 'soft', 'checks' => ['hamstringsRelaxed' => false]],
@@ -372,7 +372,7 @@ final class WordsTest extends TestCase
         self::assertSame('Lachman not done (too painful): leaves open ACL tear.', $lines[0]);
         self::assertStringContainsString('other knee not done (no time)', $lines[1]);
         self::assertStringContainsString('Withheld by the safety check', $lines[2]);
-        self::assertStringContainsString('No hands-on result that counts was aimed at: ACL tear', $lines[3]);
+        self::assertStringContainsString('Not tested: ACL tear', $lines[3]);
         self::assertContains(
             'McMurray not done (position not possible).',
             Knee::hurt()->answered()->found('flexion_range', ['flexionDeg' => 100])->assessed()->plan->unanswered,

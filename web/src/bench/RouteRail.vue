@@ -14,6 +14,13 @@ const emit = defineEmits<{ go: [place: Place] }>()
 const catalogue = useCatalogue()
 const opened = useOpenExamination()
 const verdict = useVerdict()
+/** Of the safety check: what it raised, or how much of it is answered. */
+const answered = computed(() => {
+  const safety = verdict.assessment?.safety
+  if (safety === undefined) return ''
+  const asked = safety.questions.length
+  return safety.lines.length > 0 ? t('routeRail.redFlag') : `${asked - safety.unasked.length}/${asked}`
+})
 
 const judged = computed(() => verdict.assessment!)
 const stops = computed(() =>
@@ -79,7 +86,7 @@ function state(done: number, off: number, all: number): string {
         >
           <PostureMark posture="gate" />
           <span>{{ t('routeRail.safetyCheck') }}</span>
-          <small>{{ verdict.assessment?.safety.gateOpen ? t('routeRail.complete') : t('routeRail.incomplete') }}</small>
+          <small class="number">{{ answered }}</small>
         </button>
       </li>
       <li v-for="stop in stops" :key="stop.id">

@@ -47,11 +47,11 @@ enum Exclusion: string
     public function reason(): string
     {
         return match ($this) {
-            self::FootMoved => 'The foot lifted or slid, so part of the movement was not the joint.',
+            self::FootMoved => 'The foot lifted or slid, so part of the movement was not in the joint.',
             self::ThighMoved => 'The thigh moved with the shin, so what was seen is not the joint alone.',
             self::AngleBetween => 'The knee was bent to an angle that this test has no figures for.',
             self::DoesNotFit => 'Open straight but not slightly bent does not fit: measure both again.',
-            self::BoneEnd => 'It stops hard, as bone does: an opening like that is no ligament.',
+            self::BoneEnd => 'The end feel is hard, like bone: this opening is not from a ligament.',
             self::WithinHandError => 'Less than a millimetre from the limit, which hands cannot tell apart: do it '
                 .'again.',
             self::TooEarly => 'It is too soon after the injury to know: swelling may still come.',
@@ -61,7 +61,7 @@ enum Exclusion: string
                 .'exchanged?',
             self::SameOnOtherKnee => 'The other knee shows the same.',
             self::Dial30Missing => 'The dial at 90° is read only after a positive dial at 30°.',
-            self::HamstringsGuarded => 'Muscles held the knee, so the test cannot be trusted this way.',
+            self::HamstringsGuarded => 'The muscles held the knee, so this result cannot be trusted.',
             self::QuadricepsGuarded => 'The thigh was tense, so a negative proves nothing.',
             self::SagUncorrected => 'The shin sags backward and was not brought to neutral first: what looks like '
                 .'forward travel may be the way back.',
@@ -76,7 +76,7 @@ enum Exclusion: string
                 .'meniscus.',
             self::TooFewRepetitions => 'Fewer than three turns without symptoms are not enough to call it negative.',
             self::DoneTwice => 'The same test counts already, from another record.',
-            self::NoFigures => 'The chosen evidence holds no figures for this test at this stage of the injury.',
+            self::NoFigures => 'The chosen evidence has no figures for this test at this stage of the injury.',
         };
     }
 }
