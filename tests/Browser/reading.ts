@@ -18,7 +18,7 @@ function readAlong(): void {
   ]
   /** Words that the field does not use; docs/glossary.md names those that it does. */
   const ODD =
-    /\b(?:(?:take|taken) back|put away|let it go|note it|to go on with|seen lately|result came|it turned out|take along|turn(?:ed)? down|held back|off limits|who may play|what is known|somebody|whoever|knees like this|look again|sent? on|one hand may miss)\b/i
+    /\b(?:(?:take|taken) back|put away|let it go|note it|to go on with|seen lately|result came|it turned out|take along|turn(?:ed)? down|held back|off limits|who may play|what is known|somebody|whoever|knees like this|look again|sent? on|one hand may miss|safety gate|multiplied by hand|counts as|gives more|moves nothing|a line of heads)\b/i
   const NAMED = ['aria-label', 'title', 'alt', 'placeholder']
   const { told } = window as unknown as { told: (text: string) => void }
   const said = new Set<string>()
