@@ -77,7 +77,7 @@ const letter = async (page) => {
   await page.getByRole('textbox', { name: 'Text' }).waitFor()
 }
 const weighed = async (page) => {
-  await page.getByRole('group', { name: 'Way of the chance' }).waitFor()
+  await page.getByRole('group', { name: 'Path of the probability' }).waitFor()
 }
 const answer = click('button', 'See the answer')
 

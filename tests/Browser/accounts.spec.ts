@@ -34,7 +34,7 @@ async function comeIn(browser: Browser, link: string, name: string): Promise<Pag
   await page.goto(link)
   await expectAccessible(page)
   await page.getByLabel('Your name').fill(name)
-  await page.getByLabel('A password').fill(PASSWORD)
+  await page.getByLabel('Password, 12 characters').fill(PASSWORD)
   await page.getByRole('button', { name: 'Join the team' }).click()
   await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
   return page
@@ -73,10 +73,10 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
   await theirs.getByRole('button', { name: 'Set up second factor' }).click()
   const secret = (await theirs.locator('code').textContent())!
   await expectAccessible(theirs)
-  await theirs.getByLabel('The six digits').fill('000000')
+  await theirs.getByLabel('Six-digit code from the app').fill('000000')
   await theirs.getByRole('button', { name: 'Turn on second factor' }).click()
-  await expect(theirs.getByText('The code is not right.')).toBeVisible()
-  await theirs.getByLabel('The six digits').fill(code(secret, 0))
+  await expect(theirs.getByText('The code is wrong.')).toBeVisible()
+  await theirs.getByLabel('Six-digit code from the app').fill(code(secret, 0))
   await theirs.getByRole('button', { name: 'Turn on second factor' }).click()
   await expect(theirs.getByRole('list', { name: 'Recovery codes' }).getByRole('listitem')).toHaveCount(10)
   const recovery = (await theirs.getByRole('list', { name: 'Recovery codes' }).locator('code').first().textContent())!
@@ -84,13 +84,13 @@ test('somebody is invited, comes in, and keeps the door with a second factor', a
 
   await theirs.getByRole('button', { name: 'Log out', exact: true }).click()
   await logInAs(theirs, email)
-  await expect(theirs.getByLabel('Code of your app')).toBeFocused()
+  await expect(theirs.getByLabel('Code from your app')).toBeFocused()
   await theirs.keyboard.type(code(secret, 1))
   await theirs.keyboard.press('Enter')
   await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
   await theirs.getByRole('button', { name: 'Log out', exact: true }).click()
   await logInAs(theirs, email)
-  await theirs.getByLabel('Code of your app').fill(recovery)
+  await theirs.getByLabel('Code from your app').fill(recovery)
   await theirs.getByRole('button', { name: 'Log in' }).click()
   await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
 
@@ -142,7 +142,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
   await theirs.goto('/reset#no-such-link')
   await theirs.getByRole('textbox', { name: 'New password' }).fill('dana orrick')
   await theirs.getByRole('button', { name: 'Change password' }).click()
-  await expect(theirs.getByText('this link was used, or is too old')).toBeVisible()
+  await expect(theirs.getByText('this link was used or has expired')).toBeVisible()
 
   await theirs.goto('/login')
   await logInAs(theirs, email)
@@ -154,7 +154,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
     asked = true
     return route.fulfill({
       status: 403,
-      json: { error: { path: 'password', reason: 'Enter your password once more.' } },
+      json: { error: { path: 'password', reason: 'Enter your password again.' } },
     })
   })
   await theirs.getByRole('button', { name: 'Set up second factor' }).click()

@@ -40,7 +40,7 @@ test('both normal keeps what a knee already holds', async ({ page }) => {
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
   await page.keyboard.press('n')
-  await expect(page.getByRole('status').filter({ hasText: 'keeps what' })).toHaveText(
+  await expect(page.getByRole('status').filter({ hasText: 'keeps its recorded' })).toHaveText(
     'Lachman: right knee normal; the left knee keeps its recorded finding.',
   )
   await saved(page)
@@ -200,7 +200,7 @@ test('a stop of the gate names its rule in place, and a reason opens it and stay
   await page.keyboard.press('n')
   await expect(page.getByText('Valgus, 30° is withheld: nothing was recorded.')).toBeVisible()
   await expect(held.getByRole('button', { name: 'Override with this reason' })).toBeDisabled()
-  await held.getByLabel(/say why/).fill('X-ray seen by the club doctor')
+  await held.getByLabel(/give the reason/).fill('X-ray seen by the club doctor')
   await held.getByRole('button', { name: 'Override with this reason' }).click()
   await page.getByRole('radio', { name: /^clearly/ }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText(

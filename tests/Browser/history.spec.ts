@@ -86,7 +86,7 @@ test('a knee that may be broken shuts the gate, and an override stays marked', a
   await expect(page.getByText('The fracture rule asks for an X-ray before')).toBeVisible()
   await goTo(page, 'Pivot shift')
   await expect(page.getByText('Withheld by the safety check.')).toBeVisible()
-  await page.getByLabel('say why').fill('surgeon asked, under anaesthesia')
+  await page.getByLabel('give the reason').fill('surgeon asked, under anaesthesia')
   await page.getByRole('button', { name: 'Override with this reason' }).click()
   await page.getByRole('region', { name: 'L · hurt knee' }).getByRole('radio', { name: 'clunk' }).click()
   await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText(

@@ -24,7 +24,7 @@ test('each kind of hold stands in its place: consent without a way round, the ga
   await expect(held).toContainText('The safety check is not complete yet.')
   await goTo(page, 'Effusion sweep')
   await expect(held).toContainText('Consent first.')
-  await expect(held.getByLabel(/say why/)).toBeHidden()
+  await expect(held.getByLabel(/give the reason/)).toBeHidden()
   await goTo(page, 'Inspection')
   await expect(held).toBeHidden()
 })

@@ -97,7 +97,7 @@ test('the athlete’s page opens for whoever has its code, says no name, and clo
   await expect(stranger.getByRole('heading', { name: 'What we found' })).toBeVisible()
   expect(await stranger.content()).not.toMatch(/Tarbuck|Fenmoor/)
   await expect(stranger.locator('main')).toHaveCSS('max-width', '680px')
-  await page.getByRole('button', { name: 'Close it' }).click()
+  await page.getByRole('button', { name: 'Close code' }).click()
   await expect(page.getByText('No code is open.')).toBeVisible()
   await stranger.reload()
   await expect(stranger.getByText('This page is not open any more.')).toBeVisible()

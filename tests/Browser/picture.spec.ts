@@ -64,7 +64,7 @@ test('the history moves the chances from its first answer, and the days since ch
   await logIn(page)
   await startExamination(page, 'Petra Vaughn-Idle', 'left')
   const strip = page.getByRole('complementary', { name: 'Chance before and after the history' })
-  await expect(strip).toContainText('Nothing is asked yet')
+  await expect(strip).toContainText('No question is answered yet')
   await page
     .getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
     .getByRole('radio', { name: 'yes' })
@@ -75,7 +75,7 @@ test('the history moves the chances from its first answer, and the days since ch
   await select(page, 'Setting', 'Came on without an injury')
   await saved(page)
   expect((await assessment(page)).setting).toBe('acute_trauma')
-  await page.getByLabel(/^Why, though the days/).fill('the twist was a week before the pain')
+  await page.getByLabel(/^Reason for a setting other/).fill('the twist was a week before the pain')
   await page.keyboard.press('Tab')
   await saved(page)
   expect((await assessment(page)).setting).toBe('gradual')

@@ -11,7 +11,7 @@ test('what a student enters waits for somebody who answers for it', async ({ bro
 
   await student.getByRole('button', { name: 'Propose a result' }).click()
   const dialog = student.getByRole('dialog')
-  await dialog.getByText('Line by line').click()
+  await dialog.getByText('Each structure').click()
   await dialog.getByRole('radiogroup', { name: 'ACL tear' }).getByRole('radio', { name: 'Found', exact: true }).click()
   await dialog.getByRole('button', { name: 'Save result' }).click()
   await expect(student.getByText('Proposed. It counts once')).toBeVisible()

@@ -15,7 +15,7 @@ function artisan(...words: string[]): string {
 async function comeIn(page: Page, link: string, name: string, email: string): Promise<void> {
   await page.goto(new URL(link).pathname + new URL(link).hash)
   await page.getByLabel('Your name').fill(name)
-  await page.getByLabel('A password').fill(PASSWORD)
+  await page.getByLabel('Password, 12 characters').fill(PASSWORD)
   await page.getByRole('button', { name: 'Join the team' }).click()
   await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD)

@@ -202,7 +202,7 @@ test('logging out asks what to do with entries that wait, and keeps them sealed 
   await expect(asked).toBeVisible()
   await expectAccessible(page)
   await asked.getByRole('button', { name: 'Send now and log out' }).click()
-  await expect(asked.getByRole('alert')).toContainText('Not all of it could be sent')
+  await expect(asked.getByRole('alert')).toContainText('Some entries could not be sent')
   await asked.getByRole('button', { name: 'Keep them on this device' }).click()
   await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
   await logIn(page)

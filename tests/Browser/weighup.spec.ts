@@ -10,7 +10,7 @@ test('the weigh-up shows each step and answers what if, without touching the rec
   await expect(page.getByRole('heading', { level: 1, name: 'ACL tear' })).toBeVisible()
   const now = page.getByRole('status').filter({ hasText: 'out of 100 similar knees' })
   await expect(now).toContainText(`20 → ${recorded}`)
-  const rail = page.getByRole('group', { name: 'Way of the chance' })
+  const rail = page.getByRole('group', { name: 'Path of the probability' })
   await expect(rail.getByRole('button')).toHaveCount(6)
   await expect(rail.getByRole('button', { name: '+ Lachman LR 28 → 99 in 100, positive, from 73' })).toBeVisible()
   await expect(page.getByText('94 % specific, so 94 % sure of it?')).toBeVisible()
@@ -61,7 +61,7 @@ test('two tests of one structure are cut by their echo, and the cut is explained
   }
   await page.keyboard.press('w')
   await expect(page.getByText(/^Why \d+, and not \d+ as for independent tests\?/)).toBeVisible()
-  await expect(page.getByText(/of what it adds is taken as echo/)).toBeVisible()
+  await expect(page.getByText(/of what it adds is counted as overlap/)).toBeVisible()
 })
 
 test('a test told by counts or by likelihood ratios is weighed by its rates', async ({ page }) => {
@@ -110,6 +110,6 @@ test('any figures can be weighed without a record, and nonsense is told by its p
   await second.getByRole('button', { name: 'Remove test 2' }).click()
   await expect(now).toContainText('20 → 78')
   await page.getByLabel('Ruled out below, in 100').fill('90')
-  await expect(page.getByText('“Ruled out below” lies under').first()).toBeVisible()
-  await expect(page.getByRole('alert').filter({ hasText: 'not sound' })).toBeVisible()
+  await expect(page.getByText('“Ruled out below” must be less than').first()).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'A figure is not valid' })).toBeVisible()
 })

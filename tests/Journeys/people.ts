@@ -38,7 +38,7 @@ const stateOf = (who: Who) => `${KEPT}/${who}.json`
 export async function comeIn(page: Page, link: string, who: Who): Promise<void> {
   await page.goto(link)
   await page.getByLabel('Your name').fill(PEOPLE[who].name)
-  await page.getByLabel('A password').fill(PASSWORD)
+  await page.getByLabel('Password, 12 characters').fill(PASSWORD)
   await page.getByRole('button', { name: 'Join the team' }).click()
   await logIn(page, who)
 }
