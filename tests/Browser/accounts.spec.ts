@@ -161,10 +161,10 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
   const dialog = theirs.getByRole('dialog', { name: 'Your password' })
   await expect(dialog).toBeVisible()
   await expectAccessible(theirs)
-  await dialog.getByLabel('Password').fill('not this one at all')
+  await dialog.getByRole('textbox', { name: 'Password', exact: true }).fill('not this one at all')
   await dialog.getByRole('button', { name: 'Confirm password' }).click()
   await expect(dialog.getByText('This is not your password.')).toBeVisible()
-  await dialog.getByLabel('Password').fill(PASSWORD)
+  await dialog.getByRole('textbox', { name: 'Password', exact: true }).fill(PASSWORD)
   await dialog.getByRole('button', { name: 'Confirm password' }).click()
   await expect(theirs.locator('code')).toBeVisible()
 

@@ -60,7 +60,7 @@ export async function tabOf(browser: Browser, who: Who, options: BrowserContextO
   // After a while what is grave asks for the password again, in whatever journey that is.
   const once = page.getByRole('dialog', { name: 'Your password' })
   await page.addLocatorHandler(once, async () => {
-    await once.getByLabel('Password').fill(PASSWORD)
+    await once.getByRole('textbox', { name: 'Password', exact: true }).fill(PASSWORD)
     await once.getByRole('button', { name: 'Confirm password' }).click()
   })
   await page.goto('/')

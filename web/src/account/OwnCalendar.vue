@@ -67,7 +67,7 @@ onMounted(() => attempt(load))
         }}
       </p>
       <p v-else>
-        {{ t('ownCalendar.aSecretAddressThatAnyCalendar2') }}
+        {{ t('ownCalendar.aSecretAddressThatAnyCalendar') }}
       </p>
       <template v-if="address">
         <p class="address number">{{ address }}</p>
@@ -90,7 +90,7 @@ onMounted(() => attempt(load))
         @chosen="bringBack"
       >
         <b>{{ t('ownCalendar.movedATaskInYourCalendar') }}</b>
-        <p class="quiet-text">{{ t('ownCalendar.dropTheIcsFileHereTo2') }}</p>
+        <p class="quiet-text">{{ t('ownCalendar.dropTheIcsFileHereTo') }}</p>
       </UiFile>
       <ReturnedTasks v-if="returned" :returned="returned" />
     </template>

@@ -108,7 +108,7 @@ function turnOff(): void {
         autocomplete="one-time-code"
       />
       <p class="actions">
-        <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnOffSecondFactor2') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('secondFactor.turnOffSecondFactor') }}</UiButton>
         <UiButton kind="quiet" @click="turningOff = false">{{ t('secondFactor.cancel') }}</UiButton>
       </p>
     </UiForm>

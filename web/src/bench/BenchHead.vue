@@ -38,8 +38,8 @@ const gate = computed(() =>
 
 <template>
   <header class="head">
-    <UiHint :say="t('benchHead.backToToday2')">
-      <UiButton to="/" kind="quiet" class="back" :aria-label="t('benchHead.backToToday2')">←</UiButton>
+    <UiHint :say="t('benchHead.backToToday')">
+      <UiButton to="/" kind="quiet" class="back" :aria-label="t('benchHead.backToToday')">←</UiButton>
     </UiHint>
     <h2>{{ athlete?.name }}</h2>
     <span class="facts">{{ athlete?.squad }} · {{ athlete?.age }} · {{ knee }}</span>

@@ -126,7 +126,7 @@ function spoken(value: Value | object): string {
       </b>
       <p>
         {{ reasonOf(problem) }}.
-        {{ problem.held ? t('problemsBar.keptOnThisDeviceAndSent2') : t('problemsBar.keptOnThisDeviceUntilYou') }}
+        {{ problem.held ? t('problemsBar.keptOnThisDeviceAndSent') : t('problemsBar.keptOnThisDeviceUntilYou') }}
       </p>
       <ul v-if="problems.length > 1">
         <li v-for="{ part } in problems" :key="part">

@@ -38,7 +38,7 @@ export function useHands({ manoeuvre, activeSide, step, goToPart }: HandsOptions
   /** Nothing pressed is lost in silence. */
   function isHeld(): boolean {
     if (!canRecord.value && manoeuvre.value)
-      tell(t('useHands.isWithheldNothingWasRecordedThe2', { name: manoeuvre.value.card.name }))
+      tell(t('useHands.isWithheldNothingWasRecordedThe', { name: manoeuvre.value.card.name }))
     return !canRecord.value || isRefused()
   }
 

@@ -45,8 +45,9 @@ function skip(): void {
     </nav>
     <span class="team">{{ session.user?.team }}</span>
     <LookPicker class="look" />
-    <RouterLink class="who" :to="{ name: 'account' }" :aria-label="t('topBar.accountOf', { name: session.user?.name })">
-      <span class="whole">{{ session.user?.name }}</span>
+    <RouterLink class="who" :to="{ name: 'account' }">
+      <span class="unseen">{{ t('topBar.accountOf', { name: session.user?.name }) }}</span>
+      <span class="whole" aria-hidden="true">{{ session.user?.name }}</span>
       <span class="initials" aria-hidden="true">{{ initials }}</span>
     </RouterLink>
     <LogOutButton class="leave" />

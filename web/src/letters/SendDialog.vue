@@ -30,7 +30,7 @@ function send(): void {
 </script>
 
 <template>
-  <UiDialog :title="t('sendDialog.sendLetter2')" @close="emit('close')">
+  <UiDialog :title="t('sendDialog.sendLetter')" @close="emit('close')">
     <div class="body">
       <UiChoice
         v-if="mails"

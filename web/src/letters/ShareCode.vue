@@ -52,7 +52,7 @@ onMounted(() => attempt(load))
       </p>
     </div>
     <p v-else-if="until">
-      {{ t('shareCode.aCodeIsOpenUntilIt2', { until: day(until) }) }}
+      {{ t('shareCode.aCodeIsOpenUntilIt', { until: day(until) }) }}
     </p>
     <p v-else>{{ t('shareCode.noCodeIsOpenACode') }}</p>
     <p class="actions">

@@ -170,7 +170,7 @@ onMounted(async () => {
               prop="coachToldBy"
             />
             <UiDate v-model="given.coachToldFrom" :label="t('athleteDialog.from')" prop="coachToldFrom" />
-            <UiDate v-model="given.coachToldUntil" :label="t('athleteDialog.untilEmptyNoEnd2')" prop="coachToldUntil" />
+            <UiDate v-model="given.coachToldUntil" :label="t('athleteDialog.untilEmptyNoEnd')" prop="coachToldUntil" />
           </fieldset>
           <UiText v-model="given.notes" class="wide" :label="t('athleteDialog.notes')" prop="notes" type="textarea" />
         </div>

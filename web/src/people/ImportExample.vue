@@ -37,7 +37,7 @@ const LINES = [
         {{ t('importExample.aNameInOneOrTwo') }}
       </li>
       <li>
-        {{ t('importExample.sportTreatingDoctorGuardianAndNotes2') }}
+        {{ t('importExample.sportTreatingDoctorGuardianAndNotes') }}
       </li>
       <li>{{ t('importExample.youFirstSeeWhatHappensTo') }}</li>
       <li>{{ t('importExample.youCanUndoTheWholeImport') }}</li>

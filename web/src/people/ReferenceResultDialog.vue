@@ -189,7 +189,7 @@ onMounted(() =>
             <span>
               {{ capital(one.label) }}
               <small v-if="one.predicted" class="number">
-                {{ t('referenceResultDialog.predictedIn1002', { chance: inHundred(one.predicted.chance) }) }}
+                {{ t('referenceResultDialog.predictedIn100', { chance: inHundred(one.predicted.chance) }) }}
               </small>
             </span>
             <UiChoice

@@ -73,7 +73,7 @@ async function correct(): Promise<void> {
         type="textarea"
       />
       <p class="actions">
-        <UiButton kind="main" submit :disabled="busy">{{ t('laterWords.addNote2') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy">{{ t('laterWords.addNote') }}</UiButton>
         <UiButton kind="quiet" @click="writing = false">{{ t('laterWords.cancel') }}</UiButton>
       </p>
     </UiForm>

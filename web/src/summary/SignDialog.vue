@@ -64,7 +64,7 @@ async function sign(): Promise<void> {
       <UiAlert v-if="problem" :say="problem" />
       <template #actions>
         <UiButton @click="emit('close')">{{ t('signDialog.cancel') }}</UiButton>
-        <UiButton kind="main" submit :disabled="busy || !isSaved">{{ t('signDialog.signExamination2') }}</UiButton>
+        <UiButton kind="main" submit :disabled="busy || !isSaved">{{ t('signDialog.signExamination') }}</UiButton>
       </template>
     </UiForm>
   </UiDialog>

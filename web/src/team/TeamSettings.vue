@@ -158,7 +158,7 @@ onMounted(() => attempt(load))
       <UiTick v-model="given.sharesPages">
         {{ t('teamSettings.athletesMayBeGivenACode') }}
       </UiTick>
-      <UiText v-model="given.keepsYears" :label="t('teamSettings.yearsAfterTheLastVisitUntil2')" prop="keepsYears" />
+      <UiText v-model="given.keepsYears" :label="t('teamSettings.yearsAfterTheLastVisitUntil')" prop="keepsYears" />
       <p class="note">
         {{ t('teamSettings.forAthletesWhoWereChildrenThen') }}
       </p>

@@ -76,7 +76,7 @@ onMounted(() => void session.look().catch(() => undefined))
           <h2 id="password">{{ t('accountView.password') }}</h2>
           <UiForm
             class="form"
-            :label="t('accountView.changePassword2')"
+            :label="t('accountView.changePassword')"
             :model="given"
             :rules="RULES"
             @submit="changePassword"

@@ -43,7 +43,7 @@ const wrong = computed(() => ({
       ? ''
       : t('arithmeticView.ruledOutBelowMustBeLess'),
   echo: echo.value >= 0 && echo.value < 100 ? '' : t('arithmeticView.from0UpTo99'),
-  spread: spread.value >= 0 && spread.value <= 2 ? '' : t('arithmeticView.from0To2'),
+  spread: spread.value >= 0 && spread.value <= 2 ? '' : t('arithmeticView.from0To'),
   worth: worth.value > 0 ? '' : t('arithmeticView.moreThan0Knees'),
 }))
 const isRate = (test: TypedTest) => inRange(test.sensitivity) && inRange(test.specificity)
@@ -161,7 +161,7 @@ function add(): void {
           />
           <UiFigure
             v-model="spread"
-            :label="t('arithmeticView.variationBetweenClinics02')"
+            :label="t('arithmeticView.variationBetweenClinics')"
             :least="0"
             :most="2"
             :wrong="wrong.spread"

@@ -159,7 +159,7 @@ watch(place, async () => {
     <p>{{ problem }}</p>
     <p>
       <UiButton @click="load">{{ t('benchView.tryAgain') }}</UiButton>
-      <UiButton to="/">{{ t('benchView.backToToday2') }}</UiButton>
+      <UiButton to="/">{{ t('benchView.backToToday') }}</UiButton>
     </p>
   </main>
   <div v-else-if="ready && opened.head" class="bench">

@@ -84,7 +84,7 @@ watch(step, () => {
   <main v-if="problem && !ready" class="touchline" role="alert">
     <h1>{{ t('touchlineView.thisExaminationCannotBeOpened') }}</h1>
     <p>{{ problem }}</p>
-    <UiButton to="/">{{ t('touchlineView.backToToday2') }}</UiButton>
+    <UiButton to="/">{{ t('touchlineView.backToToday') }}</UiButton>
   </main>
   <div v-else-if="ready && opened.head" class="touchline">
     <header>

@@ -172,7 +172,7 @@ function head(step: RailStep): string {
         <path :d="`M${x(chance.strongest)} -13v26`" class="ghost dashed" />
         <rect :x="x(chance.posttest) - 3" y="-13" width="6" height="26" class="needle" />
         <text :x="width" :y="narrow ? -18 : 5" class="figure strong">
-          {{ t('logOddsRail.in1002', { posttest: inHundred(chance.posttest) }) }}
+          {{ t('logOddsRail.outOfHundred', { posttest: inHundred(chance.posttest) }) }}
         </text>
       </g>
     </svg>
