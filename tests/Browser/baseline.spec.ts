@@ -52,7 +52,7 @@ test('a baseline is taken in its own route, weighs nothing, and stands faintly o
 
   await page.goto('/')
   await page.getByRole('button', { name: 'Without a baseline' }).click()
-  await expect(without).toContainText(`${before - 1} have`)
+  await expect(without).toContainText(`${before - 1} athletes have`)
   await expect(page.getByRole('button', { name: 'Examine Una Blackstone' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Without a baseline' }).click()
   await startExamination(page, 'Una Blackstone', 'right')

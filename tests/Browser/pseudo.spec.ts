@@ -67,7 +67,7 @@ const plain = (text: string): string => text.toLowerCase().replaceAll('_', ' ')
 
 /** Of the browser and the component library, and not of ours: days, what a date field asks for, pages, time zones. */
 const OTHERS =
-  /^Go to (?:previous|next) page$|^page \d+$|^\d{1,2} \p{L}{3,4}(?: \d{4})?$|^\p{L}{3} \d{1,2} \p{L}{3,4}$|^yyyy$/u
+  /^Go to (?:previous|next) page$|^(?:Previous|Next) 5 pages$|^page \d+$|^\d{1,2} \p{L}{3,4}(?: \d{4})?$|^\p{L}{3} \d{1,2} \p{L}{3,4}$|^yyyy$/u
 const ZONES = new Set(Intl.supportedValuesOf('timeZone').flatMap((zone) => zone.split('/')))
 
 /** A screen, and the button that opens more on it. */

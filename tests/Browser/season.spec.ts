@@ -173,10 +173,10 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   expect(names.filter((one) => one.endsWith('summary.pdf'))).toHaveLength(1)
   expect(text.replaceAll(/\s+/g, ' ')).toContain('ACL tear found')
 
-  await page.getByRole('button', { name: 'Erase' }).click()
+  await page.getByRole('button', { name: 'Erase athlete' }).click()
   await page.getByLabel('Reason: who asked for it').fill('asked for it in writing')
   await expectAccessible(page)
-  await page.getByRole('button', { name: 'Erase athlete' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Erase athlete' }).click()
   await expect(page.getByText('Erased. The log keeps')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await expect(page.getByText('No athlete matches')).toBeVisible()

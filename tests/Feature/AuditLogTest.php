@@ -227,7 +227,8 @@ final class AuditLogTest extends FeatureTestCase
         self::assertSame('Lachman, left, version 2', $words->of(['part' => 'lachman:left', 'version' => 2]));
         self::assertSame('safety check, version 1', $words->of(['part' => 'safety', 'version' => 1]));
         self::assertSame('once_known, right', $words->of(['part' => 'once_known:right']), 'of a catalogue that was');
-        self::assertSame('gate not answered', $words->of(['gate' => false, 'digest' => 'abc', 'document' => 'def']));
+        self::assertSame('as declined, kind follow-up', $words->of(['as' => 'turned_down', 'kind' => 'follow_up']));
+        self::assertSame('safety check not answered', $words->of(['gate' => false, 'digest' => 'abc', 'document' => 'def']));
         foreach (SectionName::cases() as $part) {
             self::assertStringNotContainsString('_', $part->label());
         }

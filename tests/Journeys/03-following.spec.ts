@@ -263,9 +263,9 @@ test('11 all data of an athlete, a backup and its restore elsewhere, and an eras
   rmSync('var/keys/journeys-restored.key', { force: true })
 
   await toAthlete(page, ANOTHER)
-  await page.getByRole('button', { name: 'Erase' }).click()
-  await page.getByLabel('Reason: who asked for it').fill('asked for it in writing')
   await page.getByRole('button', { name: 'Erase athlete' }).click()
+  await page.getByLabel('Reason: who asked for it').fill('asked for it in writing')
+  await page.getByRole('dialog').getByRole('button', { name: 'Erase athlete' }).click()
   await expect(page.getByText('Erased. The log keeps')).toBeVisible()
   await page.getByPlaceholder('Name, number or squad').fill(ANOTHER)
   await expect(page.getByText('No athlete matches')).toBeVisible()
