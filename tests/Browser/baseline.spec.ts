@@ -58,7 +58,7 @@ test('a baseline is taken in its own route, weighs nothing, and stands faintly o
   await startExamination(page, 'Una Blackstone', 'right')
   await consentAndClearGate(page)
   await goTo(page, 'Flexion range')
-  await expect(page.getByRole('region', { name: 'R · hurt knee' })).toContainText(/While sound, .*: 139/)
+  await expect(page.getByRole('region', { name: 'R · hurt knee' })).toContainText(/At baseline, .*: 139/)
 })
 
 test('both knees hurt: each has its examination, and the screen switches between them', async ({ page }) => {

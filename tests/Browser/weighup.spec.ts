@@ -105,7 +105,7 @@ test('any figures can be weighed without a record, and nonsense is told by its p
     page.getByRole('button', { name: /Second look LR 1\.1 of 1\.2 → 79 in 100, positive, from 78/ }),
   ).toBeVisible()
   await second.getByLabel('Sensitivity, %').fill('120')
-  await expect(page.getByRole('alert')).toContainText('Test 2: sensitivity and specificity lie between 0 and 100 %')
+  await expect(page.getByRole('alert')).toContainText('Test 2: sensitivity and specificity must be more than 0')
   await expect(now).toContainText('20 → 79')
   await second.getByRole('button', { name: 'Remove test 2' }).click()
   await expect(now).toContainText('20 → 78')
