@@ -13,6 +13,11 @@ const all: [key: string, text: string][] = rooms.flatMap((messages: Record<strin
 )
 const texts = new Map(all)
 
+test('no two rooms have messages of the same name', () => {
+  const names = rooms.flatMap((messages: object) => Object.keys(messages))
+  expect(names.filter((name, at) => names.indexOf(name) !== at)).toEqual([])
+})
+
 /** What takes something away says so by its first word, and stands only where it does. */
 const TAKING: Record<string, string[]> = {
   Archive: ['athleteView'],
