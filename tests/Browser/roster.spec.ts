@@ -107,7 +107,7 @@ test('a task is added for an athlete, stands in Today, and is dismissed with a r
   await page.getByLabel('Birth date').fill('2003-04-05')
   await page.getByLabel('Squad', { exact: true }).fill('Handball')
   await page.getByRole('button', { name: 'Add and examine' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+  await page.getByRole('dialog', { name }).getByRole('button', { name: 'Close' }).click()
   await page.getByPlaceholder('Name, number or squad').fill(name)
   await page.getByRole('link', { name, exact: true }).click()
   await page.getByLabel('Task', { exact: true }).fill('Ask for the old scan')
