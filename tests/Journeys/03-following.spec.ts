@@ -102,7 +102,7 @@ test('7 the same knee again, beside what was found the last time; a word added, 
   await page.getByRole('dialog').getByRole('button', { name: 'Examine now' }).click()
   await page
     .getByRole('group', { name: 'Re-examine' })
-    .getByRole('button', { name: /^left knee/ })
+    .getByRole('button', { name: /^Left knee/ })
     .click()
   await expect(page.getByRole('heading', { name: 'History', level: 1 })).toBeVisible()
   await consentAndClearGate(page)
