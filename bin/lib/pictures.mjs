@@ -121,6 +121,11 @@ async function take(name, viewport, steps, options) {
   for (const step of steps) await step(page)
   await page.waitForLoadState('networkidle')
   await page.evaluate(() => document.fonts.ready)
+  // What was entered last is saved and judged first.
+  await page.waitForFunction(() => {
+    const state = document.querySelector('[aria-label="Save status"]')
+    return state === null || state.textContent.trim() === 'Saved'
+  })
   await page.screenshot({ path: `${FOLDER}/${name}.png`, animations: 'disabled', ...options })
   await context.close()
   console.log(`${FOLDER}/${name}.png`)
