@@ -13,7 +13,7 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 </head>
 <body>
 <h1>{{ $athlete->name }}</h1>
-<p class="quiet">Everything that was kept on this athlete on {{ $days->writtenWithTime(now()->toImmutable()) }}. <a href="athlete.json">athlete.json</a> holds the facts, the stories of both knees and what was due; <a href="log.csv">log.csv</a> says who read, changed, signed or exported it, and when.</p>
+<p class="quiet">Everything that was kept on this athlete on {{ $days->writtenWithTime(now()->toImmutable()) }}. <a href="athlete.json">athlete.json</a> holds the details, the history of both knees and the tasks; <a href="log.csv">log.csv</a> says who read, changed, signed or exported it, and when.</p>
 <table>
 <tr><th>Born</th><td>{{ $days->order->written($athlete->born_on) }}</td></tr>
 <tr><th>Squad</th><td>{{ $athlete->squad }}</td></tr>
@@ -48,7 +48,7 @@ table { border-collapse: collapse; width: 100%; } th, td { text-align: left; pad
 </table>
 @endif
 @if ($facts['tasks'] !== [])
-<h2>Due and done</h2>
+<h2>Tasks</h2>
 <table>
 @foreach ($facts['tasks'] as $task)
 <tr><td>{{ $task['dueOn'] ?? '' }}</td><td>{{ $task['title'] }} {{ $task['closing'] }}</td><td>{{ str_replace('_', ' ', $task['state']) }}</td></tr>

@@ -69,7 +69,7 @@ test('what is pressed with the server gone is told when a hold stands against it
     .getByRole('radiogroup', { name: 'Did you hear or feel a pop?' })
     .getByRole('radio', { name: 'yes' })
     .click()
-  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Kept on this device, will send')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Kept on this device, to be sent')
   await goTo(page, 'Lachman')
   await page.keyboard.press('3')
   await expect(page.getByRole('region', { name: 'R · hurt knee' })).toContainText('waiting')

@@ -60,7 +60,7 @@ test('with the web server gone the application opens, goes on with drafts, and s
   await page.keyboard.press(']')
   await page.keyboard.press('3')
   await page.keyboard.press('s')
-  await expect(state).toHaveText('Kept on this device, will send')
+  await expect(state).toHaveText('Kept on this device, to be sent')
   await page.reload()
   await goTo(page, 'Lachman')
   await expect(page.getByRole('radio', { name: /^clearly/ })).toBeChecked()
@@ -74,7 +74,7 @@ test('with the web server gone the application opens, goes on with drafts, and s
   await expect(stranger.getByRole('heading', { name: 'The server cannot be reached' })).toBeVisible()
   await expectAccessible(stranger)
   await page.getByRole('link', { name: 'Open examination to send' }).click()
-  await expect(state).toHaveText('Kept on this device, will send')
+  await expect(state).toHaveText('Kept on this device, to be sent')
 
   startAgain('/usr/sbin/nginx', '-p', INSTANCE, '-c', `${INSTANCE}/nginx.conf`, '-g', 'daemon off;')
   await saved(page)
@@ -94,7 +94,7 @@ test('an application that is killed and started again loses nothing', async ({ p
   await page.keyboard.press(']')
   await page.keyboard.press('4')
   await page.keyboard.press('a')
-  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Kept on this device, will send')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Kept on this device, to be sent')
 
   startAgain('/usr/sbin/php-fpm8.2', '-F', ...(process.getuid?.() === 0 ? ['-R'] : []), '-y', `${INSTANCE}/fpm.conf`)
   await saved(page)

@@ -102,7 +102,7 @@ test('a loose knee stops, with the reasons, and goes on where it was after a rel
 test('a pulse that was missing once keeps the emergency, even when it is felt again', async ({ page }) => {
   await start(page, 'Lior Haverstock')
   await page.goto(page.url().replace('touchline', 'emergency'))
-  await expect(page.getByText('No emergency line is raised for this knee.')).toBeVisible()
+  await expect(page.getByText('No emergency sign is raised for this knee.')).toBeVisible()
   await page.getByRole('button', { name: 'Not felt' }).tap()
   await expect(page.getByText('The limb may be in danger')).toBeVisible()
   await page.getByRole('button', { name: 'Felt now' }).tap()

@@ -25,7 +25,7 @@ final class ReportTest extends FeatureTestCase
         self::assertCount(1, $pdf->getPages());
         $text = (string) preg_replace('/\s+/', ' ', $pdf->getText());
         foreach ([
-            'Mirre Aldous', 'Left knee', 'DRAFT, not signed', 'The gate is answered', 'ACL tear', '95 % range',
+            'Mirre Aldous', 'Left knee', 'DRAFT, not signed', 'The safety check is complete', 'ACL tear', '95 % range',
             'Lachman 10 mm 3 mm +7 mm 2', 'blood likely',
             'Anterior drawer negative',
             'muscles held the knee',

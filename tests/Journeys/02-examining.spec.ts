@@ -105,7 +105,7 @@ test('4 the touchline on a phone, cut off half-way: told at once, a reload keeps
   await deformed.getByRole('radio', { name: 'no', exact: true }).tap()
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
   for (let taps = 0; taps < 6; taps++) await page.getByRole('button', { name: /^Normal, (?!but)/ }).tap()
-  const way = page.getByRole('progressbar', { name: 'Way through the route' })
+  const way = page.getByRole('progressbar', { name: 'Steps of the route' })
   const reached = (await way.getAttribute('aria-valuetext'))!
   await page.reload()
   await expect(page.getByText(/entries not judged yet/)).toBeVisible()

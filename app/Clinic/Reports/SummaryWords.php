@@ -47,7 +47,7 @@ final class SummaryWords
 
         return array_filter([
             'Positive' => $of('positive', true), 'Negative' => $of('negative', true),
-            'Equivocal, moving nothing' => $of('equivocal', true),
+            'Equivocal, no change' => $of('equivocal', true),
             'History, positive' => $of('positive', false), 'History, negative' => $of('negative', false),
         ]);
     }

@@ -49,7 +49,7 @@ final readonly class LookAgain
         };
         $after = match ($this->after) {
             self::RESULT => 'once the result is there',
-            self::SEEN_THERE => 'once it was seen there',
+            self::SEEN_THERE => 'once the knee has been seen there',
             default => '',
         };
 

@@ -80,7 +80,7 @@ final readonly class Reviews
                 || ! $this->bearings->raised(...self::XRAY_FIRST);
 
             return $others
-                ? new LookAgain(null, null, LookAgain::SEEN_THERE, 'The referral of today decides.')
+                ? new LookAgain(null, null, LookAgain::SEEN_THERE, 'Wait for the result of today’s referral.')
                 : new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray, do the tests that were withheld.');
         }
         $dated = $this->dated();
@@ -108,7 +108,7 @@ final readonly class Reviews
                 self::FOUND_FROM,
                 self::FOUND_TO,
                 null,
-                'The findings of today should be gone or explained.',
+                'Today’s findings should be gone or explained.',
                 $hours,
             );
         }

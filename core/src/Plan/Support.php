@@ -84,7 +84,7 @@ final readonly class Support
         foreach ([...$bearings->gate->lines, ...$late] as $line) {
             $shown = $imaged && $line->rule === SafetyRule::FractureSuspected;
             if (\in_array($line->rule, self::AS_FOUND, true) && ! $shown) {
-                return [SupportType::AsFound, 'Keep the knee in the position found until the referral decides.', null];
+                return [SupportType::AsFound, 'Keep the knee in the position found until it has been assessed.', null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true) && $bearings->mayBeUnderPressure()) {
                 return [SupportType::AsFound, 'Keep the knee in the position found, with nothing tight around the leg.', null];

@@ -27,6 +27,6 @@ final class LookAgainTest extends TestCase
         yield ['In 5 to 10 days, once the result is there.', 5, 10, LookAgain::RESULT];
         yield ['Within 7 days, once the result is there.', null, 7, LookAgain::RESULT];
         yield ['', null, null, null];
-        yield ['Once it was seen there.', null, null, LookAgain::SEEN_THERE];
+        yield ['Once the knee has been seen there.', null, null, LookAgain::SEEN_THERE];
     }
 }

@@ -1,6 +1,6 @@
 {!! $by !!} invites you to work with {!! $team !!} in Gray Compass, as {!! $role !!}.
 
-Open this link to choose a password, or to come in with the one you have:
+Open this link to choose a password, or to join with the one you have:
 
 {!! $address !!}
 

@@ -1,6 +1,6 @@
 Hello {!! $name !!},
 
-at {!! $at !!} (UTC) the log of {!! $team !!} had {!! $count !!} entries and ended with this hash:
+at {!! $at !!} (UTC) the audit log of {!! $team !!} had {!! $count !!} entries and ended with this hash:
 
 {!! $count !!}:{!! $hash !!}
 

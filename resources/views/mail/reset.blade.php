@@ -1,4 +1,4 @@
-Somebody, most likely you, asked for a new password for Gray Compass.
+You, or another person, asked for a new Gray Compass password.
 
 Open this link to choose one:
 

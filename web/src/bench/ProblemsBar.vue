@@ -48,7 +48,7 @@ const groups = computed(() => {
 function reasonOf({ part, reason }: Refused): string {
   const of = partOf(part)
   const name = of.kind === 'record' ? catalogue.nameOf(of.manoeuvre) : SECTIONS[of.name]
-  return reason.startsWith(name) ? t('problemsBar.it', { n: reason.slice(name.length) }) : capital(reason)
+  return reason.startsWith(name) ? t('problemsBar.itAndReason', { reason: reason.slice(name.length) }) : capital(reason)
 }
 
 function settleAll(problems: readonly Refused[], keepMine: boolean): void {

@@ -1,4 +1,5 @@
 import type { Payload, Side } from '@/contract/types'
+import { kneeOf } from '@/shared/words'
 import { inWords } from '@/stores/words'
 import { t } from '@/messages/bench'
 
@@ -9,19 +10,15 @@ export interface Written {
   filled: (Side | 'both')[]
 }
 
-const NAMES: Record<Side | 'both', string> = {
-  left: t('written.leftKnee'),
-  right: t('written.rightKnee'),
-  both: t('written.bothLegs'),
-}
+const nameOf = (side: Side | 'both'): string => (side === 'both' ? t('written.bothLegs') : kneeOf(side))
 
 /** What one press for both knees wrote, and what it left as it was. */
 export function inOneLine(manoeuvre: string, payload: Payload, { sides, filled }: Written): string {
   if (filled.length === 0) return t('written.nothingChangedTheRecordedFinding', { manoeuvre })
   const what = payload.normal === true ? 'normal' : t('written.notDone', { notDone: inWords(String(payload.notDone)) })
   const kept = sides.filter((side) => !filled.includes(side))
-  const where = filled.length > 1 ? t('written.bothKnees') : filled.map((side) => NAMES[side]).join()
+  const where = filled.length > 1 ? t('written.bothKnees') : filled.map(nameOf).join()
   return kept.length === 0
     ? `${manoeuvre}: ${where} ${what}.`
-    : t('written.theKeepsItsRecordedFinding', { manoeuvre, where, what, side: kept.map((side) => NAMES[side]).join() })
+    : t('written.theKeepsItsRecordedFinding', { manoeuvre, where, what, side: kept.map(nameOf).join() })
 }

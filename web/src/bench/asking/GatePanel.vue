@@ -38,10 +38,10 @@ const waitsFor = computed(() => {
     <SafetyLines :lines="verdict.assessment?.safety.lines ?? []" />
     <p v-if="verdict.assessment?.safety.gateOpen" class="state">
       <b>{{ t('gatePanel.complete') }}</b>
-      {{ t('gatePanel.noAnswerHereStopsTheStress') }}
+      {{ safety?.blocked.length ? t('gatePanel.someTestsAreWithheld') : t('gatePanel.noAnswerHereStopsTheStress') }}
     </p>
     <p v-else class="state">
-      <b>{{ t('gatePanel.withheld') }}</b>
+      <b>{{ t('gatePanel.notComplete') }}</b>
       {{ t('gatePanel.drawerStressRotationAndLoadedTests', { waitsFor }) }}
       <UiButton v-if="safety?.dayMissing" @click="changing = true">{{ t('gatePanel.enterTheDay') }}</UiButton>
     </p>
