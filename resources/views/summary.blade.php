@@ -38,7 +38,7 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <h2>Probabilities out of 100 similar knees</h2>
 <table role="presentation"><tr><td class="chances">
 <table>
-<thead><tr><th>Condition</th><th class="n">Pre-test</th><th class="n">After history</th><th class="n">Post-test</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
+<thead><tr><th>Condition</th><th class="n">Pre-test</th><th class="n">History</th><th class="n">Post-test</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['conditions'] as $c)
 <tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', inconclusive' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach

@@ -84,6 +84,9 @@ test('a knee that may be broken shuts the gate, and an override stays marked', a
   await page.getByRole('button', { name: /^Safety check/ }).click()
   await page.getByRole('radiogroup', { name: 'Cannot take four steps' }).getByRole('radio', { name: 'yes' }).click()
   await expect(page.getByText('The fracture rule asks for an X-ray before')).toBeVisible()
+  // Once all is answered, the screen does not say that no test waits.
+  await page.getByRole('button', { name: 'None of these' }).first().click()
+  await expect(page.getByText('Complete. Some tests are withheld; each says why.')).toBeVisible()
   await goTo(page, 'Pivot shift')
   await expect(page.getByText('Withheld by the safety check.')).toBeVisible()
   await page.getByLabel('give the reason').fill('surgeon asked, under anaesthesia')
