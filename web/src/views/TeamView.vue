@@ -134,7 +134,7 @@ onMounted(() => attempt(load))
       :title="t('teamView.removeNameFromTheTeam', { name: leaving.name })"
       @close="leaving = null"
     >
-      <p>{{ t('teamView.theyAreLoggedOutNowAnd') }}</p>
+      <p>{{ t('teamView.theyLoseAccess') }}</p>
       <template #actions>
         <UiButton @click="leaving = null">{{ t('teamView.cancel') }}</UiButton>
         <UiButton kind="main" @click="end(leaving)">{{ t('teamView.removeFromTeam') }}</UiButton>
