@@ -116,8 +116,7 @@ final readonly class Letters
             if ($channel === Channel::Mail && $to->email === '') {
                 throw Refusal::at('to.email', __('clinic.letters.there_is_no_address_to_send'));
             }
-            Task::query()->whereKey($carries)->where('examination_id', $locked->examination_id)
-                ->where('state', TaskState::Open)->get()
+            $locked->referrals()->whereKey($carries)->get()
                 ->each(fn (Task $task) => $this->tasks->move($task, new TaskChange(TaskState::Sent), $by));
             $locked->update(['sent_by_way' => $channel, 'sent_at' => Date::now(), 'sent_by' => $by->id]);
             $this->log->record(AuditEvent::LetterSent, $locked->athlete_id, [

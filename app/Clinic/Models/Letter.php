@@ -6,11 +6,14 @@ namespace App\Clinic\Models;
 
 use App\Access\Models\User;
 use App\Clinic\Values\Channel;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use App\Club\Models\Athlete;
 use App\Platform\Database\BootsByName;
 use App\Platform\Database\TeamScope;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -75,6 +78,20 @@ final class Letter extends Model
     public function sender(): BelongsTo
     {
         return $this->belongsTo(User::class, 'sent_by');
+    }
+
+    /**
+     * Referrals of this episode that are still open: those of an earlier visit stand until they are sent or closed.
+     *
+     * @return Builder<Task>
+     */
+    public function referrals(): Builder
+    {
+        $visits = Examination::query()->where('episode_id', $this->examination->episode_id);
+
+        return Task::query()->whereIn('examination_id', $visits->select('id'))
+            ->where('kind', TaskKind::Referral)->where('state', TaskState::Open)
+            ->orderBy('due_on')->orderBy('id');
     }
 
     /**

@@ -7,8 +7,6 @@ namespace App\Clinic\Http\Resources;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\LetterVersion;
 use App\Clinic\Models\Task;
-use App\Clinic\Values\TaskKind;
-use App\Clinic\Values\TaskState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -69,9 +67,7 @@ final class LetterResource extends JsonResource
      */
     private function referrals(): array
     {
-        return array_values(Task::query()->where('examination_id', $this->resource->examination_id)
-            ->where('kind', TaskKind::Referral)->where('state', TaskState::Open)
-            ->orderBy('due_on')->orderBy('id')->get()
+        return array_values($this->resource->referrals()->get()
             ->map(static fn (Task $task): array => ['id' => $task->id, 'title' => $task->content['title']])->all());
     }
 }
