@@ -9,6 +9,15 @@ use GrayCompass\Inference\Wire\ProblemReader;
 
 require __DIR__.'/../../vendor/autoload.php';
 
+/** Wall time of one call in milliseconds. */
+function time_ms(callable $call): float
+{
+    $start = hrtime(true);
+    $call();
+
+    return (hrtime(true) - $start) / 1e6;
+}
+
 /** Median wall time of a call in milliseconds. */
 function median_ms(callable $call, int $runs): float
 {
@@ -65,6 +74,40 @@ $figures = [
         'limit' => null,
     ],
 ];
+// The same knee late in a season, an MRI, an X-ray and an arthroscopy behind it, and twelve visits: as a knee is looked at
+// again, and each of them as long as today's.
+$again = ['effusion_sweep', 'passive_extension', 'flexion_range', 'posterior_sag', 'lachman', 'valgus_30', 'varus_30', 'joint_line_palpation'];
+$looks = static fn (array $manoeuvres): array => array_values(array_filter(
+    $examination->findings,
+    static fn (object $one): bool => $manoeuvres === [] || in_array($one->manoeuvre, $manoeuvres, true),
+));
+$look = static fn (string $by, array $results): object => (object) [
+    'by' => $by, 'on' => '2026-11-20', 'daysAgo' => 10, 'episode' => 'this', 'results' => (object) $results,
+];
+foreach ([['twelve earlier visits', $again, 1.5], ['twelve whole earlier examinations', [], null]] as [$what, $manoeuvres, $limit]) {
+    $late = clone $examination;
+    $late->earlier = array_map(static fn (int $ago): object => (object) [
+        'examinedOn' => date('Y-m-d', strtotime('2026-11-30') - 86400 * $ago), 'daysAgo' => $ago, 'findings' => $looks($manoeuvres),
+    ], [3, 10, 20, 35, 60, 90, 120, 150, 180, 200, 220, 240]);
+    $late->known = [
+        $look('mri', ['acl' => 'present', 'medial_meniscus' => 'absent']), $look('xray', ['acl' => 'absent']),
+        $look('arthroscopy', ['lateral_meniscus' => 'present']),
+    ];
+    // Turn by turn, so that both meet the same machine.
+    $alone = $behind = [];
+    for ($turn = 0; $turn < 80; $turn++) {
+        $alone[] = time_ms(static fn () => $assessor->assess($assessor->read($examination)));
+        $behind[] = time_ms(static fn () => $assessor->assess($assessor->read($late)));
+    }
+    sort($alone);
+    sort($behind);
+    $figures[] = [
+        'what' => "an assessment with {$what} and three known results, to one without",
+        'unit' => 'times',
+        'median' => $behind[40] / $alone[40],
+        'limit' => $limit,
+    ];
+}
 memory_reset_peak_usage();
 $assessor->assess($assessor->read($examination));
 $figures[] = [

@@ -13,8 +13,10 @@ use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceReader;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Evidence\Libraries;
 use GrayCompass\Core\Evidence\Priors;
 use GrayCompass\Core\Evidence\PriorsReader;
+use GrayCompass\Core\Evidence\References;
 use GrayCompass\Core\Examination\EvidenceChoice;
 use GrayCompass\Core\Examination\Facts\ConditionReader;
 use GrayCompass\Core\Examination\Facts\FactBook;
@@ -69,6 +71,10 @@ final class Figures
     /** @var list<EvidenceRow>|null */
     private ?array $evidence = null;
 
+    private ?References $references = null;
+
+    private ?Libraries $libraries = null;
+
     /**
      * @param  array<string, array<array-key, mixed>>  $parsed  what parsed() gave, by name of the file: those are not
      *     read again
@@ -87,7 +93,9 @@ final class Figures
      */
     public function parsed(): array
     {
-        $parsed = ['fixed' => [$this->fixed()], 'prints' => $this->prints()];
+        $parsed = [
+            'fixed' => [$this->fixed()], 'references' => [$this->referencesPrint()], 'prints' => $this->prints(),
+        ];
         foreach (['', 'catalogue/', 'words/*/'] as $below) {
             foreach (glob("{$this->folder}/{$below}*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
                 $file = substr($path, \strlen($this->folder) + 1);
@@ -205,12 +213,33 @@ final class Figures
         return $this->levels ??= LevelFactors::read($this->table('levels.csv'));
     }
 
-    /** A short fingerprint of every figure that a chance depends on: rows in use, levels, and all of the baseline. */
-    public function digest(EvidenceLibrary $evidence): string
+    /**
+     * A short fingerprint of every figure that a chance depends on: rows in use, levels, and all of the baseline.
+     *
+     * @param  list<EvidenceLibrary>  $carried  of the phases of earlier visits, beside today's
+     * @param  bool  $withReferences  whether scans or looks inside the joint are weighed
+     */
+    public function digest(EvidenceLibrary $evidence, array $carried = [], bool $withReferences = false): string
+    {
+        $prints = array_map($this->print(...), [$evidence, ...$carried]);
+
+        return substr(hash('sha256', implode('', [
+            $this->fixed(), ...array_unique($prints), $withReferences ? $this->referencesPrint() : '',
+        ])), 0, 12);
+    }
+
+    private function referencesPrint(): string
+    {
+        $known = $this->parsed['references'][0] ?? null;
+
+        return \is_string($known) ? $known : hash('sha256', $this->text('scans.csv'));
+    }
+
+    private function print(EvidenceLibrary $evidence): string
     {
         $print = $this->parsed['prints'][$evidence->name()] ?? null;
 
-        return substr(hash('sha256', $this->fixed().(\is_string($print) ? $print : $evidence->digest())), 0, 12);
+        return \is_string($print) ? $print : $evidence->digest();
     }
 
     /**
@@ -260,6 +289,18 @@ final class Figures
     public function evidence(): array
     {
         return $this->evidence ??= array_map(EvidenceReader::row(...), $this->table('evidence.csv'));
+    }
+
+    /** How well scans and looks inside the joint find each injury. */
+    public function references(): References
+    {
+        return $this->references ??= new References(array_map(EvidenceReader::row(...), $this->table('scans.csv')));
+    }
+
+    /** The rows that apply, by chosen set and phase. */
+    public function libraries(): Libraries
+    {
+        return $this->libraries ??= new Libraries($this->evidence());
     }
 
     private function readCatalogue(): Catalogue

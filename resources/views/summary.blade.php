@@ -40,13 +40,13 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 <table>
 <thead><tr><th>Condition</th><th class="n">Pre-test</th><th class="n">History</th><th class="n">Post-test</th><th class="n">95 % range</th><th>Zone</th><th class="n">Grade</th></tr></thead>
 @foreach ($assessment['conditions'] as $c)
-<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c['zone']) }}{{ $c['unsettled'] ? ', inconclusive' : '' }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
+<tr><td>{{ ucfirst($conditions[$c['id']]) }}</td><td class="n">{{ $words->hundred($c['pretest']) }}</td><td class="n">{{ $words->hundred($c['afterStory']) }}</td><td class="n b">{{ $words->isAnswered($c) ? '' : $words->hundred($c['posttest']) }}</td><td class="n">{{ $words->isAnswered($c) ? '' : $words->range($c['interval']) }}</td><td class="{{ $c['zone'] === 'act' ? 'act' : '' }}">{{ $words->zone($c) }}</td><td class="n">{{ $c['grade'] ?? '–' }}</td></tr>
 @endforeach
 </table>
 </td><td class="drawing">
 <div class="knee"><img src="{{ $drawing->picture($zones) }}" alt="The {{ $frame['hurtSide'] ?? '' }} knee from above; its figures are those of the table">
 @foreach ($drawing->labels($zones) as $label)
-<p class="label" style="left: {{ 100 * $label['left'] }}%; top: {{ 100 * $label['top'] }}%; width: {{ 100 * $label['width'] }}%; color: {{ $label['colour'] }}"><b>{{ $words->hundred($chances[$label['id']]) }}</b><br>{{ $label['short'] }}</p>
+<p class="label" style="left: {{ 100 * $label['left'] }}%; top: {{ 100 * $label['top'] }}%; width: {{ 100 * $label['width'] }}%; color: {{ $label['colour'] }}"><b>{{ $figures[$label['id']] }}</b><br>{{ $label['short'] }}</p>
 @endforeach
 </div>
 </td></tr></table>

@@ -172,7 +172,8 @@ final class ListsTest extends FeatureTestCase
             $this->letter = (string) $this->postJson("/api/examinations/{$this->last}/letters", ['doctor' => null])->assertCreated()->json('id');
         }
         $this->putJson("/api/letters/{$this->letter}", [...self::WORDS, 'version' => 1, 'text' => 'First'])->assertOk();
-        $referral = Task::query()->where('examination_id', $this->last)->where('kind', 'referral')->firstOrFail();
+        // The first visit asked; the second confirms what stands open.
+        $referral = Task::query()->where('examination_id', $this->first)->where('kind', 'referral')->firstOrFail();
         $another = $referral->replicate(['content']);
         $another->id = strtolower((string) Str::ulid());
         $another->content = $referral->content;

@@ -151,6 +151,8 @@ final class ReferenceResultsTest extends FeatureTestCase
         yield 'a number for a day' => [['on' => 1e308], 'on'];
         yield 'a list for a kind' => [['kind' => []], 'kind'];
         yield 'a look that is none' => [['kind' => 'guess'], 'kind'];
+        yield 'a scan that treats' => [['treated' => 'reconstructed'], 'treated'];
+        yield 'a list for a kind that treats' => [['kind' => [], 'treated' => 'reconstructed'], 'kind'];
     }
 
     /**

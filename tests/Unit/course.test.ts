@@ -35,6 +35,21 @@ const COURSE = {
       values: [{ curve: 'lachman', value: 2, grade: null }],
     },
   ],
+  episode: {
+    referenceResults: [
+      {
+        id: 'scan',
+        label: 'MRI',
+        on: '2026-05-20',
+        removed: false,
+        answers: [
+          { condition: 'acl', seen: 'present' },
+          { condition: 'mcl', seen: 'absent' },
+        ],
+      },
+      { id: 'gone', label: 'MRI', on: '2026-06-20', removed: true, answers: [{ condition: 'acl', seen: 'absent' }] },
+    ],
+  },
 } as unknown as Course
 
 const INKS = { font: 'sans-serif', ink: '#000', line: '#ccc', text: '#555', card: '#fff' }
@@ -55,6 +70,17 @@ describe('the curves of a knee', () => {
     expect([acl!.id, acl!.points.length, Math.round(highest(acl!))]).toEqual(['acl', 1, 80])
     expect(acl!.label).toBe('Acl tear')
     expect(mcl!.points.map(({ value }) => Math.round(value))).toEqual([30, 5])
+  })
+
+  it('carry what a scan showed as a mark on its day, and reach to it', () => {
+    const [acl, mcl] = chances(COURSE)
+    expect([acl!.marks, mcl!.marks]).toEqual([
+      [{ at: '2026-05-20', label: 'MRI: torn' }],
+      [{ at: '2026-05-20', label: 'MRI: intact' }],
+    ])
+    expect(acl!.span).toEqual(['2026-05-01T09:00:00Z', '2026-05-20'])
+    const [line] = (optionsOf(acl!, INKS) as { series: { markLine?: { data: object[] } }[] }).series
+    expect(line!.markLine!.data).toEqual([{ xAxis: '2026-05-20', name: 'MRI: torn', label: { distance: 4 } }])
   })
 
   it('say a point in words, with its doubt, as chances are said everywhere', () => {

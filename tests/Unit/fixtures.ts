@@ -116,6 +116,7 @@ export function catalogue(): Catalogue {
       within: {},
       availability: {},
       support: {},
+      knownBy: { mri: 'MRI' },
     },
     words: { thigh_under: 'own thigh under' },
     signs: { lachman: 'Lachman', story_pop: 'pop' },

@@ -56,6 +56,7 @@ const result = (files: object[]) => ({
   on: '2026-05-01',
   weeks: null,
   note: '',
+  treated: 'none' as const,
   answers: [],
   files: files as never[],
   removed: false,

@@ -33,7 +33,7 @@ final readonly class VisitComparison
     }
 
     /**
-     * What was measured at least once, then the chances.
+     * What was measured or graded at least once, then the chances.
      *
      * @return list<ComparedLine>
      */
@@ -43,10 +43,13 @@ final readonly class VisitComparison
         foreach ($this->curves as $curve) {
             $before = $this->before->values[$curve->id] ?? null;
             $after = $this->after->values[$curve->id] ?? null;
-            if ($before !== null || $after !== null) {
+            $gradeBefore = $this->before->grades[$curve->id] ?? null;
+            $gradeAfter = $this->after->grades[$curve->id] ?? null;
+            if ($before !== null || $after !== null || $gradeBefore !== null || $gradeAfter !== null) {
                 $lines[] = self::line(
-                    $curve->label, $curve->unit, $before, $after, Change::of($curve, $before, $after), $curve->error,
-                    $this->before->grades[$curve->id] ?? null, $this->after->grades[$curve->id] ?? null,
+                    $curve->label, $curve->unit, $before, $after,
+                    Change::of($curve, $before, $after) ?? Change::ofGrades($gradeBefore, $gradeAfter), $curve->error,
+                    $gradeBefore, $gradeAfter,
                 );
             }
         }

@@ -7,6 +7,7 @@ namespace App\Clinic\Course;
 use App\Clinic\Examinations\WrittenAssessment;
 use App\Clinic\Models\Snapshot;
 use App\Clinic\Values\Predicted;
+use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Verdict\ConditionZone;
 
 /** What a signed visit came to, in one line: what was likely, where the athlete was sent, and whether they may play. */
@@ -21,21 +22,36 @@ final readonly class VisitLine
     public static function of(Snapshot $snapshot): array
     {
         $signed = WrittenAssessment::signed($snapshot);
+        $known = [
+            ...array_map(static fn (Condition $one): array => self::known($one, ConditionZone::Confirmed), $signed->confirmed()),
+            ...array_map(static fn (Condition $one): array => self::known($one, ConditionZone::Withheld), $signed->treated()),
+        ];
 
         return [
-            'found' => array_map(static fn (Predicted $one): array => [
+            'found' => [...$known, ...array_map(static fn (Predicted $one): array => [
                 'label' => $one->condition->label(), 'chance' => $one->chance, 'zone' => $one->zone->value,
-            ], self::found($signed->chances())),
+            ], self::found($signed->chances(), $known !== []))],
             'sentOn' => $signed->referrals(),
             'availability' => $signed->availability(),
         ];
     }
 
     /**
+     * What is no chance any more: found by a look inside the joint, or operated on.
+     *
+     * @return array{label: string, chance: float, zone: string}
+     */
+    private static function known(Condition $condition, ConditionZone $zone): array
+    {
+        return ['label' => $condition->label(), 'chance' => 1.0, 'zone' => $zone->value];
+    }
+
+    /**
      * @param  list<Predicted>  $rows  most likely first
+     * @param  bool  $isKnown  something else leads the line already
      * @return list<Predicted>
      */
-    private static function found(array $rows): array
+    private static function found(array $rows, bool $isKnown): array
     {
         $in = static fn (ConditionZone $zone): array => array_values(array_filter(
             $rows, static fn (Predicted $one): bool => $one->zone === $zone,
@@ -43,7 +59,7 @@ final readonly class VisitLine
         $acted = $in(ConditionZone::Act);
 
         return $acted === []
-            ? \array_slice($in(ConditionZone::Investigate), 0, 1)
+            ? \array_slice($in(ConditionZone::Investigate), 0, $isKnown ? 0 : 1)
             : \array_slice($acted, 0, self::ACTED_ON);
     }
 }

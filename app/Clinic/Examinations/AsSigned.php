@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Examinations;
 
 use GrayCompass\Core\Grading\Values\ComparedWith;
+use GrayCompass\Core\Verdict\ConditionZone;
 
 /**
  * A signed assessment is shown as it was signed. What later rules have added was not said then, and is
@@ -39,11 +40,28 @@ final class AsSigned
 
         $payload['measurements'] = self::counted($payload);
         $payload['safety'] += ['dayMissing' => false];
-        $payload += ['abnormal' => []];
+        $payload += ['abnormal' => [], 'known' => []];
+        $payload['results'] = array_map(
+            static fn (array $result): array => $result + ['carriedFrom' => null],
+            $payload['results'],
+        );
+        $payload['conditions'] = array_map(
+            static fn (array $condition): array => $condition
+                + ['known' => null, 'tellsChance' => self::tellsChance($condition)],
+            $payload['conditions'],
+        );
 
         $payload = self::withoutCodes($payload);
 
         return $isOlder ? self::filled($payload) : $payload;
+    }
+
+    /**
+     * @param  array<string, mixed>  $condition
+     */
+    private static function tellsChance(array $condition): bool
+    {
+        return \is_string($condition['zone']) && ConditionZone::from($condition['zone'])->tellsChance();
     }
 
     /**

@@ -27,6 +27,7 @@ final class Document
      * @param  array<string, stdClass|null>  $records  payloads in the order first recorded, by `manoeuvre:side`; null: taken back
      * @param  array<string, true>  $beforeGate  `manoeuvre:side` of those taken before a rule applied
      * @param  stdClass|null  $baseline  the same knees while they were sound
+     * @param  array{earlier?: list<mixed>, known?: list<mixed>}  $past  earlier visits and known results of this knee
      */
     private function __construct(
         private readonly array $envelope,
@@ -34,6 +35,7 @@ final class Document
         private readonly array $records,
         private readonly array $beforeGate,
         private readonly ?stdClass $baseline,
+        private readonly array $past,
     ) {
     }
 
@@ -59,7 +61,17 @@ final class Document
             }
         }
 
-        return new self($envelope, $sections, $records, $beforeGate, self::baseline($examination));
+        return new self($envelope, $sections, $records, $beforeGate, self::baseline($examination), Past::of($examination));
+    }
+
+    /**
+     * Earlier visits and known results of this knee.
+     *
+     * @return array{earlier?: list<mixed>, known?: list<mixed>}
+     */
+    public function past(): array
+    {
+        return $this->past;
     }
 
     /** SHA-256 of everything recorded, but for when it was signed. */
@@ -79,6 +91,7 @@ final class Document
             $this->records,
             $this->beforeGate,
             $this->baseline,
+            $this->past,
         );
     }
 
@@ -91,6 +104,7 @@ final class Document
             [...$this->records, $part->key() => $payload],
             array_diff_key($this->beforeGate, [$part->key() => true]),
             $this->baseline,
+            $this->past,
         );
     }
 
@@ -106,6 +120,9 @@ final class Document
         // It stands in for the other knee only, and does not lengthen what is not compared with it.
         if ($this->baseline !== null && ($content->otherKneeReliable ?? true) === false) {
             $content->baseline = $this->baseline;
+        }
+        foreach ($this->past as $key => $known) {
+            $content->{$key} = $known;
         }
         $content->findings = [];
         foreach ($this->records as $key => $payload) {

@@ -28,7 +28,7 @@ final class KnownHolds
     /** Rules and figures that an assessment was made with. */
     public static function basis(Assessment $assessment): string
     {
-        return Assessment::RULES." {$assessment->digest}";
+        return Assessment::RULES." {$assessment->figures->digest}";
     }
 
     /**

@@ -65,7 +65,7 @@ final class Signer
             if (! $isOpen && trim((string) $ungated) === '') {
                 throw Refusal::at('ungated', __('clinic.signer.the_safety_check_is_not_complete'));
             }
-            $snapshot = $this->keep($locked, $assessment);
+            $snapshot = $this->keep($locked, $document, $assessment);
             $locked->update([
                 'status' => ExaminationStatus::Signed,
                 'signed_at' => Date::now(),
@@ -86,14 +86,15 @@ final class Signer
         });
     }
 
-    private function keep(Examination $examination, Assessment $assessment): Snapshot
+    private function keep(Examination $examination, Document $document, Assessment $assessment): Snapshot
     {
         return Snapshot::query()->create([
             'examination_id' => $examination->id,
             'payload' => $this->texts->translated(Assessments::written($assessment)),
             'problem' => ProblemWriter::write($assessment->weighed->problem),
+            'past' => $document->past() === [] ? null : (object) $document->past(),
             'rules' => Assessment::RULES,
-            'evidence' => $assessment->evidence->choice->value.' '.$assessment->digest,
+            'evidence' => $assessment->figures->today->choice->value.' '.$assessment->figures->digest,
         ]);
     }
 }

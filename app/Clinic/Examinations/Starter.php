@@ -18,6 +18,7 @@ use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Document\Refusal;
 use Illuminate\Support\Facades\Date;
+use stdClass;
 
 /** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
 final readonly class Starter
@@ -84,7 +85,7 @@ final readonly class Starter
     }
 
     /**
-     * @return array<string, array<string, mixed>> payloads by section
+     * @return array<string, array<string, mixed>|stdClass> payloads by section
      */
     private static function sections(Episode $episode, Athlete $athlete, Start $start, CarbonImmutable $today): array
     {
@@ -101,6 +102,7 @@ final readonly class Starter
 
         return [
             SectionName::Frame->value => $frame,
+            ...($start->route->isBaseline() ? [] : CarriedHistory::of($episode, CarbonImmutable::now())),
             ...($athlete->coachMayKnow($today) === true
                 ? [SectionName::Opening->value => ['coachMayKnow' => true]]
                 : []),

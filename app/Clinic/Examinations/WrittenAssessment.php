@@ -6,6 +6,7 @@ namespace App\Clinic\Examinations;
 
 use App\Clinic\Models\Snapshot;
 use App\Clinic\Values\Predicted;
+use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Within;
 use GrayCompass\Core\Sentences\Language;
@@ -32,7 +33,8 @@ final readonly class WrittenAssessment
     }
 
     /**
-     * How likely each injury was held; where no chance was told, for the knee was operated on not long ago, nothing.
+     * How likely each injury was held; nothing where no chance was told: of a structure that was operated on, or
+     * that was looked into.
      *
      * @return list<Predicted> most likely first
      */
@@ -40,13 +42,50 @@ final readonly class WrittenAssessment
     {
         /** @var list<Row> $rows */
         $rows = $this->document['conditions'] ?? [];
-        $rows = array_filter($rows, static fn (array $row): bool => $row['zone'] !== ConditionZone::Withheld->value);
+        $rows = array_filter($rows, static fn (array $row): bool => ConditionZone::from($row['zone'])->tellsChance());
         usort($rows, static fn (array $one, array $other): int => $other['posttest'] <=> $one['posttest']);
 
         return array_map(static fn (array $row, int $place): Predicted => new Predicted(
             Condition::from($row['id']), $row['posttest'], $row['interval'][0], $row['interval'][1],
             ConditionZone::from($row['zone']), $place + 1,
         ), $rows, array_keys($rows));
+    }
+
+    /**
+     * Injuries that a look inside the joint, or an earlier episode, has confirmed: no chance was told of them.
+     *
+     * @return list<Condition>
+     */
+    public function confirmed(): array
+    {
+        /** @var list<Row> $rows */
+        $rows = $this->document['conditions'] ?? [];
+
+        return array_values(array_map(
+            static fn (array $row): Condition => Condition::from($row['id']),
+            array_filter($rows, static fn (array $row): bool => $row['zone'] === ConditionZone::Confirmed->value),
+        ));
+    }
+
+    /**
+     * Structures that an operation on record has treated.
+     *
+     * @return list<Condition>
+     */
+    public function treated(): array
+    {
+        /** @var list<array{treated: string, results: list<array{condition: string, present: bool}>}> $known */
+        $known = $this->document['known'] ?? [];
+        $treated = [];
+        foreach ($known as $one) {
+            foreach ($one['treated'] === Treatment::None->value ? [] : $one['results'] as $result) {
+                if ($result['present']) {
+                    $treated[$result['condition']] = Condition::from($result['condition']);
+                }
+            }
+        }
+
+        return array_values($treated);
     }
 
     /** Null where fluid was not judged. */

@@ -27,7 +27,7 @@ use Illuminate\Support\Collection;
  * @property string $episode_id
  * @property ReferenceKind $kind
  * @property CarbonImmutable $seen_on
- * @property array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string} $content encrypted at rest
+ * @property array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string, treated?: string} $content encrypted at rest
  * @property string|null $made_by id of a user
  * @property string|null $asked_by_id of the examination that had asked for it
  * @property Collection<int, Attachment> $attachments oldest first, removed ones too

@@ -9,6 +9,7 @@ use App\Platform\Encryption\Encrypted;
 use App\Platform\Encryption\EncryptedByExamination;
 use App\Platform\Encryption\HasEncryptedColumns;
 use Illuminate\Database\Eloquent\Model;
+use stdClass;
 
 /**
  * What followed from an examination when it was signed. It is written once and never changed.
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $examination_id
  * @property array<string, mixed> $payload
  * @property array<string, mixed>|null $problem the input of the chances; null when signed before it was kept
+ * @property stdClass|null $past what was known of the knee; null when nothing was, or signed before it was kept
  * @property string $rules version of the rules
  * @property string $evidence set and digest
  */
@@ -29,9 +31,12 @@ final class Snapshot extends Model implements HasEncryptedColumns
 
     protected $table = 'snapshots';
 
-    protected $fillable = ['examination_id', 'payload', 'problem', 'rules', 'evidence'];
+    protected $fillable = ['examination_id', 'payload', 'problem', 'past', 'rules', 'evidence'];
 
-    protected $casts = ['payload' => Encrypted::class.':array', 'problem' => Encrypted::class.':array'];
+    protected $casts = [
+        'payload' => Encrypted::class.':array', 'problem' => Encrypted::class.':array',
+        'past' => Encrypted::class.':object',
+    ];
 
     /** SHA-256 of all that was signed here, and of which examination: another row, or another word, has another one. */
     public function digest(): string
@@ -40,6 +45,7 @@ final class Snapshot extends Model implements HasEncryptedColumns
 
         return hash('sha256', json_encode([
             $this->examination_id, $plain($this->payload), $plain($this->problem), $this->rules, $this->evidence,
+            ...($this->past === null ? [] : [$plain($this->past)]),
         ], JSON_THROW_ON_ERROR));
     }
 }

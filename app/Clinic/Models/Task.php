@@ -26,7 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $examination_id whose plan asked for it; null: noted by hand
  * @property TaskKind $kind
  * @property TaskState $state
- * @property array{title: string, why: string, side: string|null, asks?: list<string>} $content encrypted at rest
+ * @property array{title: string, why: string, side: string|null, asks?: list<string>, to?: string} $content encrypted at rest
  * @property string|null $closing what came of it, or why it was let go; encrypted at rest
  * @property CarbonImmutable|null $due_from not before this day
  * @property CarbonImmutable|null $due_on by this day; null: no day of our own

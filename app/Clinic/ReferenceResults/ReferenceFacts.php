@@ -7,19 +7,22 @@ namespace App\Clinic\ReferenceResults;
 use App\Clinic\Values\ReferenceAnswer;
 use App\Clinic\Values\ReferenceKind;
 use Carbon\CarbonImmutable;
+use GrayCompass\Core\Examination\Treatment;
 
 /**
  * What somebody says that a knee turned out to have.
  *
  * @phpstan-type Looked array{condition: string, seen: string, grade: int<1, 3>|null}
- * @phpstan-type Said array{answers: list<Looked>, weeks: int<1, 104>|null, note: string}
- * @phpstan-type Written array{kind: string, on: string, answers: list<Looked>, weeks: int<1, 104>|null, note: string}
+ * @phpstan-type Said array{answers: list<Looked>, weeks: int<1, 104>|null, note: string, treated?: string}
+ * @phpstan-type Written array{kind: string, on: string, answers: list<Looked>, weeks: int<1, 104>|null, note: string,
+ *     treated?: string}
  */
 final readonly class ReferenceFacts
 {
     /**
      * @param  list<ReferenceAnswer>  $answers  of the injuries that were looked for
      * @param  int<1, 104>|null  $weeks  that were waited, where the course told it
+     * @param  Treatment  $treated  what was done to the structures that were found torn
      */
     public function __construct(
         public ReferenceKind $kind,
@@ -27,6 +30,7 @@ final readonly class ReferenceFacts
         public array $answers,
         public ?int $weeks = null,
         public string $note = '',
+        public Treatment $treated = Treatment::None,
     ) {
     }
 
@@ -42,6 +46,7 @@ final readonly class ReferenceFacts
             ReferenceAnswer::all($content['answers']),
             $content['weeks'],
             $content['note'],
+            Treatment::from($content['treated'] ?? Treatment::None->value),
         );
     }
 
@@ -70,6 +75,8 @@ final readonly class ReferenceFacts
             'condition' => $one->condition->value, 'seen' => $one->seen->value, 'grade' => $one->grade,
         ], $this->answers);
 
-        return ['answers' => $answers, 'weeks' => $this->weeks, 'note' => $this->note];
+        $treated = $this->treated === Treatment::None ? [] : ['treated' => $this->treated->value];
+
+        return ['answers' => $answers, 'weeks' => $this->weeks, 'note' => $this->note, ...$treated];
     }
 }

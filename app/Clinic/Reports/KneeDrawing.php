@@ -20,6 +20,9 @@ final readonly class KneeDrawing
         'investigate' => ['fill' => '#d9dcd8', 'stroke' => '#43484c', 'width' => 2, 'text' => self::INK],
         'ruled_out' => ['fill' => '#ffffff', 'stroke' => '#9aa09c', 'width' => 1.4, 'text' => self::INK],
         'untested' => ['fill' => '#ffffff', 'stroke' => '#cfd1cf', 'width' => 3, 'text' => '#5c6165'],
+        'withheld' => ['fill' => '#ffffff', 'stroke' => '#cfd1cf', 'width' => 3, 'text' => '#5c6165'],
+        'confirmed' => ['fill' => self::INK, 'stroke' => self::INK, 'width' => 2, 'text' => '#ffffff'],
+        'excluded' => ['fill' => '#ffffff', 'stroke' => self::INK, 'width' => 1.4, 'text' => self::INK],
     ];
 
     private const ABOVE = 18;

@@ -25,7 +25,7 @@ final class SummaryPdf
     {
         $words = new SummaryWords($this->data->catalogue(), $this->data->signs(), $this->data->schools());
         $frame = self::frame($examination);
-        /** @var list<array{id: string, zone: string, posttest: float}> $verdicts */
+        /** @var list<array{id: string, zone: string, posttest: float, unsettled: bool}> $verdicts */
         $verdicts = $assessment['conditions'];
 
         $shown = [
@@ -35,7 +35,7 @@ final class SummaryPdf
             'frame' => $frame,
             'drawing' => KneeDrawing::of(($frame['hurtSide'] ?? '') === 'right' ? 'right' : 'left'),
             'zones' => array_column($verdicts, 'zone', 'id'),
-            'chances' => array_column($verdicts, 'posttest', 'id'),
+            'figures' => array_map($words->onDrawing(...), array_column($verdicts, null, 'id')),
             'assessment' => $assessment,
             'words' => $words,
             'marked' => self::marked($examination, $words),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Clinic\Reports;
 
+use Carbon\CarbonImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
+use GrayCompass\Core\Examination\KnownBy;
 use GrayCompass\Core\Examination\Schools\SchoolBook;
 use GrayCompass\Core\Examination\Schools\SchoolGroup;
 use GrayCompass\Core\Grading\Values\Reading;
@@ -34,13 +36,16 @@ final class SummaryWords
     /**
      * Results that move a chance, and those that could but say nothing either way; the history stands apart.
      *
-     * @param  list<array{finding: string, manoeuvre: string, outcome: string, counts: bool}>  $results  of an assessment
+     * @param  list<array{finding: string, manoeuvre: string, outcome: string, counts: bool,
+     *     carriedFrom?: string|null}>  $results  of an assessment
      * @return array<string, string> names by what they are
      */
     public function results(array $results): array
     {
         $of = fn (string $result, bool $byHand): string => implode(', ', array_map(
-            fn (array $one): string => $this->sign($one['finding']),
+            fn (array $one): string => $this->sign($one['finding']).(($one['carriedFrom'] ?? null) === null
+                ? ''
+                : ' ('.CarbonImmutable::parse($one['carriedFrom'])->format('j M').')'),
             array_filter($results, static fn (array $one): bool => $one['outcome'] === $result
                 && ($one['counts'] || $result === 'equivocal') && ($one['manoeuvre'] !== Reading::HISTORY) === $byHand),
         ));
@@ -62,9 +67,45 @@ final class SummaryWords
         return str_replace('_', ' ', $code);
     }
 
-    public function zone(string $zone): string
+    /**
+     * With what answered it, where a look inside the joint did or it is known from before.
+     *
+     * @param  array{zone: string, unsettled: bool, known?: array{by: string, on: string}|null, ...}  $condition
+     */
+    public function zone(array $condition): string
     {
-        return ConditionZone::from($zone)->label();
+        $zone = ConditionZone::from($condition['zone']);
+        $known = $condition['known'] ?? null;
+        if ($known !== null && $zone !== ConditionZone::Withheld && $this->isAnswered($condition)) {
+            return "{$zone->label()}, ".KnownBy::from($known['by'])->label().' '.CarbonImmutable::parse($known['on'])->format('j M Y');
+        }
+
+        return $zone->label().($condition['unsettled'] ? ', inconclusive' : '');
+    }
+
+    /**
+     * No chance is told of it: it was looked into, or operated on.
+     *
+     * @param  array{zone: string, ...}  $condition
+     */
+    public function isAnswered(array $condition): bool
+    {
+        return ! ConditionZone::from($condition['zone'])->tellsChance();
+    }
+
+    /**
+     * On the drawing.
+     *
+     * @param  array{zone: string, posttest: float, ...}  $condition
+     */
+    public function onDrawing(array $condition): string
+    {
+        return match (ConditionZone::from($condition['zone'])) {
+            ConditionZone::Confirmed => 'torn',
+            ConditionZone::Excluded => 'intact',
+            ConditionZone::Withheld => '–',
+            default => $this->hundred($condition['posttest']),
+        };
     }
 
     /**

@@ -15,7 +15,10 @@ use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessed\Assessment;
+use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Plan\Within;
+use GrayCompass\Core\Safety\Destination;
+use GrayCompass\Core\Safety\Place;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -45,13 +48,29 @@ final readonly class Tasks
         $seen = TeamDays::ofTeam($examination->team_id)->day($examination->examined_at);
         $side = $episode->hurt_side->value;
         $words = $assessment->words->phrases;
+        $asked = Task::query()->where('kind', TaskKind::Referral)->whereIn('state', [TaskState::Open, TaskState::Sent])
+            ->whereIn('examination_id', $earlier)->orderBy('id')->get();
         foreach ($assessment->plan->sendOn as $referral) {
+            $due = $seen->addDays(self::days($referral->within));
+            foreach ($asked->filter(static fn (Task $task): bool => self::isTheSame($task, $referral)) as $before) {
+                $isUrgent = $referral->within->rank() <= Within::SameDay->rank();
+                $isDueBefore = $before->due_on !== null && ! $before->due_on->isAfter($due);
+                $stands = $isDueBefore && ($before->content['to'] ?? '') === $referral->to->value;
+                if (! $isUrgent && ($before->state === TaskState::Sent || $stands)) {
+                    continue 2;
+                }
+                // Asked otherwise, it is due no later than it was.
+                $due = $isDueBefore ? $before->due_on : $due;
+                $this->close($before, TaskState::Done, 'asked again at the next visit', $by);
+                $asked = $asked->reject(static fn (Task $task): bool => $task->is($before));
+            }
             $this->make($examination, TaskKind::Referral, [
                 'title' => "{$referral->within->label()}: {$words->words($referral->to->name())}",
                 'why' => trim("{$referral->why} {$referral->question}"),
                 'side' => $side,
                 'asks' => array_column($referral->asks, 'value'),
-            ], null, $seen->addDays(self::days($referral->within)), $by);
+                'to' => $referral->to->value,
+            ], null, $due, $by);
         }
         $again = $assessment->plan->lookAgain;
         if ($again !== null) {
@@ -134,7 +153,7 @@ final readonly class Tasks
     }
 
     /**
-     * @param  array{title: string, why: string, side: string|null, asks?: list<string>}  $content
+     * @param  array{title: string, why: string, side: string|null, asks?: list<string>, to?: string}  $content
      */
     private function make(
         Examination $examination,
@@ -149,6 +168,20 @@ final readonly class Tasks
             'examination_id' => $examination->id, 'kind' => $kind, 'state' => TaskState::Open, 'content' => $content,
             'due_from' => $from, 'due_on' => $on, 'made_by' => $by->id,
         ]);
+    }
+
+    /** The same place is asked about the same structures, at an earlier visit; one that was sent away waits for its answer. */
+    private static function isTheSame(Task $task, Referral $referral): bool
+    {
+        $to = Destination::tryFrom($task->content['to'] ?? '');
+        $asked = $task->content['asks'] ?? [];
+        $asks = array_column($referral->asks, 'value');
+
+        return $to !== null && array_udiff(
+            $referral->to->places(),
+            $to->places(),
+            static fn (Place $one, Place $other): int => $one->name <=> $other->name,
+        ) === [] && array_diff($asks, $asked) === [] && ($asks !== [] || $asked === []);
     }
 
     private static function in(CarbonImmutable $seen, ?int $days): ?CarbonImmutable

@@ -36,6 +36,12 @@ enum ReferenceKind: string
         return $this === self::ClinicalCourse || $condition->isStructural();
     }
 
+    /** What looks inside the joint can also treat what it finds there. */
+    public function treats(): bool
+    {
+        return $this === self::Arthroscopy || $this === self::Operation;
+    }
+
     /**
      * Of two that differ the stronger one stands: whoever looked inside the joint, then the MRI, then everything else.
      *

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Assessed;
 
-use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Evidence\FiguresInUse;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Route\Itinerary;
@@ -20,10 +20,9 @@ use GrayCompass\Inference\Readings\Weighed;
 final readonly class Assessment
 {
     /** The version of the rules; it changes whenever a judgement could come out otherwise. */
-    public const RULES = '2026.5';
+    public const RULES = '2026.6';
 
     /**
-     * @param  string  $digest  of every figure that a chance depends on
      * @param  list<Step>  $trail
      * @param  Itinerary  $route  what lies ahead, in order
      * @param  list<Suggestion>  $nextTests
@@ -33,8 +32,7 @@ final readonly class Assessment
      * @param  list<Remark>  $remarks
      */
     public function __construct(
-        public EvidenceLibrary $evidence,
-        public string $digest,
+        public FiguresInUse $figures,
         public Bearings $bearings,
         public Weighed $weighed,
         public array $trail,

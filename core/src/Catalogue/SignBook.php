@@ -11,6 +11,9 @@ use GrayCompass\Core\Sentences\Sentence;
 /** What is known of each sign beside its figures: name, own test of which condition, words for the athlete. */
 final readonly class SignBook
 {
+    /** What stands so long tells how far a joint moves. Working estimate. */
+    private const LAXITY_DAYS = 42;
+
     /**
      * @param  array<string, SignEntry>  $signs  by id
      */
@@ -21,7 +24,7 @@ final readonly class SignBook
     /**
      * @param  array<string, array{
      *     label: string, measures?: string, ownTestOf?: string, grades?: string, sorenessOf?: string, found?: string,
-     *     foundGross?: string, painAlone?: string
+     *     foundGross?: string, painAlone?: string, carriedDays?: int<0, max>, carriesPositive?: bool
      * }>  $data
      */
     public static function read(array $data): self
@@ -35,11 +38,20 @@ final readonly class SignBook
             $sign['found'] ?? null,
             $sign['foundGross'] ?? null,
             PainAlone::tryFrom($sign['painAlone'] ?? ''),
+            $sign['carriedDays'] ?? 0,
+            $sign['carriesPositive'] ?? false,
         ), $data));
     }
 
-    public function label(string $sign): string
+    /**
+     * What a finding on the scales is called.
+     *
+     * @param  string  $finding  a sign, one of an earlier visit such as lachman@2026-11-05, or a look such as scan_mri:acl
+     */
+    public function label(string $finding): string
     {
+        $sign = substr($finding, 0, strcspn($finding, '@:'));
+
         return ($this->signs[$sign] ?? null)->label ?? str_replace('_', ' ', $sign);
     }
 
@@ -104,6 +116,44 @@ final readonly class SignBook
     public function painAlone(string $sign): ?PainAlone
     {
         return ($this->signs[$sign] ?? null)?->painAlone;
+    }
+
+    /**
+     * For so many days a valid result of this sign stands at later visits, the last day included. Working estimates.
+     *
+     * @return int<0, max> 0: on its day only
+     */
+    public function carriedDays(string $sign): int
+    {
+        return ($this->signs[$sign] ?? null)->carriedDays ?? 0;
+    }
+
+    /** A positive of this sign stands for the whole episode, though a negative does not. */
+    public function carriesPositive(string $sign): bool
+    {
+        return ($this->signs[$sign] ?? null)?->carriesPositive === true;
+    }
+
+    /** The most days for which a result of any sign stands. */
+    public function longestCarried(): int
+    {
+        return self::LAXITY_DAYS;
+    }
+
+    /**
+     * Signs whose positive stands for the whole episode.
+     *
+     * @return list<string>
+     */
+    public function carryingPositives(): array
+    {
+        return $this->with(static fn (SignEntry $sign): bool => $sign->carriesPositive);
+    }
+
+    /** The sign tells how far the joint moves: a torn ligament does not mend that in a few weeks. */
+    public function isLaxity(string $sign): bool
+    {
+        return $this->carriedDays($sign) >= self::LAXITY_DAYS;
     }
 
     /**

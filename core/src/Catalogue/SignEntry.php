@@ -22,6 +22,8 @@ final readonly class SignEntry
      * @param  string|null  $found  code of what an athlete hears of a positive
      * @param  string|null  $foundGross  the same of a gross one
      * @param  PainAlone|null  $painAlone  null: a positive is more than pain
+     * @param  int<0, max>  $carriedDays  for so many days a valid result stands at later visits; 0: on its day only
+     * @param  bool  $carriesPositive  a positive stands for the whole episode, though a negative does not
      */
     public function __construct(
         public string $label,
@@ -32,6 +34,8 @@ final readonly class SignEntry
         public ?string $found,
         public ?string $foundGross = null,
         public ?PainAlone $painAlone = null,
+        public int $carriedDays = 0,
+        public bool $carriesPositive = false,
     ) {
     }
 }

@@ -29,6 +29,22 @@ enum Change: string
     }
 
     /**
+     * Of a grade, where a visit has no figure to compare: by feel, one grade is a change.
+     *
+     * @param  int|null  $before  0–3; null: not graded
+     * @param  int|null  $after  0–3
+     */
+    public static function ofGrades(?int $before, ?int $after): ?self
+    {
+        return match (true) {
+            $before === null || $after === null => null,
+            $before === $after => self::AsBefore,
+            $after < $before => self::Better,
+            default => self::Worse,
+        };
+    }
+
+    /**
      * Of a chance: a change is what the doubt of the earlier visit does not cover.
      *
      * @param  float  $low  end of the earlier interval, as is $high

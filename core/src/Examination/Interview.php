@@ -18,4 +18,10 @@ final readonly class Interview
         public SafetyAnswers $safety,
     ) {
     }
+
+    /** The same with other answers of the safety check. */
+    public function answering(SafetyAnswers $safety): self
+    {
+        return new self($this->opening, $this->episode, $this->history, $safety);
+    }
 }

@@ -73,6 +73,11 @@ final readonly class KneeExamination
 
     public ?KneeBaseline $baseline;
 
+    /** @var list<EarlierVisit> of this episode, newest first */
+    public array $earlier;
+
+    public KnownResults $known;
+
     public bool $dayIsMissing;
 
     /**
@@ -106,6 +111,7 @@ final readonly class KneeExamination
         [$this->earlierFindings, $this->pulseChecks, $this->baseline] = [
             $before->earlierFindings, $before->pulseChecks, $before->baseline,
         ];
+        [$this->earlier, $this->known] = [$before->earlier, $before->known];
     }
 
     public function isAfterInjury(): bool
@@ -131,6 +137,12 @@ final readonly class KneeExamination
     public function onDay(int $day): self
     {
         return new self($this->frame->onDay($day), $this->interview, $this->recorded, $this->before, $this->facts);
+    }
+
+    /** The same examination of a knee of which nothing else is known. */
+    public function withoutPast(): self
+    {
+        return new self($this->frame, $this->interview, $this->recorded, $this->before->withoutPast(), $this->facts);
     }
 
     /** A pulse that was missing once is not trusted again, even when it is felt later. */

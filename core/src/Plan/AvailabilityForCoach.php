@@ -85,7 +85,7 @@ final readonly class AvailabilityForCoach
         }
         $torn = array_filter(
             Condition::cases(),
-            static fn (Condition $condition): bool => $condition->isStructural() && $bearings->atAct($condition)
+            static fn (Condition $condition): bool => $condition->isStructural() && $bearings->of($condition)->isTreatedAsTorn()
                 && $bearings->grade($condition) >= 2,
         );
 
@@ -109,8 +109,8 @@ final readonly class AvailabilityForCoach
             return [Activity::Running, Activity::Jumping];
         }
         $front = $bearings->atAct(Condition::PatellofemoralPain) || $bearings->front->supported();
-        $meniscus = $bearings->results->hasOwnPositive(Condition::MedialMeniscus)
-            || $bearings->results->hasOwnPositive(Condition::LateralMeniscus);
+        $meniscus = $bearings->results->today->hasOwnPositive(Condition::MedialMeniscus)
+            || $bearings->results->today->hasOwnPositive(Condition::LateralMeniscus);
 
         return array_values(array_filter([
             Activity::Cutting,

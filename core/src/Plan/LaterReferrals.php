@@ -18,6 +18,8 @@ use GrayCompass\Core\Verdict\Consideration;
  */
 final readonly class LaterReferrals extends Referrals
 {
+    public const BLOOD = 'blood';
+
     private const OPEN_CRUCIATE = 0.3;
 
     private const OPEN_CORNER = 0.2;
@@ -50,19 +52,19 @@ final readonly class LaterReferrals extends Referrals
 
         return array_values(array_filter([
             $imaged ? null : $this->xray(
-                'blood',
+                self::BLOOD,
                 Within::by($urgency),
                 $why,
                 'a fracture? Blood in the joint is likely.',
             ),
             $graft ? $this->operator(
                 Within::Week,
-                'blood',
+                self::BLOOD,
                 'Blood in the joint is likely, in a knee with a graft.',
                 'is the graft torn?',
             ) : null,
             ! $graft && ($imaged || $urgency !== Urgency::Routine) && $this->scanForBlood($sent)
-                ? $this->scan('blood', "{$why} What bled?", 'what bled into the joint?', $later)
+                ? $this->scan(self::BLOOD, "{$why} What bled?", 'what bled into the joint?', $later)
                 : null,
         ]));
     }
@@ -119,7 +121,7 @@ final readonly class LaterReferrals extends Referrals
     private function isOpen(Condition $condition, float $from): bool
     {
         $verdict = $this->bearings->of($condition);
-        if ($verdict->isWithheld()) {
+        if ($verdict->isWithheld() || $verdict->known !== null) {
             return false;
         }
         $unsettledLong = $condition->isCruciate()
@@ -136,6 +138,7 @@ final readonly class LaterReferrals extends Referrals
         $examination = $this->bearings->examination;
 
         return $examination->route->looksAgain()
+            || $examination->earlier !== []
             || ($examination->isAfterInjury() && ! $examination->injuredWithin(self::FRESH_DAYS));
     }
 

@@ -92,7 +92,7 @@ final readonly class LigamentReviews
         if ($this->settledByOthers) {
             return null;
         }
-        foreach (self::CRUCIATES_AND_CORNER as $condition) {
+        foreach ($this->notLookedAt() as $condition) {
             if (
                 $this->bearings->results->hasOwnPositive($condition)
                 || \in_array($condition->value, $this->bearings->disagree, true)
@@ -111,7 +111,7 @@ final readonly class LigamentReviews
      */
     public function cruciatesLeft(): ?array
     {
-        foreach (self::CRUCIATES_AND_CORNER as $condition) {
+        foreach ($this->notLookedAt() as $condition) {
             if (
                 ! $this->settledByOthers
                 && ! $this->bearings->of($condition)->isWithheld()
@@ -137,6 +137,7 @@ final readonly class LigamentReviews
                 && $verdict->raised
                 && $verdict->reachesRuleOut()
                 && ! $verdict->isWithheld()
+                && $verdict->known === null
                 && ! $this->settledByOthers
             ) {
                 return [...ReviewDays::ONCE_SETTLED, "The history suggests {$verdict->condition->withArticle()}: test it again."];
@@ -207,5 +208,18 @@ final readonly class LigamentReviews
             || $this->bearings->atAct(Condition::Mcl);
 
         return $opens ? [...ReviewDays::NEXT_WEEK, 'An MCL sprain should be settling.'] : null;
+    }
+
+    /**
+     * Cruciates and corner that no scan and no look inside the joint has answered.
+     *
+     * @return list<Condition>
+     */
+    private function notLookedAt(): array
+    {
+        return array_values(array_filter(
+            self::CRUCIATES_AND_CORNER,
+            fn (Condition $condition): bool => $this->bearings->of($condition)->known === null,
+        ));
     }
 }

@@ -47,7 +47,7 @@ final readonly class Play
 
     public static function of(Bearings $bearings, PlayRules $rules): self
     {
-        $seen = new FactSubject($bearings->knee, $bearings->results);
+        $seen = new FactSubject($bearings->knee, $bearings->results->ofTheKneeNow);
         if (! $rules->areAsked($seen)) {
             return new self(PlayAnswer::NotAsked, []);
         }
@@ -64,13 +64,13 @@ final readonly class Play
             // Nobody is blamed for not hopping on a knee that must not hop.
             ...($settledBy === null ? $rules->againstFunction($seen) : []),
         ];
-        $graft = $bearings->hasGraft();
-        if ($why !== [] && (! $graft || $bearings->examination->isOnTouchline())) {
+        $never = $bearings->isNeverCleared();
+        if ($why !== [] && (! $never || $bearings->examination->isOnTouchline())) {
             $first = $settledBy === null ? [] : [$settledBy];
 
             return new self(PlayAnswer::Stop, array_values(array_unique([...$first, ...$why])), $settledBy);
         }
-        if ($graft) {
+        if ($never) {
             return new self(PlayAnswer::NotAsked, [self::NEVER_CLEARS]);
         }
 
@@ -123,7 +123,7 @@ final readonly class Play
      */
     private static function ligaments(Bearings $bearings): array
     {
-        $results = $bearings->results;
+        $results = $bearings->results->ofTheKneeNow;
         $collaterals = $bearings->catalogue->judgedBy(JudgeKind::Collateral);
         $left = array_filter(
             $collaterals,
@@ -162,7 +162,7 @@ final readonly class Play
 
     private static function wasGraded(SettledResults $results, string $sign): bool
     {
-        foreach ($results->results as $result) {
+        foreach ($results->today->results as $result) {
             if ($result->reading->sign === $sign) {
                 return $result->exclusion === null;
             }

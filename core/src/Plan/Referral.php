@@ -54,6 +54,12 @@ final readonly class Referral
         return $this->names(Place::Scan) || $this->names(Place::Surgeon);
     }
 
+    /** The same question to somebody who decides without another scan. */
+    public function insteadOfScan(Destination $to, string $why, string $question): self
+    {
+        return new self($to, $this->within, $this->rule, $why, $question, $this->byChance, $this->asks);
+    }
+
     /** The same, later. */
     public function within(Within $within): self
     {

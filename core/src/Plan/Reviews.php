@@ -10,6 +10,7 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Core\Verdict\Bearings;
+use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
 use GrayCompass\Core\Verdict\Matters;
 
@@ -103,12 +104,14 @@ final readonly class Reviews
                 $hours,
             );
         }
-        if ($this->sendOn === [] && $this->bearings->abnormal !== []) {
+        if ($this->sendOn === [] && ($this->bearings->abnormal !== [] || $this->bearings->results->hasCarriedPositive())) {
             return new LookAgain(
                 self::FOUND_FROM,
                 self::FOUND_TO,
                 null,
-                'Today’s findings should be gone or explained.',
+                $this->bearings->abnormal === []
+                    ? 'What was found at earlier visits should not have returned.'
+                    : 'Today’s findings should be gone or explained.',
                 $hours,
             );
         }
@@ -154,6 +157,7 @@ final readonly class Reviews
             $this->kneecap(),
             $this->overWeeks(),
             $this->lag(),
+            $this->knownTear(),
         ]));
     }
 
@@ -177,7 +181,7 @@ final readonly class Reviews
     {
         $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->names(Place::Scan)) !== [];
 
-        return $this->bearings->bloodLikely()
+        return $this->bearings->bloodLikely() && ! $this->bearings->wasLookedAt()
             && ! $scanned ? [...ReviewDays::ONCE_SETTLED, 'Blood was likely: an MRI if the effusion is still there.'] : null;
     }
 
@@ -188,7 +192,7 @@ final readonly class Reviews
      */
     private function painfulLachman(): ?array
     {
-        $result = $this->bearings->results->result('lachman');
+        $result = $this->bearings->results->today->result('lachman');
         $pain = $result?->isNegative() === true ? $result->reading->record?->pain() : null;
 
         return $pain !== null && $pain >= self::PAIN_OF_A_FIRM_LACHMAN
@@ -251,7 +255,8 @@ final readonly class Reviews
      */
     private function meniscus(Condition $condition): ?array
     {
-        if ($this->isSettledByOthers() || $this->bearings->of($condition)->isWithheld()) {
+        $verdict = $this->bearings->of($condition);
+        if ($this->isSettledByOthers() || $verdict->isWithheld() || $verdict->known !== null) {
             return null;
         }
 
@@ -305,6 +310,23 @@ final readonly class Reviews
             && ! $this->bearings->raised(SafetyRule::ExtensorRupture);
 
         return $alone ? [...ReviewDays::SOON, 'The knee cannot be held straight, with an effusion: test it again.'] : null;
+    }
+
+    /**
+     * Whether it is torn is no question any more: its course is.
+     *
+     * @return array{int, int, string}|null
+     */
+    private function knownTear(): ?array
+    {
+        $torn = array_filter(
+            $this->bearings->verdicts,
+            static fn (ConditionVerdict $verdict): bool => $verdict->isKnownTorn(),
+        );
+
+        return $torn === []
+            ? null
+            : [...ReviewDays::IN_WEEKS, 'Progress after the known tear: range, effusion, strength, return.'];
     }
 
     private function isSettledByOthers(): bool

@@ -25,6 +25,7 @@ final class SendOn
         if ($whileFresh !== null) {
             $sent = [...$sent, ...Fading::carriedOver(self::all($whileFresh), $sent, $bearings->examination)];
         }
+        $sent = (new AfterLooks($bearings))->applied($sent);
         $infection = static fn (Referral $one): int => $one->rule === SafetyRule::JointInfection->value ? 0 : 1;
         usort($sent, static fn (Referral $a, Referral $b): int => $a->within->rank() <=> $b->within->rank()
             ?: $infection($a) <=> $infection($b));

@@ -109,7 +109,7 @@ final readonly class Support
             && ! $operated->isRecent()
             && $bearings->examination->episode->surgeonSaid !== null
             && ! self::isGraftDoubted($bearings);
-        $outer = $bearings->atAct(Condition::Plc) || $bearings->isOuterSideHurt();
+        $outer = $bearings->of(Condition::Plc)->isTreatedAsTorn() || $bearings->isOuterSideHurt();
 
         return match (true) {
             self::kneecapCameOut($bearings) => [
@@ -145,7 +145,7 @@ final readonly class Support
 
     private static function medial(Bearings $bearings, int $grade): string
     {
-        return $bearings->atAct(Condition::Mcl)
+        return $bearings->of(Condition::Mcl)->isTreatedAsTorn()
             ? "MCL sprain, grade {$grade}."
             : "If it is the MCL, then grade {$grade}.";
     }
@@ -155,7 +155,7 @@ final readonly class Support
     {
         foreach ([Condition::Acl, Condition::Pcl] as $condition) {
             if ($bearings->isGraft($condition)
-                && ($bearings->results->hasOwnPositive($condition) || $bearings->cannotBeRead($condition))) {
+                && ($bearings->results->ofTheKneeNow->hasOwnPositive($condition) || $bearings->cannotBeRead($condition))) {
                 return true;
             }
         }
@@ -172,7 +172,7 @@ final readonly class Support
     private static function pcl(Bearings $bearings): bool
     {
         return $bearings->examination->injuredWithin(self::PCL_SPLINT_DAYS)
-            && ($bearings->atAct(Condition::Pcl) || $bearings->loose->cruciate(Condition::Pcl) !== null);
+            && ($bearings->of(Condition::Pcl)->isTreatedAsTorn() || $bearings->loose->cruciate(Condition::Pcl) !== null);
     }
 
     private static function sprainedButFree(Bearings $bearings): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Results;
 
 use GrayCompass\Core\Catalogue\ManoeuvreTrait as Asks;
+use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\Record;
@@ -29,6 +30,7 @@ final readonly class ExclusionRules
         private KneeExamination $examination,
         private Grading $grading,
         private EvidenceLibrary $evidence,
+        private SignBook $signs,
     ) {
     }
 
@@ -48,6 +50,9 @@ final readonly class ExclusionRules
     {
         if ($code === Exclusion::NoFigures) {
             return $this->evidence->rows($reading->sign) === [];
+        }
+        if ($code === Exclusion::OldTear) {
+            return $this->isKnownLoose($reading);
         }
         if ($code === Exclusion::BruisedThere) {
             return $this->bruised($reading);
@@ -80,6 +85,15 @@ final readonly class ExclusionRules
             Exclusion::TooFewRepetitions => $reading->outcome === Outcome::Negative && $this->tooFewTurns($record),
             default => false,
         };
+    }
+
+    /** The ligament was torn before this episode: its laxity cannot speak of a new tear. */
+    private function isKnownLoose(Reading $reading): bool
+    {
+        $of = $this->signs->ownTestOf($reading->sign);
+
+        return $of !== null && $this->signs->isLaxity($reading->sign)
+            && $this->examination->known->oldTear($of) !== null;
     }
 
     private function firstIsMissing(Record $record): bool

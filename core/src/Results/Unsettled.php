@@ -6,13 +6,10 @@ namespace GrayCompass\Core\Results;
 
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
-use GrayCompass\Core\Catalogue\ManoeuvreTrait;
-use GrayCompass\Core\Examination\HurtKnee;
 use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Values\Exclusion;
-use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Holds;
 
@@ -24,12 +21,6 @@ use GrayCompass\Core\Safety\Holds;
  */
 final readonly class Unsettled
 {
-    private const EARLY_DAYS = 10;
-
-    private const FIRST_DAYS = 2;
-
-    private const FREE_BEND_DEG = 90.0;
-
     private const SPOILING = [NotDone::Pain, NotDone::NotSafe, NotDone::Position];
 
     /** Share of the rule-out threshold from which a void test matters though another one counts. */
@@ -38,12 +29,14 @@ final readonly class Unsettled
     /**
      * @param  array<string, true>  $void  by condition
      * @param  array<string, true>  $early  by condition
+     * @param  array<string, true>  $contradicted  by condition: its laxity came out both ways
      * @param  list<string>  $outOfReach  core manoeuvres that this knee cannot be brought to today
      */
     private function __construct(
         private SettledResults $results,
         private array $void,
         private array $early,
+        private array $contradicted,
         public array $outOfReach,
     ) {
     }
@@ -56,7 +49,7 @@ final readonly class Unsettled
         Catalogue $catalogue,
     ): self {
         $void = $early = $outOfReach = [];
-        $hidden = self::hides($examination, $grading);
+        $hidden = Hidden::at($examination, $grading);
         foreach ($results->results as $result) {
             $of = $results->signs->ownTestOf($result->reading->sign)?->value;
             if ($of === null) {
@@ -65,7 +58,7 @@ final readonly class Unsettled
             if ($result->exclusion?->isVoid() === true && ! self::isOnlySoreness($result, $results)) {
                 $void[$of] = true;
             }
-            if (self::isEarly($result, $hidden, $examination)) {
+            if ($result->isCarried() ? $result->wasHidden : $hidden->mayHide($result)) {
                 $early[$of] = true;
             }
         }
@@ -92,7 +85,13 @@ final readonly class Unsettled
             }
         }
 
-        return new self($results, $void, $early, $outOfReach);
+        $contradicted = [];
+        foreach ($results->contradictions() as $contradiction) {
+            $of = $results->signs->ownTestOf($contradiction->sign());
+            $contradicted += $of === null ? [] : [$of->value => true];
+        }
+
+        return new self($results, $void, $early, $contradicted, $outOfReach);
     }
 
     /**
@@ -102,7 +101,7 @@ final readonly class Unsettled
     public function isUnsettled(Condition $condition, float $chance, float $ruleOut): bool
     {
         $void = isset($this->void[$condition->value]);
-        if ($void && ! $this->results->isTested($condition)) {
+        if (isset($this->contradicted[$condition->value]) || ($void && ! $this->results->isTested($condition))) {
             return true;
         }
 
@@ -119,24 +118,5 @@ final readonly class Unsettled
     {
         return $result->exclusion === Exclusion::TooLate
             && \in_array($result->reading->sign, $results->signs->sorenessOf(Condition::Mcl), true);
-    }
-
-    /** A negative that fluid or a stiff knee may hide; a Lachman of the first two days may always be hidden. */
-    private static function isEarly(SettledResult $result, bool $hidden, KneeExamination $examination): bool
-    {
-        $manoeuvre = $result->reading->record?->manoeuvre;
-        $first = $examination->injuredWithin(self::FIRST_DAYS)
-            && $manoeuvre?->has(ManoeuvreTrait::HiddenFirstDays) === true;
-
-        return $result->reading->outcome === Outcome::Negative
-            && (($hidden && $manoeuvre?->has(ManoeuvreTrait::HiddenEarly) === true) || $first);
-    }
-
-    private static function hides(KneeExamination $examination, Grading $grading): bool
-    {
-        $bend = (new HurtKnee($examination))->bendReached();
-
-        return $examination->injuredWithin(self::EARLY_DAYS)
-            && ($grading->effusion?->outcome === Outcome::Positive || ($bend !== null && $bend < self::FREE_BEND_DEG));
     }
 }

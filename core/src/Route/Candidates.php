@@ -48,7 +48,7 @@ final class Candidates
                 if (
                     $belongs
                     && ! isset($open[$sign])
-                    && $results->counted($sign) === null
+                    && $results->today->counted($sign) === null
                     && $evidence->rows($sign) !== []
                     && self::isDue($manoeuvre, $results)
                 ) {

@@ -26,7 +26,7 @@ final readonly class LastTime
     public static function of(Bearings $bearings): self
     {
         $unsettled = $notDone = $positive = [];
-        foreach ($bearings->results->results as $result) {
+        foreach ($bearings->results->today->results as $result) {
             if (! $result->isHandsOn()) {
                 continue;
             }

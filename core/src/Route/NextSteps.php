@@ -51,6 +51,8 @@ final readonly class NextSteps
 
     private Feasibility $feasibility;
 
+    private FadingResults $fading;
+
     /** @var array<string, NextTest> what each manoeuvre is worth, by its best sign */
     private array $worth;
 
@@ -68,6 +70,7 @@ final readonly class NextSteps
     private function __construct(private Bearings $bearings, private Weighed $weighed, private Catalogue $catalogue)
     {
         $this->feasibility = new Feasibility($bearings->examination, $bearings->grading);
+        $this->fading = new FadingResults($bearings);
         $worth = [];
         foreach ($weighed->nextTests as $test) {
             $manoeuvre = $catalogue->feeding($test->candidate->finding->id);
@@ -105,11 +108,14 @@ final readonly class NextSteps
                 && $this->isDue($manoeuvre)
                 && $this->isWorthDoing($manoeuvre, $this->worth[$manoeuvre->id]));
         usort($further, fn (Manoeuvre $a, Manoeuvre $b): int => $this->rank($a) <=> $this->rank($b));
+        $fading = array_filter($this->catalogue->manoeuvres, fn (Manoeuvre $manoeuvre): bool => $this->fading->of($manoeuvre) !== null
+                && ! \in_array($manoeuvre, [...$core, ...$further], true)
+                && $this->isDue($manoeuvre));
 
         return array_values([
             ...$this->questions(),
             ...$this->hipFirst($core),
-            ...array_map($this->suggest(...), [...$this->askedFor($core, $further), ...$core, ...$further]),
+            ...array_map($this->suggest(...), [...$this->askedFor($core, $further), ...$core, ...$further, ...$fading]),
         ]);
     }
 
@@ -167,7 +173,7 @@ final readonly class NextSteps
 
     private function wayAgain(Manoeuvre $manoeuvre): ?string
     {
-        foreach ($this->bearings->results->results as $result) {
+        foreach ($this->bearings->results->today->results as $result) {
             if ($result->reading->record?->manoeuvre === $manoeuvre && $result->exclusion !== null) {
                 return SecondTry::way($result->exclusion);
             }
@@ -302,6 +308,7 @@ final readonly class NextSteps
         $again = $this->bearings->examination->hurt($manoeuvre->id) === null ? null : $this->wayAgain($manoeuvre);
         $why = match (true) {
             $again !== null => "Repeat: {$again}.",
+            $this->fading->of($manoeuvre) !== null => $this->fading->of($manoeuvre),
             $test !== null => $this->swing($test),
             default => 'Part of the core set.',
         };

@@ -61,6 +61,25 @@ final readonly class SafetyLine
         return $lines;
     }
 
+    /**
+     * Each rule once, by its most urgent line.
+     *
+     * @param  list<self>  $lines
+     * @return list<self>
+     */
+    public static function worstOfEach(array $lines): array
+    {
+        $worst = [];
+        foreach ($lines as $line) {
+            $there = $worst[$line->rule->value] ?? null;
+            if ($there === null || ($line->urgency?->rank() ?? -1) < ($there->urgency?->rank() ?? -1)) {
+                $worst[$line->rule->value] = $line;
+            }
+        }
+
+        return array_values($worst);
+    }
+
     public function leaves(Manoeuvre $manoeuvre): bool
     {
         return $this->opens->leaves($manoeuvre, $this->rule);

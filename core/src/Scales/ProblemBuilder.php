@@ -8,13 +8,16 @@ use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
+use GrayCompass\Core\Evidence\Libraries;
 use GrayCompass\Core\Evidence\Priors;
+use GrayCompass\Core\Evidence\References;
 use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\KnownResults;
 use GrayCompass\Core\Grading\Values\Outcome;
-use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Station;
+use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Inference\Model\Association;
 use GrayCompass\Inference\Model\Candidate;
@@ -40,6 +43,9 @@ final class ProblemBuilder
     /** What turning over or sitting up costs, in minutes. */
     public const CHANGE_OF_POSITION_MIN = 0.5;
 
+    /** The chance of a tear that is given: as near to 1 as the weighing goes. */
+    private const GIVEN = 0.995;
+
     /** @var array<string, int> condition id to position */
     private readonly array $positions;
 
@@ -49,6 +55,8 @@ final class ProblemBuilder
     public function __construct(
         private readonly Priors $priors,
         private readonly EvidenceLibrary $evidence,
+        private readonly Libraries $libraries,
+        private readonly References $references,
         private readonly LevelFactors $levels,
     ) {
         $this->positions = array_flip(array_column(Condition::cases(), 'value'));
@@ -66,39 +74,74 @@ final class ProblemBuilder
         return new Problem(
             $this->conditions($examination),
             $this->associations(),
-            $this->grouped(array_map($this->result(...), $results->counting())),
+            $this->grouped([
+                ...array_map($this->weighed(...), $results->counting()),
+                ...$this->looks($examination->known),
+            ]),
             array_map(fn (array $pair): Candidate => $this->candidate($pair[0], $pair[1], $here), $open),
         );
     }
 
-    public function result(Reading $reading): Result
+    /** A result on the scales, with the figures of the phase in which it was found. */
+    public function weighed(SettledResult $settled): WeighedResult
     {
+        $reading = $settled->reading;
         $levelled = $reading->level !== null && $this->levels->has($reading->sign);
 
-        return new Result(
-            $this->finding($reading->sign, $reading->level, $reading->halfWeight),
-            $reading->outcome === Outcome::Positive ? Weighed::Positive : Weighed::Negative,
-            $levelled ? $this->finding($reading->sign) : null,
+        return new WeighedResult(
+            new Result(
+                $this->finding($settled, $reading->level, $reading->halfWeight),
+                $reading->outcome === Outcome::Positive ? Weighed::Positive : Weighed::Negative,
+                $levelled ? $this->finding($settled) : null,
+            ),
+            $this->groupOf($reading->sign),
         );
     }
 
-    /** The group that a finding belongs to, still empty. */
-    public function groupOf(string $finding): Group
+    /**
+     * Scans and looks inside the joint in this episode, each in a group of its own: for every condition the one that
+     * counts.
+     *
+     * @return list<WeighedResult>
+     */
+    public function looks(KnownResults $known): array
     {
-        $group = $this->priors->groupOf($finding);
+        $weighed = [];
+        foreach (Condition::cases() as $condition) {
+            $look = $known->look($condition);
+            $id = $look === null ? null : $this->references->finding($look->by, $condition);
+            $row = $id === null ? null : $this->references->row($id);
+            if ($look !== null && $id !== null && $row !== null) {
+                $weighed[] = new WeighedResult(
+                    new Result(
+                        $this->findings[$id] ??= new Finding($id, [$this->row($row, $this->priors->spread($row->quality))]),
+                        $look->shows($condition) === true ? Weighed::Positive : Weighed::Negative,
+                    ),
+                    new Group("alone_{$id}", 0.0, []),
+                );
+            }
+        }
+
+        return $weighed;
+    }
+
+    /** The group that a sign belongs to, still empty. */
+    private function groupOf(string $sign): Group
+    {
+        $group = $this->priors->groupOf($sign);
 
         return new Group($group->id, $group->echo, []);
     }
 
     /**
-     * @param  list<Result>  $results
+     * @param  list<WeighedResult>  $results
      * @return list<Group> in the order of the shipped groups
      */
     private function grouped(array $results): array
     {
         $members = [];
-        foreach ($results as $result) {
-            $members[$this->priors->groupOf($result->finding->id)->id][] = $result;
+        foreach ($results as $weighed) {
+            $members[$weighed->group->id][] = $weighed->result;
         }
         $groups = [];
         foreach ($this->priors->groups as $group) {
@@ -121,13 +164,17 @@ final class ProblemBuilder
     {
         $rates = $this->priors->rates($examination->setting, $examination->ageYears);
 
-        return array_map(fn (Condition $condition): WeighedCondition => new WeighedCondition(
-            $condition->value,
-            $rates->rate($condition),
-            $rates->weight,
-            new Thresholds(...$this->priors->thresholds($condition)),
-            $this->priors->seriousness($condition),
-        ), Condition::cases());
+        return array_map(function (Condition $condition) use ($examination, $rates): WeighedCondition {
+            $isGiven = $examination->known->oldTear($condition) !== null;
+
+            return new WeighedCondition(
+                $condition->value,
+                $isGiven ? self::GIVEN : $rates->rate($condition),
+                $isGiven ? null : $rates->weight,
+                new Thresholds(...$this->priors->thresholds($condition)),
+                $this->priors->seriousness($condition),
+            );
+        }, Condition::cases());
     }
 
     /**
@@ -149,34 +196,67 @@ final class ProblemBuilder
         $group = $this->priors->groupOf($finding);
         $move = $manoeuvre->station === $here ? 0.0 : self::CHANGE_OF_POSITION_MIN;
 
-        return new Candidate($this->finding($finding), $group->id, $group->echo, round($manoeuvre->minutes + $move, 2));
+        return new Candidate(
+            $this->newest($finding),
+            $group->id,
+            $group->echo,
+            round($manoeuvre->minutes + $move, 2),
+        );
     }
 
-    private function finding(string $id, ?Level $level = null, bool $halfWeight = false): Finding
+    private function finding(SettledResult $settled, ?Level $level = null, bool $halfWeight = false): Finding
     {
-        $weight = $halfWeight ? 'half' : '';
+        $sign = $settled->reading->sign;
+        $id = $settled->weighedAs();
+        if ($settled->visit === null) {
+            return $this->newest($sign, $level, $halfWeight);
+        }
+        $rows = $this->libraries->for($settled->visit->examination())->rows($sign);
 
-        return $this->findings["{$id} {$level?->value}{$weight}"] ??= $this->newFinding($id, $level, $halfWeight);
+        return $this->findings[self::key($id, $level, $halfWeight)]
+            ??= $this->newFinding($id, $sign, $rows, $level, $halfWeight);
     }
 
-    private function newFinding(string $id, ?Level $level, bool $halfWeight): Finding
+    /** By the figures of today's phase. */
+    private function newest(string $sign, ?Level $level = null, bool $halfWeight = false): Finding
     {
-        $levelled = $level !== null && $this->levels->has($id);
-        $rows = array_map(function (EvidenceRow $row) use ($id, $level, $levelled, $halfWeight): Row {
+        return $this->findings[self::key($sign, $level, $halfWeight)]
+            ??= $this->newFinding($sign, $sign, $this->evidence->rows($sign), $level, $halfWeight);
+    }
+
+    private static function key(string $id, ?Level $level, bool $halfWeight): string
+    {
+        return "{$id} {$level?->value}".($halfWeight ? 'half' : '');
+    }
+
+    /**
+     * @param  list<EvidenceRow>  $shipped
+     */
+    private function newFinding(string $id, string $sign, array $shipped, ?Level $level, bool $halfWeight): Finding
+    {
+        $levelled = $level !== null && $this->levels->has($sign);
+        $rows = array_map(function (EvidenceRow $row) use ($sign, $level, $levelled, $halfWeight): Row {
             $row = $halfWeight ? $row->atHalfWeight() : $row;
             if ($levelled) {
-                $row = $row->atFalsePositives($this->levels->factor($id, $level));
+                $row = $row->atFalsePositives($this->levels->factor($sign, $level));
             }
-            $spread = $levelled ? LevelFactors::SPREAD : $this->priors->spread($row->quality);
 
-            return new Row(
-                $this->positions[$row->target->value],
-                new Rate($row->sensitivity, $row->sensitivityInterval, $spread),
-                new Rate($row->specificity, $row->specificityInterval, $spread),
-                $spread,
-            );
-        }, $this->evidence->rows($id));
+            return $this->row($row, $levelled ? LevelFactors::SPREAD : $this->priors->spread($row->quality));
+        }, $shipped);
 
-        return $rows === [] ? throw new LogicException("Finding {$id} has no figures.") : new Finding($id, $rows);
+        return $rows === [] ? throw new LogicException("Finding {$sign} has no figures.") : new Finding($id, $rows);
+    }
+
+    /**
+     * @param  float  $spread  between clinics, on the logit scale
+     */
+    private function row(EvidenceRow $row, float $spread): Row
+    {
+        return new Row(
+            $this->positions[$row->target->value],
+            new Rate($row->sensitivity, $row->sensitivityInterval, $spread),
+            new Rate($row->specificity, $row->specificityInterval, $spread),
+            $spread,
+        );
     }
 }

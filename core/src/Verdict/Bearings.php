@@ -12,6 +12,7 @@ use GrayCompass\Core\Examination\HurtKnee;
 use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Examination\SafetyKey;
+use GrayCompass\Core\Grading\GradedVisits;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -49,6 +50,8 @@ final readonly class Bearings
 
     public Grading $grading;
 
+    public GradedVisits $gradedVisits;
+
     public SettledResults $results;
 
     public Unsettled $settled;
@@ -73,6 +76,9 @@ final readonly class Bearings
     /** @var list<string> condition ids whose like tests disagree */
     public array $disagree;
 
+    /** @var list<float> chances before any scan or look inside the joint */
+    public array $byHand;
+
     public function __construct(
         public KneeExamination $examination,
         public Catalogue $catalogue,
@@ -83,11 +89,12 @@ final readonly class Bearings
         [$this->gate, $this->holds] = [$guarded->gate, $guarded->holds];
         [$this->grading, $this->results, $this->settled] = [$readings->grading, $readings->results, $readings->settled];
         [$this->loose, $this->blood] = [$readings->loose, $readings->blood];
+        $this->gradedVisits = $readings->gradedVisits;
         [$this->belief, $this->verdicts, $this->front] = [
             $conclusions->belief, $conclusions->verdicts, $conclusions->front,
         ];
-        [$this->also, $this->abnormal, $this->disagree] = [
-            $conclusions->also, $conclusions->abnormal, $conclusions->disagree,
+        [$this->also, $this->abnormal, $this->disagree, $this->byHand] = [
+            $conclusions->also, $conclusions->abnormal, $conclusions->disagree, $conclusions->byHand,
         ];
         $this->knee = new HurtKnee($examination);
         $this->signs = $this->results->signs;
@@ -129,9 +136,10 @@ final readonly class Bearings
         return $this->of($condition)->grade ?? 0;
     }
 
+    /** Today, or how far the joint moved at an earlier visit. */
     public function positive(string ...$signs): bool
     {
-        return $this->results->isPositive(...$signs);
+        return $this->results->ofTheKneeNow->isPositive(...$signs);
     }
 
     public function raised(SafetyRule ...$rules): bool
@@ -182,7 +190,8 @@ final readonly class Bearings
     /** Whether this cruciate of the hurt knee was operated on, however long ago. */
     public function isGraft(Condition $condition): bool
     {
-        return $condition->isCruciate() && $this->examination->episode->operated?->structure === $condition;
+        return $condition->isCruciate() && ($this->examination->episode->operated?->structure === $condition
+            || $this->examination->known->treatment($condition) !== null);
     }
 
     public function hasGraft(): bool
@@ -206,10 +215,37 @@ final readonly class Bearings
             && ($this->examination->history->painNow ?? 0.0) >= self::SEVERE_PAIN;
     }
 
-    /** A cruciate was operated on, and no surgeon has cleared the knee for sport. */
+    /** A scan or a look inside the joint, in this episode, has answered for any of the conditions. */
+    public function wasLookedAt(): bool
+    {
+        return array_filter($this->verdicts, static fn (ConditionVerdict $verdict): bool => $verdict->isAnswered()) !== [];
+    }
+
+    /** A cruciate that a scan or a look inside the joint found torn, and that nobody treated. */
+    public function hasKnownCruciateTear(): bool
+    {
+        return $this->of(Condition::Acl)->isKnownTorn() || $this->of(Condition::Pcl)->isKnownTorn();
+    }
+
+    /** A cruciate was operated on or is known to be torn: no answer of today clears a return to sport. */
+    public function isNeverCleared(): bool
+    {
+        return $this->hasGraft() || $this->hasKnownCruciateTear();
+    }
+
+    /** And no surgeon has cleared the knee for sport since. */
     public function awaitsClearance(): bool
     {
-        return $this->hasGraft() && $this->examination->episode->surgeonSaid?->cleared !== true;
+        $said = $this->examination->episode->surgeonSaid;
+        $since = '';
+        foreach ([Condition::Acl, Condition::Pcl] as $cruciate) {
+            $torn = $this->of($cruciate)->isKnownTorn() ? $this->of($cruciate)->known : null;
+            foreach ([$torn, $this->examination->known->treatment($cruciate)] as $known) {
+                $since = \max($since, $known?->on->format('Y-m-d') ?? '');
+            }
+        }
+
+        return $this->isNeverCleared() && ($said?->cleared !== true || $said->on < $since);
     }
 
     /** An own test was done and said nothing: muscles held, it was equivocal, or it hurt too much. */
@@ -236,12 +272,12 @@ final readonly class Bearings
     public function isOuterSideHurt(): bool
     {
         $more = array_filter(
-            $this->results->ownPositives(Condition::Lcl),
+            $this->results->ofTheKneeNow->ownPositives(Condition::Lcl),
             fn (SettledResult $result): bool => $this->signs->grades($result->reading->sign) === null
                 || $result->reading->level !== Level::Slight,
         );
 
-        return $this->loose->opens(Condition::Lcl) || ($this->atAct(Condition::Lcl) && $more !== []);
+        return $this->loose->opens(Condition::Lcl) || ($this->of(Condition::Lcl)->isTreatedAsTorn() && $more !== []);
     }
 
     /** P(at least one meniscus torn), in [0, 1]. */

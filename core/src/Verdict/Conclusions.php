@@ -18,6 +18,7 @@ final readonly class Conclusions
      * @param  list<Consideration>  $also
      * @param  list<AbnormalFinding>  $abnormal  with any of these the knee is not sound
      * @param  list<string>  $disagree  condition ids whose like tests disagree
+     * @param  list<float>  $byHand  chances before any scan or look inside the joint
      */
     public function __construct(
         public Belief $belief,
@@ -26,6 +27,7 @@ final readonly class Conclusions
         public array $also,
         public array $abnormal,
         public array $disagree,
+        public array $byHand,
     ) {
     }
 }

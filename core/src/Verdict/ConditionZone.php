@@ -15,6 +15,18 @@ enum ConditionZone: string
     /** Operated on not long ago: no chance is told. */
     case Withheld = 'withheld';
 
+    /** A look inside the joint found it, or an old tear is known. */
+    case Confirmed = 'confirmed';
+
+    /** A look inside the joint, in this episode, did not find it. */
+    case Excluded = 'excluded';
+
+    /** No chance is told of what a look inside the joint has answered, nor of what was operated on. */
+    public function tellsChance(): bool
+    {
+        return ! \in_array($this, [self::Withheld, self::Confirmed, self::Excluded], true);
+    }
+
     public function label(): string
     {
         return match ($this) {
@@ -23,6 +35,8 @@ enum ConditionZone: string
             self::Investigate => 'look further',
             self::Act => 'act',
             self::Withheld => 'no verdict yet',
+            self::Confirmed => 'confirmed',
+            self::Excluded => 'excluded',
         };
     }
 }

@@ -121,9 +121,9 @@ final class Matters
         );
 
         return match (true) {
-            $verdict->isWithheld() => null,
+            $verdict->isWithheld(), $verdict->isExcluded() => null,
             $condition === Condition::PatellofemoralPain && self::isExplainedOtherwise($bearings) => null,
-            $verdict->isAtAct() => self::ACT,
+            $verdict->isAtAct(), $verdict->isConfirmed() => self::ACT,
             $far !== [] || $bearings->loose->cruciate($condition) !== null => 2,
             $verdict->seriousness >= self::SERIOUS
                 && ($verdict->unsettled || ($verdict->raised && $verdict->reachesRuleOut())) => 3,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Grading\GradedVisits;
 use GrayCompass\Core\Grading\Grading;
 use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Core\Results\Unsettled;
@@ -18,6 +19,7 @@ final readonly class Readings
 {
     public function __construct(
         public Grading $grading,
+        public GradedVisits $gradedVisits,
         public SettledResults $results,
         public Unsettled $settled,
         public Loose $loose,

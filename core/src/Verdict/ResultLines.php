@@ -67,6 +67,21 @@ final readonly class ResultLines
         ]));
     }
 
+    /** Whether any of these lines may hang on a chance: several ligaments, or pain at rest that an injury explains. */
+    public static function dependOnChances(
+        KneeExamination $examination,
+        SafetyGate $gate,
+        SettledResults $results,
+    ): bool {
+        $loose = array_filter(
+            [Condition::Acl, Condition::Pcl, Condition::Plc, Condition::Lcl, Condition::Mcl],
+            static fn (Condition $condition): bool => $results->hasOwnPositive($condition),
+        );
+
+        return $examination->isAfterInjury()
+            && (\count($loose) > 1 || ($examination->isGrowing() && $gate->signs->yes(SafetyKey::NightOrRestPain)));
+    }
+
     private function severalLigaments(): ?SafetyLine
     {
         $loose = array_values(array_filter(
@@ -241,7 +256,7 @@ final readonly class ResultLines
         $places = array_map(
             fn (SettledResult $result): int => $this->isLigament($result) ? $result->reading->record->position
                 ?? -1 : -1,
-            $this->results->results,
+            $this->results->today->results,
         );
 
         return \max([-1, ...$places]);

@@ -23,7 +23,7 @@ final readonly class TouchlineStop
         if ($bearings->gate->lines !== []) {
             return 'The safety check raised a red flag.';
         }
-        foreach ($bearings->results->results as $result) {
+        foreach ($bearings->results->ofTheKneeNow->results as $result) {
             $of = $bearings->signs->ownTestOf($result->reading->sign);
             if ($of?->isCruciate() === true && $result->isPositive() && $result->counts()) {
                 return 'A cruciate test is positive.';

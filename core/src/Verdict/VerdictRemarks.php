@@ -83,6 +83,7 @@ final class VerdictRemarks
                 ),
                 $bearings->disagree,
             ),
+            ...PastRemarks::of($bearings),
         ]));
     }
 
@@ -136,7 +137,7 @@ final class VerdictRemarks
 
     private static function otherKnee(Bearings $bearings): ?Remark
     {
-        foreach ($bearings->results->results as $result) {
+        foreach ($bearings->results->today->results as $result) {
             if ($result->exclusion === Exclusion::OtherKneeNotNormal || ($result->reading->provisional
                 && $bearings->examination->otherKneeReliable
 
@@ -170,7 +171,7 @@ final class VerdictRemarks
      */
     private static function lachman(Bearings $bearings): array
     {
-        $result = $bearings->results->result('lachman');
+        $result = $bearings->results->today->result('lachman');
         $pain = $result?->reading->record?->pain();
         $level = $result?->isPositive() === true ? $result->reading->level : null;
 

@@ -38,7 +38,9 @@ final class Verdicts
         foreach (Condition::cases() as $k => $condition) {
             $chance = $weighed->conditions[$k];
             $weighing = $weighed->problem->conditions[$k];
-            $unsettled = $settled->isUnsettled($condition, $chance->posttest, $weighing->thresholds->ruleOut);
+            $known = $examination->known->confirming($condition) ?? $examination->known->look($condition);
+            $unsettled = $known === null
+                && $settled->isUnsettled($condition, $chance->posttest, $weighing->thresholds->ruleOut);
             $raised = Logit::of($afterStory[$k]) - Logit::of($chance->pretest) >= \log(self::RAISING_ODDS)
                 && $afterStory[$k] >= $weighing->thresholds->ruleOut;
             $verdicts[] = new ConditionVerdict(
@@ -51,7 +53,8 @@ final class Verdicts
                 $results->isTested($condition),
                 $unsettled,
                 $raised,
-                LigamentGrades::of($condition, $results, $chance->posttest),
+                LigamentGrades::of($condition, $results->ofTheKneeNow, $chance->posttest),
+                $known,
             );
         }
 

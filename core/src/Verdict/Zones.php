@@ -8,6 +8,7 @@ use GrayCompass\Core\Examination\Facts\Fact;
 use GrayCompass\Core\Examination\HurtKnee;
 use GrayCompass\Core\Examination\Implant;
 use GrayCompass\Core\Examination\KneeExamination;
+use GrayCompass\Core\Examination\KnownResults;
 use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Results\SettledResults;
@@ -41,6 +42,12 @@ final readonly class Zones
         if ($this->isWithheld($condition)) {
             return ConditionZone::Withheld;
         }
+        if ($this->examination->known->confirming($condition) !== null) {
+            return ConditionZone::Confirmed;
+        }
+        if ($this->examination->known->excluding($condition) !== null) {
+            return ConditionZone::Excluded;
+        }
         if ($chance->zone === Zone::Act) {
             return $this->actsOnly($condition) ? ConditionZone::Act : ConditionZone::Investigate;
         }
@@ -57,20 +64,26 @@ final readonly class Zones
     }
 
     /**
-     * The structure was operated on within a year, or an operation within twelve weeks names none. A baseline weighs
-     * nothing: base rates are of knees that somebody complains of.
+     * The structure was treated: a ligament other than the MCL for good, anything else for a year; or an operation
+     * within twelve weeks names no structure. A baseline weighs nothing: base rates are of knees with a complaint.
      */
     private function isWithheld(Condition $condition): bool
     {
         $operated = $this->examination->episode->operated;
-        if ($this->isReplaced($condition) || $this->examination->route->isBaseline()) {
+        $known = $this->examination->known;
+        if ($this->isReplaced($condition) || $this->examination->route->isBaseline() || $known->isHealing($condition)) {
             return true;
         }
+        $isRecent = $this->examination->safety->isTrue(SafetyKey::RecentSurgery) || $operated?->isRecent() === true;
+        if ($known->namesTreatment() && (! $isRecent || $known->wasOperatedLately())) {
+            return false;
+        }
         if ($operated?->structure !== null) {
-            return $operated->structure === $condition && $operated->isHealing();
+            return $operated->structure === $condition
+                && ($operated->isHealing() || KnownResults::neverAsBefore($condition));
         }
 
-        return $this->examination->safety->isTrue(SafetyKey::RecentSurgery) || $operated?->isRecent() === true;
+        return $isRecent;
     }
 
     /** What a joint replacement took away; of a partial one, that compartment's meniscus, or both where none is named. */
@@ -103,7 +116,8 @@ final readonly class Zones
                 Condition::Lcl => $reading->sign === 'varus_30_laxity' && $reading->grade === 0,
                 default => true,
             };
-            if ($result->isNegative() && $firm && ! $reading->halfWeight) {
+            $tooEarly = $result->isOfTheFirstDays() && $this->results->signs->isLaxity($reading->sign);
+            if ($result->isNegative() && $firm && ! $reading->halfWeight && ! $tooEarly) {
                 return true;
             }
         }

@@ -14,6 +14,7 @@ use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Examination\FluidDrawn;
 use GrayCompass\Core\Examination\History;
 use GrayCompass\Core\Examination\Implant;
+use GrayCompass\Core\Examination\KnownBy;
 use GrayCompass\Core\Examination\Mechanism;
 use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Examination\Route;
@@ -145,11 +146,12 @@ final class CatalogueWriter
             'within' => self::names(Within::cases()),
             'availability' => self::names(AvailabilityStatus::cases()),
             'support' => self::names(SupportType::cases()),
+            'knownBy' => self::names(KnownBy::cases()),
         ];
     }
 
     /**
-     * @param  list<ConditionZone|PlayAnswer|Urgency|Within|AvailabilityStatus|SupportType>  $cases
+     * @param  list<ConditionZone|PlayAnswer|Urgency|Within|AvailabilityStatus|SupportType|KnownBy>  $cases
      * @return array<string, string> by value
      */
     private static function names(array $cases): array

@@ -47,6 +47,8 @@ final readonly class ExaminationReader
 
     private Fields $shape;
 
+    private PastReader $past;
+
     public function __construct(
         private Catalogue $catalogue,
         private FactBook $facts,
@@ -54,6 +56,7 @@ final readonly class ExaminationReader
         private Routes $routes,
     ) {
         $this->shape = ExaminationShape::of($catalogue, $schools, $routes);
+        $this->past = new PastReader($catalogue, $facts, $routes);
     }
 
     /**
@@ -74,7 +77,8 @@ final readonly class ExaminationReader
         if ($days !== null && $this->routes->find($given->text('route'))?->isBaseline() === true) {
             $faults->add(FaultKind::Value, 'route', 'a baseline is of sound knees: there is no injury');
         }
-        RecordReader::refuse($given, $faults);
+        RecordReader::refuse($given, $faults, $given->text('hurtSide'));
+        PastReader::refuse($given, $faults);
         $faults->refuse();
 
         $stated = Setting::from($given->text('setting'));
@@ -85,26 +89,29 @@ final readonly class ExaminationReader
 
         $hurtSide = Side::from($given->text('hurtSide'));
 
+        $frame = new Frame(
+            setting: $setting,
+            hurtSide: $hurtSide,
+            route: $this->routes->get($given->text('route')),
+            schools: $this->schools->chosen($given->inner('schools')->text(...)),
+            daysSinceInjury: $dayIsMissing ? KneeExamination::DAY_TAKEN : $days,
+            hoursSinceInjury: $hours,
+            ageYears: $given->whole('ageYears'),
+            otherKneeReliable: $given->answer('otherKneeReliable') ?? true,
+            timeLimitMin: $given->number('timeLimitMin'),
+            firstImpression: Condition::tryFrom($given->text('firstImpression')),
+            examinedOn: $day,
+            settingChosen: $chosen,
+            settingMoved: $setting !== $stated,
+            dayIsMissing: $dayIsMissing,
+        );
+        $interview = self::interview($given, $history);
+
         return new KneeExamination(
-            new Frame(
-                setting: $setting,
-                hurtSide: $hurtSide,
-                route: $this->routes->get($given->text('route')),
-                schools: $this->schools->chosen($given->inner('schools')->text(...)),
-                daysSinceInjury: $dayIsMissing ? KneeExamination::DAY_TAKEN : $days,
-                hoursSinceInjury: $hours,
-                ageYears: $given->whole('ageYears'),
-                otherKneeReliable: $given->answer('otherKneeReliable') ?? true,
-                timeLimitMin: $given->number('timeLimitMin'),
-                firstImpression: Condition::tryFrom($given->text('firstImpression')),
-                examinedOn: $day,
-                settingChosen: $chosen,
-                settingMoved: $setting !== $stated,
-                dayIsMissing: $dayIsMissing,
-            ),
-            self::interview($given, $history),
+            $frame,
+            $interview,
             new Records(RecordReader::read($given, $this->catalogue), $hurtSide),
-            $this->before($given),
+            $this->before($given, $frame, $interview),
             $this->facts,
         );
     }
@@ -122,8 +129,10 @@ final readonly class ExaminationReader
         );
     }
 
-    private function before(Given $given): Before
+    private function before(Given $given, Frame $frame, Interview $interview): Before
     {
+        $baseline = $this->baseline($given);
+
         return new Before(
             array_map(static fn (Given $entry): EarlierFinding => new EarlierFinding(
                 $entry->text('what'),
@@ -135,7 +144,9 @@ final readonly class ExaminationReader
                 $check->answer('felt') === true,
                 $check->text('by'),
             ), $given->items('pulseChecks')),
-            $this->baseline($given),
+            $baseline,
+            $this->past->earlier($given, $frame, $interview, $baseline),
+            PastReader::known($given),
         );
     }
 

@@ -60,6 +60,7 @@ final class ExaminationShape
     {
         $text = new Text(0, 200);
         $record = RecordShape::of($catalogue);
+        $date = new Text(10, 10, self::DATE, 'expected a date such as 2026-03-14');
 
         return new Fields([
             'format' => new Exactly(self::FORMAT),
@@ -94,13 +95,15 @@ final class ExaminationShape
                 self::MOST_EARLIER,
             ),
             'baseline' => new Fields([
-                'on' => new Text(10, 10, self::DATE, 'expected a date such as 2026-03-14'),
+                'on' => $date,
                 'findings' => new Items(new SameAs($record, '#/properties/findings/items'), self::MOST_RECORDS),
             ]),
             'pulseChecks' => new Items(new Fields([
                 'at' => new Text(0, 40, self::MOMENT, 'expected a moment such as 2026-03-14T09:30:00Z'),
                 'felt' => new YesNo,
             ], ['by' => $text]), self::MOST_PULSES),
+            'earlier' => PastShape::earlier($record, $date, self::MOST_RECORDS, self::MOST_DAYS),
+            'known' => PastShape::known($date, self::MOST_DAYS),
         ]);
     }
 

@@ -24,13 +24,17 @@ use GrayCompass\Document\Path;
  */
 final class RecordReader
 {
-    /** Notes what no shape of a single record can see. */
-    public static function refuse(Given $document, Faults $faults): void
+    /**
+     * Notes what no shape of a single record can see.
+     *
+     * @param  string  $hurt  the hurt side
+     * @param  string  $path  of the list
+     */
+    public static function refuse(Given $document, Faults $faults, string $hurt, string $path = 'findings'): void
     {
-        $hurt = $document->text('hurtSide');
         $met = [];
         foreach ($document->items('findings') as $position => $record) {
-            $place = Path::index('findings', $position);
+            $place = Path::index($path, $position);
             [$manoeuvre, $side] = [$record->text('manoeuvre'), $record->text('side')];
             if (isset($met["{$manoeuvre} {$side}"]) && $side !== '') {
                 $faults->add(FaultKind::Value, $place, "{$manoeuvre} of this side stands twice");
@@ -43,7 +47,9 @@ final class RecordReader
                     'a band is given on the hurt knee only',
                 );
             }
-            self::refuseCells($record, Path::key($place, 'cells'), $faults);
+            if ($record->has('cells')) {
+                self::refuseCells($record, Path::key($place, 'cells'), $faults);
+            }
         }
     }
 

@@ -128,7 +128,7 @@ final class ResultsWriter
     private static function result(SettledResult $result, Bearings $bearings): array
     {
         $record = $result->reading->record;
-        $hold = $record === null ? null : $bearings->holds->against($record);
+        $hold = $record === null || $result->isCarried() ? null : $bearings->holds->against($record);
 
         return [
             'finding' => $result->reading->sign,
@@ -138,6 +138,7 @@ final class ResultsWriter
             'level' => $result->reading->level?->value,
             'overridden' => $hold !== null && $record->override !== null,
             'againstRule' => $hold?->name(),
+            'carriedFrom' => $result->visit?->date(),
         ];
     }
 }

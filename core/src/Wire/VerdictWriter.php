@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Assessed\Assessment;
+use GrayCompass\Core\Examination\KnownResult;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Route\Suggestion;
@@ -27,6 +28,27 @@ final class VerdictWriter
     public static function conditions(Bearings $bearings): array
     {
         return array_map(self::condition(...), $bearings->verdicts);
+    }
+
+    /**
+     * What scans, arthroscopy and operations have shown of this knee, newest first.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function allKnown(Bearings $bearings): array
+    {
+        return array_map(static fn (KnownResult $known): array => [
+            'by' => $known->by->value,
+            'on' => $known->on->format('Y-m-d'),
+            'before' => $known->before,
+            'treated' => $known->treated->value,
+            'weighed' => $known->by->finding() !== null,
+            'results' => array_map(
+                static fn (string $condition, bool $present): array => ['condition' => $condition, 'present' => $present],
+                array_keys($known->results),
+                array_values($known->results),
+            ),
+        ], $bearings->examination->known->all);
     }
 
     /**
@@ -130,6 +152,7 @@ final class VerdictWriter
             'textbook' => $verdict->chance->textbook,
             'strongest' => $verdict->chance->strongest,
             'zone' => $verdict->zone->value,
+            'tellsChance' => $verdict->zone->tellsChance(),
             'bare' => $verdict->chance->zone->value,
             'tested' => $verdict->tested,
             'further' => $verdict->chance->further->value,
@@ -137,6 +160,20 @@ final class VerdictWriter
             'raised' => $verdict->raised,
             'seriousness' => $verdict->seriousness,
             'grade' => $verdict->grade,
+            'known' => $verdict->known === null ? null : self::known($verdict->known, $verdict->condition),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function known(KnownResult $known, Condition $condition): array
+    {
+        return [
+            'by' => $known->by->value,
+            'on' => $known->on->format('Y-m-d'),
+            'present' => $known->shows($condition) === true,
+            'before' => $known->before,
         ];
     }
 
@@ -146,12 +183,13 @@ final class VerdictWriter
     private static function step(Step $step, Assessment $assessment): array
     {
         $condition = Condition::cases()[$step->condition];
-        $row = $assessment->evidence->row($step->result->finding->id, $condition);
+        $finding = $step->result->finding->id;
+        $row = $assessment->figures->row($finding, $condition);
 
         return [
             'condition' => $condition->value,
             ...WeighedWriter::step($step),
-            'level' => $assessment->bearings->results->result($step->result->finding->id)?->reading->level?->value,
+            'level' => $assessment->bearings->results->weighed($finding)?->reading->level?->value,
             'grade' => $row?->quality->value,
             'source' => $row?->source,
             'checked' => $row?->checked,

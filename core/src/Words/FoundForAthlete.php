@@ -96,7 +96,8 @@ final readonly class FoundForAthlete
             $found = $other->found === null || $isSaid ? $found : [...$found, $other->found];
         }
         foreach ($bearings->abnormal as $abnormal) {
-            $isSaid = $abnormal->found === null || $this->isCoveredAlready($abnormal);
+            $isSaid = $abnormal->found === null || $this->isCoveredAlready($abnormal)
+                || $this->isOfEarlier($abnormal);
             $found = $isSaid ? $found : [...$found, $abnormal->found];
         }
         $found = $this->withoutOutdone(Sentence::once($found));
@@ -128,7 +129,7 @@ final readonly class FoundForAthlete
     private function positives(): array
     {
         $found = [];
-        foreach ($this->bearings->results->results as $result) {
+        foreach ($this->bearings->results->today->results as $result) {
             $covered = $result->reading->sign === 'loss_of_extension' && $this->bearings->raised(SafetyRule::LockedKnee);
             if ($result->isPositive() && $result->isHandsOn() && ! $covered) {
                 $found[] = $this->bearings->signs->phrase($result->reading->sign, $result->reading->level);
@@ -146,7 +147,7 @@ final readonly class FoundForAthlete
      */
     private function withoutOutdone(array $found): array
     {
-        foreach ($this->bearings->results->results as $result) {
+        foreach ($this->bearings->results->today->results as $result) {
             $less = $result->isPositive() && $result->reading->level === Level::Gross
                 ? $this->bearings->signs->phrase($result->reading->sign)
                 : null;
@@ -161,7 +162,7 @@ final readonly class FoundForAthlete
     /** The pain of a test whose positive is that pain. */
     private function isWordedAsPain(AbnormalFinding $abnormal): bool
     {
-        foreach ($this->bearings->results->results as $result) {
+        foreach ($this->bearings->results->today->results as $result) {
             $manoeuvre = $result->reading->record?->manoeuvre->id;
             if ($result->isPositive() && $abnormal->id === "pain_{$manoeuvre}"
                 && $this->bearings->signs->painAlone($result->reading->sign) !== null) {
@@ -170,6 +171,14 @@ final readonly class FoundForAthlete
         }
 
         return false;
+    }
+
+    /** Found at an earlier visit: what was found today is told alone. */
+    private function isOfEarlier(AbnormalFinding $abnormal): bool
+    {
+        $result = $this->bearings->results->result($abnormal->id);
+
+        return $result?->isCarried() === true && ! $this->bearings->results->today->isPositive($abnormal->id);
     }
 
     /** Said by a line, or as fluid. */
@@ -191,7 +200,7 @@ final readonly class FoundForAthlete
      */
     private function nothing(): array
     {
-        $own = array_filter($this->bearings->results->results, fn (SettledResult $result): bool => $result->counts() && $result->isHandsOn()
+        $own = array_filter($this->bearings->results->today->results, fn (SettledResult $result): bool => $result->counts() && $result->isHandsOn()
             && $this->bearings->signs->ownTestOf($result->reading->sign) !== null);
         $done = array_filter(
             $this->bearings->examination->records,
@@ -260,7 +269,7 @@ final readonly class FoundForAthlete
     private function excuses(): array
     {
         $excuses = [];
-        foreach ($this->bearings->results->results as $result) {
+        foreach ($this->bearings->results->today->results as $result) {
             $own = $this->bearings->signs->ownTestOf($result->reading->sign);
             if ($own !== null && $result->exclusion?->isVoid() === true && $this->bearings->of($own)->unsettled) {
                 $excuses[] = PlainWords::excuse($result->exclusion);
@@ -309,11 +318,23 @@ final readonly class FoundForAthlete
             static fn (ConditionVerdict $verdict): bool => $verdict->condition->isLigament()
                 && $verdict->condition !== Condition::Plc,
         );
-        if ($ligament !== []) {
+        if ($ligament !== [] || ($sentences !== [] && $this->namesUntestedLigament())) {
             array_unshift($sentences, new Sentence('mean.ligaments'));
         }
 
         return $sentences === [] ? [] : [...$sentences, new Sentence('mean.no_diagnosis')];
+    }
+
+    /** A ligament stands among what was not tested, and its name is not explained there. */
+    private function namesUntestedLigament(): bool
+    {
+        $isTold = array_filter($this->found(), static fn (Sentence $one): bool => $one->code === 'found.not_tested') !== [];
+        $ligaments = [Condition::Acl->part(), Condition::Pcl->part(), Condition::Mcl->part(), Condition::Lcl->part()];
+
+        return $isTold && array_filter($this->untested(), static fn (Sentence $part): bool => array_filter(
+            $ligaments,
+            $part->equals(...),
+        ) !== []) !== [];
     }
 
     /** What may be wrong, with how often; without a number where it gives so much, or happened, that none is fair. */
@@ -326,10 +347,31 @@ final readonly class FoundForAthlete
         if ($verdict->condition === Condition::PatellarInstability && $this->bearings->dislocation->wasTold) {
             return new Sentence('mean.kneecap_was_out');
         }
+        $known = self::known($verdict);
+        if ($known !== null) {
+            return $known;
+        }
         $may = PlainWords::may($verdict->condition, $verdict->isAtAct() || $gross !== []);
 
         return $gross !== []
             ? new Sentence('mean.alone', ['what' => $may])
             : new Sentence('mean.with_share', ['what' => $may, 'share' => PlainWords::share($verdict->posttest())]);
+    }
+
+    /** What a scan or a look inside the joint found torn is told as found, without a number; null: nothing was. */
+    private static function known(ConditionVerdict $verdict): ?Sentence
+    {
+        $known = $verdict->known;
+        $isTold = $verdict->isKnownTorn() && ($verdict->isConfirmed() || $verdict->isAtAct());
+        if ($known === null || ! $isTold || $verdict->condition === Condition::PatellarInstability) {
+            return null;
+        }
+        $code = match (true) {
+            $known->before => 'mean.known.before',
+            $known->by->sawInside() => 'mean.known.inside',
+            default => 'mean.known.scan',
+        };
+
+        return new Sentence($code, ['part' => $verdict->condition->part()]);
     }
 }

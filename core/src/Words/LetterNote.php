@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Examination\EarlierFinding;
+use GrayCompass\Core\Examination\KnownResult;
+use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
+use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Plan;
 use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Sentences\Phrases;
@@ -61,6 +64,7 @@ final readonly class LetterNote
                 'Found earlier by others',
                 implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
             ),
+            NoteLine::under('known', 'Scans and operations', $this->known()),
             NoteLine::under('positive', 'Positive', $this->results(Outcome::Positive)),
             NoteLine::under('positive_not_counted', 'Positive, not valid', $this->uncounted()),
             NoteLine::under('negatives', 'Important negatives', $this->negatives()),
@@ -158,8 +162,41 @@ final readonly class LetterNote
                 && $result->reading->outcome === $sign,
         );
 
-        return implode(', ', array_map(fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign)
-            .($result->reading->level === null ? '' : " ({$result->reading->level->value})"), $found));
+        return implode(', ', array_map(
+            fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign)
+                .self::inBrackets($result->reading->level?->value, self::day($result)),
+            $found,
+        ));
+    }
+
+    private static function inBrackets(?string ...$parts): string
+    {
+        $said = array_filter($parts, static fn (?string $part): bool => $part !== null);
+
+        return $said === [] ? '' : ' ('.implode(', ', $said).')';
+    }
+
+    /** The day of an earlier visit; null for today's. */
+    private static function day(SettledResult $result): ?string
+    {
+        return $result->visit === null ? null : "on {$result->visit->on->format('j M Y')}";
+    }
+
+    /** What scans, arthroscopy and operations showed, newest first. */
+    private function known(): string
+    {
+        return implode('; ', array_map(static function (KnownResult $known): string {
+            $shown = array_filter(array_map(static fn (Condition $condition): ?string => match ($known->shows($condition)) {
+                true => $condition->label(),
+                false => "no {$condition->label()}",
+                null => null,
+            }, Condition::cases()));
+            $treated = $known->treated === Treatment::None ? '' : " ({$known->treated->value})";
+            $grade = $known->grade === '' ? '' : ", {$known->grade}";
+
+            return ucfirst($known->by->label())." {$known->on->format('j M Y')}: "
+                .($shown === [] ? 'no result entered' : implode(', ', $shown))."{$grade}{$treated}";
+        }, $this->bearings->examination->known->all));
     }
 
     private function uncounted(): string
@@ -195,7 +232,8 @@ final readonly class LetterNote
         usort($found, static fn (SettledResult $a, SettledResult $b): int => $weight($b) <=> $weight($a));
 
         return implode(', ', array_map(
-            fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign),
+            fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign)
+                .self::inBrackets(self::day($result)),
             \array_slice($found, 0, self::NEGATIVES),
         ));
     }
@@ -293,6 +331,11 @@ final readonly class LetterNote
 
     private function chances(): string
     {
+        $counted = array_filter(
+            Matters::named($this->bearings),
+            static fn (ConditionVerdict $verdict): bool => ! $verdict->isConfirmed(),
+        );
+
         return implode('; ', array_map(static fn (ConditionVerdict $verdict): string => sprintf(
             '%s %s → %s (%s)%s',
             $verdict->condition->label(),
@@ -300,6 +343,6 @@ final readonly class LetterNote
             InHundred::of($verdict->chance->posttest),
             InHundred::range($verdict->chance->interval),
             $verdict->unsettled ? ', inconclusive' : '',
-        ), Matters::named($this->bearings)));
+        ), $counted));
     }
 }

@@ -50,7 +50,7 @@ final class EvidenceTest extends TestCase
         self::assertSame(Phase::Acute, Phase::of(14));
         self::assertSame(Phase::Chronic, Phase::of(15));
         self::assertSame(Phase::Chronic, Phase::of(null));
-        self::assertSame('chronic', Knee::hurt()->with('daysSinceInjury', 15)->assessed()->evidence->phase->value);
+        self::assertSame('chronic', Knee::hurt()->with('daysSinceInjury', 15)->assessed()->figures->today->phase->value);
     }
 
     public function test_a_finding_absent_from_a_set_takes_its_cautious_rows_whole(): void

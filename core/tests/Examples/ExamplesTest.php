@@ -23,6 +23,8 @@ final class ExamplesTest extends TestCase
         'play' => 'not_asked',
         'status' => 'available',
         'again' => '',
+        'carried' => '',
+        'known' => '',
     ];
 
     /**
@@ -289,6 +291,7 @@ final class ExamplesTest extends TestCase
             'status' => 'out',
             'again' => '[7,14]',
         ]];
+        yield from PastPictures::all();
     }
 
     /**
@@ -318,6 +321,16 @@ final class ExamplesTest extends TestCase
             'play' => $plan['play'],
             'status' => $plan['availability']['status'],
             'again' => $again === null ? '' : trim(json_encode([$again['from'], $again['to']])." {$again['after']}"),
+            'carried' => $pairs(
+                array_filter($assessment['results'], static fn (array $result): bool => $result['carriedFrom'] !== null),
+                'finding', 'outcome',
+            ),
+            'known' => $pairs(
+                array_filter($assessment['conditions'], static fn (array $condition): bool => \in_array(
+                    $condition['zone'], ['confirmed', 'excluded', 'withheld'], true,
+                ) && \count($assessment['known']) > 0),
+                'id', 'zone',
+            ),
         ], $name);
     }
 
@@ -401,7 +414,7 @@ final class ExamplesTest extends TestCase
     {
         $told = array_map(static fn (array $picture): string => $picture[0], [...self::pictures()]);
         self::assertEqualsCanonicalizing(Example::names(), array_values($told));
-        self::assertCount(31, $told);
+        self::assertCount(46, $told);
     }
 
     /**

@@ -242,7 +242,7 @@ final class MeniscusTest extends TestCase
         self::assertSame('positive', $twice->reads('thessaly_5_medial'));
         $counted = array_filter(
             $twice->assessed()->bearings->results->counting(),
-            static fn ($reading): bool => $reading->sign === 'thessaly_5_medial',
+            static fn ($result): bool => $result->reading->sign === 'thessaly_5_medial',
         );
         self::assertCount(1, $counted, 'one finding is weighed once');
     }

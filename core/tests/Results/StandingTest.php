@@ -293,7 +293,9 @@ final class StandingTest extends TestCase
     {
         $operated = static fn (array $operated): Knee => Knee::hurt()->with('episode', ['operated' => $operated]);
         self::assertSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 52]), Condition::Acl));
-        self::assertNotSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 53]), Condition::Acl));
+        self::assertSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 530]), Condition::Acl), 'a graft');
+        self::assertSame('withheld', $this->zone($operated(['what' => 'mcl', 'weeksAgo' => 52]), Condition::Mcl));
+        self::assertNotSame('withheld', $this->zone($operated(['what' => 'mcl', 'weeksAgo' => 53]), Condition::Mcl));
         self::assertNotSame('withheld', $this->zone($operated(['what' => 'acl', 'weeksAgo' => 8]), Condition::Pcl));
         foreach (Condition::cases() as $condition) {
             self::assertSame(

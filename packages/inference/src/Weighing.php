@@ -6,6 +6,7 @@ namespace GrayCompass\Inference;
 
 use GrayCompass\Inference\Doubt\Interval;
 use GrayCompass\Inference\Echo\GroupLikelihood;
+use GrayCompass\Inference\Model\Group;
 use GrayCompass\Inference\Model\Logit;
 use GrayCompass\Inference\Model\Problem;
 use GrayCompass\Inference\Readings\Outlook;
@@ -14,6 +15,7 @@ use GrayCompass\Inference\Readings\PlainReadings;
 use GrayCompass\Inference\Readings\Weighed;
 use GrayCompass\Inference\Readings\WeighedChance;
 use GrayCompass\Inference\States\Belief;
+use GrayCompass\Inference\States\Factor;
 
 /**
  * Base rates and results in, chances out: exact over all combinations of injuries.
@@ -56,6 +58,20 @@ final class Weighing
         }
 
         return new Weighed($problem, $before, $after, $conditions, Picture::likeliest($after), $nextTests);
+    }
+
+    /**
+     * What is believed after all results, and nothing more: no doubt, no outlook.
+     *
+     * @param  Belief|null  $before  what the same conditions and associations make of it before any result, where that is
+     *     known already
+     */
+    public static function belief(Problem $problem, ?Belief $before = null): Belief
+    {
+        return ($before ?? Belief::before($problem))->with(array_map(
+            static fn (Group $group): Factor => (new GroupLikelihood($group))->factor,
+            $problem->groups,
+        ));
     }
 
     /**

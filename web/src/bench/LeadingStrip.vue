@@ -17,7 +17,9 @@ const verdict = useVerdict()
 
 const SHOWN = 3
 /** Base rates are of knees that somebody complains of. */
-const leading = computed(() => (opened.head?.isBaseline ? [] : verdict.byChance.slice(0, SHOWN)))
+const leading = computed(() =>
+  opened.head?.isBaseline ? [] : verdict.byChance.filter((one) => one.tellsChance).slice(0, SHOWN),
+)
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { recordKey } from '@/contract/part'
 import type { Manoeuvre } from '@/contract/types'
 import { t } from '@/messages/bench'
+import { day } from '@/shared/dates'
 import { inHundred, signed } from '@/shared/words'
 import { findingName, inWords } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
@@ -22,7 +23,15 @@ const parts = computed(() =>
 const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
 const measurement = computed(() => verdict.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
 const excluded = computed(() => verdict.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
-const results = computed(() => verdict.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
+const found = computed(() => verdict.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])
+const results = computed(() => found.value.filter((r) => !r.carriedFrom))
+/** What earlier visits found and still counts, each day and outcome once. */
+const standing = computed(() => {
+  const said = found.value.flatMap((r) =>
+    r.carriedFrom ? [{ day: day(r.carriedFrom), outcome: r.outcome as string }] : [],
+  )
+  return said.filter((one, at) => said.findIndex((o) => o.day === one.day && o.outcome === one.outcome) === at)
+})
 const moved = computed(() => {
   const feeds = new Set(results.value.filter((r) => r.counts).map((r) => r.finding))
   const steps = verdict.assessment?.trace.filter((step) => feeds.has(step.finding)) ?? []
@@ -91,7 +100,14 @@ const recorded = computed(
     <div class="words">
       <p v-if="waiting" class="quiet-text">{{ t('meaningStrip.waitingForTheAnswer') }}</p>
       <p v-else-if="!recorded" class="quiet-text">
-        {{ isBaseline ? t('meaningStrip.nothingRecordedYet') : t('meaningStrip.nothingRecordedOnTheHurtKnee') }}
+        <template v-if="standing.length > 0">
+          <span v-for="one in standing" :key="one.day + one.outcome">
+            {{ t('meaningStrip.notExaminedTodayFrom', one) }}
+          </span>
+        </template>
+        <template v-else>
+          {{ isBaseline ? t('meaningStrip.nothingRecordedYet') : t('meaningStrip.nothingRecordedOnTheHurtKnee') }}
+        </template>
       </p>
       <p v-else-if="isBaseline" class="quiet-text">{{ t('meaningStrip.keptForLaterComparisonWithThese') }}</p>
       <p v-else-if="manoeuvre.feeds.length === 0" class="quiet-text">{{ t('meaningStrip.keptOnRecordItChangesNo') }}</p>
@@ -100,6 +116,9 @@ const recorded = computed(
         <p>
           <b :class="{ slashed: excluded.length > 0 && !results.some((r) => r.counts) }">{{ weight }}</b>
           {{ excluded[0]?.reason }}
+        </p>
+        <p v-for="one in standing" :key="one.day + one.outcome" class="quiet-text">
+          {{ t('meaningStrip.alsoValidFrom', one) }}
         </p>
         <p v-for="step in moved" :key="`${step.condition}${step.finding}`" class="number">
           {{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}:

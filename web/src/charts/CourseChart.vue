@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CustomChart, LineChart } from 'echarts/charts'
-import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components'
+import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed, shallowRef, watchEffect } from 'vue'
@@ -17,7 +17,7 @@ import type { Series } from './types'
 const props = defineProps<{ series: Series }>()
 const emit = defineEmits<{ open: [examination: string] }>()
 
-use([LineChart, CustomChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer])
+use([LineChart, CustomChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
 
 const { look } = useLook()
 const inks = shallowRef<Inks>({ font: 'sans-serif', ink: '#000', line: '#ccc', text: '#555', card: '#fff' })
@@ -83,6 +83,10 @@ function open({ dataIndex }: { dataIndex: number }): void {
                 })
               }}
             </td>
+          </tr>
+          <tr v-for="mark in series.marks ?? []" :key="mark.at + mark.label">
+            <th scope="row">{{ day(mark.at) }}</th>
+            <td :colspan="last?.low === undefined ? 1 : 2" class="n">{{ mark.label }}</td>
           </tr>
         </tbody>
       </table>

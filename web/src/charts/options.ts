@@ -24,6 +24,9 @@ interface Scale {
 const CHANCES: Scale = { min: 0, max: 100, interval: 50 }
 /** Days are written as far apart as this share of the axis at least. */
 const APART = 0.24
+/** Names of marks stand above the drawing, one below the other where there are several. */
+const LABEL_PX = 14
+const MOST_LINES = 2
 const STEPS = [1, 2, 5, 10, 20, 50]
 const MOST_STEPS = 4
 
@@ -51,7 +54,7 @@ export function namedDays(points: readonly Point[], span: readonly [string, stri
 
 /** How a curve is drawn: its points, the doubt of each as a bar, and the error of the hand about the last one. */
 export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
-  const { points, error, isChance, isSigned, span } = series
+  const { points, error, isChance, isSigned, span, marks = [] } = series
   const last = points[points.length - 1]
   const [first, newest] = [Date.parse(span[0]), Date.parse(span[1])]
   // A single visit stands in the middle.
@@ -62,7 +65,12 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
   return {
     animation: false,
     textStyle: { fontFamily: inks.font },
-    grid: { left: 34, right: 14, top: 12, bottom: 24 },
+    grid: {
+      left: 34,
+      right: 14,
+      top: marks.length > 0 ? 12 + LABEL_PX * Math.min(marks.length, MOST_LINES) : 12,
+      bottom: 24,
+    },
     xAxis: {
       type: 'time',
       min: first - edge,
@@ -99,6 +107,20 @@ export function optionsOf(series: Series, inks: Inks): EChartsCoreOption {
         cursor: 'pointer',
         lineStyle: { color: inks.ink, width: 2 },
         itemStyle: { color: inks.ink },
+        markLine:
+          marks.length === 0
+            ? undefined
+            : {
+                silent: true,
+                symbol: 'none',
+                lineStyle: { color: inks.text, type: 'dashed' },
+                label: { ...axisText, formatter: ({ name }: { name: string }) => name },
+                data: marks.map(({ at, label }, index) => ({
+                  xAxis: at,
+                  name: label,
+                  label: { distance: 4 + LABEL_PX * (index % MOST_LINES) },
+                })),
+              },
         markArea:
           error === undefined || last === undefined
             ? undefined

@@ -1,6 +1,6 @@
 import type { Course } from '@/contract/types'
 import { capital } from '@/shared/words'
-import type { Series } from './types'
+import type { Mark, Series } from './types'
 import { t } from '@/messages/charts'
 
 /** In hundredths. */
@@ -29,10 +29,11 @@ export function measures({ curves, visits }: Course): Series[] {
   }))
 }
 
-/** Chances over the visits with their intervals, likeliest of all first. */
-export function chances({ visits }: Course): Series[] {
+/** Chances over the visits with their intervals, and what scans and operations showed; likeliest of all first. */
+export function chances({ visits, episode }: Course): Series[] {
   const series = new Map<string, Series>()
-  const span = spanOf(visits)
+  const looks = episode.referenceResults.filter(({ removed }) => !removed)
+  const span = spanOf(visits, looks)
   for (const { examination, at, chances } of visits) {
     for (const { id, label, chance, interval, zoneLabel } of chances) {
       const one = series.get(id) ?? {
@@ -42,6 +43,7 @@ export function chances({ visits }: Course): Series[] {
         isChance: true,
         span,
         points: [],
+        marks: marksOf(id, looks),
       }
       one.points.push({
         id: examination,
@@ -57,8 +59,22 @@ export function chances({ visits }: Course): Series[] {
   return [...series.values()].sort((one, other) => highest(other) - highest(one))
 }
 
-function spanOf(visits: Course['visits']): Series['span'] {
-  return [visits[0]?.at ?? '', visits[visits.length - 1]?.at ?? '']
+type Look = Course['episode']['referenceResults'][number]
+
+function marksOf(condition: string, looks: readonly Look[]): Mark[] {
+  return looks.flatMap(({ on, label, answers }) =>
+    answers
+      .filter((answer) => answer.condition === condition)
+      .map(({ seen }) => ({
+        at: on,
+        label: seen === 'present' ? t('series.torn', { by: label }) : t('series.intact', { by: label }),
+      })),
+  )
+}
+
+function spanOf(visits: Course['visits'], looks: readonly Look[] = []): Series['span'] {
+  const days = [...visits.map(({ at }) => at), ...looks.map(({ on }) => on)].sort()
+  return [days[0] ?? '', days[days.length - 1] ?? '']
 }
 
 /** The highest that it ever was. */

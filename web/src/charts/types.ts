@@ -12,6 +12,13 @@ export interface Point {
   note?: string
 }
 
+/** What a scan or an operation showed, on its day. */
+export interface Mark {
+  /** Day as ISO 8601. */
+  at: string
+  label: string
+}
+
 /** A measure over the visits. */
 export interface Series {
   id: string
@@ -24,6 +31,7 @@ export interface Series {
   isChance?: boolean
   /** A difference, which can be less than nothing. */
   isSigned?: boolean
+  marks?: Mark[]
   /** Days between which all curves of a knee are drawn. */
   span: [string, string]
 }

@@ -1925,6 +1925,11 @@ export interface components {
             /** @description that were waited, where the course told it */
             weeks: number | null;
             note: string;
+            /**
+             * @description what was done to the structures found torn
+             * @enum {unknown}
+             */
+            treated: "none" | "repaired" | "reconstructed" | "removed" | "replaced";
             /** @description of the injuries that were looked for */
             answers: components["schemas"]["LookedFor"][];
             /** @description reports and pictures beside it */
@@ -1969,6 +1974,8 @@ export interface components {
                     label: string;
                     /** @description what such a look can say anything of */
                     tells: components["schemas"]["ConditionId"][];
+                    /** @description whether it can treat what it finds */
+                    treats: boolean;
                 }[];
                 conditions: {
                     id: components["schemas"]["ConditionId"];
@@ -2275,6 +2282,8 @@ export interface components {
             }[];
             weeks?: number | null;
             note?: string | null;
+            /** @description what was done to the structures found torn */
+            treated?: ("none" | "repaired" | "reconstructed" | "removed" | "replaced") | null;
             /** @description what had asked for it and is done with it */
             task?: string | null;
         };
@@ -2384,6 +2393,8 @@ export interface components {
             level: components["schemas"]["Level"];
             overridden: boolean;
             againstRule: string | null;
+            /** @description day of the earlier visit; null: found today or told */
+            carriedFrom: string | null;
         };
         Excluded: {
             finding: string;
@@ -2401,7 +2412,9 @@ export interface components {
             textbook: components["schemas"]["Chance"];
             strongest: components["schemas"]["Chance"];
             /** @enum {unknown} */
-            zone: "ruled_out" | "untested" | "investigate" | "act" | "withheld";
+            zone: "ruled_out" | "untested" | "investigate" | "act" | "withheld" | "confirmed" | "excluded";
+            /** @description false: looked into or operated on, and no chance is shown */
+            tellsChance: boolean;
             /**
              * @description what the chance alone would say
              * @enum {unknown}
@@ -2415,6 +2428,15 @@ export interface components {
             further: "single_could" | "only_together" | "none_would_change";
             unsettled: boolean;
             grade: number | null;
+            /** @description the scan, arthroscopy or operation that answers it; null: none */
+            known: {
+                /** @enum {unknown} */
+                by: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "course";
+                on: string;
+                present: boolean;
+                /** @description of an earlier episode */
+                before: boolean;
+            } | null;
         };
         TraceStep: {
             condition: components["schemas"]["ConditionId"];
@@ -2638,6 +2660,22 @@ export interface components {
                 bloodLikely: boolean;
             } | null;
             results: components["schemas"]["Result"][];
+            /** @description what scans, arthroscopy and operations have shown of this knee, newest first */
+            known: {
+                /** @enum {unknown} */
+                by: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "course";
+                on: string;
+                /** @description of an earlier episode */
+                before: boolean;
+                /** @enum {unknown} */
+                treated: "none" | "repaired" | "reconstructed" | "removed" | "replaced";
+                /** @description false: it has no figures and is shown alone */
+                weighed: boolean;
+                results: {
+                    condition: components["schemas"]["ConditionId"];
+                    present: boolean;
+                }[];
+            }[];
             excluded: components["schemas"]["Excluded"][];
             conditions: components["schemas"]["ConditionVerdict"][];
             patterns: {
@@ -2718,6 +2756,8 @@ export interface components {
                 id: string;
                 isSigned: boolean;
             } | null;
+            /** @description id of the episode */
+            episode: string;
             /** @description both knees while they are sound */
             isBaseline: boolean;
             /** @description what both knees were like while they were sound; null for a signed one, or where nobody looked */
@@ -6453,6 +6493,69 @@ export interface components {
                 felt: boolean;
                 by?: string | null;
             }[] | null;
+            earlier?: {
+                examinedOn: string;
+                daysAgo: number;
+                findings: components["schemas"]["items"][];
+                id?: string | null;
+                daysSinceInjury?: number | null;
+                frame?: {
+                    setting?: ("acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee") | null;
+                    ageYears?: number | null;
+                    hoursSinceInjury?: number | null;
+                    otherKneeReliable?: boolean | null;
+                    safety?: {
+                        deformity?: boolean | null;
+                        boneCrepitus?: boolean | null;
+                        dislocationSuspected?: boolean | null;
+                        reducedOnItsOwn?: boolean | null;
+                        pulseOrSensationLost?: boolean | null;
+                        footDropped?: boolean | null;
+                        calfTense?: boolean | null;
+                        calfSwollenTender?: boolean | null;
+                        breathlessOrChestPain?: boolean | null;
+                        feverOrHotRedKnee?: boolean | null;
+                        openWound?: boolean | null;
+                        cannotTakeFourSteps?: boolean | null;
+                        cannotFlexTo90?: boolean | null;
+                        tenderPatellaAlone?: boolean | null;
+                        tenderFibularHead?: boolean | null;
+                        xrayClear?: boolean | null;
+                        cannotStraightLegRaise?: boolean | null;
+                        lockedShort?: boolean | null;
+                        kneecapOutNow?: boolean | null;
+                        recentSurgery?: boolean | null;
+                        nightOrRestPain?: boolean | null;
+                        pittingBoth?: boolean | null;
+                        pittingOneSide?: boolean | null;
+                        shinPainGrows?: boolean | null;
+                        limpHipLimited?: boolean | null;
+                        painAtRest7?: boolean | null;
+                    } | null;
+                } | null;
+            }[] | null;
+            known?: {
+                /** @enum {unknown} */
+                by: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "course";
+                on: string;
+                daysAgo: number;
+                /** @enum {unknown} */
+                episode: "this" | "before";
+                results: {
+                    acl?: ("present" | "absent") | null;
+                    pcl?: ("present" | "absent") | null;
+                    plc?: ("present" | "absent") | null;
+                    mcl?: ("present" | "absent") | null;
+                    lcl?: ("present" | "absent") | null;
+                    medial_meniscus?: ("present" | "absent") | null;
+                    lateral_meniscus?: ("present" | "absent") | null;
+                    patellofemoral_pain?: ("present" | "absent") | null;
+                    patellar_instability?: ("present" | "absent") | null;
+                };
+                grade?: string | null;
+                treated?: ("none" | "repaired" | "reconstructed" | "removed" | "replaced") | null;
+                report?: string | null;
+            }[] | null;
         };
         /** @description the input of the arithmetic, as `weigh:combine` takes it */
         "problem.schema": {
@@ -6611,6 +6714,22 @@ export interface components {
                 bloodLikely: boolean;
             } | null;
             results?: components["schemas"]["Result"][];
+            /** @description what scans, arthroscopy and operations have shown of this knee, newest first */
+            known?: {
+                /** @enum {unknown} */
+                by: "mri" | "arthroscopy" | "operation" | "ultrasound" | "xray" | "course";
+                on: string;
+                /** @description of an earlier episode */
+                before: boolean;
+                /** @enum {unknown} */
+                treated: "none" | "repaired" | "reconstructed" | "removed" | "replaced";
+                /** @description false: it has no figures and is shown alone */
+                weighed: boolean;
+                results: {
+                    condition: components["schemas"]["ConditionId"];
+                    present: boolean;
+                }[];
+            }[];
             excluded?: components["schemas"]["Excluded"][];
             conditions?: components["schemas"]["ConditionVerdict"][];
             patterns?: {
@@ -6950,6 +7069,7 @@ export interface components {
                 within: components["schemas"]["Names"];
                 availability: components["schemas"]["Names"];
                 support: components["schemas"]["Names"];
+                knownBy: components["schemas"]["Names"];
             };
             words: components["schemas"]["Names"];
             stations: components["schemas"]["Labelled"][];

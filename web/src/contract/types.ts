@@ -81,6 +81,8 @@ type Frame = Exclude<
   | 'earlierFinding'
   | 'pulseChecks'
   | 'baseline'
+  | 'earlier'
+  | 'known'
 >
 
 /** What each section of an examination may hold; nothing is there until somebody answers. */

@@ -15,7 +15,7 @@ import ResultFiles from './ResultFiles.vue'
 import VisitList from './VisitList.vue'
 
 /** An episode of one knee: every visit, and what it turned out to be beside what was held likely. */
-defineProps<{ episode: Episode; visits: readonly ExaminationSummary[] }>()
+const props = defineProps<{ episode: Episode; visits: readonly ExaminationSummary[] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const ReferenceResultDialog = defineAsyncComponent(() => import('./ReferenceResultDialog.vue'))
@@ -26,6 +26,12 @@ const SHOWN = 5
 const session = useSession()
 const open = ref<{ result?: ReferenceResult } | null>(null)
 const { busy, problem, attempt } = useDoing()
+
+/** A result stands among the visits of its time. */
+const looks = computed(() => props.episode.referenceResults.filter(({ removed }) => !removed))
+const since = computed(() => props.visits[SHOWN - 1]?.examinedAt ?? '')
+const recent = computed(() => looks.value.filter(({ on }) => props.visits.length <= SHOWN || on >= since.value))
+const older = computed(() => looks.value.filter((one) => !recent.value.includes(one)))
 
 const mayAnswer = computed(() => session.user?.answers === true)
 const graded = ({ label, grade }: { label: string; grade: number | null }): string =>
@@ -79,9 +85,9 @@ function saved(): void {
           : t('episodeCard.kneeWithoutInjury', { knee: capital(kneeOf(episode.hurtSide)) })
       }}
     </h3>
-    <VisitList :visits="visits.slice(0, SHOWN)" />
+    <VisitList :visits="visits.slice(0, SHOWN)" :results="recent" />
     <UiMore v-if="visits.length > SHOWN" :title="t('episodeCard.earlier', { n: visits.length - SHOWN })">
-      <VisitList :visits="visits.slice(SHOWN)" />
+      <VisitList :visits="visits.slice(SHOWN)" :results="older" />
     </UiMore>
     <table v-if="episode.consensus.length > 0" class="figures">
       <thead>

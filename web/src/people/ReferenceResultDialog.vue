@@ -28,9 +28,17 @@ const emit = defineEmits<{ close: []; saved: [] }>()
 const OFFERED = 3
 /** Behind every rank. */
 const LAST = 99
+type Treatment = ReferenceResult['treated']
 const SEEN = [
   { id: 'present' as const, label: t('referenceResultDialog.found') },
   { id: 'absent' as const, label: t('referenceResultDialog.notFound') },
+]
+const TREATMENTS: { id: Treatment; label: string }[] = [
+  { id: 'none', label: t('referenceResultDialog.untreated') },
+  { id: 'repaired', label: t('referenceResultDialog.repaired') },
+  { id: 'reconstructed', label: t('referenceResultDialog.reconstructed') },
+  { id: 'removed', label: t('referenceResultDialog.removed') },
+  { id: 'replaced', label: t('referenceResultDialog.replaced') },
 ]
 const GRADES = [1, 2, 3].map((id) => ({ id, label: t('referenceResultDialog.grade2', { id }) }))
 
@@ -44,9 +52,12 @@ const kind = ref<NewReferenceResult['kind']>(before?.kind ?? 'mri')
 const rows = reactive<Partial<Record<ConditionId, Row>>>(
   Object.fromEntries((before?.answers ?? []).map((one) => [one.condition, { seen: one.seen, grade: one.grade }])),
 )
+const treated = ref<Treatment>(before?.treated ?? 'none')
 const RULES = { on: required(t('referenceResultDialog.theDayIsMissing')) }
 
-const tells = computed(() => knee.value?.choices.kinds.find((one) => one.id === kind.value)?.tells ?? [])
+const chosen = computed(() => knee.value?.choices.kinds.find((one) => one.id === kind.value))
+const tells = computed(() => chosen.value?.tells ?? [])
+const treats = computed(() => chosen.value?.treats === true)
 /** The injuries that such a look can tell, in the order in which they were held likely, each with what was said of it then. */
 const conditions = computed(() => {
   const predicted = new Map((knee.value?.predicted?.conditions ?? []).map((one) => [one.id, one]))
@@ -90,6 +101,7 @@ async function save(said: NewReferenceResult['answers']): Promise<void> {
     on: given.on,
     answers: said,
     note: given.note,
+    treated: treats.value ? treated.value : 'none',
     weeks: kind.value === 'clinical_course' && given.weeks.trim() !== '' ? Number(given.weeks) : null,
     task: props.task ?? null,
   }
@@ -155,6 +167,13 @@ onMounted(() =>
           prop="weeks"
         />
       </div>
+      <UiSelect
+        v-if="treats"
+        :label="t('referenceResultDialog.treatment')"
+        :value="treated"
+        :options="TREATMENTS"
+        @change="(picked) => (treated = picked ?? 'none')"
+      />
       <template v-if="!before">
         <h3>{{ t('referenceResultDialog.foundOneTapSavesIt') }}</h3>
         <p class="quick">

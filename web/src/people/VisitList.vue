@@ -1,11 +1,25 @@
 <script setup lang="ts">
-import type { ExaminationSummary } from '@/contract/types'
+import { computed } from 'vue'
+import type { ExaminationSummary, ReferenceResult } from '@/contract/types'
 import { t } from '@/messages/people'
 import { day } from '@/shared/dates'
 import { capital, inHundred } from '@/shared/words'
 
-/** Every time that a knee was looked at, with what it came to; each opens. */
-defineProps<{ visits: readonly ExaminationSummary[] }>()
+/** Every visit of a knee with what it came to, and what scans and operations showed between them; each visit opens. */
+const props = defineProps<{ visits: readonly ExaminationSummary[]; results?: readonly ReferenceResult[] }>()
+
+/** Newest first, as the visits are. */
+const lines = computed(() =>
+  [
+    ...props.visits.map((visit) => ({ key: visit.id, at: visit.examinedAt, visit, result: null })),
+    ...(props.results ?? []).map((result) => ({ key: result.id, at: result.on, visit: null, result })),
+  ].sort((one, other) => other.at.localeCompare(one.at)),
+)
+
+function shown({ label, answers }: ReferenceResult): string {
+  const found = answers.map((one) => (one.seen === 'present' ? one.label : t('visitList.no', { label: one.label })))
+  return t('visitList.result', { label, found: found.join(', ') })
+}
 
 const PLAYS = { available: t('visitList.mayPlay'), modified: t('visitList.playsWithLimits'), out: 'out', '': '' }
 
@@ -17,9 +31,11 @@ function state({ status, corrected, isBaseline }: ExaminationSummary): string {
 /** What was likely, where they were sent, and whether they may play. */
 function told({ came }: ExaminationSummary): string {
   if (!came) return ''
-  const found = came.found.map(({ label, chance }) =>
-    t('visitList.in100', { label: capital(label), chance: inHundred(chance) }),
-  )
+  const found = came.found.map(({ label, chance, zone }) => {
+    if (zone === 'confirmed') return t('visitList.known', { label: capital(label) })
+    if (zone === 'withheld') return t('visitList.treated', { label: capital(label) })
+    return t('visitList.in100', { label: capital(label), chance: inHundred(chance) })
+  })
   const parts = [
     found.join(', ') || t('visitList.nothingToActOn'),
     ...came.sentOn.slice(0, 1),
@@ -31,8 +47,15 @@ function told({ came }: ExaminationSummary): string {
 
 <template>
   <ol>
-    <li v-for="visit in visits" :key="visit.id">
-      <RouterLink :to="{ name: visit.status === 'signed' ? 'summary' : 'bench', params: { id: visit.id } }">
+    <li v-for="{ key, visit, result } in lines" :key="key">
+      <p v-if="result" class="result">
+        <span class="number">{{ day(result.on) }}</span>
+        <span class="came">{{ shown(result) }}</span>
+      </p>
+      <RouterLink
+        v-else-if="visit"
+        :to="{ name: visit.status === 'signed' ? 'summary' : 'bench', params: { id: visit.id } }"
+      >
         <span class="number">
           <span class="unseen">{{ t('visitList.examinationOf') }}</span>
           {{ ` ${day(visit.examinedAt)} ` }}
@@ -45,7 +68,8 @@ function told({ came }: ExaminationSummary): string {
 </template>
 
 <style scoped>
-a {
+a,
+.result {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto;
   gap: 2px 16px;
@@ -54,6 +78,10 @@ a {
   padding: 6px 0;
   border-top: 1px solid var(--line);
   text-decoration: none;
+}
+.result {
+  grid-template-columns: auto minmax(0, 1fr);
+  color: var(--text-2);
 }
 a:hover .number {
   text-decoration: underline;

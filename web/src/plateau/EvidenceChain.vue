@@ -5,6 +5,7 @@ import { t } from '@/messages/plateau'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import { findingName } from '@/stores/words'
+import { day } from '@/shared/dates'
 import { capital, inHundred, rangeInHundred, ratio } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 
@@ -17,6 +18,15 @@ const steps = computed(() => props.assessment.trace.filter((step) => step.condit
 const answer = computed(() => props.assessment.answers.find((a) => a.condition === props.condition))
 const title = computed(() => capital(catalogue.conditionLabel(props.condition)))
 
+const known = computed(() => {
+  const look = verdict.value.known
+  if (!look) return ''
+  const said = { by: catalogue.label('knownBy', look.by), day: day(look.on) }
+  if (verdict.value.zone === 'confirmed') return t('evidenceChain.confirmedBy', said)
+  if (verdict.value.zone === 'excluded') return t('evidenceChain.excludedBy', said)
+  return look.present ? t('evidenceChain.scanShowed', said) : t('evidenceChain.scanDidNotShow', said)
+})
+
 function echo(share: number | null): string {
   return share !== null && share > 0.005 ? t('evidenceChain.countedAsOverlap', { share: Math.round(share * 100) }) : ''
 }
@@ -24,13 +34,17 @@ function echo(share: number | null): string {
 
 <template>
   <UiDialog :title="title" @close="emit('close')">
-    <p class="big number">
+    <p v-if="known" class="known">
+      <b>{{ known }}</b>
+      <small v-if="verdict.known?.before">{{ t('evidenceChain.beforeThisEpisode') }}</small>
+    </p>
+    <p v-if="verdict.tellsChance" class="big number">
       {{ inHundred(verdict.pretest) }}
       <span>→</span>
       {{ inHundred(verdict.posttest) }}
       <small>{{ t('evidenceChain.outOf100SimilarKnees') }}</small>
     </p>
-    <p class="quiet-text">
+    <p v-if="verdict.tellsChance" class="quiet-text">
       {{
         t('evidenceChain.n95RangeAssumingIndependentTests', {
           interval: rangeInHundred(verdict.interval),
@@ -43,7 +57,7 @@ function echo(share: number | null): string {
       {{ t('evidenceChain.noTestOfThisStructureIs') }}
     </p>
     <ol v-else>
-      <li v-for="step in steps" :key="step.finding" :class="step.outcome">
+      <li v-for="step in steps" :key="step.finding" :class="[step.outcome, { carried: step.finding.includes('@') }]">
         <span class="what">
           <b>{{ findingName(step.finding, catalogue.catalogue) }} {{ step.outcome }}</b>
           <small>{{ step.source }} · {{ step.checked ?? t('evidenceChain.notYetCheckedAgainstThePaper') }}</small>
@@ -96,6 +110,17 @@ li {
   gap: 12px;
   padding: 8px 0;
   border-bottom: 1px solid var(--line);
+}
+.known {
+  margin-bottom: 8px;
+}
+.known small {
+  display: block;
+  color: var(--text-3);
+}
+.carried {
+  padding-left: 10px;
+  border-left: 3px double var(--line-2);
 }
 li small {
   display: block;

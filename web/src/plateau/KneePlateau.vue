@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { ConditionId, Side, Verdict } from '@/contract/types'
 import { t } from '@/messages/plateau'
+import { dayAndMonth } from '@/shared/dates'
 import { inHundred, rangeInHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { HEIGHT, SHAPES, type Shape, TIBIA, WIDTH, along, mirrored } from './shapes'
@@ -41,8 +42,40 @@ function zoneOf({ zone, unsettled }: Verdict): string {
   return unsettled ? t('kneePlateau.zoneInconclusive', { zone: label }) : label
 }
 
+const FIGURES: Partial<Record<Verdict['zone'], string>> = {
+  confirmed: t('kneePlateau.found'),
+  excluded: t('kneePlateau.notFound'),
+  withheld: '–',
+}
+
+const zones = computed(() => new Set(props.conditions.map(({ zone }) => zone)))
+
+function figureOf(verdict: Verdict): string {
+  return FIGURES[verdict.zone] ?? inHundred(verdict.posttest)
+}
+
+/** The day of a look in this episode, the year of one before it. */
+function dateOf({ known, tellsChance }: Verdict): string {
+  if (!known || tellsChance) return ''
+  return known.before ? known.on.slice(0, 4) : dayAndMonth(known.on)
+}
+
 /** Begins with the words on the picture, so that speaking them finds it. */
 function spoken(verdict: Verdict, shape: Shape): string {
+  if (verdict.zone === 'withheld') {
+    const said = { short: shape.short, condition: catalogue.conditionLabel(verdict.id) }
+    return t('kneePlateau.withheld', { ...said, zone: catalogue.label('zone', verdict.zone) })
+  }
+  if (verdict.known && !verdict.tellsChance) {
+    return t('kneePlateau.answered', {
+      found: figureOf(verdict),
+      short: shape.short,
+      condition: catalogue.conditionLabel(verdict.id),
+      zone: catalogue.label('zone', verdict.zone),
+      by: catalogue.label('knownBy', verdict.known.by),
+      day: dateOf(verdict),
+    })
+  }
   const said = {
     chance: inHundred(verdict.posttest),
     short: shape.short,
@@ -92,16 +125,20 @@ function turn(shape: Shape): string | undefined {
         <g :transform="turn(shape)">
           <path :d="shape.path" class="shape" :class="{ dense: verdict.posttest >= 0.5 }" pathLength="100" />
           <path
-            v-if="verdict.zone !== 'untested'"
+            v-if="verdict.zone !== 'untested' && verdict.tellsChance"
             :d="along(shape.edge, verdict.interval[0] ?? 0, verdict.interval[1] ?? 1)"
             class="range"
           />
-          <path :d="bearing(shape, verdict)" class="bearing" />
+          <path v-if="verdict.tellsChance" :d="bearing(shape, verdict)" class="bearing" />
         </g>
-        <text>
-          <tspan :x="x" :y="shape.label.y + FOOT" class="figure">{{ inHundred(verdict.posttest) }}</tspan>
+        <text :transform="dateOf(verdict) ? 'translate(0 -8)' : undefined">
+          <tspan :x="x" :y="shape.label.y + FOOT" class="figure">{{ figureOf(verdict) }}</tspan>
           <tspan class="gap">{{ ' ' }}</tspan>
           <tspan :x="x" :y="shape.label.y + FOOT + 16" class="name">{{ shape.short }}</tspan>
+          <template v-if="dateOf(verdict)">
+            <tspan class="gap">{{ ' ' }}</tspan>
+            <tspan :x="x" :y="shape.label.y + FOOT + 29" class="name">{{ dateOf(verdict) }}</tspan>
+          </template>
         </text>
       </g>
     </svg>
@@ -124,6 +161,14 @@ function turn(shape: Shape): string | undefined {
         <svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch act" /></svg>
         {{ t('kneePlateau.act') }}
       </li>
+      <li v-if="zones.has('confirmed')">
+        <svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch confirmed" /></svg>
+        {{ t('kneePlateau.confirmed') }}
+      </li>
+      <li v-if="zones.has('excluded')">
+        <svg viewBox="0 0 18 12"><rect x="1" y="1" width="16" height="10" class="swatch excluded" /></svg>
+        {{ t('kneePlateau.excluded') }}
+      </li>
     </ul>
     <div class="unseen">
       <table>
@@ -139,8 +184,8 @@ function turn(shape: Shape): string | undefined {
         <tbody>
           <tr v-for="{ verdict } in shown" :key="verdict.id">
             <th scope="row">{{ catalogue.conditionLabel(verdict.id) }}</th>
-            <td>{{ inHundred(verdict.posttest) }}</td>
-            <td>{{ rangeInHundred(verdict.interval) }}</td>
+            <td>{{ figureOf(verdict) }}</td>
+            <td>{{ verdict.tellsChance ? rangeInHundred(verdict.interval) : '' }}</td>
             <td>{{ zoneOf(verdict) }}</td>
           </tr>
         </tbody>
@@ -196,6 +241,24 @@ svg {
   fill: var(--needle);
   stroke: var(--needle);
 }
+.confirmed .shape {
+  fill: var(--ink);
+  stroke: var(--ink);
+}
+.withheld .shape {
+  stroke: var(--line-2);
+  stroke-dasharray: 4 3;
+  fill: var(--paper);
+}
+.excluded .shape {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.confirmed .figure,
+.excluded .figure {
+  font-size: 18px;
+}
 .inside .figure,
 .inside .name {
   paint-order: stroke;
@@ -206,6 +269,11 @@ svg {
 .untested.inside .figure,
 .untested.inside .name {
   stroke: var(--paper);
+}
+.confirmed.inside .figure,
+.confirmed.inside .name {
+  fill: var(--card);
+  stroke: none;
 }
 .act.inside .figure,
 .act.inside .name {
@@ -248,14 +316,16 @@ svg {
 }
 .legend {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
-  gap: 8px;
+  gap: 4px 8px;
   padding: 2px 4px 0;
   font-size: var(--type-fine);
   color: var(--text-3);
 }
 .legend li {
   display: flex;
+  white-space: nowrap;
   align-items: center;
   gap: 5px;
 }
@@ -276,5 +346,12 @@ svg {
 .swatch.act {
   fill: var(--needle);
   stroke: var(--needle);
+}
+.swatch.confirmed {
+  fill: var(--ink);
+  stroke: var(--ink);
+}
+.swatch.excluded {
+  stroke: var(--ink);
 }
 </style>

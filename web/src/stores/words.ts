@@ -1,4 +1,6 @@
 import type { Catalogue } from '@/contract/types'
+import { t } from '@/messages/stores'
+import { dayAndMonth } from '@/shared/dates'
 import { capital } from '@/shared/words'
 import { useCatalogue } from './catalogue'
 
@@ -11,8 +13,21 @@ export function asHeading(code: string): string {
   return capital(inWords(code))
 }
 
-/** What a practitioner calls a finding. */
+/**
+ * What a practitioner calls a finding: a sign, the sign of an earlier visit as `lachman@2026-11-05`, or a look at a
+ * condition as `scan_mri:acl`.
+ */
 export function findingName(finding: string, catalogue: Catalogue | null): string {
-  const label = catalogue?.signs[finding]
-  return label === undefined ? asHeading(finding) : capital(label)
+  const [sign = '', visit] = finding.replace(/:.*$/, '').split('@')
+  const label = catalogue?.signs[sign]
+  const name = label === undefined ? asHeading(sign) : capital(label)
+  return visit === undefined ? name : t('findings.onDay', { finding: name, day: dayAndMonth(visit.slice(0, 10)) })
+}
+
+/** The same for a result that may have been found at an earlier visit. */
+export function resultName(
+  { finding, carriedFrom }: { finding: string; carriedFrom?: string | null },
+  catalogue: Catalogue | null,
+): string {
+  return findingName(carriedFrom ? `${finding}@${carriedFrom}` : finding, catalogue)
 }

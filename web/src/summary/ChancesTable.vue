@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import type { Verdict } from '@/contract/types'
 import { t } from '@/messages/summary'
+import { day } from '@/shared/dates'
 import { inHundred, rangeInHundred } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useVerdict } from '@/stores/verdict'
@@ -7,6 +9,15 @@ import { useVerdict } from '@/stores/verdict'
 /** Every chance, the highest first, with its interval drawn to scale. */
 const catalogue = useCatalogue()
 const verdict = useVerdict()
+
+function zoneOf({ zone, unsettled, known, tellsChance }: Verdict): string {
+  const label = catalogue.label('zone', zone)
+  if (known && !tellsChance) {
+    const said = { zone: label, by: catalogue.label('knownBy', known.by), day: day(known.on) }
+    return known.before ? t('chancesTable.answeredBefore', said) : t('chancesTable.answered', said)
+  }
+  return unsettled ? t('chancesTable.zoneInconclusive', { zone: label }) : label
+}
 </script>
 
 <template>
@@ -34,23 +45,17 @@ const verdict = useVerdict()
         </th>
         <td class="n">{{ inHundred(chance.pretest) }}</td>
         <td class="n">{{ inHundred(chance.afterStory) }}</td>
-        <td class="n strong">{{ inHundred(chance.posttest) }}</td>
+        <td class="n strong">{{ chance.tellsChance ? inHundred(chance.posttest) : '' }}</td>
         <td class="drawn">
-          <svg viewBox="0 0 100 20" preserveAspectRatio="none" aria-hidden="true">
+          <svg v-if="chance.tellsChance" viewBox="0 0 100 20" preserveAspectRatio="none" aria-hidden="true">
             <path d="M0 10H100" class="track" />
             <path :d="`M${100 * chance.pretest} 5v10`" class="before" />
             <path :d="`M${100 * (chance.interval[0] ?? 0)} 10H${100 * (chance.interval[1] ?? 1)}`" class="range" />
             <path :d="`M${100 * chance.posttest} 2v16`" class="now" />
           </svg>
         </td>
-        <td class="n">{{ rangeInHundred(chance.interval) }}</td>
-        <td class="zone">
-          {{
-            chance.unsettled
-              ? t('chancesTable.zoneInconclusive', { zone: catalogue.label('zone', chance.zone) })
-              : catalogue.label('zone', chance.zone)
-          }}
-        </td>
+        <td class="n">{{ chance.tellsChance ? rangeInHundred(chance.interval) : '' }}</td>
+        <td class="zone">{{ zoneOf(chance) }}</td>
       </tr>
     </tbody>
   </table>

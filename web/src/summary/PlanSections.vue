@@ -72,6 +72,9 @@ const support = computed(() => {
 </template>
 
 <style scoped>
+dd b + span {
+  margin-left: 0.3em;
+}
 .plan {
   display: grid;
   grid-template-columns: 116px 1fr;

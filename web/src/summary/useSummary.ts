@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { recordKey } from '@/contract/part'
 import type { Assessment, Chosen } from '@/contract/types'
 import { isByHand } from '@/shared/results'
-import { findingName } from '@/stores/words'
+import { findingName, resultName } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { SIDES, useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -48,7 +48,7 @@ export function useSummary() {
     const of = (outcome: Result['outcome'], byHand: boolean) =>
       (verdict.assessment?.results ?? [])
         .filter((r) => r.outcome === outcome && (r.counts || outcome === 'equivocal') && isByHand(r) === byHand)
-        .map((r) => nameOf(r.finding))
+        .map((r) => resultName(r, catalogue.catalogue))
     return [
       { label: t('useSummary.positive'), names: of('positive', true) },
       { label: t('useSummary.negative'), names: of('negative', true) },

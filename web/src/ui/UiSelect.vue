@@ -3,6 +3,7 @@ import { ElOption, ElSelect } from 'element-plus/es/components/select/index.mjs'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed, onMounted, ref, useId, useTemplateRef } from 'vue'
+import { t } from '@/messages/ui'
 
 /** One of several, under its label; `none` is what stands there while nothing is chosen, and takes a choice back. */
 const props = defineProps<{
@@ -55,6 +56,7 @@ function choose(value: T | typeof NONE): void {
       :model-value="known ? value : NONE"
       :aria-label="label"
       :placeholder="none ?? ''"
+      :no-data-text="t('uiSelect.noOptions')"
       :show-arrow="false"
       :filterable="filterable"
       fit-input-width

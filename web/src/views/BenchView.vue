@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch, defineAsyncComponent } from 'vue'
 import { useRouter } from 'vue-router'
 import BenchFoot from '@/bench/BenchFoot.vue'
 import BenchHead from '@/bench/BenchHead.vue'
@@ -35,6 +35,9 @@ import UiSheet from '@/ui/UiSheet.vue'
 import { hush, tell } from '@/ui/telling'
 
 const props = defineProps<{ id: string }>()
+
+const ReferenceResultDialog = defineAsyncComponent(() => import('@/people/ReferenceResultDialog.vue'))
+
 const router = useRouter()
 const examination = useExamination()
 const opened = useOpenExamination()
@@ -43,13 +46,19 @@ const verdict = useVerdict()
 
 const activeSide = ref<Side>('left')
 const picked = ref<ConditionId | null>(null)
-const open = ref<'keys' | 'jump' | null>(null)
+const open = ref<'keys' | 'jump' | 'result' | null>(null)
 const plateauOpen = ref(false)
 const railOpen = ref(false)
 const middle = useTemplateRef<HTMLElement>('middle')
 /** Without room beside the middle, the picture lies in a sheet; on a phone the route does as well. */
 const narrow = useScreen('narrow')
 const phone = useScreen('phone')
+
+/** The knee is judged anew by what was entered. */
+async function takeUpResult(): Promise<void> {
+  open.value = null
+  await load()
+}
 
 const { place, manoeuvre, go, step, station, goToPart } = useRoute({
   mayLeave,
@@ -183,7 +192,7 @@ watch(place, async () => {
       </SafetyLines>
       <template v-if="place.kind === 'history'">
         <h1>{{ t('benchView.history') }}</h1>
-        <HistoryPanel />
+        <HistoryPanel @enter-result="open = 'result'" />
       </template>
       <template v-else-if="place.kind === 'gate'">
         <h1>{{ t('benchView.safetyCheck') }}</h1>
@@ -222,6 +231,12 @@ watch(place, async () => {
     :condition="picked"
     @close="picked = null"
     @weigh="weigh(picked)"
+  />
+  <ReferenceResultDialog
+    v-if="open === 'result' && opened.head"
+    :episode="opened.head.episode"
+    @close="open = null"
+    @saved="takeUpResult"
   />
   <KeysDialog v-if="open === 'keys'" @close="open = null" />
   <JumpDialog

@@ -5,7 +5,7 @@ import SaveState from '@/frame/SaveState.vue'
 import { t } from '@/messages/views'
 import { clock } from '@/shared/dates'
 import { isByHand } from '@/shared/results'
-import { findingName } from '@/stores/words'
+import { resultName } from '@/stores/words'
 import { daysAgo, kneeOf } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
@@ -60,7 +60,7 @@ const injured = computed(() => {
 const found = computed(() =>
   (verdict.assessment?.results ?? [])
     .filter((result) => result.counts && result.outcome === 'positive' && isByHand(result))
-    .map((result) => t('emergencyView.positive', { finding: findingName(result.finding, catalogue.catalogue) }))
+    .map((result) => t('emergencyView.positive', { finding: resultName(result, catalogue.catalogue) }))
     .join(', '),
 )
 

@@ -33,7 +33,7 @@ const { ready, problem } = useOpen({
 const assessment = computed(() => verdict.assessment)
 const title = computed(() => capital(catalogue.conditionLabel(props.condition as ConditionId)))
 const weighed = computed(() => assessment.value?.conditions.find((c) => c.id === props.condition))
-const order = computed(() => (assessment.value?.results ?? []).filter((r) => r.counts).map((r) => r.finding))
+const order = computed(() => [...new Set((assessment.value?.trace ?? []).map((step) => step.finding))])
 const steps = computed(() => (assessment.value?.trace ?? []).filter((step) => step.condition === props.condition))
 const excluded = computed(() => assessment.value?.excluded ?? [])
 
@@ -61,17 +61,19 @@ function nameOf(finding: string): string {
         :class="{ here: c.id === condition }"
         :aria-current="c.id === condition ? 'page' : undefined"
         :aria-label="
-          t('weighUpView.in100', {
-            short: shortName(c.id),
-            chance: inHundred(c.posttest),
-            condition: catalogue.conditionLabel(c.id),
-          })
+          c.tellsChance
+            ? t('weighUpView.in100', {
+                short: shortName(c.id),
+                chance: inHundred(c.posttest),
+                condition: catalogue.conditionLabel(c.id),
+              })
+            : catalogue.conditionLabel(c.id)
         "
         :to="{ name: 'weigh', params: { id, condition: c.id } }"
         replace
       >
         {{ shortName(c.id) }}
-        <b class="number">{{ inHundred(c.posttest) }}</b>
+        <b v-if="c.tellsChance" class="number">{{ inHundred(c.posttest) }}</b>
       </UiButton>
     </nav>
     <UiAlert v-if="problem" :say="problem" />

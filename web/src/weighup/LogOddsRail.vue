@@ -54,6 +54,11 @@ function cut(step: RailStep): { from: number; to: number } | null {
   return { from: x(step.after), to: x(step.withoutEcho) }
 }
 
+/** Found at an earlier visit: drawn hollow. */
+function isCarried(step: RailStep): boolean {
+  return step.finding.includes('@')
+}
+
 function name(step: RailStep): string {
   return `${step.outcome === 'positive' ? '+' : '−'} ${props.nameOf(step.finding)}`
 }
@@ -123,7 +128,7 @@ function head(step: RailStep): string {
         v-for="(step, index) in steps"
         :key="step.finding"
         class="step"
-        :class="{ picked: picked === step.finding }"
+        :class="{ picked: picked === step.finding, carried: isCarried(step) }"
         role="button"
         tabindex="0"
         :aria-pressed="picked === step.finding"
@@ -148,6 +153,7 @@ function head(step: RailStep): string {
           </text>
           <line v-if="cut(step)" :x1="cut(step)!.from" :x2="cut(step)!.to" y1="0" y2="0" class="cut" />
           <line :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="way" />
+          <line v-if="isCarried(step)" :x1="x(step.before)" :x2="x(step.after)" y1="0" y2="0" class="hollow" />
           <path :d="head(step)" class="head" />
           <line
             v-if="index < steps.length - 1"
@@ -250,8 +256,17 @@ tspan {
   stroke: var(--ink);
   stroke-width: 4;
 }
+.hollow {
+  stroke: var(--card);
+  stroke-width: 1.8;
+}
 .head {
   fill: var(--ink);
+}
+.carried .head {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 1.4;
 }
 .cut {
   stroke: var(--text-3);

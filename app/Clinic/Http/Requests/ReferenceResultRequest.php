@@ -13,6 +13,7 @@ use App\Clinic\Values\ReferenceKind;
 use App\Platform\Http\ShapedRequest;
 use Carbon\CarbonImmutable;
 use Closure;
+use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Document\Shape\Definition;
 use Illuminate\Validation\Rule;
@@ -37,6 +38,7 @@ final class ReferenceResultRequest extends ShapedRequest
 
         return [
             'on' => [$seen],
+            'treated' => [$this->treatedByWhatTreats(...)],
             'answers.*' => [self::gradedWhereTorn(...)],
             'answers.*.condition' => ['distinct', $this->tellsIt(...)],
         ];
@@ -54,6 +56,7 @@ final class ReferenceResultRequest extends ShapedRequest
             ReferenceAnswer::all($answers),
             $weeks === null ? null : max(1, min(self::WEEKS, $weeks)),
             $this->string('note')->trim()->toString(),
+            Treatment::tryFrom($this->string('treated')->toString()) ?? Treatment::None,
         );
     }
 
@@ -63,13 +66,27 @@ final class ReferenceResultRequest extends ShapedRequest
         return $this->filled('task') ? Task::query()->findOrFail($this->string('task')->toString()) : null;
     }
 
+    private function kind(): ?ReferenceKind
+    {
+        $kind = $this->input('kind');
+
+        return \is_string($kind) ? ReferenceKind::tryFrom($kind) : null;
+    }
+
     private function tellsIt(string $path, mixed $condition, Closure $refuse): void
     {
-        $answers = $this->input('kind');
-        $kind = \is_string($answers) ? ReferenceKind::tryFrom($answers) : null;
+        $kind = $this->kind();
         $of = \is_string($condition) ? Condition::tryFrom($condition) : null;
         if ($kind !== null && $of !== null && ! $kind->canTell($of)) {
             $refuse("{$kind->label()} does not tell {$of->label()}");
+        }
+    }
+
+    private function treatedByWhatTreats(string $path, mixed $treated, Closure $refuse): void
+    {
+        $kind = $this->kind();
+        if ($kind?->treats() === false && $treated !== null && $treated !== Treatment::None->value) {
+            $refuse("{$kind->label()} is not a treatment: enter the operation as a separate result");
         }
     }
 

@@ -51,6 +51,7 @@ final class EpisodeResource extends JsonResource
             'choices' => [
                 'kinds' => array_map(static fn (ReferenceKind $kind): array => [
                     'id' => $kind->value, 'label' => $kind->label(), 'tells' => self::choice($kind),
+                    'treats' => $kind->treats(),
                 ], ReferenceKind::cases()),
                 'conditions' => array_map(static fn (Condition $condition): array => [
                     'id' => $condition->value, 'label' => $condition->label(), 'graded' => $condition->isLigament(),

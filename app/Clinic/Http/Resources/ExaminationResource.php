@@ -56,6 +56,7 @@ final class ExaminationResource extends JsonResource
             ])->all()),
             'lastTime' => $this->resource->isSigned() ? null : $this->looks->before($this->resource),
             'twin' => $this->twin(),
+            'episode' => $this->resource->episode_id,
             'isBaseline' => $this->resource->episode->is_baseline,
             'baseline' => $this->resource->isSigned() ? null : $this->looks->baseline($this->resource),
             'supersedes' => $this->resource->supersedes_id,

@@ -7,6 +7,7 @@ namespace App\Clinic\Http\Resources;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Values\ReferenceAnswer;
+use GrayCompass\Core\Examination\Treatment;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -31,6 +32,7 @@ final class ReferenceResultResource extends JsonResource
             'on' => $result->seen_on->toDateString(),
             'weeks' => $result->content['weeks'],
             'note' => $result->content['note'],
+            'treated' => $result->content['treated'] ?? Treatment::None->value,
             'answers' => array_map(self::answer(...), $result->answers()),
             'files' => $result->attachments->map(static fn (Attachment $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'type' => $one->type->value, 'bytes' => $one->bytes,

@@ -82,6 +82,7 @@ final class EpisodeShapes
                         'id' => ReferenceResultShapes::referenceKind(),
                         'label' => Text::free(),
                         'tells' => new Noted(new Items(Terms::conditionId()), 'what such a look can say anything of'),
+                        'treats' => new Noted(new YesNo, 'whether it can treat what it finds'),
                     ]),
                 ),
                 'conditions' => new Items(

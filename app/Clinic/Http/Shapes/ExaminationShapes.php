@@ -109,6 +109,7 @@ final class ExaminationShapes
                 ),
                 'the other knee at the same visit, where both are hurt',
             ),
+            'episode' => new Noted(Text::free(), 'id of the episode'),
             'isBaseline' => new Noted(new YesNo, 'both knees while they are sound'),
             'baseline' => new Noted(
                 new OrNull(self::earlierLook()),

@@ -7,6 +7,7 @@ namespace App\Clinic\Http\Shapes;
 use App\Clinic\Values\FileType;
 use App\Clinic\Values\InjuryState;
 use App\Clinic\Values\ReferenceKind;
+use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Wire\Shapes\Terms;
 use GrayCompass\Document\Shape\Day;
@@ -47,6 +48,7 @@ final class ReferenceResultShapes
             'on' => new Day,
             'weeks' => new Noted(new OrNull(Number::whole(1, 104)), 'that were waited, where the course told it'),
             'note' => Text::free(),
+            'treated' => new Noted(Word::of(Treatment::class), 'what was done to the structures found torn'),
             'answers' => new Noted(new Items(self::lookedFor()), 'of the injuries that were looked for'),
             'files' => new Noted(new Items(self::resultFile()), 'reports and pictures beside it'),
             'removed' => new Noted(new YesNo, 'can be taken back for a day'),
@@ -82,6 +84,7 @@ final class ReferenceResultShapes
         ], [
             'weeks' => new OrNull(Number::whole(1, 104)),
             'note' => new OrNull(Text::upTo(4000)),
+            'treated' => new Noted(new OrNull(Word::of(Treatment::class)), 'what was done to the structures found torn'),
             'task' => new Noted(new OrNull(Text::free()), 'what had asked for it and is done with it'),
         ], strict: true));
     }

@@ -30,6 +30,7 @@ enum Exclusion: string
     case PainNotFamiliar = 'pain_not_familiar';
     case DistractionHurtsToo = 'distraction_hurts_too';
     case TooFewRepetitions = 'too_few_repetitions';
+    case OldTear = 'old_tear';
     case DoneTwice = 'done_twice';
     case NoFigures = 'no_figures';
 
@@ -55,7 +56,7 @@ enum Exclusion: string
             self::WithinHandError => 'Less than a millimetre from the limit, which hands cannot tell apart: do it '
                 .'again.',
             self::TooEarly => 'It is too soon after the injury to know: swelling may still come.',
-            self::TooLate => 'So long after the injury the tenderness may be gone though the ligament is hurt.',
+            self::TooLate => 'So long after the injury this may be gone although the knee is hurt.',
             self::OtherKneeMissing => 'Without the other knee to compare, this test says nothing either way.',
             self::OtherKneeNotNormal => 'The other knee is loose itself: an old injury, loose joints, or the sides '
                 .'exchanged?',
@@ -75,6 +76,8 @@ enum Exclusion: string
             self::DistractionHurtsToo => 'Pulling the shin away hurt as well: think of a ligament rather than a '
                 .'meniscus.',
             self::TooFewRepetitions => 'Fewer than three turns without symptoms are not enough to call it negative.',
+            self::OldTear => 'This ligament is known to be torn from before: the test is recorded for comparison and '
+                .'cannot show a new tear.',
             self::DoneTwice => 'The same test counts already, from another record.',
             self::NoFigures => 'The chosen evidence has no figures for this test at this stage of the injury.',
         };

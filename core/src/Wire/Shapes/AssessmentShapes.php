@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Wire\Shapes;
 
+use GrayCompass\Core\Examination\KnownBy;
+use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Grading\Values\ComparedWith;
 use GrayCompass\Core\Knee\Phase;
 use GrayCompass\Core\Plan\Activity;
@@ -98,6 +100,7 @@ final class AssessmentShapes
             'level' => Terms::level(),
             'overridden' => new YesNo,
             'againstRule' => new OrNull(Text::free()),
+            'carriedFrom' => new Noted(new OrNull(Text::free()), 'day of the earlier visit; null: found today or told'),
         ]));
     }
 
@@ -123,6 +126,7 @@ final class AssessmentShapes
             'textbook' => Terms::chance(),
             'strongest' => Terms::chance(),
             'zone' => Word::of(ConditionZone::class),
+            'tellsChance' => new Noted(new YesNo, 'false: looked into or operated on, and no chance is shown'),
             'bare' => new Noted(new Word(['ruled_out', 'investigate', 'act']), 'what the chance alone would say'),
             'raised' => new Noted(new YesNo, 'a positive keeps it from being ruled out'),
             'seriousness' => Number::any(),
@@ -130,6 +134,12 @@ final class AssessmentShapes
             'further' => new Word(['single_could', 'only_together', 'none_would_change']),
             'unsettled' => new YesNo,
             'grade' => new OrNull(Number::anyWhole()),
+            'known' => new Noted(new OrNull(new Fields([
+                'by' => Word::of(KnownBy::class),
+                'on' => Text::free(),
+                'present' => new YesNo,
+                'before' => new Noted(new YesNo, 'of an earlier episode'),
+            ])), 'the scan, arthroscopy or operation that answers it; null: none'),
         ]));
     }
 
@@ -334,6 +344,14 @@ final class AssessmentShapes
                 ]),
             ),
             'results' => new Items(self::result()),
+            'known' => new Noted(new Items(new Fields([
+                'by' => Word::of(KnownBy::class),
+                'on' => Text::free(),
+                'before' => new Noted(new YesNo, 'of an earlier episode'),
+                'treated' => Word::of(Treatment::class),
+                'weighed' => new Noted(new YesNo, 'false: it has no figures and is shown alone'),
+                'results' => new Items(new Fields(['condition' => Terms::conditionId(), 'present' => new YesNo])),
+            ])), 'what scans, arthroscopy and operations have shown of this knee, newest first'),
             'excluded' => new Items(self::excluded()),
             'conditions' => new Items(self::conditionVerdict()),
             'patterns' => new Items(

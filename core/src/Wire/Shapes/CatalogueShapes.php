@@ -168,6 +168,7 @@ final class CatalogueShapes
                     'within' => self::names(),
                     'availability' => self::names(),
                     'support' => self::names(),
+                    'knownBy' => self::names(),
                 ]),
                 'what the codes of an assessment are called',
             ),

@@ -2,12 +2,14 @@
 import { t } from '@/messages/bench'
 import { asWords } from '@/shared/values'
 import { computed } from 'vue'
+import { day } from '@/shared/dates'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import AskedList from './AskedList.vue'
 import EarlierFindings from './EarlierFindings.vue'
 import EpisodeFacts from './EpisodeFacts.vue'
 import JudgedBy from './JudgedBy.vue'
+import KnownResults from './KnownResults.vue'
 import PainStrip from '@/bench/inputs/PainStrip.vue'
 import WordPicker from '@/bench/inputs/WordPicker.vue'
 import { useQuestions } from './useQuestions'
@@ -15,6 +17,7 @@ import { useSections } from './useSections'
 import UiChoice from '@/ui/UiChoice.vue'
 import UiToggle from '@/ui/UiToggle.vue'
 
+const emit = defineEmits<{ enterResult: [] }>()
 const catalogue = useCatalogue()
 const opened = useOpenExamination()
 const { answer, toggle } = useSections()
@@ -25,6 +28,12 @@ const frame = computed(() => opened.section('frame'))
 const { opening: askedOpening, history: asked } = useQuestions()
 const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
 const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
+
+/** The history belongs to the episode: it stands as told at the visit before. */
+const carriedFrom = computed(() => {
+  const before = opened.head?.lastTime?.at
+  return before === undefined ? '' : day(before)
+})
 
 const impressions = computed(() =>
   (catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label })),
@@ -57,6 +66,7 @@ function togglePlace(place: string): void {
     </section>
     <!-- Nobody complains of these knees: there is no history to tell. -->
     <template v-if="!opened.head?.isBaseline">
+      <p v-if="carriedFrom" class="carried quiet-text">{{ t('historyPanel.carriedFrom', { day: carriedFrom }) }}</p>
       <section aria-labelledby="how">
         <h2 id="how">{{ t('historyPanel.howDidItHappen') }}</h2>
         <WordPicker
@@ -146,6 +156,7 @@ function togglePlace(place: string): void {
         </div>
       </section>
     </template>
+    <KnownResults v-if="!opened.head?.isBaseline" @enter="emit('enterResult')" />
     <EarlierFindings />
     <EpisodeFacts @episode="(part) => answer('episode', part)" @frame="(part) => answer('frame', part)" />
     <JudgedBy v-if="!opened.head?.isBaseline" @frame="(part) => answer('frame', part)" />
