@@ -21,6 +21,12 @@ final class CorrelatedSigns
     /** @var array<string, bool> what was drawn, by sign */
     private array $drawn = [];
 
+    /** @var array<string, float> the part that is a sign's own, by sign */
+    private array $own = [];
+
+    /** @var array<string, float> the same at the visit before, as far as there was one */
+    private array $ownBefore = [];
+
     public function __construct(
         private readonly Priors $baseline,
         private readonly Estimates $figures,
@@ -28,17 +34,31 @@ final class CorrelatedSigns
     ) {
     }
 
+    /** The same knee at a later visit: what its signs share stays, and so does most of what is a sign's own. */
+    public function later(): self
+    {
+        $later = new self($this->baseline, $this->figures, $this->dice);
+        [$later->shared, $later->ownBefore] = [$this->shared, $this->own];
+
+        return $later;
+    }
+
     /** @param  float  $chance  in [0, 1] */
     public function isPositive(string $sign, float $chance): bool
     {
-        return $this->drawn[$sign] ??= $this->draw($this->baseline->groupOf($sign)->id, $chance);
+        return $this->drawn[$sign] ??= $this->draw($sign, $this->baseline->groupOf($sign)->id, $chance);
     }
 
-    private function draw(string $group, float $chance): bool
+    private function draw(string $sign, string $group, float $chance): bool
     {
         $rho = $this->figures->shares('sharedByGroup')[$group] ?? 0.0;
         $this->shared[$group] ??= $this->dice->error(1.0);
         $own = $this->dice->error(1.0);
+        if (isset($this->ownBefore[$sign])) {
+            $stays = $this->figures->number('sameAtNextVisit');
+            $own = \sqrt($stays) * $this->ownBefore[$sign] + \sqrt(1 - $stays) * $own;
+        }
+        $this->own[$sign] = $own;
 
         return Normal::below(\sqrt($rho) * $this->shared[$group] + \sqrt(1 - $rho) * $own) < $chance;
     }

@@ -46,6 +46,14 @@ final readonly class Estimates
     }
 
     /**
+     * @return list<string>
+     */
+    public function words(string $name): array
+    {
+        return \is_array($this->data[$name] ?? null) ? array_values(array_filter($this->data[$name], is_string(...))) : [];
+    }
+
+    /**
      * @return array<string, float> shares, by word
      */
     public function shares(string $name): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Simulation;
 
+use Closure;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Evidence\EvidenceRow;
 use GrayCompass\Core\Evidence\LevelFactors;
@@ -84,27 +85,84 @@ final class KneeMaker
     {
         $fresh = $this->dice->happens($this->figures->number('freshShare'));
         $days = (int) $this->dice->between($this->figures->span($fresh ? 'freshDays' : 'olderDays'), 0);
-        $phase = Phase::of($days);
         $state = $this->state(Setting::byDays($days));
-        $present = array_values(array_filter(
+        $signs = new CorrelatedSigns($this->priors, $this->figures, $this->dice);
+        $draw = $this->draw($state, Phase::of($days), $signs);
+        $examined = new Examined($draw, $this->figures, $this->dice);
+        $present = self::present($state);
+        $hurt = self::isHurt($present);
+
+        return new VirtualKnee($present, $this->document($days, $draw, $hurt, static fn (): array => [
+            ...$examined->core($hurt), ...($further ? $examined->further() : []),
+        ]));
+    }
+
+    /** A fresh knee examined on day 1 to 3 and again on day 7 to 14, each time by the whole core set. */
+    public function twice(): TwoVisits
+    {
+        $first = (int) $this->dice->between($this->figures->span('firstVisitDays'), 0);
+        $second = (int) $this->dice->between($this->figures->span('secondVisitDays'), 0);
+        $state = $this->state(Setting::byDays($first));
+        $present = self::present($state);
+        $hurt = self::isHurt($present);
+        $signs = new CorrelatedSigns($this->priors, $this->figures, $this->dice);
+        $draw = $this->draw($state, Phase::of($first), $signs);
+        $examined = new Examined($draw, $this->figures, $this->dice);
+        $early = $this->document($first, $draw, $hurt, static fn (): array => $examined->core($hurt));
+        $again = $this->draw($state, Phase::of($second), $signs->later());
+        $late = (new Examined($again, $this->figures, $this->dice))->core($hurt);
+
+        return new TwoVisits(
+            new VirtualKnee($present, $early),
+            new VirtualKnee($present, [
+                ...$early, 'daysSinceInjury' => $second, 'setting' => Setting::byDays($second)->value,
+                'route' => 'look_again', 'findings' => $late,
+            ]),
+            $second - $first,
+        );
+    }
+
+    /**
+     * @return list<Condition>
+     */
+    private static function present(int $state): array
+    {
+        return array_values(array_filter(
             Condition::cases(),
             static fn (Condition $condition): bool => (bool) ($state >> $condition->position() & 1),
         ));
-        $hurt = array_filter($present, static fn (Condition $condition): bool => $condition->isStructural()) !== [];
-        $signs = new CorrelatedSigns($this->priors, $this->figures, $this->dice);
-        $draw = new Draw(
+    }
+
+    /**
+     * @param  list<Condition>  $present
+     */
+    private static function isHurt(array $present): bool
+    {
+        return array_filter($present, static fn (Condition $condition): bool => $condition->isStructural()) !== [];
+    }
+
+    private function draw(int $state, Phase $phase, CorrelatedSigns $signs): Draw
+    {
+        return new Draw(
             $state,
             fn (string $sign): bool => $this->isPositive($sign, $state, $phase, $signs),
             fn (string $sign, Condition $of): ?Level => $this->level($sign, $of, $state, $phase, $signs),
         );
-        $examined = new Examined($draw, $this->figures, $this->dice);
+    }
+
+    /**
+     * @param  Closure(): list<array<string, mixed>>  $findings  drawn after everything that is asked
+     * @return array<string, mixed>
+     */
+    private function document(int $days, Draw $draw, bool $hurt, Closure $findings): array
+    {
         $safety = array_fill_keys(
             array_map(static fn (SafetyKey $key): string => $key->value, SafetyGate::AFTER_INJURY),
             false,
         );
         $safety['cannotTakeFourSteps'] = $this->dice->happens($this->figures->number('fracture'));
 
-        return new VirtualKnee($present, [
+        return [
             'format' => ExaminationReader::FORMAT,
             'version' => ExaminationReader::VERSION,
             'setting' => Setting::byDays($days)->value,
@@ -114,8 +172,8 @@ final class KneeMaker
             ),
             'opening' => ['consentGiven' => true], 'safety' => $safety,
             'history' => $this->history($draw, $hurt),
-            'findings' => [...$examined->core($hurt), ...($further ? $examined->further() : [])],
-        ]);
+            'findings' => $findings(),
+        ];
     }
 
     /**

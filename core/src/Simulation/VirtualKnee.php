@@ -46,6 +46,21 @@ final readonly class VirtualKnee
         return \count(array_filter($this->present, static fn (Condition $condition): bool => $condition->isLigament()));
     }
 
+    /**
+     * The same knee with other findings.
+     *
+     * @param  list<array<string, mixed>>  $findings
+     */
+    public function finding(array $findings): self
+    {
+        return $this->with('findings', $findings);
+    }
+
+    public function with(string $key, mixed $part): self
+    {
+        return new self($this->present, [...$this->document, $key => $part]);
+    }
+
     /** The document as decoded JSON. */
     public function decoded(): mixed
     {

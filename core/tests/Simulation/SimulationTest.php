@@ -16,6 +16,7 @@ use GrayCompass\Core\Simulation\Estimates;
 use GrayCompass\Core\Simulation\KneeMaker;
 use GrayCompass\Core\Simulation\Normal;
 use GrayCompass\Core\Simulation\Tally;
+use GrayCompass\Core\Simulation\VisitsRun;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -25,6 +26,8 @@ final class SimulationTest extends TestCase
     private const SEED = 20261126;
 
     private const KNEES = 1500;
+
+    private const KNEES_TWICE = 150;
 
     /** Over both ways of examining, by the core set and with five tests more. */
     #[Group('slow')]
@@ -50,6 +53,22 @@ final class SimulationTest extends TestCase
         }
         self::assertEqualsWithDelta(1.0, $tally->atTheEnd->slope(), 0.1);
         self::assertEqualsWithDelta(1.0, $tally->atTheEnd->observedOverExpected(), 0.1);
+    }
+
+    /** Each knee twice: what the first visit found makes the chances of the second better, and saves scans. */
+    #[Group('slow')]
+    public function test_a_second_visit_judges_better_with_the_first(): void
+    {
+        foreach ([false, true] as $heals) {
+            $data = new Figures;
+            $run = new VisitsRun($data, new Assessor($data), new Dice(self::SEED), $heals);
+            $run->examine(self::KNEES_TWICE);
+            self::assertLessThan($run->forgetting->logScore(), $run->remembering->logScore());
+            self::assertLessThan($run->forgetting->brier(), $run->remembering->brier());
+            self::assertGreaterThan(20, $run->imaged);
+            self::assertLessThan(0.25 * $run->imaged, $run->imagedAgain);
+            self::assertStringContainsString('with the first visit', $run->text());
+        }
     }
 
     public function test_signs_of_a_group_are_right_and_wrong_together_as_often_as_the_echo_says(): void
