@@ -56,14 +56,14 @@ final class DemoSeason
                     ...$acl(300),
                     ['ago' => 270, 'mm' => 8, 'feel' => 'soft', 'fluid' => 'trace', 'bend' => 130, 'short' => 0, 'pain' => 2],
                     ['ago' => 250, 'mm' => 7, 'feel' => 'soft', 'fluid' => 'none', 'bend' => 138, 'short' => 0, 'pain' => 1],
-                    ['ago' => 214, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'bulge', 'bend' => 90, 'short' => 10, 'pain' => 5],
-                    ['ago' => 198, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'bulge', 'bend' => 105, 'short' => 6, 'pain' => 4],
-                    ['ago' => 177, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'trace', 'bend' => 118, 'short' => 4, 'pain' => 3],
-                    ['ago' => 149, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'trace', 'bend' => 128, 'short' => 2, 'pain' => 2],
-                    ['ago' => 120, 'mm' => 3, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 135, 'short' => 0, 'pain' => 1],
-                    ['ago' => 85, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 140, 'short' => 0, 'pain' => 1],
-                    ['ago' => 44, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 142, 'short' => 0, 'pain' => 0],
-                    ['ago' => 12, 'mm' => 2, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 143, 'short' => 0, 'pain' => 0],
+                    ['ago' => 214, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'bulge', 'bend' => 90, 'short' => 10, 'pain' => 5],
+                    ['ago' => 198, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'bulge', 'bend' => 105, 'short' => 6, 'pain' => 4],
+                    ['ago' => 177, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'trace', 'bend' => 118, 'short' => 4, 'pain' => 3],
+                    ['ago' => 149, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'trace', 'bend' => 128, 'short' => 2, 'pain' => 2],
+                    ['ago' => 120, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 135, 'short' => 0, 'pain' => 1],
+                    ['ago' => 85, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 140, 'short' => 0, 'pain' => 1],
+                    ['ago' => 44, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 142, 'short' => 0, 'pain' => 0],
+                    ['ago' => 12, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 143, 'short' => 0, 'pain' => 0],
                 ],
                 'came' => ['mri', 284, ['acl' => 'present', 'medial_meniscus' => 'absent', 'mcl' => 'absent'], 'complete tear at the thigh bone'],
             ],
@@ -105,7 +105,22 @@ final class DemoSeason
             // Sprains that passed.
             ['of' => 'H04', 'side' => 'left', 'injured' => 120, 'looks' => [['ago' => 118, 'fluid' => 'trace', 'bend' => 120, 'pain' => 4], ['ago' => 108, 'fluid' => 'none', 'bend' => 138, 'pain' => 1]]],
             ['of' => 'H17', 'side' => 'right', 'injured' => 52, 'looks' => [['ago' => 50, 'medial' => 4, 'fluid' => 'trace', 'bend' => 118, 'pain' => 4], ['ago' => 38, 'medial' => 2, 'fluid' => 'none', 'bend' => 136, 'pain' => 1]]],
-            ['of' => 'H19', 'side' => 'left', 'injured' => 29, 'looks' => [['ago' => 28, 'fluid' => 'trace', 'bend' => 122, 'pain' => 4], ['ago' => 21, 'fluid' => 'none', 'bend' => 136, 'pain' => 1]]],
+            // An old tear that was never operated on, and a new twist of the same knee.
+            ['of' => 'H19', 'side' => 'left', 'injured' => 912, 'looks' => $acl(912, 4), 'came' => ['mri', 893, ['acl' => 'present', 'medial_meniscus' => 'absent'], 'complete tear, treated without an operation']],
+            ['of' => 'H19', 'side' => 'left', 'injured' => 29, 'looks' => [['ago' => 28, 'mm' => 7, 'feel' => 'soft', 'fluid' => 'trace', 'bend' => 122, 'pain' => 4], ['ago' => 21, 'mm' => 7, 'feel' => 'soft', 'fluid' => 'none', 'bend' => 136, 'pain' => 1]]],
+            // A graft that is hurt again.
+            [
+                'of' => 'H04', 'side' => 'right', 'injured' => 474, 'operated' => 431, 'looks' => [
+                    ...$acl(474, 4),
+                    ['ago' => 402, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'bulge', 'bend' => 105, 'short' => 6, 'pain' => 4],
+                    ['ago' => 331, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 135, 'short' => 0, 'pain' => 1],
+                    ['ago' => 152, 'mm' => 1, 'feel' => 'firm', 'fluid' => 'none', 'bend' => 142, 'short' => 0, 'pain' => 0],
+                ],
+                'came' => ['mri', 458, ['acl' => 'present', 'lateral_meniscus' => 'absent'], ''],
+            ],
+            ['of' => 'H04', 'side' => 'right', 'injured' => 6, 'looks' => [['ago' => 5, 'mm' => 6, 'feel' => 'soft', 'fluid' => 'bulge', 'bend' => 104, 'pain' => 5]]],
+            // Hands and scan do not agree.
+            ['of' => 'J21', 'side' => 'left', 'injured' => 15, 'looks' => [['ago' => 13, 'mm' => 7, 'feel' => 'soft', 'fluid' => 'refills', 'bend' => 100, 'pain' => 6], ['ago' => 4, 'mm' => 8, 'feel' => 'soft', 'fluid' => 'bulge', 'bend' => 122, 'pain' => 3]], 'came' => ['mri', 8, ['acl' => 'absent', 'medial_meniscus' => 'absent'], 'ligament continuous, bruise of the outer condyle']],
             ['of' => 'J21', 'side' => 'right', 'injured' => 140, 'looks' => [['ago' => 139, 'fluid' => 'trace', 'bend' => 124, 'pain' => 3], ['ago' => 130, 'fluid' => 'none', 'bend' => 138, 'pain' => 0]]],
             ['of' => 'T11', 'side' => 'left', 'injured' => 18, 'looks' => [['ago' => 17, 'fluid' => 'trace', 'bend' => 120, 'pain' => 5], ['ago' => 9, 'fluid' => 'none', 'bend' => 134, 'pain' => 2]]],
             // A second episode of a known athlete.

@@ -32,9 +32,11 @@ use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
 
 /**
@@ -62,23 +64,84 @@ final readonly class SeasonSeeder
     public function run(User $by, array $athletes): void
     {
         $today = Date::now();
-        $looks = [];
-        foreach (DemoSeason::all() as $episode) {
-            foreach ($episode['looks'] as $look) {
-                $looks[] = [$look['ago'], $episode, $look];
-            }
-        }
-        usort($looks, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
         $last = [];
-        foreach ($looks as [$ago, $episode, $look]) {
+        foreach (self::inOrder(DemoSeason::all()) as [$ago, $key, $what, $look]) {
             Date::setTestNow($today->subDays($ago)->setTime(self::HOUR, $ago % 60));
-            $last[$episode['of']] = $this->look($athletes[$episode['of']], $by, $episode, $look);
+            $episode = DemoSeason::all()[$key];
+            match ($what) {
+                'look' => $last[$key] = $this->look($athletes[$episode['of']], $by, $episode, $look),
+                'operation' => $this->operation($last[$key], $by),
+                'result' => $this->result($last[$key], $by, $episode),
+            };
         }
         Date::setTestNow();
-        foreach (DemoSeason::all() as $episode) {
-            $this->close($last[$episode['of']], $by, $episode, $today);
+        foreach ($last as $examination) {
+            $this->close($examination, $by, $today);
         }
         $this->due($by, $athletes, $today);
+    }
+
+    /**
+     * Everything that happened to the club's knees, oldest first; an operation or a result comes before a visit of its day.
+     *
+     * @param  list<Past>  $episodes
+     * @return list<array{int, int, 'look'|'operation'|'result', Look}> days ago, episode, what, and the look where it is one
+     */
+    private static function inOrder(array $episodes): array
+    {
+        $events = [];
+        foreach ($episodes as $key => $episode) {
+            foreach ($episode['looks'] as $look) {
+                $events[] = [$look['ago'], $key, 'look', $look];
+            }
+            if (isset($episode['operated'])) {
+                $events[] = [$episode['operated'], $key, 'operation', ['ago' => $episode['operated']]];
+            }
+            if (isset($episode['came'])) {
+                $events[] = [$episode['came'][1], $key, 'result', ['ago' => $episode['came'][1]]];
+            }
+        }
+        $isLook = static fn (string $what): int => $what === 'look' ? 1 : 0;
+        usort($events, static fn (array $one, array $other): int => [$other[0], $isLook($one[2])] <=> [$one[0], $isLook($other[2])]);
+
+        return $events;
+    }
+
+    /** The graft of a season's story. */
+    private function operation(Examination $last, User $by): void
+    {
+        $this->referenceResults->add($last->episode, new ReferenceFacts(
+            ReferenceKind::Operation, CarbonImmutable::now(),
+            [new ReferenceAnswer(Condition::Acl, InjuryState::Present)], treated: Treatment::Reconstructed,
+        ), $by);
+    }
+
+    /**
+     * @param  Past  $episode
+     */
+    private function result(Examination $last, User $by, array $episode): void
+    {
+        [$kind, , $answers, $note] = $episode['came'] ?? ['', 0, [], ''];
+        $said = [];
+        foreach ($answers as $condition => $seen) {
+            $said[] = new ReferenceAnswer(Condition::from($condition), InjuryState::from($seen));
+        }
+        $asked = $this->open($last)->firstWhere('kind', TaskKind::Referral);
+        $this->referenceResults->add($last->episode, new ReferenceFacts(
+            ReferenceKind::from($kind), CarbonImmutable::now(), $said, $kind === 'clinical_course' ? 7 : null, $note,
+        ), $by, $asked);
+    }
+
+    /**
+     * What the visits of this episode asked for, and is still open.
+     *
+     * @return Collection<int, Task>
+     */
+    private function open(Examination $of): Collection
+    {
+        return Task::query()->where('state', TaskState::Open)
+            ->whereIn('examination_id', Examination::query()->where('episode_id', $of->episode_id)->select('id'))
+            ->orderBy('id')->get();
     }
 
     /**
@@ -107,6 +170,7 @@ final readonly class SeasonSeeder
         if ($operated !== null && $look['ago'] < $operated) {
             $sections['episode'] = ['operated' => ['what' => 'acl', 'weeksAgo' => intdiv($operated - $look['ago'], 7)]];
         }
+        $examination->sections()->whereIn('name', array_keys($sections))->delete();
         foreach ($sections as $name => $payload) {
             $examination->sections()->create([
                 'examination_id' => $examination->id, 'name' => $name, 'version' => 1, 'saved_by' => $by->id,
@@ -140,24 +204,9 @@ final readonly class SeasonSeeder
         }
     }
 
-    /**
-     * @param  Past  $episode
-     */
-    private function close(Examination $last, User $by, array $episode, CarbonImmutable $today): void
+    private function close(Examination $last, User $by, CarbonImmutable $today): void
     {
-        $open = Task::query()->where('athlete_id', $last->episode->athlete_id)->where('state', TaskState::Open)->orderBy('id')->get();
-        if (isset($episode['came'])) {
-            [$kind, $ago, $answers, $note] = $episode['came'];
-            $said = [];
-            foreach ($answers as $condition => $seen) {
-                $said[] = new ReferenceAnswer(Condition::from($condition), InjuryState::from($seen));
-            }
-            $asked = $open->firstWhere('kind', TaskKind::Referral);
-            $this->referenceResults->add($last->episode, new ReferenceFacts(
-                ReferenceKind::from($kind), $today->subDays($ago), $said, $kind === 'clinical_course' ? 7 : null, $note,
-            ), $by, $asked);
-            $open = $open->reject(static fn (Task $task): bool => $task->id === $asked?->id);
-        }
+        $open = $this->open($last);
         $isLatest = static fn (Task $task): bool => $task->examination_id === $last->id;
         $open->reject($isLatest)->each(fn (Task $task) => $this->tasks->move(
             $task, new TaskChange(TaskState::Done, note: 'seen there'), $by,

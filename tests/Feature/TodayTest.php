@@ -152,7 +152,7 @@ final class TodayTest extends FeatureTestCase
         $athletes = collect($today['athletes']);
         $cases = collect([...$today['unfinished'], ...$today['seen']]);
         self::assertCount(30, $athletes);
-        self::assertSame(65, Examination::query()->count());
+        self::assertSame(75, Examination::query()->count());
         self::assertGreaterThanOrEqual(8, ReferenceResult::query()->count());
         $due = collect($today['due'])->countBy('when');
         self::assertGreaterThanOrEqual([2, 1], [$due['today'], $due['awaited']]);
