@@ -17,14 +17,19 @@ test('every shape has an edge to read a chance from, with a way out of the shape
 })
 
 test('a bearing stands outside: away from the figure that stands on its shape', () => {
-  for (const { id, edge, label, inside } of SHAPES.filter((shape) => shape.inside)) {
+  for (const { id, edge, label } of SHAPES.filter(({ ground }) => ground !== 'page')) {
     for (const share of SHARES) {
       const { x, y, out } = edge(share)
       const before = Math.hypot(x - label.x, y - label.y)
       expect(Math.hypot(x + 9 * out.x - label.x, y + 9 * out.y - label.y), `${id} ${share}`).toBeGreaterThan(before)
     }
-    expect(inside).toBe(true)
   }
+})
+
+test('a figure stands on its own shape or on the bone within it, and only on a filled shape is it light', () => {
+  const grounds = Object.fromEntries(SHAPES.map(({ id, ground }) => [id, ground]))
+  // A meniscus is a curve: its figure stands on the bone that it surrounds, which stays light in every zone.
+  expect(grounds).toMatchObject({ acl: 'shape', medial_meniscus: 'bone', lateral_meniscus: 'bone', mcl: 'page' })
 })
 
 test('a piece of an edge begins and ends where it says, and a chance without doubt is still a line', () => {

@@ -8,7 +8,7 @@ namespace App\Clinic\Reports;
  * The plateau from above with the chances in 100, as it stands on the screen: the parts of a right knee are
  * those of a left one in the mirror, and how a part is filled follows its zone.
  *
- * @phpstan-type Part array{id: string, short: string, path: string, label: array{x: int, y: int}, inside: bool}
+ * @phpstan-type Part array{id: string, short: string, path: string, label: array{x: int, y: int}, ground: string}
  * @phpstan-type Drawing array{width: int, height: int, bone: string, parts: list<Part>}
  */
 final readonly class KneeDrawing
@@ -86,7 +86,7 @@ final readonly class KneeDrawing
                 'left' => ($x - self::HALF_LABEL) / $width,
                 'top' => ($part['label']['y'] + self::ABOVE) / $height,
                 'width' => 2 * self::HALF_LABEL / $width,
-                'colour' => $part['inside'] ? self::STYLES[$zones[$part['id']] ?? 'untested']['text'] : self::INK,
+                'colour' => $part['ground'] === 'shape' ? self::STYLES[$zones[$part['id']] ?? 'untested']['text'] : self::INK,
             ];
         }, $this->drawing['parts']);
     }

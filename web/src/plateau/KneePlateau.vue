@@ -24,7 +24,7 @@ const right = computed(() => props.side === 'right')
 const shown = computed(() =>
   SHAPES.map((shape) => {
     const verdict = props.conditions.find((condition) => condition.id === shape.id)
-    return verdict ? { shape, verdict, x: mirrored(shape.label.x, right.value), inside: shape.inside } : null
+    return verdict ? { shape, verdict, x: mirrored(shape.label.x, right.value), ground: shape.ground } : null
   }).filter((entry) => entry !== null),
 )
 
@@ -110,10 +110,10 @@ function turn(shape: Shape): string | undefined {
       </defs>
       <path :d="TIBIA" class="tibia" :transform="right ? `matrix(-1 0 0 1 ${WIDTH} 0)` : undefined" />
       <g
-        v-for="{ shape, verdict, x, inside } in shown"
+        v-for="{ shape, verdict, x, ground } in shown"
         :key="shape.id"
         class="part"
-        :class="[verdict.zone, { inside }]"
+        :class="[verdict.zone, `on-${ground}`]"
         role="button"
         tabindex="0"
         :aria-label="spoken(verdict, shape)"
@@ -259,24 +259,26 @@ svg {
 .excluded .figure {
   font-size: 18px;
 }
-.inside .figure,
-.inside .name {
+.on-shape .figure,
+.on-shape .name,
+.on-bone .figure,
+.on-bone .name {
   paint-order: stroke;
   stroke: var(--card);
   stroke-width: 5px;
   stroke-linejoin: round;
 }
-.untested.inside .figure,
-.untested.inside .name {
+.untested.on-shape .figure,
+.untested.on-shape .name {
   stroke: var(--paper);
 }
-.confirmed.inside .figure,
-.confirmed.inside .name {
+.confirmed.on-shape .figure,
+.confirmed.on-shape .name {
   fill: var(--card);
   stroke: none;
 }
-.act.inside .figure,
-.act.inside .name {
+.act.on-shape .figure,
+.act.on-shape .name {
   fill: var(--on-needle);
   stroke: none;
 }

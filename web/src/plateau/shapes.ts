@@ -13,6 +13,8 @@ export interface EdgePoint {
   out: { x: number; y: number }
 }
 
+type Ground = 'shape' | 'bone' | 'page'
+
 export interface Shape {
   id: ConditionId
   short: string
@@ -21,8 +23,8 @@ export interface Shape {
   edge: (share: number) => EdgePoint
   /** Where the figure stands. */
   label: { x: number; y: number }
-  /** The figure stands on the drawing, not beside it. */
-  inside: boolean
+  /** What the figure stands on: the shape itself, the bone within its curve, or the page beside the drawing. */
+  ground: Ground
 }
 
 /** An ellipse's rim, from one angle to another (degrees, clockwise from the right). */
@@ -94,7 +96,7 @@ const EDGES: Record<ConditionId, Shape['edge']> = {
 
 export const SHAPES: Shape[] = drawing.parts.map((part) => {
   const id = part.id as ConditionId
-  return { ...part, id, edge: EDGES[id] }
+  return { ...part, id, ground: part.ground as Ground, edge: EDGES[id] }
 })
 
 export function mirrored(x: number, rightKnee: boolean): number {
