@@ -58,6 +58,13 @@ final class PastTest extends FeatureTestCase
             'operated' => ['what' => 'mcl', 'weeksAgo' => 60],
         ])->assertOk();
         $this->sign($first);
+        $second = $this->again(14);
+        $this->save($second, 'sections/history', ['pop' => false, 'swellingOnset' => 'within_2_hours'], 1)->assertOk();
+        self::assertSame(
+            ['pop' => true, 'swellingOnset' => 'within_2_hours', 'painNow' => 6],
+            $this->getJson("/api/examinations/{$second}")->json('lastTime.history'),
+            'what the last visit was told stands beside what is amended',
+        );
         $document = $this->document($this->again(14));
         self::assertSame(['pop' => true, 'swellingOnset' => 'within_2_hours'], $document['history']);
         self::assertSame([4, 11, 61, 'none'], [
@@ -107,6 +114,13 @@ final class PastTest extends FeatureTestCase
         self::assertArrayNotHasKey('earlier', $document);
         self::assertSame(['before', 'present'], [$document['known'][0]['episode'], $document['known'][0]['results']['acl']]);
         self::assertSame('confirmed', $this->acl($new)['zone']);
+        self::assertSame(
+            ['2027-02-27 after 2026-05-06', '2026-05-06 after nothing'],
+            array_map(
+                static fn (array $one): string => "{$one['injuredOn']} after ".($one['follows']['injuredOn'] ?? 'nothing'),
+                $this->getJson("/api/athletes/{$athlete}")->json('episodes'),
+            ),
+        );
     }
 
     public function test_a_second_visit_asks_nobody_twice(): void

@@ -2,8 +2,10 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, test } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
+import AskedList from '@/bench/asking/AskedList.vue'
 import KnownResults from '@/bench/asking/KnownResults.vue'
-import type { Assessment, ExaminationSummary, ReferenceResult, Verdict } from '@/contract/types'
+import type { Assessment, Episode, ExaminationSummary, Question, ReferenceResult, Verdict } from '@/contract/types'
+import TimeLine from '@/people/TimeLine.vue'
 import VisitList from '@/people/VisitList.vue'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
 import KneePlateau from '@/plateau/KneePlateau.vue'
@@ -115,34 +117,62 @@ test('the bench lists what is known, and says what is not weighed', () => {
   ])
 })
 
-test('scans stand between the visits of their time', () => {
-  const visit = (id: string, examinedAt: string, zone: string) =>
-    ({
-      id,
-      examinedAt,
-      status: 'signed',
-      came: { found: [{ label: 'ACL tear', chance: 0.92, zone }], sentOn: [], availability: 'out' },
-    }) as unknown as ExaminationSummary
-  const result = {
-    id: 'scan',
-    label: 'MRI',
-    on: '2026-11-08',
-    answers: [{ condition: 'acl', label: 'ACL tear', seen: 'present' }],
-  } as unknown as ReferenceResult
-  const router = createRouter({
+const visit = (id: string, examinedAt: string, zone: string, hurtSide = 'left') =>
+  ({
+    id,
+    examinedAt,
+    hurtSide,
+    status: 'signed',
+    came: { found: [{ label: 'ACL tear', chance: 0.92, zone }], sentOn: [], availability: 'out' },
+  }) as unknown as ExaminationSummary
+
+const scan = {
+  id: 'scan',
+  label: 'MRI',
+  on: '2026-11-08',
+  answers: [{ condition: 'acl', label: 'ACL tear', seen: 'present' }],
+} as unknown as ReferenceResult
+
+const router = () =>
+  createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:id', name: 'summary', component: { template: '<i />' } }],
   })
-  const list = mount(VisitList, {
-    props: {
-      visits: [visit('b', '2026-11-20T09:00:00Z', 'confirmed'), visit('a', '2026-11-05T09:00:00Z', 'act')],
-      results: [result],
-    },
-    global: { plugins: [router] },
-  })
+
+test('scans stand between the visits of their time', () => {
+  const visits = [visit('b', '2026-11-20T09:00:00Z', 'confirmed'), visit('a', '2026-11-05T09:00:00Z', 'act')]
+  const list = mount(VisitList, { props: { visits, results: [scan] }, global: { plugins: [router()] } })
   expect(list.findAll('li .came').map((line) => line.text())).toEqual([
     'ACL tear, known · out',
     'MRI: ACL tear',
     'ACL tear 92 in 100 · out',
+  ])
+  expect(list.find('.side').exists()).toBe(false)
+})
+
+test('two episodes stand in one time line, each line with its knee', () => {
+  const visits = [visit('b', '2026-11-20T09:00:00Z', 'act', 'right'), visit('a', '2026-11-05T09:00:00Z', 'act')]
+  const left = {
+    hurtSide: 'left',
+    referenceResults: [scan, { ...scan, id: 'gone', removed: true }],
+  } as unknown as Episode
+  const right = { hurtSide: 'right', referenceResults: [] } as unknown as Episode
+  const both = mount(TimeLine, { props: { visits, episodes: [right, left] }, global: { plugins: [router()] } })
+  expect(both.text()).toContain('All episodes by date (3 entries)')
+  expect(both.findAll('li .side').map((side) => side.text())).toEqual(['R', 'L', 'L'])
+  const one = mount(TimeLine, { props: { visits, episodes: [left] }, global: { plugins: [router()] } })
+  expect(one.text()).toBe('')
+})
+
+test('an answer that is another than at the last visit says what it was', () => {
+  const questions = [
+    { key: 'locking', ask: 'Does it lock?' },
+    { key: 'pop', ask: 'Was a pop felt?' },
+  ] as Question[]
+  const before = { day: '5 Nov 2026', answers: { locking: false, pop: true } }
+  const list = mount(AskedList, { props: { questions, answers: { locking: true, pop: true }, before } })
+  expect(list.findAll('li > span').map((line) => line.text().replace(/\s+/g, ' '))).toEqual([
+    'Does it lock? 5 Nov 2026: no',
+    'Was a pop felt?',
   ])
 })

@@ -7,6 +7,7 @@ namespace App\Clinic\Examinations;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\StoredRecord;
+use App\Clinic\Values\SectionName;
 use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Figures;
@@ -18,7 +19,7 @@ use stdClass;
  * @phpstan-type LastRecord array{
  *     manoeuvre: string, side: string, say: string, numbers: list<array{field: string, value: float}>
  * }
- * @phpstan-type Look array{examination: string, at: string, daysAgo: int, records: list<LastRecord>}
+ * @phpstan-type Look array{examination: string, at: string, daysAgo: int, history: stdClass, records: list<LastRecord>}
  */
 final readonly class LastLook
 {
@@ -35,7 +36,7 @@ final readonly class LastLook
     {
         $last = Examination::query()->current()->where('episode_id', $examination->episode_id)
             ->where('examined_at', '<', $examination->examined_at)->whereKeyNot($examination->id)
-            ->with('records')->orderByDesc('examined_at')->first();
+            ->with(['records', 'sections'])->orderByDesc('examined_at')->first();
 
         return $last === null || $last->id === $examination->supersedes_id
             ? null
@@ -51,7 +52,7 @@ final readonly class LastLook
     {
         $baseline = $examination->baseline_id === null
             ? null
-            : $examination->loadMissing('baseline.records')->baseline;
+            : $examination->loadMissing(['baseline.records', 'baseline.sections'])->baseline;
 
         return $baseline === null ? null : $this->look($baseline, $examination);
     }
@@ -73,6 +74,7 @@ final readonly class LastLook
             'examination' => $last->id,
             'at' => $last->examined_at->toIso8601ZuluString(),
             'daysAgo' => TeamDays::ofTeam($examination->team_id)->between($last->examined_at, $examination->examined_at),
+            'history' => $last->sections->firstWhere('name', SectionName::History->value)->payload ?? new stdClass,
             'records' => $records,
         ];
     }

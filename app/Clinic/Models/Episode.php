@@ -22,6 +22,7 @@ use Illuminate\Support\Collection;
  * @property string $athlete_id
  * @property Side $hurt_side
  * @property CarbonImmutable|null $injured_on null: came on without an injury
+ * @property CarbonImmutable $created_at
  * @property bool $is_baseline both knees while they are sound
  * @property Athlete $athlete
  * @property Collection<int, Examination> $examinations
@@ -51,6 +52,22 @@ final class Episode extends Model
         $athlete->withTrashed();
 
         return $athlete;
+    }
+
+    /** The one before of the same knee, where it was hurt or troubled before. */
+    public function before(): ?self
+    {
+        return $this->is_baseline ? null : self::query()
+            ->where('athlete_id', $this->athlete_id)->where('hurt_side', $this->hurt_side)->where('is_baseline', false)
+            ->whereKeyNot($this->id)->get()
+            ->filter(fn (self $other): bool => $other->began()->isBefore($this->began()))
+            ->sortBy(static fn (self $other): string => $other->began()->toJSON())->last();
+    }
+
+    /** Day of the injury; of what came on without one, the moment of the first visit. */
+    private function began(): CarbonImmutable
+    {
+        return $this->injured_on ?? $this->created_at;
     }
 
     /**

@@ -1943,6 +1943,11 @@ export interface components {
             isBaseline: boolean;
             hurtSide: components["schemas"]["Side"];
             injuredOn: string | null;
+            /** @description the episode of the same knee before it */
+            follows: {
+                id: string;
+                injuredOn: string | null;
+            } | null;
             /** @description what the referral asked that a result answers */
             asked: components["schemas"]["ConditionId"][];
             /** @description by the visit that asked, otherwise by the last signature; null while nothing is signed */
@@ -2336,6 +2341,10 @@ export interface components {
             /** Format: date-time */
             at: string;
             daysAgo: number;
+            /** @description the answers of its history */
+            history: {
+                [key: string]: unknown;
+            };
             records: {
                 manoeuvre: string;
                 /** @enum {unknown} */

@@ -85,6 +85,13 @@ function saved(): void {
           : t('episodeCard.kneeWithoutInjury', { knee: capital(kneeOf(episode.hurtSide)) })
       }}
     </h3>
+    <p v-if="episode.follows" class="quiet-text">
+      {{
+        episode.follows.injuredOn
+          ? t('episodeCard.again', { injuredOn: day(episode.follows.injuredOn) })
+          : t('episodeCard.againWithoutInjury')
+      }}
+    </p>
     <VisitList :visits="visits.slice(0, SHOWN)" :results="recent" />
     <UiMore v-if="visits.length > SHOWN" :title="t('episodeCard.earlier', { n: visits.length - SHOWN })">
       <VisitList :visits="visits.slice(SHOWN)" :results="older" />
@@ -193,7 +200,7 @@ h3 {
 table {
   margin-top: 10px;
 }
-.referenceResults li {
+.results li {
   display: flex;
   justify-content: space-between;
   align-items: center;
@@ -202,7 +209,7 @@ table {
   padding: 6px 0;
   border-top: 1px solid var(--line);
 }
-.referenceResults small,
+.results small,
 th small {
   display: block;
   color: var(--text-2);

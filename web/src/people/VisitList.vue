@@ -6,7 +6,12 @@ import { day } from '@/shared/dates'
 import { capital, inHundred } from '@/shared/words'
 
 /** Every visit of a knee with what it came to, and what scans and operations showed between them; each visit opens. */
-const props = defineProps<{ visits: readonly ExaminationSummary[]; results?: readonly ReferenceResult[] }>()
+const props = defineProps<{
+  visits: readonly ExaminationSummary[]
+  results?: readonly ReferenceResult[]
+  /** Whose knee each line is of, by the id of the visit or result; where lines of both stand in one list. */
+  sides?: ReadonlyMap<string, string>
+}>()
 
 /** Newest first, as the visits are. */
 const lines = computed(() =>
@@ -46,10 +51,13 @@ function told({ came }: ExaminationSummary): string {
 </script>
 
 <template>
-  <ol>
+  <ol :class="{ both: sides }">
     <li v-for="{ key, visit, result } in lines" :key="key">
       <p v-if="result" class="result">
-        <span class="number">{{ day(result.on) }}</span>
+        <span class="number">
+          {{ day(result.on) }}
+          <b v-if="sides" class="side">{{ sides.get(key) }}</b>
+        </span>
         <span class="came">{{ shown(result) }}</span>
       </p>
       <RouterLink
@@ -59,6 +67,7 @@ function told({ came }: ExaminationSummary): string {
         <span class="number">
           <span class="unseen">{{ t('visitList.examinationOf') }}</span>
           {{ ` ${day(visit.examinedAt)} ` }}
+          <b v-if="sides" class="side">{{ sides.get(key) }}</b>
         </span>
         <span class="came">{{ told(visit) }}</span>
         <span class="quiet-text">{{ state(visit) }}</span>
@@ -71,7 +80,7 @@ function told({ came }: ExaminationSummary): string {
 a,
 .result {
   display: grid;
-  grid-template-columns: auto minmax(0, 1fr) auto;
+  grid-template-columns: minmax(102px, auto) minmax(0, 1fr) auto;
   gap: 2px 16px;
   align-items: center;
   min-height: var(--touch);
@@ -80,14 +89,24 @@ a,
   text-decoration: none;
 }
 .result {
-  grid-template-columns: auto minmax(0, 1fr);
+  grid-template-columns: minmax(102px, auto) minmax(0, 1fr);
   color: var(--text-2);
+}
+.both a,
+.both .result {
+  grid-template-columns: minmax(134px, auto) minmax(0, 1fr) auto;
+}
+.side {
+  display: inline-block;
+  min-width: 1.6em;
+  margin-left: 8px;
 }
 a:hover .number {
   text-decoration: underline;
 }
 @media (--phone) {
-  a {
+  a,
+  .both a {
     grid-template-columns: 1fr auto;
   }
   .came {

@@ -7,6 +7,7 @@ import { t } from '@/messages/views'
 import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
 import EpisodeCard from '@/people/EpisodeCard.vue'
+import TimeLine from '@/people/TimeLine.vue'
 import { useExport } from '@/people/useExport'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
@@ -136,6 +137,7 @@ watch(() => props.id, load)
             :visits="visitsOf(episode.id)"
             @changed="load"
           />
+          <TimeLine :episodes="athlete.episodes" :visits="athlete.examinations" />
         </section>
         <section v-if="athlete.letters.length > 0" aria-labelledby="letters">
           <h2 id="letters">{{ t('athleteView.letters') }}</h2>

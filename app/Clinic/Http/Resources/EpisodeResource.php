@@ -44,6 +44,7 @@ final class EpisodeResource extends JsonResource
             'isBaseline' => $episode->is_baseline,
             'hurtSide' => $episode->hurt_side->value,
             'injuredOn' => $episode->injured_on?->toDateString(),
+            'follows' => self::follows($episode->before()),
             'asked' => $this->asked?->content['asks'] ?? [],
             'predicted' => self::predicted($asking === null ? Prediction::of($episode) : Prediction::by($asking)),
             'referenceResults' => ReferenceResultResource::collection($results->values())->resolve($request),
@@ -58,6 +59,14 @@ final class EpisodeResource extends JsonResource
                 ], Condition::cases()),
             ],
         ];
+    }
+
+    /**
+     * @return array<string, mixed>|null
+     */
+    private static function follows(?Episode $before): ?array
+    {
+        return $before === null ? null : ['id' => $before->id, 'injuredOn' => $before->injured_on?->toDateString()];
     }
 
     /**

@@ -44,6 +44,10 @@ final class EpisodeShapes
             'isBaseline' => new Noted(new YesNo, 'both knees while they are sound; its side says nothing'),
             'hurtSide' => Terms::side(),
             'injuredOn' => new OrNull(new Day),
+            'follows' => new Noted(
+                new OrNull(new Fields(['id' => Text::free(), 'injuredOn' => new OrNull(new Day)])),
+                'the episode of the same knee before it',
+            ),
             'asked' => new Noted(new Items(Terms::conditionId()), 'what the referral asked that a result answers'),
             'predicted' => new Noted(
                 new OrNull(

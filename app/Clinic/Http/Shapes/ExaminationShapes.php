@@ -9,6 +9,7 @@ use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
+use GrayCompass\Document\Shape\Anything;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
@@ -132,6 +133,7 @@ final class ExaminationShapes
             'examination' => Text::free(),
             'at' => new Moment,
             'daysAgo' => Number::anyWhole(),
+            'history' => new Noted(new Anything, 'the answers of its history'),
             'records' => new Items(
                 new Fields([
                     'manoeuvre' => Text::free(),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/messages/bench'
+import type { Payload } from '@/contract/types'
 import { asWords } from '@/shared/values'
 import { computed } from 'vue'
 import { day } from '@/shared/dates'
@@ -29,11 +30,21 @@ const { opening: askedOpening, history: asked } = useQuestions()
 const then = computed(() => asked.value.filter(({ part }) => part === 'then'))
 const since = computed(() => asked.value.filter(({ part }) => part === 'since'))
 
-/** The history belongs to the episode: it stands as told at the visit before. */
-const carriedFrom = computed(() => {
-  const before = opened.head?.lastTime?.at
-  return before === undefined ? '' : day(before)
+/** The history belongs to the episode: it stands as told at the visit before, and what has changed says what it was. */
+const before = computed(() => {
+  const last = opened.head?.lastTime
+  return last ? { day: day(last.at), answers: last.history as Payload } : undefined
 })
+
+/** What a word was at the visit before, where it is another now. */
+function wordBefore(key: 'mechanism' | 'directBlowSite' | 'swellingOnset'): string {
+  const [then, now] = [before.value?.answers[key], history.value[key]].map((told) => [told ?? []].flat() as string[])
+  if (then!.length === 0 || then!.join() === now!.join()) return ''
+  return t('historyPanel.before', {
+    day: before.value?.day,
+    answer: then!.map((word) => catalogue.word(word)).join(', '),
+  })
+}
 
 const impressions = computed(() =>
   (catalogue.catalogue?.conditions ?? []).map(({ id, label }) => ({ id: id as string, label })),
@@ -66,7 +77,7 @@ function togglePlace(place: string): void {
     </section>
     <!-- Nobody complains of these knees: there is no history to tell. -->
     <template v-if="!opened.head?.isBaseline">
-      <p v-if="carriedFrom" class="carried quiet-text">{{ t('historyPanel.carriedFrom', { day: carriedFrom }) }}</p>
+      <p v-if="before" class="carried quiet-text">{{ t('historyPanel.carriedFrom', { day: before.day }) }}</p>
       <section aria-labelledby="how">
         <h2 id="how">{{ t('historyPanel.howDidItHappen') }}</h2>
         <WordPicker
@@ -76,6 +87,7 @@ function togglePlace(place: string): void {
           many
           @pick="toggleMechanism"
         />
+        <small v-if="wordBefore('mechanism')" class="quiet-text">{{ wordBefore('mechanism') }}</small>
         <p class="ask">{{ t('historyPanel.ifSomethingStruckTheKneeWhere') }}</p>
         <WordPicker
           :value="history.directBlowSite ?? undefined"
@@ -83,16 +95,21 @@ function togglePlace(place: string): void {
           :label="t('historyPanel.whereItWasStruck')"
           @pick="(word) => toggle('history', 'directBlowSite', word)"
         />
+        <small v-if="wordBefore('directBlowSite')" class="quiet-text">{{ wordBefore('directBlowSite') }}</small>
       </section>
       <section aria-labelledby="then">
         <h2 id="then">{{ t('historyPanel.atThatMoment') }}</h2>
         <AskedList
           :questions="then"
           :answers="opened.answers('history')"
+          :before="before"
           @answer="(key, value) => toggle('history', key, value)"
         >
           <li class="long">
-            <span>{{ t('historyPanel.whenDidItSwell') }}</span>
+            <span>
+              {{ t('historyPanel.whenDidItSwell') }}
+              <small v-if="wordBefore('swellingOnset')" class="quiet-text">{{ wordBefore('swellingOnset') }}</small>
+            </span>
             <WordPicker
               :value="history.swellingOnset ?? undefined"
               :words="catalogue.choices('swellingOnset')"
@@ -107,6 +124,7 @@ function togglePlace(place: string): void {
         <AskedList
           :questions="since"
           :answers="opened.answers('history')"
+          :before="before"
           @answer="(key, value) => toggle('history', key, value)"
         />
         <div class="pains">
